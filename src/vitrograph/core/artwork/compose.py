@@ -1,0 +1,99 @@
+"""Composing: lettering and a drawing joined to one two-tone shape, in ems, centred on (0, 0)."""
+
+from dataclasses import dataclass
+
+import numpy as np
+import shapely
+from numpy.typing import NDArray
+from shapely.affinity import affine_transform, translate
+from shapely.geometry import MultiPolygon
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.artwork.drawing import DrawnShape, draw
+from vitrograph.core.artwork.lettering import Lettering, set_text
+from vitrograph.core.errors import NothingYet
+from vitrograph.core.findings import Code, Finding, Level
+from vitrograph.core.geometry import as_polygons
+from vitrograph.core.job import Artwork
+
+DRAWING = "drawing"                # the name of the marks that are not letters
+
+
+@dataclass(frozen=True, slots=True)
+class Mark:
+    """A name for a spot of the art, so that a piece of film can be called by its letter."""
+
+    name: str
+    x: float
+    y: float
+
+
+@dataclass(frozen=True)
+class Art:
+    """The art as one shape in its own units, centred; how far outlines may stray; names; what was found."""
+
+    shape: MultiPolygon
+    max_deviation: float
+    marks: tuple[Mark, ...]
+    findings: tuple[Finding, ...]
+
+    @property
+    def size(self) -> tuple[float, float]:
+        """Width and height of the shape's box."""
+        left, low, right, high = self.shape.bounds
+        return right - left, high - low
+
+
+def compose(artwork: Artwork, max_deviation: float) -> Art:
+    """Join the job's lettering and drawing; outlines stray at most `max_deviation` ems.
+
+    Raises NothingYet where there is neither, ArtworkError where one of them cannot be read.
+    """
+    lettering = set_text(artwork, max_deviation)
+    words = shapely.union_all(list(lettering.shapes)) if lettering.shapes else MultiPolygon()
+    marks = [Mark(name, *_spot(shape)) for name, shape in zip(lettering.letters, lettering.shapes, strict=True)]
+    findings = list(_missing_letters(lettering, artwork.face))
+    picture: BaseGeometry = MultiPolygon()
+    if artwork.drawing is not None:
+        drawn = draw(artwork.drawing.svg, max_deviation / artwork.drawing_size)
+        picture = _beside(drawn, words, artwork)
+        marks += [Mark(DRAWING, *_spot(part)) for part in shapely.get_parts(picture)]
+        findings += _left_out(drawn)
+    if words.is_empty and picture.is_empty:
+        raise NothingYet("type some words, or open a drawing")
+    shape = words if picture.is_empty else shapely.union_all([words, picture])
+    left, low, right, high = shape.bounds
+    dx, dy = -(left + right) / 2, -(low + high) / 2
+    moved = tuple(Mark(mark.name, mark.x + dx, mark.y + dy) for mark in marks)
+    return Art(as_polygons(translate(shape, dx, dy)), max_deviation, moved, tuple(findings))
+
+
+def _beside(drawn: DrawnShape, words: BaseGeometry, artwork: Artwork) -> BaseGeometry:
+    """Scale the drawing and set it beside the words, centred on them."""
+    size, gap, place = artwork.drawing_size, artwork.gap, artwork.drawing_place
+    width, height = drawn.width * size, size
+    left, low, right, high = (0.0, 0.0, 0.0, 0.0) if words.is_empty else words.bounds
+    x = {"left": left - gap - width, "right": right + gap}.get(place, (left + right - width) / 2)
+    y = {"above": high + gap, "below": low - gap - height}.get(place, (low + high - height) / 2)
+    return affine_transform(drawn.shape, [size, 0, 0, size, x, y])
+
+
+def _spot(shape: BaseGeometry) -> NDArray[np.float64]:
+    """A point that is surely on the shape's ink."""
+    return np.asarray(shapely.get_coordinates(shapely.point_on_surface(shape))[0])
+
+
+def _missing_letters(lettering: Lettering, face: str) -> list[Finding]:
+    if not lettering.missing:
+        return []
+    return [Finding(Code.LETTERS, Level.STOP, f"{face} has no letter for {' '.join(lettering.missing)}",
+                    "what a face lacks would be cut as an empty box, so it is left out: choose another face",
+                    value=float(len(lettering.missing)), limit=0.0)]
+
+
+def _left_out(drawn: DrawnShape) -> list[Finding]:
+    if not drawn.left_out:
+        return []
+    return [Finding(Code.DRAWING, Level.WATCH, f"the drawing holds {', '.join(drawn.left_out)}, not cut as drawn",
+                    "compare the sheet with your drawing; turn these into plain filled shapes if they matter",
+                    value=float(len(drawn.left_out)), limit=0.0)]

@@ -1,0 +1,38 @@
+"""The stencil as SVG at true size: width and height in mm, one user unit a millimetre (CSS: 96 px to the inch)."""
+
+from xml.sax.saxutils import escape
+
+import shapely
+from shapely.geometry import MultiPolygon
+
+from vitrograph.core.stencil import Sheet
+
+
+def to_svg(sheet: Sheet, title: str, colour: str = "#2F8F83") -> str:
+    """Write film and islands as one even-odd path on a page that is the stencil's own box; y runs down."""
+    left, low, right, high = sheet.outline.bounds
+    width, height = right - left, high - low
+    page = shapely.transform(sheet.film, lambda xy: (xy - [left, high]) * [1, -1])
+    return (
+        '<?xml version="1.0" encoding="UTF-8"?>\n'
+        f'<svg xmlns="http://www.w3.org/2000/svg" width="{width:.4f}mm" height="{height:.4f}mm" '
+        f'viewBox="0 0 {width:.4f} {height:.4f}">\n'
+        f"<title>{escape(title)}</title>\n"
+        f'<path id="film" fill="{colour}" fill-rule="evenodd" d="{path_data(page)}"/>\n'
+        "</svg>\n"
+    )
+
+
+def path_data(shape: MultiPolygon) -> str:
+    """SVG path data of polygons, to a tenth of a micrometre.
+
+    >>> path_data(MultiPolygon([shapely.Polygon([(0, 0), (1, 0), (0, 1.5)])]))
+    'M0 0L1 0 0 1.5Z'
+    """
+    return "".join(_ring(ring) for part in shape.geoms for ring in (part.exterior, *part.interiors))
+
+
+def _ring(ring: shapely.LinearRing) -> str:
+    first, *others = [f"{x:.4f}".rstrip("0").rstrip(".") + " " + f"{y:.4f}".rstrip("0").rstrip(".")
+                      for x, y in ring.coords[:-1]]
+    return f"M{first}L{' '.join(others)}Z"

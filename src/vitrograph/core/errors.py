@@ -1,0 +1,48 @@
+"""Errors: raised when a question cannot be answered; a flaw in the maker's work is a Finding instead.
+
+Every error's text is one sentence a maker can act on: what, where, what to do.
+"""
+
+
+class VitrographError(Exception):
+    """Base of all our errors; `str()` is the sentence to show."""
+
+
+class LengthError(VitrographError, ValueError):
+    """A typed length that cannot be read."""
+
+
+class JobError(VitrographError, ValueError):
+    """A job, or a change to one, with a value that cannot be."""
+
+
+class JobFileError(VitrographError, OSError):
+    """A job file that cannot be read or written."""
+
+
+class GlassError(VitrographError, ValueError):
+    """Measurements that describe no glass."""
+
+
+class OffGlassError(VitrographError, ValueError):
+    """Artwork that cannot be laid on this glass at all."""
+
+
+class ArtworkError(VitrographError, ValueError):
+    """A drawing or lettering that cannot be read."""
+
+
+class NothingYet(VitrographError):
+    """There is no artwork to work on yet: an empty state, not a fault."""
+
+
+class CutterError(VitrographError, ValueError):
+    """Cutter commands that cannot be understood."""
+
+
+class LogbookError(VitrographError, OSError):
+    """A logbook that cannot be opened or written."""
+
+
+class Cancelled(VitrographError):
+    """The work was outdated by a newer edit."""

@@ -1,0 +1,64 @@
+"""Writing a finished job out: the four files of a piece, each put in place whole or not at all."""
+
+import json
+from pathlib import Path
+
+from vitrograph.core.cut import to_hpgl, to_pdf, to_svg
+from vitrograph.core.errors import JobFileError
+from vitrograph.core.jobfile import save_job
+from vitrograph.core.pipeline import Results
+from vitrograph.core.plan import plan_of
+
+
+def svg_of(results: Results) -> bytes:
+    """The stencil as SVG."""
+    sheet = results.need_all().sheet
+    assert sheet
+    return to_svg(sheet, results.job.name).encode("utf-8")
+
+
+def hpgl_of(results: Results) -> bytes:
+    """The cut as HP-GL."""
+    cut = results.need_all().cut
+    assert cut
+    return to_hpgl(cut).encode("ascii")
+
+
+def pdf_of(results: Results) -> bytes:
+    """The page at true size."""
+    sheet = results.need_all().sheet
+    assert sheet
+    return to_pdf(sheet, results.job.name)
+
+
+def plan_json_of(results: Results) -> bytes:
+    """The plan as JSON text."""
+    return (json.dumps(plan_of(results), indent=1, ensure_ascii=False) + "\n").encode("utf-8")
+
+
+WRITERS = {"svg": svg_of, "hpgl": hpgl_of, "pdf": pdf_of}
+PACKET = {"stencil.svg": svg_of, "stencil.plt": hpgl_of, "stencil.pdf": pdf_of, "plan.json": plan_json_of}
+
+
+def write_packet(results: Results, folder: Path) -> tuple[Path, ...]:
+    """Write every file of a piece, and the job itself, into a folder that is made if need be. Raises JobFileError."""
+    contents = {name: write(results) for name, write in PACKET.items()}
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        raise JobFileError(f"the folder {folder} cannot be made ({error.strerror}): choose another") from None
+    for name, content in contents.items():
+        write_whole(folder / name, content)
+    save_job(results.job, folder / "job.vitro")
+    return tuple(folder / name for name in (*contents, "job.vitro"))
+
+
+def write_whole(path: Path, content: bytes) -> None:
+    """Write a file beside its place and rename it over, so that no half file is left. Raises JobFileError."""
+    temporary = path.with_name(f".{path.name}.part")
+    try:
+        temporary.write_bytes(content)
+        temporary.replace(path)
+    except OSError as error:
+        temporary.unlink(missing_ok=True)
+        raise JobFileError(f"{path} cannot be written ({error.strerror}): choose another place") from None

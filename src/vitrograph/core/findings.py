@@ -1,0 +1,71 @@
+"""Findings: flaws in the maker's work, as data that every stage can yield and every view can show."""
+
+from collections.abc import Iterable
+from dataclasses import dataclass, field
+from enum import StrEnum
+from types import MappingProxyType
+from typing import Any
+
+
+class Level(StrEnum):
+    """How serious a finding is."""
+
+    NOTE = "note"
+    WATCH = "watch"
+    STOP = "stop"
+
+
+class Code(StrEnum):
+    """What a finding is about; the words are stable and documented in docs/formats.md."""
+
+    OFF_GLASS = "off-glass"
+    OVERLAP = "overlap"
+    BORDER = "border"
+    WEB = "web"
+    OPENING = "opening"
+    READING_WIDTH = "reading-width"
+    FACE = "face"
+    DROOP = "droop"
+    LETTERS = "letters"
+    DRAWING = "drawing"
+    SHEET = "sheet"
+
+
+@dataclass(frozen=True, slots=True)
+class Remedy:
+    """A change of the job that mends a finding: `label` says it, `changes` are for `Job.changed`."""
+
+    label: str
+    changes: MappingProxyType[str, Any]
+
+    @classmethod
+    def of(cls, label: str, **changes: Any) -> "Remedy":
+        """A remedy from keyword changes, as in `Remedy.of("Border 15 mm", stencil__border=15.0)`."""
+        return cls(label, MappingProxyType(changes))
+
+
+@dataclass(frozen=True, slots=True)
+class Finding:
+    """One flaw: where on the sheet (mm), what was measured, the limit it broke, why it matters.
+
+    `value` and `limit` are lengths in mm unless the code says otherwise (docs/formats.md).
+    """
+
+    code: Code
+    level: Level
+    says: str
+    why: str = ""
+    where: tuple[float, float] | None = None
+    value: float | None = None
+    limit: float | None = None
+    remedy: Remedy | None = field(default=None, compare=False)
+
+
+def worst(findings: Iterable[Finding]) -> Level | None:
+    """The most serious level among findings, None where there are none.
+
+    >>> worst([Finding(Code.WEB, Level.WATCH, "thin"), Finding(Code.FACE, Level.NOTE, "mirrored")]).value
+    'watch'
+    """
+    order = list(Level)
+    return max((f.level for f in findings), key=order.index, default=None)

@@ -1,0 +1,229 @@
+"""Walls of glass and their flat development: the map from glass to sheet and back.
+
+Wall points are (u, s): u goes round the glass (radians about the axis; mm across on a flat pane), positive to the
+viewer's right; s is mm along the wall, up from the base. Sheet points are (x, y) in mm, y up, origin on the base at
+u = 0. Flat, straight and tapered walls are developable, so each map is an isometry.
+Source: M. P. do Carmo, Differential Geometry of Curves and Surfaces, section 4-2 (isometries; the cone's development).
+"""
+
+from dataclasses import dataclass
+from math import acos, hypot, pi, sin, sqrt
+from typing import Protocol
+
+import numpy as np
+
+from vitrograph.core.errors import GlassError
+from vitrograph.core.geometry import Points
+
+
+class Wall(Protocol):
+    """What every wall can say of itself; `scale` is the mm per unit of u along a parallel."""
+
+    @property
+    def length(self) -> float: ...
+    @property
+    def span(self) -> float: ...
+    @property
+    def closed(self) -> bool: ...
+    @property
+    def upright(self) -> float: ...
+    @property
+    def bend(self) -> float: ...
+    def scale(self, s: Points) -> Points: ...
+    def develop(self, wall: Points) -> Points: ...
+    def undevelop(self, sheet: Points) -> Points: ...
+    def in_space(self, wall: Points) -> Points: ...
+
+
+@dataclass(frozen=True, slots=True)
+class Pane:
+    """A flat pane, width by height in mm; u runs from -width/2 to width/2."""
+
+    width: float
+    height: float
+
+    @property
+    def length(self) -> float:
+        """From the lower edge to the upper, mm."""
+        return self.height
+
+    @property
+    def upright(self) -> float:
+        """The same: a pane is worked upright."""
+        return self.height
+
+    @property
+    def span(self) -> float:
+        """The extent of u, mm."""
+        return self.width
+
+    @property
+    def closed(self) -> bool:
+        """A pane has two side edges."""
+        return False
+
+    @property
+    def bend(self) -> float:
+        """No bend: the lower edge develops straight."""
+        return 0.0
+
+    def scale(self, s: Points) -> Points:
+        """One mm across is one mm, at every height."""
+        return np.ones_like(s)
+
+    def develop(self, wall: Points) -> Points:
+        """The identity: a pane is its own sheet."""
+        return wall.copy()
+
+    def undevelop(self, sheet: Points) -> Points:
+        """The identity."""
+        return sheet.copy()
+
+    def in_space(self, wall: Points) -> Points:
+        """(n, 3) points seen from the front: x right, y towards the viewer, z up."""
+        return np.column_stack([wall[:, 0], np.zeros(len(wall)), wall[:, 1]])
+
+
+@dataclass(frozen=True, slots=True)
+class Frustum:
+    """A straight or tapered round wall: outside radii at base and rim, and the slant length, in mm."""
+
+    base_radius: float
+    rim_radius: float
+    slant: float
+
+    @property
+    def length(self) -> float:
+        """Along the wall from base to rim, mm."""
+        return self.slant
+
+    @property
+    def span(self) -> float:
+        """The extent of u: one turn."""
+        return 2 * pi
+
+    @property
+    def closed(self) -> bool:
+        """A round wall meets itself."""
+        return True
+
+    @property
+    def taper(self) -> float:
+        """Radius gained per mm of slant: the sine of the wall's half-angle."""
+        return (self.rim_radius - self.base_radius) / self.slant
+
+    @property
+    def upright(self) -> float:
+        """The height a ruler standing beside the glass reads, in mm."""
+        gain = self.rim_radius - self.base_radius
+        return sqrt((self.slant - gain) * (self.slant + gain))
+
+    @property
+    def bend(self) -> float:
+        """Curvature of the developed base line, 1/mm: 0 for a straight wall."""
+        return self.taper / self.base_radius
+
+    def scale(self, s: Points) -> Points:
+        """The outside radius at s: mm of arc per radian."""
+        return self.base_radius + self.taper * s
+
+    def develop(self, wall: Points) -> Points:
+        """Unroll (n, 2) wall points to (n, 2) sheet points; works for s beyond either edge too.
+
+        >>> Frustum(40, 40, 100).develop(np.array([[0.5, 10.0]]))
+        array([[20., 10.]])
+        """
+        u, s = wall.T
+        arc = self.scale(s) * u
+        angle = self.taper * u
+        # sinc keeps full precision as the apex runs off to infinity: a nearly straight wall needs no branch
+        return np.column_stack([arc * _sinc(angle), s - arc * np.sin(angle / 2) * _sinc(angle / 2)])
+
+    def undevelop(self, sheet: Points) -> Points:
+        """Roll (n, 2) sheet points back on to the wall: the inverse of `develop` within one turn.
+
+        >>> Frustum(40, 40, 100).undevelop(np.array([[20.0, 10.0]]))
+        array([[ 0.5, 10. ]])
+        """
+        x, y = sheet.T
+        k = self.bend
+        kx, ky1 = k * x, 1 + k * y
+        far = np.hypot(kx, ky1)                                # distance to the apex over that of the base
+        s = (k * (x * x + y * y) + 2 * y) / (1 + far)
+        angle = np.arctan2(kx, ky1)
+        # angle / kx tends to 1 / ky1 as the wall becomes straight; dividing keeps every digit above the tiniest
+        ratio = np.divide(angle, kx, out=1 / np.where(ky1 == 0, 1.0, ky1), where=np.abs(kx) > 1e-150)
+        return np.column_stack([x / self.base_radius * ratio, s])
+
+    def in_space(self, wall: Points) -> Points:
+        """(n, 3) points: x right, y towards the viewer, z up from the base."""
+        u, s = wall.T
+        radius = self.scale(s)
+        rise = self.upright / self.slant
+        return np.column_stack([radius * np.sin(u), radius * np.cos(u), s * rise])
+
+
+def _sinc(angle: Points) -> Points:
+    """sin(angle) / angle, 1 at 0."""
+    return np.asarray(np.sinc(angle / np.pi))
+
+
+@dataclass(frozen=True, slots=True)
+class Fan:
+    """The whole wall's development, rim to base: two arcs about the apex (mm) and their sweep (radians)."""
+
+    outer_radius: float
+    inner_radius: float
+    sweep: float
+
+    @property
+    def area(self) -> float:
+        """Area of the fan, mm²."""
+        return self.sweep / 2 * (self.outer_radius - self.inner_radius) * (self.outer_radius + self.inner_radius)
+
+
+def fan_of(wall: Wall) -> Fan | None:
+    """The fan of a tapered wall; None for a pane or a straight wall, whose sheet is a rectangle.
+
+    >>> round(fan_of(Frustum(30.0, 40.0, 50.0)).outer_radius)
+    200
+    """
+    if not isinstance(wall, Frustum) or wall.taper == 0:
+        return None
+    taper = abs(wall.taper)
+    radii = sorted([wall.base_radius / taper, wall.rim_radius / taper])
+    return Fan(radii[1], radii[0], 2 * pi * taper)
+
+
+def horizon(wall: Frustum, distance: float, eye_height: float) -> float:
+    """The angle round the glass, in radians, at which it turns away from an eye in front of it.
+
+    The eye is `distance` mm from the axis and `eye_height` mm above the base. A cone's generator is in sight as a
+    whole or not at all: with the outward normal (cos a, -sin a), "towards the eye" reads d cos u > r(z) + tan a
+    (z_eye - z), and the right side is the wall's radius carried on to the eye's height.
+    Raises GlassError where the eye would stand inside the glass.
+    """
+    radius = wall.base_radius + wall.taper * wall.slant / wall.upright * eye_height
+    if distance <= max(radius, wall.base_radius, wall.rim_radius):
+        raise GlassError(f"the eye must stand outside the glass, got {distance:.0f} mm from its axis")
+    return acos(max(-1.0, radius / distance))
+
+
+def chord(radius: float, angle: float) -> float:
+    """Straight distance between two points `angle` radians apart on a circle of `radius` mm: 2 r sin(angle/2)."""
+    return 2 * radius * sin(angle / 2)
+
+
+def sagitta(radius: float, chord_mm: float) -> float:
+    """Height of the arc over a chord, mm: r - sqrt(r² - (c/2)²), written so that flat arcs keep their digits.
+
+    >>> round(sagitta(50.0, 60.0), 9)
+    10.0
+    """
+    half = chord_mm / 2
+    return half * half / (radius + sqrt((radius - half) * (radius + half)))
+
+
+def slant_of(upright: float, base_radius: float, rim_radius: float) -> float:
+    """Slant length of a frustum from its upright height: hypot(h, r_rim - r_base)."""
+    return hypot(upright, rim_radius - base_radius)

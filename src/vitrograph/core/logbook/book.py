@@ -1,0 +1,109 @@
+"""The logbook: one SQLite file that remembers what was made, on what, how long, and how it went."""
+
+import csv
+import io
+import sqlite3
+from collections.abc import Iterator
+from contextlib import contextmanager
+from dataclasses import asdict, dataclass, fields
+from pathlib import Path
+
+import platformdirs
+
+from vitrograph.core.errors import LogbookError
+
+SCHEMA_VERSION = 1
+OUTCOMES = ("good", "faint", "leaks", "missed a piece", "crooked", "spoiled")
+
+_CREATE = """
+CREATE TABLE entry (
+    id INTEGER PRIMARY KEY,
+    made_on TEXT NOT NULL,
+    job TEXT NOT NULL,
+    glass TEXT NOT NULL,
+    art TEXT NOT NULL,
+    film TEXT NOT NULL,
+    school TEXT NOT NULL,
+    minutes REAL NOT NULL CHECK (minutes >= 0),
+    how_many INTEGER NOT NULL CHECK (how_many > 0),
+    outcome TEXT NOT NULL,
+    note TEXT NOT NULL
+)
+"""
+
+
+@dataclass(frozen=True, slots=True)
+class Entry:
+    """One line of the logbook; `made_on` is an ISO date, `minutes` the time under cream."""
+
+    made_on: str
+    job: str
+    glass: str
+    art: str
+    film: str
+    school: str
+    minutes: float
+    how_many: int
+    outcome: str
+    note: str = ""
+
+
+_COLUMNS = [field.name for field in fields(Entry)]
+
+
+def default_path() -> Path:
+    """The logbook in the user's data folder."""
+    return Path(platformdirs.user_data_dir("vitrograph")) / "logbook.sqlite"
+
+
+class Logbook:
+    """A logbook file; opened for each call, so that it is never held and two windows may share it."""
+
+    def __init__(self, path: Path) -> None:
+        self.path = path
+
+    def add(self, entry: Entry) -> None:
+        """Write one line. Raises LogbookError."""
+        marks = ", ".join(f":{name}" for name in _COLUMNS)
+        with self._open() as book:
+            book.execute(f"INSERT INTO entry ({', '.join(_COLUMNS)}) VALUES ({marks})", asdict(entry))
+
+    def entries(self) -> tuple[Entry, ...]:
+        """All lines, newest first. Raises LogbookError."""
+        with self._open() as book:
+            rows = book.execute(f"SELECT {', '.join(_COLUMNS)} FROM entry ORDER BY made_on DESC, id DESC").fetchall()
+        return tuple(Entry(*row) for row in rows)
+
+    def to_csv(self) -> str:
+        """All lines as CSV (RFC 4180), newest first, with a heading row."""
+        out = io.StringIO()
+        writer = csv.writer(out)
+        writer.writerow(_COLUMNS)
+        writer.writerows(list(asdict(entry).values()) for entry in self.entries())
+        return out.getvalue()
+
+    @contextmanager
+    def _open(self) -> Iterator[sqlite3.Connection]:
+        """A connection to the book at today's schema; the change is kept only if all went well."""
+        try:
+            self.path.parent.mkdir(parents=True, exist_ok=True)
+            book = sqlite3.connect(self.path, timeout=5)
+            try:
+                with book:
+                    _prepare(book, self.path)
+                    yield book
+            finally:
+                book.close()
+        except (sqlite3.Error, OSError) as error:
+            if isinstance(error, LogbookError):
+                raise
+            raise LogbookError(f"the logbook {self.path} cannot be used ({error}): move it to begin anew") from None
+
+
+def _prepare(book: sqlite3.Connection, path: Path) -> None:
+    (version,) = book.execute("PRAGMA user_version").fetchone()
+    if version > SCHEMA_VERSION:
+        raise LogbookError(f"the logbook {path} was written by a newer Vitrograph: update to use it")
+    if version == 0:
+        book.execute(_CREATE)
+        book.execute(f"PRAGMA user_version = {SCHEMA_VERSION}")

@@ -1,0 +1,159 @@
+"""The pipeline: pure stages from a Job to its results, each cached by the content it depends on.
+
+A stage's key is the job parts it reads and the keys of the stages before it, so changing the etch school recomputes
+no geometry. Work is cancelled between stages.
+"""
+
+from collections import OrderedDict
+from collections.abc import Callable, Hashable, Iterator, Mapping
+from dataclasses import dataclass
+from threading import Event
+from typing import Any, Literal, get_args
+
+from vitrograph.core.artwork import Art, compose
+from vitrograph.core.cut import CutPlan, plan_cut
+from vitrograph.core.errors import Cancelled, VitrographError
+from vitrograph.core.etch import EtchPlan, plan_etch
+from vitrograph.core.findings import Finding, Level, worst
+from vitrograph.core.fit import CURVE_DEVIATION_MM, Fitted, check_fit, fit_art, size_factor
+from vitrograph.core.glass import Wall, wall_of
+from vitrograph.core.job import Job
+from vitrograph.core.stencil import Sheet, build_sheet, check_stencil
+from vitrograph.core.transfer import TransferPlan, plan_transfer
+from vitrograph.core.weed import WeedPlan, plan_weeding
+
+Station = Literal["glass", "artwork", "fit", "stencil", "cut", "weed", "transfer", "etch", "logbook"]
+STATIONS: tuple[Station, ...] = get_args(Station)
+
+_COARSE = 2.0**-13                 # ems: the first flattening; finer ones follow the size on the glass
+_KEPT = 24                         # results kept for each stage, so that undo and redo cost nothing
+
+
+@dataclass(frozen=True)
+class Results:
+    """What is known of a job so far: a field is None until its stage has an answer, and `failed` says why not.
+
+    `failed` maps a stage to its error; stages after it are not tried.
+    """
+
+    job: Job
+    wall: Wall | None = None
+    art: Art | None = None
+    fitted: Fitted | None = None
+    sheet: Sheet | None = None
+    checked: tuple[Finding, ...] | None = None
+    cut: CutPlan | None = None
+    weed: WeedPlan | None = None
+    transfer: TransferPlan | None = None
+    etch: EtchPlan | None = None
+    failed: tuple[tuple[Station, VitrographError], ...] = ()
+    complete: bool = False
+
+    def findings(self, station: Station | None = None) -> tuple[Finding, ...]:
+        """Findings of one station, or of all."""
+        found: dict[Station, tuple[Finding, ...]] = {
+            "artwork": self.art.findings if self.art else (),
+            "fit": tuple(check_fit(self.fitted)) if self.fitted else (),
+            "stencil": self.checked or (),
+        }
+        return found.get(station, ()) if station else tuple(f for group in found.values() for f in group)
+
+    def error(self, station: Station) -> VitrographError | None:
+        """Why a station has no answer; None where it has one, or only waits."""
+        return dict(self.failed).get(station)
+
+    @property
+    def stopped(self) -> bool:
+        """Whether anything found is a stop."""
+        return worst(self.findings()) is Level.STOP
+
+    def need_all(self) -> "Results":
+        """Return itself if every stage answered, else raise the error that kept one from it."""
+        for _, error in self.failed:
+            raise error
+        return self
+
+
+class Pipeline:
+    """Runs the stages of a job, keeping recent results. One thread at a time."""
+
+    def __init__(self) -> None:
+        self._kept: dict[str, OrderedDict[Hashable, Any]] = {}
+
+    def run(self, job: Job, cancel: Event | None = None) -> Results:
+        """All results of a job. Raises Cancelled when `cancel` is set meanwhile."""
+        *_, last = self.steps(job, cancel)
+        return last
+
+    def steps(self, job: Job, cancel: Event | None = None) -> Iterator[Results]:
+        """Yield growing results, one stage at a time; the last is complete. Raises Cancelled."""
+        known: dict[str, Any] = {}
+        failed: list[tuple[Station, VitrographError]] = []
+        keys: dict[str, Hashable] = {}
+        for stage in _STAGES:
+            if cancel is not None and cancel.is_set():
+                raise Cancelled("a newer change outdates this work")
+            if any(need not in known for need in stage.needs):
+                continue
+            keys[stage.gives] = (stage.reads(job), *(keys[need] for need in stage.needs))
+            try:
+                known[stage.gives] = self._cached(stage, keys[stage.gives], job, known)
+            except VitrographError as error:
+                failed.append((stage.station, error))
+            yield Results(job, **known, failed=tuple(failed))
+        yield Results(job, **known, failed=tuple(failed), complete=True)
+
+    def _cached(self, stage: "_Stage", key: Hashable, job: Job, known: Mapping[str, Any]) -> Any:
+        kept = self._kept.setdefault(stage.gives, OrderedDict())
+        if key not in kept:
+            kept[key] = stage.work(job, known)
+            while len(kept) > _KEPT:
+                kept.popitem(last=False)
+        kept.move_to_end(key)
+        return kept[key]
+
+
+@dataclass(frozen=True, slots=True)
+class _Stage:
+    """One stage: the result it gives, its station, the results it needs, the job parts it reads, and its work."""
+
+    gives: str
+    station: Station
+    needs: tuple[str, ...]
+    reads: Callable[[Job], Hashable]
+    work: Callable[[Job, Mapping[str, Any]], Any]
+
+
+def compose_at_size(job: Job) -> Art:
+    """Compose the job's art with curves fine enough for its size on the glass.
+
+    The deviation falls in powers of two, so that typing another size seldom flattens the curves anew.
+    """
+    art = compose(job.artwork, _COARSE)
+    deviation = _COARSE
+    while size_factor(art.size, job.fit) * deviation > CURVE_DEVIATION_MM:
+        deviation /= 2
+    return art if deviation == _COARSE else compose(job.artwork, deviation)
+
+
+def _flatness_key(job: Job) -> Hashable:
+    return (job.artwork, job.fit.size, job.fit.size_is)
+
+
+_STAGES: tuple[_Stage, ...] = (
+    _Stage("wall", "glass", (), lambda job: job.glass, lambda job, known: wall_of(job.glass)),
+    _Stage("art", "artwork", (), _flatness_key, lambda job, known: compose_at_size(job)),
+    _Stage("fitted", "fit", ("wall", "art"), lambda job: job.fit,
+           lambda job, known: fit_art(known["art"], known["wall"], job.fit)),
+    _Stage("sheet", "stencil", ("fitted",), lambda job: job.stencil.border,
+           lambda job, known: build_sheet(known["fitted"], job.stencil)),
+    _Stage("cut", "cut", ("sheet",), lambda job: job.cut, lambda job, known: plan_cut(known["sheet"], job.cut)),
+    _Stage("weed", "weed", ("sheet",), lambda job: None, lambda job, known: plan_weeding(known["sheet"])),
+    _Stage("transfer", "transfer", ("sheet",), lambda job: job.transfer,
+           lambda job, known: plan_transfer(known["sheet"], job)),
+    _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many),
+           lambda job, known: plan_etch(known["sheet"].openings.area, job)),
+    # the checks come last: they take longest, and nothing else waits for them
+    _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut),
+           lambda job, known: check_stencil(known["sheet"], job)),
+)

@@ -1,0 +1,92 @@
+"""The plan: all results of a job as plain data for `plan --json` and for scripts (docs/formats.md)."""
+
+from dataclasses import asdict
+from math import degrees
+from typing import Any
+
+from vitrograph.core.findings import Finding
+from vitrograph.core.glass import Fan, Frustum, Wall, fan_of
+from vitrograph.core.pipeline import STATIONS, Results
+
+_DIGITS = 4
+
+
+def plan_of(results: Results) -> dict[str, Any]:
+    """Write out complete results; lengths in mm, angles in degrees. Raises the error that kept a stage from one."""
+    r = results.need_all()
+    assert r.wall and r.fitted and r.sheet and r.cut and r.weed and r.transfer and r.etch
+    left, low, right, high = r.sheet.outline.bounds
+    return _rounded_tree({
+        "job": r.job.name,
+        "how_many": r.job.how_many,
+        "glass": _glass(r.wall, r.job.glass.kind),
+        "fit": {
+            "fan": _fan(fan_of(r.wall)),
+            "sheet_mm": [right - left, high - low],
+            "art_on_glass_mm": list(r.fitted.size),
+            "mode": r.job.fit.mode,
+            "face": r.job.fit.face,
+            "mirrored": r.fitted.lay.mirrored,
+        },
+        "stencil": {
+            "film_area_mm2": r.sheet.film.area,
+            "opening_area_mm2": r.sheet.openings.area,
+            "openings": len(r.sheet.openings.geoms),
+            "islands": len(r.sheet.islands),
+            "border_mm": dict(zip(("left", "lower", "right", "upper"), r.sheet.border, strict=True)),
+            "findings": [_finding(f, station) for station in STATIONS for f in r.findings(station)],
+        },
+        "cut": {"paths": len(r.cut.paths), "cut_mm": r.cut.cut_mm, "travel_mm": r.cut.travel_mm,
+                "seconds": r.cut.seconds},
+        "weed": {"pieces": [
+            {"number": p.number, "kind": p.kind, "name": p.name, "where": p.where, "at_mm": list(p.spot),
+             "area_mm2": p.shape.area, "how": p.how} for p in r.weed.pieces
+        ]},
+        "transfer": {
+            "tape_needed": r.transfer.needed,
+            "tape_mm": list(r.transfer.tape_size),
+            "strips": [asdict(strip) for strip in r.transfer.strips],
+            "marks_mm": [list(mark) for mark in r.transfer.marks],
+            "from_rim_mm": {"left": r.transfer.rim_left, "right": r.transfer.rim_right},
+            "above_table_mm": r.transfer.above_table,
+            "steps": list(r.transfer.steps),
+        },
+        "etch": {
+            "school": r.etch.school.name,
+            "seconds": r.etch.school.seconds,
+            "area_mm2": r.etch.area,
+            "steps": [asdict(step) for step in r.etch.steps],
+        },
+    })
+
+
+def _glass(wall: Wall, kind: str) -> dict[str, Any]:
+    if isinstance(wall, Frustum):
+        return {"kind": kind, "rim_diameter_mm": 2 * wall.rim_radius, "base_diameter_mm": 2 * wall.base_radius,
+                "slant_mm": wall.slant, "upright_mm": wall.upright}
+    return {"kind": kind, "width_mm": wall.span, "height_mm": wall.length}
+
+
+def _fan(fan: Fan | None) -> dict[str, float] | None:
+    if fan is None:
+        return None
+    return {"outer_radius_mm": fan.outer_radius, "inner_radius_mm": fan.inner_radius, "sweep_deg": degrees(fan.sweep)}
+
+
+def _finding(found: Finding, station: str) -> dict[str, Any]:
+    return {"code": found.code.value, "level": found.level.value, "station": station,
+            "where_mm": list(found.where) if found.where else None, "value": found.value, "limit": found.limit,
+            "says": found.says, "why": found.why, "remedy": found.remedy.label if found.remedy else None}
+
+
+def _rounded_tree(tree: dict[str, Any]) -> dict[str, Any]:
+    return {key: _rounded(value) for key, value in tree.items()}
+
+
+def _rounded(node: Any) -> Any:
+    """Round every float: a tenth of a micrometre is more than any of them means."""
+    if isinstance(node, dict):
+        return _rounded_tree(node)
+    if isinstance(node, list | tuple):
+        return [_rounded(value) for value in node]
+    return round(float(node), _DIGITS) if isinstance(node, float) else node

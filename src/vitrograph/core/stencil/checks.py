@@ -1,0 +1,157 @@
+"""What the stencil station finds: art off the glass, too little border, thin places, width against the eye, the face.
+
+The limits come from the job; their defaults are common practice, no published source.
+"""
+
+from collections.abc import Callable, Iterator
+from math import degrees
+
+import shapely
+
+from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.glass import Pane
+from vitrograph.core.job import Job
+from vitrograph.core.stencil.sheet import Sheet
+from vitrograph.core.stencil.widths import narrow_places
+from vitrograph.core.units import format_length
+
+_SIDES = ("left", "lower", "right", "upper")
+
+
+def check_stencil(sheet: Sheet, job: Job) -> tuple[Finding, ...]:
+    """Run every check over a sheet, gravest first."""
+    order = [Level.STOP, Level.WATCH, Level.NOTE]
+    return tuple(sorted((f for check in CHECKS for f in check(sheet, job)), key=lambda f: order.index(f.level)))
+
+
+def off_glass(sheet: Sheet, job: Job) -> Iterator[Finding]:
+    """Art beyond an edge of the glass would be cut in the air: always a stop."""
+    wall = sheet.fitted.wall
+    u_low, s_low, u_high, s_high = sheet.fitted.wall_bounds
+    lower, upper = ("base", "rim") if wall.closed else ("lower edge", "upper edge")
+    past = {lower: -s_low, upper: s_high - wall.length}
+    if not wall.closed:
+        past |= {"left edge": -wall.span / 2 - u_low, "right edge": u_high - wall.span / 2}
+    for edge, excess in past.items():
+        if excess > 0.005:
+            yield Finding(Code.OFF_GLASS, Level.STOP, f"the art runs {format_length(excess)} past the {edge}",
+                          "what is off the glass cannot be etched", _middle(sheet.beyond), excess, 0.0,
+                          _back_on_glass(sheet, job))
+
+
+def overlap(sheet: Sheet, job: Job) -> Iterator[Finding]:
+    """Art longer than the way round meets itself."""
+    wall, (u_low, _, u_high, _) = sheet.fitted.wall, sheet.fitted.wall_bounds
+    if wall.closed and u_high - u_low > wall.span + 1e-9:
+        round_mm = wall.span * sheet.fitted.lay.middle_scale
+        wide = (u_high - u_low) * sheet.fitted.lay.middle_scale
+        yield Finding(Code.OVERLAP, Level.STOP, "the art is longer than the way round the glass and overlaps itself",
+                      "the ends would lie on each other", None, wide, round_mm,
+                      _resized(job, round_mm / wide, "Just once round"))
+
+
+def border(sheet: Sheet, job: Job) -> Iterator[Finding]:
+    """Too little film round the art to catch stray cream."""
+    least = job.stencil.least_border
+    short = [(width, name) for width, name in zip(sheet.border, _SIDES, strict=True) if width < least - 1e-9]
+    if not short or sheet.openings.is_empty:
+        return
+    width, _ = min(short)
+    names = " and ".join(name for _, name in short)
+    yield Finding(Code.BORDER, Level.WATCH, f"only {format_length(width)} of film at the {names} side",
+                  "stray cream runs over a narrow border: let tape make up the rest, or give it more film",
+                  None, width, least, _more_border(sheet, job))
+
+
+def webs(sheet: Sheet, job: Job) -> Iterator[Finding]:
+    """Film between openings that would tear when weeded or lift in the cream."""
+    for place in sorted(narrow_places(sheet.film, job.stencil.least_web), key=lambda place: place.width):
+        yield Finding(Code.WEB, Level.WATCH, f"a web of film {format_length(place.width, digits=2)} wide, "
+                      f"{format_length(place.length)} long", "thin webs tear when weeded and lift in the cream",
+                      place.where, place.width, job.stencil.least_web,
+                      _grown(job, job.stencil.least_web / place.width))
+
+
+def openings(sheet: Sheet, job: Job) -> Iterator[Finding]:
+    """Openings too narrow to fill with cream or to be seen."""
+    for place in sorted(narrow_places(sheet.openings, job.stencil.least_opening), key=lambda place: place.width):
+        yield Finding(Code.OPENING, Level.WATCH, f"an opening {format_length(place.width, digits=2)} wide, "
+                      f"{format_length(place.length)} long", "narrow openings fill badly and read as scratches",
+                      place.where, place.width, job.stencil.least_opening,
+                      _grown(job, job.stencil.least_opening / place.width))
+
+
+def reading_width(sheet: Sheet, job: Job) -> Iterator[Finding]:
+    """A design wider than the eye reads from the front is a wrap, not a motif."""
+    fitted, limit = sheet.fitted, job.stencil.reading_angle
+    turn = fitted.wall_bounds[2] - fitted.wall_bounds[0]
+    if fitted.wall.closed and turn > limit:
+        wide, most = turn * fitted.lay.middle_scale, limit * fitted.lay.middle_scale
+        yield Finding(Code.READING_WIDTH, Level.WATCH, f"the art goes {degrees(turn):.0f}° round; the front shows "
+                      f"{degrees(limit):.0f}°", "its ends turn out of sight: good for a wrap, not for a motif",
+                      None, wide, most, _resized(job, most / wide, "Fit the front"))
+
+
+def face(sheet: Sheet, job: Job) -> Iterator[Finding]:
+    """The face worked, and so whether the sheet is mirrored."""
+    if job.fit.face == "back" and isinstance(sheet.fitted.wall, Pane):
+        yield Finding(Code.FACE, Level.NOTE, "cut mirrored, for the back of the pane",
+                      "seen from the front, through the glass, it reads the right way round")
+    elif job.fit.face == "back":
+        yield Finding(Code.FACE, Level.STOP, "the back of a drinking glass is its inside",
+                      "nothing is etched where drink or lips touch: work the outside", None, 1.0, 0.0,
+                      Remedy.of("Work the outside", fit__face="outside"))
+
+
+def carrier(sheet: Sheet, job: Job) -> Iterator[Finding]:
+    """A stencil larger than the carrier mat."""
+    left, low, right, high = sheet.outline.bounds
+    sides, mat = sorted([right - left, high - low]), sorted([job.cut.mat_width, job.cut.mat_length])
+    if sides[0] > mat[0] or sides[1] > mat[1]:
+        yield Finding(Code.SHEET, Level.WATCH, f"the stencil is {format_length(sides[1])} long; the mat takes "
+                      f"{format_length(mat[1])}", "use a longer mat or a roll, or make the border smaller",
+                      None, sides[1], mat[1], Remedy.of("Use the long mat", cut__mat_length=597.0))
+
+
+CHECKS: tuple[Callable[[Sheet, Job], Iterator[Finding]], ...] = (
+    off_glass, overlap, border, webs, openings, reading_width, face, carrier,
+)
+
+
+def _middle(shape: shapely.Geometry) -> tuple[float, float] | None:
+    return None if shape.is_empty else (float(shape.centroid.x), float(shape.centroid.y))
+
+
+def _resized(job: Job, factor: float, says: str) -> Remedy:
+    size = job.fit.size * factor * 0.999
+    return Remedy.of(f"{says}: art {format_length(size)} {job.fit.size_is}", fit__size=size)
+
+
+def _grown(job: Job, factor: float) -> Remedy | None:
+    """Scale the art until the thin place meets its limit, where that is a modest change."""
+    return _resized(job, 1.002 * factor, "Make it larger") if 1 < factor <= 1.6 else None
+
+
+def _back_on_glass(sheet: Sheet, job: Job) -> Remedy:
+    """Centre art that would fit there; otherwise make it small enough to."""
+    wall, (u_low, s_low, u_high, s_high) = sheet.fitted.wall, sheet.fitted.wall_bounds
+    room = min(wall.length / (s_high - s_low), 1e9 if wall.closed else wall.span / (u_high - u_low))
+    if room >= 1:
+        return Remedy.of("Centre it on the glass", fit__from_rim=None, fit__across=0.0)
+    size = job.fit.size * room * 0.9
+    return Remedy.of(f"Art {format_length(size)} {job.fit.size_is}, centred", fit__size=size, fit__from_rim=None,
+                     fit__across=0.0)
+
+
+def _more_border(sheet: Sheet, job: Job) -> Remedy | None:
+    least = job.stencil.least_border
+    if job.stencil.border < least:
+        return Remedy.of(f"Border {format_length(least)}", stencil__border=least)
+    _, s_low, _, s_high = sheet.fitted.wall_bounds
+    if sheet.fitted.wall.length - (s_high - s_low) >= 2 * least and job.fit.from_rim is not None:
+        nearer_rim = sheet.border[3] < least
+        rim_gap = sheet.fitted.wall.length - s_high
+        step = least - sheet.border[3] if nearer_rim else sheet.border[1] - least
+        return Remedy.of(f"Move it {format_length(abs(step))} {'down' if step > 0 else 'up'}",
+                         fit__from_rim=rim_gap + step)
+    return None

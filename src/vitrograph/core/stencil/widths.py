@@ -1,0 +1,95 @@
+"""Narrow places: webs of film and openings thinner than a limit, found by opening the shape and then measured.
+
+Opening (erosion, then dilation, by half the limit; J. Serra, Image Analysis and Mathematical Morphology, chapter 2)
+leaves as residue all that is thinner. Each residue is measured by the least distance between its two sides, so a
+corner or a tip that tapers away, which has one side only, is told apart from a web.
+"""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+
+import numpy as np
+import shapely
+from numpy.typing import NDArray
+from shapely.geometry import MultiPolygon, Polygon
+from shapely.geometry.base import BaseGeometry
+
+_SMOOTH_MM = 0.004                 # vertices closer to the outline than this do not change a width
+_SEAM_MM = 0.002                   # overlap that lets residue and core be told apart despite rounding
+_TAPERS = 0.75                     # area over length times width: a strip has 1, a tip 0.5
+_MITRE = {"join_style": "mitre", "mitre_limit": 5.0}
+
+
+@dataclass(frozen=True, slots=True)
+class NarrowPlace:
+    """A place thinner than the limit: where it is thinnest, its least width and its length along, in mm."""
+
+    where: tuple[float, float]
+    width: float
+    length: float
+
+
+def narrow_places(shape: MultiPolygon, limit: float) -> Iterator[NarrowPlace]:
+    """Yield where the shape is thinner than `limit` mm, thin specks included, corners and tapering tips left out.
+
+    >>> from shapely.geometry import box
+    >>> dumb_bell = box(0, 0, 4, 4) | box(4, 1.9, 8, 2.2) | box(8, 0, 12, 4)
+    >>> [round(place.width, 3) for place in narrow_places(MultiPolygon([dumb_bell]), 0.8)]
+    [0.3]
+    """
+    plain = shapely.simplify(shape, _SMOOTH_MM)
+    core = plain.buffer(-limit / 2, **_MITRE).buffer(limit / 2 + _SEAM_MM, **_MITRE)
+    residues = shapely.get_parts(shapely.difference(plain, core))
+    residues = residues[shapely.area(residues) > (limit / 10) ** 2]
+    for residue in residues:
+        place = _measure(residue, core, limit)
+        if place is not None and place.width < limit - _SMOOTH_MM:
+            yield place
+
+
+def _measure(residue: Polygon, core: BaseGeometry, limit: float) -> NarrowPlace | None:
+    gap = _gap_between(_sides(residue, core))
+    if gap is not None:
+        middle = shapely.get_coordinates(gap).mean(axis=0)
+        return NarrowPlace((float(middle[0]), float(middle[1])), float(gap.length), _longest_extent(residue))
+    circle = shapely.maximum_inscribed_circle(residue, tolerance=limit / 100)
+    length, width = _longest_extent(residue), 2 * float(circle.length)
+    if length < 1.5 * limit and not _stands_alone(residue, core):
+        return None                                           # a corner
+    if residue.area < _TAPERS * length * width and not _stands_alone(residue, core):
+        return None                                           # a tip that tapers away
+    centre = shapely.get_coordinates(circle)[0]
+    return NarrowPlace((float(centre[0]), float(centre[1])), width, length)
+
+
+def _sides(residue: Polygon, core: BaseGeometry) -> NDArray[np.object_]:
+    """The stretches of a residue's boundary that are the shape's own, not the cut to its core."""
+    near = _core_near(residue, core).buffer(2 * _SEAM_MM)
+    own = shapely.line_merge(shapely.difference(residue.boundary, near))
+    parts = shapely.get_parts(own)
+    return np.asarray(parts[shapely.length(parts) > 4 * _SEAM_MM])
+
+
+def _core_near(residue: Polygon, core: BaseGeometry) -> BaseGeometry:
+    left, low, right, high = residue.bounds
+    return shapely.clip_by_rect(core, left - 0.1, low - 0.1, right + 0.1, high + 0.1)
+
+
+def _stands_alone(residue: Polygon, core: BaseGeometry) -> bool:
+    return not _core_near(residue, core).buffer(2 * _SEAM_MM).intersects(residue)
+
+
+def _gap_between(sides: NDArray[np.object_]) -> BaseGeometry | None:
+    """The shortest line between two sides; pieces of one side, parted only by rounding, do not face each other."""
+    first, second = np.triu_indices(len(sides), 1)
+    apart = shapely.distance(sides[first], sides[second])
+    apart = np.where(apart < 6 * _SEAM_MM, np.inf, apart)
+    if not np.isfinite(apart).any():
+        return None
+    best = int(np.argmin(apart))
+    return shapely.shortest_line(sides[first[best]], sides[second[best]])
+
+
+def _longest_extent(residue: Polygon) -> float:
+    corners = shapely.get_coordinates(residue.minimum_rotated_rectangle)
+    return float(np.hypot(*np.diff(corners, axis=0).T).max())

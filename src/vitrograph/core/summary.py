@@ -1,0 +1,86 @@
+"""One-line answers of each station, for the line of stations and for the plan in plain words."""
+
+from collections.abc import Callable
+from math import degrees
+
+from vitrograph.core.glass import Frustum, Wall, fan_of
+from vitrograph.core.pipeline import STATIONS, Results, Station
+from vitrograph.core.units import Unit, format_length, format_minutes, format_number
+
+
+def glass_line(wall: Wall, unit: Unit = "mm") -> str:
+    """The glass in one line: diameters (rim > base) and upright height, or a pane's width by height.
+
+    >>> glass_line(Frustum(30.0, 40.0, 50.0))
+    '80>60 × 49 mm'
+    """
+    if isinstance(wall, Frustum):
+        rim, base = (format_number(2 * r, unit) for r in (wall.rim_radius, wall.base_radius))
+        across = rim if rim == base else f"{rim}>{base}"
+    else:
+        across = format_number(wall.span, unit)
+    return f"{across} × {format_number(wall.upright, unit)} {unit}"
+
+
+def answer(results: Results, station: Station, unit: Unit = "mm") -> str:
+    """A station's answer in a few words; empty where there is none yet."""
+    if results.error(station) is not None:
+        return ""
+    return _ANSWERS[station](results, unit)
+
+
+def _glass(r: Results, unit: Unit) -> str:
+    return glass_line(r.wall, unit) if r.wall else ""
+
+
+def _artwork(r: Results, unit: Unit) -> str:
+    if r.fitted is None:
+        return ""
+    width, height = (format_number(side, unit, digits=None if unit == "in" else 0) for side in r.fitted.size)
+    return f"{width} × {height} {unit}"
+
+
+def _fit(r: Results, unit: Unit) -> str:
+    if r.fitted is None or r.wall is None:
+        return ""
+    fan = fan_of(r.wall)
+    return f"fan {degrees(fan.sweep):.1f}°" if fan else "flat" if not r.wall.closed else "straight wall"
+
+
+def _stencil(r: Results, unit: Unit) -> str:
+    if r.checked is None:
+        return "checking" if r.sheet is not None else ""
+    count = sum(found.level != "note" for found in r.findings())
+    stops = sum(found.level == "stop" for found in r.findings())
+    return f"{stops} to mend" if stops else f"{count} to watch" if count else "all sound"
+
+
+def _cut(r: Results, unit: Unit) -> str:
+    return f"{r.job.how_many} × {format_minutes(r.cut.seconds)}" if r.cut else ""
+
+
+def _weed(r: Results, unit: Unit) -> str:
+    return f"{len(r.weed.pull)} pieces" if r.weed else ""
+
+
+def _transfer(r: Results, unit: Unit) -> str:
+    if r.transfer is None:
+        return ""
+    return f"tape {format_length(r.transfer.strips[0].width, unit, digits=None if unit == 'in' else 0)}"
+
+
+def _etch(r: Results, unit: Unit) -> str:
+    return f"{format_minutes(r.etch.school.seconds)} min" if r.etch else ""
+
+
+_ANSWERS: dict[Station, Callable[[Results, Unit], str]] = {
+    "glass": _glass, "artwork": _artwork, "fit": _fit, "stencil": _stencil, "cut": _cut, "weed": _weed,
+    "transfer": _transfer, "etch": _etch, "logbook": lambda r, unit: "",
+}
+
+
+def summary_lines(results: Results) -> list[str]:
+    """The plan in plain words: an answer for each station, then the findings."""
+    lines = [f"{results.job.name} ({results.job.how_many})"]
+    lines += [f"  {station:9} {text}" for station in STATIONS if (text := answer(results, station))]
+    return lines + [f"  {found.level.value}: {found.says}" for found in results.findings()]

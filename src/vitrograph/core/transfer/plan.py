@@ -1,0 +1,139 @@
+"""Transfer: the tape, the marks to aim by, and how the glass is bedded.
+
+Practice here (a little more tape than stencil, extra at the top to hold, middle first) is common practice, no
+published source.
+"""
+
+from dataclasses import dataclass
+from math import ceil
+
+import numpy as np
+
+from vitrograph.core.fit import Fitted
+from vitrograph.core.geometry import Points
+from vitrograph.core.glass import Frustum, Pane
+from vitrograph.core.job import Job
+from vitrograph.core.stencil import Sheet
+from vitrograph.core.units import format_length
+
+SETTLE_MINUTES = 15                # letting the film grip before the cream; 10 to 40 is usual
+
+
+@dataclass(frozen=True, slots=True)
+class Strip:
+    """One strip of tape laid across the stencil: its lower left corner on the sheet, width and height, mm."""
+
+    x: float
+    y: float
+    width: float
+    height: float
+
+
+@dataclass(frozen=True)
+class TransferPlan:
+    """Tape pieces, the four centre marks on the sheet, and the distances to set the stencil by, in mm.
+
+    `rim_left` and `rim_right` are measured along the wall from the rim (a pane's upper edge) to the film's upper
+    corners; `above_table` is the upright height of the film's lower edge at its middle.
+    """
+
+    needed: bool
+    tape_size: tuple[float, float]
+    strips: tuple[Strip, ...]
+    marks: tuple[tuple[float, float], ...]
+    rim_left: float
+    rim_right: float
+    above_table: float
+    bedding: str
+    round_glass: bool
+
+    @property
+    def steps(self) -> tuple[str, ...]:
+        """What to do, one step at a time, with this stencil's own numbers."""
+        return (
+            self._tape_step(),
+            "Rub the tape down, turn over, rub the back, and peel the backing slowly at a diagonal. "
+            "Press back whatever stays behind.",
+            "Clean the glass with alcohol and let it dry. Touch it no more.",
+            self.bedding,
+            f"Set the stencil: film's upper corners {format_length(self.rim_left)} (left) and "
+            f"{format_length(self.rim_right)} (right) from the {'rim' if self.round_glass else 'upper edge'}.",
+            "Press the middle down first, then outward to each side."
+            + (" If the border lifts, snip it at the sides." if self.round_glass else ""),
+            "Peel the tape flat back on itself. Press every edge of every opening again and look from behind.",
+            f"Let the film settle {SETTLE_MINUTES} minutes. Widen the border and cover slits with tape.",
+        )
+
+    def _tape_step(self) -> str:
+        if not self.needed:
+            return "No islands: this stencil can be lifted as one piece, with no tape. Tape still helps to aim."
+        count, strip = len(self.strips), self.strips[0]
+        cut = "one piece," if count == 1 else f"{count} strips, each"
+        return (f"Cut tape: {cut} {format_length(strip.width, digits=0)} by {format_length(strip.height, digits=0)}. "
+                f"Lay it over the stencil{', overlapped' if count > 1 else ''}, the extra at the top.")
+
+
+def plan_transfer(sheet: Sheet, job: Job) -> TransferPlan:
+    """Cut the tape for a sheet and work out where the stencil goes on the glass."""
+    left, low, right, high = sheet.outline.bounds
+    choices = job.transfer
+    width, height = right - left + 2 * choices.margin, high - low + 2 * choices.margin + choices.top_extra
+    strips = tape_strips(width, height, choices.roll_width, choices.overlap)
+    strips = tuple(Strip(left - choices.margin + s.x, low - choices.margin + s.y, s.width, s.height) for s in strips)
+    rim_left, rim_right = rim_distances(sheet)
+    lowest = sheet.fitted.wall.in_space(np.array([[sheet.fitted.lay.u0, sheet.band.s_low]]))
+    return TransferPlan(bool(sheet.islands), (width, height), strips, centre_marks(sheet), rim_left, rim_right,
+                        float(lowest[0, 2]), bedding(sheet.fitted), sheet.fitted.wall.closed)
+
+
+def tape_strips(width: float, height: float, roll: float, overlap: float) -> tuple[Strip, ...]:
+    """Cover width by height from a roll: upright or level strips, whichever needs fewer, each overlapping the last.
+
+    >>> [strip.x for strip in tape_strips(200.0, 300.0, 120.0, 10.0)]
+    [0.0, 90.0]
+    """
+    across, along = (_strips_over(size, roll, overlap) for size in (width, height))
+    if across <= along:
+        step = (width - min(roll, width)) / max(1, across - 1)
+        return tuple(Strip(i * step, 0.0, min(roll, width), height) for i in range(across))
+    step = (height - min(roll, height)) / max(1, along - 1)
+    return tuple(Strip(0.0, i * step, width, min(roll, height)) for i in range(along))
+
+
+def _strips_over(size: float, roll: float, overlap: float) -> int:
+    if size <= roll:
+        return 1
+    return ceil((size - overlap) / max(roll - overlap, roll / 4) - 1e-9)
+
+
+def centre_marks(sheet: Sheet) -> tuple[tuple[float, float], ...]:
+    """Sheet points at the middles of the stencil's lower, right, upper and left sides."""
+    band, lay = sheet.band, sheet.fitted.lay
+    u, s = (band.u_low + band.u_high) / 2, (band.s_low + band.s_high) / 2
+    wall: Points = np.array([[u, band.s_low], [band.u_high, s], [u, band.s_high], [band.u_low, s]])
+    return tuple((float(x), float(y)) for x, y in lay.wall_to_sheet(wall))
+
+
+def rim_distances(sheet: Sheet) -> tuple[float, float]:
+    """From the rim, along the wall, to the film's upper left and upper right corner as the viewer sees them.
+
+    Read off the sheet's own outline carried back to the wall, so they hold however the sheet was shaped.
+    """
+    wall, lay = sheet.fitted.wall, sheet.fitted.lay
+    edge = lay.sheet_to_wall(np.asarray(sheet.outline.exterior.coords)[:, :2])
+    across, up = ((edge - edge.min(axis=0)) / np.ptp(edge, axis=0)).T
+    left, right = wall.length - edge[[int(np.argmax(up - across)), int(np.argmax(up + across))], 1]
+    return float(left), float(right)
+
+
+def bedding(fitted: Fitted) -> str:
+    """How to keep the glass still while the film goes on."""
+    if isinstance(fitted.wall, Pane):
+        return "Lay the pane flat on a towel, the face to be worked upward."
+    wall = fitted.wall
+    slope = ""
+    if isinstance(wall, Frustum) and abs(wall.taper) > 0.01:
+        low = "rim" if wall.rim_radius < wall.base_radius else "base"
+        slope = f" Raise the {low}, the narrower end, until the wall on top is level."
+    return "Lay the glass in a rolled towel, the place for the stencil on top." + slope
+

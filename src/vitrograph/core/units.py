@@ -1,0 +1,105 @@
+"""Lengths as people type and read them; inside, everything is millimetres.
+
+One inch is 25.4 mm exactly (ISO 80000-3). Decimals may use a point or a comma; inches may be fractions.
+"""
+
+import math
+import re
+import unicodedata
+from typing import Literal
+
+from vitrograph.core.errors import LengthError
+
+Unit = Literal["mm", "in"]
+
+MM_PER_IN = 25.4
+THIN_SPACE = "\u2009"
+MINUS = "\u2212"
+_MM_PER = {"mm": 1.0, "cm": 10.0, "m": 1000.0, "in": MM_PER_IN}
+_SPELLINGS = {'"': "in", "''": "in", "inch": "in", "inches": "in", "″": "in", "”": "in", "": None}
+_LONGEST_MM = 100_000.0
+
+_NUMBER = re.compile(
+    r"(?P<sign>[+-]?)\s*(?:"
+    r"(?P<whole>\d+)[\s-]+(?P<n1>\d+)\s*/\s*(?P<d1>\d+)"
+    r"|(?P<n2>\d+)\s*/\s*(?P<d2>\d+)"
+    r"|(?P<decimal>\d+(?:[.,]\d*)?|[.,]\d+)"
+    r")\s*(?P<unit>[^\d\s.,/]*)"
+)
+
+
+def parse_length(text: str, default: Unit = "mm") -> float:
+    """Read one typed length and return it in mm; a bare number is in `default` units.
+
+    Raises LengthError, saying what was wanted and what came.
+
+    >>> parse_length("4 5/8 in"), parse_length("11.75 cm"), parse_length('4-5/8"')
+    (117.475, 117.5, 117.475)
+    """
+    plain = unicodedata.normalize("NFKC", text).replace("\u2044", "/").replace("\u2212", "-").strip().lower()
+    match = _NUMBER.fullmatch(plain)
+    if match is None:
+        raise LengthError(f"a length like 85 mm, 8.5 cm or 3 3/8 in was wanted, got '{text.strip()[:40]}'")
+    unit = _SPELLINGS.get(match["unit"], match["unit"]) or default
+    if unit not in _MM_PER:
+        raise LengthError(f"the unit '{match['unit']}' is not known: use mm, cm, m or in")
+    value = _number(match) * _MM_PER[unit]
+    if abs(value) > _LONGEST_MM:
+        raise LengthError(f"'{text.strip()[:40]}' is longer than any glass: at most 100 m")
+    return -value if match["sign"] == "-" else value
+
+
+def _number(match: re.Match[str]) -> float:
+    if match["decimal"]:
+        return float(match["decimal"].replace(",", "."))
+    whole, top, bottom = match["whole"] or "0", match["n1"] or match["n2"], match["d1"] or match["d2"]
+    if int(bottom) == 0:
+        raise LengthError(f"'{match[0].strip()}' divides by zero")
+    return int(whole) + int(top) / int(bottom)
+
+
+def parse_size(text: str, default: Unit = "mm") -> tuple[float, float]:
+    """Read 'WxH', such as '200x150mm' or '8 in x 6 in'; a unit given once serves both. Returns mm.
+
+    >>> parse_size("20x15cm")
+    (200.0, 150.0)
+    """
+    parts = re.split(r"\s*[x×*]\s*", text.strip().lower())
+    if len(parts) != 2:
+        raise LengthError(f"a size like 200x150mm was wanted, got '{text.strip()[:40]}'")
+    unit = re.sub(r"[\d\s.,/+-]", "", unicodedata.normalize("NFKC", parts[1]).replace("\u2044", "/"))
+    first = parts[0] if re.search(r"[^\d\s.,/+-]", parts[0]) else parts[0] + unit
+    return parse_length(first, default), parse_length(parts[1], default)
+
+
+def format_length(mm: float, unit: Unit = "mm", *, digits: int | None = None) -> str:
+    """Write a length for reading, with a thin space before the unit.
+
+    >>> format_length(84.04), format_length(25.4, "in")
+    ('84\u2009mm', '1\u2009in')
+    """
+    return f"{format_number(mm, unit, digits=digits)}{THIN_SPACE}{unit}"
+
+
+def format_number(mm: float, unit: Unit = "mm", *, digits: int | None = None) -> str:
+    """The number of `format_length` alone: one decimal in mm, two in inches, no idle zeros.
+
+    >>> format_number(117.5), format_number(50.8, "in"), format_number(-0.01)
+    ('117.5', '2', '0')
+    """
+    places = digits if digits is not None else (1 if unit == "mm" else 2)
+    written = f"{mm / _MM_PER[unit]:.{places}f}"
+    if "." in written:
+        written = written.rstrip("0").rstrip(".")
+    return "0" if written == "-0" else written.replace("-", MINUS)
+
+
+def format_minutes(seconds: float) -> str:
+    """Write a duration as clock reading.
+
+    >>> format_minutes(125), format_minutes(3725)
+    ('2:05', '1:02:05')
+    """
+    whole = math.ceil(seconds)
+    hours, minutes = divmod(whole // 60, 60)
+    return f"{hours}:{minutes:02d}:{whole % 60:02d}" if hours else f"{minutes}:{whole % 60:02d}"

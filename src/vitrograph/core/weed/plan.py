@@ -1,0 +1,99 @@
+"""Weeding: what to pull and in what order, and the islands that must stay.
+
+Order (common practice, no published source): the surplus round the stencil first, then the openings, large to small.
+"""
+
+from dataclasses import dataclass
+from typing import Literal
+
+import numpy as np
+import shapely
+from shapely.geometry import Point, Polygon
+
+from vitrograph.core.artwork import DRAWING
+from vitrograph.core.stencil import Sheet
+
+HOOK_MM2 = 12.0                    # a smaller piece is lifted with the hook, from a corner
+SURPLUS_MM = 6.0                   # how much of the surplus round the stencil the picture shows
+
+
+@dataclass(frozen=True)
+class Piece:
+    """One piece of film: its number in the order of work (islands carry on), kind, shape, and how to find it."""
+
+    number: int
+    kind: Literal["frame", "opening", "island"]
+    shape: Polygon
+    name: str
+    where: str
+    how: str
+
+    @property
+    def spot(self) -> tuple[float, float]:
+        """A point on the piece, for its number."""
+        point = shapely.maximum_inscribed_circle(self.shape, tolerance=0.2) if self.kind != "frame" else None
+        x, y = shapely.get_coordinates(point)[0] if point is not None else self.shape.exterior.coords[0][:2]
+        return float(x), float(y)
+
+
+@dataclass(frozen=True)
+class WeedPlan:
+    """Pieces to pull, in order, and islands that stay."""
+
+    pull: tuple[Piece, ...]
+    stay: tuple[Piece, ...]
+
+    @property
+    def pieces(self) -> tuple[Piece, ...]:
+        """All, numbered through."""
+        return self.pull + self.stay
+
+
+def plan_weeding(sheet: Sheet) -> WeedPlan:
+    """Number the pieces of a sheet in the order of weeding."""
+    surplus = sheet.outline.buffer(SURPLUS_MM, join_style="mitre").difference(sheet.outline)
+    frame = Piece(1, "frame", surplus, "surplus", "all round", "lift a corner and pull low, at a diagonal")
+    openings = sorted(sheet.openings.geoms, key=lambda part: -part.area)
+    islands = sorted(sheet.islands, key=lambda part: -part.area)
+    pull = [frame] + [
+        Piece(number, "opening", part, _name(part, sheet), _where(part, sheet.outline), _how(part))
+        for number, part in enumerate(openings, start=2)
+    ]
+    stay = [
+        Piece(number, "island", part, _island_name(part, sheet), _where(part, sheet.outline), "stays: press it down")
+        for number, part in enumerate(islands, start=len(pull) + 1)
+    ]
+    return WeedPlan(tuple(pull), tuple(stay))
+
+
+def _how(part: Polygon) -> str:
+    return "hook it from a corner" if part.area < HOOK_MM2 else "pull slowly, low and at a diagonal"
+
+
+def _name(part: Polygon, sheet: Sheet) -> str:
+    """The letters whose ink lies in a piece, in reading order."""
+    marks = sheet.fitted.marks
+    spots = shapely.points(np.array([[x, y] for _, x, y in marks]).reshape(-1, 2))
+    shapely.prepare(part)
+    inside = sorted((x, name) for (name, x, _), hit in zip(marks, shapely.intersects(part, spots), strict=True) if hit)
+    if any(name == DRAWING for _, name in inside):
+        return DRAWING
+    letters = "".join(name for _, name in inside)
+    return f"letter{'s' if len(letters) > 1 else ''} {letters}" if letters else "detail"
+
+
+def _island_name(part: Polygon, sheet: Sheet) -> str:
+    """An island is named by the opening that surrounds it."""
+    filled = [opening for opening in sheet.openings.geoms if Polygon(opening.exterior).contains(part)]
+    around = min(filled, key=lambda opening: Polygon(opening.exterior).area, default=None)
+    return f"inside of {_name(around, sheet)}" if around is not None else "island"
+
+
+def _where(part: Polygon, outline: Polygon) -> str:
+    """Where a piece lies on the sheet, in words, by thirds."""
+    left, low, right, high = outline.bounds
+    spot: Point = part.centroid
+    across = ["left", "middle", "right"][min(2, int(3 * (spot.x - left) / (right - left)))]
+    along = ["lower", "middle", "upper"][min(2, int(3 * (spot.y - low) / (high - low)))]
+    return across if along == "middle" else along if across == "middle" else f"{along} {across}"
+
