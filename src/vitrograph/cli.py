@@ -13,9 +13,10 @@ from typing import Any, NoReturn
 
 from vitrograph import __version__
 from vitrograph.core.artwork import face_named
-from vitrograph.core.errors import ArtworkError, JobError, LengthError, VitrographError
+from vitrograph.core.errors import JobError, LengthError, VitrographError
 from vitrograph.core.export import WRITERS, write_packet, write_whole
-from vitrograph.core.job import Drawing, Job
+from vitrograph.core.files import read_drawing
+from vitrograph.core.job import Job
 from vitrograph.core.jobfile import load_job
 from vitrograph.core.pipeline import Pipeline, Results
 from vitrograph.core.plan import plan_of
@@ -23,7 +24,6 @@ from vitrograph.core.summary import summary_lines
 from vitrograph.core.units import parse_length, parse_size
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
-_MOST_DRAWING_BYTES = 20_000_000
 
 
 class _OneLineParser(argparse.ArgumentParser):
@@ -201,18 +201,6 @@ def _positive(flag: str, value: float) -> float:
     if value <= 0:
         raise JobError(f"{flag} must be more than 0, got {value:g} mm")
     return value
-
-
-def read_drawing(path: Path) -> Drawing:
-    """Read an SVG file the maker named. Raises ArtworkError."""
-    try:
-        if path.stat().st_size > _MOST_DRAWING_BYTES:
-            raise ArtworkError(f"{path} is larger than 20 MB: simplify the drawing first")
-        return Drawing(name=path.name[:200], svg=path.read_text("utf-8-sig"))
-    except OSError as error:
-        raise ArtworkError(f"{path} could not be opened: {(error.strerror or 'no such file').lower()}") from None
-    except UnicodeDecodeError:
-        raise ArtworkError(f"{path} is not an SVG drawing (it is not text): save the art as SVG") from None
 
 
 def _join_negatives(words: list[str]) -> list[str]:

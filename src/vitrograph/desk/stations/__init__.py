@@ -1,0 +1,1 @@
+"""The nine bench cards, one module a station."""

@@ -1,0 +1,20 @@
+"""Reading what the maker brings: one file they named, nothing else."""
+
+from pathlib import Path
+
+from vitrograph.core.errors import ArtworkError
+from vitrograph.core.job import Drawing
+
+_MOST_BYTES = 20_000_000
+
+
+def read_drawing(path: Path) -> Drawing:
+    """Read an SVG file the maker named. Raises ArtworkError."""
+    try:
+        if path.stat().st_size > _MOST_BYTES:
+            raise ArtworkError(f"{path} is larger than 20 MB: simplify the drawing first")
+        return Drawing(name=path.name[:200], svg=path.read_text("utf-8-sig"))
+    except OSError as error:
+        raise ArtworkError(f"{path} could not be opened: {(error.strerror or 'no such file').lower()}") from None
+    except UnicodeDecodeError:
+        raise ArtworkError(f"{path} is not an SVG drawing (it is not text): save the art as SVG") from None

@@ -1,0 +1,64 @@
+"""Opening the window."""
+
+import os
+import signal
+import sys
+import traceback
+from pathlib import Path
+from types import TracebackType
+
+import platformdirs
+from PySide6.QtWidgets import QApplication
+
+from vitrograph.core.demo import demo_job, fill_demo_logbook
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.jobfile import load_job
+from vitrograph.core.logbook import Logbook, default_path
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.recovery import default_folder, left_behind
+from vitrograph.desk.shell import Shell
+
+
+def open_window(path: Path | None) -> int:
+    """Open the window on a job file, or on the demo job. Raises VitrographError where there is no screen or job."""
+    if not any(os.environ.get(name) for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")):
+        raise VitrographError("there is no screen to open a window on: set DISPLAY, or use quick, plan or export")
+    job = demo_job() if path is None else load_job(path)
+    app = QApplication(sys.argv[:1])
+    app.setApplicationName("Vitrograph")
+    theme.apply(app)
+    signal.signal(signal.SIGINT, signal.SIG_DFL)
+    shell = make_shell(Bench(job, _logbook(demo=path is None), path), demo=path is None)
+    sys.excepthook = lambda kind, error, trace: _say_fault(shell, kind, error, trace)
+    shell.show()
+    return app.exec()
+
+
+def make_shell(bench: Bench, *, demo: bool) -> Shell:
+    """The window over a bench; the demo is not guarded, since it can always be had again."""
+    if demo:
+        return Shell(bench)
+    folder = default_folder()
+    shell = Shell(bench, folder)
+    if (found := left_behind(folder)) is not None:
+        shell.offer_unsaved(*found)
+    return shell
+
+
+def _logbook(*, demo: bool) -> Logbook:
+    """The maker's logbook; the demo has one of its own, so that invented pieces never mix with real ones."""
+    if not demo:
+        return Logbook(default_path())
+    book = Logbook(default_path().parent / "demo" / "logbook.sqlite")
+    fill_demo_logbook(book)
+    return book
+
+
+def _say_fault(shell: Shell, kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
+    """A fault of ours: one sentence for the maker, the trace into a file, the job unharmed."""
+    log = Path(platformdirs.user_log_dir("vitrograph", ensure_exists=True)) / "faults.txt"
+    with log.open("a", encoding="utf-8") as file:
+        file.writelines(traceback.format_exception(kind, error, trace))
+    shell.say(f"something went wrong inside the program ({kind.__name__}); the job is unharmed, details are in {log}",
+              wrong=True)

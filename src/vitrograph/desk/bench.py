@@ -1,0 +1,155 @@
+"""The bench: the job in hand, its undo stack, its results, and what the views point at together.
+
+Stations and views know the bench only: they ask it to edit, and it tells them when results change.
+"""
+
+from dataclasses import replace
+from pathlib import Path
+from typing import Any
+
+from PySide6.QtCore import QObject, Signal
+from PySide6.QtGui import QUndoCommand, QUndoStack
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.findings import Finding
+from vitrograph.core.job import Job
+from vitrograph.core.jobfile import load_job, save_job
+from vitrograph.core.logbook import Logbook
+from vitrograph.core.pipeline import Results, Station
+from vitrograph.core.units import Unit, format_length
+from vitrograph.desk.runner import Runner
+
+_FILLED_LATER = ("checked", "cut", "weed", "transfer", "etch")
+
+
+class _Edit(QUndoCommand):
+    """One undo step: the job before and after. Edits of one kind made in a row become one step."""
+
+    def __init__(self, bench: "Bench", label: str, after: Job, merge: int) -> None:
+        super().__init__(label)
+        self.bench, self.before, self.after, self.merge = bench, bench.job, after, merge
+
+    def id(self) -> int:
+        return self.merge
+
+    def mergeWith(self, later: QUndoCommand) -> bool:
+        if not isinstance(later, _Edit) or later.text() != self.text():
+            return False
+        self.after = later.after
+        return True
+
+    def redo(self) -> None:
+        self.bench.take(self.after)
+
+    def undo(self) -> None:
+        self.bench.take(self.before)
+
+
+class Bench(QObject):
+    """Holds the job; every change of it goes through `edit`."""
+
+    job_changed = Signal(object)
+    results_changed = Signal(object)
+    refused = Signal(str)               # one sentence: what could not be done, and why
+    told = Signal(str)                  # one sentence: what was done
+    station_changed = Signal(str)
+    unit_changed = Signal(str)
+    pointed = Signal(object)            # (u, s) on the wall, or None
+    spotlight = Signal(object)          # the shape the current step is about, or None
+    found = Signal(object)              # a Finding to go to
+    stepped = Signal(str)               # a station whose step changed
+
+    def __init__(self, job: Job, logbook: Logbook, path: Path | None = None) -> None:
+        super().__init__()
+        self.job = job
+        self.path = path
+        self.logbook = logbook
+        self.unit: Unit = "mm"
+        self.station: Station = "glass"
+        self.results = Results(job)
+        self._steps: dict[Station, int] = {}
+        self.undo_stack = QUndoStack(self)
+        self.runner = Runner(self)
+        self.runner.answered.connect(self._show)
+        self.runner.broke.connect(self.refused)
+        self.runner.start()
+        self.runner.ask(job)
+
+    def edit(self, label: str, *, merge: bool = False, **changes: Any) -> bool:
+        """Change the job as one undo step named `label`; a refused change says why and leaves the job as it was."""
+        try:
+            after = self.job.changed(**changes)
+        except VitrographError as error:
+            self.refused.emit(str(error))
+            return False
+        if after != self.job:
+            self.undo_stack.push(_Edit(self, label, after, 1 if merge else -1))
+        return True
+
+    def take(self, job: Job) -> None:
+        """Make a job the one in hand and ask for its results."""
+        self.job = job
+        self.job_changed.emit(job)
+        self.runner.ask(job)
+
+    def replace_job(self, job: Job, path: Path | None) -> None:
+        """Begin on another job, with a fresh undo stack."""
+        self.undo_stack.clear()
+        self.path = path
+        self._steps = {}
+        self.take(job)
+
+    def open(self, path: Path) -> None:
+        """Open a job file. Raises JobFileError; the job in hand then stays."""
+        self.replace_job(load_job(path), path)
+
+    def save(self, path: Path) -> None:
+        """Save the job in hand. Raises JobFileError."""
+        save_job(self.job, path)
+        self.path = path
+        self.undo_stack.setClean()
+
+    def set_unit(self, unit: Unit) -> None:
+        """Show lengths in mm or inches."""
+        self.unit = unit
+        self.unit_changed.emit(unit)
+        self.results_changed.emit(self.results)
+
+    def go(self, station: Station) -> None:
+        """Stand at another station."""
+        if station != self.station:
+            self.station = station
+            self.spotlight.emit(None)
+            self.station_changed.emit(station)
+
+    def step_at(self, station: Station) -> int:
+        """Which step of a station's work is at hand, from 0."""
+        return self._steps.get(station, 0)
+
+    def step_to(self, station: Station, step: int) -> None:
+        """Go to a step of a station's work."""
+        self._steps[station] = max(0, step)
+        self.stepped.emit(station)
+
+    def length(self, mm: float, digits: int | None = None) -> str:
+        """A length written in the maker's unit; `digits` are for mm, inches keep their own."""
+        return format_length(mm, self.unit, digits=digits if self.unit == "mm" else None)
+
+    def remedy(self, found: Finding) -> None:
+        """Do what a finding offers."""
+        if found.remedy is not None:
+            self.edit(found.remedy.label, **found.remedy.changes)
+
+    def close(self) -> None:
+        """Stop working."""
+        self.runner.close()
+
+    def _show(self, results: Results) -> None:
+        if results.job != self.job:                         # a newer edit outdates this answer
+            return
+        if not results.complete:
+            # a stencil that is still being checked keeps the last answers of the stations after it
+            kept = {name: getattr(self.results, name) for name in _FILLED_LATER if getattr(results, name) is None}
+            results = replace(results, **kept)
+        self.results = results
+        self.results_changed.emit(results)

@@ -1,0 +1,96 @@
+"""What was found at a station: the words, the number against the limit, why it matters, and a remedy that does it."""
+
+from itertools import groupby
+
+from PySide6.QtCore import QPointF, QSize, Qt
+from PySide6.QtGui import QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
+
+from vitrograph.core.findings import Finding
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.fields import button, label
+from vitrograph.desk.line import draw_state
+
+_MOST_SHOWN = 3                    # of one kind; the thinnest come first, and one remedy often mends all
+
+
+class _StateMark(QWidget):
+    """A finding's level as a shape."""
+
+    def __init__(self, level: str) -> None:
+        super().__init__()
+        self._level = level
+        self.setFixedSize(QSize(18, 20))
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        draw_state(painter, QPointF(9, 10), self._level, 5.0)
+
+
+class FindingRow(QFrame):
+    """One finding. A click shows the place on both views."""
+
+    def __init__(self, bench: Bench, found: Finding, more: int) -> None:
+        super().__init__()
+        self.bench, self.finding = bench, found
+        self.setObjectName(f"finding_{found.code}")
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.setAccessibleName(f"{found.level}: {found.says}")
+        words = QVBoxLayout()
+        words.setSpacing(2)
+        words.addWidget(label(found.says[:1].upper() + found.says[1:]))
+        if found.why:
+            words.addWidget(label(found.why[:1].upper() + found.why[1:] + ".", "quiet", scale=0.9))
+        if found.value is not None and found.limit:
+            words.addWidget(label(f"limit {bench.length(found.limit)}", "quiet", scale=0.9))
+        if more:
+            words.addWidget(label(f"and {more} more like it, marked on the sheet", "quiet", scale=0.9))
+        if found.remedy is not None:
+            act = button(found.remedy.label)
+            act.setObjectName(f"remedy_{found.code}")
+            act.clicked.connect(lambda: bench.remedy(found))
+            words.addWidget(act, 0, Qt.AlignmentFlag.AlignLeft)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 4, 0, 8)
+        row.setSpacing(8)
+        row.addWidget(_StateMark(found.level), 0, Qt.AlignmentFlag.AlignTop)
+        row.addLayout(words, 1)
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self.bench.found.emit(self.finding)
+
+
+class FindingList(QWidget):
+    """All findings of a station, the gravest first, those of one kind together."""
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        self.setObjectName("findings")
+        self.bench = bench
+        self._findings: tuple[Finding, ...] | None = None
+        self._unit = ""
+        self._column = QVBoxLayout(self)
+        self._column.setContentsMargins(0, 0, 0, 0)
+        self._column.setSpacing(0)
+
+    def show_findings(self, findings: tuple[Finding, ...], sound: str) -> None:
+        """List findings, or say in one sentence that all is well."""
+        if (findings, self.bench.unit) == (self._findings, self._unit):
+            return
+        self._findings, self._unit = findings, self.bench.unit
+        while (item := self._column.takeAt(0)) is not None:
+            item.widget().deleteLater()
+        for _, group in groupby(findings, key=lambda found: (found.level, found.code)):
+            alike = list(group)
+            shown = alike[:_MOST_SHOWN] if len(alike) <= _MOST_SHOWN else alike[:1]
+            for found in shown:
+                self._column.addWidget(FindingRow(self.bench, found, len(alike) - len(shown)))
+        if not findings:
+            row = QWidget()
+            line = QHBoxLayout(row)
+            line.setContentsMargins(0, 4, 0, 4)
+            line.addWidget(_StateMark("good"))
+            line.addWidget(label(sound), 1)
+            self._column.addWidget(row)

@@ -1,0 +1,276 @@
+"""The window: top bar, line of stations, the two linked views, and the bench card. It alone knows them all."""
+
+from pathlib import Path
+
+from PySide6.QtCore import Qt, QTimer
+from PySide6.QtGui import QCloseEvent, QKeyEvent, QKeySequence, QShortcut
+from PySide6.QtWidgets import (
+    QFileDialog,
+    QHBoxLayout,
+    QLabel,
+    QMainWindow,
+    QSplitter,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.export import write_packet
+from vitrograph.core.findings import Finding
+from vitrograph.core.job import Job
+from vitrograph.core.pipeline import STATIONS, Station
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.fields import button, label
+from vitrograph.desk.line import StationLine
+from vitrograph.desk.recovery import Recovery, drop
+from vitrograph.desk.stations.artwork import ArtworkCard
+from vitrograph.desk.stations.card import StationCard
+from vitrograph.desk.stations.cut import CutCard
+from vitrograph.desk.stations.etch import EtchCard
+from vitrograph.desk.stations.fit import FitCard
+from vitrograph.desk.stations.glass import GlassCard
+from vitrograph.desk.stations.logbook import LogbookCard
+from vitrograph.desk.stations.stencil import StencilCard
+from vitrograph.desk.stations.steps_card import StepsCard
+from vitrograph.desk.stations.transfer import TransferCard
+from vitrograph.desk.stations.weed import WeedCard
+from vitrograph.desk.topbar import TopBar
+from vitrograph.desk.views.glass_view import GlassView
+from vitrograph.desk.views.sheet_view import SheetView
+
+CARDS: dict[Station, type[StationCard]] = {
+    "glass": GlassCard, "artwork": ArtworkCard, "fit": FitCard, "stencil": StencilCard, "cut": CutCard,
+    "weed": WeedCard, "transfer": TransferCard, "etch": EtchCard, "logbook": LogbookCard,
+}
+CARD_WIDTH = 330
+_MESSAGE_MS = 7000
+_JOBS = "Jobs (*.vitro)"
+
+
+class Shell(QMainWindow):
+    """The program's one window."""
+
+    def __init__(self, bench: Bench, recovery_folder: Path | None = None) -> None:
+        super().__init__()
+        self.bench = bench
+        self.recovery = Recovery(bench, recovery_folder) if recovery_folder is not None else None
+        self.resize(1280, 800)
+        self.top = TopBar(bench)
+        self.line = StationLine(bench)
+        self.glass_view = GlassView(bench)
+        self.sheet_view = SheetView(bench)
+        self.cards: dict[Station, StationCard] = {}
+        self._stack = QStackedWidget()
+        self._stack.setFixedWidth(max(CARD_WIDTH, self.fontMetrics().averageCharWidth() * 46))
+        self._message = label("", scale=1.0)
+        self._message.setObjectName("message")
+        self._message.hide()
+        self._message_time = QTimer(self, singleShot=True, interval=_MESSAGE_MS)
+        self._message_time.timeout.connect(self._message.hide)
+        self._at_finding = -1
+        self._lay_out()
+        self._connect()
+        self._shortcuts()
+        self._enter(bench.station)
+        self._title()
+
+    # -- making --------------------------------------------------------------------------------------------------
+
+    def _lay_out(self) -> None:
+        self._views = QSplitter(Qt.Orientation.Horizontal)
+        self._views.addWidget(self.glass_view)
+        self._views.addWidget(self.sheet_view)
+        self._views.setSizes([440, 510])
+        self._views.setChildrenCollapsible(False)
+        body = QHBoxLayout()
+        body.setSpacing(0)
+        body.addWidget(self._views, 1)
+        body.addWidget(self._stack)
+        shell = QWidget(objectName="shell")
+        self._column = QVBoxLayout(shell)
+        self._column.setContentsMargins(0, 0, 0, 0)
+        self._column.setSpacing(0)
+        self._column.addWidget(self.top)
+        self._column.addWidget(self.line)
+        self._column.addLayout(body, 1)
+        self._column.addWidget(self._message)
+        self.setCentralWidget(shell)
+
+    def _connect(self) -> None:
+        bench = self.bench
+        bench.station_changed.connect(self._enter)
+        bench.refused.connect(lambda text: self.say(text, wrong=True))
+        bench.told.connect(self.say)
+        bench.found.connect(self._show_finding)
+        bench.stepped.connect(lambda _station: self.sheet_view.update())
+        bench.job_changed.connect(lambda _job: self._title())
+        bench.undo_stack.cleanChanged.connect(lambda _clean: self._title())
+        self.top.new_wanted.connect(lambda: bench.replace_job(Job(), None))
+        self.top.open_wanted.connect(self._choose_open)
+        self.top.save_wanted.connect(self._save)
+        self.top.save_as_wanted.connect(self._choose_save)
+        self.top.packet_wanted.connect(self._choose_packet)
+        self.top.send_wanted.connect(self._send)
+
+    def _shortcuts(self) -> None:
+        view = self.glass_view
+        keys = {f"Ctrl+{number}": lambda name=station: self.bench.go(name)
+                for number, station in enumerate(STATIONS, start=1)}
+        keys |= {
+            "Ctrl+Z": self.bench.undo_stack.undo, "Ctrl+Shift+Z": self.bench.undo_stack.redo, "F8": self.next_finding,
+            "B": view.see_behind, "E": view.see_level, ",": lambda: view.turn_by(-1), ".": lambda: view.turn_by(1),
+            "Ctrl++": lambda: self.sheet_view.zoom_by(1.25), "Ctrl+=": lambda: self.sheet_view.zoom_by(1.25),
+            "Ctrl+-": lambda: self.sheet_view.zoom_by(0.8), "Ctrl+0": self.sheet_view.fit_again,
+            "Ctrl+P": self.top.packet.click, "Ctrl+Return": self.top.send.click,
+        }
+        for key, work in keys.items():
+            QShortcut(QKeySequence(key), self, activated=work)
+
+    # -- stations ------------------------------------------------------------------------------------------------
+
+    def card(self, station: Station) -> StationCard:
+        """A station's card, made when it is first wanted."""
+        if station not in self.cards:
+            made = CARDS[station](self.bench)
+            self.cards[station] = made
+            self._stack.addWidget(made)
+            if isinstance(made, CutCard):
+                made.traced.connect(self.sheet_view.show_trace)
+        return self.cards[station]
+
+    def _enter(self, station: Station) -> None:
+        card = self.card(station)
+        self._stack.setCurrentWidget(card)
+        self._at_finding = -1
+        field = card.first_field()
+        if field is not None:
+            field.setFocus(Qt.FocusReason.OtherFocusReason)
+        if isinstance(card, StepsCard):
+            card.show_step(card.walker.at)
+
+    def next_finding(self) -> None:
+        """Go to the next finding that has a place, at the stencil station."""
+        self.bench.go("stencil")
+        placed = [found for found in self.bench.results.findings() if found.where is not None]
+        if not placed:
+            self.say("nothing found that has a place on the sheet")
+            return
+        self._at_finding = (self._at_finding + 1) % len(placed)
+        self._show_finding(placed[self._at_finding])
+
+    def _show_finding(self, found: Finding) -> None:
+        """Bring both views to a finding's place."""
+        fitted = self.bench.results.fitted
+        if found.where is None or fitted is None:
+            return
+        import numpy as np
+
+        u, s = fitted.lay.sheet_to_wall(np.array([found.where]))[0]
+        if fitted.wall.closed:
+            self.glass_view.turn_to(float(u))
+        self.sheet_view.go_to(found.where)
+        self.bench.pointed.emit((float(u), float(s)))
+        self.say(f"{found.level}: {found.says}")
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        """Keys no field wanted go to the steps in hand: space for done, Backspace back, T for the timer."""
+        card = self.cards.get(self.bench.station)
+        if isinstance(card, StepsCard) and card.walker.take_key(event.key()):
+            return
+        super().keyPressEvent(event)
+
+    # -- messages ------------------------------------------------------------------------------------------------
+
+    def say(self, text: str, wrong: bool = False) -> None:
+        """One sentence along the foot of the window, for a while."""
+        tone, edge = (theme.TEXT, theme.STOP) if wrong else (theme.TEXT, theme.GOOD)
+        self._message.setStyleSheet(f"color: {tone}; background: {theme.CARD}; border-left: 6px solid {edge};"
+                                    f"padding: 8px 16px;")
+        self._message.setText(text[:1].upper() + text[1:])
+        self._message.show()
+        self._message_time.start()
+
+    def offer_unsaved(self, copy: Path, job: Job) -> None:
+        """Offer work that an earlier run left unsaved."""
+        bar = QWidget(objectName="topBar")
+        row = QHBoxLayout(bar)
+        row.setContentsMargins(16, 4, 16, 4)
+        text: QLabel = label(f"Unsaved work on “{job.name}” was left behind when the program last ended.")
+        back, away = button("Bring it back", "accent"), button("Let it go")
+        back.setObjectName("bringBack")
+        row.addWidget(text, 1)
+        row.addWidget(back)
+        row.addWidget(away)
+        self._column.insertWidget(2, bar)
+        back.clicked.connect(lambda: (self._bring_back(job), drop(copy), bar.deleteLater()))
+        away.clicked.connect(lambda: (drop(copy), bar.deleteLater()))
+
+    def _bring_back(self, job: Job) -> None:
+        """Put recovered work on the bench as an unsaved change, so that it is still guarded."""
+        self.bench.edit("Bring back unsaved work", **{name: getattr(job, name) for name in Job.model_fields})
+
+    # -- files ---------------------------------------------------------------------------------------------------
+
+    def open_job(self, path: Path) -> None:
+        """Open a job file, or say why it cannot be."""
+        try:
+            self.bench.open(path)
+        except VitrographError as error:
+            self.say(str(error), wrong=True)
+
+    def save_job(self, path: Path) -> None:
+        """Save the job in hand, or say why it cannot be."""
+        try:
+            self.bench.save(path)
+        except VitrographError as error:
+            self.say(str(error), wrong=True)
+            return
+        self.say(f"saved: {path.name}")
+
+    def write_packet(self, folder: Path) -> None:
+        """Write all files of the piece, or say why they cannot be."""
+        try:
+            written = write_packet(self.bench.results, folder)
+        except VitrographError as error:
+            self.say(str(error), wrong=True)
+            return
+        self.say(f"written into {folder.name}: {', '.join(path.name for path in written)}")
+
+    def _choose_open(self) -> None:
+        path, _ = QFileDialog.getOpenFileName(self, "Open a job", "", _JOBS)
+        if path:
+            self.open_job(Path(path))
+
+    def _save(self) -> None:
+        if self.bench.path is not None:
+            self.save_job(self.bench.path)
+        else:
+            self._choose_save()
+
+    def _choose_save(self) -> None:
+        path, _ = QFileDialog.getSaveFileName(self, "Save the job", f"{self.bench.job.name}.vitro", _JOBS)
+        if path:
+            self.save_job(Path(path).with_suffix(".vitro"))
+
+    def _choose_packet(self) -> None:
+        folder = QFileDialog.getExistingDirectory(self, "A folder for the work packet")
+        if folder:
+            self.write_packet(Path(folder))
+
+    def _send(self) -> None:
+        self.bench.go("cut")
+        card = self.card("cut")
+        assert isinstance(card, CutCard)
+        card.run_trial()
+
+    def _title(self) -> None:
+        unsaved = "" if self.bench.undo_stack.isClean() else " (unsaved)"
+        self.setWindowTitle(f"{self.bench.job.name}{unsaved} – Vitrograph")
+
+    def closeEvent(self, event: QCloseEvent) -> None:
+        if self.recovery is not None:
+            self.recovery.keep()
+        self.bench.close()
+        super().closeEvent(event)

@@ -1,0 +1,127 @@
+"""The cut station: film, the blade's habits, the files, and a trial on the simulated cutter."""
+
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+from PySide6.QtCore import QTimer, Signal
+from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QWidget
+
+from vitrograph.core.cut import to_hpgl
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.export import WRITERS, write_whole
+from vitrograph.core.geometry import Points
+from vitrograph.core.job import Job
+from vitrograph.core.pipeline import Results
+from vitrograph.core.units import format_minutes
+from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField, button, label
+from vitrograph.desk.stations.card import Readings, StationCard
+from vitrograph.devices.cutter import run_hpgl
+
+_ENDINGS = {"svg": "SVG", "hpgl": "HP-GL", "pdf": "PDF"}
+_SUFFIX = {"svg": ".svg", "hpgl": ".plt", "pdf": ".pdf"}
+_SHOW_SECONDS = 6.0                # how long the trial takes on the screen
+_FRAME_MS = 33
+
+
+class CutCard(StationCard):
+    """Cut the film."""
+
+    station = "cut"
+    heading = "Cut"
+    says = "Coloured side up, straight along the edge, no bubbles. Cut through the film, not the backing."
+    traced = Signal(object, float)
+
+    def build(self) -> None:
+        self.film = ChoiceRow("Film", "film", [
+            ("stencil", "stencil"), ("removable", "remov."), ("permanent", "perm."), ("shelf", "shelf")])
+        self.over_run = LengthField("Over-run where a path closes", "over_run", least=0.0)
+        self.cut_speed = NumberField("Cutting speed", "cut_speed", suffix="mm/s")
+        self.trial = button("Try it on the simulated cutter", "accent")
+        self.trial.setObjectName("trial")
+        self.trial_says = label("", "quiet")
+        self.trial_says.setObjectName("trialSays")
+        self.readings = Readings()
+        self.stack(self.film, self.over_run, self.cut_speed)
+        self.section("Plan")
+        self.stack(self.readings, self.trial, self.trial_says)
+        self.section("Write a file")
+        self.stack(self._file_row(), label(
+            "Lift a corner before unloading. If the film is not cut through, cut again in place. "
+            "Mind the blade: fingers off the head while it moves.", "caution"))
+        self.film.edited.connect(lambda film: self.bench.edit("Film", cut__film=film))
+        self.over_run.edited.connect(lambda mm: self.bench.edit("Over-run", cut__over_run=mm))
+        self.cut_speed.edited.connect(lambda speed: self.bench.edit("Speed", cut__cut_speed=speed))
+        self.trial.clicked.connect(self.run_trial)
+        self._lines: tuple[Points, ...] = ()
+        self._shown = self._whole = 0.0
+        self._tick = QTimer(self)
+        self._tick.setInterval(_FRAME_MS)
+        self._tick.timeout.connect(self._advance)
+
+    def _file_row(self) -> QWidget:
+        row = QWidget()
+        buttons = QHBoxLayout(row)
+        buttons.setContentsMargins(0, 0, 0, 0)
+        self.files = {}
+        for kind, name in _ENDINGS.items():
+            made = button(name)
+            made.setObjectName(f"write_{kind}")
+            made.clicked.connect(self._writer(kind))
+            buttons.addWidget(made, 1)
+            self.files[kind] = made
+        return row
+
+    def _writer(self, kind: str) -> Callable[[], None]:
+        def choose() -> None:
+            path, _ = QFileDialog.getSaveFileName(self, f"Write {_ENDINGS[kind]}", f"stencil{_SUFFIX[kind]}")
+            if path:
+                self.write(kind, Path(path))
+        return choose
+
+    def write(self, kind: str, path: Path) -> None:
+        """Write one kind of file, or say why it cannot be."""
+        try:
+            write_whole(path, WRITERS[kind](self.bench.results))
+        except VitrographError as error:
+            self.bench.refused.emit(str(error))
+            return
+        self.bench.told.emit(f"written: {path.name}")
+
+    def show_job(self, job: Job) -> None:
+        self.film.show_choice(job.cut.film)
+        self.over_run.show_mm(job.cut.over_run, self.bench.unit)
+        self.cut_speed.show_number(job.cut.cut_speed)
+
+    def show_results(self, results: Results) -> None:
+        ready = results.complete and results.cut is not None
+        for made in (self.trial, *self.files.values()):
+            made.setEnabled(ready)
+        if results.cut is None:
+            self.readings.show_rows([])
+            return
+        cut, how_many = results.cut, results.job.how_many
+        self.readings.show_rows([
+            ("paths", str(len(cut.paths))),
+            ("cut", self.bench.length(cut.cut_mm, 0)),
+            ("blade up", self.bench.length(cut.travel_mm, 0)),
+            ("time for one", format_minutes(cut.seconds)),
+            (f"time for {how_many}", format_minutes(cut.seconds * how_many)),
+        ])
+
+    def run_trial(self) -> None:
+        """Send the job's HP-GL to the simulated cutter and draw what it would cut."""
+        cut = self.bench.results.cut
+        if cut is None or not self.bench.results.complete:
+            return
+        trace = run_hpgl(to_hpgl(cut))
+        self._lines = tuple(line - np.array(cut.offset) for line in trace.cuts)
+        self._whole, self._shown = trace.cut_mm, 0.0
+        self.trial_says.setText(f"{len(trace.cuts)} paths, {self.bench.length(trace.cut_mm, 0)} cut by the simulated blade")
+        self._tick.start()
+
+    def _advance(self) -> None:
+        self._shown = min(self._whole, self._shown + self._whole * _FRAME_MS / 1000 / _SHOW_SECONDS)
+        self.traced.emit(self._lines, self._shown)
+        if self._shown >= self._whole:
+            self._tick.stop()

@@ -1,0 +1,47 @@
+"""The transfer station: the tape, where the stencil goes, and the steps on to the glass."""
+
+from vitrograph.core.job import Job
+from vitrograph.core.pipeline import Results
+from vitrograph.desk.fields import LengthField
+from vitrograph.desk.stations.card import Readings
+from vitrograph.desk.stations.steps_card import StepsCard
+from vitrograph.desk.steps import Step
+
+
+class TransferCard(StepsCard):
+    """Carry the stencil to the glass."""
+
+    station = "transfer"
+    heading = "Transfer"
+    done_words = "On the glass. Every edge of every opening is down."
+
+    def build(self) -> None:
+        super().build()
+        self.readings = Readings()
+        self.roll = LengthField("Tape on the roll, wide", "roll_width", least=1e-6)
+        self.section("Where it goes")
+        self.stack(self.readings)
+        self.section("Tape")
+        self.stack(self.roll)
+        self.roll.edited.connect(lambda mm: self.bench.edit("Tape width", transfer__roll_width=mm))
+
+    def steps_of(self, results: Results) -> list[Step]:
+        return [Step(text) for text in results.transfer.steps] if results.transfer else []
+
+    def show_job(self, job: Job) -> None:
+        self.roll.show_mm(job.transfer.roll_width, self.bench.unit)
+
+    def show_results(self, results: Results) -> None:
+        super().show_results(results)
+        plan = results.transfer
+        if plan is None:
+            self.readings.show_rows([])
+            return
+        length, edge = self.bench.length, "rim" if plan.round_glass else "upper edge"
+        self.readings.show_rows([
+            (f"{edge} to film, left", length(plan.rim_left, 1)),
+            (f"{edge} to film, right", length(plan.rim_right, 1)),
+            ("table to film, upright", length(plan.above_table, 1)),
+            ("tape", f"{length(plan.tape_size[0], 0)} × {length(plan.tape_size[1], 0)}"),
+            ("strips", str(len(plan.strips))),
+        ])

@@ -1,0 +1,128 @@
+"""Colours, type and the style sheet: one quiet face, figures tabular, one accent, spacing in steps of 4 px."""
+
+from functools import cache
+from importlib import resources
+
+from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
+from PySide6.QtWidgets import QApplication
+
+STEP = 4
+
+BLACK_CARD = "#14171A"
+CHROME = "#20262B"
+CARD = "#2A3137"
+RAISED = "#363F46"
+LINE = "#4B565E"
+FIELD_EDGE = "#7C8890"
+TEXT = "#ECE8DE"
+QUIET = "#A9B0B3"
+FROST = "#E9F3F7"
+PAPER = "#F3F0E8"
+PAPER_GRID = "#DAD6C9"
+PAPER_INK = "#33393D"
+PAPER_QUIET = "#5F666A"
+FILM = "#2F8F83"
+ISLAND = "#1C6A61"
+ACCENT = "#F0B04A"
+ON_ACCENT = "#1B1508"
+GOOD = "#7CC6A4"
+WATCH = "#F2B84B"
+STOP = "#F0766E"
+
+LEVEL_COLOURS = {"good": GOOD, "note": QUIET, "watch": WATCH, "stop": STOP, "open": QUIET}
+# on paper the same states need darker inks to keep a contrast of 4.5:1
+PAPER_LEVELS = {"note": "#44505A", "watch": "#8A5A00", "stop": "#B3261E"}
+
+_FAMILY = "Atkinson Hyperlegible"
+
+
+def colour(name: str, alpha: float = 1.0) -> QColor:
+    """A colour of the palette, made translucent by `alpha`."""
+    made = QColor(name)
+    made.setAlphaF(alpha)
+    return made
+
+
+@cache
+def _load_faces() -> None:
+    folder = resources.files("vitrograph.data") / "fonts" / "atkinson-hyperlegible"
+    for part in ("latin-400", "latin-700", "latin-ext-400", "latin-ext-700"):
+        data = (folder / f"atkinson-hyperlegible-{part}-normal.ttf").read_bytes()
+        QFontDatabase.addApplicationFontFromData(data)
+
+
+def font(scale: float = 1.0, *, bold: bool = False) -> QFont:
+    """The interface face at a multiple of the system's text size, with tabular figures."""
+    made = QFont(_FAMILY)
+    made.setPointSizeF(max(7.0, _base_points() * scale))
+    made.setBold(bold)
+    made.setFeature(QFont.Tag("tnum"), 1)
+    return made
+
+
+@cache
+def _base_points() -> float:
+    points = QApplication.font().pointSizeF()
+    return points if points > 0 else 10.0
+
+
+def apply(app: QApplication) -> None:
+    """Dress the whole program."""
+    _base_points()
+    _load_faces()
+    app.setStyle("Fusion")
+    app.setFont(font())
+    palette = QPalette()
+    for role, name in (
+        (QPalette.ColorRole.Window, CHROME), (QPalette.ColorRole.WindowText, TEXT), (QPalette.ColorRole.Base, CHROME),
+        (QPalette.ColorRole.Text, TEXT), (QPalette.ColorRole.Button, RAISED), (QPalette.ColorRole.ButtonText, TEXT),
+        (QPalette.ColorRole.Highlight, ACCENT), (QPalette.ColorRole.HighlightedText, ON_ACCENT),
+        (QPalette.ColorRole.ToolTipBase, CARD), (QPalette.ColorRole.ToolTipText, TEXT),
+        (QPalette.ColorRole.PlaceholderText, QUIET), (QPalette.ColorRole.AlternateBase, CARD),
+    ):
+        palette.setColor(role, QColor(name))
+    app.setPalette(palette)
+    app.setStyleSheet(_SHEET)
+
+
+_SHEET = f"""
+QWidget#shell, QWidget#topBar {{ background: {CHROME}; }}
+QScrollArea, QWidget#card, QWidget#cardBody {{ background: {CARD}; border: none; }}
+QLabel {{ color: {TEXT}; background: transparent; }}
+QLabel[role="quiet"] {{ color: {QUIET}; }}
+QLabel[role="error"] {{ color: {STOP}; }}
+QLabel[role="caution"] {{ color: {TEXT}; background: #4A2F2C; border-left: 4px solid {STOP}; padding: 8px; }}
+QLabel[role="reading"] {{ color: {TEXT}; }}
+QLineEdit, QPlainTextEdit, QComboBox, QTableWidget {{
+    background: {CHROME}; color: {TEXT}; border: 1px solid {FIELD_EDGE}; border-radius: 4px; padding: 4px 8px;
+    selection-background-color: {ACCENT}; selection-color: {ON_ACCENT}; }}
+QLineEdit:focus, QPlainTextEdit:focus, QComboBox:focus, QTableWidget:focus {{ border: 1px solid {ACCENT}; }}
+QLineEdit[wrong="true"] {{ border: 1px solid {STOP}; }}
+QComboBox QAbstractItemView {{ background: {CHROME}; color: {TEXT}; border: 1px solid {FIELD_EDGE}; }}
+QPushButton {{ background: {RAISED}; color: {TEXT}; border: 1px solid transparent; border-radius: 4px;
+    padding: 6px 12px; }}
+QPushButton:hover {{ background: #414C54; }}
+QPushButton:focus {{ border: 1px solid {ACCENT}; }}
+QPushButton:disabled {{ color: #7E878C; background: {CHROME}; }}
+QPushButton[role="accent"] {{ background: {ACCENT}; color: {ON_ACCENT}; font-weight: bold; }}
+QPushButton[role="accent"]:hover {{ background: #F7C26C; }}
+QPushButton[role="accent"]:focus {{ border: 1px solid {TEXT}; }}
+QPushButton[role="accent"]:disabled {{ background: {RAISED}; color: #8D969B; }}
+QPushButton[role="flat"] {{ background: transparent; padding: 6px 8px; }}
+QPushButton[role="flat"]:hover {{ background: {RAISED}; }}
+QPushButton[role="flat"]:disabled {{ color: #737C81; }}
+QPushButton[role="choice"] {{ background: {CHROME}; border: 1px solid {LINE}; border-radius: 0; padding: 5px 6px; }}
+QPushButton[role="choice"]:hover {{ background: {RAISED}; }}
+QPushButton[role="choice"]:checked {{ background: {TEXT}; color: {CHROME}; border-color: {TEXT}; font-weight: bold; }}
+QPushButton[role="choice"]:focus {{ border: 1px solid {ACCENT}; }}
+QScrollBar:vertical {{ background: {CARD}; width: 10px; margin: 0; }}
+QScrollBar::handle:vertical {{ background: {LINE}; border-radius: 5px; min-height: 24px; }}
+QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}
+QSplitter::handle {{ background: {CHROME}; }}
+QMenu {{ background: {CARD}; color: {TEXT}; border: 1px solid {LINE}; padding: 4px; }}
+QMenu::item {{ padding: 6px 24px 6px 12px; }}
+QMenu::item:selected {{ background: {ACCENT}; color: {ON_ACCENT}; }}
+QToolTip {{ background: {CARD}; color: {TEXT}; border: 1px solid {LINE}; padding: 4px; }}
+QTableWidget {{ gridline-color: {LINE}; padding: 0; }}
+QHeaderView::section {{ background: {RAISED}; color: {TEXT}; border: none; padding: 4px 8px; }}
+"""

@@ -1,0 +1,125 @@
+"""The top bar: the job's name, the glass in one line, how many; undo, units, the work packet, and Send."""
+
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLineEdit, QMenu, QWidget
+
+from vitrograph.core.job import Job
+from vitrograph.core.pipeline import Results
+from vitrograph.core.summary import glass_line
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.fields import button, label
+
+_KINDS = {"flat": "pane", "straight": "straight wall", "taper": "taper"}
+
+
+class TopBar(QWidget):
+    """What job this is, and what is done with it as a whole."""
+
+    new_wanted = Signal()
+    open_wanted = Signal()
+    save_wanted = Signal()
+    save_as_wanted = Signal()
+    packet_wanted = Signal()
+    send_wanted = Signal()
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        self.bench = bench
+        self.setObjectName("topBar")
+        self.setFixedHeight(52)
+        self.menu_button = button("Job", tip="New, open, save")
+        self.menu_button.setObjectName("jobMenu")
+        self.menu_button.setMenu(self._menu())
+        self.name = QLineEdit(objectName="jobName")
+        self.name.setAccessibleName("Name of the job")
+        self.name.setFont(theme.font(1.25, bold=True))
+        self.name.setFrame(False)
+        self.name.setStyleSheet(f"QLineEdit#jobName {{ border: 1px solid transparent; background: transparent; }}"
+                                f"QLineEdit#jobName:focus {{ border: 1px solid {theme.ACCENT}; }}")
+        self.name.setMaximumWidth(320)
+        self.about = label("", "quiet")
+        self.about.setWordWrap(False)
+        self.undo = button("Undo", "flat", "Ctrl+Z")
+        self.redo = button("Redo", "flat", "Ctrl+Shift+Z")
+        self.units = {unit: button(unit, "choice", "lengths in mm" if unit == "mm" else "lengths in inches")
+                      for unit in ("mm", "in")}
+        self.packet = button("Work packet", tip="all files of this piece, into a folder  (Ctrl+P)")
+        self.packet.setObjectName("workPacket")
+        self.send = button("Send", "accent", "to the simulated cutter  (Ctrl+Return)")
+        self.send.setObjectName("send")
+        self._lay_out()
+        self._connect()
+
+    def _menu(self) -> QMenu:
+        menu = QMenu(self)
+        menu.setFont(theme.font())
+        for text, keys, signal in (("New job", "Ctrl+N", self.new_wanted), ("Open a job", "Ctrl+O", self.open_wanted),
+                                   ("Save", "Ctrl+S", self.save_wanted),
+                                   ("Save under another name", "Ctrl+Shift+S", self.save_as_wanted)):
+            menu.addAction(text, keys, signal.emit)
+        self.addActions(menu.actions())
+        return menu
+
+    def _lay_out(self) -> None:
+        row = QHBoxLayout(self)
+        row.setContentsMargins(16, 8, 16, 8)
+        row.setSpacing(8)
+        row.addWidget(self.menu_button)
+        row.addWidget(self.name, 2)
+        row.addWidget(self.about, 3)
+        row.addWidget(self.undo)
+        row.addWidget(self.redo)
+        group = QButtonGroup(self)
+        units = QHBoxLayout()
+        units.setSpacing(0)
+        for unit, made in self.units.items():
+            made.setObjectName(f"unit_{unit}")
+            made.setCheckable(True)
+            made.setFixedWidth(44)
+            made.setChecked(unit == self.bench.unit)
+            made.clicked.connect(lambda _checked, name=unit: self.bench.set_unit(name))
+            group.addButton(made)
+            units.addWidget(made)
+        row.addSpacing(8)
+        row.addLayout(units)
+        row.addSpacing(8)
+        row.addWidget(self.packet)
+        row.addWidget(self.send)
+
+    def _connect(self) -> None:
+        stack = self.bench.undo_stack
+        self.undo.clicked.connect(stack.undo)
+        self.redo.clicked.connect(stack.redo)
+        stack.canUndoChanged.connect(self.undo.setEnabled)
+        stack.canRedoChanged.connect(self.redo.setEnabled)
+        stack.undoTextChanged.connect(lambda text: self.undo.setToolTip(f"Undo {text.lower()}  (Ctrl+Z)"))
+        stack.redoTextChanged.connect(lambda text: self.redo.setToolTip(f"Redo {text.lower()}  (Ctrl+Shift+Z)"))
+        self.undo.setEnabled(False)
+        self.redo.setEnabled(False)
+        self.name.editingFinished.connect(self._rename)
+        self.packet.clicked.connect(self.packet_wanted)
+        self.send.clicked.connect(self.send_wanted)
+        self.bench.job_changed.connect(self._show_job)
+        self.bench.results_changed.connect(self._show_results)
+        self._show_job(self.bench.job)
+        self._show_results(self.bench.results)
+
+    def _show_job(self, job: Job) -> None:
+        if self.name.text() != job.name:
+            self.name.setText(job.name)
+            self.name.setCursorPosition(0)
+
+    def _show_results(self, results: Results) -> None:
+        ready = results.complete and not results.failed
+        self.packet.setEnabled(ready)
+        self.send.setEnabled(ready)
+        if results.wall is not None:
+            job = results.job
+            count = f"{job.how_many} pieces" if job.how_many > 1 else "1 piece"
+            self.about.setText(f"{_KINDS[job.glass.kind]} {glass_line(results.wall, self.bench.unit)}   ·   {count}")
+
+    def _rename(self) -> None:
+        text = self.name.text().strip()
+        if not text or not self.bench.edit("Name", name=text):
+            self.name.setText(self.bench.job.name)

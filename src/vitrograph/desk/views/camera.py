@@ -1,0 +1,105 @@
+"""The eye in front of the glass: perspective projection of wall points to the screen.
+
+Space is x right, y towards the eye, z up, mm; the glass is turned about its axis before it is looked at. Refraction
+is left out: the far side is drawn where it would be without glass before it.
+"""
+
+from dataclasses import dataclass
+from math import cos, pi, sin
+
+import numpy as np
+import shapely
+from shapely.geometry import MultiPolygon
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.geometry import Points
+from vitrograph.core.glass import Frustum, Wall, horizon
+
+
+@dataclass(frozen=True)
+class Camera:
+    """Eye distance from the axis (mm), height above the middle as an angle, the turn of the glass, and the screen."""
+
+    wall: Wall
+    turn: float
+    rise: float
+    distance: float
+    centre: tuple[float, float]
+    scale: float
+
+    def project(self, space: Points) -> Points:
+        """(n, 3) space points to (n, 2) screen points, y down."""
+        middle = self.wall.upright / 2
+        x, y, z = space[:, 0], space[:, 1], space[:, 2] - middle
+        depth = self.distance - (y * cos(self.rise) + z * sin(self.rise))
+        height = z * cos(self.rise) - y * sin(self.rise)
+        grown = self.scale * self.distance / depth
+        return np.column_stack([self.centre[0] + x * grown, self.centre[1] - height * grown])
+
+    def wall_to_screen(self, wall: Points) -> Points:
+        """(n, 2) wall points to the screen."""
+        if self.wall.closed:
+            return self.project(self.wall.in_space(wall - [self.turn, 0.0]))
+        space = self.wall.in_space(wall)
+        turned = np.column_stack([space[:, 0] * cos(self.turn), space[:, 0] * sin(self.turn), space[:, 2]])
+        return self.project(turned)
+
+    @property
+    def edge(self) -> float:
+        """How far round, from the middle of the view, the wall is in sight; a pane is all in sight."""
+        if not isinstance(self.wall, Frustum):
+            return pi
+        eye = self.distance * cos(self.rise), self.wall.upright / 2 + self.distance * sin(self.rise)
+        return horizon(self.wall, *eye)
+
+    def screen_to_wall(self, x: float, y: float) -> tuple[float, float] | None:
+        """The near wall point under a screen point; None beside the glass. Newton on the projection."""
+        guess = np.array([self.turn if self.wall.closed else 0.0, self.wall.length / 2])
+        step = np.array([1e-4 if self.wall.closed else 1e-2, 1e-2])
+        target = np.array([x, y])
+        for _ in range(25):
+            near = self.wall_to_screen(np.array([guess, guess + [step[0], 0], guess + [0, step[1]]]))
+            gap = target - near[0]
+            slope = np.column_stack([(near[1] - near[0]) / step[0], (near[2] - near[0]) / step[1]])
+            if abs(np.linalg.det(slope)) < 1e-9:
+                return None
+            move = np.linalg.solve(slope, gap)
+            limit = 0.4 if self.wall.closed else 1e4
+            guess = guess + np.array([np.clip(move[0], -limit, limit), move[1]])
+            if np.hypot(*gap) < 0.05:
+                break
+        else:
+            return None
+        off = abs(guess[0] - self.turn) > self.edge if self.wall.closed else abs(guess[0]) > self.wall.span / 2
+        if off or not 0 <= guess[1] <= self.wall.length:
+            return None
+        return float(guess[0]), float(guess[1])
+
+
+def ready_for_projection(shape: MultiPolygon, wall: Wall) -> MultiPolygon:
+    """Split edges that run round a curved wall, so that they bend on the screen as they do on the glass."""
+    if not wall.closed:
+        return shape
+    middle = float(wall.scale(np.array([wall.length / 2]))[0])
+    unrolled = shapely.segmentize(shapely.transform(shape, lambda us: us * [middle, 1.0]), 2.0)
+    return shapely.transform(unrolled, lambda us: us / [middle, 1.0])
+
+
+def in_sight(shape: BaseGeometry, camera: Camera, *, near: bool) -> list[BaseGeometry]:
+    """The parts of a wall shape on the near or on the far side, one for each way the turn lets them be seen."""
+    if shape.is_empty:
+        return []
+    if not camera.wall.closed:
+        return [shape] if near else []
+    middle = camera.turn if near else camera.turn + pi
+    half = camera.edge if near else pi - camera.edge
+    low, _, high, _ = shape.bounds
+    seen = []
+    for whole_turn in range(-3, 4):
+        left, right = middle - half + 2 * pi * whole_turn, middle + half + 2 * pi * whole_turn
+        if low < right and high > left:
+            inside = left <= low and high <= right
+            part = shape if inside else shapely.clip_by_rect(shape, left, -1e4, right, 1e4)
+            if not part.is_empty:
+                seen.append(part)
+    return seen

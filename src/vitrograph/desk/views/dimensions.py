@@ -1,0 +1,95 @@
+"""Dimension lines over the glass: what to measure at the glass station, and where the art sits at the others."""
+
+import numpy as np
+from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QPainter, QPen
+
+from vitrograph.core.glass import Frustum
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.views.camera import Camera
+
+_GAP = 14.0
+
+
+def draw_dimensions(painter: QPainter, camera: Camera, bench: Bench) -> None:
+    """Draw the dimensions that the present station is about."""
+    if bench.station == "glass":
+        _draw_measurements(painter, camera, bench)
+    elif bench.station in {"artwork", "fit", "transfer"}:
+        _draw_placing(painter, camera, bench)
+
+
+def _draw_measurements(painter: QPainter, camera: Camera, bench: Bench) -> None:
+    wall = camera.wall
+    half_rim, half_base = _half_angles(camera)
+    rim = camera.wall_to_screen(np.array([[camera.turn - half_rim, wall.length], [camera.turn + half_rim, wall.length]]))
+    base = camera.wall_to_screen(np.array([[camera.turn - half_base, 0.0], [camera.turn + half_base, 0.0]]))
+    width = wall.span if not wall.closed else 2 * float(wall.scale(np.array([wall.length]))[0])
+    _level(painter, rim[0], rim[1], min(rim[:, 1].min(), _top_of_rim(camera)) - _GAP, bench.length(width, 1), above=True)
+    if isinstance(wall, Frustum) and wall.taper:
+        _level(painter, base[0], base[1], base[:, 1].max() + 2.4 * _GAP, bench.length(2 * wall.base_radius, 1), above=False)
+    left = min(rim[0][0], base[0][0]) - _GAP
+    _upright(painter, left, rim[0][1], base[0][1], bench.length(wall.upright, 1))
+
+
+def _half_angles(camera: Camera) -> tuple[float, float]:
+    """u from the middle to the widest point in sight, at rim and base; on a pane, half its width."""
+    if not camera.wall.closed:
+        return camera.wall.span / 2 - camera.turn, camera.wall.span / 2 - camera.turn
+    return np.pi / 2, np.pi / 2
+
+
+def _top_of_rim(camera: Camera) -> float:
+    (_, y), = camera.wall_to_screen(np.array([[camera.turn + (np.pi if camera.wall.closed else 0), camera.wall.length]]))
+    return float(y)
+
+
+def _draw_placing(painter: QPainter, camera: Camera, bench: Bench) -> None:
+    """From the rim to the art's upper edge, along the middle of the art."""
+    fitted = bench.results.fitted
+    if fitted is None:
+        return
+    u, top = fitted.lay.u0, fitted.wall_bounds[3]
+    turned = abs((u - camera.turn + np.pi) % (2 * np.pi) - np.pi) if camera.wall.closed else abs(camera.turn)
+    if turned > 1.0 or top >= fitted.wall.length:
+        return
+    (x, y_rim), (_, y_art) = camera.wall_to_screen(np.array([[u, fitted.wall.length], [u, top]]))
+    gap = fitted.wall.length - top
+    _upright(painter, x, y_rim, y_art, bench.length(gap, 1), side=1, tone=theme.ACCENT)
+
+
+def _pen(painter: QPainter, tone: str) -> None:
+    painter.setPen(QPen(theme.colour(tone, 0.9), 1.2))
+
+
+def _level(painter: QPainter, left: np.ndarray, right: np.ndarray, y: float, words: str, *, above: bool) -> None:
+    _pen(painter, theme.ACCENT)
+    painter.drawLine(QLineF(left[0], y, right[0], y))
+    for x, end in ((left[0], left[1]), (right[0], right[1])):
+        painter.drawLine(QLineF(x, y - 5, x, y + 5))
+        painter.save()
+        painter.setPen(QPen(theme.colour(theme.ACCENT, 0.35), 1, Qt.PenStyle.DotLine))
+        painter.drawLine(QLineF(x, y, x, end))
+        painter.restore()
+    _tag(painter, QPointF((left[0] + right[0]) / 2, y - 12 if above else y + 12), words)
+
+
+def _upright(painter: QPainter, x: float, top: float, bottom: float, words: str, *, side: int = -1,
+             tone: str = theme.ACCENT) -> None:
+    _pen(painter, tone)
+    painter.drawLine(QLineF(x, top, x, bottom))
+    for y in (top, bottom):
+        painter.drawLine(QLineF(x - 5, y, x + 5, y))
+    half = painter.fontMetrics().horizontalAdvance(words) / 2 + 8
+    _tag(painter, QPointF(x + side * half, (top + bottom) / 2), words)
+
+
+def _tag(painter: QPainter, centre: QPointF, words: str) -> None:
+    """Words on a patch of black card, so that lines do not run through them."""
+    painter.setFont(theme.font(1.0))
+    wide = painter.fontMetrics().horizontalAdvance(words) + 10
+    box = QRectF(centre.x() - wide / 2, centre.y() - 10, wide, 20)
+    painter.fillRect(box, theme.colour(theme.BLACK_CARD, 0.85))
+    painter.setPen(QColor(theme.TEXT))
+    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, words)

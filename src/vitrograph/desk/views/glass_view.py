@@ -1,0 +1,204 @@
+"""The glass on black card: a real projection that turns, frost in cool white, the far side faint through the glass."""
+
+from math import degrees, pi, radians
+
+import numpy as np
+import shapely
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QLinearGradient, QPainter, QPainterPath, QPen
+from shapely.geometry import MultiPolygon, Polygon
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.geometry import Points
+from vitrograph.core.glass import Frustum, Pane
+from vitrograph.core.pipeline import Results
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.drawing import path_of, path_of_points
+from vitrograph.desk.views.camera import Camera, in_sight, ready_for_projection
+from vitrograph.desk.views.dimensions import draw_dimensions
+from vitrograph.desk.views.view import View
+
+EYE_MM = 600.0                     # where the eye stands: arm's length
+RISE = radians(9)                  # a little above, so that the rim reads as a ring
+TURN_STEP = radians(5)
+_SNAP_ROUND = 96
+
+
+class GlassView(View):
+    """The near view of the piece. Drag turns it; dragging the frost moves the art round and up or down the glass."""
+
+    title = "The glass"
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__(bench)
+        self.setObjectName("glassView")
+        self.setAccessibleName("The glass, seen from the front")
+        self.turn = 0.0
+        self.level = False
+        self._frost = MultiPolygon()
+        self._film = Polygon()
+        self._spot: BaseGeometry | None = None
+        bench.spotlight.connect(self._take_spotlight)
+
+    # -- what is shown -------------------------------------------------------------------------------------------
+
+    def take_results(self, results: Results) -> None:
+        """Prepare the shapes of new results for projection."""
+        if results.fitted is None or results.sheet is None or results.wall is None:
+            self._frost, self._film = MultiPolygon(), Polygon()
+            return
+        self._frost = ready_for_projection(results.fitted.wall_art, results.wall)
+        outline = shapely.transform(results.sheet.outline, results.sheet.fitted.lay.sheet_to_wall)
+        self._film = ready_for_projection(outline, results.wall)
+
+    def _take_spotlight(self, shape: BaseGeometry | None) -> None:
+        fitted = self.results.fitted
+        self._spot = None
+        if shape is not None and fitted is not None and self.results.wall is not None:
+            on_wall = shapely.transform(shape, fitted.lay.sheet_to_wall)
+            self._spot = ready_for_projection(on_wall, self.results.wall)
+        self.update()
+
+    def camera(self) -> Camera:
+        """The eye for the present size of the view."""
+        wall = self.results.wall or Frustum(40.0, 40.0, 100.0)
+        rise = 0.0 if self.level or not wall.closed else RISE
+        room = QRectF(self.rect()).adjusted(64, 56, -64, -72)
+        across = wall.span if not wall.closed else 2 * float(np.max(wall.scale(np.array([0.0, wall.length]))))
+        high = wall.upright * np.cos(rise) + across * np.sin(rise) * (1 if wall.closed else 0)
+        scale = max(0.1, min(room.width() / across, room.height() / high)) * 0.97
+        return Camera(wall, self.turn, rise, max(EYE_MM, 2.5 * across), (room.center().x(), room.center().y()), scale)
+
+    # -- painting ------------------------------------------------------------------------------------------------
+
+    def paint(self, painter: QPainter) -> None:
+        painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
+        if self.results.wall is None:
+            self.say(painter, "These readings describe no glass", theme.QUIET)
+            return
+        camera = self.camera()
+        body = self._body(camera)
+        self._paint_far_side(painter, camera)
+        self._paint_body(painter, camera, body)
+        self._paint_near_side(painter, camera)
+        draw_dimensions(painter, camera, self.bench)
+        self._paint_mark(painter, camera)
+        self._paint_turn(painter, camera)
+
+    def _body(self, camera: Camera) -> QPainterPath:
+        """The silhouette of the glass."""
+        wall = camera.wall
+        if isinstance(wall, Pane):
+            half = wall.span / 2
+            return path_of_points(camera.wall_to_screen(np.array(
+                [[-half, 0.0], [half, 0.0], [half, wall.length], [-half, wall.length], [-half, 0.0]])))
+        rings = np.concatenate([_ring(camera, 0.0), _ring(camera, wall.length)])
+        hull = shapely.multipoints(rings).convex_hull
+        return path_of_points(np.asarray(hull.exterior.coords))
+
+    def _paint_body(self, painter: QPainter, camera: Camera, body: QPainterPath) -> None:
+        box = body.boundingRect()
+        sheen = QLinearGradient(box.left(), 0, box.right(), 0)
+        for at, alpha in ((0.0, 0.20), (0.07, 0.05), (0.30, 0.02), (0.72, 0.02), (0.93, 0.06), (1.0, 0.20)):
+            sheen.setColorAt(at, theme.colour(theme.FROST, alpha))
+        painter.fillPath(body, sheen)
+        painter.setPen(QPen(theme.colour(theme.FROST, 0.55), 1.4))
+        painter.drawPath(body)
+        if isinstance(camera.wall, Frustum):
+            painter.setPen(QPen(theme.colour(theme.FROST, 0.75), 1.6))
+            painter.drawPath(path_of_points(_ring(camera, camera.wall.length)))
+            painter.setPen(QPen(theme.colour(theme.FROST, 0.35), 1.2))
+            painter.drawPath(path_of_points(_ring(camera, 0.0)))
+
+    def _paint_far_side(self, painter: QPainter, camera: Camera) -> None:
+        self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.20), near=False)
+
+    def _paint_near_side(self, painter: QPainter, camera: Camera) -> None:
+        stroke = QPen(theme.colour(theme.FILM, 0.95), 1.4, Qt.PenStyle.DashLine)
+        for part in in_sight(self._film, camera, near=True):
+            painter.strokePath(_screen_path(part, camera), stroke)
+        self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.93), near=True)
+        if self._spot is not None:
+            self._fill(painter, camera, self._spot, QColor(theme.ACCENT), near=True)
+
+    def _fill(self, painter: QPainter, camera: Camera, shape: BaseGeometry, tone: QColor, *, near: bool) -> None:
+        for part in in_sight(shape, camera, near=near):
+            painter.fillPath(_screen_path(part, camera), tone)
+
+    def _paint_mark(self, painter: QPainter, camera: Camera) -> None:
+        """The linked pointer: where the other view is pointed at."""
+        if self.mark is None:
+            return
+        u, s = self.mark
+        hidden = camera.wall.closed and abs((u - camera.turn + pi) % (2 * pi) - pi) > camera.edge
+        (x, y), = camera.wall_to_screen(np.array([[u, s]]))
+        painter.setPen(QPen(theme.colour(theme.ACCENT, 0.4 if hidden else 1.0), 2))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawEllipse(QPointF(x, y), 6, 6)
+
+    def _paint_turn(self, painter: QPainter, camera: Camera) -> None:
+        """How far the glass is turned, in words and as a ring seen from above with the eye below it."""
+        foot = self.height() - 28
+        if not camera.wall.closed:
+            words = "seen from the front" if abs(self.turn) < pi / 2 else "seen from behind"
+        else:
+            turn = (degrees(self.turn) + 180) % 360 - 180
+            words = "front" if abs(turn) < 0.5 else f"turned {abs(turn):.0f}° {'right' if turn > 0 else 'left'}"
+            self._paint_ring(painter, QPointF(30, foot))
+        left = 54 if camera.wall.closed else 16
+        if self.level:
+            words += ", eye level"
+        self.write(painter, QRectF(left, foot - 14, 260, 28), words, theme.QUIET)
+
+    def _paint_ring(self, painter: QPainter, centre: QPointF) -> None:
+        painter.setPen(QPen(QColor(theme.QUIET), 1.4))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawEllipse(centre, 12, 12)
+        box = QRectF(centre.x() - 12, centre.y() - 12, 24, 24)
+        if self.results.fitted is not None:
+            left, _, right, _ = self.results.fitted.wall_bounds
+            painter.setPen(QPen(QColor(theme.FROST), 4))
+            painter.drawArc(box, round((degrees(left - self.turn) - 90) * 16), round(degrees(right - left) * 16))
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(QColor(theme.QUIET))
+        painter.drawEllipse(QPointF(centre.x(), centre.y() + 20), 2, 2)
+
+    # -- pointing ------------------------------------------------------------------------------------------------
+
+    def wall_at(self, x: float, y: float) -> tuple[float, float] | None:
+        return self.camera().screen_to_wall(x, y) if self.results.wall is not None else None
+
+    def drag_view(self, dx: float, dy: float) -> None:
+        camera = self.camera()
+        across = float(camera.wall.scale(np.array([camera.wall.length / 2]))[0]) if camera.wall.closed else 160.0
+        self.turn_to(self.turn - dx / (camera.scale * across))
+
+    def turn_to(self, angle: float) -> None:
+        """Turn the glass so that `angle` faces the eye; a pane can be looked at from either side."""
+        self.turn = (angle + pi) % (2 * pi) - pi
+        self.setAccessibleDescription(f"turned {degrees(self.turn):.0f} degrees")
+        self.update()
+
+    def turn_by(self, steps: int) -> None:
+        """Turn by whole steps, for the keyboard."""
+        self.turn_to(self.turn + steps * TURN_STEP)
+
+    def see_behind(self) -> None:
+        """Look from the other side, or back."""
+        self.turn_to(self.turn + pi)
+
+    def see_level(self) -> None:
+        """Stand the eye level with the glass, as a drinker across the table would see it, or back."""
+        self.level = not self.level
+        self.update()
+
+
+def _ring(camera: Camera, s: float) -> Points:
+    around = np.linspace(-pi, pi, _SNAP_ROUND + 1)
+    return camera.wall_to_screen(np.column_stack([around, np.full_like(around, s)]))
+
+
+def _screen_path(part: BaseGeometry, camera: Camera) -> QPainterPath:
+    return path_of(shapely.transform(part, camera.wall_to_screen))
+

@@ -1,0 +1,239 @@
+"""The sheet on pale paper with a 10 mm grid: film in the maker's colour, openings paper, islands a deeper tone."""
+
+from math import pi
+
+import numpy as np
+import shapely
+from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPainterPath, QPen, QWheelEvent
+from shapely.geometry import MultiPolygon
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.geometry import Points
+from vitrograph.core.pipeline import Results
+from vitrograph.core.stencil import Band, Sheet, band_outline
+from vitrograph.core.units import MM_PER_IN, format_number
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.drawing import path_of, path_of_points
+from vitrograph.desk.views.overlays import OVERLAYS
+from vitrograph.desk.views.view import View, bounds_of
+
+_WHOLE_WALL = {"glass", "artwork", "fit"}
+_MARGINS = (44, 44, 24, 40)        # left, top, right, bottom px round what is fitted
+
+
+class SheetView(View):
+    """The stencil as it lies on the cutting sheet. The wheel enlarges, dragging shifts, a double click fits it again."""
+
+    title = "The sheet"
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__(bench)
+        self.setObjectName("sheetView")
+        self.setAccessibleName("The sheet, seen from the film's coloured face")
+        self.zoom = 1.0
+        self.shift = QPointF(0, 0)
+        self.spot: BaseGeometry | None = None
+        self.trace: tuple[Points, ...] | None = None
+        self.trace_mm = 0.0
+        self._paths: dict[str, QPainterPath] = {}
+        self._wall_outline: Points | None = None
+        bench.spotlight.connect(self._take_spotlight)
+        bench.station_changed.connect(lambda _station: self.fit_again())
+
+    # -- what is shown -------------------------------------------------------------------------------------------
+
+    def take_results(self, results: Results) -> None:
+        """Make painter paths of new results, in sheet mm."""
+        self._paths = {}
+        self._wall_outline = None
+        if results.sheet is None:
+            return
+        sheet = results.sheet
+        self._paths = {
+            "film": path_of(sheet.film), "islands": path_of(MultiPolygon(list(sheet.islands))),
+            "openings": path_of(sheet.openings), "beyond": path_of(sheet.beyond),
+        }
+        self._wall_outline = _whole_wall(sheet)
+        if self.trace is not None and results.complete:
+            self.show_trace(None)
+
+    def _take_spotlight(self, shape: BaseGeometry | None) -> None:
+        self.spot = shape
+        self.update()
+
+    def show_trace(self, trace: tuple[Points, ...] | None, length: float = 0.0) -> None:
+        """Show the simulated cutter's first `length` mm of cutting, in sheet mm, instead of the planned paths."""
+        self.trace, self.trace_mm = trace, length
+        self.update()
+
+    def fit_again(self) -> None:
+        """Show the whole of what the station is about."""
+        self.zoom, self.shift = 1.0, QPointF(0, 0)
+        self.update()
+
+    # -- from sheet to screen ------------------------------------------------------------------------------------
+
+    def frame(self) -> tuple[float, float, float]:
+        """Pixels per mm, and the screen place of sheet (0, 0); y runs up on the sheet and down on the screen."""
+        left, low, right, high = self._region()
+        room = QRectF(self.rect()).adjusted(_MARGINS[0], _MARGINS[1], -_MARGINS[2], -_MARGINS[3])
+        scale = max(0.05, min(room.width() / max(right - left, 1), room.height() / max(high - low, 1))) * self.zoom
+        x = room.center().x() - (left + right) / 2 * scale + self.shift.x()
+        y = room.center().y() + (low + high) / 2 * scale + self.shift.y()
+        return scale, x, y
+
+    def _region(self) -> tuple[float, float, float, float]:
+        sheet = self.results.sheet
+        if sheet is None:
+            return 0.0, 0.0, 200.0, 150.0
+        if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
+            return bounds_of(shapely.multipoints(self._wall_outline), sheet.outline)
+        overlay = OVERLAYS.get(self.bench.station)
+        extra = overlay.region(self.results) if overlay else None
+        return bounds_of(sheet.outline, *([extra] if extra is not None else []))
+
+    def to_screen(self, points: Points) -> Points:
+        """(n, 2) sheet mm to the screen."""
+        scale, x, y = self.frame()
+        return points * [scale, -scale] + [x, y]
+
+    def to_sheet(self, x: float, y: float) -> tuple[float, float]:
+        """A screen point to sheet mm."""
+        scale, x0, y0 = self.frame()
+        return (x - x0) / scale, (y0 - y) / scale
+
+    # -- painting ------------------------------------------------------------------------------------------------
+
+    def paint(self, painter: QPainter) -> None:
+        painter.fillRect(self.rect(), QColor(theme.PAPER))
+        scale, x, y = self.frame()
+        self._paint_grid(painter, scale, x, y)
+        if self.results.sheet is None:
+            error = next((error for _, error in self.results.failed), None)
+            words = str(error) if error else "working it out"
+            self.say(painter, words[:1].upper() + words[1:], theme.PAPER_INK)
+            return
+        painter.save()
+        painter.translate(x, y)
+        painter.scale(scale, -scale)
+        self._paint_sheet(painter, scale)
+        painter.restore()
+        overlay = OVERLAYS.get(self.bench.station)
+        if overlay:
+            overlay.paint(painter, self)
+        self._paint_mark(painter)
+
+    def _paint_sheet(self, painter: QPainter, scale: float) -> None:
+        if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
+            painter.setPen(QPen(theme.colour(theme.PAPER_QUIET, 0.8), 1.2 / scale, Qt.PenStyle.DashLine))
+            painter.drawPath(path_of_points(self._wall_outline))
+        unweeded = self.bench.station in {"cut", "weed"}
+        painter.fillPath(self._paths["film"], QColor(theme.FILM))
+        if unweeded:
+            painter.fillPath(self._paths["openings"], QColor(theme.FILM))
+        painter.fillPath(self._paths["islands"], QColor(theme.ISLAND))
+        painter.fillPath(self._paths["beyond"], theme.colour(theme.PAPER_LEVELS["stop"], 0.75))
+        if self.spot is not None and self.bench.station != "weed":
+            painter.fillPath(path_of(self.spot), theme.colour(theme.ACCENT, 0.9))
+
+    def _paint_grid(self, painter: QPainter, scale: float, x: float, y: float) -> None:
+        """A line each 10 mm (each inch for inches), with figures along two edges."""
+        step = 10.0 if self.bench.unit == "mm" else MM_PER_IN
+        while step * scale < 9:
+            step *= 5
+        painter.setPen(QPen(QColor(theme.PAPER_GRID), 1))
+        ups = np.arange(np.ceil((0 - x) / scale / step), (self.width() - x) / scale / step) * step
+        rows = np.arange(np.ceil((y - self.height()) / scale / step), y / scale / step) * step
+        painter.drawLines([QLineF(x + at * scale, 0, x + at * scale, self.height()) for at in ups.tolist()])
+        painter.drawLines([QLineF(0, y - at * scale, self.width(), y - at * scale) for at in rows.tolist()])
+        self._paint_figures(painter, ups.tolist(), rows.tolist(), step, (scale, x, y))
+
+    def _paint_figures(self, painter: QPainter, ups: list[float], rows: list[float], step: float,
+                       frame: tuple[float, float, float]) -> None:
+        scale, x, y = frame
+        every = step * max(1, int(np.ceil(56 / (step * scale))))
+        foot = self.height() - 20
+        for at in ups:
+            if abs(at / every - round(at / every)) < 1e-6 and 40 < x + at * scale < self.width() - 30:
+                text = format_number(at, self.bench.unit, digits=0)
+                self.write(painter, QRectF(x + at * scale - 24, foot, 48, 18), text, theme.PAPER_QUIET, scale=0.85,
+                           align=Qt.AlignmentFlag.AlignHCenter)
+        for at in rows:
+            if abs(at / every - round(at / every)) < 1e-6 and 40 < y - at * scale < self.height() - 30:
+                text = format_number(at, self.bench.unit, digits=0)
+                self.write(painter, QRectF(2, y - at * scale - 9, 34, 18), text, theme.PAPER_QUIET, scale=0.85,
+                           align=Qt.AlignmentFlag.AlignRight)
+        self.write(painter, QRectF(2, foot, 34, 18), self.bench.unit, theme.PAPER_QUIET, scale=0.85,
+                   align=Qt.AlignmentFlag.AlignRight)
+
+    def _paint_mark(self, painter: QPainter) -> None:
+        """The linked pointer, and what it points at in words."""
+        fitted = self.results.fitted
+        if self.mark is None or fitted is None:
+            return
+        near = np.array([self.mark])
+        if fitted.wall.closed:
+            near = near + [2 * pi * np.round((fitted.lay.u0 - near[0, 0]) / (2 * pi)), 0.0]
+        sheet = fitted.lay.wall_to_sheet(near)[0]
+        x, y = self.to_screen(sheet[None])[0]
+        painter.setPen(QPen(QColor(theme.PAPER_INK), 3.4))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawEllipse(QPointF(x, y), 6, 6)
+        painter.setPen(QPen(QColor(theme.ACCENT), 1.8))
+        painter.drawEllipse(QPointF(x, y), 6, 6)
+        edge = "rim" if fitted.wall.closed else "upper edge"
+        words = (f"{self.bench.length(sheet[0], 1)} across, "
+                 f"{self.bench.length(fitted.wall.length - self.mark[1], 1)} from the {edge}")
+        painter.setFont(theme.font(0.9))
+        wide = painter.fontMetrics().horizontalAdvance(words) + 16
+        box = QRectF(self.width() - wide - 8, 8, wide, 24)
+        painter.fillRect(box, theme.colour(theme.PAPER, 0.92))
+        self.write(painter, box.adjusted(8, 0, -8, 0), words, theme.PAPER_INK, scale=0.9)
+
+    # -- pointing ------------------------------------------------------------------------------------------------
+
+    def wall_at(self, x: float, y: float) -> tuple[float, float] | None:
+        fitted = self.results.fitted
+        if fitted is None:
+            return None
+        u, s = fitted.lay.sheet_to_wall(np.array([self.to_sheet(x, y)]))[0]
+        off = abs(u - fitted.lay.u0) > pi if fitted.wall.closed else abs(u) > fitted.wall.span / 2
+        return None if off or not 0 <= s <= fitted.wall.length else (float(u), float(s))
+
+    def drag_view(self, dx: float, dy: float) -> None:
+        self.shift += QPointF(dx, dy)
+        self.update()
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        self.zoom_by(1.2 ** (event.angleDelta().y() / 120), event.position())
+
+    def zoom_by(self, factor: float, about: QPointF | None = None) -> None:
+        """Enlarge about a screen point, the middle if none is given."""
+        about = about or QPointF(self.width() / 2, self.height() / 2)
+        before = self.to_sheet(about.x(), about.y())
+        self.zoom = min(60.0, max(0.3, self.zoom * factor))
+        after = self.to_screen(np.array([before]))[0]
+        self.shift += about - QPointF(*after)
+        self.update()
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        self.fit_again()
+
+    def go_to(self, place: tuple[float, float]) -> None:
+        """Bring a sheet point to the middle, enlarged enough to see a thin web."""
+        self.fit_again()
+        scale = self.frame()[0]
+        self.zoom = max(1.0, min(12.0, 9.0 / scale))
+        x, y = self.to_screen(np.array([place]))[0]
+        self.shift += QPointF(self.width() / 2 - x, self.height() / 2 - y)
+        self.update()
+
+
+def _whole_wall(sheet: Sheet) -> Points:
+    """Closed sheet outline of the whole wall, rim to base, once round from the art's middle."""
+    wall, lay = sheet.fitted.wall, sheet.fitted.lay
+    middle = lay.u0 if wall.closed else 0.0
+    outline = band_outline(wall, lay, Band(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length))
+    return np.concatenate([outline, outline[:1]])

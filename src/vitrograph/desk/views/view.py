@@ -1,0 +1,136 @@
+"""What the two views share: results, the linked pointer, dragging the art, and quiet words."""
+
+from time import perf_counter
+
+import numpy as np
+import shapely
+from PySide6.QtCore import QPointF, QRectF, Qt, Signal
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtWidgets import QSizePolicy, QWidget
+
+from vitrograph.core.pipeline import Results
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+
+_NEAR_MM = 2.0                     # how near the art a press must be to take hold of it
+
+
+class View(QWidget):
+    """One of the two linked views of the piece."""
+
+    title = ""
+    painted = Signal(float)        # seconds a frame took, for bench/
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        self.bench = bench
+        self.results: Results = bench.results
+        self.mark: tuple[float, float] | None = None
+        self._drag_from: QPointF | None = None
+        self._holding: tuple[float, float] | None = None
+        self.setMouseTracking(True)
+        self.setMinimumSize(280, 320)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
+        self.setFocusPolicy(Qt.FocusPolicy.ClickFocus)
+        bench.results_changed.connect(self._take)
+        bench.pointed.connect(self._take_mark)
+        bench.station_changed.connect(lambda _station: self.update())
+
+    # -- to be given by each view --------------------------------------------------------------------------------
+
+    def take_results(self, results: Results) -> None:
+        """Prepare for painting."""
+
+    def paint(self, painter: QPainter) -> None:
+        """Paint everything but the title."""
+
+    def wall_at(self, x: float, y: float) -> tuple[float, float] | None:
+        """The wall point under the pointer."""
+        raise NotImplementedError
+
+    def drag_view(self, dx: float, dy: float) -> None:
+        """Turn or shift what is looked at."""
+
+    # -- shared --------------------------------------------------------------------------------------------------
+
+    def _take(self, results: Results) -> None:
+        self.results = results
+        self.take_results(results)
+        self.update()
+
+    def _take_mark(self, point: tuple[float, float] | None) -> None:
+        self.mark = point
+        self.update()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        begun = perf_counter()
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        self.paint(painter)
+        painter.end()
+        self.painted.emit(perf_counter() - begun)
+
+    def write(self, painter: QPainter, box: QRectF, text: str, tone: str | QColor, *, scale: float = 1.0,
+              bold: bool = False, align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignLeft) -> None:
+        """Write quiet words into a box."""
+        painter.setFont(theme.font(scale, bold=bold))
+        painter.setPen(QColor(tone))
+        painter.drawText(box, align | Qt.AlignmentFlag.AlignVCenter, text)
+
+    def say(self, painter: QPainter, text: str, tone: str) -> None:
+        """One sentence in the middle of an otherwise empty view."""
+        self.write(painter, QRectF(self.rect()).adjusted(24, 0, -24, 0), text, tone, scale=1.15,
+                   align=Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap)
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self._drag_from = event.position()
+        at = self.wall_at(event.position().x(), event.position().y())
+        self._holding = at if at is not None and self._on_art(at) else None
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        at = self.wall_at(event.position().x(), event.position().y())
+        if self._drag_from is None:
+            self.bench.pointed.emit(at)
+            self.setCursor(Qt.CursorShape.SizeAllCursor if at and self._on_art(at) else Qt.CursorShape.ArrowCursor)
+        elif self._holding is not None:
+            if at is not None:
+                self._move_art(at)
+        else:
+            moved = event.position() - self._drag_from
+            self._drag_from = event.position()
+            self.drag_view(moved.x(), moved.y())
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        self._drag_from = self._holding = None
+
+    def leaveEvent(self, event: object) -> None:
+        self.bench.pointed.emit(None)
+
+    def _on_art(self, wall_point: tuple[float, float]) -> bool:
+        fitted = self.results.fitted
+        if fitted is None:
+            return False
+        u_low, s_low, u_high, s_high = fitted.wall_bounds
+        u, s = wall_point
+        if fitted.wall.closed:
+            u += 2 * np.pi * np.round((fitted.lay.u0 - u) / (2 * np.pi))
+        slack = _NEAR_MM / fitted.lay.middle_scale
+        return bool(u_low - slack <= u <= u_high + slack and s_low - _NEAR_MM <= s <= s_high + _NEAR_MM)
+
+    def _move_art(self, at: tuple[float, float]) -> None:
+        """Move the art by as much as the pointer moved on the wall, as one undo step."""
+        fitted, fit = self.results.fitted, self.bench.job.fit
+        if fitted is None or self._holding is None or self.results.job != self.bench.job:
+            return
+        du, ds = at[0] - self._holding[0], at[1] - self._holding[1]
+        rim = fitted.wall.length - (fitted.lay.s0 + fitted.size[1] / 2) - ds
+        around = {"fit__angle": float((fit.angle + du + np.pi) % (2 * np.pi) - np.pi)} if fitted.wall.closed else {
+            "fit__across": round(fit.across + du, 2)}
+        self._holding = at
+        self.bench.edit("Move the art", merge=True, fit__from_rim=round(rim, 2), **around)
+
+
+def bounds_of(*shapes: shapely.Geometry) -> tuple[float, float, float, float]:
+    """The box round some shapes."""
+    left, low, right, high = shapely.total_bounds(np.array(shapes))
+    return float(left), float(low), float(right), float(high)
