@@ -100,7 +100,7 @@ class StencilChoices(Frozen):
     least_border: Margin = 12.0
     least_web: Margin = 0.8
     least_opening: Margin = 0.8
-    reading_angle: float = Field(default=radians(110), gt=0, le=pi, description="what the eye reads from the front")
+    reading_angle: float = Field(default=radians(120), gt=0, le=pi, description="what the eye reads from the front")
 
 
 class CutChoices(Frozen):

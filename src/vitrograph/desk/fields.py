@@ -57,7 +57,7 @@ class Field(QWidget):
         row.addWidget(self.line)
         row.addWidget(self._suffix)
         self.line.setFixedWidth(self.line.fontMetrics().horizontalAdvance("0000 00/00 in") + 12)
-        self._suffix.setFixedWidth(self._suffix.fontMetrics().horizontalAdvance("mm "))
+        self._suffix.setFixedWidth(self._suffix.fontMetrics().horizontalAdvance("mm/s"))
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(theme.STEP)

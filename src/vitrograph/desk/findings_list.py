@@ -12,8 +12,6 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import button, label
 from vitrograph.desk.line import draw_state
 
-_MOST_SHOWN = 3                    # of one kind; the thinnest come first, and one remedy often mends all
-
 
 class _StateMark(QWidget):
     """A finding's level as a shape."""
@@ -63,7 +61,7 @@ class FindingRow(QFrame):
 
 
 class FindingList(QWidget):
-    """All findings of a station, the gravest first, those of one kind together."""
+    """All findings of a station, the gravest first; of many places alike the worst is shown and the rest counted."""
 
     def __init__(self, bench: Bench) -> None:
         super().__init__()
@@ -84,9 +82,11 @@ class FindingList(QWidget):
             item.widget().deleteLater()
         for _, group in groupby(findings, key=lambda found: (found.level, found.code)):
             alike = list(group)
-            shown = alike[:_MOST_SHOWN] if len(alike) <= _MOST_SHOWN else alike[:1]
-            for found in shown:
-                self._column.addWidget(FindingRow(self.bench, found, len(alike) - len(shown)))
+            if any(found.where is None for found in alike):
+                for found in alike:
+                    self._column.addWidget(FindingRow(self.bench, found, 0))
+            else:
+                self._column.addWidget(FindingRow(self.bench, alike[0], len(alike) - 1))
         if not findings:
             row = QWidget()
             line = QHBoxLayout(row)

@@ -12,10 +12,11 @@ import numpy as np
 from vitrograph.core.fit import Fitted
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Frustum, Pane
-from vitrograph.core.job import Job
+from vitrograph.core.job import Job, TransferChoices
 from vitrograph.core.stencil import Sheet
 from vitrograph.core.units import format_length
 
+LEAST_MARGIN_MM = 2.0
 SETTLE_MINUTES = 15                # letting the film grip before the cream; 10 to 40 is usual
 
 
@@ -77,13 +78,20 @@ def plan_transfer(sheet: Sheet, job: Job) -> TransferPlan:
     """Cut the tape for a sheet and work out where the stencil goes on the glass."""
     left, low, right, high = sheet.outline.bounds
     choices = job.transfer
-    width, height = right - left + 2 * choices.margin, high - low + 2 * choices.margin + choices.top_extra
-    strips = tape_strips(width, height, choices.roll_width, choices.overlap)
-    strips = tuple(Strip(left - choices.margin + s.x, low - choices.margin + s.y, s.width, s.height) for s in strips)
+    side = _side_margin(right - left, choices)
+    width, height = right - left + 2 * side, high - low + 2 * choices.margin + choices.top_extra
+    strips = tuple(Strip(left - side + strip.x, low - choices.margin + strip.y, strip.width, strip.height)
+                   for strip in tape_strips(width, height, choices.roll_width, choices.overlap))
     rim_left, rim_right = rim_distances(sheet)
     lowest = sheet.fitted.wall.in_space(np.array([[sheet.fitted.lay.u0, sheet.band.s_low]]))
     return TransferPlan(bool(sheet.islands), (width, height), strips, centre_marks(sheet), rim_left, rim_right,
                         float(lowest[0, 2]), bedding(sheet.fitted), sheet.fitted.wall.closed)
+
+
+def _side_margin(width: float, choices: TransferChoices) -> float:
+    """Tape beyond the stencil at each side: a little less of it, rather than a second strip for a few mm."""
+    spare = (choices.roll_width - width) / 2
+    return spare if LEAST_MARGIN_MM <= spare < choices.margin else choices.margin
 
 
 def tape_strips(width: float, height: float, roll: float, overlap: float) -> tuple[Strip, ...]:

@@ -5,19 +5,23 @@ from pathlib import Path
 
 import numpy as np
 from PySide6.QtCore import QTimer, Signal
-from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QWidget
+from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QWidget
 
 from vitrograph.core.cut import to_hpgl
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import WRITERS, write_whole
 from vitrograph.core.geometry import Points
-from vitrograph.core.job import Job
+from vitrograph.core.job import FilmKind, Job
 from vitrograph.core.pipeline import Results
 from vitrograph.core.units import format_minutes
-from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField, button, label
+from vitrograph.desk.fields import LengthField, NumberField, button, label
 from vitrograph.desk.stations.card import Readings, StationCard
 from vitrograph.devices.cutter import run_hpgl
 
+FILMS: dict[FilmKind, str] = {
+    "stencil": "Stencil film: low tack, releases easily", "removable": "Removable vinyl: may lift with the tape",
+    "permanent": "Permanent vinyl: grips best", "shelf": "Shelf-lining film: cheap",
+}
 _ENDINGS = {"svg": "SVG", "hpgl": "HP-GL", "pdf": "PDF"}
 _SUFFIX = {"svg": ".svg", "hpgl": ".plt", "pdf": ".pdf"}
 _SHOW_SECONDS = 6.0                # how long the trial takes on the screen
@@ -33,8 +37,10 @@ class CutCard(StationCard):
     traced = Signal(object, float)
 
     def build(self) -> None:
-        self.film = ChoiceRow("Film", "film", [
-            ("stencil", "stencil"), ("removable", "remov."), ("permanent", "perm."), ("shelf", "shelf")])
+        self.film = QComboBox(objectName="film")
+        self.film.setAccessibleName("Film")
+        for kind, words in FILMS.items():
+            self.film.addItem(words, kind)
         self.over_run = LengthField("Over-run where a path closes", "over_run", least=0.0)
         self.cut_speed = NumberField("Cutting speed", "cut_speed", suffix="mm/s")
         self.trial = button("Try it on the simulated cutter", "accent")
@@ -49,7 +55,7 @@ class CutCard(StationCard):
         self.stack(self._file_row(), label(
             "Lift a corner before unloading. If the film is not cut through, cut again in place. "
             "Mind the blade: fingers off the head while it moves.", "caution"))
-        self.film.edited.connect(lambda film: self.bench.edit("Film", cut__film=film))
+        self.film.activated.connect(lambda index: self.bench.edit("Film", cut__film=self.film.itemData(index)))
         self.over_run.edited.connect(lambda mm: self.bench.edit("Over-run", cut__over_run=mm))
         self.cut_speed.edited.connect(lambda speed: self.bench.edit("Speed", cut__cut_speed=speed))
         self.trial.clicked.connect(self.run_trial)
@@ -88,8 +94,11 @@ class CutCard(StationCard):
             return
         self.bench.told.emit(f"written: {path.name}")
 
+    def first_field(self) -> QWidget:
+        return self.film
+
     def show_job(self, job: Job) -> None:
-        self.film.show_choice(job.cut.film)
+        self.film.setCurrentIndex(self.film.findData(job.cut.film))
         self.over_run.show_mm(job.cut.over_run, self.bench.unit)
         self.cut_speed.show_number(job.cut.cut_speed)
 

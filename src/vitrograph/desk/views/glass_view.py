@@ -64,7 +64,7 @@ class GlassView(View):
         """The eye for the present size of the view."""
         wall = self.results.wall or Frustum(40.0, 40.0, 100.0)
         rise = 0.0 if self.level or not wall.closed else RISE
-        room = QRectF(self.rect()).adjusted(64, 56, -64, -72)
+        room = QRectF(self.rect()).adjusted(96, 56, -64, -72)
         across = wall.span if not wall.closed else 2 * float(np.max(wall.scale(np.array([0.0, wall.length]))))
         high = wall.upright * np.cos(rise) + across * np.sin(rise) * (1 if wall.closed else 0)
         scale = max(0.1, min(room.width() / across, room.height() / high)) * 0.97
@@ -150,6 +150,9 @@ class GlassView(View):
         if self.level:
             words += ", eye level"
         self.write(painter, QRectF(left, foot - 14, 260, 28), words, theme.QUIET)
+        hint = "drag or , . to turn     B behind     E eye level" if camera.wall.closed else "B behind"
+        self.write(painter, QRectF(self.width() - 316, foot - 14, 300, 28), hint, theme.QUIET, scale=0.85,
+                   align=Qt.AlignmentFlag.AlignRight)
 
     def _paint_ring(self, painter: QPainter, centre: QPointF) -> None:
         painter.setPen(QPen(QColor(theme.QUIET), 1.4))

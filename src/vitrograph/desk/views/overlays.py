@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 import shapely
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
+from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.findings import Finding, Level
@@ -44,9 +44,9 @@ def _mark_finding(painter: QPainter, view: "SheetView", found: Finding) -> None:
     tone = QColor(theme.PAPER_LEVELS[found.level])
     painter.setPen(QPen(QColor(theme.PAPER), 4))
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.drawEllipse(QPointF(x, y), 9, 9)
+    painter.drawEllipse(QPointF(x, y), 7, 7)
     painter.setPen(QPen(tone, 2))
-    painter.drawEllipse(QPointF(x, y), 9, 9)
+    painter.drawEllipse(QPointF(x, y), 7, 7)
     if found.level is Level.STOP:
         painter.drawLine(QLineF(x - 5, y - 5, x + 5, y + 5))
 
@@ -119,11 +119,9 @@ class WeedOverlay(Overlay):
             self._paint_piece(painter, view, piece, done=index < at, now=index == at)
         for piece in weed.stay:
             _fill(painter, view, piece.shape, QColor(theme.ACCENT if at == len(weed.pull) else theme.ISLAND))
-        for piece in weed.pull[max(at, 1):]:
-            _number(painter, view, piece)
-        if at == len(weed.pull):
-            for piece in weed.stay:
-                _number(painter, view, piece)
+        taken: list[QRectF] = []
+        for piece in weed.pull[max(at, 1):] if at < len(weed.pull) else weed.stay:
+            _number(painter, view, piece, taken)
 
     def _paint_piece(self, painter: QPainter, view: "SheetView", piece: Piece, *, done: bool, now: bool) -> None:
         if now:
@@ -138,13 +136,16 @@ def _fill(painter: QPainter, view: "SheetView", shape: BaseGeometry, tone: QColo
     painter.fillPath(path_of(shapely.transform(shape, view.to_screen)), tone)
 
 
-def _number(painter: QPainter, view: "SheetView", piece: Piece) -> None:
-    """A piece's number on it, where it is large enough on the screen to carry one."""
+def _number(painter: QPainter, view: "SheetView", piece: Piece, taken: list[QRectF]) -> None:
+    """A piece's number on it, unless that would cover one already written; enlarging makes room for more."""
     x, y = view.to_screen(np.array([piece.spot]))[0]
     text = str(piece.number)
     painter.setFont(theme.font(0.8, bold=True))
     wide = max(16.0, painter.fontMetrics().horizontalAdvance(text) + 6.0)
     box = QRectF(x - wide / 2, y - 8, wide, 16)
+    if any(box.intersects(other) for other in taken):
+        return
+    taken.append(box)
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(theme.colour(theme.PAPER, 0.92))
     painter.drawRoundedRect(box, 8, 8)
@@ -226,24 +227,23 @@ class EtchOverlay(Overlay):
             _fill(painter, view, view.results.sheet.openings, QColor("#B9CDD6"))
 
 
-class FitOverlay(Overlay):
-    """The fan's own numbers, at its apex end, and the front of the glass."""
+class FrontOverlay(Overlay):
+    """Where the front of the glass is on the whole wall: a tick at the rim and at the base."""
 
     def paint(self, painter: QPainter, view: "SheetView") -> None:
         fitted = view.results.fitted
         if fitted is None or not fitted.wall.closed:
             return
-        front = np.array([[0.0, 0.0], [0.0, fitted.wall.length]])
-        line = view.to_screen(fitted.lay.wall_to_sheet(front))
-        painter.setPen(QPen(QColor(theme.PAPER_LEVELS["watch"]), 1.4, Qt.PenStyle.DashDotLine))
-        path = QPainterPath(QPointF(*line[0]))
-        path.lineTo(QPointF(*line[1]))
-        painter.drawPath(path)
-        view.write(painter, QRectF(line[1][0] - 40, line[1][1] - 20, 80, 18), "front",
+        length = fitted.wall.length
+        front = np.array([[0.0, s] for s in (0.0, 0.04 * length, 0.96 * length, length)])
+        ends = [QPointF(x, y) for x, y in view.to_screen(fitted.lay.wall_to_sheet(front))]
+        painter.setPen(QPen(QColor(theme.PAPER_LEVELS["watch"]), 2))
+        painter.drawLines([QLineF(ends[0], ends[1]), QLineF(ends[2], ends[3])])
+        view.write(painter, QRectF(ends[3].x() - 40, ends[3].y() - 20, 80, 18), "front",
                    theme.PAPER_LEVELS["watch"], scale=0.85, align=Qt.AlignmentFlag.AlignHCenter)
 
 
 OVERLAYS: dict[str, Overlay] = {
-    "glass": FitOverlay(), "artwork": FitOverlay(), "fit": FitOverlay(), "stencil": StencilOverlay(),
+    "glass": FrontOverlay(), "fit": FrontOverlay(), "stencil": StencilOverlay(),
     "cut": CutOverlay(), "weed": WeedOverlay(), "transfer": TransferOverlay(), "etch": EtchOverlay(),
 }

@@ -19,7 +19,7 @@ from vitrograph.desk.drawing import path_of, path_of_points
 from vitrograph.desk.views.overlays import OVERLAYS
 from vitrograph.desk.views.view import View, bounds_of
 
-_WHOLE_WALL = {"glass", "artwork", "fit"}
+_WHOLE_WALL = {"glass", "fit"}
 _MARGINS = (44, 44, 24, 40)        # left, top, right, bottom px round what is fitted
 
 
