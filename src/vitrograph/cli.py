@@ -100,7 +100,7 @@ def _add_quick(commands: Any) -> None:
 def _window(path: Path | None) -> int:
     from vitrograph.desk.app import open_window
 
-    return open_window(path)
+    return int(open_window(path))
 
 
 def _results(path: Path) -> Results:

@@ -12,14 +12,14 @@ _ELEMENT = np.dtype([("kind", ">i4"), ("x", ">f8"), ("y", ">f8")])
 _MOVE, _LINE, _ODD_EVEN = 0, 1, 0
 
 
-def path_of(shape: BaseGeometry, scale: Points | float = 1.0, shift: Points | tuple[float, float] = (0, 0)) -> QPainterPath:
-    """A painter path of polygons or lines, scaled and then shifted; holes stay open by the odd-even rule."""
+def path_of(shape: BaseGeometry) -> QPainterPath:
+    """A painter path of polygons or lines; holes stay open by the odd-even rule."""
     rings = _rings(shape)
     if not len(rings):
         return QPainterPath()
     coordinates, which = shapely.get_coordinates(rings, return_index=True)
     starts = np.flatnonzero(np.diff(which, prepend=-1))
-    return path_of_points(coordinates * scale + np.asarray(shift, dtype=float), starts)
+    return path_of_points(coordinates, starts)
 
 
 def path_of_points(points: Points, starts: np.ndarray | None = None) -> QPainterPath:

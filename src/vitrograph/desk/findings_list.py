@@ -7,7 +7,6 @@ from PySide6.QtGui import QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
 
 from vitrograph.core.findings import Finding
-from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import button, label
 from vitrograph.desk.line import draw_state

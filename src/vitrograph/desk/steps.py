@@ -148,7 +148,8 @@ class StepTimer(QWidget):
 
     def _show(self) -> None:
         late = self.left <= 0 and self._seconds > 0
-        self._face.setText(f"late {format_minutes(-self.left)}" if self.left <= -1 else format_minutes(max(0, self.left)))
+        reading = f"late {format_minutes(-self.left)}" if self.left <= -1 else format_minutes(max(0, self.left))
+        self._face.setText(reading)
         self._face.setStyleSheet(f"color: {theme.STOP};" if late else "")
         self._start.setText("Hold  (T)" if self.running else "Start the timer  (T)")
         if late and self.running and self._beeps < _BEEPS * 3:

@@ -17,7 +17,7 @@ from shapely.geometry.base import BaseGeometry
 _SMOOTH_MM = 0.004                 # vertices closer to the outline than this do not change a width
 _SEAM_MM = 0.002                   # overlap that lets residue and core be told apart despite rounding
 _TAPERS = 0.75                     # area over length times width: a strip has 1, a tip 0.5
-_MITRE = {"join_style": "mitre", "mitre_limit": 5.0}
+_ARC_SEGMENTS = 6                  # a quarter circle; round joins, since a mitre would fill the very webs looked for
 
 
 @dataclass(frozen=True, slots=True)
@@ -38,13 +38,34 @@ def narrow_places(shape: MultiPolygon, limit: float) -> Iterator[NarrowPlace]:
     [0.3]
     """
     plain = shapely.simplify(shape, _SMOOTH_MM)
-    core = plain.buffer(-limit / 2, **_MITRE).buffer(limit / 2 + _SEAM_MM, **_MITRE)
+    core = plain.buffer(-limit / 2, quad_segs=_ARC_SEGMENTS).buffer(limit / 2 + _SEAM_MM, quad_segs=_ARC_SEGMENTS)
     residues = shapely.get_parts(shapely.difference(plain, core))
     residues = residues[shapely.area(residues) > (limit / 10) ** 2]
-    for residue in residues:
+    if not len(residues):
+        return
+    for residue in residues[~_plain_corners(residues, core, limit)]:
         place = _measure(residue, core, limit)
         if place is not None and place.width < limit - _SMOOTH_MM:
             yield place
+
+
+def _plain_corners(residues: NDArray[np.object_], core: BaseGeometry, limit: float) -> NDArray[np.bool_]:
+    """Residues that are short and have one side only: most of them all, so they are told in bulk."""
+    short = shapely.length(residues) < 3 * limit
+    return np.asarray(short & (_side_counts(residues, core) == 1) & (shapely.get_num_interior_rings(residues) == 0))
+
+
+def _side_counts(residues: NDArray[np.object_], core: BaseGeometry) -> NDArray[np.int64]:
+    """How many stretches of each residue's outer boundary are not the cut to its core; 0 where it has no such cut."""
+    points, ring = shapely.get_coordinates(shapely.get_exterior_ring(residues), return_index=True)
+    within = ring[:-1] == ring[1:]
+    middles, ring = ((points[:-1] + points[1:]) / 2)[within], ring[:-1][within]
+    shapely.prepare(core)
+    own = ~shapely.dwithin(core, shapely.points(middles), 2 * _SEAM_MM)
+    first = np.flatnonzero(np.diff(ring, prepend=-1))
+    before = np.roll(own, 1)
+    before[first] = own[np.append(first[1:], len(own)) - 1]     # a ring's first edge follows its last
+    return np.bincount(ring[own & ~before], minlength=len(residues))
 
 
 def _measure(residue: Polygon, core: BaseGeometry, limit: float) -> NarrowPlace | None:

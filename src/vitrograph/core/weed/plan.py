@@ -8,7 +8,7 @@ from typing import Literal
 
 import numpy as np
 import shapely
-from shapely.geometry import Point, Polygon
+from shapely.geometry import MultiPolygon, Point, Polygon
 
 from vitrograph.core.artwork import DRAWING
 from vitrograph.core.stencil import Sheet
@@ -56,11 +56,11 @@ def plan_weeding(sheet: Sheet) -> WeedPlan:
     openings = sorted(sheet.openings.geoms, key=lambda part: -part.area)
     islands = sorted(sheet.islands, key=lambda part: -part.area)
     pull = [frame] + [
-        Piece(number, "opening", part, _name(part, sheet), _where(part, sheet.outline), _how(part))
+        Piece(number, "opening", part, _name(part, sheet), _where(part, sheet.openings), _how(part))
         for number, part in enumerate(openings, start=2)
     ]
     stay = [
-        Piece(number, "island", part, _island_name(part, sheet), _where(part, sheet.outline), "stays: press it down")
+        Piece(number, "island", part, _island_name(part, sheet), _where(part, sheet.openings), "stays: press it down")
         for number, part in enumerate(islands, start=len(pull) + 1)
     ]
     return WeedPlan(tuple(pull), tuple(stay))
@@ -89,9 +89,9 @@ def _island_name(part: Polygon, sheet: Sheet) -> str:
     return f"inside of {_name(around, sheet)}" if around is not None else "island"
 
 
-def _where(part: Polygon, outline: Polygon) -> str:
-    """Where a piece lies on the sheet, in words, by thirds."""
-    left, low, right, high = outline.bounds
+def _where(part: Polygon, art: MultiPolygon) -> str:
+    """Where a piece lies in the art, in words, by thirds."""
+    left, low, right, high = art.bounds
     spot: Point = part.centroid
     across = ["left", "middle", "right"][min(2, int(3 * (spot.x - left) / (right - left)))]
     along = ["lower", "middle", "upper"][min(2, int(3 * (spot.y - low) / (high - low)))]

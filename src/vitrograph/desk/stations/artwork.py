@@ -93,7 +93,8 @@ class ArtworkCard(StationCard):
         self.align.show_choice(art.align)
         self.letter_spacing.show_number(art.letter_spacing)
         self.line_spacing.show_number(art.line_spacing)
-        self.drawing_name.setText(art.drawing.name if art.drawing else "None. An SVG drawing can stand beside the words.")
+        none = "None. An SVG drawing can stand beside the words."
+        self.drawing_name.setText(art.drawing.name if art.drawing else none)
         for widget in (self.remove_drawing, self.place, self.drawing_size, self.gap):
             widget.setVisible(art.drawing is not None)
         self.open_drawing.setText("Open another" if art.drawing else "Open a drawing")

@@ -126,7 +126,8 @@ class CutCard(StationCard):
         trace = run_hpgl(to_hpgl(cut))
         self._lines = tuple(line - np.array(cut.offset) for line in trace.cuts)
         self._whole, self._shown = trace.cut_mm, 0.0
-        self.trial_says.setText(f"{len(trace.cuts)} paths, {self.bench.length(trace.cut_mm, 0)} cut by the simulated blade")
+        length = self.bench.length(trace.cut_mm, 0)
+        self.trial_says.setText(f"{len(trace.cuts)} paths, {length} cut by the simulated blade")
         self._tick.start()
 
     def _advance(self) -> None:

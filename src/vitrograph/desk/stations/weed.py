@@ -24,8 +24,7 @@ class WeedCard(StepsCard):
     def steps_of(self, results: Results) -> list[Step]:
         if results.weed is None:
             return []
-        pull = [Step(f"Pull {piece.number}: {_called(piece)}", f"{piece.where}; {piece.how}") for piece in results.weed.pull]
-        return pull + _islands(results.weed)
+        return [_pull(piece) for piece in results.weed.pull] + _islands(results.weed)
 
     def show_results(self, results: Results) -> None:
         super().show_results(results)
@@ -39,8 +38,9 @@ class WeedCard(StepsCard):
         self.bench.spotlight.emit(shape)
 
 
-def _called(piece: Piece) -> str:
-    return "the surplus" if piece.kind == "frame" else piece.name
+def _pull(piece: Piece) -> Step:
+    name = "the surplus" if piece.kind == "frame" else piece.name
+    return Step(f"Pull {piece.number}: {name}", f"{piece.where}; {piece.how}")
 
 
 def _islands(weed: WeedPlan) -> list[Step]:

@@ -4,6 +4,7 @@ import numpy as np
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
+from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Frustum
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
@@ -22,27 +23,17 @@ def draw_dimensions(painter: QPainter, camera: Camera, bench: Bench) -> None:
 
 def _draw_measurements(painter: QPainter, camera: Camera, bench: Bench) -> None:
     wall = camera.wall
-    half_rim, half_base = _half_angles(camera)
-    rim = camera.wall_to_screen(np.array([[camera.turn - half_rim, wall.length], [camera.turn + half_rim, wall.length]]))
-    base = camera.wall_to_screen(np.array([[camera.turn - half_base, 0.0], [camera.turn + half_base, 0.0]]))
-    width = wall.span if not wall.closed else 2 * float(wall.scale(np.array([wall.length]))[0])
-    _level(painter, rim[0], rim[1], min(rim[:, 1].min(), _top_of_rim(camera)) - _GAP, bench.length(width, 1), above=True)
+    half = np.pi / 2 if wall.closed else wall.span / 2
+    sides = np.array([-half, half]) + (camera.turn if wall.closed else 0.0)
+    rim, base = (camera.wall_to_screen(np.column_stack([sides, [s, s]])) for s in (wall.length, 0.0))
+    behind = camera.wall_to_screen(np.array([[camera.turn + np.pi if wall.closed else 0.0, wall.length]]))
+    widths = 2 * wall.scale(np.array([wall.length, 0.0])) * (1.0 if wall.closed else half)
+    across = [bench.length(float(width), 1) for width in widths]
+    _level(painter, rim, min(rim[:, 1].min(), behind[0, 1]) - _GAP, across[0], above=True)
     if isinstance(wall, Frustum) and wall.taper:
-        _level(painter, base[0], base[1], base[:, 1].max() + 2.4 * _GAP, bench.length(2 * wall.base_radius, 1), above=False)
-    left = min(rim[0][0], base[0][0]) - _GAP
+        _level(painter, base, base[:, 1].max() + 2.4 * _GAP, across[1], above=False)
+    left = min(rim[:, 0].min(), base[:, 0].min()) - _GAP
     _upright(painter, left, rim[0][1], base[0][1], bench.length(wall.upright, 1))
-
-
-def _half_angles(camera: Camera) -> tuple[float, float]:
-    """u from the middle to the widest point in sight, at rim and base; on a pane, half its width."""
-    if not camera.wall.closed:
-        return camera.wall.span / 2 - camera.turn, camera.wall.span / 2 - camera.turn
-    return np.pi / 2, np.pi / 2
-
-
-def _top_of_rim(camera: Camera) -> float:
-    (_, y), = camera.wall_to_screen(np.array([[camera.turn + (np.pi if camera.wall.closed else 0), camera.wall.length]]))
-    return float(y)
 
 
 def _draw_placing(painter: QPainter, camera: Camera, bench: Bench) -> None:
@@ -63,7 +54,8 @@ def _pen(painter: QPainter, tone: str) -> None:
     painter.setPen(QPen(theme.colour(tone, 0.9), 1.2))
 
 
-def _level(painter: QPainter, left: np.ndarray, right: np.ndarray, y: float, words: str, *, above: bool) -> None:
+def _level(painter: QPainter, ends: Points, y: float, words: str, *, above: bool) -> None:
+    left, right = ends[ends[:, 0].argsort()]
     _pen(painter, theme.ACCENT)
     painter.drawLine(QLineF(left[0], y, right[0], y))
     for x, end in ((left[0], left[1]), (right[0], right[1])):

@@ -1,5 +1,6 @@
 """What each station draws over the sheet: fans, findings, blade paths, piece numbers, tape."""
 
+from itertools import pairwise
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -62,7 +63,7 @@ class CutOverlay(Overlay):
             self._paint_trace(painter, view, view.trace, view.trace_mm)
             return
         paths = [view.to_screen(path - cut.offset) for path in cut.paths]
-        moves = [np.array([a[-1], b[0]]) for a, b in zip(paths, paths[1:], strict=False)]
+        moves = [np.array([a[-1], b[0]]) for a, b in pairwise(paths)]
         _stroke(painter, moves, QPen(theme.colour(theme.PAPER_INK, 0.7), 1, Qt.PenStyle.DotLine))
         _stroke(painter, paths, QPen(QColor("#0E2B28"), 1.3))
         painter.setPen(Qt.PenStyle.NoPen)

@@ -24,7 +24,7 @@ _MARGINS = (44, 44, 24, 40)        # left, top, right, bottom px round what is f
 
 
 class SheetView(View):
-    """The stencil as it lies on the cutting sheet. The wheel enlarges, dragging shifts, a double click fits it again."""
+    """The stencil on the cutting sheet. The wheel enlarges, dragging shifts, a double click fits it again."""
 
     title = "The sheet"
 

@@ -1,0 +1,79 @@
+"""The files: HP-GL, SVG and PDF, each read back by something that is not ours."""
+
+import io
+import re
+
+import pypdf
+import pytest
+import resvg_py
+import shapely
+from PIL import Image
+
+from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
+from vitrograph.core.cut import UNITS_PER_MM, page_for, to_hpgl, to_pdf, to_svg
+from vitrograph.core.job import FlatGlass
+
+GLASSES = {"taper": TUMBLER, "taper inward": FLARE_IN, "straight": LANTERN, "flat": PLAQUE}
+
+
+@pytest.mark.parametrize("kind", list(GLASSES))
+def test_the_svg_has_true_size_and_the_films_area(kind):
+    sheet = run(job("Kestrel\nPoint", glass=GLASSES[kind])).sheet
+    text = to_svg(sheet, "Kestrel & <Point>")
+    left, low, right, high = sheet.outline.bounds
+    width, height = (float(value) for value in re.search(r'width="([\d.]+)mm" height="([\d.]+)mm"', text).groups())
+    assert (width, height) == pytest.approx((right - left, high - low), abs=1e-4)
+    pixels_per_mm = 24
+    png = resvg_py.svg_to_bytes(svg_string=text.replace("#2F8F83", "#000000"), width=round(width * pixels_per_mm),
+                                background="#ffffff", dpi=96)
+    image = Image.open(io.BytesIO(bytes(png))).convert("L")
+    dark = sum((255 - level) * count for level, count in enumerate(image.histogram())) / 255
+    assert dark / image.width / image.height * width * height == pytest.approx(sheet.film.area, rel=1e-3)
+
+
+def test_the_svg_is_96_pixels_to_the_inch():
+    # CSS Values and Units 4, section 6.2: 1in = 96px; a renderer at its default density must make that many pixels
+    sheet = run(star_job(glass=FlatGlass(width=140.0, height=141.6), fit__size=101.6, stencil__border=10.0)).sheet
+    image = Image.open(io.BytesIO(bytes(resvg_py.svg_to_bytes(svg_string=to_svg(sheet, "star"), dpi=96))))
+    left, _, right, _ = sheet.outline.bounds
+    assert image.width == pytest.approx((right - left) / 25.4 * 96, abs=1)
+
+
+def test_hpgl_is_40_units_to_the_millimetre_and_stays_on_the_page():
+    results = run(job("Kestrel"))
+    text = to_hpgl(results.cut)
+    assert UNITS_PER_MM == 40                                     # HP-GL: 0.025 mm to the plotter unit
+    assert re.fullmatch(r"IN;PA;SP1;(PU\d+,\d+;PD[\d,]+;)+PU0,0;SP0;\n", text)
+    numbers = [int(number) for number in re.findall(r"\d+", text.split("SP1;")[1].split("SP0")[0])]
+    width, height = results.cut.size
+    assert max(numbers[::2]) <= round(width * 40) and max(numbers[1::2]) <= round(height * 40)
+    first = re.search(r"PU(\d+),(\d+)", text).groups()
+    assert [int(v) / 40 for v in first] == pytest.approx(results.cut.paths[0][0], abs=0.0126)
+
+
+def test_the_pdf_is_true_size_on_an_iso_sheet():
+    sheet = run(job("Kestrel")).sheet
+    page = pypdf.PdfReader(io.BytesIO(to_pdf(sheet, "Kestrel · Ŵ"))).pages[0]
+    # ISO 216 A4 is 210 x 297 mm; ISO 32000: 72 user units to the inch
+    assert [float(v) / 72 * 25.4 for v in page.mediabox[2:]] == pytest.approx([210, 297], abs=0.01)
+    content = page.get_contents().get_data().decode("latin-1")
+    scale = float(re.search(r"(2[\d.]+) 0 0 2[\d.]+ 0 0 cm", content)[1])
+    x1, y1, x2, y2 = (float(v) for v in re.search(r"n ([\d.]+) ([\d.]+) m ([\d.]+) ([\d.]+) l S", content).groups())
+    assert (x2 - x1) * scale / 72 * 25.4 == pytest.approx(100.0, abs=0.01) and y1 == y2
+    assert "100 mm" in page.extract_text()
+
+
+def test_the_stencil_on_paper_is_as_large_as_on_the_sheet():
+    sheet = run(job("Kestrel")).sheet
+    content = pypdf.PdfReader(io.BytesIO(to_pdf(sheet, "K"))).pages[0].get_contents().get_data().decode("latin-1")
+    outline = content[:content.index("S\nQ")].rsplit(" w", 1)[1]
+    drawn = shapely.MultiPoint([(float(x), float(y)) for x, y in re.findall(r"([-\d.]+) ([-\d.]+) [ml]", outline)])
+    assert drawn.bounds == pytest.approx(sheet.outline.bounds, abs=0.001)
+
+
+@pytest.mark.parametrize(("size", "page"), [
+    ((120, 80), ("A4", 210, 297)), ((260, 150), ("A4", 297, 210)), ((270, 320), ("A3", 297, 420)),
+    ((390, 200), ("A3", 420, 297)), ((700, 1100), ("A0", 841, 1189)), ((30, 2000), ("own size", 120, 2046)),
+])
+def test_the_smallest_sheet_that_holds_it_is_taken(size, page):
+    assert page_for(*size) == page

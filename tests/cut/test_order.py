@@ -1,0 +1,52 @@
+"""The order of cutting: insides first, little travel, over-run at the closing point."""
+
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from shapely.geometry import Point, Polygon
+
+from specimens import job, run
+from vitrograph.core.cut import order_rings, plan_cut
+from vitrograph.core.cut.plan import _travel
+
+
+def circle(x, y, radius):
+    return np.asarray(Point(x, y).buffer(radius, 8).exterior.coords)
+
+
+places = st.tuples(st.integers(0, 9), st.integers(0, 9), st.integers(1, 3))
+
+
+@given(st.lists(places, min_size=1, max_size=12, unique=True))
+@settings(max_examples=40)
+def test_whatever_lies_inside_is_cut_first(nests):
+    rings = [circle(30 * x, 30 * y, 12 - 4 * depth + 1) for x, y, depth in nests]
+    ordered = [Polygon(ring) for ring in order_rings(rings)]
+    assert len(ordered) == len(rings)
+    for place, inner in enumerate(ordered):
+        assert not any(outer.contains(inner) and not inner.equals(outer) for outer in ordered[:place])
+
+
+def test_a_real_stencil_is_cut_edge_last_with_little_travel():
+    plan = run(job("Kestrel Point\nObservatory")).cut
+    assert Polygon(plan.paths[-1]).area == max(Polygon(path).area for path in plan.paths)
+    shuffled = [plan.paths[i] for i in np.random.default_rng(3).permutation(len(plan.paths))]
+    assert plan.travel_mm < 0.3 * _travel(tuple(shuffled))
+
+
+def test_each_path_closes_and_runs_on_by_the_over_run():
+    made = job("Kestrel", cut__over_run=1.5)
+    results = run(made)
+    bare = plan_cut(results.sheet, made.cut.model_copy(update={"over_run": 0.0}))
+    outlines = sum(ring.length for o in results.sheet.openings.geoms for ring in (o.exterior, *o.interiors))
+    assert bare.cut_mm == pytest.approx(outlines + results.sheet.outline.exterior.length, rel=1e-9)
+    assert results.cut.cut_mm == pytest.approx(bare.cut_mm + 1.5 * len(bare.paths), rel=1e-9)
+    for path, plain in zip(results.cut.paths, bare.paths, strict=True):
+        assert (plain[0] == plain[-1]).all()
+        assert Polygon(plain).exterior.distance(Point(path[-1])) < 1e-9
+
+
+def test_time_grows_with_length_lifts_and_slowness():
+    quick, slow = run(job(cut__cut_speed=100.0)).cut, run(job(cut__cut_speed=50.0)).cut
+    assert slow.seconds - quick.seconds == pytest.approx(quick.cut_mm / 100.0)

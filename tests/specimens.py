@@ -1,0 +1,37 @@
+"""Named specimens the tests share. The sizes and drawings are invented for the tests."""
+
+from typing import Any
+
+from vitrograph.core.job import Drawing, FlatGlass, Job, StraightGlass, TaperedGlass
+from vitrograph.core.pipeline import Pipeline, Results
+
+TUMBLER = TaperedGlass(rim=90.0, base=64.0, height=132.0)
+FLARE_IN = TaperedGlass(rim=52.0, base=74.0, height=110.0)
+LANTERN = StraightGlass(rim=98.0, height=140.0)
+PLAQUE = FlatGlass(width=240.0, height=160.0)
+
+SVG = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 {size} {size}">{body}</svg>'
+
+
+def svg(body: str, size: int = 100) -> str:
+    """An SVG page round a body."""
+    return SVG.format(body=body, size=size)
+
+
+STAR = svg('<path d="M50 5 61 39 97 39 68 60 79 95 50 74 21 95 32 60 3 39 39 39Z"/>')
+
+
+def job(text: str = "Kestrel", **changes: Any) -> Job:
+    """A sound job on the tumbler: sturdy words, well inside the glass."""
+    plain = Job(glass=TUMBLER).changed(artwork__text=text, fit__size=60.0, fit__from_rim=40.0)
+    return plain.changed(**changes) if changes else plain
+
+
+def star_job(**changes: Any) -> Job:
+    """A job with a drawing and no words."""
+    return job("", **{"artwork__drawing": Drawing(name="star.svg", svg=STAR), "fit__size": 40.0, **changes})
+
+
+def run(made: Job) -> Results:
+    """Results of a job, all stages answered."""
+    return Pipeline().run(made).need_all()

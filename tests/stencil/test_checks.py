@@ -1,0 +1,79 @@
+"""Every check of the stencil: what it finds, and that its remedy mends it."""
+
+import pytest
+
+from specimens import FLARE_IN, LANTERN, PLAQUE, job, run, star_job
+from vitrograph.core.findings import Code, Level
+from vitrograph.core.job import TaperedGlass
+from vitrograph.core.stencil.checks import CHECKS
+
+FAULTY = {
+    "past the rim": (star_job(fit__from_rim=-8.0), Code.OFF_GLASS, Level.STOP),
+    "past the base": (star_job(fit__from_rim=120.0), Code.OFF_GLASS, Level.STOP),
+    "too tall for the pane": (star_job(glass=PLAQUE, fit__size=300.0), Code.OFF_GLASS, Level.STOP),
+    "past a side of the pane": (star_job(glass=PLAQUE, fit__across=110.0), Code.OFF_GLASS, Level.STOP),
+    "longer than the way round": (job(fit__size=300.0), Code.OVERLAP, Level.STOP),
+    "little border typed": (job(stencil__border=5.0), Code.BORDER, Level.WATCH),
+    "close to the rim": (job(fit__from_rim=7.0), Code.BORDER, Level.WATCH),
+    "close to the base": (job(fit__from_rim=111.0), Code.BORDER, Level.WATCH),
+    "thin webs": (job(artwork__face="Zilla Slab Bold", artwork__letter_spacing=-0.04), Code.WEB, Level.WATCH),
+    "thin openings": (job("Kestrel", artwork__face="Cinzel Bold"), Code.OPENING, Level.WATCH),
+    "wider than the front": (job(fit__size=100.0), Code.READING_WIDTH, Level.WATCH),
+    "the inside of a drinking glass": (job(fit__face="back"), Code.FACE, Level.STOP),
+    "larger than the mat": (job(glass=PLAQUE, cut__mat_width=90.0, cut__mat_length=95.0), Code.SHEET, Level.WATCH),
+    "straight on a taper": (job(glass=TaperedGlass(rim=130, base=60, height=110), fit__mode="straight"),
+                            Code.DROOP, Level.WATCH),
+    "letters the face has not": (job("Kжя"), Code.LETTERS, Level.STOP),
+}
+
+
+def of_code(results, code):
+    return [found for found in results.findings() if found.code is code]
+
+
+@pytest.mark.parametrize("name", list(FAULTY))
+def test_a_fault_is_found_and_its_remedy_mends_it(name):
+    faulty, code, level = FAULTY[name]
+    results = run(faulty)
+    found = of_code(results, code)
+    assert found and found[0].level is level
+    assert not found[0].says.endswith(".")
+    assert results.stopped == (level is Level.STOP)
+    if found[0].remedy is not None:
+        mended = run(faulty.changed(**found[0].remedy.changes))
+        left = of_code(mended, code)
+        assert len(left) < len(found) or (left and left[0].value > found[0].value)
+
+
+@pytest.mark.parametrize("name", list(FAULTY))
+def test_a_finding_has_its_number_and_limit(name):
+    faulty, code, _ = FAULTY[name]
+    found = of_code(run(faulty), code)[0]
+    assert found.value is not None and found.limit is not None
+    assert found.why
+
+
+@pytest.mark.parametrize("glass", [LANTERN, PLAQUE, FLARE_IN])
+def test_sound_work_has_no_findings(glass):
+    assert run(star_job(glass=glass, fit__from_rim=30.0, fit__size=36.0)).findings() == ()
+
+
+def test_the_back_of_a_pane_is_noted_and_mirrored():
+    results = run(job(glass=PLAQUE, fit__face="back"))
+    found = of_code(results, Code.FACE)
+    assert [f.level for f in found] == [Level.NOTE]
+    assert results.fitted.lay.mirrored and not results.stopped
+
+
+def test_findings_come_gravest_first_and_thinnest_first():
+    found = run(job("Kestrel", artwork__face="Cinzel Bold", fit__from_rim=-3.0)).findings("stencil")
+    assert [f.level for f in found] == sorted((f.level for f in found), key=["stop", "watch", "note"].index)
+    thin = [f.value for f in found if f.code is Code.OPENING]
+    assert len(thin) > 3 and thin == sorted(thin)
+
+
+def test_every_check_is_exercised_by_a_faulty_specimen():
+    codes = {found.code for faulty, _, _ in FAULTY.values() for check in CHECKS
+             for found in check(run(faulty).sheet, faulty)}
+    assert codes >= {Code.OFF_GLASS, Code.OVERLAP, Code.BORDER, Code.WEB, Code.OPENING, Code.READING_WIDTH, Code.FACE,
+                     Code.SHEET}

@@ -1,0 +1,59 @@
+"""Tape and placing, against what a ruler would read."""
+
+from itertools import pairwise
+
+import pytest
+import shapely
+from hypothesis import given
+from hypothesis import strategies as st
+
+from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
+from vitrograph.core.transfer import tape_strips
+
+
+@given(width=st.floats(10, 500), height=st.floats(10, 500), roll=st.floats(40, 300))
+def test_strips_cover_the_tape_overlap_and_are_no_wider_than_the_roll(width, height, roll):
+    strips = tape_strips(width, height, roll, 8.0)
+    boxes = [shapely.box(s.x, s.y, s.x + s.width, s.y + s.height) for s in strips]
+    assert shapely.union_all(boxes).area == pytest.approx(width * height, rel=1e-9)
+    assert all(min(s.width, s.height) <= roll + 1e-9 for s in strips)
+    for one, other in pairwise(boxes):
+        overlap = one.intersection(other)
+        assert min(overlap.bounds[2] - overlap.bounds[0], overlap.bounds[3] - overlap.bounds[1]) >= 8.0 - 1e-6
+
+
+def test_a_few_millimetres_do_not_cost_a_second_strip():
+    results = run(job(stencil__border=20.0))
+    left, _, right, _ = results.sheet.outline.bounds
+    snug = results.job.changed(transfer__roll_width=right - left + 5.0)
+    assert len(run(snug).transfer.strips) == 1
+    assert len(run(snug.changed(transfer__roll_width=right - left - 5.0)).transfer.strips) == 2
+
+
+@pytest.mark.parametrize("glass", [TUMBLER, FLARE_IN, LANTERN, PLAQUE])
+@pytest.mark.parametrize("mode", ["rim", "straight"])
+def test_the_distances_are_what_a_ruler_reads(glass, mode):
+    results = run(job(glass=glass, fit__mode=mode, fit__from_rim=40.0, stencil__border=15.0))
+    plan, wall = results.transfer, results.wall
+    assert plan.rim_left == pytest.approx(plan.rim_right, abs=1e-6)
+    assert plan.rim_left == pytest.approx(wall.length - results.sheet.band.s_high, abs=1e-6)
+    assert plan.above_table == pytest.approx(results.sheet.band.s_low * wall.upright / wall.length, abs=1e-6)
+
+
+def test_centre_marks_stand_in_the_middle_of_each_side():
+    results = run(job())
+    edge = results.sheet.outline.exterior
+    for mark in results.transfer.marks:
+        assert edge.distance(shapely.Point(mark)) < 0.01
+    lower, right, upper, left = results.transfer.marks
+    assert lower[0] == pytest.approx(0, abs=1e-9) and upper[0] == pytest.approx(0, abs=1e-9)
+    assert right[0] == pytest.approx(-left[0]) and right[1] == pytest.approx(left[1])
+
+
+def test_the_steps_carry_this_stencils_numbers():
+    with_islands, without = run(job("BOB")).transfer, run(star_job()).transfer
+    assert with_islands.needed and "Cut tape: one piece" in with_islands.steps[0]
+    assert not without.needed and "no tape" in without.steps[0]
+    assert any("25\u2009mm" in step for step in run(job(fit__from_rim=45.0)).transfer.steps)
+    assert "Raise the base" in with_islands.bedding and "Raise the rim" in run(job(glass=FLARE_IN)).transfer.bedding
+    assert "flat on a towel" in run(job(glass=PLAQUE)).transfer.bedding
