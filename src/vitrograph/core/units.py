@@ -19,6 +19,7 @@ _MM_PER = {"mm": 1.0, "cm": 10.0, "m": 1000.0, "in": MM_PER_IN}
 _SPELLINGS = {'"': "in", "''": "in", "inch": "in", "inches": "in", "″": "in", "”": "in", "": None}
 _LONGEST_MM = 100_000.0
 
+_VULGAR_AFTER_DIGIT = re.compile("(\\d)([\u00bc-\u00be\u2150-\u215e])")
 _NUMBER = re.compile(
     r"(?P<sign>[+-]?)\s*(?:"
     r"(?P<whole>\d+)[\s-]+(?P<n1>\d+)\s*/\s*(?P<d1>\d+)"
@@ -36,7 +37,8 @@ def parse_length(text: str, default: Unit = "mm") -> float:
     >>> parse_length("4 5/8 in"), parse_length("11.75 cm"), parse_length('4-5/8"')
     (117.475, 117.5, 117.475)
     """
-    plain = unicodedata.normalize("NFKC", text).replace("\u2044", "/").replace("\u2212", "-").strip().lower()
+    apart = _VULGAR_AFTER_DIGIT.sub(r"\1 \2", text)
+    plain = unicodedata.normalize("NFKC", apart).replace("\u2044", "/").replace("\u2212", "-").strip().lower()
     match = _NUMBER.fullmatch(plain)
     if match is None:
         raise LengthError(f"a length like 85 mm, 8.5 cm or 3 3/8 in was wanted, got '{text.strip()[:40]}'")

@@ -27,6 +27,8 @@ def button(text: str, role: str = "", tip: str = "") -> QPushButton:
     made.setFont(theme.font())
     if role:
         made.setProperty("role", role)
+    if role == "choice":                                      # a click must not take the keyboard from the steps
+        made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
     if tip:
         made.setToolTip(tip)
     return made

@@ -267,7 +267,7 @@ class Shell(QMainWindow):
 
     def _title(self) -> None:
         unsaved = "" if self.bench.undo_stack.isClean() else " (unsaved)"
-        self.setWindowTitle(f"{self.bench.job.name}{unsaved} – Vitrograph")
+        self.setWindowTitle(f"{self.bench.job.name}{unsaved} - Vitrograph")
 
     def closeEvent(self, event: QCloseEvent) -> None:
         if self.recovery is not None:

@@ -98,7 +98,7 @@ def tape_strips(width: float, height: float, roll: float, overlap: float) -> tup
     """Cover width by height from a roll: upright or level strips, whichever needs fewer, each overlapping the last.
 
     >>> [strip.x for strip in tape_strips(200.0, 300.0, 120.0, 10.0)]
-    [0.0, 90.0]
+    [0.0, 80.0]
     """
     across, along = (_strips_over(size, roll, overlap) for size in (width, height))
     if across <= along:

@@ -7,7 +7,7 @@ import numpy as np
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QWidget
 
-from vitrograph.core.cut import to_hpgl
+from vitrograph.core.cut import CutPlan, to_hpgl
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import WRITERS, write_whole
 from vitrograph.core.geometry import Points
@@ -59,6 +59,7 @@ class CutCard(StationCard):
         self.over_run.edited.connect(lambda mm: self.bench.edit("Over-run", cut__over_run=mm))
         self.cut_speed.edited.connect(lambda speed: self.bench.edit("Speed", cut__cut_speed=speed))
         self.trial.clicked.connect(self.run_trial)
+        self._traced: CutPlan | None = None
         self._lines: tuple[Points, ...] = ()
         self._shown = self._whole = 0.0
         self._tick = QTimer(self)
@@ -106,6 +107,8 @@ class CutCard(StationCard):
         ready = results.complete and results.cut is not None
         for made in (self.trial, *self.files.values()):
             made.setEnabled(ready)
+        if self._traced is not None and results.cut is not self._traced:    # a trial belongs to what it cut
+            self._stop_trial()
         if results.cut is None:
             self.readings.show_rows([])
             return
@@ -123,12 +126,19 @@ class CutCard(StationCard):
         cut = self.bench.results.cut
         if cut is None or not self.bench.results.complete:
             return
+        self._traced = cut
         trace = run_hpgl(to_hpgl(cut))
         self._lines = tuple(line - np.array(cut.offset) for line in trace.cuts)
         self._whole, self._shown = trace.cut_mm, 0.0
         length = self.bench.length(trace.cut_mm, 0)
         self.trial_says.setText(f"{len(trace.cuts)} paths, {length} cut by the simulated blade")
         self._tick.start()
+
+    def _stop_trial(self) -> None:
+        self._tick.stop()
+        self._traced = None
+        self.trial_says.setText("")
+        self.traced.emit(None, 0.0)
 
     def _advance(self) -> None:
         self._shown = min(self._whole, self._shown + self._whole * _FRAME_MS / 1000 / _SHOW_SECONDS)

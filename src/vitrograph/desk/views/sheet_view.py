@@ -1,5 +1,6 @@
 """The sheet on pale paper with a 10 mm grid: film in the maker's colour, openings paper, islands a deeper tone."""
 
+from collections.abc import Callable
 from math import pi
 
 import numpy as np
@@ -56,8 +57,6 @@ class SheetView(View):
             "openings": path_of(sheet.openings), "beyond": path_of(sheet.beyond),
         }
         self._wall_outline = _whole_wall(sheet)
-        if self.trace is not None and results.complete:
-            self.show_trace(None)
 
     def _take_spotlight(self, shape: BaseGeometry | None) -> None:
         self.spot = shape
@@ -193,6 +192,18 @@ class SheetView(View):
         self.write(painter, box.adjusted(8, 0, -8, 0), words, theme.PAPER_INK, scale=0.9)
 
     # -- pointing ------------------------------------------------------------------------------------------------
+
+    def hold(self) -> Callable[[float, float], tuple[float, float] | None]:
+        """The wall under the pointer by the picture as it is now: the sheet moves along with the art it carries."""
+        fitted, (scale, x0, y0) = self.results.fitted, self.frame()
+
+        def wall_under(x: float, y: float) -> tuple[float, float] | None:
+            if fitted is None:
+                return None
+            u, s = fitted.lay.sheet_to_wall(np.array([[(x - x0) / scale, (y0 - y) / scale]]))[0]
+            return float(u), float(s)
+
+        return wall_under
 
     def wall_at(self, x: float, y: float) -> tuple[float, float] | None:
         fitted = self.results.fitted

@@ -1,5 +1,7 @@
 """What the two views share: results, the linked pointer, dragging the art, and quiet words."""
 
+from collections.abc import Callable
+from dataclasses import dataclass
 from time import perf_counter
 
 import numpy as np
@@ -8,6 +10,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from vitrograph.core.job import Fit
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
@@ -27,7 +30,7 @@ class View(QWidget):
         self.results: Results = bench.results
         self.mark: tuple[float, float] | None = None
         self._drag_from: QPointF | None = None
-        self._holding: tuple[float, float] | None = None
+        self._held: _Held | None = None
         self.setMouseTracking(True)
         self.setMinimumSize(280, 320)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
@@ -47,6 +50,10 @@ class View(QWidget):
     def wall_at(self, x: float, y: float) -> tuple[float, float] | None:
         """The wall point under the pointer."""
         raise NotImplementedError
+
+    def hold(self) -> Callable[[float, float], tuple[float, float] | None]:
+        """How the pointer is read while art is held; here, as ever."""
+        return self.wall_at
 
     def drag_view(self, dx: float, dy: float) -> None:
         """Turn or shift what is looked at."""
@@ -85,23 +92,25 @@ class View(QWidget):
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._drag_from = event.position()
         at = self.wall_at(event.position().x(), event.position().y())
-        self._holding = at if at is not None and self._on_art(at) else None
+        self._held = None
+        if at is not None and self._on_art(at):
+            self._held = _Held(at, self.bench.job.fit, self._rim_distance(), self.hold())
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
-        at = self.wall_at(event.position().x(), event.position().y())
+        x, y = event.position().x(), event.position().y()
         if self._drag_from is None:
+            at = self.wall_at(x, y)
             self.bench.pointed.emit(at)
             self.setCursor(Qt.CursorShape.SizeAllCursor if at and self._on_art(at) else Qt.CursorShape.ArrowCursor)
-        elif self._holding is not None:
-            if at is not None:
-                self._move_art(at)
+        elif self._held is not None:
+            self._move_art(self._held, self._held.wall_under(x, y))
         else:
             moved = event.position() - self._drag_from
             self._drag_from = event.position()
             self.drag_view(moved.x(), moved.y())
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        self._drag_from = self._holding = None
+        self._drag_from = self._held = None
 
     def leaveEvent(self, event: object) -> None:
         self.bench.pointed.emit(None)
@@ -117,17 +126,31 @@ class View(QWidget):
         slack = _NEAR_MM / fitted.lay.middle_scale
         return bool(u_low - slack <= u <= u_high + slack and s_low - _NEAR_MM <= s <= s_high + _NEAR_MM)
 
-    def _move_art(self, at: tuple[float, float]) -> None:
-        """Move the art by as much as the pointer moved on the wall, as one undo step."""
-        fitted, fit = self.results.fitted, self.bench.job.fit
-        if fitted is None or self._holding is None or self.results.job != self.bench.job:
+    def _rim_distance(self) -> float:
+        fitted = self.results.fitted
+        return fitted.wall.length - (fitted.lay.s0 + fitted.size[1] / 2) if fitted else 0.0
+
+    def _move_art(self, held: "_Held", at: tuple[float, float] | None) -> None:
+        """Move the art by as much as the pointer moved on the wall since it was taken hold of, as one undo step."""
+        wall = self.results.wall
+        if at is None or wall is None:
             return
-        du, ds = at[0] - self._holding[0], at[1] - self._holding[1]
-        rim = fitted.wall.length - (fitted.lay.s0 + fitted.size[1] / 2) - ds
-        around = {"fit__angle": float((fit.angle + du + np.pi) % (2 * np.pi) - np.pi)} if fitted.wall.closed else {
-            "fit__across": round(fit.across + du, 2)}
-        self._holding = at
-        self.bench.edit("Move the art", merge=True, fit__from_rim=round(rim, 2), **around)
+        du, ds = at[0] - held.at[0], at[1] - held.at[1]
+        if wall.closed:
+            around = {"fit__angle": float((held.fit.angle + du + np.pi) % (2 * np.pi) - np.pi)}
+        else:
+            around = {"fit__across": round(held.fit.across + du, 2)}
+        self.bench.edit("Move the art", merge=True, fit__from_rim=round(held.rim - ds, 2), **around)
+
+
+@dataclass(frozen=True, slots=True)
+class _Held:
+    """Art taken hold of: where on the wall, its placing then, and how the pointer is read while it is held."""
+
+    at: tuple[float, float]
+    fit: Fit
+    rim: float
+    wall_under: Callable[[float, float], tuple[float, float] | None]
 
 
 def bounds_of(*shapes: shapely.Geometry) -> tuple[float, float, float, float]:

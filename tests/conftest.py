@@ -1,0 +1,17 @@
+"""Every test has its own data, state and log folders; no test touches the maker's."""
+
+import os
+
+import pytest
+from hypothesis import settings
+
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+# the machine may be busy: no example may fail for being slow, and every run draws the same examples
+settings.register_profile("vitrograph", deadline=None, derandomize=True)
+settings.load_profile("vitrograph")
+
+
+@pytest.fixture(autouse=True)
+def own_folders(tmp_path, monkeypatch):
+    for name in ("XDG_DATA_HOME", "XDG_STATE_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME"):
+        monkeypatch.setenv(name, str(tmp_path / name.lower()))

@@ -1,0 +1,103 @@
+"""The real window, driven as a maker would: by clicks and keys. Leftover threads and timers fail the test."""
+
+import threading
+
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication, QLabel, QLineEdit, QPushButton, QWidget
+
+from specimens import job
+from vitrograph.core.logbook import Logbook
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.shell import Shell
+
+
+class Desk:
+    """A window and the few things a maker does to it."""
+
+    def __init__(self, qtbot, shell: Shell) -> None:
+        self.qtbot, self.shell, self.bench = qtbot, shell, shell.bench
+
+    @property
+    def results(self):
+        return self.bench.results
+
+    def settle(self) -> None:
+        """Wait until the results are those of the job in hand."""
+        self.qtbot.waitUntil(lambda: self.results.complete and self.results.job == self.bench.job, timeout=15000)
+
+    def go(self, number: int) -> QWidget:
+        """Go to a station by its key and return its card."""
+        QTest.keyClick(self.shell, Qt.Key(ord(str(number))), Qt.KeyboardModifier.ControlModifier)
+        return self.card()
+
+    def card(self) -> QWidget:
+        return self.shell.cards[self.bench.station]
+
+    def find(self, kind: type, name: str) -> QWidget:
+        """A widget by its name, on the present card first."""
+        found = self.card().findChild(kind, name) or self.shell.findChild(kind, name)
+        assert found is not None, f"no {kind.__name__} named {name}"
+        return found
+
+    def type_into(self, name: str, text: str) -> None:
+        """Click into a field, type over what is there, and press Return."""
+        line = self.find(QLineEdit, name)
+        QTest.mouseClick(line, Qt.MouseButton.LeftButton)
+        line.selectAll()
+        if text:
+            QTest.keyClicks(line, text)
+        else:
+            QTest.keyClick(line, Qt.Key.Key_Delete)
+        QTest.keyClick(line, Qt.Key.Key_Return)
+
+    def click(self, name: str) -> None:
+        button = self.find(QPushButton, name)
+        self.qtbot.waitUntil(lambda: button.isEnabled() and button.isVisible())
+        QTest.mouseClick(button, Qt.MouseButton.LeftButton)
+
+    def press(self, key: Qt.Key, *modifiers: Qt.KeyboardModifier) -> None:
+        """Press a key where the keyboard is."""
+        held = Qt.KeyboardModifier.NoModifier
+        for modifier in modifiers:
+            held |= modifier
+        QTest.keyClick(QApplication.focusWidget() or self.shell, key, held)
+
+    def says(self, name: str) -> str:
+        return self.find(QLabel, name).text()
+
+    @property
+    def codes(self) -> set[str]:
+        return {found.code.value for found in self.results.findings()}
+
+
+@pytest.fixture
+def open_desk(qtbot, qapp, tmp_path):
+    """Open a window on a job; it is closed, and its thread must be gone, at the end."""
+    theme.apply(qapp)
+    opened = []
+
+    def open_it(made=None, recovery=None) -> Desk:
+        bench = Bench(made or job(), Logbook(tmp_path / "logbook.sqlite"))
+        shell = Shell(bench, recovery)
+        shell.show()
+        shell.activateWindow()
+        opened.append(shell)
+        desk = Desk(qtbot, shell)
+        desk.settle()
+        return desk
+
+    yield open_it
+    for shell in opened:
+        shell.close()
+        assert not shell.bench.runner.isRunning()
+        shell.deleteLater()
+    QApplication.processEvents()
+    assert [thread.name for thread in threading.enumerate() if "pytest" in thread.name.lower()] == []
+
+
+@pytest.fixture
+def desk(open_desk) -> Desk:
+    return open_desk()

@@ -1,0 +1,125 @@
+"""From Cut on: the trial, the steps for gloved hands, the timers, and the logbook."""
+
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QComboBox, QPlainTextEdit, QPushButton, QTableWidget
+
+from specimens import job, star_job
+from vitrograph.desk.steps import Step, StepWalker
+
+
+def test_send_runs_the_simulated_cutter_and_draws_what_it_cuts(desk):
+    desk.click("send")
+    assert desk.bench.station == "cut"
+    view = desk.shell.sheet_view
+    desk.qtbot.waitUntil(lambda: view.trace is not None and view.trace_mm > 20)
+    assert len(view.trace) == len(desk.results.cut.paths)
+    assert f"{len(view.trace)} paths" in desk.says("trialSays")
+    assert view.grab().toImage().width() > 100
+    desk.bench.edit("Size", fit__size=40.0)
+    desk.settle()
+    assert view.trace is None                                     # the trial belongs to the stencil it cut
+
+
+def test_the_cut_station_writes_its_files_and_says_when_it_cannot(desk, tmp_path):
+    card = desk.go(5)
+    for kind, name in (("svg", "a.svg"), ("hpgl", "a.plt"), ("pdf", "a.pdf")):
+        card.write(kind, tmp_path / name)
+        assert (tmp_path / name).stat().st_size > 200
+    assert "written: a.pdf" in desk.says("message").lower()
+    card.write("svg", tmp_path / "no" / "a.svg")
+    assert "cannot be written" in desk.says("message")
+
+
+def test_weeding_is_walked_with_the_space_bar(open_desk):
+    desk = open_desk(job("BOB"))
+    desk.go(6)
+    pull = desk.results.weed.pull
+    assert desk.says("weedStepsSays") == "Pull 1: the surplus"
+    desk.press(Qt.Key.Key_Space)
+    assert "Pull 2: letter" in desk.says("weedStepsSays")
+    assert desk.shell.sheet_view.spot is not None and desk.shell.sheet_view.spot.equals(pull[1].shape)
+    desk.press(Qt.Key.Key_Backspace)
+    assert desk.says("weedStepsSays") == "Pull 1: the surplus"
+    for _ in pull:
+        desk.press(Qt.Key.Key_Space)
+    assert "5 islands must still be there" in desk.says("weedStepsSays")
+    desk.press(Qt.Key.Key_Space)
+    assert "Weeded" in desk.says("weedStepsSays")
+    desk.go(7)
+    desk.go(6)
+    assert "Weeded" in desk.says("weedStepsSays")                # the bench remembers where the maker was
+
+
+def test_transfer_shows_where_the_stencil_goes(open_desk):
+    desk = open_desk(star_job(fit__from_rim=45.0))
+    desk.go(7)
+    assert "no tape" in desk.says("transferStepsSays")
+    for _ in range(4):
+        desk.press(Qt.Key.Key_Space)
+    assert "25\u2009mm (left) and 25\u2009mm (right) from the rim" in desk.says("transferStepsSays")
+
+
+def test_a_timer_runs_holds_and_sounds_when_late(qtbot, monkeypatch):
+    beeps = []
+    monkeypatch.setattr("vitrograph.desk.steps.QApplication.beep", lambda: beeps.append(1))
+    walker = StepWalker("bench", "done")
+    qtbot.addWidget(walker)
+    walker.show_steps([Step("wait", seconds=0.3), Step("go on")], 0)
+    walker.show()
+    assert walker.take_key(Qt.Key.Key_T) and walker.timer.running
+    qtbot.waitUntil(lambda: bool(beeps), timeout=5000)
+    assert walker.timer.left < 0
+    walker.take_key(Qt.Key.Key_T)
+    held = walker.timer.left
+    QTest.qWait(50)
+    assert walker.timer.left == held
+    walker.take_key(Qt.Key.Key_Space)
+    assert walker.at == 1 and not walker.take_key(Qt.Key.Key_T)    # no timer at this step
+    walker.take_key(Qt.Key.Key_Space)
+    assert not walker.timer.running and walker.at == 2
+
+
+def test_the_school_changes_the_etchs_timers(desk):
+    desk.go(8)
+    desk.click("school_brief-worked")
+    desk.settle()
+    assert desk.shell.line.buttons["etch"].answer == "2:30 min"
+    for _ in range(3):
+        desk.press(Qt.Key.Key_Space)
+    assert desk.says("etchStepsClock") == "2:30"
+
+
+def test_the_arrow_keys_choose_between_schools(desk):
+    desk.go(8)
+    chosen = desk.find(QPushButton, "school_five-stir-five")
+    chosen.setFocus()
+    QTest.keyClick(chosen, Qt.Key.Key_Right)
+    assert desk.bench.job.etch.school == "long-still"
+
+
+def test_a_line_is_written_down_listed_and_saved_as_csv(desk, tmp_path):
+    card = desk.go(9)
+    table = desk.find(QTableWidget, "entries")
+    assert table.rowCount() == 0
+    desk.find(QComboBox, "outcome").setCurrentText("faint")
+    desk.type_into("minutes", "12")
+    QTest.keyClicks(desk.find(QPlainTextEdit, "note"), "thicker next time")
+    desk.click("writeDown")
+    entry = desk.bench.logbook.entries()[0]
+    assert (entry.outcome, entry.minutes, entry.note) == ("faint", 12.0, "thicker next time")
+    assert entry.glass == "taper 90>64 × 132 mm" and entry.art == "Kestrel"
+    assert table.rowCount() == 1 and table.item(0, 2).text() == "faint"
+    card.save_as_csv(tmp_path / "log.csv")
+    assert "thicker next time" in (tmp_path / "log.csv").read_text("utf-8")
+
+
+def test_a_logbook_that_cannot_be_used_is_told(desk, tmp_path):
+    (tmp_path / "logbook.sqlite").write_bytes(b"scribble " * 200)
+    desk.go(9)
+    assert "cannot be used" in desk.says("message")
+    desk.click("writeDown")
+    assert "cannot be used" in desk.says("message")
+    with pytest.raises(OSError, match="cannot be used"):
+        desk.bench.logbook.entries()

@@ -1,0 +1,118 @@
+"""The program without a window: flags, files, exit codes, and one sentence for whatever is wrong."""
+
+import json
+from math import hypot
+
+import pytest
+
+from specimens import STAR, job
+from vitrograph.cli import main
+from vitrograph.core.jobfile import load_job, save_job
+
+TUMBLER = ["--glass", "taper", "--top", "90mm", "--bottom", "64mm", "--height", "132mm"]
+WORDS = ["--text", "Kestrel", "--width", "60mm"]
+
+
+def quick(tmp_path, *words):
+    return main(["quick", *words, "--out", str(tmp_path / "out")])
+
+
+def plan_in(tmp_path):
+    return json.loads((tmp_path / "out" / "plan.json").read_text("utf-8"))
+
+
+def test_quick_writes_the_files_and_the_plan(tmp_path, capsys):
+    assert quick(tmp_path, *TUMBLER, *WORDS) == 0
+    names = sorted(path.name for path in (tmp_path / "out").iterdir())
+    assert names == ["job.vitro", "plan.json", "stencil.pdf", "stencil.plt", "stencil.svg"]
+    fan = plan_in(tmp_path)["fit"]["fan"]
+    slant = hypot(132, 13)
+    assert fan["outer_radius_mm"] == pytest.approx(45 * slant / 13, abs=1e-3)
+    assert fan["inner_radius_mm"] == pytest.approx(32 * slant / 13, abs=1e-3)
+    assert fan["sweep_deg"] == pytest.approx(360 * 13 / slant, abs=1e-3)
+    assert plan_in(tmp_path)["fit"]["art_on_glass_mm"][0] == 60.0
+    assert main(["plan", str(tmp_path / "out" / "job.vitro"), "--json"]) == 0
+    assert json.loads(capsys.readouterr().out.split("\n", 9)[-1].partition("{")[2].join(["{", ""])) == plan_in(tmp_path)
+
+
+def test_quick_takes_a_drawing_inches_and_circumferences(tmp_path):
+    art = tmp_path / "star.svg"
+    art.write_text(STAR)
+    glass = ["--glass", "straight", "--top", "11 in", "--measured", "circumference", "--height", "4 1/2 in"]
+    assert quick(tmp_path, *glass, "--art", str(art), "--art-height", "1 1/2in", "--from-rim", "1in") == 0
+    plan = plan_in(tmp_path)
+    assert plan["glass"]["rim_diameter_mm"] == pytest.approx(11 * 25.4 / 3.14159265, abs=1e-3)
+    assert plan["fit"]["fan"] is None
+    assert plan["fit"]["art_on_glass_mm"][1] == pytest.approx(38.1)
+    assert load_job(tmp_path / "out" / "job.vitro").artwork.drawing.name == "star.svg"
+
+
+def test_quick_on_a_pane_cut_for_the_back(tmp_path):
+    words = ["--glass", "flat", "--size", "20x15cm", "--face", "back", "--text", r"Kestrel\nPoint", "--width", "10cm"]
+    assert quick(tmp_path, *words, "--font", "zilla", "--mode", "straight", "--border", "25mm") == 0
+    plan = plan_in(tmp_path)
+    assert plan["fit"]["mirrored"] and plan["stencil"]["border_mm"]["left"] == 25.0
+    assert [found["level"] for found in plan["stencil"]["findings"]] == ["note"]
+    assert load_job(tmp_path / "out" / "job.vitro").artwork.text == "Kestrel\nPoint"
+
+
+def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys):
+    assert quick(tmp_path, *TUMBLER, *WORDS, "--from-rim", "-20mm") == 1
+    assert (tmp_path / "out" / "stencil.svg").exists()
+    assert main(["check", str(tmp_path / "out" / "job.vitro")]) == 1
+    assert "stop: the art runs 20\u2009mm past the rim (off-glass)" in capsys.readouterr().out
+
+
+@pytest.mark.parametrize(("words", "sentence"), [
+    ([], "required: COMMAND"),
+    (["quick"], "required"),
+    (["quick", "--glass", "cube"], "invalid choice: 'cube'"),
+    (["quick", *TUMBLER, "--text", "K", "--width", "-5mm"], "--width must be more than 0, got -5 mm"),
+    (["quick", *TUMBLER, "--text", "K", "--width", "0"], "--width must be more than 0, got 0 mm"),
+    (["quick", *TUMBLER, "--text", "K", "--width", "wide"], "--width: a length like 85 mm"),
+    (["quick", *TUMBLER, "--text", "K", "--width", "9", "--art-height", "9"], "not allowed with"),
+    (["quick", *TUMBLER, "--text", " ", "--width", "9"], "nothing to etch: give --text or --art"),
+    (["quick", *TUMBLER, "--text", "K", "--width", "9", "--font", "Brush"], "there is no face 'Brush'"),
+    (["quick", *TUMBLER, "--art", "gone.svg", "--width", "9"], "gone.svg could not be opened: no such file"),
+    (["quick", *TUMBLER, "--text", "K", "--width", "9", "--border", "2 km"], "--border: the unit 'km' is not known"),
+    (["quick", *TUMBLER, "--text", "K", "--width", "99999"], "fit size: "),
+    (["quick", *TUMBLER[:-2], "--slant", "9", "--text", "K", "--width", "9"], "measure the slant along the wall again"),
+    (["quick", *TUMBLER[:-2], "--text", "K", "--width", "9"], "a taper glass needs --height or --slant"),
+    (["quick", "--glass", "straight", "--top", "80", "--bottom", "70", "--height", "90", "--text", "K", "--width", "9"],
+     "use --glass taper"),
+    (["quick", "--glass", "flat", "--size", "200", "--text", "K", "--width", "9"], "--size: a size like 200x150mm"),
+    (["plan", "gone.vitro"], "gone.vitro could not be opened"),
+    (["check", "gone.vitro"], "gone.vitro could not be opened"),
+    (["open", "gone.vitro"], "gone.vitro could not be opened"),
+    (["export", "gone.vitro"], "say what to write: --svg FILE, --hpgl FILE, --pdf FILE"),
+])
+def test_bad_input_is_exit_code_2_and_one_line(tmp_path, monkeypatch, capsys, words, sentence):
+    monkeypatch.chdir(tmp_path)
+    out = ["--out", "out"] if words[:1] == ["quick"] and len(words) > 3 else []
+    assert main([*words, *out]) == 2
+    error = capsys.readouterr().err
+    assert sentence in error and error.count("\n") == 1 and error.startswith("vitrograph: ")
+    assert not (tmp_path / "out").exists()
+
+
+def test_export_writes_what_is_asked_for(tmp_path):
+    path = tmp_path / "job.vitro"
+    save_job(job(), path)
+    assert main(["export", str(path), "--svg", str(tmp_path / "a.svg"), "--hpgl", str(tmp_path / "a.plt")]) == 0
+    assert (tmp_path / "a.svg").read_text().startswith("<?xml") and (tmp_path / "a.plt").read_text().startswith("IN;")
+    assert not (tmp_path / "a.pdf").exists()
+    assert main(["export", str(path), "--pdf", str(tmp_path / "no" / "a.pdf")]) == 2
+
+
+def test_a_window_without_a_screen_is_refused(monkeypatch, capsys):
+    for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM"):
+        monkeypatch.delenv(name, raising=False)
+    assert main(["demo"]) == 2
+    assert "no screen to open a window on" in capsys.readouterr().err
+
+
+def test_a_job_with_nothing_to_cut_is_told(tmp_path, capsys):
+    path = tmp_path / "empty.vitro"
+    save_job(job(""), path)
+    assert main(["plan", str(path)]) == 2
+    assert capsys.readouterr().err == "vitrograph: type some words, or open a drawing\n"

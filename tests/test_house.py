@@ -1,0 +1,69 @@
+"""The house: imports point down, the rooms match, the lock names no host, the pictures are few."""
+
+import ast
+import re
+from pathlib import Path
+
+import pytest
+
+from vitrograph.core.pipeline import STATIONS
+
+ROOT = Path(__file__).parents[1]
+SOURCE = ROOT / "src" / "vitrograph"
+
+
+def imports_of(path: Path) -> set[str]:
+    """The modules a file imports, wherever in it."""
+    tree = ast.parse(path.read_text("utf-8"))
+    names = {alias.name for node in ast.walk(tree) if isinstance(node, ast.Import) for alias in node.names}
+    return names | {node.module for node in ast.walk(tree) if isinstance(node, ast.ImportFrom) and node.module}
+
+
+MODULES = sorted(SOURCE.rglob("*.py"))
+
+
+@pytest.mark.parametrize("path", MODULES, ids=lambda path: str(path.relative_to(SOURCE)))
+def test_imports_point_down(path):
+    place = path.relative_to(SOURCE).parts
+    ours = {name for name in imports_of(path) if name.startswith("vitrograph.")}
+    if place[0] == "core":
+        assert not any(name.startswith("PySide6") for name in imports_of(path))
+        assert all(name.startswith("vitrograph.core.") or name == "vitrograph.data" for name in ours)
+    if place[0] == "devices":
+        assert not any(name.startswith("vitrograph.desk") for name in ours)
+    if place[0] == "core" and place[1] in STATIONS:
+        for name in ours:                      # a stage knows earlier stages only, and only by their rooms' doors
+            room = name.split(".")[2]
+            if room in STATIONS and room != place[1]:
+                assert STATIONS.index(room) < STATIONS.index(place[1]), f"{path} looks ahead to {room}"
+                assert name == f"vitrograph.core.{room}", f"{path} reaches into {name}"
+
+
+def test_every_station_has_its_rooms():
+    for station in STATIONS:
+        assert (SOURCE / "core" / station / "__init__.py").exists()
+        assert (SOURCE / "desk" / "stations" / f"{station}.py").exists()
+        assert (ROOT / "tests" / station).is_dir()
+
+
+def test_files_and_functions_stay_short():
+    for path in MODULES:
+        text = path.read_text("utf-8")
+        assert text.count("\n") < 400, path
+        for node in ast.walk(ast.parse(text)):
+            if isinstance(node, ast.FunctionDef):
+                assert node.end_lineno - node.lineno < 60, f"{path}: {node.name}"
+
+
+def test_the_lock_pins_everything_and_names_no_host():
+    lines = [line for line in (ROOT / "requirements.lock").read_text().splitlines() if not line.startswith("#")]
+    assert all(re.fullmatch(r"[A-Za-z0-9_.-]+==[\w.]+", line) for line in lines)
+    pinned = {line.partition("==")[0].lower().replace("_", "-") for line in lines}
+    wanted = re.findall(r'^    "([A-Za-z0-9-]+)==', (ROOT / "pyproject.toml").read_text(), re.MULTILINE)
+    assert {name.lower() for name in wanted} <= pinned
+
+
+def test_every_screenshot_is_linked_from_the_readme():
+    pictures = {path.name for path in (ROOT / "docs" / "screenshots").glob("*.png")}
+    linked = set(re.findall(r"docs/screenshots/([\w-]+\.png)", (ROOT / "README.md").read_text("utf-8")))
+    assert pictures == linked and 9 <= len(pictures) < 20

@@ -1,0 +1,121 @@
+"""The job and its file: frozen, versioned, saved whole or not at all."""
+
+import json
+import zipfile
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from specimens import PLAQUE, STAR, job, star_job
+from strategies import fits, words
+from vitrograph.core.demo import demo_job
+from vitrograph.core.errors import JobError, JobFileError
+from vitrograph.core.files import read_drawing
+from vitrograph.core.job import Job
+from vitrograph.core.jobfile import load_job, save_job
+
+
+def test_a_job_changes_only_by_being_replaced():
+    before = job()
+    after = before.changed(fit__size=80.0, name="Other")
+    assert (before.fit.size, after.fit.size, after.name) == (60.0, 80.0, "Other")
+    assert hash(after) != hash(before) and after == before.changed(name="Other", fit__size=80.0)
+    with pytest.raises(ValueError, match="frozen"):
+        before.fit.size = 3.0
+
+
+@pytest.mark.parametrize(("change", "sentence"), [
+    ({"fit__size": -5}, "fit size: input should be greater than 0, got -5"),
+    ({"fit__mode": "sideways"}, "fit mode: input should be 'rim' or 'straight', got 'sideways'"),
+    ({"how_many": 0}, "how many: "), ({"name": ""}, "name: "), ({"stencil__border": 900.0}, "stencil border: "),
+    ({"fit__angle": float("nan")}, "fit angle: "),
+])
+def test_a_change_that_cannot_be_is_told_in_one_sentence(change, sentence):
+    with pytest.raises(JobError, match=sentence) as caught:
+        job().changed(**change)
+    assert "\n" not in str(caught.value)
+
+
+@given(text=words, fit=fits, name=st.text(st.characters(codec="utf-8"), min_size=1, max_size=20))
+def test_a_saved_job_is_read_back_the_same(tmp_path_factory, text, fit, name):
+    path = tmp_path_factory.mktemp("jobs") / "job.vitro"
+    made = star_job(fit=fit, artwork__text=text, name=name, glass=PLAQUE)
+    save_job(made, path)
+    assert load_job(path) == made
+
+
+def test_the_file_is_a_zip_with_the_drawing_beside_the_job(tmp_path):
+    path = tmp_path / "job.vitro"
+    save_job(demo_job(), path)
+    with zipfile.ZipFile(path) as archive:
+        assert sorted(archive.namelist()) == ["assets/drawing.svg", "job.json"]
+        tree = json.loads(archive.read("job.json"))
+    assert tree["version"] == 1 and tree["artwork"]["drawing"] == {"name": "comet.svg", "asset": "assets/drawing.svg"}
+
+
+def test_the_last_good_copy_is_kept_and_a_failed_save_harms_nothing(tmp_path, monkeypatch):
+    path = tmp_path / "job.vitro"
+    save_job(job("one"), path)
+    save_job(job("two"), path)
+    assert load_job(path).artwork.text == "two"
+    assert load_job(tmp_path / "job.vitro.bak").artwork.text == "one"
+
+    def no_room(handle):
+        raise OSError(28, "No space left on device")
+
+    monkeypatch.setattr("vitrograph.core.jobfile.os.fsync", no_room)
+    with pytest.raises(JobFileError, match="could not be saved \\(no space left on device\\)"):
+        save_job(job("three"), path)
+    assert load_job(path).artwork.text == "two"
+    assert sorted(p.name for p in tmp_path.iterdir() if "vitro" in p.name) == ["job.vitro", "job.vitro.bak"]
+
+
+def zip_with(path, **members):
+    with zipfile.ZipFile(path, "w") as archive:
+        for name, content in members.items():
+            archive.writestr(name.replace("_", "."), content)
+
+
+@pytest.mark.parametrize(("members", "sentence"), [
+    ({"job_json": '{"version": 99}'}, "saved by a newer Vitrograph \\(job version 99\\): update to open it"),
+    ({"job_json": "{"}, "not a job file, or it is damaged"),
+    ({"job_json": "[]"}, "not a job file, or it is damaged"),
+    ({"other_json": "{}"}, "not a job file, or it is damaged"),
+    ({"job_json": '{"version": 1, "fit": {"size": -1}}'}, "holds a value that cannot be: fit size"),
+    ({"job_json": '{"version": 1, "artwork": {"drawing": {"name": "a", "asset": "gone.svg"}}}'}, "not a job file"),
+    ({"job_json": '{"version": 1, "colour": "red"}'}, "holds a value that cannot be: colour"),
+])
+def test_a_damaged_or_newer_file_is_refused_in_one_sentence(tmp_path, members, sentence):
+    path = tmp_path / "bad.vitro"
+    zip_with(path, **members)
+    with pytest.raises(JobFileError, match=sentence) as caught:
+        load_job(path)
+    assert "\n" not in str(caught.value)
+
+
+def test_files_that_are_none_of_ours(tmp_path):
+    torn = tmp_path / "torn.vitro"
+    save_job(job(), torn)
+    torn.write_bytes(torn.read_bytes()[:200])
+    with pytest.raises(JobFileError, match=r"try torn\.vitro\.bak beside it"):
+        load_job(torn)
+    with pytest.raises(JobFileError, match="could not be opened: no such file or directory"):
+        load_job(tmp_path / "gone.vitro")
+    with pytest.raises(JobFileError, match="could not be opened: is a directory"):
+        load_job(tmp_path)
+
+
+def test_drawings_are_read_from_the_file_named_and_no_other(tmp_path):
+    path = tmp_path / "star.svg"
+    path.write_text("\ufeff" + STAR, "utf-8")
+    assert read_drawing(path).svg == STAR
+    (tmp_path / "photo.svg").write_bytes(b"\x89PNG\r\n\x1a\n\xff\xfe")
+    for name, sentence in (("photo.svg", "it is not text"), ("gone.svg", "no such file")):
+        with pytest.raises(ValueError, match=sentence):
+            read_drawing(tmp_path / name)
+
+
+def test_the_demo_job_is_sound_and_has_something_to_watch():
+    assert Job.read(demo_job().model_dump()) == demo_job()
+    assert demo_job().how_many == 6

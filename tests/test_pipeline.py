@@ -1,0 +1,85 @@
+"""The pipeline: nothing is worked out twice, errors stay at their station, work can be cancelled."""
+
+from threading import Event
+
+import pytest
+
+from specimens import job, star_job
+from vitrograph.core.errors import Cancelled, GlassError, NothingYet
+from vitrograph.core.fit import CURVE_DEVIATION_MM, size_factor
+from vitrograph.core.job import TaperedGlass
+from vitrograph.core.pipeline import STATIONS, Pipeline
+from vitrograph.core.plan import plan_of
+from vitrograph.core.summary import answer
+
+RESULTS = ("wall", "art", "fitted", "sheet", "cut", "weed", "transfer", "etch", "checked")
+
+
+def recomputed(before, after):
+    return {name for name in RESULTS if getattr(before, name) is not getattr(after, name)}
+
+
+@pytest.mark.parametrize(("change", "expected"), [
+    ({"etch__school": "long-still"}, {"etch"}),
+    ({"transfer__roll_width": 90.0}, {"transfer"}),
+    ({"cut__over_run": 1.0}, {"cut", "checked"}),
+    ({"stencil__least_web": 0.5}, {"checked"}),
+    ({"name": "Other"}, set()),
+    ({"how_many": 3}, {"etch"}),
+    ({"stencil__border": 16.0}, set(RESULTS) - {"wall", "art", "fitted"}),
+    ({"glass__rim": 92.0}, set(RESULTS) - {"art"}),
+    ({"artwork__text": "Other"}, set(RESULTS) - {"wall"}),
+])
+def test_a_change_recomputes_only_what_depends_on_it(change, expected):
+    pipeline = Pipeline()
+    made = job(artwork__face="Zilla Slab Bold")                     # slab serifs: there is something to find
+    before = pipeline.run(made)
+    after = pipeline.run(made.changed(**change))
+    assert recomputed(before, after) == expected
+    assert recomputed(before, pipeline.run(made)) == set()          # undo costs nothing
+
+
+def test_an_impossible_glass_stops_its_station_and_leaves_the_art():
+    results = Pipeline().run(job(glass=TaperedGlass(rim=120, base=40, height=20, height_is="slant")))
+    assert isinstance(results.error("glass"), GlassError)
+    assert results.art is not None and results.fitted is None and results.complete
+    with pytest.raises(GlassError):
+        plan_of(results)
+
+
+def test_no_art_yet_is_an_empty_state():
+    results = Pipeline().run(job(""))
+    assert isinstance(results.error("artwork"), NothingYet)
+    assert [answer(results, station) for station in STATIONS[1:]] == [""] * 8
+
+
+def test_results_grow_stage_by_stage():
+    known = [sum(getattr(results, name) is not None for name in RESULTS) for results in Pipeline().steps(job())]
+    assert known == [1, 2, 3, 4, 5, 6, 7, 8, 9, 9]
+
+
+def test_cancelled_work_stops_at_the_next_stage():
+    cancel, pipeline = Event(), Pipeline()
+    steps = pipeline.steps(job(), cancel)
+    next(steps)
+    cancel.set()
+    with pytest.raises(Cancelled):
+        next(steps)
+    assert pipeline.run(job()).complete
+
+
+@pytest.mark.parametrize("size", [20.0, 90.0, 400.0])
+def test_curves_are_as_fine_as_their_size_on_the_glass_wants(size):
+    made = job(glass__rim=900.0, glass__base=900.0, glass__height=900.0, fit__size=size)
+    art = Pipeline().run(made).art
+    assert art.max_deviation * size_factor(art.size, made.fit) <= CURVE_DEVIATION_MM
+
+
+def test_a_plan_has_every_part_that_scripts_rely_on():
+    plan = plan_of(Pipeline().run(star_job()))
+    assert set(plan) == {"job", "how_many", "glass", "fit", "stencil", "cut", "weed", "transfer", "etch"}
+    assert set(plan["fit"]["fan"]) == {"outer_radius_mm", "inner_radius_mm", "sweep_deg"}
+    assert {"film_area_mm2", "opening_area_mm2", "openings", "islands", "findings"} <= set(plan["stencil"])
+    assert {"paths", "cut_mm", "travel_mm", "seconds"} <= set(plan["cut"])
+    assert plan["weed"]["pieces"][0]["kind"] == "frame"
+    assert answer(Pipeline().run(star_job()), "glass") == "90>64 × 132 mm"

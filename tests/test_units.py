@@ -1,0 +1,63 @@
+"""Lengths as makers type them."""
+
+import pytest
+from hypothesis import given
+from hypothesis import strategies as st
+
+from vitrograph.core.errors import LengthError
+from vitrograph.core.units import format_length, format_minutes, format_number, parse_length, parse_size
+
+
+@pytest.mark.parametrize(("typed", "mm"), [
+    ("4 5/8 in", 117.475), ('4-5/8"', 117.475), ("117.5mm", 117.5), ("11.75 cm", 117.5), ("3/8in", 9.525),
+    ("85", 85), ("8,5 cm", 85), ("½ in", 12.7), ("4½\"", 114.3), (".5in", 12.7), ("1 m", 1000), ("-3 mm", -3),
+    ("3 inches", 76.2), ("3''", 76.2), ("\u22122 mm", -2), ("  7  MM ", 7),
+])
+def test_what_makers_type(typed, mm):
+    assert parse_length(typed) == pytest.approx(mm)
+
+
+@pytest.mark.parametrize("typed", [
+    "", "abc", "12 apples", "1/0 in", "1e5", "3 4", "--3", "nan", "9999999", "5/", "1.2.3"])
+def test_what_cannot_be_read_is_told_in_one_sentence(typed):
+    with pytest.raises(LengthError) as caught:
+        parse_length(typed)
+    assert "\n" not in str(caught.value) and len(str(caught.value)) > 15
+
+
+def test_a_bare_number_is_in_the_unit_in_use():
+    assert parse_length("2", "in") == 50.8
+    assert parse_length("2mm", "in") == 2
+
+
+@given(sixteenths=st.integers(1, 1600))
+def test_fractions_round_trip(sixteenths):
+    whole, part = divmod(sixteenths, 16)
+    typed = f"{whole} {part}/16 in" if part else f"{whole} in"
+    assert parse_length(typed) == pytest.approx(sixteenths * 25.4 / 16, rel=1e-12)
+
+
+@given(mm=st.floats(0.1, 5000), unit=st.sampled_from(["mm", "in"]))
+def test_what_is_shown_can_be_typed_again(mm, unit):
+    shown = format_length(mm, unit, digits=4)
+    assert parse_length(shown) == pytest.approx(mm, abs=2e-3)
+
+
+@pytest.mark.parametrize(("typed", "size"), [
+    ("200x150mm", (200, 150)), ("8 in x 6 in", (203.2, 152.4)), ("20cm × 15cm", (200, 150)), ("20x15", (20, 15)),
+    ("8 1/2 x 11in", (215.9, 279.4)),
+])
+def test_sizes(typed, size):
+    assert parse_size(typed) == pytest.approx(size)
+
+
+@pytest.mark.parametrize("typed", ["200", "200x", "axb", "1x2x3", "x"])
+def test_sizes_that_are_none(typed):
+    with pytest.raises(LengthError):
+        parse_size(typed)
+
+
+def test_numbers_are_written_plainly():
+    assert format_number(-12.0) == "\u221212"
+    assert format_number(84.96, digits=0) == "85"
+    assert [format_minutes(s) for s in (0, 59.2, 600, 3600)] == ["0:00", "1:00", "10:00", "1:00:00"]
