@@ -4,6 +4,7 @@ Exit code 0: fine; 1: something found is a stop; 2: unusable input. Errors are o
 """
 
 import argparse
+import gc
 import json
 import re
 import sys
@@ -35,6 +36,7 @@ class _OneLineParser(argparse.ArgumentParser):
 
 def main(argv: Sequence[str] | None = None) -> int:
     """Run one command and return its exit code."""
+    gc.enable()
     try:
         options = _parser().parse_args(_join_negatives(sys.argv[1:] if argv is None else list(argv)))
         return int(options.run(options))
@@ -98,6 +100,7 @@ def _add_quick(commands: Any) -> None:
 
 
 def _window(path: Path | None) -> int:
+    gc.disable()                                              # until the window stands (see __main__)
     from vitrograph.desk.app import open_window
 
     return int(open_window(path))

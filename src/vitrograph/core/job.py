@@ -1,21 +1,25 @@
 """Job: the one frozen tree of everything the maker decided.
 
 Lengths are mm and angles radians. A job is never changed in place: `changed` returns a new one, so undo is a
-stack of jobs and every result can be cached by the parts of the job it depends on.
+stack of jobs and every result can be cached by the parts of the job it depends on. The parts are msgspec structs:
+immutable, hashable, and checked against their types and bounds whenever plain data is read into them.
 """
 
-from math import pi, radians
+from collections.abc import Iterator
+from math import isfinite, pi, radians
 from typing import Annotated, Any, Literal, Self
 
-from pydantic import BaseModel, ConfigDict, Field, ValidationError
+import msgspec
+from msgspec import Meta, Struct
 
 from vitrograph.core.errors import JobError
 
 JOB_VERSION = 1                    # docs/formats.md; raised, with a migration, when the tree changes
 
-Length = Annotated[float, Field(gt=0, le=5000)]
-Margin = Annotated[float, Field(ge=0, le=500)]
-Place = Annotated[float, Field(ge=-5000, le=5000)]
+Length = Annotated[float, Meta(gt=0, le=5000)]
+Margin = Annotated[float, Meta(ge=0, le=500)]
+Place = Annotated[float, Meta(ge=-5000, le=5000)]
+Speed = Annotated[float, Meta(gt=0, le=5000)]
 Girth = Literal["diameter", "circumference"]
 Mode = Literal["rim", "straight"]
 Face = Literal["outside", "back"]
@@ -23,33 +27,37 @@ FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
 
 
-class Frozen(BaseModel):
-    """Base of the job's parts: immutable, hashable, refusing unknown names and numbers that are not finite."""
-
-    model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False)
+class _Part(Struct, frozen=True, forbid_unknown_fields=True):
+    """Base of the job's parts."""
 
 
-class FlatGlass(Frozen):
+class _Glass(_Part, frozen=True, tag_field="kind"):
+    """Base of the kinds of glass, told apart in files by `kind`."""
+
+    @property
+    def kind(self) -> str:
+        """The word for this kind of glass."""
+        return str(self.__struct_config__.tag)
+
+
+class FlatGlass(_Glass, frozen=True, tag="flat"):
     """A pane, plaque or the underside of a dish: the visible width and height."""
 
-    kind: Literal["flat"] = "flat"
     width: Length = 200.0
     height: Length = 150.0
 
 
-class StraightGlass(Frozen):
+class StraightGlass(_Glass, frozen=True, tag="straight"):
     """A straight wall: one girth all the way up."""
 
-    kind: Literal["straight"] = "straight"
     rim: Length = 80.0
     girth: Girth = "diameter"
     height: Length = 100.0
 
 
-class TaperedGlass(Frozen):
+class TaperedGlass(_Glass, frozen=True, tag="taper"):
     """A wall that widens or narrows evenly: girths at rim and base, and the height named upright or slant."""
 
-    kind: Literal["taper"] = "taper"
     rim: Length = 80.0
     base: Length = 60.0
     girth: Girth = "diameter"
@@ -57,64 +65,74 @@ class TaperedGlass(Frozen):
     height_is: Literal["upright", "slant"] = "upright"
 
 
-Glass = Annotated[FlatGlass | StraightGlass | TaperedGlass, Field(discriminator="kind")]
+Glass = FlatGlass | StraightGlass | TaperedGlass
 
 
-class Drawing(Frozen):
+class Drawing(_Part, frozen=True):
     """A vector drawing the maker opened: its file name and its SVG text."""
 
-    name: str = Field(max_length=200)
-    svg: str = Field(max_length=20_000_000, repr=False)
+    name: Annotated[str, Meta(max_length=200)]
+    svg: Annotated[str, Meta(max_length=20_000_000)]
+
+    def __repr__(self) -> str:
+        return f"Drawing({self.name!r}, {len(self.svg)} characters)"
 
 
-class Artwork(Frozen):
+class Artwork(_Part, frozen=True):
     """Lettering, a drawing, or both; spacings are in ems (the lettering's own size)."""
 
-    text: str = Field(default="", max_length=2000)
+    text: Annotated[str, Meta(max_length=2000)] = ""
     face: str = "Barlow Bold"
     align: Literal["left", "centre", "right"] = "centre"
-    letter_spacing: float = Field(default=0.0, ge=-0.5, le=3)
-    line_spacing: float = Field(default=1.1, ge=0.2, le=10)
+    letter_spacing: Annotated[float, Meta(ge=-0.5, le=3)] = 0.0
+    line_spacing: Annotated[float, Meta(ge=0.2, le=10)] = 1.1
     drawing: Drawing | None = None
     drawing_place: Literal["above", "below", "left", "right"] = "above"
-    drawing_size: float = Field(default=1.6, gt=0, le=50, description="the drawing's height, in ems")
-    gap: float = Field(default=0.35, ge=-5, le=20)
+    drawing_size: Annotated[float, Meta(gt=0, le=50)] = 1.6          # the drawing's height, in ems
+    gap: Annotated[float, Meta(ge=-5, le=20)] = 0.35
 
 
-class Fit(Frozen):
-    """How the art goes on the glass: its size there, the way it is laid, and the place."""
+class Fit(_Part, frozen=True):
+    """How the art goes on the glass: its size there, the way it is laid, and the place.
+
+    `angle` is round the glass from the front, to the right; `across` serves a pane: mm from its middle, to the
+    right; `from_rim` is from the rim to the art's top edge, None for centred.
+    """
 
     size: Length = 70.0
     size_is: Literal["width", "height"] = "width"
     mode: Mode = "rim"
     face: Face = "outside"
-    angle: float = Field(default=0.0, ge=-pi, le=pi, description="round the glass from the front, to the right")
-    across: Place = Field(default=0.0, description="on a pane: from the middle, to the right")
-    from_rim: Place | None = Field(default=None, description="rim to the art's top edge; none is centred")
+    angle: Annotated[float, Meta(ge=-pi, le=pi)] = 0.0
+    across: Place = 0.0
+    from_rim: Place | None = None
 
 
-class StencilChoices(Frozen):
-    """The film round the art, and the limits its parts are held to (common practice, no published source)."""
+class StencilChoices(_Part, frozen=True):
+    """The film round the art, and the limits its parts are held to (common practice, no published source).
+
+    `reading_angle` is how much of a round wall the eye reads from the front.
+    """
 
     border: Margin = 20.0
     least_border: Margin = 12.0
     least_web: Margin = 0.8
     least_opening: Margin = 0.8
-    reading_angle: float = Field(default=radians(120), gt=0, le=pi, description="what the eye reads from the front")
+    reading_angle: Annotated[float, Meta(gt=0, le=pi)] = radians(120)
 
 
-class CutChoices(Frozen):
+class CutChoices(_Part, frozen=True):
     """Film, carrier mat and the cutter's habits; speeds in mm/s."""
 
     film: FilmKind = "stencil"
     over_run: Margin = 0.6
     mat_width: Length = 292.0
     mat_length: Length = 292.0
-    cut_speed: float = Field(default=60.0, gt=0, le=2000)
-    travel_speed: float = Field(default=200.0, gt=0, le=5000)
+    cut_speed: Speed = 60.0
+    travel_speed: Speed = 200.0
 
 
-class TransferChoices(Frozen):
+class TransferChoices(_Part, frozen=True):
     """The tape on the roll, and how far it reaches beyond the stencil."""
 
     roll_width: Length = 120.0
@@ -123,18 +141,18 @@ class TransferChoices(Frozen):
     overlap: Margin = 8.0
 
 
-class EtchChoices(Frozen):
+class EtchChoices(_Part, frozen=True):
     """Which school of timing the cream is left by."""
 
     school: SchoolName = "five-stir-five"
 
 
-class Job(Frozen):
+class Job(_Part, frozen=True):
     """Everything the maker decided about one piece, or one set of equal pieces."""
 
     version: Literal[1] = 1
-    name: str = Field(default="Untitled", min_length=1, max_length=120)
-    how_many: int = Field(default=1, ge=1, le=1000)
+    name: Annotated[str, Meta(min_length=1, max_length=120)] = "Untitled"
+    how_many: Annotated[int, Meta(ge=1, le=1000)] = 1
     glass: Glass = TaperedGlass()
     artwork: Artwork = Artwork()
     fit: Fit = Fit()
@@ -151,29 +169,53 @@ class Job(Frozen):
         >>> Job().changed(stencil__border=25.0).stencil.border
         25.0
         """
-        tree = self.model_dump()
+        tree = self.as_tree()
         for path, value in changes.items():
             *parts, last = path.split("__")
             branch = tree
             for part in parts:
                 branch = branch[part]
-            branch[last] = value.model_dump() if isinstance(value, BaseModel) else value
+            branch[last] = msgspec.to_builtins(value) if isinstance(value, Struct) else value
         return self.read(tree)
+
+    def as_tree(self) -> dict[str, Any]:
+        """The job as plain data, ready for JSON."""
+        tree: dict[str, Any] = msgspec.to_builtins(self)
+        return tree
 
     @classmethod
     def read(cls, tree: Any) -> Self:
         """Build a job from plain data. Raises JobError with one sentence about the first bad value."""
+        for place, number in _numbers(tree):
+            if not isfinite(number):
+                raise JobError(f"{place}: expected a finite number, got {number}")
         try:
-            return cls.model_validate(tree)
-        except ValidationError as error:
-            raise JobError(_sentence(error)) from None
+            return msgspec.convert(tree, cls)
+        except msgspec.ValidationError as error:
+            raise JobError(_sentence(str(error), tree)) from None
 
 
-def _sentence(error: ValidationError) -> str:
-    """Say the first thing that is wrong, naming the place in the job and what came."""
-    first = error.errors()[0]
-    kinds = {"flat", "straight", "taper"}
-    place = " ".join(str(step).replace("_", " ") for step in first["loc"] if step not in kinds) or "the job"
-    came = repr(first["input"])
-    got = f", got {came}" if len(came) <= 40 else ""
-    return f"{place}: {first['msg'][0].lower()}{first['msg'][1:]}{got}"
+def _numbers(tree: Any, place: str = "") -> Iterator[tuple[str, float]]:
+    """Every float in plain data, with the words for its place; bounds alone would let a NaN through."""
+    if isinstance(tree, dict):
+        for key, value in tree.items():
+            yield from _numbers(value, f"{place} {key}".strip().replace("_", " "))
+    elif isinstance(tree, float):
+        yield place, tree
+
+
+def _sentence(message: str, tree: Any) -> str:
+    """Turn "Expected `float` > 0.0 - at `$.fit.size`" into "fit size: expected a number > 0.0, got -5"."""
+    wanted, _, path = message.partition(" - at `$.")
+    steps = path.rstrip("`").split(".") if path else []
+    if "unknown field" in wanted:
+        return f"{wanted[:1].lower()}{wanted[1:]}".replace("`", "'").replace("object contains", "the job holds the")
+    for step in steps:
+        tree = tree.get(step) if isinstance(tree, dict) else None
+    got = f", got {tree!r}" if steps and not isinstance(tree, dict) and len(repr(tree)) <= 40 else ""
+    if wanted.startswith("Invalid"):
+        wanted, got = f"{tree!r} is not one of the choices", ""
+    for ours, theirs in (("a number", "`float`"), ("a number", "`float | null`"), ("a whole number", "`int`"),
+                         ("words", "`str`"), ("'", "`")):
+        wanted = wanted.replace(theirs, ours)
+    return f"{' '.join(steps).replace('_', ' ') or 'the job'}: {wanted[:1].lower()}{wanted[1:]}{got}"

@@ -21,7 +21,7 @@ _MOST_BYTES = 64_000_000
 
 def save_job(job: Job, path: Path) -> None:
     """Write a job file, keeping the previous one as `.bak`. Raises JobFileError; the old file then stands."""
-    tree = job.model_dump(mode="json")
+    tree = job.as_tree()
     assets = _take_out_drawing(tree)
     try:
         handle, temporary = tempfile.mkstemp(dir=path.parent, prefix=f".{path.name}.")

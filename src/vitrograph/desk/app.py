@@ -1,5 +1,6 @@
 """Opening the window."""
 
+import gc
 import os
 import signal
 import sys
@@ -8,6 +9,7 @@ from pathlib import Path
 from types import TracebackType
 
 import platformdirs
+from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
 from vitrograph.core.demo import demo_job, fill_demo_logbook
@@ -27,11 +29,13 @@ def open_window(path: Path | None) -> int:
     job = demo_job() if path is None else load_job(path)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("Vitrograph")
+    bench = Bench(job, _logbook(demo=path is None), path)     # first, so that it computes while the window is made
     theme.apply(app)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
-    shell = make_shell(Bench(job, _logbook(demo=path is None), path), demo=path is None)
+    shell = make_shell(bench, demo=path is None)
     sys.excepthook = lambda kind, error, trace: _say_fault(shell, kind, error, trace)
     shell.show()
+    QTimer.singleShot(1000, gc.enable)
     return app.exec()
 
 

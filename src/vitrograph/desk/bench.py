@@ -141,7 +141,8 @@ class Bench(QObject):
             self.edit(found.remedy.label, **found.remedy.changes)
 
     def close(self) -> None:
-        """Stop working."""
+        """Stop working; what the stack says while it is taken down concerns nobody."""
+        self.undo_stack.blockSignals(True)
         self.runner.close()
 
     def _show(self, results: Results) -> None:

@@ -76,6 +76,8 @@ class Field(QWidget):
 
     def complain(self, sentence: str) -> None:
         """Show what is wrong with what was typed, or clear it."""
+        if sentence == self._wrong.text():
+            return
         self._wrong.setText(sentence)
         self._wrong.setVisible(bool(sentence))
         self.line.setProperty("wrong", bool(sentence))

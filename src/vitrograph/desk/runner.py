@@ -8,6 +8,8 @@ from vitrograph.core.errors import Cancelled
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Pipeline, Results
 
+_DRAWING_SECONDS = 0.03            # the stencil is drawn before the plans and checks take the processor again
+
 
 class Runner(QThread):
     """One worker thread over one pipeline. `answered` carries growing results; the last of a job is complete."""
@@ -56,6 +58,8 @@ class Runner(QThread):
             for results in pipeline.steps(job, cancel):
                 if _worth_showing(results) and not cancel.is_set():
                     self.answered.emit(results)
+                    if not results.complete:
+                        cancel.wait(_DRAWING_SECONDS)
         except Cancelled:
             return
         except Exception as error:      # a fault of ours must not freeze the window: say it, keep the job

@@ -1,5 +1,6 @@
 """The window: top bar, line of stations, the two linked views, and the bench card. It alone knows them all."""
 
+from importlib import import_module
 from pathlib import Path
 
 from PySide6.QtCore import Qt, QTimer
@@ -25,25 +26,12 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import button, label
 from vitrograph.desk.line import StationLine
 from vitrograph.desk.recovery import Recovery, drop
-from vitrograph.desk.stations.artwork import ArtworkCard
 from vitrograph.desk.stations.card import StationCard
-from vitrograph.desk.stations.cut import CutCard
-from vitrograph.desk.stations.etch import EtchCard
-from vitrograph.desk.stations.fit import FitCard
-from vitrograph.desk.stations.glass import GlassCard
-from vitrograph.desk.stations.logbook import LogbookCard
-from vitrograph.desk.stations.stencil import StencilCard
 from vitrograph.desk.stations.steps_card import StepsCard
-from vitrograph.desk.stations.transfer import TransferCard
-from vitrograph.desk.stations.weed import WeedCard
 from vitrograph.desk.topbar import TopBar
 from vitrograph.desk.views.glass_view import GlassView
 from vitrograph.desk.views.sheet_view import SheetView
 
-CARDS: dict[Station, type[StationCard]] = {
-    "glass": GlassCard, "artwork": ArtworkCard, "fit": FitCard, "stencil": StencilCard, "cut": CutCard,
-    "weed": WeedCard, "transfer": TransferCard, "etch": EtchCard, "logbook": LogbookCard,
-}
 CARD_WIDTH = 330
 _MESSAGE_MS = 7000
 _JOBS = "Jobs (*.vitro)"
@@ -131,12 +119,13 @@ class Shell(QMainWindow):
     # -- stations ------------------------------------------------------------------------------------------------
 
     def card(self, station: Station) -> StationCard:
-        """A station's card, made when it is first wanted."""
+        """A station's card, its module read and made when it is first wanted: the window opens sooner."""
         if station not in self.cards:
-            made = CARDS[station](self.bench)
+            module = import_module(f"vitrograph.desk.stations.{station}")
+            made: StationCard = getattr(module, f"{station.capitalize()}Card")(self.bench)
             self.cards[station] = made
             self._stack.addWidget(made)
-            if isinstance(made, CutCard):
+            if station == "cut":
                 made.traced.connect(self.sheet_view.show_trace)
         return self.cards[station]
 
@@ -209,7 +198,7 @@ class Shell(QMainWindow):
 
     def _bring_back(self, job: Job) -> None:
         """Put recovered work on the bench as an unsaved change, so that it is still guarded."""
-        self.bench.edit("Bring back unsaved work", **{name: getattr(job, name) for name in Job.model_fields})
+        self.bench.edit("Bring back unsaved work", **{name: getattr(job, name) for name in Job.__struct_fields__})
 
     # -- files ---------------------------------------------------------------------------------------------------
 
@@ -261,9 +250,7 @@ class Shell(QMainWindow):
 
     def _send(self) -> None:
         self.bench.go("cut")
-        card = self.card("cut")
-        assert isinstance(card, CutCard)
-        card.run_trial()
+        self.card("cut").run_trial()
 
     def _title(self) -> None:
         unsaved = "" if self.bench.undo_stack.isClean() else " (unsaved)"

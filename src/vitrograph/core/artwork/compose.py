@@ -1,5 +1,6 @@
 """Composing: lettering and a drawing joined to one two-tone shape, in ems, centred on (0, 0)."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -50,7 +51,7 @@ def compose(artwork: Artwork, max_deviation: float) -> Art:
     Raises NothingYet where there is neither, ArtworkError where one of them cannot be read.
     """
     lettering = set_text(artwork, max_deviation)
-    words = shapely.union_all(list(lettering.shapes)) if lettering.shapes else MultiPolygon()
+    words = _joined(lettering.shapes)
     marks = [Mark(name, *_spot(shape)) for name, shape in zip(lettering.letters, lettering.shapes, strict=True)]
     findings = list(_missing_letters(lettering, artwork.face))
     picture: BaseGeometry = MultiPolygon()
@@ -61,11 +62,21 @@ def compose(artwork: Artwork, max_deviation: float) -> Art:
         findings += _left_out(drawn)
     if words.is_empty and picture.is_empty:
         raise NothingYet("type some words, or open a drawing")
-    shape = words if picture.is_empty else shapely.union_all([words, picture])
+    shape = words if picture.is_empty else _joined((words, picture))
     left, low, right, high = shape.bounds
     dx, dy = -(left + right) / 2, -(low + high) / 2
     moved = tuple(Mark(mark.name, mark.x + dx, mark.y + dy) for mark in marks)
     return Art(as_polygons(translate(shape, dx, dy)), max_deviation, moved, tuple(findings))
+
+
+def _joined(shapes: Sequence[BaseGeometry]) -> BaseGeometry:
+    """All shapes as one. Only those that meet go through the kernel's union; most letters stand by themselves."""
+    made = np.array(shapes, dtype=object)
+    one, other = shapely.STRtree(made).query(made, predicate="intersects")
+    meeting = np.zeros(len(made), dtype=bool)
+    meeting[one[one != other]] = True
+    alone = shapely.get_parts(made[~meeting]) if len(made) else made
+    return MultiPolygon([*alone, *shapely.get_parts(shapely.union_all(made[meeting]))])
 
 
 def _beside(drawn: DrawnShape, words: BaseGeometry, artwork: Artwork) -> BaseGeometry:

@@ -62,14 +62,16 @@ def order_rings(rings: list[Points]) -> list[Points]:
     Each is turned to start at its vertex nearest to where the blade is.
     """
     blockers = _inside_of(rings)
-    waiting = set(range(len(rings)))
-    at = np.zeros(2)
+    points = np.concatenate([ring[:-1] for ring in rings])
+    starts = np.cumsum([0, *(len(ring) - 1 for ring in rings)])
+    waiting, at = set(range(len(rings))), np.zeros(2)
     ordered = []
     while waiting:
+        gaps = ((points - at) ** 2).sum(axis=1)
+        nearest_of_ring = np.minimum.reduceat(gaps, starts[:-1])
         free = [i for i in waiting if not blockers[i] & waiting]
-        gaps = {i: ((rings[i] - at) ** 2).sum(axis=1) for i in free}
-        nearest = min(free, key=lambda i: float(gaps[i].min()))
-        start = int(gaps[nearest][:-1].argmin())
+        nearest = free[int(np.argmin(nearest_of_ring[free]))]
+        start = int(gaps[starts[nearest]:starts[nearest + 1]].argmin())
         ordered.append(np.concatenate([rings[nearest][start:-1], rings[nearest][: start + 1]]))
         at = ordered[-1][-1]
         waiting.remove(nearest)
@@ -77,15 +79,12 @@ def order_rings(rings: list[Points]) -> list[Points]:
 
 
 def _inside_of(rings: list[Points]) -> list[set[int]]:
-    """For each ring, the numbers of the rings inside it."""
+    """For each ring, the numbers of the rings inside it; rings of one stencil never cross, so a point tells."""
     areas = np.array([Polygon(ring) for ring in rings])
-    tree = shapely.STRtree(areas)
-    outer, inner = tree.query(areas, predicate="contains")
-    inside: list[set[int]] = [set() for _ in rings]
-    for i, j in zip(outer.tolist(), inner.tolist(), strict=True):
-        if i != j:
-            inside[i].add(j)
-    return inside
+    size, spots = shapely.area(areas), shapely.get_coordinates(shapely.point_on_surface(areas))
+    shapely.prepare(areas)
+    within = [shapely.contains_xy(area, spots) & (size < size[i]) for i, area in enumerate(areas)]
+    return [set(np.flatnonzero(inside).tolist()) for inside in within]
 
 
 def _over_run(ring: Points, over_run: float) -> Points:

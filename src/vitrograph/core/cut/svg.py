@@ -1,6 +1,6 @@
 """The stencil as SVG at true size: width and height in mm, one user unit a millimetre (CSS: 96 px to the inch)."""
 
-from xml.sax.saxutils import escape
+from html import escape
 
 import shapely
 from shapely.geometry import MultiPolygon
@@ -17,7 +17,7 @@ def to_svg(sheet: Sheet, title: str, colour: str = "#2F8F83") -> str:
         '<?xml version="1.0" encoding="UTF-8"?>\n'
         f'<svg xmlns="http://www.w3.org/2000/svg" width="{width:.4f}mm" height="{height:.4f}mm" '
         f'viewBox="0 0 {width:.4f} {height:.4f}">\n'
-        f"<title>{escape(title)}</title>\n"
+        f"<title>{escape(title, quote=False)}</title>\n"
         f'<path id="film" fill="{colour}" fill-rule="evenodd" d="{path_data(page)}"/>\n'
         "</svg>\n"
     )

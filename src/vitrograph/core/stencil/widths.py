@@ -51,12 +51,15 @@ def narrow_places(shape: MultiPolygon, limit: float) -> Iterator[NarrowPlace]:
 
 def _plain_corners(residues: NDArray[np.object_], core: BaseGeometry, limit: float) -> NDArray[np.bool_]:
     """Residues that are short and have one side only: most of them all, so they are told in bulk."""
-    short = shapely.length(residues) < 3 * limit
-    return np.asarray(short & (_side_counts(residues, core) == 1) & (shapely.get_num_interior_rings(residues) == 0))
+    plain = (shapely.length(residues) < 3 * limit) & (shapely.get_num_interior_rings(residues) == 0)
+    plain[plain] = _side_counts(residues[plain], core) == 1
+    return np.asarray(plain)
 
 
 def _side_counts(residues: NDArray[np.object_], core: BaseGeometry) -> NDArray[np.int64]:
     """How many stretches of each residue's outer boundary are not the cut to its core; 0 where it has no such cut."""
+    if not len(residues):
+        return np.zeros(0, dtype=np.int64)
     points, ring = shapely.get_coordinates(shapely.get_exterior_ring(residues), return_index=True)
     within = ring[:-1] == ring[1:]
     middles, ring = ((points[:-1] + points[1:]) / 2)[within], ring[:-1][within]

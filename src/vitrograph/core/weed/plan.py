@@ -59,8 +59,10 @@ def plan_weeding(sheet: Sheet) -> WeedPlan:
         Piece(number, "opening", part, _name(part, sheet), _where(part, sheet.openings), _how(part))
         for number, part in enumerate(openings, start=2)
     ]
+    filled = [Polygon(opening.exterior) for opening in sheet.openings.geoms]
     stay = [
-        Piece(number, "island", part, _island_name(part, sheet), _where(part, sheet.openings), "stays: press it down")
+        Piece(number, "island", part, _island_name(part, filled, sheet), _where(part, sheet.openings),
+              "stays: press it down")
         for number, part in enumerate(islands, start=len(pull) + 1)
     ]
     return WeedPlan(tuple(pull), tuple(stay))
@@ -73,20 +75,19 @@ def _how(part: Polygon) -> str:
 def _name(part: Polygon, sheet: Sheet) -> str:
     """The letters whose ink lies in a piece, in reading order."""
     marks = sheet.fitted.marks
-    spots = shapely.points(np.array([[x, y] for _, x, y in marks]).reshape(-1, 2))
-    shapely.prepare(part)
-    inside = sorted((x, name) for (name, x, _), hit in zip(marks, shapely.intersects(part, spots), strict=True) if hit)
+    hits = shapely.intersects_xy(part, [x for _, x, _ in marks], [y for _, _, y in marks])
+    inside = sorted((x, name) for (name, x, _), hit in zip(marks, hits, strict=True) if hit)
     if any(name == DRAWING for _, name in inside):
         return DRAWING
     letters = "".join(name for _, name in inside)
     return f"letter{'s' if len(letters) > 1 else ''} {letters}" if letters else "detail"
 
 
-def _island_name(part: Polygon, sheet: Sheet) -> str:
-    """An island is named by the opening that surrounds it."""
-    filled = [opening for opening in sheet.openings.geoms if Polygon(opening.exterior).contains(part)]
-    around = min(filled, key=lambda opening: Polygon(opening.exterior).area, default=None)
-    return f"inside of {_name(around, sheet)}" if around is not None else "island"
+def _island_name(part: Polygon, filled: list[Polygon], sheet: Sheet) -> str:
+    """An island is named by the opening that surrounds it; `filled` are the openings without their holes."""
+    inside = shapely.contains(filled, part.representative_point())
+    around = min(np.flatnonzero(inside).tolist(), key=lambda i: filled[i].area, default=None)
+    return f"inside of {_name(sheet.openings.geoms[around], sheet)}" if around is not None else "island"
 
 
 def _where(part: Polygon, art: MultiPolygon) -> str:

@@ -61,8 +61,10 @@ class View(QWidget):
     # -- shared --------------------------------------------------------------------------------------------------
 
     def _take(self, results: Results) -> None:
+        changed = results.sheet is not self.results.sheet or results.wall is not self.results.wall
         self.results = results
-        self.take_results(results)
+        if changed:
+            self.take_results(results)
         self.update()
 
     def _take_mark(self, point: tuple[float, float] | None) -> None:

@@ -1,0 +1,39 @@
+"""A whole pipeline run as a ratio to the Shapely calls it cannot avoid. Run: ./run bench pipeline
+
+The baseline is, on the same shapes and in the same process: joining the placed letters, splitting and moving every
+vertex, one difference for the film, and for each of the two width checks one simplification, one erosion, one
+dilation and one difference.
+"""
+
+import shapely
+
+from common import percentile, report, timed
+from vitrograph.core.artwork.lettering import set_text
+from vitrograph.core.demo import demo_job
+from vitrograph.core.pipeline import Pipeline
+
+REPEATS = 15
+
+
+def unavoidable(results) -> None:
+    """The geometry kernel's own share of the work."""
+    job, sheet, fitted = results.job, results.sheet, results.fitted
+    letters = set_text(job.artwork, results.art.max_deviation).shapes
+    shapely.union_all(list(letters))
+    shapely.transform(shapely.segmentize(fitted.art, 2.0), lambda xy: xy * 1.01)
+    shapely.difference(sheet.outline, fitted.sheet_art)
+    for shape, limit in ((sheet.film, job.stencil.least_web), (sheet.openings, job.stencil.least_opening)):
+        plain = shapely.simplify(shape, 0.004)
+        core = plain.buffer(-limit / 2, quad_segs=6).buffer(limit / 2 + 0.002, quad_segs=6)
+        shapely.difference(plain, core)
+
+
+if __name__ == "__main__":
+    made = demo_job()
+    results = Pipeline().run(made)                            # glyphs, fonts and the drawing are read once
+    ours = timed(lambda: Pipeline().run(made), REPEATS)
+    base = timed(lambda: unavoidable(results), REPEATS)
+    vertices = len(shapely.get_coordinates(results.sheet.film))
+    report(f"the geometry kernel alone, {vertices} vertices, median", 1000 * percentile(base, 0.5), "ms")
+    report("the whole pipeline, median", 1000 * percentile(ours, 0.5), "ms")
+    report("ratio of the medians", percentile(ours, 0.5) / percentile(base, 0.5), "x ", 2.0)
