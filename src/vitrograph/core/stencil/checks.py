@@ -15,6 +15,7 @@ from vitrograph.core.stencil.sheet import Sheet
 from vitrograph.core.stencil.widths import narrow_places
 from vitrograph.core.units import format_length
 
+STURDY_FACE = "Barlow Bold"        # of the shipped faces, the one whose strokes and gaps differ least in width
 _SIDES = ("left", "lower", "right", "upper")
 
 
@@ -128,8 +129,12 @@ def _resized(job: Job, factor: float, says: str) -> Remedy:
 
 
 def _grown(job: Job, factor: float) -> Remedy | None:
-    """Scale the art until the thin place meets its limit, where that is a modest change."""
-    return _resized(job, 1.002 * factor, "Make it larger") if 1 < factor <= 1.6 else None
+    """Scale the art until the thin place meets its limit, where that is a modest change; else a sturdier face."""
+    if 1 < factor <= 1.6:
+        return _resized(job, 1.002 * factor, "Make it larger")
+    if job.artwork.text.strip() and job.artwork.face != STURDY_FACE:
+        return Remedy.of(f"Set the words in {STURDY_FACE}", artwork__face=STURDY_FACE)
+    return None
 
 
 def _back_on_glass(sheet: Sheet, job: Job) -> Remedy:

@@ -127,6 +127,8 @@ class WeedOverlay(Overlay):
     def _paint_piece(self, painter: QPainter, view: "SheetView", piece: Piece, *, done: bool, now: bool) -> None:
         if now:
             _fill(painter, view, piece.shape, QColor(theme.ACCENT))
+        elif done and piece.kind == "frame":
+            return                                            # bare paper, as it is
         elif done:
             _fill(painter, view, piece.shape, QColor(theme.PAPER))
         else:

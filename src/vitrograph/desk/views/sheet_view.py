@@ -155,7 +155,7 @@ class SheetView(View):
         every = step * max(1, int(np.ceil(56 / (step * scale))))
         foot = self.height() - 20
         for at in ups:
-            if abs(at / every - round(at / every)) < 1e-6 and 40 < x + at * scale < self.width() - 30:
+            if abs(at / every - round(at / every)) < 1e-6 and 64 < x + at * scale < self.width() - 30:
                 text = format_number(at, self.bench.unit, digits=0)
                 self.write(painter, QRectF(x + at * scale - 24, foot, 48, 18), text, theme.PAPER_QUIET, scale=0.85,
                            align=Qt.AlignmentFlag.AlignHCenter)
