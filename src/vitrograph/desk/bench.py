@@ -14,7 +14,7 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Finding
 from vitrograph.core.job import Job
 from vitrograph.core.jobfile import load_job, save_job
-from vitrograph.core.logbook import Logbook
+from vitrograph.core.logbook import Entry, Logbook
 from vitrograph.core.pipeline import Results, Station
 from vitrograph.core.units import Unit, format_length
 from vitrograph.desk.runner import Runner
@@ -67,6 +67,7 @@ class Bench(QObject):
         self.unit: Unit = "mm"
         self.station: Station = "glass"
         self.results = Results(job)
+        self.kept = self._count_kept()
         self._steps: dict[Station, int] = {}
         self.undo_stack = QUndoStack(self)
         self.runner = Runner(self)
@@ -139,6 +140,20 @@ class Bench(QObject):
         """Do what a finding offers."""
         if found.remedy is not None:
             self.edit(found.remedy.label, **found.remedy.changes)
+
+    def log(self, entry: Entry) -> None:
+        """Write a line in the logbook. Raises LogbookError."""
+        self.logbook.add(entry)
+        self.kept = self._count_kept()
+        self.results_changed.emit(self.results)
+        self.told.emit("written in the logbook")
+
+    def _count_kept(self) -> int:
+        """Lines in the logbook; one that cannot be used is told of at its own station."""
+        try:
+            return len(self.logbook.entries())
+        except VitrographError:
+            return 0
 
     def close(self) -> None:
         """Stop working; what the stack says while it is taken down concerns nobody."""

@@ -25,7 +25,7 @@ def state_of(results: Results, station: Station) -> State:
     error = results.error(station)
     if error is not None:
         return "open" if isinstance(error, NothingYet) else "stop"
-    if station == "logbook" or getattr(results, _HAS[station]) is None:
+    if getattr(results, _HAS[station]) is None:
         return "open"
     level = worst(results.findings(station))
     return "stop" if level is Level.STOP else "watch" if level is Level.WATCH else "good"
@@ -131,4 +131,8 @@ class StationLine(QWidget):
 
     def _show(self, results: Results) -> None:
         for station, made in self.buttons.items():
-            made.show_state(state_of(results, station), answer(results, station, self.bench.unit))
+            if station == "logbook":
+                kept = self.bench.kept
+                made.show_state("good" if kept else "open", f"{kept} kept" if kept else "")
+            else:
+                made.show_state(state_of(results, station), answer(results, station, self.bench.unit))

@@ -7,6 +7,7 @@ from collections.abc import Callable, Iterator
 from math import degrees
 
 import shapely
+from shapely.geometry import MultiPolygon
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.glass import Pane
@@ -66,20 +67,21 @@ def border(sheet: Sheet, job: Job) -> Iterator[Finding]:
 
 def webs(sheet: Sheet, job: Job) -> Iterator[Finding]:
     """Film between openings that would tear when weeded or lift in the cream."""
-    for place in sorted(narrow_places(sheet.film, job.stencil.least_web), key=lambda place: place.width):
-        yield Finding(Code.WEB, Level.WATCH, f"a web of film {format_length(place.width, digits=2)} wide, "
-                      f"{format_length(place.length)} long", "thin webs tear when weeded and lift in the cream",
-                      place.where, place.width, job.stencil.least_web,
-                      _grown(job, job.stencil.least_web / place.width))
+    yield from _thin(sheet.film, job, job.stencil.least_web, Code.WEB, "a web of film",
+                     "thin webs tear when weeded and lift in the cream")
 
 
 def openings(sheet: Sheet, job: Job) -> Iterator[Finding]:
     """Openings too narrow to fill with cream or to be seen."""
-    for place in sorted(narrow_places(sheet.openings, job.stencil.least_opening), key=lambda place: place.width):
-        yield Finding(Code.OPENING, Level.WATCH, f"an opening {format_length(place.width, digits=2)} wide, "
-                      f"{format_length(place.length)} long", "narrow openings fill badly and read as scratches",
-                      place.where, place.width, job.stencil.least_opening,
-                      _grown(job, job.stencil.least_opening / place.width))
+    yield from _thin(sheet.openings, job, job.stencil.least_opening, Code.OPENING, "an opening",
+                     "narrow openings fill badly and read as scratches")
+
+
+def _thin(shape: MultiPolygon, job: Job, limit: float, code: Code, names: str, why: str) -> Iterator[Finding]:
+    """A finding for each place of a shape thinner than a limit, the thinnest first."""
+    for place in sorted(narrow_places(shape, limit), key=lambda place: place.width):
+        says = f"{names} {format_length(place.width, digits=2)} wide, {format_length(place.length)} long"
+        yield Finding(code, Level.WATCH, says, why, place.where, place.width, limit, _grown(job, limit / place.width))
 
 
 def reading_width(sheet: Sheet, job: Job) -> Iterator[Finding]:

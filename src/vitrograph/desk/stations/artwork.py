@@ -2,7 +2,7 @@
 
 from pathlib import Path
 
-from PySide6.QtCore import QTimer
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QPlainTextEdit, QWidget
 
 from vitrograph.core.artwork import draw, faces
@@ -44,6 +44,7 @@ class ArtworkCard(StationCard):
         self.face.setAccessibleName("Lettering face")
         for face in faces().values():
             self.face.addItem(f"{face.name}  ({face.kind})", face.name)
+            self.face.setItemData(self.face.count() - 1, f"licence {face.licence}", Qt.ItemDataRole.ToolTipRole)
         self.align = ChoiceRow("Lines", "align", [("left", "left"), ("centre", "centre"), ("right", "right")])
         self.letter_spacing = NumberField("Between letters", "letter_spacing", suffix="%", factor=0.01)
         self.line_spacing = NumberField("Line to line", "line_spacing", suffix="%", factor=0.01)

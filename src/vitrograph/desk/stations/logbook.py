@@ -116,14 +116,13 @@ class LogbookCard(StationCard):
     def write_down(self) -> None:
         """Add a line to the logbook."""
         try:
-            self.bench.logbook.add(self.entry())
+            self.bench.log(self.entry())
         except VitrographError as error:
             self.bench.refused.emit(str(error))
             return
         self.note.clear()
         self._minutes = None
         self.refresh()
-        self.bench.told.emit("written in the logbook")
 
     def _take_minutes(self, minutes: float) -> None:
         if minutes < 0:

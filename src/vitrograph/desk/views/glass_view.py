@@ -28,8 +28,6 @@ _SNAP_ROUND = 96
 class GlassView(View):
     """The near view of the piece. Drag turns it; dragging the frost moves the art round and up or down the glass."""
 
-    title = "The glass"
-
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
         self.setObjectName("glassView")

@@ -27,8 +27,6 @@ _MARGINS = (44, 44, 24, 40)        # left, top, right, bottom px round what is f
 class SheetView(View):
     """The stencil on the cutting sheet. The wheel enlarges, dragging shifts, a double click fits it again."""
 
-    title = "The sheet"
-
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
         self.setObjectName("sheetView")

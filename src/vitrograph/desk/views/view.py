@@ -21,7 +21,6 @@ _NEAR_MM = 2.0                     # how near the art a press must be to take ho
 class View(QWidget):
     """One of the two linked views of the piece."""
 
-    title = ""
     painted = Signal(float)        # seconds a frame took, for bench/
 
     def __init__(self, bench: Bench) -> None:
