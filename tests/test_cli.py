@@ -56,6 +56,15 @@ def test_quick_on_a_pane_cut_for_the_back(tmp_path):
     assert load_job(tmp_path / "out" / "job.vitro").artwork.text == "Kestrel\nPoint"
 
 
+def test_quick_takes_curved_walls_and_balls(tmp_path):
+    assert quick(tmp_path, "--glass", "curved", "--stations", "0:62,40:88,90:70", "--text", "K", "--width", "2cm") == 0
+    plan = plan_in(tmp_path)
+    assert plan["glass"]["widest_diameter_mm"] == pytest.approx(88, abs=0.05) and plan["glass"]["upright_mm"] == 90
+    assert plan["fit"]["fan"] is None and 0 < abs(plan["fit"]["hoop_strain_pct"]) < 3
+    assert quick(tmp_path, "--glass", "ball", "--diameter", "80mm", "--text", "K", "--width", "2cm") == 0
+    assert plan_in(tmp_path)["glass"]["along_wall_mm"] == pytest.approx(125.6637, abs=1e-3)
+
+
 def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys):
     assert quick(tmp_path, *TUMBLER, *WORDS, "--from-rim", "-20mm") == 1
     assert (tmp_path / "out" / "stencil.svg").exists()
@@ -81,6 +90,9 @@ def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys)
     (["quick", "--glass", "straight", "--top", "80", "--bottom", "70", "--height", "90", "--text", "K", "--width", "9"],
      "use --glass taper"),
     (["quick", "--glass", "flat", "--size", "200", "--text", "K", "--width", "9"], "--size: a size like 200x150mm"),
+    (["quick", "--glass", "curved", "--stations", "0:62", "--text", "K", "--width", "9"], "at least two stations"),
+    (["quick", "--glass", "curved", "--stations", "0:62,9", "--text", "K", "--width", "9"], "each is HEIGHT:DIAMETER"),
+    (["quick", "--glass", "ball", "--text", "K", "--width", "9"], "a ball glass needs --diameter"),
     (["plan", "gone.vitro"], "gone.vitro could not be opened"),
     (["check", "gone.vitro"], "gone.vitro could not be opened"),
     (["open", "gone.vitro"], "gone.vitro could not be opened"),

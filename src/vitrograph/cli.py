@@ -76,13 +76,15 @@ def _parser() -> argparse.ArgumentParser:
 def _add_quick(commands: Any) -> None:
     quick = commands.add_parser("quick", help="from measurements and words to files, in one line")
     add = quick.add_argument
-    add("--glass", choices=["flat", "straight", "taper"], required=True)
+    add("--glass", choices=["flat", "straight", "taper", "curved", "ball"], required=True)
     add("--top", metavar="L", help="across the rim (for a straight wall, its diameter)")
     add("--bottom", metavar="L", help="across the base")
     add("--measured", choices=["diameter", "circumference"], default="diameter", help="what --top and --bottom are")
     height = quick.add_mutually_exclusive_group()
     height.add_argument("--height", metavar="L", help="upright, beside the glass")
     height.add_argument("--slant", metavar="L", help="along the wall")
+    add("--stations", metavar="H:D,...", help="a curved wall's upright heights and diameters, from the base up")
+    add("--diameter", metavar="L", help="a ball's diameter")
     add("--size", metavar="WxH", help="a pane's width and height")
     add("--text", default="", help=r"words; \n begins a new line")
     add("--font", default="Barlow Bold", metavar="NAME")
@@ -166,6 +168,10 @@ def _glass(options: argparse.Namespace) -> dict[str, Any]:
     if options.glass == "flat":
         width, height = _named("--size", parse_size, _needed(options, "size"))
         return {"kind": "flat", "width": _positive("--size", width), "height": _positive("--size", height)}
+    if options.glass == "ball":
+        return {"kind": "ball", "diameter": _length("--diameter", _needed(options, "diameter"), least=0.0)}
+    if options.glass == "curved":
+        return {"kind": "curved", "girth": options.measured, "stations": _stations(_needed(options, "stations"))}
     upright = options.height is not None
     height = _length("--height" if upright else "--slant", options.height if upright else _needed(options, "slant"),
                      least=0.0)
@@ -177,6 +183,17 @@ def _glass(options: argparse.Namespace) -> dict[str, Any]:
     base = _length("--bottom", _needed(options, "bottom"), least=0.0)
     return {"kind": "taper", "rim": rim, "base": base, "girth": options.measured, "height": height,
             "height_is": "upright" if upright else "slant"}
+
+
+def _stations(text: str) -> list[tuple[float, float]]:
+    """Read "0:62,40:88": upright height and girth, station by station."""
+    stations = []
+    for part in text.split(","):
+        height, colon, girth = part.partition(":")
+        if not colon:
+            raise LengthError(f"--stations: each is HEIGHT:DIAMETER, as in 0:62,40:88, got '{part.strip()[:20]}'")
+        stations.append((_length("--stations", height), _length("--stations", girth, least=0.0)))
+    return stations
 
 
 def _needed(options: argparse.Namespace, name: str) -> str:

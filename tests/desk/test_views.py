@@ -12,6 +12,7 @@ from PySide6.QtTest import QTest
 from specimens import PLAQUE, TUMBLER, job
 from strategies import frustums
 from vitrograph.core.glass import wall_of
+from vitrograph.core.job import CurvedGlass
 from vitrograph.desk.views.camera import Camera, in_sight, ready_for_projection
 
 
@@ -24,7 +25,7 @@ def test_a_screen_point_leads_back_to_its_wall_point(glass, turn, rise, off, up)
     if abs(glass.taper) > 0.6 or glass.slant > 500:
         return
     seen = camera(glass, turn, rise)
-    u, s = turn + off * seen.edge, up * glass.slant
+    u, s = turn + off * float(seen.edge(np.zeros(1))[0]), up * glass.slant
     x, y = seen.wall_to_screen(np.array([[u, s]]))[0]
     back = seen.screen_to_wall(x, y)
     if back is not None:                        # steep cones hide part of themselves beyond the horizon's reach
@@ -50,6 +51,15 @@ def test_near_and_far_side_make_up_the_whole_art(desk):
         shown = sum(part.area for near in (True, False) for part in in_sight(art, seen, near=near))
         assert shown == pytest.approx(fitted.wall_art.area, rel=1e-6)
     assert not in_sight(art, camera(fitted.wall, 0.0), near=False)
+
+
+def test_on_a_belly_near_and_far_side_make_up_the_whole_art(open_desk):
+    carafe = CurvedGlass(stations=((0.0, 74.0), (55.0, 122.0), (120.0, 98.0), (165.0, 52.0)))
+    fitted = open_desk(job(glass=carafe, fit__size=200.0, fit__from_rim=60.0)).results.fitted
+    art = ready_for_projection(fitted.wall_art, fitted.wall)
+    for turn in (0.0, 1.2, -2.5):
+        shown = sum(part.area for near in (True, False) for part in in_sight(art, camera(fitted.wall, turn), near=near))
+        assert shown == pytest.approx(fitted.wall_art.area, rel=2e-3)
 
 
 def test_pointing_at_one_view_marks_the_other(desk):

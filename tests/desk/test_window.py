@@ -4,7 +4,7 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication, QLabel, QPlainTextEdit, QWidget
+from PySide6.QtWidgets import QApplication, QLabel, QPlainTextEdit, QTableWidget, QWidget
 
 from specimens import STAR, TUMBLER, job, star_job
 from vitrograph.core.demo import demo_job
@@ -244,3 +244,41 @@ def test_the_kind_of_glass_keeps_readings_that_still_mean_something(desk):
     desk.go(3)
     assert desk.find(QWidget, "acrossField").isVisible() and not desk.find(QWidget, "angleField").isVisible()
     QTest.mouseMove(desk.shell.sheet_view, QPoint(20, 20))
+
+
+def test_a_curved_wall_is_typed_station_by_station(desk):
+    desk.go(1)
+    desk.click("kind_curved")
+    desk.settle()
+    table = desk.find(QTableWidget, "stations")
+    assert table.rowCount() == 3 and desk.results.wall.upright == TUMBLER.height
+    table.item(1, 1).setText("4 1/2 in")
+    desk.settle()
+    assert desk.results.wall.widest == pytest.approx(57.15, abs=0.01)
+    table.setCurrentCell(0, 0)
+    desk.click("addStation")
+    desk.settle()
+    assert table.rowCount() == 4 and desk.bench.job.glass.stations[1][0] == pytest.approx(TUMBLER.height / 4)
+    kept = desk.bench.job
+    table.item(2, 0).setText("high")
+    assert "a length like 85 mm" in desk.says("stationsWrong") and desk.bench.job == kept
+    table.item(2, 0).setText("0")
+    desk.settle()
+    assert "Two stations stand at" in desk.says("cardError")
+    desk.bench.undo_stack.undo()
+    desk.click("removeStation")
+    desk.settle()
+    assert table.rowCount() == 3 and desk.results.sheet is not None
+
+
+def test_a_ball_shows_its_widest_and_its_strain(desk):
+    desk.bench.edit("x", fit__size=30.0, fit__from_rim=None)
+    desk.go(1)
+    desk.click("kind_ball")
+    desk.type_into("rim", "80")
+    desk.settle()
+    assert desk.bench.job.glass.diameter == 80 and desk.results.wall.upright == 80
+    assert desk.shell.line.buttons["fit"].answer.startswith("strain")
+    for number in (1, 3, 7):
+        desk.go(number)
+        assert desk.shell.glass_view.grab().toImage().width() > 100

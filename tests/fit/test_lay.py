@@ -32,7 +32,7 @@ def test_the_typed_size_is_the_size_on_the_glass(fit, kind):
 
 @given(glass=frustums(), share=st.floats(0.2, 0.8), width=st.floats(5, 60), height=st.floats(1, 20))
 def test_following_the_rim_keeps_rows_level_and_columns_upright(glass, share, width, height):
-    lay = Lay(glass, "rim", share * glass.slant, 0.4, False)
+    lay = Lay(glass, glass.sheeting(), "rim", share * glass.slant, 0.4, False)
     row = np.column_stack([np.linspace(-width, width, 9), np.full(9, height)])
     column = np.column_stack([np.full(9, width), np.linspace(-height, height, 9)])
     assert np.ptp(lay.to_wall(row)[:, 1]) < 1e-9
@@ -44,14 +44,14 @@ def test_following_the_rim_keeps_rows_level_and_columns_upright(glass, share, wi
 
 @given(glass=frustums(), mirrored=st.booleans(), x=st.floats(-30, 30), y=st.floats(-10, 10))
 def test_straight_art_keeps_its_lengths_on_the_sheet(glass, mirrored, x, y):
-    lay = Lay(glass, "straight", glass.slant / 2, 0.0, mirrored)
+    lay = Lay(glass, glass.sheeting(), "straight", glass.slant / 2, 0.0, mirrored)
     a, b = lay.to_sheet(np.array([[0.0, 0.0], [x, y]]))
     assert np.hypot(*(b - a)) == pytest.approx(np.hypot(x, y), abs=1e-9)
 
 
 @given(glass=frustums(), fit=fits, x=st.floats(-10, 10), y=st.floats(-5, 5))
 def test_sheet_and_wall_agree_for_every_way_of_laying(glass, fit, x, y):
-    lay = Lay(glass, fit.mode, glass.slant / 2, fit.angle, fit.face == "back")
+    lay = Lay(glass, glass.sheeting(), fit.mode, glass.slant / 2, fit.angle, fit.face == "back")
     art = np.array([[x, y]])
     assert_allclose(lay.sheet_to_wall(lay.to_sheet(art)), lay.to_wall(art), atol=1e-9)
     assert_allclose(lay.wall_to_sheet(lay.to_wall(art)), lay.to_sheet(art), atol=1e-7)
@@ -64,9 +64,9 @@ def test_straight_letters_on_a_taper_smile_by_the_sagitta_of_their_row():
     # a tangent's end lies hypot(rho, w/2) from the apex: it rises by nearly the row's sagitta
     assert fitted.droop == pytest.approx(np.hypot(rho, 40.0) - rho, rel=1e-9)
     assert fitted.droop == pytest.approx(sagitta(rho, 80.0), rel=0.02)
-    assert [found.code for found in check_fit(fitted)] == ["droop"]
+    assert [found.code for found in check_fit(fitted, job())] == ["droop"]
     assert fit_art(ART, wall_of(FLARE_IN), Fit(size=80.0, mode="straight")).droop < 0
-    assert not list(check_fit(fit_art(ART, wall, Fit(size=80.0, mode="rim"))))
+    assert not list(check_fit(fit_art(ART, wall, Fit(size=80.0, mode="rim")), job()))
 
 
 def test_the_art_is_placed_by_the_distance_from_the_rim_to_its_top():

@@ -26,6 +26,7 @@ class Code(StrEnum):
     READING_WIDTH = "reading-width"
     FACE = "face"
     DROOP = "droop"
+    STRAIN = "strain"
     LETTERS = "letters"
     DRAWING = "drawing"
     SHEET = "sheet"

@@ -1,6 +1,6 @@
 """Geometry every room shares: curves to polylines within a stated chord deviation, and areas of any geometry."""
 
-from math import acos, ceil, sqrt
+from math import asin, ceil, sqrt
 
 import numpy as np
 import shapely
@@ -38,7 +38,8 @@ def arc_pieces(radius: float, sweep: float, max_deviation: float) -> int:
     """
     if radius <= max_deviation:
         return _pieces(abs(sweep))
-    return _pieces(abs(sweep) / (2 * acos(1 - max_deviation / radius)))
+    # the chord's angle is 2 acos(1 - d/r), written as 4 asin(sqrt(d/2r)) so that huge radii keep their digits
+    return _pieces(abs(sweep) / (4 * asin(sqrt(max_deviation / (2 * radius)))))
 
 
 def _pieces(wanted: float) -> int:

@@ -17,6 +17,7 @@ from vitrograph.core.errors import JobError
 JOB_VERSION = 1                    # docs/formats.md; raised, with a migration, when the tree changes
 
 Length = Annotated[float, Meta(gt=0, le=5000)]
+Height = Annotated[float, Meta(ge=0, le=5000)]
 Margin = Annotated[float, Meta(ge=0, le=500)]
 Place = Annotated[float, Meta(ge=-5000, le=5000)]
 Speed = Annotated[float, Meta(gt=0, le=5000)]
@@ -65,7 +66,31 @@ class TaperedGlass(_Glass, frozen=True, tag="taper"):
     height_is: Literal["upright", "slant"] = "upright"
 
 
-Glass = FlatGlass | StraightGlass | TaperedGlass
+class CurvedGlass(_Glass, frozen=True, tag="curved"):
+    """A wall curved both ways, from stations: upright height above the table, and the girth there."""
+
+    stations: tuple[tuple[Height, Length], ...] = ((0.0, 60.0), (45.0, 92.0), (110.0, 64.0))
+    girth: Girth = "diameter"
+    joined: Literal["smooth", "parts"] = "smooth"
+
+    @property
+    def height(self) -> float:
+        """From the lowest station to the highest."""
+        return self.stations[-1][0] - self.stations[0][0] if self.stations else 0.0
+
+
+class BallGlass(_Glass, frozen=True, tag="ball"):
+    """A ball, such as a round ornament."""
+
+    diameter: Length = 80.0
+
+    @property
+    def height(self) -> float:
+        """Its diameter."""
+        return self.diameter
+
+
+Glass = FlatGlass | StraightGlass | TaperedGlass | CurvedGlass | BallGlass
 
 
 class Drawing(_Part, frozen=True):

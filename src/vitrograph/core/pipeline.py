@@ -53,7 +53,7 @@ class Results:
         """Findings of one station, or of all."""
         found: dict[Station, tuple[Finding, ...]] = {
             "artwork": self.art.findings if self.art else (),
-            "fit": tuple(check_fit(self.fitted)) if self.fitted else (),
+            "fit": tuple(check_fit(self.fitted, self.job)) if self.fitted else (),
             "stencil": self.checked or (),
         }
         return found.get(station, ()) if station else tuple(f for group in found.values() for f in group)

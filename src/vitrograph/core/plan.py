@@ -5,7 +5,7 @@ from math import degrees
 from typing import Any
 
 from vitrograph.core.findings import Finding
-from vitrograph.core.glass import Fan, Frustum, Wall, fan_of
+from vitrograph.core.glass import Fan, Frustum, Turned, Wall, fan_of
 from vitrograph.core.pipeline import STATIONS, Results
 
 _DIGITS = 4
@@ -27,6 +27,7 @@ def plan_of(results: Results) -> dict[str, Any]:
             "mode": r.job.fit.mode,
             "face": r.job.fit.face,
             "mirrored": r.fitted.lay.mirrored,
+            "hoop_strain_pct": 100 * r.fitted.hoop_strain,
         },
         "stencil": {
             "film_area_mm2": r.sheet.film.area,
@@ -64,6 +65,9 @@ def _glass(wall: Wall, kind: str) -> dict[str, Any]:
     if isinstance(wall, Frustum):
         return {"kind": kind, "rim_diameter_mm": 2 * wall.rim_radius, "base_diameter_mm": 2 * wall.base_radius,
                 "slant_mm": wall.slant, "upright_mm": wall.upright}
+    if isinstance(wall, Turned):
+        return {"kind": kind, "widest_diameter_mm": 2 * wall.widest, "along_wall_mm": wall.length,
+                "upright_mm": wall.upright}
     return {"kind": kind, "width_mm": wall.span, "height_mm": wall.length}
 
 

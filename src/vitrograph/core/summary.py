@@ -3,13 +3,13 @@
 from collections.abc import Callable
 from math import degrees
 
-from vitrograph.core.glass import Frustum, Wall, fan_of
+from vitrograph.core.glass import Frustum, Turned, Wall, fan_of
 from vitrograph.core.pipeline import STATIONS, Results, Station
 from vitrograph.core.units import Unit, format_length, format_minutes, format_number
 
 
 def glass_line(wall: Wall, unit: Unit = "mm") -> str:
-    """The glass in one line: diameters (rim > base) and upright height, or a pane's width by height.
+    """The glass in one line: diameters (rim > base, or the widest) and upright height, or a pane's width by height.
 
     >>> glass_line(Frustum(30.0, 40.0, 50.0))
     '80>60 × 49 mm'
@@ -17,6 +17,8 @@ def glass_line(wall: Wall, unit: Unit = "mm") -> str:
     if isinstance(wall, Frustum):
         rim, base = (format_number(2 * r, unit) for r in (wall.rim_radius, wall.base_radius))
         across = rim if rim == base else f"{rim}>{base}"
+    elif isinstance(wall, Turned):
+        across = format_number(2 * wall.widest, unit)
     else:
         across = format_number(wall.span, unit)
     return f"{across} × {format_number(wall.upright, unit)} {unit}"
@@ -44,7 +46,11 @@ def _fit(r: Results, unit: Unit) -> str:
     if r.fitted is None or r.wall is None:
         return ""
     fan = fan_of(r.wall)
-    return f"fan {degrees(fan.sweep):.1f}°" if fan else "flat" if not r.wall.closed else "straight wall"
+    if fan is not None:
+        return f"fan {degrees(fan.sweep):.1f}°"
+    if isinstance(r.wall, Turned):
+        return f"strain {100 * abs(r.fitted.hoop_strain):.1f} %"
+    return "straight wall" if r.wall.closed else "flat"
 
 
 def _stencil(r: Results, unit: Unit) -> str:

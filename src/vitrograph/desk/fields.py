@@ -4,7 +4,16 @@ from collections.abc import Callable, Sequence
 from math import degrees, radians
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLabel, QLineEdit, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QButtonGroup,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)
 
 from vitrograph.core.errors import LengthError
 from vitrograph.core.units import Unit, format_number, parse_length
@@ -172,13 +181,13 @@ class ChoiceRow(QWidget):
 
     edited = Signal(object)
 
-    def __init__(self, title: str, name: str, choices: Sequence[tuple[object, str]]) -> None:
+    def __init__(self, title: str, name: str, choices: Sequence[tuple[object, str]], columns: int = 4) -> None:
         super().__init__()
         self.setObjectName(name)
         self.setAccessibleName(title)
         self._values = [value for value, _ in choices]
         self._group = QButtonGroup(self)
-        row = QHBoxLayout()
+        row = QGridLayout()
         row.setSpacing(0)
         for index, (value, text) in enumerate(choices):
             made = button(text, "choice")
@@ -186,7 +195,7 @@ class ChoiceRow(QWidget):
             made.setAccessibleName(f"{title}: {text}" if title else text)
             made.setCheckable(True)
             self._group.addButton(made, index)
-            row.addWidget(made, 1)
+            row.addWidget(made, index // columns, index % columns)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(theme.STEP)

@@ -10,7 +10,7 @@ from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import button, label
 
-_KINDS = {"flat": "pane", "straight": "straight wall", "taper": "taper"}
+_KINDS = {"flat": "pane", "straight": "straight wall", "taper": "taper", "curved": "curved wall", "ball": "ball"}
 
 
 class TopBar(QWidget):

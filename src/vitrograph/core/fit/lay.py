@@ -18,7 +18,7 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.errors import OffGlassError
 from vitrograph.core.geometry import Points, as_polygons
-from vitrograph.core.glass import Frustum, Wall
+from vitrograph.core.glass import Cone, Sheeting, Wall
 from vitrograph.core.job import Mode
 
 _FLIP = np.array([-1.0, 1.0])
@@ -26,9 +26,13 @@ _FLIP = np.array([-1.0, 1.0])
 
 @dataclass(frozen=True, slots=True)
 class Lay:
-    """How art goes on a wall: the mode, the middle's height s0 (mm) and turn u0, and whether the sheet is mirrored."""
+    """How art goes on a wall: the mode, the middle's height s0 (mm) and turn u0, and whether the sheet is mirrored.
+
+    `flat` is the developable that the film is cut by: the wall itself, or the best cone for the art's band.
+    """
 
     wall: Wall
+    flat: Sheeting
     mode: Mode
     s0: float
     u0: float
@@ -36,21 +40,21 @@ class Lay:
 
     def to_sheet(self, art: Points) -> Points:
         """Map (n, 2) art points to (n, 2) sheet points, mm."""
-        flat = art + [0.0, self.s0] if self.mode == "straight" else self.wall.develop(self._around(art))
+        flat = art + [0.0, self.s0] if self.mode == "straight" else self.flat.develop(self._around(art))
         return flat * _FLIP if self.mirrored else flat
 
     def to_wall(self, art: Points) -> Points:
         """Map (n, 2) art points to (n, 2) wall points (u, s), u counted from the glass's front."""
-        around = self.wall.undevelop(art + [0.0, self.s0]) if self.mode == "straight" else self._around(art)
+        around = self.flat.undevelop(art + [0.0, self.s0]) if self.mode == "straight" else self._around(art)
         return around + [self.u0, 0.0]
 
     def sheet_to_wall(self, sheet: Points) -> Points:
         """Map sheet points to the wall, u from the glass's front."""
-        return self.wall.undevelop(sheet * _FLIP if self.mirrored else sheet) + [self.u0, 0.0]
+        return self.flat.undevelop(sheet * _FLIP if self.mirrored else sheet) + [self.u0, 0.0]
 
     def wall_to_sheet(self, wall: Points) -> Points:
         """Map wall points to this sheet: the inverse of `sheet_to_wall`."""
-        flat = self.wall.develop(wall - [self.u0, 0.0])
+        flat = self.flat.develop(wall - [self.u0, 0.0])
         return flat * _FLIP if self.mirrored else flat
 
     def _around(self, art: Points) -> Points:
@@ -69,13 +73,13 @@ def longest_edge(lay: Lay, half_height: float, max_deviation: float) -> float:
     (rho/rho0 + 1)/rho0, and a chord strays at most L²/8 times that. Straight art needs no splitting on the sheet,
     but its wall image bends no more than that either.
     """
-    if not isinstance(lay.wall, Frustum):
+    if not isinstance(lay.flat, Cone):
         return float("inf")
-    bend = abs(lay.wall.taper) / lay.middle_scale
+    bend = abs(lay.flat.taper) / lay.middle_scale
     return sqrt(8 * max_deviation / max(bend * (2 + bend * half_height), 1e-12))
 
 
-def check_reach(wall: Wall, mode: Mode, s0: float, half_width: float, half_height: float) -> None:
+def check_reach(wall: Wall, flat: Sheeting, mode: Mode, s0: float, half_width: float, half_height: float) -> None:
     """Refuse art that no place on this wall can carry: it would reach the cone's apex or lie behind it.
 
     Raises OffGlassError, saying the size that came.
@@ -83,7 +87,8 @@ def check_reach(wall: Wall, mode: Mode, s0: float, half_width: float, half_heigh
     ends = wall.scale(np.array([s0 - half_height, s0 + half_height]))
     corners = np.array([[half_width, s0 - half_height], [half_width, s0 + half_height], [0.0, s0 - half_height],
                         [0.0, s0 + half_height]])
-    behind = mode == "straight" and (1 + wall.bend * corners[:, 1] <= 0).any()
+    foot = flat.at if isinstance(flat, Cone) else 0.0
+    behind = mode == "straight" and (1 + flat.bend * (corners[:, 1] - foot) <= 0).any()
     if (ends <= 0).any() or behind:
         raise OffGlassError(
             f"art {2 * half_width:.0f} x {2 * half_height:.0f} mm reaches past the point where this wall's cone "

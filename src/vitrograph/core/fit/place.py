@@ -9,7 +9,7 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.artwork import Art
 from vitrograph.core.fit.lay import Lay, check_reach, longest_edge, warp
-from vitrograph.core.glass import Fan, Wall, fan_of
+from vitrograph.core.glass import Cone, Fan, Turned, Wall, fan_of
 from vitrograph.core.job import Fit
 
 CURVE_DEVIATION_MM = 0.004         # how far art's own curves may stray, at its size on the glass
@@ -45,6 +45,15 @@ class Fitted:
         u_low, s_low, u_high, s_high = self.wall_art.bounds
         return u_low, s_low, u_high, s_high
 
+    @cached_property
+    def hoop_strain(self) -> float:
+        """The hoop strain of largest size the film takes over the art's band; 0 where the wall is developable."""
+        if not isinstance(self.wall, Turned) or not isinstance(self.lay.flat, Cone):
+            return 0.0
+        _, low, _, high = self.wall_bounds
+        strains = self.wall.hoop_strain(self.lay.flat, low, high)
+        return float(strains[np.abs(strains).argmax()])
+
     @property
     def droop(self) -> float:
         """How far level lettering laid this way leaves the level at its ends, mm along the wall: above is positive.
@@ -72,8 +81,9 @@ def fit_art(art: Art, wall: Wall, fit: Fit) -> Fitted:
     shape = scale(art.shape, factor, factor, origin=(0, 0))
     width, height = art.size[0] * factor, art.size[1] * factor
     s0 = middle_height(wall, fit, height)
-    check_reach(wall, fit.mode, s0, width / 2, height / 2)
-    lay = Lay(wall, fit.mode, s0, fit.angle if wall.closed else fit.across, fit.face == "back")
+    flat = wall.sheeting(s0 - height / 2, s0 + height / 2)
+    check_reach(wall, flat, fit.mode, s0, width / 2, height / 2)
+    lay = Lay(wall, flat, fit.mode, s0, fit.angle if wall.closed else fit.across, fit.face == "back")
     straight = fit.mode == "straight"
     longest = float("inf") if straight else longest_edge(lay, height / 2, WARP_DEVIATION_MM)
     spots = lay.to_sheet(np.array([[m.x * factor, m.y * factor] for m in art.marks]).reshape(-1, 2))

@@ -1,20 +1,27 @@
 """From the maker's readings to a wall: diameters or circumferences, and the height as upright or slant."""
 
+from itertools import pairwise
 from math import pi
 
 from vitrograph.core.errors import GlassError
+from vitrograph.core.glass.turned import Ball, TurnedWall
 from vitrograph.core.glass.walls import Frustum, Pane, Wall, slant_of
-from vitrograph.core.job import FlatGlass, Girth, Glass, StraightGlass
+from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, StraightGlass
 from vitrograph.core.units import format_length
 
 
 def wall_of(glass: Glass) -> Wall:
     """Build the wall that the readings describe.
 
-    Raises GlassError where no glass can have them: a slant not longer than half the difference of the diameters.
+    Raises GlassError where no glass can have them: a slant not longer than half the difference of the diameters,
+    stations too few, out of order or doubled.
     """
     if isinstance(glass, FlatGlass):
         return Pane(glass.width, glass.height)
+    if isinstance(glass, BallGlass):
+        return Ball(glass.diameter / 2)
+    if isinstance(glass, CurvedGlass):
+        return _turned(glass)
     rim = radius_of(glass.rim, glass.girth)
     if isinstance(glass, StraightGlass):
         return Frustum(rim, rim, glass.height)
@@ -28,6 +35,20 @@ def wall_of(glass: Glass) -> Wall:
             f"difference of the diameters, {format_length(gain)}; measure the slant along the wall again"
         )
     return Frustum(base, rim, glass.height)
+
+
+def _turned(glass: CurvedGlass) -> TurnedWall:
+    if len(glass.stations) < 2:
+        raise GlassError(f"a curved wall needs at least two stations, got {len(glass.stations)}")
+    for (below, _), (above, _) in pairwise(glass.stations):
+        if above == below:
+            raise GlassError(f"two stations stand at {format_length(above)}: keep one of them")
+        if above < below:
+            raise GlassError(f"the station at {format_length(above)} comes after the one at {format_length(below)}: "
+                             "list them from the base up")
+    foot = glass.stations[0][0]
+    heights = tuple(height - foot for height, _ in glass.stations)
+    return TurnedWall(heights, tuple(radius_of(girth, glass.girth) for _, girth in glass.stations), glass.joined, foot)
 
 
 def radius_of(reading: float, girth: Girth) -> float:

@@ -7,7 +7,7 @@ Source: M. P. do Carmo, Differential Geometry of Curves and Surfaces, section 4-
 """
 
 from dataclasses import dataclass
-from math import acos, hypot, pi, sin, sqrt
+from math import hypot, pi, sin, sqrt
 from typing import Protocol
 
 import numpy as np
@@ -16,8 +16,21 @@ from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
 
 
+class Sheeting(Protocol):
+    """A developable surface: what can be laid flat. `bend` is the curvature of its level lines when flat, 1/mm."""
+
+    @property
+    def bend(self) -> float: ...
+    def develop(self, wall: Points) -> Points: ...
+    def undevelop(self, sheet: Points) -> Points: ...
+
+
 class Wall(Protocol):
-    """What every wall can say of itself; `scale` is the mm per unit of u along a parallel."""
+    """What every wall can say of itself; `scale` is the mm per unit of u along a parallel.
+
+    It `stands` so many mm above the table. `sheeting` is the developable that stands for it between two heights:
+    the wall itself where it is one.
+    """
 
     @property
     def length(self) -> float: ...
@@ -28,11 +41,10 @@ class Wall(Protocol):
     @property
     def upright(self) -> float: ...
     @property
-    def bend(self) -> float: ...
+    def stands(self) -> float: ...
     def scale(self, s: Points) -> Points: ...
-    def develop(self, wall: Points) -> Points: ...
-    def undevelop(self, sheet: Points) -> Points: ...
     def in_space(self, wall: Points) -> Points: ...
+    def sheeting(self, low: float, high: float) -> Sheeting: ...
 
 
 @dataclass(frozen=True, slots=True)
@@ -63,6 +75,11 @@ class Pane:
         return False
 
     @property
+    def stands(self) -> float:
+        """A pane's lower edge is its own table."""
+        return 0.0
+
+    @property
     def bend(self) -> float:
         """No bend: the lower edge develops straight."""
         return 0.0
@@ -70,6 +87,10 @@ class Pane:
     def scale(self, s: Points) -> Points:
         """One mm across is one mm, at every height."""
         return np.ones_like(s)
+
+    def sheeting(self, low: float, high: float) -> "Pane":
+        """A pane is its own sheet."""
+        return self
 
     def develop(self, wall: Points) -> Points:
         """The identity: a pane is its own sheet."""
@@ -82,6 +103,49 @@ class Pane:
     def in_space(self, wall: Points) -> Points:
         """(n, 3) points seen from the front: x right, y towards the viewer, z up."""
         return np.column_stack([wall[:, 0], np.zeros(len(wall)), wall[:, 1]])
+
+
+@dataclass(frozen=True, slots=True)
+class Cone:
+    """A cone by its radius at one height `at` along the wall and its taper, the radius gained per mm: laid flat."""
+
+    radius: float
+    taper: float
+    at: float = 0.0
+
+    @property
+    def bend(self) -> float:
+        """Curvature of the developed level line at `at`, 1/mm: 0 for a cylinder."""
+        return self.taper / self.radius
+
+    def develop(self, wall: Points) -> Points:
+        """Unroll (n, 2) wall points to (n, 2) sheet points; works beyond either edge of a glass too.
+
+        >>> Cone(40.0, 0.0).develop(np.array([[0.5, 10.0]]))
+        array([[20., 10.]])
+        """
+        u, s = wall[:, 0], wall[:, 1] - self.at
+        arc = (self.radius + self.taper * s) * u
+        angle = self.taper * u
+        # sinc keeps full precision as the apex runs off to infinity: a nearly straight wall needs no branch
+        y = s - arc * np.sin(angle / 2) * _sinc(angle / 2)
+        return np.column_stack([arc * _sinc(angle), self.at + y])
+
+    def undevelop(self, sheet: Points) -> Points:
+        """Roll (n, 2) sheet points back on to the wall: the inverse of `develop` within one turn.
+
+        >>> Cone(40.0, 0.0).undevelop(np.array([[20.0, 10.0]]))
+        array([[ 0.5, 10. ]])
+        """
+        x, y = sheet[:, 0], sheet[:, 1] - self.at
+        k = self.bend
+        kx, ky1 = k * x, 1 + k * y
+        far = np.hypot(kx, ky1)                                # distance to the apex over that of the level line
+        s = (k * (x * x + y * y) + 2 * y) / (1 + far)
+        angle = np.arctan2(kx, ky1)
+        # angle / kx tends to 1 / ky1 as the wall becomes straight; dividing keeps every digit above the tiniest
+        ratio = np.divide(angle, kx, out=1 / np.where(ky1 == 0, 1.0, ky1), where=np.abs(kx) > 1e-150)
+        return np.column_stack([x / self.radius * ratio, self.at + s])
 
 
 @dataclass(frozen=True, slots=True)
@@ -119,41 +183,17 @@ class Frustum:
         return sqrt((self.slant - gain) * (self.slant + gain))
 
     @property
-    def bend(self) -> float:
-        """Curvature of the developed base line, 1/mm: 0 for a straight wall."""
-        return self.taper / self.base_radius
+    def stands(self) -> float:
+        """A plain tumbler stands on its wall."""
+        return 0.0
 
     def scale(self, s: Points) -> Points:
         """The outside radius at s: mm of arc per radian."""
         return self.base_radius + self.taper * s
 
-    def develop(self, wall: Points) -> Points:
-        """Unroll (n, 2) wall points to (n, 2) sheet points; works for s beyond either edge too.
-
-        >>> Frustum(40, 40, 100).develop(np.array([[0.5, 10.0]]))
-        array([[20., 10.]])
-        """
-        u, s = wall.T
-        arc = self.scale(s) * u
-        angle = self.taper * u
-        # sinc keeps full precision as the apex runs off to infinity: a nearly straight wall needs no branch
-        return np.column_stack([arc * _sinc(angle), s - arc * np.sin(angle / 2) * _sinc(angle / 2)])
-
-    def undevelop(self, sheet: Points) -> Points:
-        """Roll (n, 2) sheet points back on to the wall: the inverse of `develop` within one turn.
-
-        >>> Frustum(40, 40, 100).undevelop(np.array([[20.0, 10.0]]))
-        array([[ 0.5, 10. ]])
-        """
-        x, y = sheet.T
-        k = self.bend
-        kx, ky1 = k * x, 1 + k * y
-        far = np.hypot(kx, ky1)                                # distance to the apex over that of the base
-        s = (k * (x * x + y * y) + 2 * y) / (1 + far)
-        angle = np.arctan2(kx, ky1)
-        # angle / kx tends to 1 / ky1 as the wall becomes straight; dividing keeps every digit above the tiniest
-        ratio = np.divide(angle, kx, out=1 / np.where(ky1 == 0, 1.0, ky1), where=np.abs(kx) > 1e-150)
-        return np.column_stack([x / self.base_radius * ratio, s])
+    def sheeting(self, low: float = 0.0, high: float = 0.0) -> Cone:
+        """The wall's own cone, whatever the heights."""
+        return Cone(self.base_radius, self.taper)
 
     def in_space(self, wall: Points) -> Points:
         """(n, 3) points: x right, y towards the viewer, z up from the base."""
@@ -195,18 +235,21 @@ def fan_of(wall: Wall) -> Fan | None:
     return Fan(radii[1], radii[0], 2 * pi * taper)
 
 
-def horizon(wall: Frustum, distance: float, eye_height: float) -> float:
-    """The angle round the glass, in radians, at which it turns away from an eye in front of it.
+def horizon(wall: Wall, s: Points, distance: float, eye_height: float) -> Points:
+    """The angles round the glass, in radians, at which it turns away from an eye in front of it, at heights s.
 
-    The eye is `distance` mm from the axis and `eye_height` mm above the base. A cone's generator is in sight as a
-    whole or not at all: with the outward normal (cos a, -sin a), "towards the eye" reads d cos u > r(z) + tan a
-    (z_eye - z), and the right side is the wall's radius carried on to the eye's height.
-    Raises GlassError where the eye would stand inside the glass.
+    The eye is `distance` mm from the axis and `eye_height` mm above the base. With the outward normal (cos a, -sin a),
+    "towards the eye" reads d cos u > r + tan a (z_eye - z). On a cone the right side is the same at every height: a
+    generator is in sight as a whole or not at all. Raises GlassError where the eye would stand inside the glass.
     """
-    radius = wall.base_radius + wall.taper * wall.slant / wall.upright * eye_height
-    if distance <= max(radius, wall.base_radius, wall.rim_radius):
+    step = 1e-3
+    here, ahead = (wall.in_space(np.column_stack([np.zeros_like(s), s + shift])) for shift in (-step, step))
+    radius, rise = (here[:, 1] + ahead[:, 1]) / 2, np.maximum(ahead[:, 2] - here[:, 2], 1e-9)
+    if distance <= radius.max():
         raise GlassError(f"the eye must stand outside the glass, got {distance:.0f} mm from its axis")
-    return acos(max(-1.0, radius / distance))
+    lean = (ahead[:, 1] - here[:, 1]) / rise
+    facing = (radius + lean * (eye_height - (here[:, 2] + ahead[:, 2]) / 2)) / distance
+    return np.asarray(np.arccos(np.clip(facing, -1.0, 1.0)))
 
 
 def chord(radius: float, angle: float) -> float:

@@ -9,7 +9,7 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.fit import Fitted, Lay
 from vitrograph.core.geometry import Points, arc_pieces, as_polygons
-from vitrograph.core.glass import Wall
+from vitrograph.core.glass import Cone, Wall
 from vitrograph.core.job import StencilChoices
 
 EDGE_DEVIATION_MM = 0.004          # how far the sheet's arcs may stray from their chords
@@ -57,7 +57,7 @@ class Sheet:
 def build_sheet(fitted: Fitted, choices: StencilChoices) -> Sheet:
     """Cut a sheet round the fitted art, following the wall, with as much of the border as the glass allows."""
     band, border = border_band(fitted, choices.border)
-    outline = Polygon(band_outline(fitted.wall, fitted.lay, band))
+    outline = Polygon(band_outline(fitted.lay, band))
     inside = shapely.contains_properly(outline, fitted.sheet_art)
     openings = fitted.sheet_art if inside else as_polygons(shapely.intersection(fitted.sheet_art, outline))
     film = as_polygons(shapely.difference(outline, openings))
@@ -95,10 +95,12 @@ def _within_span(start: float, end: float, wall: Wall) -> tuple[float, float]:
     return middle - half, middle + half
 
 
-def band_outline(wall: Wall, lay: Lay, band: Band) -> Points:
+def band_outline(lay: Lay, band: Band) -> Points:
     """(n, 2) sheet outline of a band, its arcs within EDGE_DEVIATION_MM of the true ones."""
-    sweep = (band.u_high - band.u_low) * float(wall.scale(np.zeros(1))[0]) * abs(wall.bend)
-    pieces = arc_pieces(1 / abs(wall.bend) + band.s_high, sweep, EDGE_DEVIATION_MM) if wall.bend else 1
+    pieces = 1
+    if isinstance(lay.flat, Cone) and lay.flat.taper:
+        reach = lay.flat.radius / abs(lay.flat.taper) + abs(band.s_high - lay.flat.at)
+        pieces = arc_pieces(reach, (band.u_high - band.u_low) * abs(lay.flat.taper), EDGE_DEVIATION_MM)
     across = np.linspace(band.u_low, band.u_high, pieces + 1)
     lower = np.column_stack([across, np.full_like(across, band.s_low)])
     upper = np.column_stack([across[::-1], np.full_like(across, band.s_high)])

@@ -85,7 +85,7 @@ def plan_transfer(sheet: Sheet, job: Job) -> TransferPlan:
     rim_left, rim_right = rim_distances(sheet)
     lowest = sheet.fitted.wall.in_space(np.array([[sheet.fitted.lay.u0, sheet.band.s_low]]))
     return TransferPlan(bool(sheet.islands), (width, height), strips, centre_marks(sheet), rim_left, rim_right,
-                        float(lowest[0, 2]), bedding(sheet.fitted), sheet.fitted.wall.closed)
+                        sheet.fitted.wall.stands + float(lowest[0, 2]), bedding(sheet.fitted), sheet.fitted.wall.closed)
 
 
 def _side_margin(width: float, choices: TransferChoices) -> float:

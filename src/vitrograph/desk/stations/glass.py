@@ -1,84 +1,19 @@
 """The glass station: what kind of wall, and the readings that describe it."""
 
 from math import degrees, pi
-from typing import Any
 
-from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QWidget
 
-from vitrograph.core.glass import Frustum, fan_of
-from vitrograph.core.job import FlatGlass, Glass, Job, StraightGlass, TaperedGlass
+from vitrograph.core.glass import Frustum, Turned, fan_of
+from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, Job, StraightGlass, TaperedGlass
 from vitrograph.core.pipeline import Results
-from vitrograph.desk import theme
 from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField
 from vitrograph.desk.stations.card import Readings, StationCard
+from vitrograph.desk.stations.measure_picture import MeasurePicture
+from vitrograph.desk.stations.station_table import StationTable
 
+_FIRST = {"flat": "width", "straight": "rim", "taper": "rim", "ball": "diameter"}   # the field the first box edits
 _NAMES = {"straight": ("A  across, anywhere", "A  round, anywhere"), "taper": ("A  across the rim", "A  round the rim")}
-
-
-class MeasurePicture(QWidget):
-    """Where to put the ruler or the tape: the shape typed so far, with the letters of the fields."""
-
-    def __init__(self) -> None:
-        super().__init__()
-        self.setObjectName("measurePicture")
-        self.glass: Glass = TaperedGlass()
-        self.setFixedHeight(168)
-
-    def sizeHint(self) -> QSize:
-        return QSize(280, 168)
-
-    def show_glass(self, glass: Glass) -> None:
-        """Draw another glass."""
-        self.glass = glass
-        self.update()
-
-    def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
-        rim, base, high = self._sides()
-        room = min(150 / max(rim, base), 108 / high)
-        middle, top, foot = self.width() / 2 + 8, 30.0, 30.0 + high * room
-        left = [QPointF(middle - rim * room / 2, top), QPointF(middle - base * room / 2, foot)]
-        right = [QPointF(middle + rim * room / 2, top), QPointF(middle + base * room / 2, foot)]
-        painter.setPen(QPen(theme.colour(theme.FROST, 0.8), 1.6))
-        painter.setBrush(theme.colour(theme.FROST, 0.07))
-        painter.drawPolygon(QPolygonF([left[0], right[0], right[1], left[1]]))
-        self._arrow(painter, QLineF(left[0], right[0]).translated(0, -12), "A")
-        if isinstance(self.glass, TaperedGlass):
-            self._arrow(painter, QLineF(left[1], right[1]).translated(0, 12), "B")
-        letter = "B" if isinstance(self.glass, FlatGlass) else "C"
-        slant = isinstance(self.glass, TaperedGlass) and self.glass.height_is == "slant"
-        beside = max(right[0].x(), right[1].x()) + 14
-        upright = QLineF(beside, top, beside, foot)
-        self._arrow(painter, QLineF(right[0], right[1]).translated(12, 0) if slant else upright, letter)
-
-    def _sides(self) -> tuple[float, float, float]:
-        """Widths at rim and base, and the height, for the picture alone; never so odd that it cannot be drawn."""
-        glass = self.glass
-        if isinstance(glass, FlatGlass):
-            return glass.width, glass.width, glass.height
-        base = glass.base if isinstance(glass, TaperedGlass) else glass.rim
-        share = 1.0 if glass.girth == "diameter" else 1 / pi
-        return glass.rim * share, base * share, glass.height
-
-    def _arrow(self, painter: QPainter, line: QLineF, letter: str) -> None:
-        painter.setPen(QPen(QColor(theme.ACCENT), 1.5))
-        painter.drawLine(line)
-        for end in (line.p1(), line.p2()):
-            normal = line.normalVector().unitVector()
-            across = QPointF(normal.dx(), normal.dy()) * 5
-            painter.drawLine(QLineF(end - across, end + across))
-        centre = line.center()
-        box = QRectF(centre.x() - 10, centre.y() - 10, 20, 20)
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(QColor(theme.ACCENT))
-        painter.drawEllipse(centre, 10, 10)
-        painter.setFont(theme.font(0.95, bold=True))
-        painter.setPen(QColor(theme.ON_ACCENT))
-        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, letter)
 
 
 class GlassCard(StationCard):
@@ -89,7 +24,8 @@ class GlassCard(StationCard):
     says = "Measure the outside. Each reading may be typed in mm, cm or inches, with fractions."
 
     def build(self) -> None:
-        self.kind = ChoiceRow("", "kind", [("flat", "Flat"), ("straight", "Straight"), ("taper", "Tapered")])
+        self.kind = ChoiceRow("", "kind", [("flat", "Flat"), ("straight", "Straight"), ("taper", "Tapered"),
+                                           ("curved", "Curved"), ("ball", "Ball")], columns=3)
         self.picture = MeasurePicture()
         self.girth = ChoiceRow("Girths are measured", "girth", [("diameter", "across"), ("circumference", "round")])
         self.rim = LengthField("A  across the rim", "rim", least=1e-6)
@@ -98,7 +34,10 @@ class GlassCard(StationCard):
         self.height_is = ChoiceRow("The height is", "height_is", [("upright", "upright"), ("slant", "along the slant")])
         self.how_many = NumberField("How many alike", "how_many", suffix="", whole=True)
         self.readings = Readings()
-        self.stack(self.kind, self.picture, self.girth, self.rim, self.base, self.height, self.height_is, self.how_many)
+        self.stations = StationTable(self.bench)
+        self.joined = ChoiceRow("Between stations", "joined", [("smooth", "smooth"), ("parts", "straight parts")])
+        self.stack(self.kind, self.picture, self.girth, self.rim, self.base, self.height, self.height_is,
+                   self.stations, self.joined, self.how_many)
         self.section("What follows")
         self.stack(self.readings)
         self.kind.edited.connect(self._change_kind)
@@ -107,41 +46,54 @@ class GlassCard(StationCard):
         self.base.edited.connect(lambda mm: self._change_girth_or_height("base", mm))
         self.height.edited.connect(lambda mm: self.bench.edit("Height", glass__height=mm))
         self.height_is.edited.connect(lambda kind: self.bench.edit("Upright or slant", glass__height_is=kind))
+        self.stations.edited.connect(lambda stations: self.bench.edit("Stations", glass__stations=stations))
+        self.joined.edited.connect(lambda joined: self.bench.edit("Between stations", glass__joined=joined))
         self.how_many.edited.connect(lambda count: self.bench.edit("How many", how_many=count))
 
     def first_field(self) -> QWidget:
         return self.rim.line
 
     def show_job(self, job: Job) -> None:
-        glass, unit = job.glass, self.bench.unit
-        flat, taper = isinstance(glass, FlatGlass), isinstance(glass, TaperedGlass)
+        glass = job.glass
         self.kind.show_choice(glass.kind)
         self.picture.show_glass(glass)
-        self.girth.setVisible(not flat)
-        self.base.setVisible(taper)
-        self.height_is.setVisible(taper)
-        self.rim.show_mm(glass.width if isinstance(glass, FlatGlass) else glass.rim, unit)
-        self.height.show_mm(glass.height, unit)
         self.how_many.show_number(job.how_many)
-        if isinstance(glass, FlatGlass):
-            self.rim.set_title("A  width")
-            self.height.set_title("B  height")
-            return
-        around = glass.girth == "circumference"
-        self.rim.set_title(_NAMES[glass.kind][around])
-        self.height.set_title("C  height")
-        self.girth.show_choice(glass.girth)
+        curved, ball = isinstance(glass, CurvedGlass), isinstance(glass, BallGlass)
+        self.girth.setVisible(not isinstance(glass, FlatGlass | BallGlass))
+        self.rim.setVisible(not curved)
+        self.base.setVisible(isinstance(glass, TaperedGlass))
+        self.height.setVisible(not curved and not ball)
+        self.height_is.setVisible(isinstance(glass, TaperedGlass))
+        self.stations.setVisible(curved)
+        self.joined.setVisible(curved)
+        if not isinstance(glass, FlatGlass | BallGlass):
+            self.girth.show_choice(glass.girth)
+        if isinstance(glass, CurvedGlass):
+            self.stations.show_stations(glass)
+            self.joined.show_choice(glass.joined)
+        else:
+            self._show_lengths(glass)
+
+    def _show_lengths(self, glass: FlatGlass | StraightGlass | TaperedGlass | BallGlass) -> None:
+        unit = self.bench.unit
+        self.rim.set_title(_first_title(glass))
+        self.rim.show_mm(getattr(glass, _FIRST[glass.kind]), unit)
+        self.height.set_title("B  height" if isinstance(glass, FlatGlass) else "C  height")
+        self.height.show_mm(glass.height, unit)
         if isinstance(glass, TaperedGlass):
-            self.base.set_title("B  round the base" if around else "B  across the base")
+            self.base.set_title("B  round the base" if glass.girth == "circumference" else "B  across the base")
             self.base.show_mm(glass.base, unit)
             self.height_is.show_choice(glass.height_is)
 
     def show_results(self, results: Results) -> None:
-        wall = results.wall
+        wall, length = results.wall, self.bench.length
+        if isinstance(wall, Turned):
+            self.readings.show_rows([("widest", length(2 * wall.widest)), ("upright height", length(wall.upright)),
+                                     ("along the wall", length(wall.length))])
+            return
         if not isinstance(wall, Frustum):
             self.readings.show_rows([])
             return
-        length = self.bench.length
         rows = [("upright height", length(wall.upright)), ("along the slant", length(wall.slant))]
         fan = fan_of(wall)
         if fan is not None:
@@ -155,19 +107,35 @@ class GlassCard(StationCard):
         self.bench.edit("Kind of glass", glass=_as_kind(self.bench.job.glass, kind))
 
     def _change_rim(self, mm: float) -> None:
-        name = "width" if isinstance(self.bench.job.glass, FlatGlass) else "rim"
-        self._change_girth_or_height(name, mm)
+        self._change_girth_or_height(_FIRST[self.bench.job.glass.kind], mm)
 
     def _change_girth_or_height(self, name: str, mm: float) -> None:
         self.bench.edit(name.capitalize(), **{f"glass__{name}": mm})
 
 
+def _first_title(glass: FlatGlass | StraightGlass | TaperedGlass | BallGlass) -> str:
+    if isinstance(glass, FlatGlass):
+        return "A  width"
+    if isinstance(glass, BallGlass):
+        return "A  across, at its widest"
+    return _NAMES[glass.kind][glass.girth == "circumference"]
+
+
 def _as_kind(glass: Glass, kind: str) -> Glass:
     """The same readings, as far as they have a meaning, for another kind of glass."""
-    if isinstance(glass, FlatGlass):
-        known: dict[str, Any] = {"height": glass.height}
+    girth = getattr(glass, "girth", "diameter")
+    height = max(glass.height, 1.0)
+    if isinstance(glass, CurvedGlass):
+        (_, base), (_, rim) = glass.stations[0], glass.stations[-1]
     else:
-        known = {"rim": glass.rim, "girth": glass.girth, "height": glass.height}
+        rim = getattr(glass, _FIRST[glass.kind])
+        base = getattr(glass, "base", rim)
     if kind == "flat":
-        return FlatGlass(height=glass.height)
-    return StraightGlass(**known) if kind == "straight" else TaperedGlass(**known)
+        return FlatGlass(height=height)
+    if kind == "ball":
+        return BallGlass(diameter=rim if girth == "diameter" else rim / pi)
+    if kind == "curved":
+        return CurvedGlass(stations=((0.0, base), (height / 2, max(base, rim) * 1.15), (height, rim)), girth=girth)
+    if kind == "straight":
+        return StraightGlass(rim=rim, girth=girth, height=height)
+    return TaperedGlass(rim=rim, base=base if base != rim else rim * 0.75, girth=girth, height=height)

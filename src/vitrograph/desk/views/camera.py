@@ -44,13 +44,12 @@ class Camera:
         turned = np.column_stack([space[:, 0] * cos(self.turn), space[:, 0] * sin(self.turn), space[:, 2]])
         return self.project(turned)
 
-    @property
-    def edge(self) -> float:
-        """How far round, from the middle of the view, the wall is in sight; a pane is all in sight."""
-        if not isinstance(self.wall, Frustum):
-            return pi
+    def edge(self, s: Points) -> Points:
+        """How far round, from the middle of the view, the wall is in sight at heights s; a pane is all in sight."""
+        if not self.wall.closed:
+            return np.full_like(s, pi)
         eye = self.distance * cos(self.rise), self.wall.upright / 2 + self.distance * sin(self.rise)
-        return horizon(self.wall, *eye)
+        return horizon(self.wall, s, *eye)
 
     def screen_to_wall(self, x: float, y: float) -> tuple[float, float] | None:
         """The near wall point under a screen point; None beside the glass. Newton on the projection."""
@@ -70,8 +69,10 @@ class Camera:
                 break
         else:
             return None
-        off = abs(guess[0] - self.turn) > self.edge if self.wall.closed else abs(guess[0]) > self.wall.span / 2
-        if off or not 0 <= guess[1] <= self.wall.length:
+        if not 0 <= guess[1] <= self.wall.length:
+            return None
+        edge = float(self.edge(guess[1:])[0])
+        if abs(guess[0] - self.turn) > edge if self.wall.closed else abs(guess[0]) > self.wall.span / 2:
             return None
         return float(guess[0]), float(guess[1])
 
@@ -91,15 +92,30 @@ def in_sight(shape: BaseGeometry, camera: Camera, *, near: bool) -> list[BaseGeo
         return []
     if not camera.wall.closed:
         return [shape] if near else []
-    middle = camera.turn if near else camera.turn + pi
-    half = camera.edge if near else pi - camera.edge
-    low, _, high, _ = shape.bounds
+    low, s_low, high, s_high = shape.bounds
+    heights = np.linspace(max(0.0, s_low), min(camera.wall.length, s_high), 2 if _is_cone(camera.wall) else 60)
+    edge = camera.edge(heights)
+    middle, half = (camera.turn, edge) if near else (camera.turn + pi, pi - edge)
     seen = []
     for whole_turn in range(-3, 4):
-        left, right = middle - half + 2 * pi * whole_turn, middle + half + 2 * pi * whole_turn
-        if low < right and high > left:
-            inside = left <= low and high <= right
-            part = shape if inside else shapely.clip_by_rect(shape, left, -1e4, right, 1e4)
+        left, right = (middle + side * half + 2 * pi * whole_turn for side in (-1, 1))
+        if low < right.max() and high > left.min():
+            part = shape if left.max() <= low and high <= right.min() else _between(shape, heights, left, right)
             if not part.is_empty:
                 seen.append(part)
     return seen
+
+
+def _is_cone(wall: Wall) -> bool:
+    """Whether the wall leaves sight at one angle from rim to base."""
+    return isinstance(wall, Frustum)
+
+
+def _between(shape: BaseGeometry, heights: Points, left: Points, right: Points) -> BaseGeometry:
+    """The part of a wall shape between two curves of sight."""
+    if len(heights) == 2:
+        return shapely.clip_by_rect(shape, left[0], -1e4, right[0], 1e4)
+    heights = heights.copy()
+    heights[[0, -1]] += [-1e4, 1e4]
+    outline = np.concatenate([np.column_stack([left, heights]), np.column_stack([right, heights])[::-1]])
+    return shapely.intersection(shape, shapely.polygons(outline).buffer(0))

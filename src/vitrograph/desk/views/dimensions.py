@@ -5,7 +5,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Frustum
+from vitrograph.core.glass import Turned
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.views.camera import Camera
@@ -28,11 +28,18 @@ def _draw_measurements(painter: QPainter, camera: Camera, bench: Bench) -> None:
     rim, base = (camera.wall_to_screen(np.column_stack([sides, [s, s]])) for s in (wall.length, 0.0))
     behind = camera.wall_to_screen(np.array([[camera.turn + np.pi if wall.closed else 0.0, wall.length]]))
     widths = 2 * wall.scale(np.array([wall.length, 0.0])) * (1.0 if wall.closed else half)
-    across = [bench.length(float(width), 1) for width in widths]
-    _level(painter, rim, min(rim[:, 1].min(), behind[0, 1]) - _GAP, across[0], above=True)
-    if isinstance(wall, Frustum) and wall.taper:
-        _level(painter, base, base[:, 1].max() + 2.4 * _GAP, across[1], above=False)
+    if widths[0] > 1:
+        top = min(rim[:, 1].min(), behind[0, 1]) - _GAP
+        _level(painter, rim, top, bench.length(float(widths[0]), 1), above=True)
+    if widths[1] > 1 and widths[1] != widths[0]:
+        _level(painter, base, base[:, 1].max() + 2.4 * _GAP, bench.length(float(widths[1]), 1), above=False)
     left = min(rim[:, 0].min(), base[:, 0].min()) - _GAP
+    if isinstance(wall, Turned):
+        s = np.linspace(0.0, wall.length, 101)
+        widest = float(s[wall.scale(s).argmax()])
+        belly = camera.wall_to_screen(np.column_stack([sides, [widest, widest]]))
+        _level(painter, belly, float(belly[:, 1].mean()), bench.length(2 * wall.widest, 1), above=False)
+        left = float(belly[:, 0].min()) - _GAP
     _upright(painter, left, rim[0][1], base[0][1], bench.length(wall.upright, 1))
 
 

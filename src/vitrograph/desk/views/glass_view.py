@@ -63,7 +63,7 @@ class GlassView(View):
         wall = self.results.wall or Frustum(40.0, 40.0, 100.0)
         rise = 0.0 if self.level or not wall.closed else RISE
         room = QRectF(self.rect()).adjusted(96, 56, -64, -72)
-        across = wall.span if not wall.closed else 2 * float(np.max(wall.scale(np.array([0.0, wall.length]))))
+        across = wall.span if not wall.closed else 2 * float(wall.scale(np.linspace(0.0, wall.length, 101)).max())
         high = wall.upright * np.cos(rise) + across * np.sin(rise) * (1 if wall.closed else 0)
         scale = max(0.1, min(room.width() / across, room.height() / high)) * 0.97
         return Camera(wall, self.turn, rise, max(EYE_MM, 2.5 * across), (room.center().x(), room.center().y()), scale)
@@ -73,7 +73,8 @@ class GlassView(View):
     def paint(self, painter: QPainter) -> None:
         painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
         if self.results.wall is None:
-            self.say(painter, "These readings describe no glass", theme.QUIET)
+            told = "These readings describe no glass" if self.results.error("glass") else "Working it out"
+            self.say(painter, told, theme.QUIET)
             return
         camera = self.camera()
         body = self._body(camera)
@@ -91,9 +92,12 @@ class GlassView(View):
             half = wall.span / 2
             return path_of_points(camera.wall_to_screen(np.array(
                 [[-half, 0.0], [half, 0.0], [half, wall.length], [-half, wall.length], [-half, 0.0]])))
-        rings = np.concatenate([_ring(camera, 0.0), _ring(camera, wall.length)])
-        hull = shapely.multipoints(rings).convex_hull
-        return path_of_points(np.asarray(hull.exterior.coords))
+        heights = np.linspace(0.0, wall.length, _SNAP_ROUND)
+        edge = camera.edge(heights)
+        sides = [camera.wall_to_screen(np.column_stack([camera.turn + side * edge, heights])) for side in (-1, 1)]
+        rings = [shapely.polygons(_ring(camera, s)) for s in (0.0, wall.length)]
+        wall_seen = shapely.polygons(np.concatenate([sides[0], sides[1][::-1]])).buffer(0)
+        return path_of(shapely.union_all([wall_seen, *rings]))
 
     def _paint_body(self, painter: QPainter, camera: Camera, body: QPainterPath) -> None:
         box = body.boundingRect()
@@ -103,7 +107,7 @@ class GlassView(View):
         painter.fillPath(body, sheen)
         painter.setPen(QPen(theme.colour(theme.FROST, 0.55), 1.4))
         painter.drawPath(body)
-        if isinstance(camera.wall, Frustum):
+        if camera.wall.closed:
             painter.setPen(QPen(theme.colour(theme.FROST, 0.75), 1.6))
             painter.drawPath(path_of_points(_ring(camera, camera.wall.length)))
             painter.setPen(QPen(theme.colour(theme.FROST, 0.35), 1.2))
@@ -129,7 +133,8 @@ class GlassView(View):
         if self.mark is None:
             return
         u, s = self.mark
-        hidden = camera.wall.closed and abs((u - camera.turn + pi) % (2 * pi) - pi) > camera.edge
+        away = abs((u - camera.turn + pi) % (2 * pi) - pi)
+        hidden = camera.wall.closed and away > float(camera.edge(np.array([s]))[0])
         (x, y), = camera.wall_to_screen(np.array([[u, s]]))
         painter.setPen(QPen(theme.colour(theme.ACCENT, 0.4 if hidden else 1.0), 2))
         painter.setBrush(Qt.BrushStyle.NoBrush)

@@ -244,5 +244,5 @@ def _whole_wall(sheet: Sheet) -> Points:
     """Closed sheet outline of the whole wall, rim to base, once round from the art's middle."""
     wall, lay = sheet.fitted.wall, sheet.fitted.lay
     middle = lay.u0 if wall.closed else 0.0
-    outline = band_outline(wall, lay, Band(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length))
+    outline = band_outline(lay, Band(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length))
     return np.concatenate([outline, outline[:1]])
