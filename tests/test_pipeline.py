@@ -26,6 +26,8 @@ def recomputed(before, after):
     ({"stencil__least_web": 0.5}, {"checked"}),
     ({"name": "Other"}, set()),
     ({"how_many": 3}, {"etch"}),
+    ({"material": "unknown"}, {"etch"}),
+    ({"tools__girth": "calipers"}, set()),
     ({"stencil__border": 16.0}, set(RESULTS) - {"wall", "art", "fitted"}),
     ({"glass__rim": 92.0}, set(RESULTS) - {"art"}),
     ({"artwork__text": "Other"}, set(RESULTS) - {"wall"}),

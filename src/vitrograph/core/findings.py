@@ -18,6 +18,7 @@ class Level(StrEnum):
 class Code(StrEnum):
     """What a finding is about; the words are stable and documented in docs/formats.md."""
 
+    MATERIAL = "material"
     OFF_GLASS = "off-glass"
     OVERLAP = "overlap"
     BORDER = "border"

@@ -25,6 +25,8 @@ Girth = Literal["diameter", "circumference"]
 Mode = Literal["rim", "straight"]
 Face = Literal["outside", "back"]
 FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
+MaterialName = Literal["ordinary", "strengthened", "bakeware", "crystal", "coated", "unknown"]
+ToolName = Literal["ruler", "tape", "calipers"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
 
 
@@ -91,6 +93,13 @@ class BallGlass(_Glass, frozen=True, tag="ball"):
 
 
 Glass = FlatGlass | StraightGlass | TaperedGlass | CurvedGlass | BallGlass
+
+
+class Tools(_Part, frozen=True):
+    """What the girths and the height were measured with, which says how far they can be trusted."""
+
+    girth: ToolName = "ruler"
+    height: ToolName = "ruler"
 
 
 class Drawing(_Part, frozen=True):
@@ -179,6 +188,8 @@ class Job(_Part, frozen=True):
     name: Annotated[str, Meta(min_length=1, max_length=120)] = "Untitled"
     how_many: Annotated[int, Meta(ge=1, le=1000)] = 1
     glass: Glass = TaperedGlass()
+    material: MaterialName = "ordinary"
+    tools: Tools = Tools()
     artwork: Artwork = Artwork()
     fit: Fit = Fit()
     stencil: StencilChoices = StencilChoices()

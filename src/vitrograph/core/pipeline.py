@@ -16,7 +16,7 @@ from vitrograph.core.errors import Cancelled, VitrographError
 from vitrograph.core.etch import EtchPlan, plan_etch
 from vitrograph.core.findings import Finding, Level, worst
 from vitrograph.core.fit import CURVE_DEVIATION_MM, Fitted, check_fit, fit_art, size_factor
-from vitrograph.core.glass import Wall, wall_of
+from vitrograph.core.glass import Wall, check_material, wall_of
 from vitrograph.core.job import Job
 from vitrograph.core.stencil import Sheet, build_sheet, check_stencil
 from vitrograph.core.transfer import TransferPlan, plan_transfer
@@ -52,6 +52,7 @@ class Results:
     def findings(self, station: Station | None = None) -> tuple[Finding, ...]:
         """Findings of one station, or of all."""
         found: dict[Station, tuple[Finding, ...]] = {
+            "glass": tuple(check_material(self.job)),
             "artwork": self.art.findings if self.art else (),
             "fit": tuple(check_fit(self.fitted, self.job)) if self.fitted else (),
             "stencil": self.checked or (),
@@ -151,7 +152,7 @@ _STAGES: tuple[_Stage, ...] = (
     _Stage("weed", "weed", ("sheet",), lambda job: None, lambda job, known: plan_weeding(known["sheet"])),
     _Stage("transfer", "transfer", ("sheet",), lambda job: job.transfer,
            lambda job, known: plan_transfer(known["sheet"], job)),
-    _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many),
+    _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many, job.material),
            lambda job, known: plan_etch(known["sheet"].openings.area, job)),
     # the checks come last: they take longest, and nothing else waits for them
     _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut),

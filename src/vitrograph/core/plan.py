@@ -5,7 +5,7 @@ from math import degrees
 from typing import Any
 
 from vitrograph.core.findings import Finding
-from vitrograph.core.glass import Fan, Frustum, Turned, Wall, fan_of
+from vitrograph.core.glass import Fan, Frustum, Trust, Turned, Wall, fan_of, trust_in
 from vitrograph.core.pipeline import STATIONS, Results
 
 _DIGITS = 4
@@ -19,7 +19,8 @@ def plan_of(results: Results) -> dict[str, Any]:
     return _rounded_tree({
         "job": r.job.name,
         "how_many": r.job.how_many,
-        "glass": _glass(r.wall, r.job.glass.kind),
+        "glass": {**_glass(r.wall, r.job.glass.kind), "material": r.job.material,
+                  "trust": _trust(trust_in(r.job.glass, r.job.tools, *r.fitted.size, r.fitted.lay.s0))},
         "fit": {
             "fan": _fan(fan_of(r.wall)),
             "sheet_mm": [right - left, high - low],
@@ -69,6 +70,10 @@ def _glass(wall: Wall, kind: str) -> dict[str, Any]:
         return {"kind": kind, "widest_diameter_mm": 2 * wall.widest, "along_wall_mm": wall.length,
                 "upright_mm": wall.upright}
     return {"kind": kind, "width_mm": wall.span, "height_mm": wall.length}
+
+
+def _trust(trust: Trust) -> dict[str, Any]:
+    return {"corner_mm": trust.corner, "closing_mm": trust.closing, "repeat": trust.repeat}
 
 
 def _fan(fan: Fan | None) -> dict[str, float] | None:

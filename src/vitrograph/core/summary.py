@@ -3,6 +3,7 @@
 from collections.abc import Callable
 from math import degrees
 
+from vitrograph.core.findings import Level
 from vitrograph.core.glass import Frustum, Turned, Wall, fan_of
 from vitrograph.core.pipeline import STATIONS, Results, Station
 from vitrograph.core.units import Unit, format_length, format_minutes, format_number
@@ -56,8 +57,8 @@ def _fit(r: Results, unit: Unit) -> str:
 def _stencil(r: Results, unit: Unit) -> str:
     if r.checked is None:
         return "checking" if r.sheet is not None else ""
-    count = sum(found.level != "note" for found in r.findings())
-    stops = sum(found.level == "stop" for found in r.findings())
+    levels = [found.level for found in r.findings("stencil")]
+    stops, count = levels.count(Level.STOP), len(levels) - levels.count(Level.NOTE)
     return f"{stops} to mend" if stops else f"{count} to watch" if count else "all sound"
 
 

@@ -6,6 +6,7 @@ published source. The cream's label and safety data sheet come before anything w
 
 from dataclasses import dataclass
 
+from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT
 from vitrograph.core.job import Job, SchoolName
 
 
@@ -77,10 +78,11 @@ class EtchPlan:
 
 def plan_etch(frosted_area: float, job: Job) -> EtchPlan:
     """Write the steps for one piece by the job's school."""
-    school = SCHOOLS[job.etch.school]
+    school, material = SCHOOLS[job.etch.school], MATERIALS[job.material]
     before = (
         EtchStep("Put on gloves and goggles, open a window. Read the label.", caution=CAUTIONS[1]),
-        EtchStep("Glass that is coated, heat-treated or unknown may not take: try a hidden spot first."),
+        EtchStep(f"{material.title} glass: {TEST_SPOT[:1].lower()}{TEST_SPOT[1:]}" if material.doubtful else
+                 "Look the piece over: clean, dry, no crack, no scratch.", caution=material.caution or CARE),
         EtchStep("Stir the cream. Dab it on thick, until no glass shows through. Hold it to the light.",
                  caution="Cup the tape's edge to catch drips; keep the cream off skin and steel sinks."),
     )

@@ -2,12 +2,12 @@
 
 from math import degrees, pi
 
-from PySide6.QtWidgets import QWidget
+from PySide6.QtWidgets import QComboBox, QWidget
 
-from vitrograph.core.glass import Frustum, Turned, fan_of
+from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT, Frustum, Turned, fan_of, trust_in
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, Job, StraightGlass, TaperedGlass
 from vitrograph.core.pipeline import Results
-from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField
+from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField, label
 from vitrograph.desk.stations.card import Readings, StationCard
 from vitrograph.desk.stations.measure_picture import MeasurePicture
 from vitrograph.desk.stations.station_table import StationTable
@@ -36,10 +36,28 @@ class GlassCard(StationCard):
         self.readings = Readings()
         self.stations = StationTable(self.bench)
         self.joined = ChoiceRow("Between stations", "joined", [("smooth", "smooth"), ("parts", "straight parts")])
+        self.tools = {part: ChoiceRow(title, f"{part}_tool", [("ruler", "ruler"), ("tape", "tape"),
+                                                              ("calipers", "calipers")])
+                      for part, title in (("girth", "Girths measured with"), ("height", "Height measured with"))}
+        self.material = QComboBox(objectName="material")
+        self.material.setAccessibleName("Kind of glass")
+        for name, material in MATERIALS.items():
+            self.material.addItem(material.title, name)
+        self.expect = label("", "quiet")
+        self.care = label("", "caution")
+        self.trust = Readings()
         self.stack(self.kind, self.picture, self.girth, self.rim, self.base, self.height, self.height_is,
                    self.stations, self.joined, self.how_many)
         self.section("What follows")
         self.stack(self.readings)
+        self.section("How far to trust it")
+        self.stack(*self.tools.values(), self.trust)
+        self.section("What it is made of")
+        self.stack(self.material, self.expect, self.care)
+        for part, row in self.tools.items():
+            row.edited.connect(lambda tool, name=part: self.bench.edit("Tool", **{f"tools__{name}": tool}))
+        self.material.activated.connect(
+            lambda index: self.bench.edit("Material", material=self.material.itemData(index)))
         self.kind.edited.connect(self._change_kind)
         self.girth.edited.connect(lambda girth: self.bench.edit("Girth", glass__girth=girth))
         self.rim.edited.connect(self._change_rim)
@@ -58,6 +76,10 @@ class GlassCard(StationCard):
         self.kind.show_choice(glass.kind)
         self.picture.show_glass(glass)
         self.how_many.show_number(job.how_many)
+        self._show_material(job)
+        for part, row in self.tools.items():
+            row.show_choice(getattr(job.tools, part))
+            row.setVisible(not isinstance(glass, FlatGlass) and not (part == "height" and isinstance(glass, BallGlass)))
         curved, ball = isinstance(glass, CurvedGlass), isinstance(glass, BallGlass)
         self.girth.setVisible(not isinstance(glass, FlatGlass | BallGlass))
         self.rim.setVisible(not curved)
@@ -74,6 +96,24 @@ class GlassCard(StationCard):
         else:
             self._show_lengths(glass)
 
+    def _show_material(self, job: Job) -> None:
+        material = MATERIALS[job.material]
+        self.material.setCurrentIndex(self.material.findData(job.material))
+        self.expect.setText(f"{material.expect} {TEST_SPOT}" if material.doubtful else material.expect)
+        self.care.setText(material.caution or CARE)
+
+    def _show_trust(self, results: Results) -> None:
+        fitted, glass = results.fitted, results.job.glass
+        if fitted is None or isinstance(glass, FlatGlass):
+            self.trust.show_rows([])
+            return
+        trust = trust_in(glass, results.job.tools, *fitted.size, fitted.lay.s0)
+        self.trust.show_rows([
+            ("art's worst corner", f"±{self.bench.length(trust.corner, 2)}"),
+            ("closing a full wrap", f"±{self.bench.length(trust.closing, 1)}"),
+            ("worth measuring again", trust.repeat),
+        ])
+
     def _show_lengths(self, glass: FlatGlass | StraightGlass | TaperedGlass | BallGlass) -> None:
         unit = self.bench.unit
         self.rim.set_title(_first_title(glass))
@@ -87,6 +127,7 @@ class GlassCard(StationCard):
 
     def show_results(self, results: Results) -> None:
         wall, length = results.wall, self.bench.length
+        self._show_trust(results)
         if isinstance(wall, Turned):
             self.readings.show_rows([("widest", length(2 * wall.widest)), ("upright height", length(wall.upright)),
                                      ("along the wall", length(wall.length))])

@@ -1,0 +1,50 @@
+"""What a piece of glass is made of, what to expect of the cream on it, and where to be careful.
+
+All of it is common practice, no published source; makers disagree, and both views are given. Nothing here promises that
+a piece will take: a hidden spot tells.
+"""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+
+from vitrograph.core.findings import Code, Finding, Level
+from vitrograph.core.job import Job, MaterialName
+
+CARE = "Never etch cracked glass, and never a surface that food, drink or lips touch."
+TEST_SPOT = "Try a hidden spot first, such as under the foot, and look at it dry."
+
+
+@dataclass(frozen=True, slots=True)
+class Material:
+    """A kind of glass: what to expect, whether a hidden spot comes first, and a caution of its own."""
+
+    title: str
+    expect: str
+    doubtful: bool
+    caution: str = ""
+
+
+MATERIALS: dict[MaterialName, Material] = {
+    "ordinary": Material("Ordinary (soda-lime)", "It usually frosts evenly.", False),
+    "strengthened": Material(
+        "Heat-strengthened", "Some makers leave it alone since it may stay clear; others find that most pieces take.",
+        True, "Strengthened glass under stress can burst: do not etch a scratched or chipped piece."),
+    "bakeware": Material(
+        "Heat-resistant bakeware", "Some makers leave it alone since it may stay clear; others find that most pieces "
+        "take. Work the underside only.", True),
+    "crystal": Material(
+        "Lead crystal", "It frosts quickly, some say too quickly: watch the time.", True,
+        "Leaded glass: for display. Keep food and drink off it, and treat the rinse water as the cream's label says."),
+    "coated": Material(
+        "Coated, sprayed or painted", "The coat keeps the cream from the glass: it will not frost there. An uncoated "
+        "side may.", True),
+    "unknown": Material("Unknown", "Nobody can say before it is tried.", True),
+}
+
+
+def check_material(job: Job) -> Iterator[Finding]:
+    """Yield a word of care where the glass may not take."""
+    material = MATERIALS[job.material]
+    if material.doubtful:
+        says = f"{material.title[:1].lower()}{material.title[1:]} glass may not take: try a hidden spot first"
+        yield Finding(Code.MATERIAL, Level.WATCH, says, material.caution or material.expect)
