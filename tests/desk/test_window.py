@@ -282,3 +282,24 @@ def test_a_ball_shows_its_widest_and_its_strain(desk):
     for number in (1, 3, 7):
         desk.go(number)
         assert desk.shell.glass_view.grab().toImage().width() > 100
+
+
+def test_a_glass_is_kept_on_the_shelf_and_taken_from_it(desk, tmp_path):
+    row = desk.go(1).shelf_row
+    row.keep_as("Dome tumbler")
+    assert desk.says("message") == "Kept on the shelf: Dome tumbler"
+    desk.click("kind_ball")
+    row.fill_menu()
+    actions = {action.text().split("   ")[0]: action for action in row.menu.actions()}
+    assert {"Dome tumbler", "Wine bowl", "Read a glass file"} <= set(actions)
+    actions["Dome tumbler"].trigger()
+    assert desk.bench.job.glass == TUMBLER
+    actions["Wine bowl"].trigger()
+    desk.settle()
+    assert desk.results.wall.stands == 90.0
+    kept = desk.bench.job
+    row.keep_as("  ")
+    assert "needs a name" in desk.says("message")
+    (tmp_path / "no.json").write_text("no")
+    row.read_file(tmp_path / "no.json")
+    assert "is not a glass" in desk.says("message") and desk.bench.job == kept

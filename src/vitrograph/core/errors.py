@@ -28,6 +28,10 @@ class OffGlassError(VitrographError, ValueError):
     """Artwork that cannot be laid on this glass at all."""
 
 
+class ShelfError(VitrographError, OSError):
+    """A kept glass that cannot be read or written."""
+
+
 class ArtworkError(VitrographError, ValueError):
     """A drawing or lettering that cannot be read."""
 

@@ -5,6 +5,7 @@ from math import degrees
 
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import Frustum, Turned, Wall, fan_of
+from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass
 from vitrograph.core.pipeline import STATIONS, Results, Station
 from vitrograph.core.units import Unit, format_length, format_minutes, format_number
 
@@ -23,6 +24,21 @@ def glass_line(wall: Wall, unit: Unit = "mm") -> str:
     else:
         across = format_number(wall.span, unit)
     return f"{across} × {format_number(wall.upright, unit)} {unit}"
+
+
+def readings_line(glass: Glass, unit: Unit = "mm") -> str:
+    """A glass in one line from its readings alone, for lists: the widest girth and the height.
+
+    >>> readings_line(BallGlass(diameter=80.0)), readings_line(FlatGlass(width=300.0, height=200.0))
+    ('80 × 80 mm', '300 × 200 mm')
+    """
+    if isinstance(glass, CurvedGlass):
+        widest = max((girth for _, girth in glass.stations), default=0.0)
+    elif isinstance(glass, BallGlass):
+        widest = glass.diameter
+    else:
+        widest = glass.width if isinstance(glass, FlatGlass) else glass.rim
+    return f"{format_number(widest, unit)} × {format_number(glass.height, unit)} {unit}"
 
 
 def answer(results: Results, station: Station, unit: Unit = "mm") -> str:

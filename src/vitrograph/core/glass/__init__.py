@@ -2,6 +2,7 @@
 
 from vitrograph.core.glass.material import CARE, MATERIALS, TEST_SPOT, Material, check_material
 from vitrograph.core.glass.measure import radius_of, wall_of
+from vitrograph.core.glass.shelf import Shelf, ShelvedGlass, default_folder, generic_glasses, read_glass
 from vitrograph.core.glass.trust import TOOL_ERRORS, Trust, trust_in
 from vitrograph.core.glass.turned import Ball, Turned, TurnedWall
 from vitrograph.core.glass.walls import (
@@ -30,15 +31,20 @@ __all__ = [
     "Material",
     "Pane",
     "Sheeting",
+    "Shelf",
+    "ShelvedGlass",
     "Trust",
     "Turned",
     "TurnedWall",
     "Wall",
     "check_material",
     "chord",
+    "default_folder",
     "fan_of",
+    "generic_glasses",
     "horizon",
     "radius_of",
+    "read_glass",
     "sagitta",
     "slant_of",
     "trust_in",

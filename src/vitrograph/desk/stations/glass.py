@@ -4,12 +4,13 @@ from math import degrees, pi
 
 from PySide6.QtWidgets import QComboBox, QWidget
 
-from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT, Frustum, Turned, fan_of, trust_in
+from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT, Frustum, Shelf, Turned, default_folder, fan_of, trust_in
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, Job, StraightGlass, TaperedGlass
 from vitrograph.core.pipeline import Results
 from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField, label
 from vitrograph.desk.stations.card import Readings, StationCard
 from vitrograph.desk.stations.measure_picture import MeasurePicture
+from vitrograph.desk.stations.shelf_row import ShelfRow
 from vitrograph.desk.stations.station_table import StationTable
 
 _FIRST = {"flat": "width", "straight": "rim", "taper": "rim", "ball": "diameter"}   # the field the first box edits
@@ -46,8 +47,9 @@ class GlassCard(StationCard):
         self.expect = label("", "quiet")
         self.care = label("", "caution")
         self.trust = Readings()
-        self.stack(self.kind, self.picture, self.girth, self.rim, self.base, self.height, self.height_is,
-                   self.stations, self.joined, self.how_many)
+        self.shelf_row = ShelfRow(self.bench, Shelf(default_folder()))
+        self.stack(self.shelf_row, self.kind, self.picture, self.girth, self.rim, self.base, self.height,
+                   self.height_is, self.stations, self.joined, self.how_many)
         self.section("What follows")
         self.stack(self.readings)
         self.section("How far to trust it")

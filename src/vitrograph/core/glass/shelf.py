@@ -1,0 +1,94 @@
+"""The shelf: glasses measured once and kept, a JSON file each in the user's data folder; generic shapes beside them.
+
+The generic shapes are round numbers to begin from, not measurements of any piece.
+"""
+
+import re
+from functools import cache
+from importlib import resources
+from pathlib import Path
+from typing import Annotated
+
+import msgspec
+import platformdirs
+
+from vitrograph.core.errors import ShelfError
+from vitrograph.core.glass.measure import wall_of
+from vitrograph.core.job import Glass, MaterialName, Tools
+
+_MOST_BYTES = 1_000_000
+
+
+class ShelvedGlass(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
+    """A glass on the shelf: its name, its shape, how it was measured, and notes."""
+
+    name: Annotated[str, msgspec.Meta(min_length=1, max_length=80)]
+    glass: Glass
+    notes: str = ""
+    material: MaterialName = "ordinary"
+    tools: Tools = Tools()
+    measured_on: str = ""
+
+
+def default_folder() -> Path:
+    """The shelf in the user's data folder."""
+    return Path(platformdirs.user_data_dir("vitrograph")) / "shelf"
+
+
+@cache
+def generic_glasses() -> tuple[ShelvedGlass, ...]:
+    """The shapes that ship with the program."""
+    text = (resources.files("vitrograph.data") / "glasses.json").read_bytes()
+    return msgspec.json.decode(text, type=tuple[ShelvedGlass, ...])
+
+
+class Shelf:
+    """A folder of glasses; read anew at each call, so that files may be copied in and out."""
+
+    def __init__(self, folder: Path) -> None:
+        self.folder = folder
+
+    def glasses(self) -> tuple[ShelvedGlass, ...]:
+        """The maker's own glasses by name. Raises ShelfError, naming the first file that cannot be read."""
+        if not self.folder.is_dir():
+            return ()
+        found = [read_glass(path) for path in sorted(self.folder.glob("*.json"))]
+        return tuple(sorted(found, key=lambda glass: glass.name.casefold()))
+
+    def keep(self, glass: ShelvedGlass) -> Path:
+        """Put a glass on the shelf, in the place of one of the same name. Raises ShelfError, GlassError."""
+        wall_of(glass.glass)                                  # what is no glass is not kept
+        path = self.folder / f"{_slug(glass.name)}.json"
+        try:
+            self.folder.mkdir(parents=True, exist_ok=True)
+            temporary = path.with_suffix(".part")
+            temporary.write_bytes(msgspec.json.format(msgspec.json.encode(glass), indent=1) + b"\n")
+            temporary.replace(path)
+        except OSError as error:
+            raise ShelfError(f"{path} cannot be written ({error.strerror}): the glass was not kept") from None
+        return path
+
+    def remove(self, name: str) -> None:
+        """Take a glass off the shelf; one that is not there is no matter."""
+        (self.folder / f"{_slug(name)}.json").unlink(missing_ok=True)
+
+
+def read_glass(path: Path) -> ShelvedGlass:
+    """Read one glass file. Raises ShelfError with one sentence."""
+    try:
+        if path.stat().st_size > _MOST_BYTES:
+            raise ShelfError(f"{path.name} is far too large for a glass: take it off the shelf")
+        return msgspec.json.decode(path.read_bytes(), type=ShelvedGlass)
+    except ShelfError:
+        raise
+    except OSError as error:
+        raise ShelfError(f"{path} could not be opened: {(error.strerror or 'no such file').lower()}") from None
+    except msgspec.DecodeError as error:
+        wrong = str(error)[:100].replace("`", "'")
+        raise ShelfError(f"{path.name} on the shelf is not a glass ({wrong}): mend or remove it") from None
+
+
+def _slug(name: str) -> str:
+    """A file name for a glass: letters and digits as they are, all else a dash, told apart by a short number."""
+    plain = re.sub(r"[^\w]+", "-", name.strip().casefold()).strip("-")[:40] or "glass"
+    return f"{plain}-{sum(name.casefold().encode()) % 10000:04d}"
