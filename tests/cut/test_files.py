@@ -10,7 +10,8 @@ import shapely
 from PIL import Image
 
 from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
-from vitrograph.core.cut import UNITS_PER_MM, page_for, to_hpgl, to_pdf, to_svg
+from vitrograph.core.cut import UNITS_PER_MM, page_for, proof_pdf, to_hpgl, to_pdf, to_svg
+from vitrograph.core.glass import wall_of
 from vitrograph.core.job import FlatGlass
 
 GLASSES = {"taper": TUMBLER, "taper inward": FLARE_IN, "straight": LANTERN, "flat": PLAQUE}
@@ -77,3 +78,15 @@ def test_the_stencil_on_paper_is_as_large_as_on_the_sheet():
 ])
 def test_the_smallest_sheet_that_holds_it_is_taken(size, page):
     assert page_for(*size) == page
+
+
+@pytest.mark.parametrize("glass", [TUMBLER, FLARE_IN, LANTERN])
+def test_the_paper_proof_is_the_whole_wall(glass):
+    wall = wall_of(glass)
+    page = pypdf.PdfReader(io.BytesIO(proof_pdf(wall, "Proof"))).pages[0]
+    content = page.get_contents().get_data().decode("latin-1")
+    outline = content[:content.index("S\nQ")].rsplit(" w", 1)[1]
+    paper = shapely.Polygon([(float(x), float(y)) for x, y in re.findall(r"([-\d.]+) ([-\d.]+) [ml]", outline)])
+    lateral = 3.141592653589793 * (wall.base_radius + wall.rim_radius) * wall.slant
+    assert paper.area == pytest.approx(lateral, rel=1e-4)
+    assert "wrap it round" in page.extract_text()

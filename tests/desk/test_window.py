@@ -4,7 +4,7 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication, QLabel, QPlainTextEdit, QTableWidget, QWidget
+from PySide6.QtWidgets import QApplication, QLabel, QLineEdit, QPlainTextEdit, QPushButton, QTableWidget, QWidget
 
 from specimens import STAR, TUMBLER, job, star_job
 from vitrograph.core.demo import demo_job
@@ -303,3 +303,28 @@ def test_a_glass_is_kept_on_the_shelf_and_taken_from_it(desk, tmp_path):
     (tmp_path / "no.json").write_text("no")
     row.read_file(tmp_path / "no.json")
     assert "is not a glass" in desk.says("message") and desk.bench.job == kept
+
+
+def test_the_measurements_are_checked_beside_the_window(desk, tmp_path):
+    checks = desk.go(1).open_checks()
+
+    def type_there(name, text):
+        line = checks.findChild(QLineEdit, name)
+        line.setFocus()
+        line.selectAll()
+        QTest.keyClicks(line, text)
+        QTest.keyClick(line, Qt.Key.Key_Return)
+
+    type_there("other_height", "132")
+    assert "both readings are the same length" in checks.heights_say.text() or "agree" in checks.heights_say.text()
+    type_there("grams", "500")
+    assert checks.water_says.text().startswith("It should hold ")
+    checks.write_proof(tmp_path / "proof.pdf")
+    assert (tmp_path / "proof.pdf").stat().st_size > 1000
+    type_there("rim_overlap", "3.1415927")
+    QTest.mouseClick(checks.apply_proof, Qt.MouseButton.LeftButton)
+    assert desk.bench.job.glass.rim == pytest.approx(TUMBLER.rim - 1, abs=1e-6)
+    assert "corrected" in desk.says("message")
+    desk.click("kind_flat")
+    assert not desk.find(QPushButton, "checkMeasurements").isVisible()
+    checks.close()

@@ -34,6 +34,7 @@ def button(text: str, role: str = "", tip: str = "") -> QPushButton:
     """A push button in one of the theme's roles."""
     made = QPushButton(text)
     made.setFont(theme.font())
+    made.setAutoDefault(False)                                # in a dialog, Return in a field must not press a button
     if role:
         made.setProperty("role", role)
     if role == "choice":                                      # a click must not take the keyboard from the steps

@@ -6,11 +6,14 @@ The smallest ISO 216 sheet that holds the stencil is taken; a stencil larger tha
 import io
 from functools import cache
 from importlib import resources
+from math import pi
 from typing import Any
 
-from shapely.geometry import MultiPolygon
+from shapely.geometry import MultiPolygon, Polygon
 
-from vitrograph.core.stencil import Sheet
+from vitrograph.core.fit import Lay
+from vitrograph.core.glass import Frustum
+from vitrograph.core.stencil import Band, Sheet, band_outline
 from vitrograph.core.units import MM_PER_IN, THIN_SPACE, format_length
 
 PT_PER_MM = 72 / MM_PER_IN
@@ -36,9 +39,13 @@ def page_for(width: float, height: float) -> tuple[str, float, float]:
 
 def to_pdf(sheet: Sheet, title: str) -> bytes:
     """Draw the stencil's openings dark and its film outlined, with a line of exactly 100 mm to check the print by."""
+    return _page(sheet.outline, sheet.openings, title)
+
+
+def _page(outline: Polygon, dark: MultiPolygon, title: str, says: str = "") -> bytes:
     from reportlab.pdfgen.canvas import Canvas
 
-    left, low, right, high = sheet.outline.bounds
+    left, low, right, high = outline.bounds
     paper, width, height = page_for(right - left, high - low)
     out = io.BytesIO()
     canvas = Canvas(out, pagesize=(width * PT_PER_MM, height * PT_PER_MM), invariant=True)
@@ -48,13 +55,21 @@ def to_pdf(sheet: Sheet, title: str) -> bytes:
     canvas.saveState()
     canvas.translate((width - (right - left)) / 2 - left, height - MARGIN_MM - high)
     canvas.setFillGray(0.25)
-    _draw(canvas, sheet.openings, fill=True)
+    _draw(canvas, dark, fill=True)
     canvas.setLineWidth(0.2)
-    _draw(canvas, MultiPolygon([sheet.outline]), fill=False)
+    _draw(canvas, MultiPolygon([outline]), fill=False)
     canvas.restoreState()
-    _check_line(canvas, title, paper)
+    _check_line(canvas, f"{title} · {paper}", says)
     canvas.save()
     return out.getvalue()
+
+
+def proof_pdf(wall: Frustum, title: str) -> bytes:
+    """The whole wall as paper at true size: wrapped round the glass, its ends must just meet at rim and base."""
+    lay = Lay(wall, wall.sheeting(), "rim", 0.0, 0.0, False)
+    outline = Polygon(band_outline(lay, Band(-pi, 0.0, pi, wall.length)))
+    says = "Cut it out, wrap it round, rim to rim. Type by how much the ends overlap (or gape) at rim and base."
+    return _page(outline, MultiPolygon(), title, says)
 
 
 def _draw(canvas: Any, shape: MultiPolygon, *, fill: bool) -> None:
@@ -69,7 +84,7 @@ def _draw(canvas: Any, shape: MultiPolygon, *, fill: bool) -> None:
     canvas.drawPath(path, stroke=0 if fill else 1, fill=1 if fill else 0, fillMode=0)
 
 
-def _check_line(canvas: Any, title: str, paper: str) -> None:
+def _check_line(canvas: Any, title: str, says: str) -> None:
     y = MARGIN_MM + 12
     canvas.setLineWidth(0.25)
     canvas.line(MARGIN_MM, y, MARGIN_MM + CHECK_LINE_MM, y)
@@ -80,7 +95,8 @@ def _check_line(canvas: Any, title: str, paper: str) -> None:
     line = format_length(CHECK_LINE_MM).replace(THIN_SPACE, " ")
     words = f"Measure this line: it must be {line}. If not, print again at 100 %, not fitted."
     canvas.drawString(MARGIN_MM, y - 6, words)
-    canvas.drawString(MARGIN_MM, y - 11, f"{title} · {paper}")
+    canvas.drawString(MARGIN_MM, y - 11, title)
+    canvas.drawString(MARGIN_MM, y + 4, says)
 
 
 @cache

@@ -1,5 +1,6 @@
 """Glass: from measurements to a wall with an exact flat development."""
 
+from vitrograph.core.glass.crosscheck import check_heights, check_water, correct_by_proof
 from vitrograph.core.glass.material import CARE, MATERIALS, TEST_SPOT, Material, check_material
 from vitrograph.core.glass.measure import radius_of, wall_of
 from vitrograph.core.glass.shelf import Shelf, ShelvedGlass, default_folder, generic_glasses, read_glass
@@ -37,8 +38,11 @@ __all__ = [
     "Turned",
     "TurnedWall",
     "Wall",
+    "check_heights",
     "check_material",
+    "check_water",
     "chord",
+    "correct_by_proof",
     "default_folder",
     "fan_of",
     "generic_glasses",

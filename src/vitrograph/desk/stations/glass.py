@@ -7,8 +7,9 @@ from PySide6.QtWidgets import QComboBox, QWidget
 from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT, Frustum, Shelf, Turned, default_folder, fan_of, trust_in
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, Job, StraightGlass, TaperedGlass
 from vitrograph.core.pipeline import Results
-from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField, label
+from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField, button, label
 from vitrograph.desk.stations.card import Readings, StationCard
+from vitrograph.desk.stations.check_dialog import CheckDialog
 from vitrograph.desk.stations.measure_picture import MeasurePicture
 from vitrograph.desk.stations.shelf_row import ShelfRow
 from vitrograph.desk.stations.station_table import StationTable
@@ -53,7 +54,10 @@ class GlassCard(StationCard):
         self.section("What follows")
         self.stack(self.readings)
         self.section("How far to trust it")
-        self.stack(*self.tools.values(), self.trust)
+        self.check = button("Check the measurements")
+        self.check.setObjectName("checkMeasurements")
+        self.check.clicked.connect(self.open_checks)
+        self.stack(*self.tools.values(), self.trust, self.check)
         self.section("What it is made of")
         self.stack(self.material, self.expect, self.care)
         for part, row in self.tools.items():
@@ -81,6 +85,7 @@ class GlassCard(StationCard):
         self._show_material(job)
         for part, row in self.tools.items():
             row.show_choice(getattr(job.tools, part))
+            self.check.setVisible(not isinstance(glass, FlatGlass))
             row.setVisible(not isinstance(glass, FlatGlass) and not (part == "height" and isinstance(glass, BallGlass)))
         curved, ball = isinstance(glass, CurvedGlass), isinstance(glass, BallGlass)
         self.girth.setVisible(not isinstance(glass, FlatGlass | BallGlass))
@@ -145,6 +150,12 @@ class GlassCard(StationCard):
         else:
             rows += [("once round", length(2 * pi * wall.rim_radius))]
         self.readings.show_rows(rows)
+
+    def open_checks(self) -> CheckDialog:
+        """Open the checks beside the window."""
+        dialog = CheckDialog(self.bench, self)
+        dialog.show()
+        return dialog
 
     def _change_kind(self, kind: str) -> None:
         self.bench.edit("Kind of glass", glass=_as_kind(self.bench.job.glass, kind))

@@ -1,0 +1,133 @@
+"""Checks of a measured glass against something else: the other height, a paper proof, and water.
+
+Each answers in numbers and one sentence. What a tool may be off by is common practice, no published source.
+"""
+
+from dataclasses import dataclass
+from math import hypot, pi
+
+import msgspec
+import numpy as np
+
+from vitrograph.core.errors import GlassError
+from vitrograph.core.glass.measure import wall_of
+from vitrograph.core.glass.trust import TOOL_ERRORS
+from vitrograph.core.glass.walls import Frustum
+from vitrograph.core.job import FlatGlass, Glass, StraightGlass, TaperedGlass
+from vitrograph.core.units import format_length
+
+WATER_G_PER_ML = 0.9982            # at 20 °C (CRC Handbook of Chemistry and Physics, density of water)
+
+
+@dataclass(frozen=True, slots=True)
+class HeightCheck:
+    """The other height a taper should have, how far the reading is off it, and what believing it would do.
+
+    `rim_shift` is how far the ends of a full wrap's rim would move on the sheet, mm.
+    """
+
+    expected: float
+    difference: float
+    agrees: bool
+    rim_shift: float
+    says: str
+
+
+def check_heights(glass: TaperedGlass, other: float) -> HeightCheck:
+    """Hold the other height (slant where the upright is known, and the other way round) against the readings.
+
+    Raises GlassError where a height is impossible for these girths.
+    """
+    wall = _frustum(glass)
+    by_upright = glass.height_is == "upright"
+    expected = wall.slant if by_upright else wall.upright
+    believed = _frustum(msgspec.structs.replace(glass, height=other, height_is="slant" if by_upright else "upright"))
+    difference = other - expected
+    agrees = abs(difference) <= 2 * hypot(TOOL_ERRORS["ruler"], TOOL_ERRORS["tape"])
+    shift = _rim_shift(wall, believed)
+    return HeightCheck(expected, difference, agrees, shift, _height_words(glass, other, expected, agrees, shift))
+
+
+def _height_words(glass: TaperedGlass, other: float, expected: float, agrees: bool, shift: float) -> str:
+    known, asked = ("upright", "slant") if glass.height_is == "upright" else ("slant", "upright")
+    if agrees:
+        return f"the two heights agree: the {asked} should be {format_length(expected)}"
+    if abs(other - glass.height) <= TOOL_ERRORS["ruler"] and abs(expected - glass.height) > TOOL_ERRORS["ruler"]:
+        suspect = f"both readings are the same length, so both were taken {known}, or both {asked}"
+    else:
+        suspect = "the slant is the likelier to be wrong, since a tape slips on a wall"
+    return (f"the {asked} should be {format_length(expected)}, got {format_length(other)}: {suspect}; "
+            f"believing it would move the ends of the rim by {format_length(shift)}")
+
+
+def _rim_shift(one: Frustum, other: Frustum) -> float:
+    ends = [wall.sheeting().develop(np.array([[pi, wall.slant], [0.0, wall.slant]])) for wall in (one, other)]
+    moved = (ends[0][0] - ends[0][1]) - (ends[1][0] - ends[1][1])
+    return float(np.hypot(*moved))
+
+
+def correct_by_proof(glass: StraightGlass | TaperedGlass, rim_overlap: float, base_overlap: float) -> Glass:
+    """The glass as a paper proof shows it: paper cut for these readings overlaps at the rim and at the base by so much.
+
+    An overlap g means that the true way round is g shorter there; a gap is a negative overlap. The height stays.
+    Raises GlassError where nothing would be left of the girth.
+    """
+    changes = {"rim": _corrected(glass.rim, glass, rim_overlap)}
+    if isinstance(glass, TaperedGlass):
+        changes["base"] = _corrected(glass.base, glass, base_overlap)
+    if min(changes.values()) <= 0:
+        raise GlassError("the overlap is longer than the way round: measure it again")
+    return msgspec.structs.replace(glass, **changes)
+
+
+def _corrected(reading: float, glass: StraightGlass | TaperedGlass, overlap: float) -> float:
+    return reading - (overlap if glass.girth == "circumference" else overlap / pi)
+
+
+@dataclass(frozen=True, slots=True)
+class WaterCheck:
+    """Grams of water the inside should hold to the brim, and the error of all diameters that explains what it held."""
+
+    expected_g: float
+    difference_g: float
+    diameter_error: float
+    says: str
+
+
+def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float) -> WaterCheck:
+    """Hold the water a glass takes to the brim against its readings and its thicknesses, in mm.
+
+    The inside is the outside profile less the wall, from the bottom's thickness up. Raises GlassError where the glass
+    is flat, or thicker than it is wide.
+    """
+    if isinstance(glass, FlatGlass):
+        raise GlassError("a pane holds no water: this check is for round glasses")
+    if grams <= 0:
+        raise GlassError(f"the weight of the water must be more than 0, got {grams:g} g")
+    volume, side = _inside(glass, wall_mm, bottom_mm)
+    expected = volume / 1000 * WATER_G_PER_ML
+    # widening every diameter by d adds side * d/2 of volume, to first order
+    error = (grams - expected) / WATER_G_PER_ML * 1000 / side * 2
+    off = "agrees with the readings" if abs(error) <= TOOL_ERRORS["ruler"] else (
+        f"speaks for diameters {format_length(abs(error), digits=2)} {'larger' if error > 0 else 'smaller'}")
+    says = f"it should hold {expected:.0f} g; {grams:.0f} g {off}"
+    return WaterCheck(expected, grams - expected, error, says)
+
+
+def _inside(glass: Glass, wall_mm: float, bottom_mm: float) -> tuple[float, float]:
+    """Inside volume (mm³) and the area of its side (mm²), by the disc method over the upright height."""
+    wall = wall_of(glass)
+    points = wall.in_space(np.column_stack([np.zeros(2001), np.linspace(0.0, wall.length, 2001)]))
+    radius, z = points[:, 1] - wall_mm, points[:, 2]
+    inside = z >= bottom_mm
+    if not inside.any() or radius[inside].min() <= 0:
+        raise GlassError("the glass is thicker than it is wide: measure the wall and the bottom again")
+    radius, z = radius[inside], z[inside]
+    slices = np.diff(z) * (radius[1:] ** 2 + radius[1:] * radius[:-1] + radius[:-1] ** 2) / 3
+    return float(pi * slices.sum()), float(pi * ((radius[1:] + radius[:-1]) * np.diff(z)).sum())
+
+
+def _frustum(glass: TaperedGlass) -> Frustum:
+    wall = wall_of(glass)
+    assert isinstance(wall, Frustum)
+    return wall
