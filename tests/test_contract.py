@@ -1,0 +1,103 @@
+"""Contracts that hold for every kind of glass, every writer and every station alike."""
+
+import json
+import re
+
+import numpy as np
+import pytest
+import shapely
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from shapely.geometry import LineString
+
+from specimens import job, run, star_job
+from strategies import words
+from vitrograph.core.cut import to_hpgl
+from vitrograph.core.export import PACKET, write_packet
+from vitrograph.core.findings import Level, worst
+from vitrograph.core.glass import generic_glasses, wall_of
+from vitrograph.core.jobfile import load_job
+from vitrograph.core.pipeline import STATIONS, Pipeline
+from vitrograph.core.plan import plan_of
+from vitrograph.core.summary import answer, summary_lines
+from vitrograph.devices.cutter import run_hpgl
+
+SHELF = {shape.name: shape for shape in generic_glasses()}
+
+
+def small_job(name, **changes):
+    """A small star in the middle of a generic glass."""
+    shape = SHELF[name]
+    return star_job(glass=shape.glass, material=shape.material, fit__size=18.0, fit__from_rim=None, **changes)
+
+
+@pytest.mark.parametrize("name", list(SHELF))
+def test_every_generic_glass_takes_a_stencil_from_plan_to_cutter(name):
+    results = run(small_job(name))
+    sheet = results.sheet
+    assert sheet.film.area + sheet.openings.area == pytest.approx(sheet.outline.area, rel=1e-9)
+    assert not results.stopped
+    plan = plan_of(results)
+    assert json.loads(json.dumps(plan)) == plan
+    trace = run_hpgl(to_hpgl(results.cut))
+    for cut, path in zip(trace.cuts, results.cut.paths, strict=True):
+        assert shapely.hausdorff_distance(LineString(cut), LineString(path)) < 0.03
+    assert all(answer(results, station) for station in STATIONS[:-1])
+
+
+@pytest.mark.parametrize("name", list(SHELF))
+def test_every_generic_glass_carries_points_to_the_sheet_and_back(name):
+    lay = run(small_job(name)).fitted.lay
+    art = np.random.default_rng(5).uniform(-8, 8, (50, 2))
+    np.testing.assert_allclose(lay.sheet_to_wall(lay.to_sheet(art)), lay.to_wall(art), atol=1e-9)
+    on_glass = lay.wall.in_space(lay.to_wall(art))
+    assert np.isfinite(on_glass).all() and (on_glass[:, 2] >= -1e-9).all()
+
+
+@pytest.mark.parametrize("name", list(SHELF))
+def test_rows_keep_their_length_round_every_glass(name):
+    lay = run(small_job(name)).fitted.lay
+    row = np.column_stack([np.linspace(-8, 8, 400), np.zeros(400)])
+    steps = np.diff(lay.wall.in_space(lay.to_wall(row)), axis=0)
+    assert np.linalg.norm(steps, axis=1).sum() == pytest.approx(16.0, rel=1e-4)
+
+
+@pytest.mark.parametrize("unit", ["mm", "in"])
+def test_every_answer_is_short_and_in_the_makers_unit(unit):
+    results = run(job("Kestrel\nPoint"))
+    for station in STATIONS:
+        text = answer(results, station, unit)
+        assert len(text) <= 22
+        assert not re.search(r"\d\s*mm" if unit == "in" else r"\d\s*in\b", text)
+    assert len(summary_lines(results)) >= 9
+
+
+def test_the_packet_is_whole_and_reads_back(tmp_path):
+    results = run(job("Kestrel"))
+    written = write_packet(results, tmp_path / "a" / "b")
+    assert {path.name for path in written} == {*PACKET, "job.vitro"}
+    assert not [path for path in (tmp_path / "a" / "b").iterdir() if path.name.startswith(".")]
+    assert load_job(tmp_path / "a" / "b" / "job.vitro") == results.job
+    again = {path.name: path.read_bytes() for path in written if path.suffix != ".vitro"}
+    assert {name: write(run(results.job)) for name, write in PACKET.items()} == again      # the same to the byte
+
+
+@given(text=words, size=st.floats(12, 60), rim=st.floats(15, 70))
+@settings(max_examples=15)
+def test_every_finding_says_where_what_and_why(text, size, rim):
+    results = Pipeline().run(job(text, artwork__face="Cinzel Bold", fit__size=size, fit__from_rim=rim))
+    left, low, right, high = results.sheet.outline.buffer(1.0).bounds
+    for found in results.findings():
+        assert found.says and "\n" not in found.says and found.why
+        if found.where is not None:
+            assert left <= found.where[0] <= right and low <= found.where[1] <= high
+        if found.level is not Level.NOTE and found.code.value in {"web", "opening", "border"}:
+            assert found.value < found.limit
+    assert results.stopped == (worst(results.findings()) is Level.STOP)
+
+
+@pytest.mark.parametrize("name", list(SHELF))
+def test_no_wall_is_shorter_than_it_is_high(name):
+    wall = wall_of(SHELF[name].glass)
+    assert wall.length >= wall.upright - 1e-9
+    assert (wall.scale(np.linspace(0, wall.length, 30)) >= 0).all()
