@@ -328,3 +328,14 @@ def test_the_measurements_are_checked_beside_the_window(desk, tmp_path):
     desk.click("kind_flat")
     assert not desk.find(QPushButton, "checkMeasurements").isVisible()
     checks.close()
+
+
+def test_the_fit_station_says_how_large_a_motif_the_glass_takes(desk):
+    desk.go(3)
+    rows = {name.text(): value.text() for name, value in desk.card().readings._rows if not name.isHidden()}
+    assert rows["front reads up to"].endswith("wide") and rows["room here, with border"].endswith("high")
+    desk.go(1)
+    desk.click("kind_flat")
+    desk.settle()
+    rows = {name.text(): value.text() for name, value in desk.shell.cards["fit"].readings._rows if not name.isHidden()}
+    assert rows["pane takes up to"] == "176\u2009mm wide"

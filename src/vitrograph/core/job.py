@@ -145,7 +145,7 @@ class Fit(_Part, frozen=True):
 class StencilChoices(_Part, frozen=True):
     """The film round the art, and the limits its parts are held to (common practice, no published source).
 
-    `reading_angle` is how much of a round wall the eye reads from the front.
+    `reading_angle` is how much of a round wall the eye reads from the front, standing `viewing_mm` from its axis.
     """
 
     border: Margin = 20.0
@@ -153,6 +153,7 @@ class StencilChoices(_Part, frozen=True):
     least_web: Margin = 0.8
     least_opening: Margin = 0.8
     reading_angle: Annotated[float, Meta(gt=0, le=pi)] = radians(120)
+    viewing_mm: Length = 600.0
 
 
 class CutChoices(_Part, frozen=True):

@@ -3,6 +3,7 @@
 from vitrograph.core.glass.crosscheck import check_heights, check_water, correct_by_proof
 from vitrograph.core.glass.material import CARE, MATERIALS, TEST_SPOT, Material, check_material
 from vitrograph.core.glass.measure import radius_of, wall_of
+from vitrograph.core.glass.patch import Patch, usable_patch
 from vitrograph.core.glass.shelf import Shelf, ShelvedGlass, default_folder, generic_glasses, read_glass
 from vitrograph.core.glass.trust import TOOL_ERRORS, Trust, trust_in
 from vitrograph.core.glass.turned import Ball, Turned, TurnedWall
@@ -31,6 +32,7 @@ __all__ = [
     "Frustum",
     "Material",
     "Pane",
+    "Patch",
     "Sheeting",
     "Shelf",
     "ShelvedGlass",
@@ -52,5 +54,6 @@ __all__ = [
     "sagitta",
     "slant_of",
     "trust_in",
+    "usable_patch",
     "wall_of",
 ]

@@ -1,0 +1,30 @@
+"""The usable patch: how large a motif a glass takes, and how much of it reads from the front."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from vitrograph.core.glass.walls import Wall, horizon
+
+
+@dataclass(frozen=True, slots=True)
+class Patch:
+    """In mm: the tallest motif with its border, and the widest that reads from the front, at a height on the wall."""
+
+    tallest: float
+    widest: float
+
+
+def usable_patch(wall: Wall, s0: float, border: float, reading_angle: float, eye_mm: float) -> Patch:
+    """The patch about height s0, for an eye `eye_mm` from the axis and level with it.
+
+    A round wall reads over `reading_angle`, or as far as it is in sight if that is less; a pane to its side edges.
+    Raises GlassError where the eye would stand inside the glass.
+    """
+    tallest = max(0.0, 2 * (min(s0, wall.length - s0) - border))
+    if not wall.closed:
+        return Patch(tallest, max(0.0, wall.span - 2 * border))
+    here = np.array([s0])
+    level = float(wall.in_space(np.array([[0.0, s0]]))[0, 2])
+    seen = 2 * float(horizon(wall, here, eye_mm, level)[0])
+    return Patch(tallest, min(reading_angle, seen) * float(wall.scale(here)[0]))
