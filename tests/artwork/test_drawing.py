@@ -98,6 +98,11 @@ def test_words_and_drawing_stand_beside_each_other():
     assert {mark.name for mark in above.marks} == {"K", "drawing"}
 
 
+def test_words_of_which_the_face_has_no_letter_are_told_of():
+    with pytest.raises(ArtworkError, match="Barlow Bold has no letter for 日 本: choose another face"):
+        compose(Artwork(text="日本"), 1e-3)
+
+
 def test_nothing_to_compose_is_an_empty_state_and_not_a_fault():
     with pytest.raises(NothingYet, match="type some words"):
         compose(Artwork(text="  \n "), 1e-3)

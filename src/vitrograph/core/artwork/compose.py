@@ -12,7 +12,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.drawing import DrawnShape, draw
 from vitrograph.core.artwork.lettering import Lettering, set_text
-from vitrograph.core.errors import NothingYet
+from vitrograph.core.errors import ArtworkError, NothingYet
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.job import Artwork
@@ -60,6 +60,8 @@ def compose(artwork: Artwork, max_deviation: float) -> Art:
         picture = _beside(drawn, words, artwork)
         marks += [Mark(DRAWING, *_spot(part)) for part in shapely.get_parts(picture)]
         findings += _left_out(drawn)
+    if words.is_empty and picture.is_empty and findings:
+        raise ArtworkError(f"{findings[0].says}: choose another face")
     if words.is_empty and picture.is_empty:
         raise NothingYet("type some words, or open a drawing")
     shape = words if picture.is_empty else _joined((words, picture))

@@ -37,7 +37,7 @@ def narrow_places(shape: MultiPolygon, limit: float) -> Iterator[NarrowPlace]:
     >>> [round(place.width, 3) for place in narrow_places(MultiPolygon([dumb_bell]), 0.8)]
     [0.3]
     """
-    plain = shapely.simplify(shape, _SMOOTH_MM)
+    plain = _smoothed(shape)
     core = plain.buffer(-limit / 2, quad_segs=_ARC_SEGMENTS).buffer(limit / 2 + _SEAM_MM, quad_segs=_ARC_SEGMENTS)
     residues = shapely.get_parts(shapely.difference(plain, core))
     residues = residues[shapely.area(residues) > (limit / 10) ** 2]
@@ -47,6 +47,12 @@ def narrow_places(shape: MultiPolygon, limit: float) -> Iterator[NarrowPlace]:
         place = _measure(residue, core, limit)
         if place is not None and place.width < limit - _SMOOTH_MM:
             yield place
+
+
+def _smoothed(shape: MultiPolygon) -> BaseGeometry:
+    """The shape with fewer vertices; the quick way first, which is nearly always valid."""
+    quick = shapely.simplify(shape, _SMOOTH_MM, preserve_topology=False)
+    return quick if quick.is_valid else shapely.simplify(shape, _SMOOTH_MM)
 
 
 def _plain_corners(residues: NDArray[np.object_], core: BaseGeometry, limit: float) -> NDArray[np.bool_]:

@@ -19,7 +19,7 @@ class ShelfRow(QWidget):
     def __init__(self, bench: Bench, shelf: Shelf) -> None:
         super().__init__()
         self.bench, self.shelf = bench, shelf
-        self.take_button, self.keep_button = button("From the shelf"), button("Keep it there")
+        self.take_button, self.keep_button = button("From the shelf"), button("Keep on the shelf")
         self.take_button.setObjectName("fromShelf")
         self.keep_button.setObjectName("keepOnShelf")
         self.menu = QMenu(self)
