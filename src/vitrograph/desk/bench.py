@@ -3,6 +3,7 @@
 Stations and views know the bench only: they ask it to edit, and it tells them when results change.
 """
 
+from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
@@ -140,6 +141,17 @@ class Bench(QObject):
         """Do what a finding offers."""
         if found.remedy is not None:
             self.edit(found.remedy.label, **found.remedy.changes)
+
+    def attempt(self, work: Callable[[], object], told: str = "") -> bool:
+        """Do what may be refused, and say in one sentence that it was done, or why it could not be."""
+        try:
+            work()
+        except VitrographError as error:
+            self.refused.emit(str(error))
+            return False
+        if told:
+            self.told.emit(told)
+        return True
 
     def log(self, entry: Entry) -> None:
         """Write a line in the logbook. Raises LogbookError."""

@@ -16,8 +16,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from vitrograph.core.errors import VitrographError
-from vitrograph.core.export import write_packet
+from vitrograph.core.export import PACKET, write_packet
 from vitrograph.core.findings import Finding
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import STATIONS, Station
@@ -204,28 +203,16 @@ class Shell(QMainWindow):
 
     def open_job(self, path: Path) -> None:
         """Open a job file, or say why it cannot be."""
-        try:
-            self.bench.open(path)
-        except VitrographError as error:
-            self.say(str(error), wrong=True)
+        self.bench.attempt(lambda: self.bench.open(path))
 
     def save_job(self, path: Path) -> None:
         """Save the job in hand, or say why it cannot be."""
-        try:
-            self.bench.save(path)
-        except VitrographError as error:
-            self.say(str(error), wrong=True)
-            return
-        self.say(f"saved: {path.name}")
+        self.bench.attempt(lambda: self.bench.save(path), f"saved: {path.name}")
 
     def write_packet(self, folder: Path) -> None:
         """Write all files of the piece, or say why they cannot be."""
-        try:
-            written = write_packet(self.bench.results, folder)
-        except VitrographError as error:
-            self.say(str(error), wrong=True)
-            return
-        self.say(f"written into {folder.name}: {', '.join(path.name for path in written)}")
+        names = ", ".join([*PACKET, "job.vitro"])
+        self.bench.attempt(lambda: write_packet(self.bench.results, folder), f"written into {folder.name}: {names}")
 
     def _choose_open(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self, "Open a job", "", _JOBS)

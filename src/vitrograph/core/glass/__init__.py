@@ -14,10 +14,8 @@ from vitrograph.core.glass.walls import (
     Pane,
     Sheeting,
     Wall,
-    chord,
     fan_of,
     horizon,
-    sagitta,
     slant_of,
 )
 
@@ -43,7 +41,6 @@ __all__ = [
     "check_heights",
     "check_material",
     "check_water",
-    "chord",
     "correct_by_proof",
     "default_folder",
     "fan_of",
@@ -51,7 +48,6 @@ __all__ = [
     "horizon",
     "radius_of",
     "read_glass",
-    "sagitta",
     "slant_of",
     "trust_in",
     "usable_patch",

@@ -21,7 +21,7 @@ from numpy.typing import NDArray
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass.walls import Cone
+from vitrograph.core.glass.walls import Cone, Round
 
 Values = NDArray[np.float64]
 
@@ -30,18 +30,8 @@ _SAMPLES = 33                      # heights a band's cone is fitted at
 _GAUSS = np.polynomial.legendre.leggauss(8)
 
 
-class Turned:
-    """What every surface of revolution can say of itself, given its `scale`."""
-
-    @property
-    def span(self) -> float:
-        """The extent of u: one turn."""
-        return 2 * pi
-
-    @property
-    def closed(self) -> bool:
-        """A round wall meets itself."""
-        return True
+class Turned(Round):
+    """What every wall curved both ways can say of itself, given its `scale`."""
 
     def scale(self, s: Points) -> Points:
         """The outside radius at s: mm of arc per radian."""

@@ -7,7 +7,7 @@ Source: M. P. do Carmo, Differential Geometry of Curves and Surfaces, section 4-
 """
 
 from dataclasses import dataclass
-from math import hypot, pi, sin, sqrt
+from math import hypot, pi, sqrt
 from typing import Protocol
 
 import numpy as np
@@ -148,18 +148,8 @@ class Cone:
         return np.column_stack([x / self.radius * ratio, self.at + s])
 
 
-@dataclass(frozen=True, slots=True)
-class Frustum:
-    """A straight or tapered round wall: outside radii at base and rim, and the slant length, in mm."""
-
-    base_radius: float
-    rim_radius: float
-    slant: float
-
-    @property
-    def length(self) -> float:
-        """Along the wall from base to rim, mm."""
-        return self.slant
+class Round:
+    """What every round wall has in common."""
 
     @property
     def span(self) -> float:
@@ -170,6 +160,20 @@ class Frustum:
     def closed(self) -> bool:
         """A round wall meets itself."""
         return True
+
+
+@dataclass(frozen=True)
+class Frustum(Round):
+    """A straight or tapered round wall: outside radii at base and rim, and the slant length, in mm."""
+
+    base_radius: float
+    rim_radius: float
+    slant: float
+
+    @property
+    def length(self) -> float:
+        """Along the wall from base to rim, mm."""
+        return self.slant
 
     @property
     def taper(self) -> float:
@@ -250,21 +254,6 @@ def horizon(wall: Wall, s: Points, distance: float, eye_height: float) -> Points
     lean = (ahead[:, 1] - here[:, 1]) / rise
     facing = (radius + lean * (eye_height - (here[:, 2] + ahead[:, 2]) / 2)) / distance
     return np.asarray(np.arccos(np.clip(facing, -1.0, 1.0)))
-
-
-def chord(radius: float, angle: float) -> float:
-    """Straight distance between two points `angle` radians apart on a circle of `radius` mm: 2 r sin(angle/2)."""
-    return 2 * radius * sin(angle / 2)
-
-
-def sagitta(radius: float, chord_mm: float) -> float:
-    """Height of the arc over a chord, mm: r - sqrt(r² - (c/2)²), written so that flat arcs keep their digits.
-
-    >>> round(sagitta(50.0, 60.0), 9)
-    10.0
-    """
-    half = chord_mm / 2
-    return half * half / (radius + sqrt((radius - half) * (radius + half)))
 
 
 def slant_of(upright: float, base_radius: float, rim_radius: float) -> float:

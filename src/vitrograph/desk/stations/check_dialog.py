@@ -132,11 +132,9 @@ class CheckDialog(QDialog):
 
     def write_proof(self, path: Path) -> None:
         """Write the paper proof, or say why it cannot be."""
-        try:
+        def write() -> None:
             wall = wall_of(self.bench.job.glass)
             assert isinstance(wall, Frustum)
             write_whole(path, proof_pdf(wall, f"Paper proof: {self.bench.job.name}"))
-        except VitrographError as error:
-            self.bench.refused.emit(str(error))
-            return
-        self.bench.told.emit(f"written: {path.name}; print it at 100 %")
+
+        self.bench.attempt(write, f"written: {path.name}; print it at 100 %")

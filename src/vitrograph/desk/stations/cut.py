@@ -8,7 +8,6 @@ from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QWidget
 
 from vitrograph.core.cut import CutPlan, to_hpgl
-from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import WRITERS, write_whole
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import FilmKind, Job
@@ -88,12 +87,7 @@ class CutCard(StationCard):
 
     def write(self, kind: str, path: Path) -> None:
         """Write one kind of file, or say why it cannot be."""
-        try:
-            write_whole(path, WRITERS[kind](self.bench.results))
-        except VitrographError as error:
-            self.bench.refused.emit(str(error))
-            return
-        self.bench.told.emit(f"written: {path.name}")
+        self.bench.attempt(lambda: write_whole(path, WRITERS[kind](self.bench.results)), f"written: {path.name}")
 
     def first_field(self) -> QWidget:
         return self.film

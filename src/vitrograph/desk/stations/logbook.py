@@ -115,10 +115,7 @@ class LogbookCard(StationCard):
 
     def write_down(self) -> None:
         """Add a line to the logbook."""
-        try:
-            self.bench.log(self.entry())
-        except VitrographError as error:
-            self.bench.refused.emit(str(error))
+        if not self.bench.attempt(lambda: self.bench.log(self.entry())):
             return
         self.note.clear()
         self._minutes = None
@@ -137,9 +134,5 @@ class LogbookCard(StationCard):
 
     def save_as_csv(self, path: Path) -> None:
         """Write the whole logbook as CSV, or say why it cannot be."""
-        try:
-            write_whole(path, self.bench.logbook.to_csv().encode("utf-8"))
-        except VitrographError as error:
-            self.bench.refused.emit(str(error))
-            return
-        self.bench.told.emit(f"written: {path.name}")
+        self.bench.attempt(lambda: write_whole(path, self.bench.logbook.to_csv().encode("utf-8")),
+                           f"written: {path.name}")

@@ -57,16 +57,13 @@ class ShelfRow(QWidget):
 
     def keep_as(self, name: str, notes: str = "") -> None:
         """Put the glass in hand on the shelf, or say why it cannot be."""
-        job = self.bench.job
-        try:
-            if not name.strip():
-                raise VitrographError("a glass on the shelf needs a name")
-            self.shelf.keep(ShelvedGlass(name=name.strip()[:80], glass=job.glass, notes=notes, material=job.material,
-                                         tools=job.tools, measured_on=date.today().isoformat()))
-        except VitrographError as error:
-            self.bench.refused.emit(str(error))
+        job, name = self.bench.job, name.strip()[:80]
+        if not name:
+            self.bench.refused.emit("a glass on the shelf needs a name")
             return
-        self.bench.told.emit(f"kept on the shelf: {name.strip()}")
+        kept = ShelvedGlass(name=name, glass=job.glass, notes=notes, material=job.material, tools=job.tools,
+                            measured_on=date.today().isoformat())
+        self.bench.attempt(lambda: self.shelf.keep(kept), f"kept on the shelf: {name}")
 
     def _ask_name(self) -> None:
         name, agreed = QInputDialog.getText(self, "Keep it on the shelf", "A name for this glass:")
@@ -80,7 +77,4 @@ class ShelfRow(QWidget):
 
     def read_file(self, path: Path) -> None:
         """Take a glass from a file, or say why it cannot be."""
-        try:
-            self.take(read_glass(path))
-        except VitrographError as error:
-            self.bench.refused.emit(str(error))
+        self.bench.attempt(lambda: self.take(read_glass(path)))
