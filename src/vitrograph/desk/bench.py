@@ -54,7 +54,6 @@ class Bench(QObject):
     refused = Signal(str)               # one sentence: what could not be done, and why
     told = Signal(str)                  # one sentence: what was done
     station_changed = Signal(str)
-    unit_changed = Signal(str)
     pointed = Signal(object)            # (u, s) on the wall, or None
     spotlight = Signal(object)          # the shape the current step is about, or None
     found = Signal(object)              # a Finding to go to
@@ -79,14 +78,12 @@ class Bench(QObject):
 
     def edit(self, label: str, *, merge: bool = False, **changes: Any) -> bool:
         """Change the job as one undo step named `label`; a refused change says why and leaves the job as it was."""
-        try:
+        def change() -> None:
             after = self.job.changed(**changes)
-        except VitrographError as error:
-            self.refused.emit(str(error))
-            return False
-        if after != self.job:
-            self.undo_stack.push(_Edit(self, label, after, 1 if merge else -1))
-        return True
+            if after != self.job:
+                self.undo_stack.push(_Edit(self, label, after, 1 if merge else -1))
+
+        return self.attempt(change)
 
     def take(self, job: Job) -> None:
         """Make a job the one in hand and ask for its results."""
@@ -114,7 +111,6 @@ class Bench(QObject):
     def set_unit(self, unit: Unit) -> None:
         """Show lengths in mm or inches."""
         self.unit = unit
-        self.unit_changed.emit(unit)
         self.results_changed.emit(self.results)
 
     def go(self, station: Station) -> None:
@@ -158,7 +154,6 @@ class Bench(QObject):
         self.logbook.add(entry)
         self.kept = self._count_kept()
         self.results_changed.emit(self.results)
-        self.told.emit("written in the logbook")
 
     def _count_kept(self) -> int:
         """Lines in the logbook; one that cannot be used is told of at its own station."""

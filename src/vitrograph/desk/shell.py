@@ -3,6 +3,7 @@
 from importlib import import_module
 from pathlib import Path
 
+import numpy as np
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QCloseEvent, QKeyEvent, QKeySequence, QShortcut
 from PySide6.QtWidgets import (
@@ -153,8 +154,6 @@ class Shell(QMainWindow):
         fitted = self.bench.results.fitted
         if found.where is None or fitted is None:
             return
-        import numpy as np
-
         u, s = fitted.lay.sheet_to_wall(np.array([found.where]))[0]
         if fitted.wall.closed:
             self.glass_view.turn_to(float(u))

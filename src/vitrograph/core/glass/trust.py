@@ -6,6 +6,7 @@ taken, and independent changes add as squares. The errors of the tools are commo
 
 from collections.abc import Iterator
 from dataclasses import dataclass
+from functools import lru_cache
 from math import hypot, pi
 
 import msgspec
@@ -32,6 +33,7 @@ class Trust:
     repeat: str
 
 
+@lru_cache(maxsize=32)             # the card asks at every change of the results, most of which leave the glass alone
 def trust_in(glass: Glass, tools: Tools, width: float, height: float, s0: float) -> Trust:
     """Carry the readings' errors to a stencil of width by height mm whose middle lies at s0 along the wall.
 

@@ -136,10 +136,15 @@ class TurnedWall(Turned):
         pieces = (np.hypot(1.0, self.radius(middle + half * nodes, 1)) * weights * half).sum(axis=1)
         return z, np.concatenate([[0.0], np.cumsum(pieces)]), np.hypot(1.0, self.radius(z, 1))
 
-    def _hermite(self, z: Values) -> Values:
+    @cached_property
+    def _spline(self) -> Callable[[Values], Values]:
         from scipy.interpolate import CubicHermiteSpline
 
-        return np.asarray(CubicHermiteSpline(*self._table)(np.clip(z, 0.0, self.heights[-1])))
+        spline: Callable[[Values], Values] = CubicHermiteSpline(*self._table)
+        return spline
+
+    def _hermite(self, z: Values) -> Values:
+        return np.asarray(self._spline(np.clip(z, 0.0, self.heights[-1])))
 
 
 @dataclass(frozen=True)

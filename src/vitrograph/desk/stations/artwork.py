@@ -6,7 +6,6 @@ from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QPlainTextEdit, QWidget
 
 from vitrograph.core.artwork import draw, faces
-from vitrograph.core.errors import VitrographError
 from vitrograph.core.files import read_drawing
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
@@ -118,10 +117,9 @@ class ArtworkCard(StationCard):
 
     def take_drawing(self, path: Path) -> None:
         """Take a drawing the maker named, if it can be read; otherwise say why and keep what there is."""
-        try:
+        def take() -> None:
             drawing = read_drawing(path)
             draw(drawing.svg, _LOOK_DEVIATION)
-        except VitrographError as error:
-            self.bench.refused.emit(str(error))
-            return
-        self.bench.edit("Open a drawing", artwork__drawing=drawing)
+            self.bench.edit("Open a drawing", artwork__drawing=drawing)
+
+        self.bench.attempt(take)

@@ -115,15 +115,13 @@ class CheckDialog(QDialog):
         answer.setText(says[:1].upper() + says[1:] + ".")
 
     def _apply_proof(self) -> None:
-        glass = self.bench.job.glass
-        try:
-            corrected = correct_by_proof(glass, self._overlaps["rim"], self._overlaps["base"])
-        except VitrographError as error:
-            self.bench.refused.emit(str(error))
-            return
-        self._overlaps = {"rim": 0.0, "base": 0.0}
-        if self.bench.edit("Correct by the paper proof", glass=corrected):
-            self.bench.told.emit("the girths are corrected: print the proof again if they moved by much")
+        def correct() -> None:
+            corrected = correct_by_proof(self.bench.job.glass, self._overlaps["rim"], self._overlaps["base"])
+            self._overlaps = {"rim": 0.0, "base": 0.0}
+            if self.bench.edit("Correct by the paper proof", glass=corrected):
+                self.bench.told.emit("the girths are corrected: print the proof again if they moved by much")
+
+        self.bench.attempt(correct)
 
     def _choose_proof(self) -> None:
         path, _ = QFileDialog.getSaveFileName(self, "Write the paper proof", "proof.pdf", "PDF (*.pdf)")

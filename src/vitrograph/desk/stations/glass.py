@@ -85,8 +85,8 @@ class GlassCard(StationCard):
         self._show_material(job)
         for part, row in self.tools.items():
             row.show_choice(getattr(job.tools, part))
-            self.check.setVisible(not isinstance(glass, FlatGlass))
             row.setVisible(not isinstance(glass, FlatGlass) and not (part == "height" and isinstance(glass, BallGlass)))
+        self.check.setVisible(not isinstance(glass, FlatGlass))
         curved, ball = isinstance(glass, CurvedGlass), isinstance(glass, BallGlass)
         self.girth.setVisible(not isinstance(glass, FlatGlass | BallGlass))
         self.rim.setVisible(not curved)

@@ -115,7 +115,7 @@ class LogbookCard(StationCard):
 
     def write_down(self) -> None:
         """Add a line to the logbook."""
-        if not self.bench.attempt(lambda: self.bench.log(self.entry())):
+        if not self.bench.attempt(lambda: self.bench.log(self.entry()), "written in the logbook"):
             return
         self.note.clear()
         self._minutes = None
