@@ -12,7 +12,7 @@ from vitrograph.core.pipeline import STATIONS, Pipeline
 from vitrograph.core.plan import plan_of
 from vitrograph.core.summary import answer
 
-RESULTS = ("wall", "art", "fitted", "sheet", "cut", "weed", "transfer", "etch", "checked")
+RESULTS = ("wall", "art", "fitted", "assessed", "sheet", "cut", "weed", "transfer", "etch", "checked")
 
 
 def recomputed(before, after):
@@ -26,9 +26,9 @@ def recomputed(before, after):
     ({"stencil__least_web": 0.5}, {"checked"}),
     ({"name": "Other"}, set()),
     ({"how_many": 3}, {"etch"}),
-    ({"material": "unknown"}, {"etch"}),
-    ({"tools__girth": "calipers"}, set()),
-    ({"stencil__border": 16.0}, set(RESULTS) - {"wall", "art", "fitted"}),
+    ({"material": "unknown"}, {"etch", "assessed"}),
+    ({"tools__girth": "calipers"}, {"assessed"}),
+    ({"stencil__border": 16.0}, set(RESULTS) - {"wall", "art", "fitted", "assessed"}),
     ({"glass__rim": 92.0}, set(RESULTS) - {"art"}),
     ({"artwork__text": "Other"}, set(RESULTS) - {"wall"}),
 ])
@@ -57,7 +57,7 @@ def test_no_art_yet_is_an_empty_state():
 
 def test_results_grow_stage_by_stage():
     known = [sum(getattr(results, name) is not None for name in RESULTS) for results in Pipeline().steps(job())]
-    assert known == [1, 2, 3, 4, 5, 6, 7, 8, 9, 9]
+    assert known == [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 10]
 
 
 def test_cancelled_work_stops_at_the_next_stage():

@@ -15,8 +15,8 @@ from typing import Any, NoReturn
 from vitrograph import __version__
 from vitrograph.core.artwork import face_named
 from vitrograph.core.errors import JobError, LengthError, VitrographError
-from vitrograph.core.export import WRITERS, write_packet, write_whole
-from vitrograph.core.files import read_drawing
+from vitrograph.core.export import WRITERS, write_packet
+from vitrograph.core.files import read_drawing, write_whole
 from vitrograph.core.job import Job
 from vitrograph.core.jobfile import load_job
 from vitrograph.core.pipeline import Pipeline, Results
@@ -86,6 +86,11 @@ def _add_quick(commands: Any) -> None:
     add("--stations", metavar="H:D,...", help="a curved wall's upright heights and diameters, from the base up")
     add("--diameter", metavar="L", help="a ball's diameter")
     add("--size", metavar="WxH", help="a pane's width and height")
+    add("--outline", choices=["rectangle", "oval"], default="rectangle", help="a pane's outline; a round one is oval")
+    add("--frame", metavar="L", default="0", help="how much of a pane's edge a frame hides all round")
+    add("--handle", metavar="L", help="a handle so wide, opposite the front")
+    add("--foot", metavar="L", default="0", help="how far up the wall a foot reaches")
+    add("--bead", metavar="L", default="0", help="how far down the wall a rim bead reaches")
     add("--text", default="", help=r"words; \n begins a new line")
     add("--font", default="Barlow Bold", metavar="NAME")
     add("--art", type=Path, metavar="FILE.svg")
@@ -154,6 +159,7 @@ def quick_job(options: argparse.Namespace) -> Job:
     return Job.read({
         "name": options.name or " ".join(text.split())[:60] or options.art.stem[:60] or "Untitled",
         "glass": _glass(options),
+        "features": _features(options),
         "artwork": {"text": text, "face": face_named(options.font).name,
                     "drawing": read_drawing(options.art) if options.art else None},
         "fit": {"size": _length("--width" if is_width else "--art-height", art_size, least=0.0),
@@ -167,7 +173,8 @@ def _glass(options: argparse.Namespace) -> dict[str, Any]:
     """The glass part of the job, from flags that belong to its kind."""
     if options.glass == "flat":
         width, height = _named("--size", parse_size, _needed(options, "size"))
-        return {"kind": "flat", "width": _positive("--size", width), "height": _positive("--size", height)}
+        return {"kind": "flat", "width": _positive("--size", width), "height": _positive("--size", height),
+                "outline": options.outline, "frame": _length("--frame", options.frame)}
     if options.glass == "ball":
         return {"kind": "ball", "diameter": _length("--diameter", _needed(options, "diameter"), least=0.0)}
     if options.glass == "curved":
@@ -183,6 +190,13 @@ def _glass(options: argparse.Namespace) -> dict[str, Any]:
     base = _length("--bottom", _needed(options, "bottom"), least=0.0)
     return {"kind": "taper", "rim": rim, "base": base, "girth": options.measured, "height": height,
             "height_is": "upright" if upright else "slant"}
+
+
+def _features(options: argparse.Namespace) -> dict[str, Any]:
+    """What the piece has beside its wall, from flags."""
+    handle = [] if options.handle is None else [
+        {"what": "handle", "wide": _length("--handle", options.handle, least=0.0)}]
+    return {"foot": _length("--foot", options.foot), "bead": _length("--bead", options.bead), "keep_out": handle}
 
 
 def _stations(text: str) -> list[tuple[float, float]]:

@@ -8,7 +8,7 @@ import pytest
 
 from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run
 from vitrograph.core.findings import Code
-from vitrograph.core.glass import MATERIALS, TOOL_ERRORS, trust_in, wall_of
+from vitrograph.core.glass import MATERIALS, trust_in, wall_of
 from vitrograph.core.job import BallGlass, CurvedGlass, Tools
 
 CARAFE = CurvedGlass(stations=((0.0, 70.0), (60.0, 118.0), (120.0, 96.0)))
@@ -18,7 +18,7 @@ CARAFE = CurvedGlass(stations=((0.0, 70.0), (60.0, 118.0), (120.0, 96.0)))
 @pytest.mark.parametrize("glass", [TUMBLER, FLARE_IN])
 def test_the_propagated_errors_are_those_of_many_measured_glasses(glass, tools):
     draw = np.random.default_rng(11).normal
-    girths, heights = draw(0, TOOL_ERRORS[tools.girth], (4000, 2)), draw(0, TOOL_ERRORS[tools.height], 4000)
+    girths, heights = draw(0, tools.error_of(tools.girth), (4000, 2)), draw(0, tools.error_of(tools.height), 4000)
     s0 = 70.0
     rounds, rises = [], []
     for (rim, base), height in zip(girths, heights, strict=True):

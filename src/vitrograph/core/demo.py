@@ -3,7 +3,10 @@
 import json
 from importlib import resources
 
+import msgspec
+
 from vitrograph.core.errors import LogbookError
+from vitrograph.core.glass import Shelf, ShelvedGlass
 from vitrograph.core.job import Drawing, Job
 from vitrograph.core.logbook import Entry, Logbook
 
@@ -15,6 +18,18 @@ def demo_job() -> Job:
     job = Job.read(json.loads((_FOLDER / "tumbler.json").read_text("utf-8")))
     comet = Drawing(name="comet.svg", svg=(_FOLDER / "comet.svg").read_text("utf-8"))
     return job.changed(artwork__drawing=comet)
+
+
+def demo_glasses() -> tuple[ShelvedGlass, ...]:
+    """The glasses measured for the open night."""
+    return msgspec.json.decode((_FOLDER / "shelf.json").read_bytes(), type=tuple[ShelvedGlass, ...])
+
+
+def fill_demo_shelf(shelf: Shelf) -> None:
+    """Put the observatory's glasses on an empty demo shelf. Raises ShelfError."""
+    if not shelf.glasses():
+        for glass in demo_glasses():
+            shelf.keep(glass)
 
 
 def fill_demo_logbook(book: Logbook) -> None:

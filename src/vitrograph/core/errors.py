@@ -24,6 +24,10 @@ class GlassError(VitrographError, ValueError):
     """Measurements that describe no glass."""
 
 
+class PictureError(VitrographError, ValueError):
+    """A picture that cannot be read, or that does not show what is looked for."""
+
+
 class OffGlassError(VitrographError, ValueError):
     """Artwork that cannot be laid on this glass at all."""
 

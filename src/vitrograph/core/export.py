@@ -5,6 +5,7 @@ from pathlib import Path
 
 from vitrograph.core.cut import to_hpgl, to_pdf, to_svg
 from vitrograph.core.errors import JobFileError
+from vitrograph.core.files import write_whole
 from vitrograph.core.jobfile import save_job
 from vitrograph.core.pipeline import Results
 from vitrograph.core.plan import plan_of
@@ -51,14 +52,3 @@ def write_packet(results: Results, folder: Path) -> tuple[Path, ...]:
         write_whole(folder / name, content)
     save_job(results.job, folder / "job.vitro")
     return tuple(folder / name for name in (*contents, "job.vitro"))
-
-
-def write_whole(path: Path, content: bytes) -> None:
-    """Write a file beside its place and rename it over, so that no half file is left. Raises JobFileError."""
-    temporary = path.with_name(f".{path.name}.part")
-    try:
-        temporary.write_bytes(content)
-        temporary.replace(path)
-    except OSError as error:
-        temporary.unlink(missing_ok=True)
-        raise JobFileError(f"{path} cannot be written ({error.strerror}): choose another place") from None

@@ -1,8 +1,8 @@
-"""Reading what the maker brings: one file they named, nothing else."""
+"""Files: reading what the maker brings, one file they named and nothing else; writing whole files or none."""
 
 from pathlib import Path
 
-from vitrograph.core.errors import ArtworkError
+from vitrograph.core.errors import ArtworkError, JobFileError
 from vitrograph.core.job import Drawing
 
 _MOST_BYTES = 20_000_000
@@ -18,3 +18,14 @@ def read_drawing(path: Path) -> Drawing:
         raise ArtworkError(f"{path} could not be opened: {(error.strerror or 'no such file').lower()}") from None
     except UnicodeDecodeError:
         raise ArtworkError(f"{path} is not an SVG drawing (it is not text): save the art as SVG") from None
+
+
+def write_whole(path: Path, content: bytes) -> None:
+    """Write a file beside its place and rename it over, so that no half file is left. Raises JobFileError."""
+    temporary = path.with_name(f".{path.name}.part")
+    try:
+        temporary.write_bytes(content)
+        temporary.replace(path)
+    except OSError as error:
+        temporary.unlink(missing_ok=True)
+        raise JobFileError(f"{path} cannot be written ({error.strerror}): choose another place") from None

@@ -19,7 +19,10 @@ class Code(StrEnum):
     """What a finding is about; the words are stable and documented in docs/formats.md."""
 
     MATERIAL = "material"
+    MEASURE = "measure"
+    SET = "set"
     OFF_GLASS = "off-glass"
+    KEEP_OUT = "keep-out"
     OVERLAP = "overlap"
     BORDER = "border"
     WEB = "web"

@@ -14,12 +14,13 @@ from msgspec import Meta, Struct
 
 from vitrograph.core.errors import JobError
 
-JOB_VERSION = 1                    # docs/formats.md; raised, with a migration, when the tree changes
+JOB_VERSION = 2                    # docs/formats.md; raised, with a migration, when the tree changes
 
 Length = Annotated[float, Meta(gt=0, le=5000)]
 Height = Annotated[float, Meta(ge=0, le=5000)]
 Margin = Annotated[float, Meta(ge=0, le=500)]
 Place = Annotated[float, Meta(ge=-5000, le=5000)]
+Turn = Annotated[float, Meta(ge=-pi, le=pi)]
 Speed = Annotated[float, Meta(gt=0, le=5000)]
 Girth = Literal["diameter", "circumference"]
 Mode = Literal["rim", "straight"]
@@ -27,6 +28,7 @@ Face = Literal["outside", "back"]
 FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
 MaterialName = Literal["ordinary", "strengthened", "bakeware", "crystal", "coated", "unknown"]
 ToolName = Literal["ruler", "tape", "calipers"]
+Obstacle = Literal["handle", "seam", "raised mark", "other"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
 
 
@@ -44,10 +46,12 @@ class _Glass(_Part, frozen=True, tag_field="kind"):
 
 
 class FlatGlass(_Glass, frozen=True, tag="flat"):
-    """A pane, plaque or the underside of a dish: the visible width and height."""
+    """A pane, plaque or the underside of a dish: its width and height, and the edge a frame hides all round."""
 
     width: Length = 200.0
     height: Length = 150.0
+    outline: Literal["rectangle", "oval"] = "rectangle"
+    frame: Margin = 0.0
 
 
 class StraightGlass(_Glass, frozen=True, tag="straight"):
@@ -95,11 +99,48 @@ class BallGlass(_Glass, frozen=True, tag="ball"):
 Glass = FlatGlass | StraightGlass | TaperedGlass | CurvedGlass | BallGlass
 
 
+class KeepOut(_Part, frozen=True):
+    """A place no film may lie on: its middle round the glass (or across a pane), its width, and its upright heights."""
+
+    what: Obstacle = "handle"
+    angle: Turn = pi
+    across: Place = 0.0
+    wide: Length = 30.0
+    low: Height = 0.0
+    high: Height = 5000.0
+
+
+class Features(_Part, frozen=True):
+    """What a piece has beside its wall: thicknesses, the wall a foot and a rim bead take, places to keep out of."""
+
+    thickness: Margin = 0.0
+    bottom: Margin = 0.0
+    foot: Margin = 0.0
+    bead: Margin = 0.0
+    keep_out: Annotated[tuple[KeepOut, ...], Meta(max_length=40)] = ()
+
+
+class Taken(_Part, frozen=True):
+    """Several readings of one place, by a tape so thick where one went round; the glass holds their mean."""
+
+    place: Annotated[str, Meta(max_length=20)]
+    readings: Annotated[tuple[Length, ...], Meta(min_length=1, max_length=100)]
+    tape: Margin = 0.0
+
+
 class Tools(_Part, frozen=True):
-    """What the girths and the height were measured with, which says how far they can be trusted."""
+    """What the girths and the height were measured with, and what each tool may be off by (common practice)."""
 
     girth: ToolName = "ruler"
     height: ToolName = "ruler"
+    ruler_error: Margin = 0.5
+    tape_error: Margin = 1.0
+    calipers_error: Margin = 0.05
+    taken: Annotated[tuple[Taken, ...], Meta(max_length=40)] = ()
+
+    def error_of(self, tool: ToolName) -> float:
+        """What one reading of a tool may be off by, mm."""
+        return {"ruler": self.ruler_error, "tape": self.tape_error, "calipers": self.calipers_error}[tool]
 
 
 class Drawing(_Part, frozen=True):
@@ -137,7 +178,7 @@ class Fit(_Part, frozen=True):
     size_is: Literal["width", "height"] = "width"
     mode: Mode = "rim"
     face: Face = "outside"
-    angle: Annotated[float, Meta(ge=-pi, le=pi)] = 0.0
+    angle: Turn = 0.0
     across: Place = 0.0
     from_rim: Place | None = None
 
@@ -183,12 +224,17 @@ class EtchChoices(_Part, frozen=True):
 
 
 class Job(_Part, frozen=True):
-    """Everything the maker decided about one piece, or one set of equal pieces."""
+    """Everything the maker decided about one piece, or one set of equal pieces.
 
-    version: Literal[1] = 1
+    `pieces` are the measured pieces of a set that is meant to be equal; `glass` is what the stencil is made for.
+    """
+
+    version: Literal[2] = 2
     name: Annotated[str, Meta(min_length=1, max_length=120)] = "Untitled"
     how_many: Annotated[int, Meta(ge=1, le=1000)] = 1
     glass: Glass = TaperedGlass()
+    features: Features = Features()
+    pieces: Annotated[tuple[Glass, ...], Meta(max_length=200)] = ()
     material: MaterialName = "ordinary"
     tools: Tools = Tools()
     artwork: Artwork = Artwork()
@@ -237,6 +283,9 @@ def _numbers(tree: Any, place: str = "") -> Iterator[tuple[str, float]]:
     if isinstance(tree, dict):
         for key, value in tree.items():
             yield from _numbers(value, f"{place} {key}".strip().replace("_", " "))
+    elif isinstance(tree, list | tuple):
+        for value in tree:
+            yield from _numbers(value, place)
     elif isinstance(tree, float):
         yield place, tree
 

@@ -48,6 +48,7 @@ def load_job(path: Path) -> Job:
         with zipfile.ZipFile(path) as archive:
             tree = json.loads(_read(archive, MANIFEST))
             _refuse_newer(tree, path)
+            _migrate(tree)
             _put_back_drawing(tree, archive)
     except JobFileError:
         raise
@@ -88,6 +89,12 @@ def _refuse_newer(tree: dict[str, Any], path: Path) -> None:
     version = tree["version"]
     if isinstance(version, int) and version > JOB_VERSION:
         raise JobFileError(f"{path} was saved by a newer Vitrograph (job version {version}): update to open it")
+
+
+def _migrate(tree: dict[str, Any]) -> None:
+    """Bring an older job up to this version. 1 to 2: only parts were added, and their defaults are what 1 meant."""
+    if tree["version"] == 1:
+        tree["version"] = 2
 
 
 def _keep_last_good(path: Path) -> None:

@@ -16,7 +16,7 @@ from vitrograph.core.errors import Cancelled, VitrographError
 from vitrograph.core.etch import EtchPlan, plan_etch
 from vitrograph.core.findings import Finding, Level, worst
 from vitrograph.core.fit import CURVE_DEVIATION_MM, Fitted, check_fit, fit_art, size_factor
-from vitrograph.core.glass import Wall, check_material, wall_of
+from vitrograph.core.glass import Assessment, Wall, assess, wall_of
 from vitrograph.core.job import Job
 from vitrograph.core.stencil import Sheet, build_sheet, check_stencil
 from vitrograph.core.transfer import TransferPlan, plan_transfer
@@ -38,6 +38,7 @@ class Results:
 
     job: Job
     wall: Wall | None = None
+    assessed: Assessment | None = None
     art: Art | None = None
     fitted: Fitted | None = None
     sheet: Sheet | None = None
@@ -52,7 +53,7 @@ class Results:
     def findings(self, station: Station | None = None) -> tuple[Finding, ...]:
         """Findings of one station, or of all."""
         found: dict[Station, tuple[Finding, ...]] = {
-            "glass": tuple(check_material(self.job)),
+            "glass": self.assessed.findings if self.assessed else (),
             "artwork": self.art.findings if self.art else (),
             "fit": tuple(check_fit(self.fitted, self.job)) if self.fitted else (),
             "stencil": self.checked or (),
@@ -96,7 +97,8 @@ class Pipeline:
                 raise Cancelled("a newer change outdates this work")
             if any(need not in known for need in stage.needs):
                 continue
-            keys[stage.gives] = (stage.reads(job), *(keys[need] for need in stage.needs))
+            used = (*stage.needs, *(wish for wish in stage.wishes if wish in known))
+            keys[stage.gives] = (stage.reads(job), *(keys[name] for name in used))
             try:
                 known[stage.gives] = self._cached(stage, keys[stage.gives], job, known)
             except VitrographError as error:
@@ -116,13 +118,17 @@ class Pipeline:
 
 @dataclass(frozen=True, slots=True)
 class _Stage:
-    """One stage: the result it gives, its station, the results it needs, the job parts it reads, and its work."""
+    """One stage: the result it gives, its station, the results it needs, the job parts it reads, and its work.
+
+    `wishes` are results it uses where there are any, and does without where there are none.
+    """
 
     gives: str
     station: Station
     needs: tuple[str, ...]
     reads: Callable[[Job], Hashable]
     work: Callable[[Job, Mapping[str, Any]], Any]
+    wishes: tuple[str, ...] = ()
 
 
 def compose_at_size(job: Job) -> Art:
@@ -141,11 +147,23 @@ def _flatness_key(job: Job) -> Hashable:
     return (job.artwork, job.fit.size, job.fit.size_is)
 
 
+def _patch_choices(job: Job) -> tuple[float, ...]:
+    return (job.stencil.least_border, job.stencil.reading_angle, job.stencil.viewing_mm)
+
+
+def _art_on(fitted: Fitted | None) -> tuple[float, float, float] | None:
+    """Width, height and middle of the art on the glass."""
+    return None if fitted is None else (*fitted.size, fitted.lay.s0)
+
+
 _STAGES: tuple[_Stage, ...] = (
     _Stage("wall", "glass", (), lambda job: job.glass, lambda job, known: wall_of(job.glass)),
     _Stage("art", "artwork", (), _flatness_key, lambda job, known: compose_at_size(job)),
     _Stage("fitted", "fit", ("wall", "art"), lambda job: job.fit,
            lambda job, known: fit_art(known["art"], known["wall"], job.fit)),
+    _Stage("assessed", "glass", ("wall",),
+           lambda job: (job.glass, job.features, job.pieces, job.material, job.tools, *_patch_choices(job)),
+           lambda job, known: assess(known["wall"], job, _art_on(known.get("fitted"))), wishes=("fitted",)),
     _Stage("sheet", "stencil", ("fitted",), lambda job: job.stencil.border,
            lambda job, known: build_sheet(known["fitted"], job.stencil)),
     _Stage("cut", "cut", ("sheet",), lambda job: job.cut, lambda job, known: plan_cut(known["sheet"], job.cut)),
@@ -155,6 +173,6 @@ _STAGES: tuple[_Stage, ...] = (
     _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many, job.material),
            lambda job, known: plan_etch(known["sheet"].openings.area, job)),
     # the checks come last: they take longest, and nothing else waits for them
-    _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut),
+    _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut, job.features),
            lambda job, known: check_stencil(known["sheet"], job)),
 )

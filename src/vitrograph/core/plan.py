@@ -5,7 +5,7 @@ from math import degrees
 from typing import Any
 
 from vitrograph.core.findings import Finding
-from vitrograph.core.glass import Fan, Frustum, Trust, Turned, Wall, fan_of, trust_in
+from vitrograph.core.glass import Assessment, Fan, Frustum, Motif, Turned, Wall, fan_of
 from vitrograph.core.pipeline import STATIONS, Results
 
 _DIGITS = 4
@@ -14,13 +14,12 @@ _DIGITS = 4
 def plan_of(results: Results) -> dict[str, Any]:
     """Write out complete results; lengths in mm, angles in degrees. Raises the error that kept a stage from one."""
     r = results.need_all()
-    assert r.wall and r.fitted and r.sheet and r.cut and r.weed and r.transfer and r.etch
+    assert r.wall and r.assessed and r.fitted and r.sheet and r.cut and r.weed and r.transfer and r.etch
     left, low, right, high = r.sheet.outline.bounds
     return _rounded_tree({
         "job": r.job.name,
         "how_many": r.job.how_many,
-        "glass": {**_glass(r.wall, r.job.glass.kind), "material": r.job.material,
-                  "trust": _trust(trust_in(r.job.glass, r.job.tools, *r.fitted.size, r.fitted.lay.s0))},
+        "glass": {**_glass(r.wall, r.job.glass.kind), "material": r.job.material, **_assessed(r.assessed)},
         "fit": {
             "fan": _fan(fan_of(r.wall)),
             "sheet_mm": [right - left, high - low],
@@ -72,8 +71,15 @@ def _glass(wall: Wall, kind: str) -> dict[str, Any]:
     return {"kind": kind, "width_mm": wall.span, "height_mm": wall.length}
 
 
-def _trust(trust: Trust) -> dict[str, Any]:
-    return {"corner_mm": trust.corner, "closing_mm": trust.closing, "repeat": trust.repeat}
+def _assessed(assessed: Assessment) -> dict[str, Any]:
+    trust = assessed.trust
+    return {"trust": {"corner_mm": trust.corner, "closing_mm": trust.closing, "repeat": trust.repeat},
+            "largest_motif_mm": _motif(assessed.largest), "reading_motif_mm": _motif(assessed.reading),
+            "set": assessed.alike.says if assessed.alike else None}
+
+
+def _motif(motif: Motif | None) -> list[float] | None:
+    return [motif.width, motif.height] if motif else None
 
 
 def _fan(fan: Fan | None) -> dict[str, float] | None:

@@ -12,8 +12,10 @@ import platformdirs
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
-from vitrograph.core.demo import demo_job, fill_demo_logbook
+from vitrograph.core.demo import demo_job, fill_demo_logbook, fill_demo_shelf
 from vitrograph.core.errors import VitrographError
+from vitrograph.core.glass import Shelf
+from vitrograph.core.glass import default_folder as shelf_folder
 from vitrograph.core.jobfile import load_job
 from vitrograph.core.logbook import Logbook, default_path
 from vitrograph.desk import theme
@@ -29,10 +31,11 @@ def open_window(path: Path | None) -> int:
     job = demo_job() if path is None else load_job(path)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("Vitrograph")
-    bench = Bench(job, _logbook(demo=path is None), path)     # first, so that it computes while the window is made
+    demo = path is None
+    bench = Bench(job, _logbook(demo=demo), path, _shelf(demo=demo))  # first, so that it computes as the window is made
     theme.apply(app)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
-    shell = make_shell(bench, demo=path is None)
+    shell = make_shell(bench, demo=demo)
     sys.excepthook = lambda kind, error, trace: _say_fault(shell, kind, error, trace)
     shell.show()
     QTimer.singleShot(1000, gc.enable)
@@ -57,6 +60,15 @@ def _logbook(*, demo: bool) -> Logbook:
     book = Logbook(default_path().parent / "demo" / "logbook.sqlite")
     fill_demo_logbook(book)
     return book
+
+
+def _shelf(*, demo: bool) -> Shelf:
+    """The maker's shelf; the demo's is its own."""
+    if not demo:
+        return Shelf(shelf_folder())
+    shelf = Shelf(shelf_folder().parent / "demo" / "shelf")
+    fill_demo_shelf(shelf)
+    return shelf
 
 
 def _say_fault(shell: Shell, kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:

@@ -13,6 +13,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Finding
+from vitrograph.core.glass import Shelf, default_folder
 from vitrograph.core.job import Job
 from vitrograph.core.jobfile import load_job, save_job
 from vitrograph.core.logbook import Entry, Logbook
@@ -59,8 +60,9 @@ class Bench(QObject):
     found = Signal(object)              # a Finding to go to
     stepped = Signal(str)               # a station whose step changed
 
-    def __init__(self, job: Job, logbook: Logbook, path: Path | None = None) -> None:
+    def __init__(self, job: Job, logbook: Logbook, path: Path | None = None, shelf: Shelf | None = None) -> None:
         super().__init__()
+        self.shelf = shelf or Shelf(default_folder())
         self.job = job
         self.path = path
         self.logbook = logbook

@@ -1,11 +1,34 @@
 """Glass: from measurements to a wall with an exact flat development."""
 
-from vitrograph.core.glass.crosscheck import check_heights, check_water, correct_by_proof
-from vitrograph.core.glass.material import CARE, MATERIALS, TEST_SPOT, Material, check_material
+from vitrograph.core.glass.assess import Assessment, assess, eye_before
+from vitrograph.core.glass.crosscheck import check_heights, check_water
+from vitrograph.core.glass.keepout import Block, along_at, blocks_of
+from vitrograph.core.glass.material import CARE, MATERIALS, TEST_SPOT, Material
 from vitrograph.core.glass.measure import radius_of, wall_of
-from vitrograph.core.glass.patch import Patch, usable_patch
-from vitrograph.core.glass.shelf import Shelf, ShelvedGlass, default_folder, generic_glasses, read_glass
-from vitrograph.core.glass.trust import TOOL_ERRORS, Trust, trust_in
+from vitrograph.core.glass.patch import Motif, Patch, largest_motif, usable_patch
+from vitrograph.core.glass.proof import ProofSeen, correct_by_proof, wrap_paper
+from vitrograph.core.glass.readings import (
+    Reading,
+    girth_at,
+    parse_readings,
+    places_of,
+    reading_at,
+    take_readings,
+    weigh_readings,
+    weigh_taken,
+)
+from vitrograph.core.glass.sets import SetCheck, check_set, mean_glass
+from vitrograph.core.glass.shelf import (
+    Shelf,
+    ShelvedGlass,
+    default_folder,
+    generic_glasses,
+    glass_json,
+    read_glass,
+    search,
+)
+from vitrograph.core.glass.silhouette import Sighting, Silhouette, apparent_radius, measure_silhouette
+from vitrograph.core.glass.trust import Trust, trust_in
 from vitrograph.core.glass.turned import Ball, Turned, TurnedWall
 from vitrograph.core.glass.walls import (
     Cone,
@@ -23,33 +46,58 @@ __all__ = [
     "CARE",
     "MATERIALS",
     "TEST_SPOT",
-    "TOOL_ERRORS",
+    "Assessment",
     "Ball",
+    "Block",
     "Cone",
     "Fan",
     "Frustum",
     "Material",
+    "Motif",
     "Pane",
     "Patch",
+    "ProofSeen",
+    "Reading",
+    "SetCheck",
     "Sheeting",
     "Shelf",
     "ShelvedGlass",
+    "Sighting",
+    "Silhouette",
     "Trust",
     "Turned",
     "TurnedWall",
     "Wall",
+    "along_at",
+    "apparent_radius",
+    "assess",
+    "blocks_of",
     "check_heights",
-    "check_material",
+    "check_set",
     "check_water",
     "correct_by_proof",
     "default_folder",
+    "eye_before",
     "fan_of",
     "generic_glasses",
+    "girth_at",
+    "glass_json",
     "horizon",
+    "largest_motif",
+    "mean_glass",
+    "measure_silhouette",
+    "parse_readings",
+    "places_of",
     "radius_of",
     "read_glass",
+    "reading_at",
+    "search",
     "slant_of",
+    "take_readings",
     "trust_in",
     "usable_patch",
     "wall_of",
+    "weigh_readings",
+    "weigh_taken",
+    "wrap_paper",
 ]

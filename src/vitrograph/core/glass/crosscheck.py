@@ -1,4 +1,4 @@
-"""Checks of a measured glass against something else: the other height, a paper proof, and water.
+"""Checks of a measured glass against something else: the other height, and the water it holds.
 
 Each answers in numbers and one sentence. What a tool may be off by is common practice, no published source.
 """
@@ -11,9 +11,8 @@ import numpy as np
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass.measure import wall_of
-from vitrograph.core.glass.trust import TOOL_ERRORS
 from vitrograph.core.glass.walls import Frustum
-from vitrograph.core.job import FlatGlass, Glass, StraightGlass, TaperedGlass
+from vitrograph.core.job import FlatGlass, Glass, TaperedGlass, Tools
 from vitrograph.core.units import format_length
 
 WATER_G_PER_ML = 0.9982            # at 20 °C (CRC Handbook of Chemistry and Physics, density of water)
@@ -33,7 +32,7 @@ class HeightCheck:
     says: str
 
 
-def check_heights(glass: TaperedGlass, other: float) -> HeightCheck:
+def check_heights(glass: TaperedGlass, other: float, tools: Tools) -> HeightCheck:
     """Hold the other height (slant where the upright is known, and the other way round) against the readings.
 
     Raises GlassError where a height is impossible for these girths.
@@ -43,16 +42,18 @@ def check_heights(glass: TaperedGlass, other: float) -> HeightCheck:
     expected = wall.slant if by_upright else wall.upright
     believed = _frustum(msgspec.structs.replace(glass, height=other, height_is="slant" if by_upright else "upright"))
     difference = other - expected
-    agrees = abs(difference) <= 2 * hypot(TOOL_ERRORS["ruler"], TOOL_ERRORS["tape"])
+    agrees = abs(difference) <= 2 * hypot(tools.ruler_error, tools.tape_error)
     shift = _rim_shift(wall, believed)
-    return HeightCheck(expected, difference, agrees, shift, _height_words(glass, other, expected, agrees, shift))
+    return HeightCheck(expected, difference, agrees, shift, _height_words(glass, other, expected, agrees, shift, tools))
 
 
-def _height_words(glass: TaperedGlass, other: float, expected: float, agrees: bool, shift: float) -> str:
+def _height_words(
+    glass: TaperedGlass, other: float, expected: float, agrees: bool, shift: float, tools: Tools
+) -> str:
     known, asked = ("upright", "slant") if glass.height_is == "upright" else ("slant", "upright")
     if agrees:
         return f"the two heights agree: the {asked} should be {format_length(expected)}"
-    if abs(other - glass.height) <= TOOL_ERRORS["ruler"] and abs(expected - glass.height) > TOOL_ERRORS["ruler"]:
+    if abs(other - glass.height) <= tools.ruler_error < abs(expected - glass.height):
         suspect = f"both readings are the same length, so both were taken {known}, or both {asked}"
     else:
         suspect = "the slant is the likelier to be wrong, since a tape slips on a wall"
@@ -66,24 +67,6 @@ def _rim_shift(one: Frustum, other: Frustum) -> float:
     return float(np.hypot(*moved))
 
 
-def correct_by_proof(glass: StraightGlass | TaperedGlass, rim_overlap: float, base_overlap: float) -> Glass:
-    """The glass as a paper proof shows it: paper cut for these readings overlaps at the rim and at the base by so much.
-
-    An overlap g means that the true way round is g shorter there; a gap is a negative overlap. The height stays.
-    Raises GlassError where nothing would be left of the girth.
-    """
-    changes = {"rim": _corrected(glass.rim, glass, rim_overlap)}
-    if isinstance(glass, TaperedGlass):
-        changes["base"] = _corrected(glass.base, glass, base_overlap)
-    if min(changes.values()) <= 0:
-        raise GlassError("the overlap is longer than the way round: measure it again")
-    return msgspec.structs.replace(glass, **changes)
-
-
-def _corrected(reading: float, glass: StraightGlass | TaperedGlass, overlap: float) -> float:
-    return reading - (overlap if glass.girth == "circumference" else overlap / pi)
-
-
 @dataclass(frozen=True, slots=True)
 class WaterCheck:
     """Grams of water the inside should hold to the brim, and the error of all diameters that explains what it held."""
@@ -94,7 +77,7 @@ class WaterCheck:
     says: str
 
 
-def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float) -> WaterCheck:
+def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float, tools: Tools) -> WaterCheck:
     """Hold the water a glass takes to the brim against its readings and its thicknesses, in mm.
 
     The inside is the outside profile less the wall, from the bottom's thickness up. Raises GlassError where the glass
@@ -108,7 +91,7 @@ def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float) ->
     expected = volume / 1000 * WATER_G_PER_ML
     # widening every diameter by d adds side * d/2 of volume, to first order
     error = (grams - expected) / WATER_G_PER_ML * 1000 / side * 2
-    off = "agrees with the readings" if abs(error) <= TOOL_ERRORS["ruler"] else (
+    off = "agrees with the readings" if abs(error) <= tools.ruler_error else (
         f"speaks for diameters {format_length(abs(error), digits=2)} {'larger' if error > 0 else 'smaller'}")
     says = f"it should hold {expected:.0f} g; {grams:.0f} g {off}"
     return WaterCheck(expected, grams - expected, error, says)

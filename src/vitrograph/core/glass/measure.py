@@ -14,10 +14,10 @@ def wall_of(glass: Glass) -> Wall:
     """Build the wall that the readings describe.
 
     Raises GlassError where no glass can have them: a slant not longer than half the difference of the diameters,
-    stations too few, out of order or doubled.
+    stations too few, out of order or doubled, a frame that hides all of a pane.
     """
     if isinstance(glass, FlatGlass):
-        return Pane(glass.width, glass.height)
+        return _pane(glass)
     if isinstance(glass, BallGlass):
         return Ball(glass.diameter / 2)
     if isinstance(glass, CurvedGlass):
@@ -35,6 +35,15 @@ def wall_of(glass: Glass) -> Wall:
             f"difference of the diameters, {format_length(gain)}; measure the slant along the wall again"
         )
     return Frustum(base, rim, glass.height)
+
+
+def _pane(glass: FlatGlass) -> Pane:
+    """What the frame leaves to be seen: the film cannot lie under its rebate."""
+    width, height = glass.width - 2 * glass.frame, glass.height - 2 * glass.frame
+    if min(width, height) <= 0:
+        raise GlassError(f"a frame that hides {format_length(glass.frame)} all round leaves nothing of this pane: "
+                         "measure the hidden edge again")
+    return Pane(width, height, glass.outline == "oval")
 
 
 def _turned(glass: CurvedGlass) -> TurnedWall:

@@ -1,9 +1,11 @@
 """The shelf: glasses measured once and kept, a JSON file each in the user's data folder; generic shapes beside them.
 
-The generic shapes are round numbers to begin from, not measurements of any piece.
+A file holds all that is known of a glass, its picture too, so that it can be copied from shelf to shelf. The generic
+shapes are round numbers to begin from, not measurements of any piece.
 """
 
 import re
+from collections.abc import Iterable
 from functools import cache
 from importlib import resources
 from pathlib import Path
@@ -12,15 +14,19 @@ from typing import Annotated
 import msgspec
 import platformdirs
 
-from vitrograph.core.errors import ShelfError
+from vitrograph.core.errors import JobFileError, ShelfError
+from vitrograph.core.files import write_whole
 from vitrograph.core.glass.measure import wall_of
-from vitrograph.core.job import Glass, MaterialName, Tools
+from vitrograph.core.job import Features, Glass, Job, MaterialName, Tools
 
-_MOST_BYTES = 1_000_000
+_MOST_BYTES = 2_000_000
 
 
 class ShelvedGlass(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
-    """A glass on the shelf: its name, its shape, how it was measured, and notes."""
+    """A glass on the shelf: its name and notes, its shape and features, how it was measured, and a picture (JPEG).
+
+    `pieces` are the measured pieces of a set that is meant to be equal.
+    """
 
     name: Annotated[str, msgspec.Meta(min_length=1, max_length=80)]
     glass: Glass
@@ -28,6 +34,20 @@ class ShelvedGlass(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     material: MaterialName = "ordinary"
     tools: Tools = Tools()
     measured_on: str = ""
+    features: Features = Features()
+    pieces: tuple[Glass, ...] = ()
+    picture: bytes = b""
+
+    @classmethod
+    def of(cls, job: Job, name: str, notes: str = "", measured_on: str = "", picture: bytes = b"") -> "ShelvedGlass":
+        """What a job knows of its glass, under a name."""
+        return cls(name=name, glass=job.glass, notes=notes, material=job.material, tools=job.tools,
+                   measured_on=measured_on, features=job.features, pieces=job.pieces, picture=picture)
+
+    def changes(self) -> dict[str, object]:
+        """The changes of a job that put this glass on its bench."""
+        return {"glass": self.glass, "material": self.material, "tools": self.tools, "features": self.features,
+                "pieces": msgspec.to_builtins(self.pieces)}
 
 
 def default_folder() -> Path:
@@ -61,16 +81,26 @@ class Shelf:
         path = self.folder / f"{_slug(glass.name)}.json"
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
-            temporary = path.with_suffix(".part")
-            temporary.write_bytes(msgspec.json.format(msgspec.json.encode(glass), indent=1) + b"\n")
-            temporary.replace(path)
-        except OSError as error:
-            raise ShelfError(f"{path} cannot be written ({error.strerror}): the glass was not kept") from None
+            write_whole(path, glass_json(glass))
+        except (OSError, JobFileError) as error:
+            raise ShelfError(f"{path.name} cannot be written ({error}): the glass was not kept") from None
         return path
 
     def remove(self, name: str) -> None:
         """Take a glass off the shelf; one that is not there is no matter."""
         (self.folder / f"{_slug(name)}.json").unlink(missing_ok=True)
+
+
+def glass_json(glass: ShelvedGlass) -> bytes:
+    """A glass as the text of its file."""
+    return msgspec.json.format(msgspec.json.encode(glass), indent=1) + b"\n"
+
+
+def search(glasses: Iterable[ShelvedGlass], words: str) -> tuple[ShelvedGlass, ...]:
+    """The glasses whose name, kind or notes hold every one of the words."""
+    wanted = words.casefold().split()
+    texts = ((glass, f"{glass.name} {glass.glass.kind} {glass.notes}".casefold()) for glass in glasses)
+    return tuple(glass for glass, text in texts if all(word in text for word in wanted))
 
 
 def read_glass(path: Path) -> ShelvedGlass:

@@ -1,7 +1,7 @@
 """How far a measured glass can be trusted: each reading's error, carried to the stencil.
 
 First-order propagation (JCGM 100:2008, section 5.1.2): each reading is moved by its error, the change this makes is
-taken, and independent changes add as squares. The errors of the tools are common practice, no published source.
+taken, and independent changes add as squares. A place read several times has the error of its mean.
 """
 
 from collections.abc import Iterator
@@ -15,22 +15,22 @@ import numpy as np
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass.measure import wall_of
-from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, ToolName, Tools
-
-TOOL_ERRORS: dict[ToolName, float] = {"ruler": 0.5, "tape": 1.0, "calipers": 0.05}
-"""What one reading may be off by, in mm."""
+from vitrograph.core.glass.readings import error_at, places_of
+from vitrograph.core.job import CurvedGlass, FlatGlass, Glass, Tools
 
 
 @dataclass(frozen=True, slots=True)
 class Trust:
     """The error to expect, in mm, at the stencil's worst corner and where a full wrap closes.
 
-    `repeat` names the reading that does most of it, worth taking again with a better tool.
+    `repeat` names the reading that does most of it, worth taking again with a better tool; `shares` gives every
+    reading's name, its own error, and what that alone does at the corner and at the closing.
     """
 
     corner: float
     closing: float
     repeat: str
+    shares: tuple[tuple[str, float, float, float], ...] = ()
 
 
 @lru_cache(maxsize=32)             # the card asks at every change of the results, most of which leave the glass alone
@@ -39,39 +39,38 @@ def trust_in(glass: Glass, tools: Tools, width: float, height: float, s0: float)
 
     Raises GlassError where the readings describe no glass.
     """
-    here, girth_here = _corners(glass, width, height, s0)
-    corner, closing, worst = 0.0, 0.0, (0.0, "")
-    for name, moved in _moved_readings(glass, tools):
+    here, girth_here = stencil_corners(glass, width, height, s0)
+    shares = []
+    for name, error, moved in _moved_readings(glass, tools):
         try:
-            there, girth_there = _corners(moved, width, height, s0)
+            there, girth_there = stencil_corners(moved, width, height, s0)
         except GlassError:
             continue                                          # this reading cannot be off that way
-        shift = float(np.hypot(*(there - here).T).max())
-        corner, closing = hypot(corner, shift), hypot(closing, girth_there - girth_here)
-        worst = max(worst, (shift + abs(girth_there - girth_here), name))
-    return Trust(corner, closing, worst[1])
+        shares.append((name, error, float(np.hypot(*(there - here).T).max()), abs(girth_there - girth_here)))
+    worst = max(shares, key=lambda share: share[2] + share[3], default=("", 0.0, 0.0, 0.0))
+    return Trust(hypot(*(share[2] for share in shares)), hypot(*(share[3] for share in shares)), worst[0],
+                 tuple(shares))
 
 
-def _moved_readings(glass: Glass, tools: Tools) -> Iterator[tuple[str, Glass]]:
-    """The glass with one reading after another moved by its tool's error."""
-    girth, height = TOOL_ERRORS[tools.girth], TOOL_ERRORS[tools.height]
+def _moved_readings(glass: Glass, tools: Tools) -> Iterator[tuple[str, float, Glass]]:
+    """Each reading's name and error, and the glass with it moved by that."""
     if isinstance(glass, CurvedGlass):
         for number, (z, around) in enumerate(glass.stations):
             before, after = glass.stations[:number], glass.stations[number + 1:]
-            yield f"the girth at station {number + 1}", msgspec.structs.replace(
-                glass, stations=(*before, (z, around + girth), *after))
-            yield f"the height of station {number + 1}", msgspec.structs.replace(
+            error, height = error_at(glass, tools, f"station {number + 1}"), tools.error_of(tools.height)
+            yield f"the girth at station {number + 1}", error, msgspec.structs.replace(
+                glass, stations=(*before, (z, around + error), *after))
+            yield f"the height of station {number + 1}", height, msgspec.structs.replace(
                 glass, stations=(*before, (z + height, around), *after))
-    elif isinstance(glass, BallGlass):
-        yield "the diameter", msgspec.structs.replace(glass, diameter=glass.diameter + girth)
-    elif not isinstance(glass, FlatGlass):
-        for name in ("rim", "base"):
-            if hasattr(glass, name):
-                yield f"the {name}", msgspec.structs.replace(glass, **{name: getattr(glass, name) + girth})
-        yield "the height", msgspec.structs.replace(glass, height=glass.height + height)
+        return
+    if isinstance(glass, FlatGlass):
+        return                                                # a pane's size does not bend its stencil
+    for name in places_of(glass):
+        error = error_at(glass, tools, name)
+        yield f"the {name}", error, msgspec.structs.replace(glass, **{name: getattr(glass, name) + error})
 
 
-def _corners(glass: Glass, width: float, height: float, s0: float) -> tuple[Points, float]:
+def stencil_corners(glass: Glass, width: float, height: float, s0: float) -> tuple[Points, float]:
     """Sheet places of the stencil's corners about its own middle, and the way round at the middle, mm."""
     wall = wall_of(glass)
     flat = wall.sheeting(s0 - height / 2, s0 + height / 2)

@@ -13,7 +13,7 @@ from typing import Protocol
 import numpy as np
 
 from vitrograph.core.errors import GlassError
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, arc_pieces
 
 
 class Sheeting(Protocol):
@@ -49,10 +49,11 @@ class Wall(Protocol):
 
 @dataclass(frozen=True, slots=True)
 class Pane:
-    """A flat pane, width by height in mm; u runs from -width/2 to width/2."""
+    """A flat pane, width by height in mm, or the oval within them; u runs from -width/2 to width/2."""
 
     width: float
     height: float
+    oval: bool = False
 
     @property
     def length(self) -> float:
@@ -87,6 +88,22 @@ class Pane:
     def scale(self, s: Points) -> Points:
         """One mm across is one mm, at every height."""
         return np.ones_like(s)
+
+    def beyond(self, wall: Points) -> Points:
+        """How far (n, 2) wall points lie off the pane's edge, mm, 0 on it; on an oval, by the ray from its middle."""
+        x, y = np.abs(wall[:, 0]), np.abs(wall[:, 1] - self.height / 2)
+        if self.oval:
+            reach = np.hypot(x / (self.width / 2), y / (self.height / 2))
+            return np.asarray(np.hypot(x, y) * np.maximum(0.0, 1 - 1 / np.maximum(reach, 1e-12)))
+        return np.maximum(0.0, np.maximum(x - self.width / 2, y - self.height / 2))
+
+    def edge(self, max_deviation: float) -> Points:
+        """(n, 2) wall points along the pane's edge."""
+        half, middle = self.width / 2, self.height / 2
+        if not self.oval:
+            return np.array([[-half, 0.0], [half, 0.0], [half, self.height], [-half, self.height]])
+        turn = np.linspace(0.0, 2 * pi, arc_pieces(max(half, middle), 2 * pi, max_deviation), endpoint=False)
+        return np.column_stack([half * np.cos(turn), middle + middle * np.sin(turn)])
 
     def sheeting(self, low: float, high: float) -> "Pane":
         """A pane is its own sheet."""

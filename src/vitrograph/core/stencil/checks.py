@@ -6,11 +6,12 @@ The limits come from the job; their defaults are common practice, no published s
 from collections.abc import Callable, Iterator
 from math import degrees
 
+import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.glass import Pane
+from vitrograph.core.glass import Pane, blocks_of, largest_motif
 from vitrograph.core.job import Job
 from vitrograph.core.stencil.sheet import Sheet
 from vitrograph.core.stencil.widths import narrow_places
@@ -32,13 +33,32 @@ def off_glass(sheet: Sheet, job: Job) -> Iterator[Finding]:
     u_low, s_low, u_high, s_high = sheet.fitted.wall_bounds
     lower, upper = ("base", "rim") if wall.closed else ("lower edge", "upper edge")
     past = {lower: -s_low, upper: s_high - wall.length}
-    if not wall.closed:
+    if isinstance(wall, Pane) and wall.oval:
+        past = {"edge": float(wall.beyond(shapely.get_coordinates(sheet.fitted.wall_art)).max(initial=0.0))}
+    elif not wall.closed:
         past |= {"left edge": -wall.span / 2 - u_low, "right edge": u_high - wall.span / 2}
     for edge, excess in past.items():
         if excess > 0.005:
             yield Finding(Code.OFF_GLASS, Level.STOP, f"the art runs {format_length(excess)} past the {edge}",
                           "what is off the glass cannot be etched", _middle(sheet.beyond), excess, 0.0,
                           _back_on_glass(sheet, job))
+
+
+def keep_out(sheet: Sheet, job: Job) -> Iterator[Finding]:
+    """Art on a handle, a seam or another place kept clear is a stop; film there must be cut away."""
+    fitted = sheet.fitted
+    middle = (fitted.wall_bounds[0] + fitted.wall_bounds[2]) / 2
+    outline = shapely.transform(sheet.outline, fitted.lay.sheet_to_wall)
+    for block in (kept.near(middle, fitted.wall) for kept in blocks_of(fitted.wall, job.features)):
+        struck, covered = fitted.wall_art.intersection(block.shape), outline.intersection(block.shape)
+        if not struck.is_empty:
+            where = fitted.lay.wall_to_sheet(np.array([[struck.centroid.x, struck.centroid.y]]))[0]
+            yield Finding(Code.KEEP_OUT, Level.STOP, f"the art runs over the {block.what}",
+                          "film does not lie down there, and cream gets under it", (float(where[0]), float(where[1])),
+                          None, None, _clear_of_blocks(sheet, job))
+        elif not covered.is_empty:
+            yield Finding(Code.KEEP_OUT, Level.WATCH, f"the border lies over the {block.what}",
+                          "cut the film away there before you press it down, and seal that edge with tape")
 
 
 def overlap(sheet: Sheet, job: Job) -> Iterator[Finding]:
@@ -117,7 +137,7 @@ def carrier(sheet: Sheet, job: Job) -> Iterator[Finding]:
 
 
 CHECKS: tuple[Callable[[Sheet, Job], Iterator[Finding]], ...] = (
-    off_glass, overlap, border, webs, openings, reading_width, face, carrier,
+    off_glass, keep_out, overlap, border, webs, openings, reading_width, face, carrier,
 )
 
 
@@ -148,6 +168,20 @@ def _back_on_glass(sheet: Sheet, job: Job) -> Remedy:
     size = job.fit.size * room * 0.9
     return Remedy.of(f"Art {format_length(size)} {job.fit.size_is}, centred", fit__size=size, fit__from_rim=None,
                      fit__across=0.0)
+
+
+def _clear_of_blocks(sheet: Sheet, job: Job) -> Remedy | None:
+    """Move the art, and shrink it if need be, to the largest place that is clear."""
+    fitted = sheet.fitted
+    width, height = fitted.size
+    room = largest_motif(fitted.wall, blocks_of(fitted.wall, job.features), job.stencil.least_border, width / height)
+    if room is None:
+        return None
+    size = min(job.fit.size, (room.width if job.fit.size_is == "width" else room.height) * 0.999)
+    grown = size / (width if job.fit.size_is == "width" else height)
+    place = {"fit__angle": room.u} if fitted.wall.closed else {"fit__across": room.u}
+    says = "Move it clear" if size == job.fit.size else f"Move it clear, {format_length(size)} {job.fit.size_is}"
+    return Remedy.of(says, fit__size=size, fit__from_rim=fitted.wall.length - room.s - height * grown / 2, **place)
 
 
 def _more_border(sheet: Sheet, job: Job) -> Remedy | None:

@@ -9,7 +9,7 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.fit import Fitted, Lay
 from vitrograph.core.geometry import Points, arc_pieces, as_polygons
-from vitrograph.core.glass import Cone, Wall
+from vitrograph.core.glass import Cone, Pane, Wall
 from vitrograph.core.job import StencilChoices
 
 EDGE_DEVIATION_MM = 0.004          # how far the sheet's arcs may stray from their chords
@@ -57,12 +57,21 @@ class Sheet:
 def build_sheet(fitted: Fitted, choices: StencilChoices) -> Sheet:
     """Cut a sheet round the fitted art, following the wall, with as much of the border as the glass allows."""
     band, border = border_band(fitted, choices.border)
-    outline = Polygon(band_outline(fitted.lay, band))
+    outline = _on_the_pane(Polygon(band_outline(fitted.lay, band)), fitted)
     inside = shapely.contains_properly(outline, fitted.sheet_art)
     openings = fitted.sheet_art if inside else as_polygons(shapely.intersection(fitted.sheet_art, outline))
     film = as_polygons(shapely.difference(outline, openings))
     beyond = MultiPolygon() if inside else as_polygons(shapely.difference(fitted.sheet_art, outline))
     return Sheet(fitted, band, border, outline, openings, film, beyond)
+
+
+def _on_the_pane(outline: Polygon, fitted: Fitted) -> Polygon:
+    """End the sheet where an oval pane does; other walls end where the band does."""
+    if not isinstance(fitted.wall, Pane) or not fitted.wall.oval:
+        return outline
+    pane = Polygon(fitted.lay.wall_to_sheet(fitted.wall.edge(EDGE_DEVIATION_MM)))
+    clipped = as_polygons(shapely.intersection(outline, pane))
+    return max(clipped.geoms, key=lambda part: part.area, default=outline)
 
 
 def border_band(fitted: Fitted, border: float) -> tuple[Band, tuple[float, float, float, float]]:

@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QDialog, QFileDialog, QLabel, QVBoxLayout, QWidget
 
 from vitrograph.core.cut import proof_pdf
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.export import write_whole
+from vitrograph.core.files import write_whole
 from vitrograph.core.glass import Frustum, check_heights, check_water, correct_by_proof, wall_of
 from vitrograph.core.job import FlatGlass, Job, StraightGlass, TaperedGlass
 from vitrograph.desk import theme
@@ -100,12 +100,13 @@ class CheckDialog(QDialog):
     def _check_heights(self, other: float) -> None:
         glass = self.bench.job.glass
         if isinstance(glass, TaperedGlass):
-            self._say(self.heights_say, lambda: check_heights(glass, other).says)
+            self._say(self.heights_say, lambda: check_heights(glass, other, self.bench.job.tools).says)
 
     def _weigh(self, what: str, value: float) -> None:
         self._weighed[what] = value
         if self._weighed["grams"]:
-            self._say(self.water_says, lambda: check_water(self.bench.job.glass, **self._weighed).says)
+            job = self.bench.job
+            self._say(self.water_says, lambda: check_water(job.glass, **self._weighed, tools=job.tools).says)
 
     def _say(self, answer: QLabel, work) -> None:
         try:

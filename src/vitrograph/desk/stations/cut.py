@@ -8,7 +8,8 @@ from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QWidget
 
 from vitrograph.core.cut import CutPlan, to_hpgl
-from vitrograph.core.export import WRITERS, write_whole
+from vitrograph.core.export import WRITERS
+from vitrograph.core.files import write_whole
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import FilmKind, Job
 from vitrograph.core.pipeline import Results

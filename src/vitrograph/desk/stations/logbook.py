@@ -15,7 +15,7 @@ from PySide6.QtWidgets import (
 )
 
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.export import write_whole
+from vitrograph.core.files import write_whole
 from vitrograph.core.job import Job
 from vitrograph.core.logbook import OUTCOMES, Entry
 from vitrograph.core.pipeline import Results

@@ -1,0 +1,79 @@
+"""What a measured glass takes and how far it can be trusted: all the glass station says beside the wall itself."""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+
+import numpy as np
+
+from vitrograph.core.errors import GlassError
+from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.glass.keepout import Block, blocks_of
+from vitrograph.core.glass.material import check_material
+from vitrograph.core.glass.patch import Motif, largest_motif
+from vitrograph.core.glass.readings import places_of, weigh_taken
+from vitrograph.core.glass.sets import CORNER_LIMIT_MM, SetCheck, check_set, mean_glass
+from vitrograph.core.glass.trust import Trust, trust_in
+from vitrograph.core.glass.walls import Wall
+from vitrograph.core.job import Job
+
+_PLAIN_ASPECT = 1.5                # a motif's width over its height where there is no art yet
+
+
+@dataclass(frozen=True)
+class Assessment:
+    """The places kept clear; the largest motif, and the largest that reads from the front; trust; what was found.
+
+    A motif is None where none fits; `alike` is None where no set was measured.
+    """
+
+    blocks: tuple[Block, ...]
+    largest: Motif | None
+    reading: Motif | None
+    trust: Trust
+    alike: SetCheck | None
+    findings: tuple[Finding, ...]
+
+
+def assess(wall: Wall, job: Job, art: tuple[float, float, float] | None) -> Assessment:
+    """Assess a glass for art (width, height, s0 in mm), or for a plain motif in its middle where there is none yet."""
+    choices, blocks = job.stencil, blocks_of(wall, job.features)
+    width, height, s0 = art or (_PLAIN_ASPECT * wall.length / 3, wall.length / 3, wall.length / 2)
+    aspect = width / max(height, 1e-6)
+    eye = eye_before(wall, choices.viewing_mm)
+    largest = largest_motif(wall, blocks, choices.least_border, aspect)
+    reading = largest_motif(wall, blocks, choices.least_border, aspect, (choices.reading_angle, eye))
+    alike, found = None, [*check_material(job), *_check_taken(job)]
+    if job.pieces:
+        try:
+            alike = check_set(job.pieces, width, height, s0)
+            found += _check_set(job, alike)
+        except GlassError as error:
+            found.append(Finding(Code.SET, Level.WATCH, str(error), "a set is judged by readings of the same places"))
+    return Assessment(blocks, largest, reading, trust_in(job.glass, job.tools, width, height, s0), alike, tuple(found))
+
+
+def eye_before(wall: Wall, viewing_mm: float) -> float:
+    """Where the eye stands, mm from the axis: as asked, but never nearer than a wall's own width lets it."""
+    widest = float(wall.scale(np.linspace(0.0, wall.length, 101)).max()) if wall.closed else wall.span / 4
+    return max(viewing_mm, 2.5 * widest)
+
+
+def _check_set(job: Job, alike: SetCheck) -> Iterator[Finding]:
+    common = mean_glass(job.pieces)
+    if not alike.motif_fits:
+        yield Finding(Code.SET, Level.WATCH, alike.says, "film cut for another girth wrinkles or sits askew",
+                      None, alike.corner, CORNER_LIMIT_MM)
+    if common != job.glass:
+        yield Finding(Code.SET, Level.NOTE, "the stencil is not made for the mean of the measured pieces",
+                      "made for the mean, it is off by the least on all of them", None, None, None,
+                      Remedy.of("Make it for the mean", glass=common))
+
+
+def _check_taken(job: Job) -> Iterator[Finding]:
+    """Yield the places whose readings do not agree."""
+    for taken in job.tools.taken:
+        if taken.place in places_of(job.glass):
+            reading = weigh_taken(job.glass, job.tools, taken)
+            if reading.odd is not None:
+                yield Finding(Code.MEASURE, Level.WATCH, f"{taken.place}: {reading.says}",
+                              "one wrong reading pulls the mean along", None, reading.spread)

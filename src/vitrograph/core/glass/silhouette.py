@@ -1,0 +1,314 @@
+"""A glass measured from a picture of its side: from two edges in pixels to outside radii at upright heights.
+
+The plane of the axis is the plane of measurement: X to the right of the axis, Y up from the eye's level, mm. The eye
+stands d from the axis and looks level, at the picture's middle. It sees a round wall not at its diameter but where its
+line of sight touches, nearer than the axis: a straight wall of radius r shows r' = d r / sqrt(d² - r²). In general a
+point (r, z) of a wall with slope m = dr/dz is on the outline at the turn u from the front where the outward normal
+(sin u, cos u, -m) is square to the line of sight,
+
+    cos u = (r + m (e - z)) / d,      X = r sin u d / (d - r cos u),      Y = (z - e) d / (d - r cos u)
+
+with the eye at height e. That is solved for (r, z) by fixed-point steps, which shrink by r/d each.
+"""
+
+from dataclasses import dataclass
+from math import atan, cos, hypot, sin, sqrt
+
+import numpy as np
+
+from vitrograph.core.errors import GlassError, PictureError
+from vitrograph.core.geometry import Points
+from vitrograph.core.glass.edges import Edges, Values, find_edges
+from vitrograph.core.pictures import Gray
+
+_STEPS = 12
+_TURNS = 6
+_SMOOTH_MM = 4.0                   # the stretch of wall over which the outline is smoothed
+_GRID = 400
+_FLARE_MM = 0.3
+_LOCAL = 0.12                      # the share of the height over which the wall next to an end is one plain curve
+_LEAST_STATIONS, _MOST_STATIONS = 2, 16
+
+Pixel = tuple[float, float]
+
+
+@dataclass(frozen=True, slots=True)
+class Sighting:
+    """What the maker knows of the picture, mm: the eye's distance from the axis, and one size.
+
+    Either the `rim` diameter, or a `length` between two marks (column, row) in the plane of the axis. The axis is found
+    unless two marks on it are given.
+    """
+
+    distance: float
+    rim: float | None = None
+    length: tuple[Pixel, Pixel, float] | None = None
+    axis: tuple[Pixel, Pixel] | None = None
+
+
+@dataclass(frozen=True)
+class Silhouette:
+    """Radii and their errors at upright heights from the base, mm; the scale, the tilt, and the way to the picture."""
+
+    z: Values
+    radius: Values
+    error: Values
+    mm_per_px: float
+    tilt: float
+    frame: "_Frame"
+    distance: float
+    eye: float
+
+    @property
+    def height(self) -> float:
+        """Upright height, mm."""
+        return float(self.z[-1])
+
+    def to_picture(self, z: Values, radius: Values) -> tuple[Points, Points]:
+        """Where wall points show in the picture: (n, 2) pixel places at the left and the right."""
+        slope = np.gradient(np.interp(self.z, z, radius), self.z) if len(z) > 1 else np.zeros_like(self.z)
+        x, y = _seen(radius, z, np.interp(z, self.z, slope), self.distance, self.eye)
+        return (self.frame.to_pixels(np.column_stack([-x, y]), self.mm_per_px),
+                self.frame.to_pixels(np.column_stack([x, y]), self.mm_per_px))
+
+    def stations(self, max_deviation: float) -> tuple[tuple[float, float], ...]:
+        """As few (height, diameter) stations as keep a monotone curve through them within `max_deviation` of the radii.
+
+        Sixteen at most.
+        """
+        from scipy.interpolate import PchipInterpolator
+
+        chosen = [0, len(self.z) - 1]
+        while len(chosen) < _MOST_STATIONS:
+            at = sorted(chosen)
+            curve = PchipInterpolator(self.z[at], self.radius[at])
+            off = np.abs(curve(self.z) - self.radius)
+            if off.max() <= max_deviation:
+                break
+            chosen.append(int(off.argmax()))
+        return tuple((round(float(self.z[i]), 2), round(2 * float(self.radius[i]), 2)) for i in sorted(chosen))
+
+
+@dataclass(frozen=True, slots=True)
+class _Frame:
+    """The axis in the picture: its place at the picture's middle row, its lean from upright (rad), that middle."""
+
+    foot: Pixel
+    lean: float
+
+    def from_pixels(self, pixels: Points) -> Points:
+        """(n, 2) pixel places to (across, up) from the axis and the picture's middle, still in pixels."""
+        x, y = pixels[:, 0] - self.foot[0], self.foot[1] - pixels[:, 1]
+        return np.column_stack([x * cos(self.lean) - y * sin(self.lean), x * sin(self.lean) + y * cos(self.lean)])
+
+    def to_pixels(self, plane: Points, mm_per_px: float) -> Points:
+        """Back from the plane of the axis, mm, to pixel places."""
+        x, y = plane.T / mm_per_px
+        return np.column_stack([self.foot[0] + x * cos(self.lean) + y * sin(self.lean),
+                                self.foot[1] + x * sin(self.lean) - y * cos(self.lean)])
+
+
+def apparent_radius(radius: float, distance: float) -> float:
+    """What a straight round wall shows from a distance: r' = d r / sqrt(d² - r²).
+
+    >>> round(apparent_radius(40.0, 500.0), 4)
+    40.1286
+    """
+    return distance * radius / sqrt(distance**2 - radius**2)
+
+
+def measure_silhouette(picture: Gray, sighting: Sighting) -> Silhouette:
+    """Measure the glass in a picture of (rows, columns) grey values.
+
+    Raises PictureError where no glass is found, GlassError where what is known of the picture cannot be.
+    """
+    middle = (picture.shape[0] - 1) / 2
+    frame = _frame_by_marks(sighting.axis, middle) if sighting.axis else _Frame((0.0, middle), 0.0)
+    edges = find_edges(_set_upright(picture, frame))
+    for _ in range(0 if sighting.axis else _TURNS):
+        lean, frame = frame.lean, _upright_frame(edges, frame)
+        if abs(frame.lean - lean) < 1e-4:
+            break
+        edges = find_edges(_set_upright(picture, frame))
+    if sighting.length is not None:
+        (x0, y0), (x1, y1), true = sighting.length
+        apart = hypot(x1 - x0, y1 - y0)
+        if apart < 10:
+            raise GlassError("the two marks of the known length lie on each other: drag them to its ends")
+        return _profile(edges, frame, true / apart, sighting.distance)
+    if sighting.rim is None:
+        raise GlassError("one size must be known: type the rim's diameter, or mark a known length")
+    return _scaled_by_rim(edges, frame, sighting.distance, sighting.rim)
+
+
+def _set_upright(picture: Gray, frame: "_Frame") -> Gray:
+    """The picture turned about the axis's foot until the axis stands upright, so that its rows cut square across."""
+    from scipy.ndimage import affine_transform
+
+    if abs(frame.lean) < 1e-5:
+        return picture
+    turn = np.array([[cos(frame.lean), sin(frame.lean)], [-sin(frame.lean), cos(frame.lean)]])   # (row, column)
+    centre = np.array([frame.foot[1], frame.foot[0]])
+    turned = affine_transform(picture, turn, centre - turn @ centre, order=1, mode="nearest")
+    return np.asarray(turned, dtype=np.float32)
+
+
+def _scaled_by_rim(edges: Edges, frame: _Frame, distance: float, rim: float) -> Silhouette:
+    """Find the scale at which the rim comes out as wide as it is known to be."""
+    widest = float((edges.right - edges.left).max())
+    scale = rim / widest
+    for _ in range(_STEPS):
+        found = _profile(edges, frame, scale, distance)
+        ratio = rim / 2 / float(found.radius[-1])
+        if abs(ratio - 1) < 1e-7:
+            break
+        scale *= ratio
+    return found
+
+
+def _frame_by_marks(axis: tuple[Pixel, Pixel], middle: float) -> _Frame:
+    (x0, y0), (x1, y1) = sorted(axis, key=lambda mark: mark[1])
+    if y1 - y0 < 10:
+        raise GlassError("the two marks of the axis must stand above each other")
+    return _Frame((x0 + (middle - y0) * (x1 - x0) / (y1 - y0), middle), atan((x0 - x1) / (y1 - y0)))
+
+
+def _upright_frame(edges: Edges, turned: "_Frame") -> "_Frame":
+    """The frame of edges found in a picture already set upright by one frame: their middles' line, fitted robustly."""
+    up, half = turned.foot[1] - edges.rows, (edges.right - edges.left) / 2
+    middles = (edges.left + edges.right) / 2
+    # reflecting one edge in an axis that leans by d moves the middle of a level chord by d (y + half half'), not d y
+    lever = up + half * np.gradient(_running_mean(half), up)
+    keep = np.abs(up - np.median(up)) < 0.44 * float(np.ptp(up))           # rim and base turn about where a chord ends
+    slope = shift = 0.0
+    for _ in range(5):
+        slope, shift = np.polyfit(lever[keep], middles[keep], 1) if np.ptp(lever[keep]) > 20 else (
+            0.0, np.median(middles[keep]))
+        off = np.abs(middles - slope * lever - shift)
+        keep &= off < max(0.5, 3 * float(np.median(off[keep])))
+    # the picture was turned about its own foot, so that foot moves square to the axis
+    moved = float(shift) - turned.foot[0]
+    return _Frame((turned.foot[0] + moved / cos(turned.lean), turned.foot[1]), turned.lean + atan(slope))
+
+
+def _profile(edges: Edges, frame: "_Frame", scale: float, distance: float) -> Silhouette:
+    """Radii at upright heights from the edges, at a scale in mm per pixel."""
+    rows = np.arange(edges.rows[-1], edges.rows[0] - 0.5, -1.0)            # from the base up
+    left, right = (np.interp(rows, edges.rows, side) for side in (edges.left, edges.right))
+    y, half = (frame.foot[1] - rows) * scale, (right - left) / 2 * scale
+    if half.max() >= 0.9 * distance:
+        raise GlassError(f"the camera would stand inside the glass: {distance:.0f} mm is too near")
+    low, high = (_end((frame.foot[1] - row) * scale, y, half, distance) for row in (edges.bottom, edges.top))
+    smooth = _smoothed(y, half)
+    r, z = _from_seen(smooth, y, distance)
+    wall = _beside_the_ends(y, r, z, low, high, distance)
+    if wall.sum() < 10:
+        raise PictureError("the wall of the glass could not be told from its rim and base: take the picture level")
+    ends = [(at, flared) for at, edge in ((low, edges.bottom), (high, edges.top))
+            if (flared := _flared_end((frame.foot[1] - edge) * scale, y, half, distance)) is not None]
+    heights = np.linspace(low, high, _GRID)
+    unlike = _running_mean(np.abs((left + right) / 2 - np.median((left + right) / 2))) * scale
+    error = np.interp(heights, z[wall], unlike[wall]) + scale / 2
+    radius = _extended(z[wall], r[wall], heights, ends)
+    return Silhouette(heights - low, radius, error, scale, frame.lean, frame, distance, -low)
+
+
+def _end(edge: float, y: Values, half: Values, distance: float) -> float:
+    """Height of base or rim above the eye's level, from where the outline closes at that end of rising y.
+
+    The rim circle shows as an ellipse: its front edge stands at (z - e) d / (d - r), beyond the wall's own end, which
+    lies where the wall, carried on, has that r; seen from the other side, its back edge at (z - e) d / (d + r).
+    """
+    share = np.abs(y - edge) / (y[-1] - y[0])
+    if _closes_like_a_ball(share, half):
+        raise PictureError("the glass closes to a point above or below, like a ball: choose Ball, and measure across "
+                           "its widest with calipers")
+    beside = (share > 0.05) & (share < _LOCAL)
+    wall = np.polyfit(y[beside], half[beside], 2)
+    outward = edge > float(y.mean())
+    height = edge
+    for _ in range(_STEPS):
+        radius = float(np.polyval(wall, height))
+        height = edge * (distance - radius if (edge > 0) == outward else distance + radius) / distance
+    return height
+
+
+def _closes_like_a_ball(share: Values, half: Values) -> bool:
+    """Whether the half-width squared runs on as one parabola to the very end, as no rim or base lets it."""
+    near = share < _LOCAL
+    squared = half[near] ** 2
+    left = squared - np.polyval(np.polyfit(share[near], squared, 2), share[near])
+    return float(np.sqrt((left**2).mean())) < 0.02 * float(squared.max())
+
+
+def _beside_the_ends(y: Values, r: Values, z: Values, low: float, high: float, distance: float) -> Values:
+    """Which rows show the wall itself, and not the front edge of base or rim nor what smoothing drew from it."""
+    def last_row(end: float, inward: float) -> float:
+        near = np.abs(z - end - inward * 0.1 * (high - low)) < 0.05 * (high - low)
+        if near.sum() < 4:
+            return end
+        slope, at_zero = np.polyfit(z[near], r[near], 1)
+        _, row = _seen(np.array([slope * end + at_zero]), np.array([end]), np.array([slope]), distance, 0.0)
+        return float(row[0])
+
+    return np.asarray((y > last_row(low, 1.0) + _SMOOTH_MM / 2) & (y < last_row(high, -1.0) - _SMOOTH_MM / 2))
+
+
+def _smoothed(y: Values, half: Values) -> Values:
+    """Half-widths by local parabolas (A. Savitzky and M. Golay, Analytical Chemistry 36, 1964)."""
+    from scipy.signal import savgol_filter
+
+    window = min(max(5, 2 * round(_SMOOTH_MM / float(y[1] - y[0]) / 2) + 1), len(y) - 1 + len(y) % 2)
+    return np.asarray(savgol_filter(half, window, 2))
+
+
+def _running_mean(values: Values) -> Values:
+    from scipy.ndimage import uniform_filter1d
+
+    return np.asarray(uniform_filter1d(values, min(41, len(values))))
+
+
+def _flared_end(edge: float, y: Values, half: Values, distance: float) -> float | None:
+    """The radius of a rim or base that is wider than the wall beside it, which shows it whole; None of any other.
+
+    A circle of radius r is seen d r / sqrt(d² - r²) wide, at whatever height it lies.
+    """
+    near = np.flatnonzero(np.abs(y - edge) < _LOCAL / 2 * (y[-1] - y[0]))
+    at = int(near[half[near].argmax()])
+    inner = near[-1] if edge < float(y.mean()) else near[0]
+    if half[at] - half[inner] < _FLARE_MM or abs(at - inner) < 0.2 * len(near):
+        return None
+    seen = float(half[max(at - 2, 0):at + 3].mean())
+    return seen * distance / hypot(seen, distance)
+
+
+def _extended(z: Values, radius: Values, wanted: Values, ends: list[tuple[float, float]]) -> Values:
+    """Radii at wanted heights; the few mm next to rim and base follow the wall's own curve, to an end if it is known.
+    """
+    inside = np.interp(wanted, z, radius)
+    for edge, away in ((z[0], wanted < z[0]), (z[-1], wanted > z[-1])):
+        near = np.abs(z - edge) < _LOCAL * (z[-1] - z[0])
+        if not away.any() or near.sum() <= 3:
+            continue
+        known = [end for end in ends if abs(end[0] - edge) < _LOCAL * (z[-1] - z[0])]
+        places, radii = (np.append(values[near], [end[k] for end in known]) for k, values in enumerate((z, radius)))
+        weights = np.append(np.ones(int(near.sum())), np.full(len(known), near.sum()))
+        inside[away] = np.polyval(np.polyfit(places, radii, 2, w=weights), wanted[away])
+    return np.maximum(inside, 0.1)
+
+
+def _seen(radius: Values, z: Values, slope: Values, distance: float, eye: float) -> tuple[Values, Values]:
+    """Where wall points show in the plane of the axis: X, and Y above the eye."""
+    near = np.clip((radius + slope * (eye - z)) / distance, -0.95, 0.95)
+    grown = distance / (distance - radius * near)
+    return radius * np.sqrt(1 - near**2) * grown, (z - eye) * grown
+
+
+def _from_seen(x: Values, y: Values, distance: float) -> tuple[Values, Values]:
+    """Wall points (r, z above the eye) that show at (x, y); the slope is taken anew from each step's own wall."""
+    r, z = x.copy(), y.copy()
+    for _ in range(_STEPS):
+        near = np.clip((r - np.gradient(r, z, edge_order=1) * z) / distance, -0.95, 0.95)
+        shrunk = (distance - r * near) / distance
+        r, z = x * shrunk / np.sqrt(1 - near**2), y * shrunk
+    return r, z

@@ -1,0 +1,111 @@
+"""Pictures the maker brings: one file they named, read upright and whole, whatever its kind of pixels.
+
+Reading and the turning by EXIF are Pillow's. A picture is refused by what its header says before its pixels are
+unpacked, so that a small file that unpacks to gigabytes costs nothing.
+"""
+
+import io
+import warnings
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+from vitrograph.core.errors import PictureError
+
+if TYPE_CHECKING:
+    from PIL.Image import Image
+
+Gray = NDArray[np.float32]
+
+FORMATS = ("PNG", "JPEG", "WEBP", "TIFF")
+SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff")
+MOST_PIXELS = 120_000_000
+_MOST_BYTES = 200_000_000
+_TOO_LARGE = "{name} has {size} pixels: save it with at most " + f"{MOST_PIXELS // 1_000_000} million"
+_LUMA = np.array([0.299, 0.587, 0.114], dtype=np.float32)      # ITU-R BT.601, as Pillow's own grey
+
+
+def read_picture(path: Path, most_pixels: int = MOST_PIXELS) -> "Image":
+    """Open a picture, turned upright by its EXIF; one of more than `most_pixels` is reduced to about that.
+
+    Raises PictureError with one sentence: no such file, no picture, cut short, too large.
+    """
+    try:
+        if path.stat().st_size > _MOST_BYTES:
+            raise PictureError(f"{path.name} is larger than 200 MB: save the picture smaller")
+        return unpack_picture(path.read_bytes(), path.name, most_pixels)
+    except OSError as error:
+        raise PictureError(f"{path} could not be opened: {(error.strerror or 'no such file').lower()}") from None
+
+
+def unpack_picture(content: bytes, name: str, most_pixels: int = MOST_PIXELS) -> "Image":
+    """The same from a file's bytes, `name` for the sentence where they are no picture. Raises PictureError."""
+    from PIL import Image, ImageOps, UnidentifiedImageError
+
+    try:
+        with warnings.catch_warnings():
+            warnings.simplefilter("ignore", Image.DecompressionBombWarning)      # the limit below is our own
+            image: Image.Image = Image.open(io.BytesIO(content), formats=FORMATS)
+        _refuse_too_large(name, image.width, image.height)
+        share = max(1.0, (image.width * image.height / most_pixels) ** 0.5)
+        if share > 1:
+            image.draft(None, (round(image.width / share), round(image.height / share)))    # JPEG unpacks smaller
+        image.load()
+        image = ImageOps.exif_transpose(image)
+    except PictureError:
+        raise
+    except UnidentifiedImageError:
+        raise PictureError(f"{name} is not a picture this program reads: PNG, JPEG, WebP or TIFF is wanted") from None
+    except Image.DecompressionBombError:
+        raise PictureError(_TOO_LARGE.format(name=name, size="far too many")) from None
+    except (OSError, ValueError, SyntaxError, EOFError, KeyError, TypeError):
+        raise PictureError(f"{name} is damaged or was cut short: save the picture again") from None
+    share = (image.width * image.height / most_pixels) ** 0.5
+    if share > 1.02:
+        smaller = (max(1, round(image.width / share)), max(1, round(image.height / share)))
+        image = image.resize(smaller, Image.Resampling.BOX)
+    return image
+
+
+def _refuse_too_large(name: str, width: int, height: int) -> None:
+    if width * height > MOST_PIXELS:
+        raise PictureError(_TOO_LARGE.format(name=name, size=f"{width} x {height}"))
+
+
+def gray_of(image: "Image") -> Gray:
+    """Light per pixel, 0 black to 1 white, as (rows, columns); what is see-through lies on white."""
+    rgba = rgba_of(image)
+    light = rgba[..., :3].astype(np.float32) @ _LUMA
+    if rgba.shape[2] == 4:
+        alpha = rgba[..., 3].astype(np.float32) / 255
+        light = light * alpha + 255 * (1 - alpha)
+    return np.asarray(light / 255, dtype=np.float32)
+
+
+def rgba_of(image: "Image") -> NDArray[np.uint8]:
+    """(rows, columns, 3 or 4) 8-bit colours of a picture of any kind of pixels."""
+    if image.mode.startswith(("I;16", "I", "F")):
+        return _from_deep(np.asarray(image))
+    see_through = image.mode in {"RGBA", "LA", "PA", "La", "RGBa"} or "transparency" in image.info
+    return np.asarray(image.convert("RGBA" if see_through else "RGB"))
+
+
+def _from_deep(values: NDArray[Any]) -> NDArray[np.uint8]:
+    """16-bit and floating grey to 8 bits; Pillow's own conversion would cut off all above 255."""
+    deep = values.astype(np.float32)
+    whole = 65535.0 if deep.max(initial=0.0) > 255 else 255.0 if deep.max(initial=0.0) > 1 else 1.0
+    gray = np.clip(np.nan_to_num(deep) / whole * 255, 0, 255).astype(np.uint8)
+    return np.repeat(gray[..., None], 3, axis=2)
+
+
+def thumbnail(image: "Image", side: int = 480) -> bytes:
+    """A small JPEG of a picture, to keep beside what it shows."""
+    from PIL import Image
+
+    small = Image.fromarray(rgba_of(image)[..., :3])
+    small.thumbnail((side, side))
+    out = io.BytesIO()
+    small.save(out, "JPEG", quality=82)
+    return out.getvalue()

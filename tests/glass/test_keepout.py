@@ -1,0 +1,92 @@
+"""Places to keep clear, the pane's outline, and the largest motif beside them."""
+
+from math import pi
+
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from specimens import LANTERN, PLAQUE, TUMBLER, job, run, star_job
+from vitrograph.core.errors import GlassError
+from vitrograph.core.glass import Pane, along_at, blocks_of, largest_motif, wall_of
+from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut
+
+HANDLED = Features(foot=6.0, bead=4.0, keep_out=(KeepOut("handle", wide=30.0, low=20.0, high=100.0),
+                                                 KeepOut("seam", angle=1.2, wide=4.0)))
+
+
+@pytest.mark.parametrize("glass", [TUMBLER, LANTERN, CurvedGlass(), PLAQUE])
+def test_heights_along_the_wall_are_those_a_ruler_beside_it_reads(glass):
+    wall = wall_of(glass)
+    upright = np.linspace(0, wall.upright, 30)
+    along = along_at(wall, upright + wall.stands)
+    z = wall.in_space(np.column_stack([np.zeros(30), along]))[:, 2]
+    np.testing.assert_allclose(z, upright, atol=0.01)
+
+
+def test_a_handle_keeps_its_width_clear_at_its_narrowest_parallel():
+    wall = wall_of(TUMBLER)
+    _, _, handle, seam = blocks_of(wall, HANDLED)
+    radius = wall.scale(np.array([handle.s_low]))[0]
+    assert (handle.u_high - handle.u_low) * radius == pytest.approx(30.0)
+    assert handle.near(-3.0, wall).u_low == pytest.approx(handle.u_low - 2 * pi)
+    assert seam.s_low == 0 and seam.s_high == pytest.approx(wall.length)
+
+
+keep_outs = st.builds(KeepOut, what=st.just("other"), angle=st.floats(-3.1, 3.1), across=st.floats(-90, 90),
+                      wide=st.floats(5, 80), low=st.floats(0, 60), high=st.floats(61, 130))
+
+
+@given(places=st.lists(keep_outs, max_size=4), aspect=st.floats(0.3, 4),
+       glass=st.sampled_from([TUMBLER, LANTERN, PLAQUE]))
+@settings(max_examples=60)
+def test_the_largest_motif_lies_on_the_glass_clear_of_everything(places, aspect, glass):
+    wall = wall_of(glass)
+    blocks = blocks_of(wall, Features(foot=5.0, keep_out=tuple(places)))
+    motif = largest_motif(wall, blocks, 8.0, aspect)
+    if motif is None:
+        return
+    assert motif.width == pytest.approx(motif.height * aspect)
+    half = motif.width / 2 / wall.scale(np.array([motif.s]))[0]
+    low, high = motif.s - motif.height / 2, motif.s + motif.height / 2
+    assert low >= 8 - 1e-9 and high <= wall.length - 8 + 1e-9
+    for block in (kept.near(motif.u, wall) for kept in blocks):
+        apart = block.s_low >= high - 1e-9 or block.s_high <= low + 1e-9
+        assert apart or motif.u + half <= block.u_low + 1e-9 or motif.u - half >= block.u_high - 1e-9
+
+
+def test_the_largest_motif_beside_a_handle_is_plain_arithmetic():
+    wall = wall_of(LANTERN)
+    handled = blocks_of(wall, Features(keep_out=(KeepOut("handle", wide=40.0),)))
+    # once round less the handle and two borders; the middle is opposite the handle
+    motif = largest_motif(wall, handled, 10.0, 8.0)
+    assert motif.width == pytest.approx(pi * LANTERN.rim - 40 - 20) and motif.u == pytest.approx(0, abs=1e-9)
+    reads = largest_motif(wall, handled, 10.0, 8.0, (pi / 2, 600.0))
+    assert reads.width == pytest.approx(LANTERN.rim / 2 * pi / 2)
+    # a square in a circle of diameter d has the side d / sqrt 2
+    assert largest_motif(Pane(100, 100, oval=True), (), 0.0, 1.0).width == pytest.approx(100 / 2**0.5)
+
+
+def test_art_over_a_seam_is_a_stop_with_a_remedy_that_clears_it():
+    stopped = run(star_job(features=HANDLED, fit__angle=1.2, fit__from_rim=30.0))
+    found = next(f for f in stopped.findings() if f.code.value == "keep-out" and f.level.value == "stop")
+    assert "runs over the seam" in found.says and stopped.stopped
+    mended = run(stopped.job.changed(**found.remedy.changes))
+    assert not [f for f in mended.findings() if f.code.value == "keep-out" and f.level.value == "stop"]
+    near = run(job(features=HANDLED, fit__angle=0.5, fit__size=30.0, fit__from_rim=30.0, stencil__border=20.0))
+    assert [f.says for f in near.findings() if f.code.value == "keep-out"] == ["the border lies over the seam"]
+
+
+def test_a_frame_and_an_oval_limit_a_pane():
+    assert wall_of(FlatGlass(width=254, height=174, frame=7)).span == 240
+    with pytest.raises(GlassError, match="leaves nothing of this pane"):
+        wall_of(FlatGlass(width=40, height=30, frame=15))
+    oval = FlatGlass(width=200, height=120, outline="oval")
+    inside = run(star_job(glass=oval, fit__size=30.0, fit__from_rim=None))
+    assert not inside.stopped
+    outside = run(star_job(glass=oval, fit__size=40.0, fit__from_rim=None, fit__across=85.0))
+    assert "off-glass" in {f.code.value for f in outside.findings() if f.level.value == "stop"}
+    # the sheet ends where the oval does
+    whole = run(star_job(glass=oval, fit__size=60.0, fit__from_rim=None, stencil__border=150.0))
+    assert whole.sheet.outline.area == pytest.approx(pi * 100 * 60, rel=1e-3)
