@@ -1,4 +1,4 @@
-"""Take the pictures in this folder anew from the demo job: ./run shots. Made-up sample data only."""
+"""Take all pictures in this folder anew from the demo job: ./run shots. Made-up sample data only."""
 
 import os
 import tempfile
@@ -12,35 +12,95 @@ STEPS = {"weed": 4, "transfer": 4, "etch": 3}                 # how far each sta
 def main() -> None:
     home = tempfile.mkdtemp()
     os.environ |= {"XDG_DATA_HOME": home, "XDG_STATE_HOME": home}
-    from PySide6.QtTest import QTest
     from PySide6.QtWidgets import QApplication
 
-    from vitrograph.core.demo import demo_job, fill_demo_logbook
+    from vitrograph.core.demo import demo_job, fill_demo_logbook, fill_demo_shelf
+    from vitrograph.core.glass import Shelf
     from vitrograph.core.logbook import Logbook
-    from vitrograph.core.pipeline import STATIONS
     from vitrograph.desk import theme
     from vitrograph.desk.bench import Bench
     from vitrograph.desk.shell import Shell
 
     app = QApplication([])
     theme.apply(app)
-    book = Logbook(Path(home) / "logbook.sqlite")
+    book, shelf = Logbook(Path(home) / "logbook.sqlite"), Shelf(Path(home) / "shelf")
     fill_demo_logbook(book)
-    shell = Shell(Bench(demo_job(), book))
+    fill_demo_shelf(shelf)
+    shell = Shell(Bench(demo_job(), book, None, shelf))
     shell.resize(1280, 800)
     shell.show()
-    while not shell.bench.results.complete:
-        QTest.qWait(20)
+    settle(shell)
+    take_stations(shell)
+    take_measuring(shell, Path(home))
+    shell.close()
+
+
+def wait(ms: int) -> None:
+    """Let the window and its threads work."""
+    from PySide6.QtCore import QEventLoop, QTimer
+
+    loop = QEventLoop()
+    QTimer.singleShot(ms, loop.quit)
+    loop.exec()
+
+
+def settle(shell) -> None:
+    """Wait for the results of the job in hand."""
+    wait(50)
+    while not (shell.bench.results.complete and shell.bench.results.job == shell.bench.job):
+        wait(20)
+
+
+def take(widget, name: str) -> None:
+    wait(150)
+    widget.grab().save(str(HERE / f"{name}.png"))
+
+
+def take_stations(shell) -> None:
+    """The nine stations, with the work walked some way."""
+    from vitrograph.core.pipeline import STATIONS
+
     for number, station in enumerate(STATIONS, start=1):
         shell.bench.go(station)
         for _ in range(STEPS.get(station, 0)):
             shell.card(station).walker.go(shell.card(station).walker.at + 1)
         if station == "cut":
             shell.card(station).run_trial()
-            QTest.qWait(3600)
-        QTest.qWait(150)
-        shell.grab().save(str(HERE / f"{number}-{station}.png"))
-    shell.close()
+            wait(3600)
+        take(shell, f"{number}-{station}")
+
+
+def take_measuring(shell, folder: Path) -> None:
+    """The shelf and two of the measuring helpers, with other glasses of the demo."""
+    import numpy as np
+    from PIL import Image
+
+    from vitrograph.core.demo import demo_glasses
+    from vitrograph.core.glass import wall_of
+    from vitrograph.desk.measuring.shelf_window import ShelfWindow
+    from vitrograph.devices.camera import Camera
+
+    glasses = {glass.name: glass for glass in demo_glasses()}
+    card = shell.card("glass")
+    shelf = ShelfWindow(shell.bench, card)
+    shelf.show()
+    shelf.list.setCurrentRow(3)
+    take(shelf, "1-glass-shelf")
+    shell.bench.edit("Lantern", **glasses["Storm lantern"].changes())
+    settle(shell)
+    take(card.open_helpers("keepout"), "1-glass-keepout")
+    carafe = glasses["Finder chart carafe"]
+    camera = Camera(mm_per_px=0.15, tilt=0.024, noise=0.015, blur=1.2, uneven=0.25)
+    pixels = camera.photograph(wall_of(carafe.glass))
+    Image.fromarray((pixels * 255).astype(np.uint8)).save(folder / "carafe.png")
+    shell.bench.edit("Carafe", **carafe.changes())
+    settle(shell)
+    helpers = card.open_helpers("picture")
+    helpers.resize(860, 860)
+    helpers.pages["picture"].open(folder / "carafe.png")
+    while not helpers.pages["picture"].use.isEnabled():
+        wait(50)
+    take(helpers, "1-glass-picture")
 
 
 if __name__ == "__main__":

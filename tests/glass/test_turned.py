@@ -132,3 +132,17 @@ def test_a_job_on_a_carafe_says_what_the_film_must_give():
 def test_art_that_reaches_the_pole_of_a_ball_is_refused():
     with pytest.raises(GlassError, match="reaches a pole"):
         run(job("K", glass=BallGlass(diameter=60.0), fit__size=92.0, fit__size_is="height", fit__from_rim=None))
+
+
+@given(wall=profiles())
+@settings(max_examples=40)
+def test_stations_measured_along_the_wall_give_the_wall_they_were_measured_on(wall):
+    along = wall.along(np.array(wall.heights)).tolist()
+    taped = tuple((s, 2 * radius) for s, radius in zip(along, wall.radii, strict=True))
+    found = wall_of(CurvedGlass(stations=taped, joined=wall.joined, height_is="slant"))
+    assert_allclose(found.heights, wall.heights, atol=0.01)
+
+
+def test_a_tape_too_short_to_join_two_stations_is_told():
+    with pytest.raises(GlassError, match="cannot join stations 1 and 2"):
+        wall_of(CurvedGlass(stations=((0.0, 40.0), (20.0, 90.0)), height_is="slant"))

@@ -73,15 +73,19 @@ class TaperedGlass(_Glass, frozen=True, tag="taper"):
 
 
 class CurvedGlass(_Glass, frozen=True, tag="curved"):
-    """A wall curved both ways, from stations: upright height above the table, and the girth there."""
+    """A wall curved both ways, from stations: the height above the table, and the girth there.
+
+    Heights are upright, or measured along the wall from the lowest station.
+    """
 
     stations: tuple[tuple[Height, Length], ...] = ((0.0, 60.0), (45.0, 92.0), (110.0, 64.0))
     girth: Girth = "diameter"
     joined: Literal["smooth", "parts"] = "smooth"
+    height_is: Literal["upright", "slant"] = "upright"
 
     @property
     def height(self) -> float:
-        """From the lowest station to the highest."""
+        """From the lowest station to the highest, as measured."""
         return self.stations[-1][0] - self.stations[0][0] if self.stations else 0.0
 
 

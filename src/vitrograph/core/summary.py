@@ -5,7 +5,7 @@ from math import degrees
 
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import Frustum, Turned, Wall, fan_of
-from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass
+from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, TaperedGlass
 from vitrograph.core.pipeline import STATIONS, Results, Station
 from vitrograph.core.units import Unit, format_length, format_minutes, format_number
 
@@ -27,18 +27,22 @@ def glass_line(wall: Wall, unit: Unit = "mm") -> str:
 
 
 def readings_line(glass: Glass, unit: Unit = "mm") -> str:
-    """A glass in one line from its readings alone, for lists: the widest girth and the height.
+    """A glass in one line from its readings alone, for lists: its girths, at the rim first or the widest, and height.
 
-    >>> readings_line(BallGlass(diameter=80.0)), readings_line(FlatGlass(width=300.0, height=200.0))
-    ('80 × 80 mm', '300 × 200 mm')
+    >>> readings_line(BallGlass(diameter=80.0)), readings_line(TaperedGlass(rim=80.0, base=60.0, height=110.0))
+    ('80 × 80 mm', '80>60 × 110 mm')
     """
     if isinstance(glass, CurvedGlass):
-        widest = max((girth for _, girth in glass.stations), default=0.0)
+        girths = [max((girth for _, girth in glass.stations), default=0.0)]
+    elif isinstance(glass, TaperedGlass):
+        girths = [glass.rim, glass.base]
     elif isinstance(glass, BallGlass):
-        widest = glass.diameter
+        girths = [glass.diameter]
     else:
-        widest = glass.width if isinstance(glass, FlatGlass) else glass.rim
-    return f"{format_number(widest, unit)} × {format_number(glass.height, unit)} {unit}"
+        girths = [glass.width if isinstance(glass, FlatGlass) else glass.rim]
+    around = " round" if getattr(glass, "girth", "") == "circumference" else ""
+    across = ">".join(format_number(girth, unit) for girth in girths)
+    return f"{across}{around} × {format_number(glass.height, unit)} {unit}"
 
 
 def answer(results: Results, station: Station, unit: Unit = "mm") -> str:

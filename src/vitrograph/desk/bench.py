@@ -66,6 +66,7 @@ class Bench(QObject):
         self.job = job
         self.path = path
         self.logbook = logbook
+        self.glass_picture = b""           # a small JPEG of the glass in hand, kept with it on the shelf
         self.unit: Unit = "mm"
         self.station: Station = "glass"
         self.results = Results(job)
@@ -97,6 +98,7 @@ class Bench(QObject):
         """Begin on another job, with a fresh undo stack."""
         self.undo_stack.clear()
         self.path = path
+        self.glass_picture = b""
         self._steps = {}
         self.take(job)
 

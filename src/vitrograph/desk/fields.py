@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 )
 
 from vitrograph.core.errors import LengthError
+from vitrograph.core.glass import parse_readings
 from vitrograph.core.units import Unit, format_number, parse_length
 from vitrograph.desk import theme
 
@@ -110,7 +111,7 @@ class Field(QWidget):
         try:
             value = self._read(text)
         except (LengthError, ValueError) as error:
-            self.complain(str(error))
+            self.complain(str(error).removeprefix("reading 1: ") if ";" not in text else str(error))
             return
         self.complain("")
         self._shown = text
@@ -141,6 +142,13 @@ class LengthField(Field):
         if self._least is not None and mm < self._least:
             raise LengthError("it must be more than 0" if self._least > 0 else "it cannot be less than 0")
         return mm
+
+
+class ReadingsField(LengthField):
+    """One length, or several readings of it parted by semicolons; emits a tuple."""
+
+    def _parse(self, text: str) -> tuple[float, ...]:
+        return parse_readings(text, self._unit)
 
 
 class NumberField(Field):

@@ -123,6 +123,13 @@ QMenu {{ background: {CARD}; color: {TEXT}; border: 1px solid {LINE}; padding: 4
 QMenu::item {{ padding: 6px 24px 6px 12px; }}
 QMenu::item:selected {{ background: {ACCENT}; color: {ON_ACCENT}; }}
 QToolTip {{ background: {CARD}; color: {TEXT}; border: 1px solid {LINE}; padding: 4px; }}
+QListWidget {{ background: {CHROME}; color: {TEXT}; border: 1px solid {FIELD_EDGE}; border-radius: 4px;
+    outline: 0; }}
+QListWidget::item {{ padding: 6px 10px; }}
+QListWidget::item:hover {{ background: {RAISED}; }}
+QListWidget::item:selected {{ background: {TEXT}; color: {CHROME}; }}
+QListWidget#helpers {{ border: none; border-radius: 0; }}
+QListWidget#helpers::item {{ padding: 10px 14px; }}
 QTableWidget {{ gridline-color: {LINE}; padding: 0; }}
 QHeaderView::section {{ background: {RAISED}; color: {TEXT}; border: none; padding: 4px 8px; }}
 """

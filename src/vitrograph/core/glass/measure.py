@@ -2,12 +2,17 @@
 
 from itertools import pairwise
 from math import pi
+from typing import Literal
+
+import numpy as np
 
 from vitrograph.core.errors import GlassError
-from vitrograph.core.glass.turned import Ball, TurnedWall
+from vitrograph.core.glass.turned import Ball, TurnedWall, Values
 from vitrograph.core.glass.walls import Frustum, Pane, Wall, slant_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, StraightGlass
 from vitrograph.core.units import format_length
+
+_ROUNDS, _CLOSE_MM = 200, 1e-6
 
 
 def wall_of(glass: Glass) -> Wall:
@@ -56,8 +61,31 @@ def _turned(glass: CurvedGlass) -> TurnedWall:
             raise GlassError(f"the station at {format_length(above)} comes after the one at {format_length(below)}: "
                              "list them from the base up")
     foot = glass.stations[0][0]
-    heights = tuple(height - foot for height, _ in glass.stations)
-    return TurnedWall(heights, tuple(radius_of(girth, glass.girth) for _, girth in glass.stations), glass.joined, foot)
+    heights = np.array([height - foot for height, _ in glass.stations])
+    radii = tuple(radius_of(girth, glass.girth) for _, girth in glass.stations)
+    if glass.height_is == "slant":
+        return _turned_along(heights, radii, glass.joined, foot)
+    return TurnedWall(tuple(heights.tolist()), radii, glass.joined, foot)
+
+
+def _turned_along(
+    along: Values, radii: tuple[float, ...], joined: Literal["smooth", "parts"], foot: float
+) -> TurnedWall:
+    """The wall whose stations lie so far along it: upright heights by fixed-point steps from straight parts."""
+    steps, gains = np.diff(along), np.abs(np.diff(radii))
+    for number in np.flatnonzero(steps <= gains).tolist():
+        raise GlassError(f"{format_length(steps[number])} along the wall cannot join stations {number + 1} and "
+                         f"{number + 2}: it must be more than half the difference of their diameters, "
+                         f"{format_length(gains[number])}")
+    rises = np.sqrt(steps**2 - gains**2)
+    for _ in range(_ROUNDS):
+        wall = TurnedWall((0.0, *np.cumsum(rises).tolist()), radii, joined, foot)
+        lengths = np.diff(wall.along(np.array(wall.heights)))
+        if np.abs(steps - lengths).max() < _CLOSE_MM:
+            break
+        # a part's length squared is its rise squared and nearly a constant
+        rises = np.sqrt(np.maximum(rises**2 + steps**2 - lengths**2, 1e-6))
+    return wall
 
 
 def radius_of(reading: float, girth: Girth) -> float:

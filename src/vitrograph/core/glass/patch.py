@@ -96,15 +96,15 @@ def _widest_gap(wall: Wall, blocks: Sequence[Block]) -> tuple[float, float]:
         taken = sorted((first, first + b.u_high - b.u_low) for b in blocks for turn in (0.0, wall.span)
                        for first in [start + (b.u_low - start) % wall.span - turn])
         end = start + wall.span
-    best, free_from = (start, start), start
+    gaps, free_from = [(start, start)], start
     for block_start, block_end in [*taken, (end, end)]:
-        if min(block_start, end) - free_from > best[1] - best[0]:
-            best = (free_from, min(block_start, end))
+        gaps.append((free_from, min(block_start, end)))
         free_from = max(free_from, block_end)
-    if not wall.closed:
-        return best
-    shift = 2 * pi * round((best[0] + best[1]) / 2 / (2 * pi))
-    return best[0] - shift, best[1] - shift
+    if wall.closed:
+        gaps = [(low - turns, high - turns) for low, high in gaps
+                for turns in [2 * pi * round((low + high) / 2 / (2 * pi))]]
+    # of two alike, the one nearer to the front
+    return max(gaps, key=lambda gap: (round(gap[1] - gap[0], 9), -abs(gap[0] + gap[1])))
 
 
 def _in_oval(wall: Pane, border: float, aspect: float) -> Motif | None:

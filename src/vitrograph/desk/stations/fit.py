@@ -2,10 +2,9 @@
 
 from math import degrees
 
-import numpy as np
 from PySide6.QtWidgets import QWidget
 
-from vitrograph.core.glass import Pane, fan_of, usable_patch
+from vitrograph.core.glass import Pane, eye_before, fan_of, usable_patch
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
 from vitrograph.desk.fields import AngleField, ChoiceRow, LengthField, label
@@ -89,7 +88,7 @@ class FitCard(StationCard):
             u_low, _, u_high, _ = fitted.wall_bounds
             rows.append(("goes round", f"{degrees(u_high - u_low):.0f}°"))
         choices = self.bench.job.stencil
-        eye = max(choices.viewing_mm, 2 * float(fitted.wall.scale(np.array([fitted.lay.s0]))[0]))
+        eye = eye_before(fitted.wall, choices.viewing_mm)
         patch = usable_patch(fitted.wall, fitted.lay.s0, choices.least_border, choices.reading_angle, eye)
         rows.append(("front reads up to" if fitted.wall.closed else "pane takes up to",
                      f"{length(patch.widest, 0)} wide"))

@@ -2,15 +2,17 @@
 
 from math import degrees, pi
 
+import msgspec
 from PySide6.QtWidgets import QComboBox, QWidget
 
-from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT, Frustum, Shelf, Turned, default_folder, fan_of, trust_in
-from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, Job, StraightGlass, TaperedGlass
+from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT, Frustum, Motif, Turned, fan_of, take_readings
+from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, Job, StraightGlass, Taken, TaperedGlass
 from vitrograph.core.pipeline import Results
-from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField, button, label
+from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField, ReadingsField, button, label
+from vitrograph.desk.findings_list import FindingList
+from vitrograph.desk.measuring.measure_picture import MeasurePicture
+from vitrograph.desk.measuring.window import MeasuringWindow
 from vitrograph.desk.stations.card import Readings, StationCard
-from vitrograph.desk.stations.check_dialog import CheckDialog
-from vitrograph.desk.stations.measure_picture import MeasurePicture
 from vitrograph.desk.stations.shelf_row import ShelfRow
 from vitrograph.desk.stations.station_table import StationTable
 
@@ -30,78 +32,113 @@ class GlassCard(StationCard):
                                            ("curved", "Curved"), ("ball", "Ball")], columns=3)
         self.picture = MeasurePicture()
         self.girth = ChoiceRow("Girths are measured", "girth", [("diameter", "across"), ("circumference", "round")])
-        self.rim = LengthField("A  across the rim", "rim", least=1e-6)
-        self.base = LengthField("B  across the base", "base", least=1e-6)
-        self.height = LengthField("C  height", "height", least=1e-6)
-        self.height_is = ChoiceRow("The height is", "height_is", [("upright", "upright"), ("slant", "along the slant")])
+        self.rim = ReadingsField("A  across the rim", "rim")
+        self.base = ReadingsField("B  across the base", "base")
+        self.height = ReadingsField("C  height", "height")
+        self.height_is = ChoiceRow("Heights are", "height_is", [("upright", "upright"), ("slant", "along the wall")])
+        self.taken = label("", "quiet", scale=0.9)
+        self.outline = ChoiceRow("Outline", "outline", [("rectangle", "rectangle"), ("oval", "round or oval")])
+        self.frame = LengthField("Hidden by a frame, all round", "frame", least=0.0)
+        self.side = ChoiceRow("Side worked", "side", [("outside", "the front"), ("back", "the back")])
         self.how_many = NumberField("How many alike", "how_many", suffix="", whole=True)
-        self.readings = Readings()
         self.stations = StationTable(self.bench)
         self.joined = ChoiceRow("Between stations", "joined", [("smooth", "smooth"), ("parts", "straight parts")])
+        self.findings = FindingList(self.bench)
+        self.stack(ShelfRow(self.bench), self.kind, self.picture, self.girth, self.rim, self.base, self.height,
+                   self.height_is, self.taken, self.outline, self.frame, self.side, self.stations, self.joined,
+                   self.how_many, self.findings)
+        self._build_what_follows()
+        self._build_material()
+        self._connect()
+
+    def _build_what_follows(self) -> None:
+        self.readings = Readings()
+        self.room = Readings()
+        self.keep_clear = button("Handle, seams, foot, rim")
+        self.keep_clear.setObjectName("keepClear")
         self.tools = {part: ChoiceRow(title, f"{part}_tool", [("ruler", "ruler"), ("tape", "tape"),
                                                               ("calipers", "calipers")])
                       for part, title in (("girth", "Girths measured with"), ("height", "Height measured with"))}
+        self.trust = Readings()
+        self.helpers = button("Measuring helpers")
+        self.helpers.setObjectName("measuringHelpers")
+        self.section("What follows")
+        self.stack(self.readings)
+        self.section("Room for a motif")
+        self.stack(self.room, self.keep_clear)
+        self.section("How far to trust it")
+        self.stack(*self.tools.values(), self.trust, self.helpers)
+
+    def _build_material(self) -> None:
         self.material = QComboBox(objectName="material")
         self.material.setAccessibleName("Kind of glass")
         for name, material in MATERIALS.items():
             self.material.addItem(material.title, name)
         self.expect = label("", "quiet")
         self.care = label("", "caution")
-        self.trust = Readings()
-        self.shelf_row = ShelfRow(self.bench, Shelf(default_folder()))
-        self.stack(self.shelf_row, self.kind, self.picture, self.girth, self.rim, self.base, self.height,
-                   self.height_is, self.stations, self.joined, self.how_many)
-        self.section("What follows")
-        self.stack(self.readings)
-        self.section("How far to trust it")
-        self.check = button("Check the measurements")
-        self.check.setObjectName("checkMeasurements")
-        self.check.clicked.connect(self.open_checks)
-        self.stack(*self.tools.values(), self.trust, self.check)
         self.section("What it is made of")
         self.stack(self.material, self.expect, self.care)
+
+    def _connect(self) -> None:
+        edit = self.bench.edit
         for part, row in self.tools.items():
-            row.edited.connect(lambda tool, name=part: self.bench.edit("Tool", **{f"tools__{name}": tool}))
-        self.material.activated.connect(
-            lambda index: self.bench.edit("Material", material=self.material.itemData(index)))
+            row.edited.connect(lambda tool, name=part: edit("Tool", **{f"tools__{name}": tool}))
+        self.material.activated.connect(lambda index: edit("Material", material=self.material.itemData(index)))
         self.kind.edited.connect(self._change_kind)
-        self.girth.edited.connect(lambda girth: self.bench.edit("Girth", glass__girth=girth))
-        self.rim.edited.connect(self._change_rim)
-        self.base.edited.connect(lambda mm: self._change_girth_or_height("base", mm))
-        self.height.edited.connect(lambda mm: self.bench.edit("Height", glass__height=mm))
-        self.height_is.edited.connect(lambda kind: self.bench.edit("Upright or slant", glass__height_is=kind))
-        self.stations.edited.connect(lambda stations: self.bench.edit("Stations", glass__stations=stations))
-        self.joined.edited.connect(lambda joined: self.bench.edit("Between stations", glass__joined=joined))
-        self.how_many.edited.connect(lambda count: self.bench.edit("How many", how_many=count))
+        self.girth.edited.connect(lambda girth: edit("Girth", glass__girth=girth))
+        self.rim.edited.connect(lambda readings: self._read(_FIRST[self.bench.job.glass.kind], readings))
+        self.base.edited.connect(lambda readings: self._read("base", readings))
+        self.height.edited.connect(lambda readings: self._read("height", readings))
+        self.height_is.edited.connect(lambda kind: edit("Upright or slant", glass__height_is=kind))
+        self.outline.edited.connect(lambda outline: edit("Outline", glass__outline=outline))
+        self.frame.edited.connect(lambda mm: edit("Frame", glass__frame=mm))
+        self.side.edited.connect(lambda face: edit("Face", fit__face=face))
+        self.stations.edited.connect(self._change_stations)
+        self.joined.edited.connect(lambda joined: edit("Between stations", glass__joined=joined))
+        self.how_many.edited.connect(lambda count: edit("How many", how_many=count))
+        self.keep_clear.clicked.connect(lambda: self.open_helpers("keepout"))
+        self.helpers.clicked.connect(lambda: self.open_helpers())
 
     def first_field(self) -> QWidget:
         return self.rim.line
 
     def show_job(self, job: Job) -> None:
         glass = job.glass
+        flat, curved, ball = (isinstance(glass, kind) for kind in (FlatGlass, CurvedGlass, BallGlass))
+        shown = {
+            self.girth: not flat and not ball, self.rim: not curved, self.base: isinstance(glass, TaperedGlass),
+            self.height: not curved and not ball, self.height_is: isinstance(glass, TaperedGlass | CurvedGlass),
+            self.outline: flat, self.frame: flat, self.side: flat, self.stations: curved, self.joined: curved,
+            self.tools["girth"]: not flat, self.tools["height"]: not flat and not ball, self.trust: not flat,
+        }
+        for widget, wanted in shown.items():
+            widget.setVisible(wanted)
         self.kind.show_choice(glass.kind)
         self.picture.show_glass(glass)
         self.how_many.show_number(job.how_many)
         self._show_material(job)
+        self._show_taken(job)
         for part, row in self.tools.items():
             row.show_choice(getattr(job.tools, part))
-            row.setVisible(not isinstance(glass, FlatGlass) and not (part == "height" and isinstance(glass, BallGlass)))
-        self.check.setVisible(not isinstance(glass, FlatGlass))
-        curved, ball = isinstance(glass, CurvedGlass), isinstance(glass, BallGlass)
-        self.girth.setVisible(not isinstance(glass, FlatGlass | BallGlass))
-        self.rim.setVisible(not curved)
-        self.base.setVisible(isinstance(glass, TaperedGlass))
-        self.height.setVisible(not curved and not ball)
-        self.height_is.setVisible(isinstance(glass, TaperedGlass))
-        self.stations.setVisible(curved)
-        self.joined.setVisible(curved)
-        if not isinstance(glass, FlatGlass | BallGlass):
+        if not flat and not ball:
             self.girth.show_choice(glass.girth)
         if isinstance(glass, CurvedGlass):
             self.stations.show_stations(glass)
             self.joined.show_choice(glass.joined)
+            self.height_is.show_choice(glass.height_is)
         else:
             self._show_lengths(glass)
+        if isinstance(glass, FlatGlass):
+            self.outline.show_choice(glass.outline)
+            self.frame.show_mm(glass.frame, self.bench.unit)
+            self.side.show_choice(job.fit.face)
+
+    def _show_taken(self, job: Job) -> None:
+        """Which of the readings are means of several."""
+        several = [taken for taken in job.tools.taken if len(taken.readings) > 1]
+        means = [f"{taken.place}: mean of {len(taken.readings)}" for taken in several]
+        self.taken.setText("; ".join(means) or "Several readings of one place may be typed at once: 86.1; 86.3; 86.0")
+        self.taken.setVisible(bool(means) or not isinstance(job.glass, CurvedGlass))
 
     def _show_material(self, job: Job) -> None:
         material = MATERIALS[job.material]
@@ -109,17 +146,32 @@ class GlassCard(StationCard):
         self.expect.setText(f"{material.expect} {TEST_SPOT}" if material.doubtful else material.expect)
         self.care.setText(material.caution or CARE)
 
-    def _show_trust(self, results: Results) -> None:
-        fitted, glass = results.fitted, results.job.glass
-        if fitted is None or isinstance(glass, FlatGlass):
+    def _show_assessed(self, results: Results) -> None:
+        """The room for a motif, and how far the readings can be trusted."""
+        assessed, found = results.assessed, results.findings("glass")
+        self.findings.setVisible(bool(found))
+        self.findings.show_findings(found, "")
+        if assessed is None:
             self.trust.show_rows([])
+            self.room.show_rows([])
             return
-        trust = trust_in(glass, results.job.tools, *fitted.size, fitted.lay.s0)
+        length = self.bench.length
         self.trust.show_rows([
-            ("art's worst corner", f"±{self.bench.length(trust.corner, 2)}"),
-            ("closing a full wrap", f"±{self.bench.length(trust.closing, 1)}"),
-            ("worth measuring again", trust.repeat),
+            ("art's worst corner", f"±{length(assessed.trust.corner, 2)}"),
+            ("closing a full wrap", f"±{length(assessed.trust.closing, 1)}"),
+            ("worth measuring again", assessed.trust.repeat),
         ])
+        by_room = "by room alone" if isinstance(results.wall, Turned) else "largest that fits"
+        rows = [(by_room, self._motif(assessed.largest))]
+        if results.wall is not None and results.wall.closed:
+            seen_from = length(results.job.stencil.viewing_mm, 0)
+            rows.append((f"reads from {seen_from}", self._motif(assessed.reading)))
+        kept = ", ".join(dict.fromkeys(block.what for block in assessed.blocks))
+        self.room.show_rows([*rows, ("kept clear", kept or "nothing")])
+
+    def _motif(self, motif: Motif | None) -> str:
+        length = self.bench.length
+        return "none" if motif is None else f"{length(motif.width, 0)} × {length(motif.height, 0)}"
 
     def _show_lengths(self, glass: FlatGlass | StraightGlass | TaperedGlass | BallGlass) -> None:
         unit = self.bench.unit
@@ -134,13 +186,14 @@ class GlassCard(StationCard):
 
     def show_results(self, results: Results) -> None:
         wall, length = results.wall, self.bench.length
-        self._show_trust(results)
+        self._show_assessed(results)
         if isinstance(wall, Turned):
             self.readings.show_rows([("widest", length(2 * wall.widest)), ("upright height", length(wall.upright)),
                                      ("along the wall", length(wall.length))])
             return
         if not isinstance(wall, Frustum):
-            self.readings.show_rows([])
+            seen = [] if wall is None else [("seen and worked", f"{length(wall.span)} × {length(wall.length)}")]
+            self.readings.show_rows(seen)
             return
         rows = [("upright height", length(wall.upright)), ("along the slant", length(wall.slant))]
         fan = fan_of(wall)
@@ -151,20 +204,35 @@ class GlassCard(StationCard):
             rows += [("once round", length(2 * pi * wall.rim_radius))]
         self.readings.show_rows(rows)
 
-    def open_checks(self) -> CheckDialog:
-        """Open the checks beside the window."""
-        dialog = CheckDialog(self.bench, self)
-        dialog.show()
-        return dialog
+    def open_helpers(self, name: str = "") -> MeasuringWindow:
+        """Open the measuring helpers beside the window, at one of them if it is named."""
+        window = MeasuringWindow(self.bench, self)
+        if name:
+            window.go(name)
+        window.show()
+        return window
 
     def _change_kind(self, kind: str) -> None:
-        self.bench.edit("Kind of glass", glass=_as_kind(self.bench.job.glass, kind))
+        self.bench.edit("Kind of glass", glass=_as_kind(self.bench.job.glass, kind), tools__taken=[], pieces=[])
 
-    def _change_rim(self, mm: float) -> None:
-        self._change_girth_or_height(_FIRST[self.bench.job.glass.kind], mm)
+    def _change_stations(self, stations: tuple[tuple[float, float], ...]) -> None:
+        """Take other stations; the readings behind those that did not change stay known."""
+        job = self.bench.job
+        old = dict(enumerate(job.glass.stations, start=1)) if isinstance(job.glass, CurvedGlass) else {}
+        same = {f"station {number}" for number, station in enumerate(stations, start=1) if old.get(number) == station}
+        kept = [msgspec.to_builtins(taken) for taken in job.tools.taken
+                if taken.place in same and len(old) == len(stations)]
+        self.bench.edit("Stations", glass__stations=stations, tools__taken=kept)
 
-    def _change_girth_or_height(self, name: str, mm: float) -> None:
-        self.bench.edit(name.capitalize(), **{f"glass__{name}": mm})
+    def _read(self, place: str, readings: tuple[float, ...]) -> None:
+        """Take one reading, or the mean of several."""
+        def read() -> None:
+            job = self.bench.job
+            glass, tools = take_readings(job.glass, job.tools, Taken(place, readings))
+            self.bench.edit(place.capitalize(), glass=glass, tools=tools)
+
+        if not self.bench.attempt(read):
+            self.show_job(self.bench.job)
 
 
 def _first_title(glass: FlatGlass | StraightGlass | TaperedGlass | BallGlass) -> str:

@@ -5,12 +5,12 @@ from math import degrees, pi, radians
 import numpy as np
 import shapely
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QLinearGradient, QPainter, QPainterPath, QPen
+from PySide6.QtGui import QBrush, QColor, QLinearGradient, QPainter, QPainterPath, QPen
 from shapely.geometry import MultiPolygon, Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Frustum, Pane
+from vitrograph.core.glass import Frustum, Pane, blocks_of, eye_before
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
@@ -19,7 +19,6 @@ from vitrograph.desk.views.camera import Camera, in_sight, ready_for_projection
 from vitrograph.desk.views.dimensions import draw_dimensions
 from vitrograph.desk.views.view import View
 
-EYE_MM = 600.0                     # where the eye stands: arm's length
 RISE = radians(9)                  # a little above, so that the rim reads as a ring
 TURN_STEP = radians(5)
 _SNAP_ROUND = 96
@@ -36,6 +35,7 @@ class GlassView(View):
         self.level = False
         self._frost = MultiPolygon()
         self._film = Polygon()
+        self._kept_clear: list[BaseGeometry] = []
         self._spot: BaseGeometry | None = None
         bench.spotlight.connect(self._take_spotlight)
 
@@ -44,11 +44,13 @@ class GlassView(View):
     def take_results(self, results: Results) -> None:
         """Prepare the shapes of new results for projection."""
         if results.fitted is None or results.sheet is None or results.wall is None:
-            self._frost, self._film = MultiPolygon(), Polygon()
+            self._frost, self._film, self._kept_clear = MultiPolygon(), Polygon(), []
             return
         self._frost = ready_for_projection(results.fitted.wall_art, results.wall)
         outline = shapely.transform(results.sheet.outline, results.sheet.fitted.lay.sheet_to_wall)
         self._film = ready_for_projection(outline, results.wall)
+        self._kept_clear = [ready_for_projection(MultiPolygon([block.shape]), results.wall)
+                            for block in blocks_of(results.wall, results.job.features)]
 
     def _take_spotlight(self, shape: BaseGeometry | None) -> None:
         fitted = self.results.fitted
@@ -66,7 +68,8 @@ class GlassView(View):
         across = wall.span if not wall.closed else 2 * float(wall.scale(np.linspace(0.0, wall.length, 101)).max())
         high = wall.upright * np.cos(rise) + across * np.sin(rise) * (1 if wall.closed else 0)
         scale = max(0.1, min(room.width() / across, room.height() / high)) * 0.97
-        return Camera(wall, self.turn, rise, max(EYE_MM, 2.5 * across), (room.center().x(), room.center().y()), scale)
+        eye = max(eye_before(wall, self.results.job.stencil.viewing_mm), 2.5 * across)
+        return Camera(wall, self.turn, rise, eye, (room.center().x(), room.center().y()), scale)
 
     # -- painting ------------------------------------------------------------------------------------------------
 
@@ -89,9 +92,8 @@ class GlassView(View):
         """The silhouette of the glass."""
         wall = camera.wall
         if isinstance(wall, Pane):
-            half = wall.span / 2
-            return path_of_points(camera.wall_to_screen(np.array(
-                [[-half, 0.0], [half, 0.0], [half, wall.length], [-half, wall.length], [-half, 0.0]])))
+            edge = wall.edge(0.05)
+            return path_of_points(camera.wall_to_screen(np.concatenate([edge, edge[:1]])))
         heights = np.linspace(0.0, wall.length, _SNAP_ROUND)
         edge = camera.edge(heights)
         sides = [camera.wall_to_screen(np.column_stack([camera.turn + side * edge, heights])) for side in (-1, 1)]
@@ -117,6 +119,9 @@ class GlassView(View):
         self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.20), near=False)
 
     def _paint_near_side(self, painter: QPainter, camera: Camera) -> None:
+        hatch = QBrush(theme.colour(theme.STOP, 0.55), Qt.BrushStyle.BDiagPattern)
+        for block in self._kept_clear:
+            self._fill(painter, camera, block, hatch, near=True)
         stroke = QPen(theme.colour(theme.FILM, 0.95), 1.4, Qt.PenStyle.DashLine)
         for part in in_sight(self._film, camera, near=True):
             painter.strokePath(_screen_path(part, camera), stroke)
@@ -124,7 +129,9 @@ class GlassView(View):
         if self._spot is not None:
             self._fill(painter, camera, self._spot, QColor(theme.ACCENT), near=True)
 
-    def _fill(self, painter: QPainter, camera: Camera, shape: BaseGeometry, tone: QColor, *, near: bool) -> None:
+    def _fill(
+        self, painter: QPainter, camera: Camera, shape: BaseGeometry, tone: QBrush | QColor, *, near: bool
+    ) -> None:
         for part in in_sight(shape, camera, near=near):
             painter.fillPath(_screen_path(part, camera), tone)
 

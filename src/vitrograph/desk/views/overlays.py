@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 import shapely
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
+from PySide6.QtGui import QBrush, QColor, QPainter, QPen, QPolygonF
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.findings import Finding, Level
@@ -31,10 +31,29 @@ class Overlay:
         """Draw, in screen pixels."""
 
 
+def _paint_kept_clear(painter: QPainter, view: "SheetView") -> None:
+    """Hatch what no film may lie on."""
+    fitted, assessed = view.results.fitted, view.results.assessed
+    if fitted is None or assessed is None:
+        return
+    wall, lay = fitted.wall, fitted.lay
+    middle = lay.u0 if wall.closed else 0.0
+    whole = shapely.box(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length)
+    hatch = QBrush(theme.colour(theme.PAPER_LEVELS["stop"], 0.6), Qt.BrushStyle.BDiagPattern)
+    for block in assessed.blocks:
+        for turn in (-1, 0, 1) if wall.closed else (0,):
+            moved = shapely.transform(block.shape, lambda us, by=turn * wall.span: us + [by, 0.0])
+            seen = shapely.segmentize(shapely.intersection(moved, whole), 0.05 if wall.closed else 1e6)
+            if not seen.is_empty:
+                on_sheet = shapely.transform(seen, lambda us: view.to_screen(lay.wall_to_sheet(us)))
+                painter.fillPath(path_of(on_sheet), hatch)
+
+
 class StencilOverlay(Overlay):
-    """A mark at each finding that has a place."""
+    """What is kept clear, and a mark at each finding that has a place."""
 
     def paint(self, painter: QPainter, view: "SheetView") -> None:
+        _paint_kept_clear(painter, view)
         for found in view.results.findings("stencil"):
             if found.where is not None:
                 _mark_finding(painter, view, found)
@@ -231,9 +250,10 @@ class EtchOverlay(Overlay):
 
 
 class FrontOverlay(Overlay):
-    """Where the front of the glass is on the whole wall: a tick at the rim and at the base."""
+    """Where the front of the glass is on the whole wall, a tick at the rim and at the base; and what is kept clear."""
 
     def paint(self, painter: QPainter, view: "SheetView") -> None:
+        _paint_kept_clear(painter, view)
         fitted = view.results.fitted
         if fitted is None or not fitted.wall.closed:
             return

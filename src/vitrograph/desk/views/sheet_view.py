@@ -11,6 +11,7 @@ from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
+from vitrograph.core.glass import Pane
 from vitrograph.core.pipeline import Results
 from vitrograph.core.stencil import Band, Sheet, band_outline
 from vitrograph.core.units import MM_PER_IN, format_number
@@ -243,6 +244,9 @@ class SheetView(View):
 def _whole_wall(sheet: Sheet) -> Points:
     """Closed sheet outline of the whole wall, rim to base, once round from the art's middle."""
     wall, lay = sheet.fitted.wall, sheet.fitted.lay
+    if isinstance(wall, Pane):
+        edge = lay.wall_to_sheet(wall.edge(0.05))
+        return np.concatenate([edge, edge[:1]])
     middle = lay.u0 if wall.closed else 0.0
     outline = band_outline(lay, Band(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length))
     return np.concatenate([outline, outline[:1]])

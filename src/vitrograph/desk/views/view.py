@@ -60,7 +60,9 @@ class View(QWidget):
     # -- shared --------------------------------------------------------------------------------------------------
 
     def _take(self, results: Results) -> None:
-        changed = results.sheet is not self.results.sheet or results.wall is not self.results.wall
+        before = self.results
+        changed = (results.sheet is not before.sheet or results.wall is not before.wall
+                   or results.job.features != before.job.features)
         self.results = results
         if changed:
             self.take_results(results)
