@@ -128,3 +128,15 @@ def test_a_job_with_nothing_to_cut_is_told(tmp_path, capsys):
     save_job(job(""), path)
     assert main(["plan", str(path)]) == 2
     assert capsys.readouterr().err == "vitrograph: type some words, or open a drawing\n"
+
+
+def test_quick_knows_what_is_in_the_way(tmp_path):
+    oval = ["--glass", "flat", "--size", "200x120mm", "--outline", "oval", "--frame", "10mm"]
+    assert quick(tmp_path, *oval, *WORDS) == 0
+    assert plan_in(tmp_path)["glass"]["width_mm"] == 180 and plan_in(tmp_path)["glass"]["largest_motif_mm"]
+    handled = [*TUMBLER, *WORDS, "--handle", "40mm", "--foot", "8mm", "--bead", "3mm", "--from-rim", "30mm"]
+    assert quick(tmp_path, *handled) == 0
+    kept = load_job(tmp_path / "out" / "job.vitro").features
+    assert (kept.foot, kept.bead, kept.keep_out[0].what, kept.keep_out[0].wide) == (8.0, 3.0, "handle", 40.0)
+    assert quick(tmp_path, *TUMBLER, *WORDS, "--foot", "8mm", "--from-rim", "118mm") == 1      # the words over the foot
+    assert "keep-out" in {found["code"] for found in plan_in(tmp_path)["stencil"]["findings"]}
