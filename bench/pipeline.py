@@ -8,7 +8,7 @@ dilation and one difference.
 import shapely
 
 from common import percentile, report, timed
-from vitrograph.core.artwork.lettering import set_text
+from vitrograph.core.artwork.words.lettering import set_text
 from vitrograph.core.demo import demo_job
 from vitrograph.core.pipeline import Pipeline
 

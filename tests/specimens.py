@@ -29,7 +29,7 @@ def job(text: str = "Kestrel", **changes: Any) -> Job:
 
 def star_job(**changes: Any) -> Job:
     """A job with a drawing and no words."""
-    return job("", **{"artwork__drawing": Drawing(name="star.svg", svg=STAR), "fit__size": 40.0, **changes})
+    return job("", **{"artwork__drawing": Drawing(name="star.svg", data=STAR.encode()), "fit__size": 40.0, **changes})
 
 
 def run(made: Job) -> Results:

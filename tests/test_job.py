@@ -109,9 +109,13 @@ def test_files_that_are_none_of_ours(tmp_path):
 def test_drawings_are_read_from_the_file_named_and_no_other(tmp_path):
     path = tmp_path / "star.svg"
     path.write_text("\ufeff" + STAR, "utf-8")
-    assert read_drawing(path).svg == STAR
+    assert read_drawing(path).data.decode("utf-8-sig") == STAR
     (tmp_path / "photo.svg").write_bytes(b"\x89PNG\r\n\x1a\n\xff\xfe")
-    for name, sentence in (("photo.svg", "it is not text"), ("gone.svg", "no such file")):
+    assert read_drawing(tmp_path / "photo.svg").kind == "picture"      # named wrongly, and read as what it is
+    (tmp_path / "empty.svg").write_text(" \n")
+    (tmp_path / "words.svg").write_text("Kestrel Point")
+    for name, sentence in (("empty.svg", "is empty"), ("words.svg", "no drawing this program reads"),
+                           ("gone.svg", "no such file")):
         with pytest.raises(ValueError, match=sentence):
             read_drawing(tmp_path / name)
 

@@ -12,12 +12,14 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import Any, NoReturn
 
+import msgspec
+
 from vitrograph import __version__
 from vitrograph.core.artwork import face_named
 from vitrograph.core.errors import JobError, LengthError, VitrographError
 from vitrograph.core.export import WRITERS, write_packet
 from vitrograph.core.files import read_drawing, write_whole
-from vitrograph.core.job import Job
+from vitrograph.core.job import Drawing, Job, TraceChoices
 from vitrograph.core.jobfile import load_job
 from vitrograph.core.pipeline import Pipeline, Results
 from vitrograph.core.plan import plan_of
@@ -93,7 +95,11 @@ def _add_quick(commands: Any) -> None:
     add("--bead", metavar="L", default="0", help="how far down the wall a rim bead reaches")
     add("--text", default="", help=r"words; \n begins a new line")
     add("--font", default="Barlow Bold", metavar="NAME")
-    add("--art", type=Path, metavar="FILE.svg")
+    add("--art", type=Path, metavar="FILE", help="a drawing or a picture: SVG, DXF, PNG, JPEG, WebP or TIFF")
+    add("--threshold", default="auto", metavar="auto|N", help="the grey, 0 to 255, below which a picture is ink")
+    add("--background", metavar="COLOUR:N", help="a picture's background colour and how far from it counts, 0 to 255")
+    add("--simplify", metavar="L", default="0", help="how far a traced outline may stray, at the picture's own size")
+    add("--licence", default="", help="a note of the art's licence, kept with the job")
     size = quick.add_mutually_exclusive_group(required=True)
     size.add_argument("--width", metavar="L", help="the art's width on the glass")
     size.add_argument("--art-height", metavar="L", help="the art's height on the glass")
@@ -161,7 +167,7 @@ def quick_job(options: argparse.Namespace) -> Job:
         "glass": _glass(options),
         "features": _features(options),
         "artwork": {"text": text, "face": face_named(options.font).name,
-                    "drawing": read_drawing(options.art) if options.art else None},
+                    "drawing": _drawing(options) if options.art else None},
         "fit": {"size": _length("--width" if is_width else "--art-height", art_size, least=0.0),
                 "size_is": "width" if is_width else "height", "mode": options.mode, "face": options.face,
                 "from_rim": None if options.from_rim is None else _length("--from-rim", options.from_rim)},
@@ -190,6 +196,27 @@ def _glass(options: argparse.Namespace) -> dict[str, Any]:
     base = _length("--bottom", _needed(options, "bottom"), least=0.0)
     return {"kind": "taper", "rim": rim, "base": base, "girth": options.measured, "height": height,
             "height_is": "upright" if upright else "slant"}
+
+
+def _drawing(options: argparse.Namespace) -> Drawing:
+    """The art named, read as the flags say."""
+    art = read_drawing(options.art)
+    colour, _, tolerance = (options.background or "").partition(":")
+    choices = TraceChoices(
+        threshold=None if options.threshold == "auto" else _of_255("--threshold", options.threshold) / 255,
+        background=(colour,) if colour else (), simplify=_length("--simplify", options.simplify),
+        tolerance=_of_255("--background", tolerance) if tolerance else TraceChoices().tolerance)
+    return msgspec.structs.replace(art, trace=choices, licence=options.licence)
+
+
+def _of_255(flag: str, text: str) -> float:
+    try:
+        value = float(text)
+    except ValueError:
+        value = -1.0
+    if not 0 <= value <= 255:
+        raise JobError(f"{flag}: a number from 0 to 255 was wanted, got '{text[:20]}'")
+    return value
 
 
 def _features(options: argparse.Namespace) -> dict[str, Any]:

@@ -4,7 +4,7 @@ from math import pi, sinh
 
 import numpy as np
 import pytest
-from hypothesis import given, settings
+from hypothesis import assume, given, settings
 from hypothesis import strategies as st
 from numpy.testing import assert_allclose
 from scipy.integrate import quad
@@ -137,6 +137,7 @@ def test_art_that_reaches_the_pole_of_a_ball_is_refused():
 @given(wall=profiles())
 @settings(max_examples=40)
 def test_stations_measured_along_the_wall_give_the_wall_they_were_measured_on(wall):
+    assume((np.abs(np.diff(wall.radii)) < 1.5 * np.diff(wall.heights)).all())       # no wall lies nearly flat
     along = wall.along(np.array(wall.heights)).tolist()
     taped = tuple((s, 2 * radius) for s, radius in zip(along, wall.radii, strict=True))
     found = wall_of(CurvedGlass(stations=taped, joined=wall.joined, height_is="slant"))

@@ -16,7 +16,7 @@ _FOLDER = resources.files("vitrograph.data") / "demo"
 def demo_job() -> Job:
     """Six tapered tumblers with a comet and the observatory's name."""
     job = Job.read(json.loads((_FOLDER / "tumbler.json").read_text("utf-8")))
-    comet = Drawing(name="comet.svg", svg=(_FOLDER / "comet.svg").read_text("utf-8"))
+    comet = Drawing(name="comet.svg", data=(_FOLDER / "comet.svg").read_bytes(), licence="drawn for this program, CC0")
     return job.changed(artwork__drawing=comet)
 
 

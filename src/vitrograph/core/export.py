@@ -3,12 +3,15 @@
 import json
 from pathlib import Path
 
+from vitrograph.core.artwork import provenance
 from vitrograph.core.cut import to_hpgl, to_pdf, to_svg
 from vitrograph.core.errors import JobFileError
 from vitrograph.core.files import write_whole
 from vitrograph.core.jobfile import save_job
 from vitrograph.core.pipeline import Results
 from vitrograph.core.plan import plan_of
+
+_SMALL_PRINT = 130                 # letters that go on a line of the narrowest page
 
 
 def svg_of(results: Results) -> bytes:
@@ -27,9 +30,9 @@ def hpgl_of(results: Results) -> bytes:
 
 def pdf_of(results: Results) -> bytes:
     """The page at true size."""
-    sheet = results.need_all().sheet
-    assert sheet
-    return to_pdf(sheet, results.job.name)
+    sheet, art = results.need_all().sheet, results.art
+    assert sheet and art
+    return to_pdf(sheet, results.job.name, "; ".join(provenance(results.job.artwork, art.source))[:_SMALL_PRINT])
 
 
 def plan_json_of(results: Results) -> bytes:

@@ -53,7 +53,8 @@ class Remedy:
 class Finding:
     """One flaw: where on the sheet (mm), what was measured, the limit it broke, why it matters.
 
-    `value` and `limit` are lengths in mm unless the code says otherwise (docs/formats.md).
+    `value` and `limit` are lengths in mm unless the code says otherwise (docs/formats.md). `others` are remedies that
+    serve as well.
     """
 
     code: Code
@@ -64,6 +65,12 @@ class Finding:
     value: float | None = None
     limit: float | None = None
     remedy: Remedy | None = field(default=None, compare=False)
+    others: tuple[Remedy, ...] = field(default=(), compare=False)
+
+    @property
+    def remedies(self) -> tuple[Remedy, ...]:
+        """All that is offered, the likeliest first."""
+        return ((self.remedy,) if self.remedy is not None else ()) + self.others
 
 
 def worst(findings: Iterable[Finding]) -> Level | None:

@@ -1,5 +1,6 @@
 """Geometry every room shares: curves to polylines within a stated chord deviation, and areas of any geometry."""
 
+from collections.abc import Callable, Sequence
 from math import asin, ceil, sqrt
 
 import numpy as np
@@ -30,6 +31,22 @@ def flatten_bezier(control: Points, max_deviation: float) -> Points:
     return np.asarray(level[0])
 
 
+def flatten_cubics(pieces: Points, max_deviation: float) -> Points:
+    """Points along (k, 4, 2) cubic Beziers in a row, the first start left out; the same bound as `flatten_bezier`."""
+    second = pieces[:, 2:] - 2 * pieces[:, 1:-1] + pieces[:, :-2]
+    bound = 6 * np.hypot(second[..., 0], second[..., 1]).max(axis=1)
+    counts = np.clip(np.ceil(np.sqrt(bound / (8 * max_deviation))), 1, _MOST_PIECES).astype(int)
+    ends = np.cumsum(counts)
+    points = np.empty((int(ends[-1]), 2))
+    for count in np.unique(counts):
+        alike = np.flatnonzero(counts == count)
+        t = np.linspace(0.0, 1.0, count + 1)[1:]
+        weights = np.stack([(1 - t) ** 3, 3 * t * (1 - t) ** 2, 3 * t * t * (1 - t), t**3])
+        made = np.einsum("wt,kwd->ktd", weights, pieces[alike])
+        points[(ends[alike, None] - count + np.arange(count)).ravel()] = made.reshape(-1, 2)
+    return points
+
+
 def arc_pieces(radius: float, sweep: float, max_deviation: float) -> int:
     """How many chords keep an arc of `radius` and `sweep` radians within `max_deviation`: sagitta of a chord.
 
@@ -44,6 +61,56 @@ def arc_pieces(radius: float, sweep: float, max_deviation: float) -> int:
 
 def _pieces(wanted: float) -> int:
     return min(max(1, ceil(wanted)), _MOST_PIECES)
+
+
+def polygons_of_rings(rings: Sequence[Points]) -> MultiPolygon:
+    """The area inside an odd number of (n, 2) rings. Rings that meet or cross are noded, which takes longer."""
+    closed = [ring for ring in rings if len(ring) >= 3]
+    if not closed:
+        return MultiPolygon()
+    lines = np.array([shapely.linearrings(ring) for ring in closed])
+    apart = rings_are_apart(lines)
+    return as_polygons(shapely.build_area(shapely.geometrycollections(lines) if apart else shapely.union_all(lines)))
+
+
+def rings_are_apart(rings: NDArray[np.object_]) -> bool:
+    """Whether no ring crosses or touches itself or another, so that they need no noding."""
+    if not shapely.is_simple(rings).all():
+        return False
+    one, other = shapely.STRtree(rings).query(rings, predicate="intersects")
+    return bool((one == other).all())
+
+
+def union(shapes: Sequence[BaseGeometry]) -> BaseGeometry:
+    """The union of areas; where rounding defeats the exact way, on a grid far finer than any cut."""
+    parts = np.array(shapes, dtype=object)
+    try:
+        return shapely.union_all(parts)
+    except shapely.GEOSException:
+        return shapely.union_all(shapely.make_valid(parts), grid_size=_grid_for(parts))
+
+
+def without(shape: BaseGeometry, gone: BaseGeometry) -> BaseGeometry:
+    """An area without another, as robust as `union`."""
+    return _overlaid(shapely.difference, shape, gone)
+
+
+def within(shape: BaseGeometry, other: BaseGeometry) -> BaseGeometry:
+    """What of an area lies in another, as robust as `union`."""
+    return _overlaid(shapely.intersection, shape, other)
+
+
+def _overlaid(overlay: Callable[..., BaseGeometry], one: BaseGeometry, other: BaseGeometry) -> BaseGeometry:
+    try:
+        return overlay(one, other)
+    except shapely.GEOSException:
+        valid = shapely.make_valid(np.array([one, other], dtype=object))
+        return overlay(*valid, grid_size=_grid_for(valid))
+
+
+def _grid_for(shapes: NDArray[np.object_]) -> float:
+    bounds = shapely.total_bounds(shapes)
+    return float(np.abs(bounds[np.isfinite(bounds)]).max(initial=1.0)) * 1e-9
 
 
 def as_polygons(geometry: BaseGeometry) -> MultiPolygon:

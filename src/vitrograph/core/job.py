@@ -27,6 +27,9 @@ Mode = Literal["rim", "straight"]
 Face = Literal["outside", "back"]
 FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
 MaterialName = Literal["ordinary", "strengthened", "bakeware", "crystal", "coated", "unknown"]
+ToneName = Literal["frost", "clear", "leave"]
+MendName = Literal["thicken", "round ends", "square ends", "close gaps", "drop specks", "fill pinholes", "remove",
+                   "keep", "smooth", "straighten"]
 ToolName = Literal["ruler", "tape", "calipers"]
 Obstacle = Literal["handle", "seam", "raised mark", "other"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
@@ -147,14 +150,57 @@ class Tools(_Part, frozen=True):
         return {"ruler": self.ruler_error, "tape": self.tape_error, "calipers": self.calipers_error}[tool]
 
 
+class Tone(_Part, frozen=True):
+    """What a colour of a drawing means, where the maker decided otherwise than the first guess."""
+
+    colour: Annotated[str, Meta(pattern="^#[0-9a-f]{6}$")]
+    does: ToneName
+
+
+class TraceChoices(_Part, frozen=True):
+    """How a picture becomes outlines; sizes are mm at the picture's own size, the tolerance is in 255ths."""
+
+    tones: Literal["two", "lines"] = "two"
+    threshold: Annotated[float, Meta(ge=0, le=1)] | None = None
+    even_light: bool = False
+    light_frosts: bool = False
+    background: Annotated[tuple[Annotated[str, Meta(max_length=40)], ...], Meta(max_length=20)] = ()
+    tolerance: Annotated[float, Meta(ge=0, le=255)] = 24.0
+    speck: Margin = 0.25
+    pinhole: Margin = 0.25
+    smooth: Margin = 0.0
+    simplify: Margin = 0.0
+    turn: Turn = 0.0
+    line_pitch: Annotated[float, Meta(ge=0.2, le=100)] = 2.0
+    line_least: Annotated[float, Meta(ge=0.05, le=50)] = 0.5
+    dpi: Annotated[float, Meta(ge=20, le=5000)] | None = None
+
+
+class Mend(_Part, frozen=True):
+    """A mend of a drawing: what is done, by how much, and where, in heights of the drawing from its lower left corner.
+
+    Without a place it is done everywhere; `reach` is how far about the place.
+    """
+
+    does: MendName
+    amount: Annotated[float, Meta(ge=-1, le=1)] = 0.0
+    at: tuple[Place, Place] | None = None
+    reach: Annotated[float, Meta(ge=0, le=100)] = 0.0
+
+
 class Drawing(_Part, frozen=True):
-    """A vector drawing the maker opened: its file name and its SVG text."""
+    """What the maker brought: the file's name, kind and content, how it is read, how mended, and a licence note."""
 
     name: Annotated[str, Meta(max_length=200)]
-    svg: Annotated[str, Meta(max_length=20_000_000)]
+    data: Annotated[bytes, Meta(max_length=64_000_000)]
+    kind: Literal["svg", "dxf", "picture"] = "svg"
+    tones: Annotated[tuple[Tone, ...], Meta(max_length=500)] = ()
+    trace: TraceChoices = TraceChoices()
+    mends: Annotated[tuple[Mend, ...], Meta(max_length=200)] = ()
+    licence: Annotated[str, Meta(max_length=400)] = ""
 
     def __repr__(self) -> str:
-        return f"Drawing({self.name!r}, {len(self.svg)} characters)"
+        return f"Drawing({self.name!r}, {self.kind}, {len(self.data)} bytes)"
 
 
 class Artwork(_Part, frozen=True):
@@ -262,12 +308,12 @@ class Job(_Part, frozen=True):
             branch = tree
             for part in parts:
                 branch = branch[part]
-            branch[last] = msgspec.to_builtins(value) if isinstance(value, Struct) else value
+            branch[last] = _plain(value)
         return self.read(tree)
 
     def as_tree(self) -> dict[str, Any]:
         """The job as plain data, ready for JSON."""
-        tree: dict[str, Any] = msgspec.to_builtins(self)
+        tree: dict[str, Any] = _plain(self)
         return tree
 
     @classmethod
@@ -277,9 +323,14 @@ class Job(_Part, frozen=True):
             if not isfinite(number):
                 raise JobError(f"{place}: expected a finite number, got {number}")
         try:
-            return msgspec.convert(tree, cls)
+            return msgspec.convert(tree, cls, builtin_types=(bytes,))
         except msgspec.ValidationError as error:
             raise JobError(_sentence(str(error), tree)) from None
+
+
+def _plain(value: Any) -> Any:
+    """Plain data of a part; a file's content stays as it is, and is not copied."""
+    return msgspec.to_builtins(value, builtin_types=(bytes,))
 
 
 def _numbers(tree: Any, place: str = "") -> Iterator[tuple[str, float]]:

@@ -29,8 +29,8 @@ def save_job(job: Job, path: Path) -> None:
             with os.fdopen(handle, "wb") as stream:
                 with zipfile.ZipFile(stream, "w", zipfile.ZIP_DEFLATED) as archive:
                     archive.writestr(MANIFEST, json.dumps(tree, indent=1, ensure_ascii=False))
-                    for name, text in assets.items():
-                        archive.writestr(name, text)
+                    for name, content in assets.items():
+                        archive.writestr(name, content)
                 stream.flush()
                 os.fsync(stream.fileno())
             _keep_last_good(path)
@@ -62,20 +62,20 @@ def load_job(path: Path) -> Job:
         raise JobFileError(f"{path} holds a value that cannot be: {error}") from None
 
 
-def _take_out_drawing(tree: dict[str, Any]) -> dict[str, str]:
+def _take_out_drawing(tree: dict[str, Any]) -> dict[str, bytes]:
     drawing = tree["artwork"]["drawing"]
     if drawing is None:
         return {}
-    asset = "assets/drawing.svg"
-    text = drawing.pop("svg")
+    asset = f"assets/drawing.{drawing['kind'] if drawing['kind'] != 'picture' else 'bin'}"
+    content: bytes = drawing.pop("data")
     drawing["asset"] = asset
-    return {asset: text}
+    return {asset: content}
 
 
 def _put_back_drawing(tree: dict[str, Any], archive: zipfile.ZipFile) -> None:
     drawing = tree.get("artwork", {}).get("drawing")
     if drawing is not None:
-        drawing["svg"] = _read(archive, drawing.pop("asset")).decode("utf-8")
+        drawing["data"] = _read(archive, drawing.pop("asset"))
 
 
 def _read(archive: zipfile.ZipFile, name: str) -> bytes:

@@ -4,6 +4,7 @@ from dataclasses import asdict
 from math import degrees
 from typing import Any
 
+from vitrograph.core.artwork import provenance
 from vitrograph.core.findings import Finding
 from vitrograph.core.glass import Assessment, Fan, Frustum, Motif, Turned, Wall, fan_of
 from vitrograph.core.pipeline import STATIONS, Results
@@ -20,6 +21,7 @@ def plan_of(results: Results) -> dict[str, Any]:
         "job": r.job.name,
         "how_many": r.job.how_many,
         "glass": {**_glass(r.wall, r.job.glass.kind), "material": r.job.material, **_assessed(r.assessed)},
+        "artwork": _artwork(r),
         "fit": {
             "fan": _fan(fan_of(r.wall)),
             "sheet_mm": [right - left, high - low],
@@ -59,6 +61,19 @@ def plan_of(results: Results) -> dict[str, Any]:
             "steps": [asdict(step) for step in r.etch.steps],
         },
     })
+
+
+def _artwork(r: Results) -> dict[str, Any]:
+    assert r.art
+    source, drawing = r.art.source, r.job.artwork.drawing
+    made: dict[str, Any] = {"provenance": list(provenance(r.job.artwork, source)), "drawing": None}
+    if source is not None and drawing is not None:
+        made["drawing"] = {
+            "name": drawing.name, "kind": drawing.kind, "own_size_mm": list(source.size_mm), "nodes": source.nodes,
+            "smallest_mm": source.smallest, "threshold": source.threshold,
+            "colours": [{"colour": c.hex, "share": c.share, "does": c.does} for c in source.colours],
+            "mends": len(drawing.mends), "licence": drawing.licence}
+    return made
 
 
 def _glass(wall: Wall, kind: str) -> dict[str, Any]:

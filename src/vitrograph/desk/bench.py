@@ -12,7 +12,7 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.findings import Finding
+from vitrograph.core.findings import Remedy
 from vitrograph.core.glass import Shelf, default_folder
 from vitrograph.core.job import Job
 from vitrograph.core.jobfile import load_job, save_job
@@ -137,10 +137,9 @@ class Bench(QObject):
         """A length written in the maker's unit; `digits` are for mm, inches keep their own."""
         return format_length(mm, self.unit, digits=digits if self.unit == "mm" else None)
 
-    def remedy(self, found: Finding) -> None:
+    def remedy(self, remedy: Remedy) -> None:
         """Do what a finding offers."""
-        if found.remedy is not None:
-            self.edit(found.remedy.label, **found.remedy.changes)
+        self.edit(remedy.label, **remedy.changes)
 
     def attempt(self, work: Callable[[], object], told: str = "") -> bool:
         """Do what may be refused, and say in one sentence that it was done, or why it could not be."""

@@ -213,6 +213,11 @@ class ChoiceRow(QWidget):
         column.addLayout(row)
         self._group.idClicked.connect(lambda index: self.edited.emit(self._values[index]))
 
+    def chosen(self) -> object:
+        """The choice taken, None if none is yet."""
+        at = self._group.checkedId()
+        return self._values[at] if at >= 0 else None
+
     def show_choice(self, value: object) -> None:
         """Mark the choice taken."""
         self._group.button(self._values.index(value)).setChecked(True)

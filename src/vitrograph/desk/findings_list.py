@@ -44,10 +44,10 @@ class FindingRow(QFrame):
             words.addWidget(label(f"limit {bench.length(found.limit)}", "quiet", scale=0.9))
         if more:
             words.addWidget(label(f"and {more} more like it, marked on the sheet", "quiet", scale=0.9))
-        if found.remedy is not None:
-            act = button(found.remedy.label)
-            act.setObjectName(f"remedy_{found.code}")
-            act.clicked.connect(lambda: bench.remedy(found))
+        for number, remedy in enumerate(found.remedies):
+            act = button(remedy.label)
+            act.setObjectName(f"remedy_{found.code}" + (f"_{number}" if number else ""))
+            act.clicked.connect(lambda _checked=False, chosen=remedy: bench.remedy(chosen))
             words.addWidget(act, 0, Qt.AlignmentFlag.AlignLeft)
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 4, 0, 8)

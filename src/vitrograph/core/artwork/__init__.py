@@ -1,10 +1,14 @@
-"""Artwork: words and drawings become one clean two-tone shape."""
+"""Artwork: words, drawings and pictures become one clean two-tone shape."""
 
 from vitrograph.core.artwork.compose import DRAWING, Art, Mark, compose
-from vitrograph.core.artwork.drawing import draw
-from vitrograph.core.artwork.faces import FaceInfo, face_named, faces
 from vitrograph.core.artwork.fill import fill_outlines
-from vitrograph.core.artwork.lettering import set_text, shape_line
+from vitrograph.core.artwork.mend import mended
+from vitrograph.core.artwork.provenance import provenance
+from vitrograph.core.artwork.source import Colour, Source, bring
+from vitrograph.core.artwork.tracing import MOST_PIXELS as MOST_TRACED_PIXELS
+from vitrograph.core.artwork.words import FaceInfo, face_named, faces, set_text, shape_line
 
-__all__ = ["DRAWING", "Art", "FaceInfo", "Mark", "compose", "draw", "face_named", "faces", "fill_outlines",
-           "set_text", "shape_line"]
+__all__ = [
+    "DRAWING", "MOST_TRACED_PIXELS", "Art", "Colour", "FaceInfo", "Mark", "Source", "bring", "compose",
+    "face_named", "faces", "fill_outlines", "mended", "provenance", "set_text", "shape_line",
+]

@@ -12,7 +12,7 @@ import shapely
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.geometry import Points, as_polygons
+from vitrograph.core.geometry import Points, as_polygons, rings_are_apart
 
 FillRule = Literal["nonzero", "evenodd"]
 
@@ -29,8 +29,9 @@ def fill_outlines(outlines: Sequence[Points], rule: FillRule = "nonzero") -> Mul
     rings = [ring for ring in map(_closed, outlines) if len(ring) >= 4]
     if not rings:
         return MultiPolygon()
-    lines = shapely.union_all([shapely.linestrings(ring) for ring in rings])
-    faces = shapely.get_parts(shapely.polygonize([lines]))
+    lines = np.array([shapely.linearrings(ring) for ring in rings])
+    noded = lines if rings_are_apart(lines) else shapely.get_parts(shapely.union_all(lines))
+    faces = shapely.get_parts(shapely.polygonize(noded))
     if not len(faces):
         return MultiPolygon()
     turns = winding_numbers(shapely.get_coordinates(shapely.point_on_surface(faces)), rings)

@@ -37,9 +37,12 @@ def page_for(width: float, height: float) -> tuple[str, float, float]:
     return "own size", *need
 
 
-def to_pdf(sheet: Sheet, title: str) -> bytes:
-    """Draw the stencil's openings dark and its film outlined, with a line of exactly 100 mm to check the print by."""
-    return _page(sheet.outline, sheet.openings, title)
+def to_pdf(sheet: Sheet, title: str, says: str = "") -> bytes:
+    """Draw the stencil's openings dark and its film outlined, with a line of exactly 100 mm to check the print by.
+
+    `says` is a line of small print above that, such as where the art came from.
+    """
+    return _page(sheet.outline, sheet.openings, title, says)
 
 
 def _page(outline: Polygon, dark: MultiPolygon, title: str, says: str = "") -> bytes:

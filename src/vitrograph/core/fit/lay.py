@@ -48,6 +48,14 @@ class Lay:
         around = self.flat.undevelop(art + [0.0, self.s0]) if self.mode == "straight" else self._around(art)
         return around + [self.u0, 0.0]
 
+    def sheet_to_art(self, sheet: Points) -> Points:
+        """Map sheet points back to the art: the inverse of `to_sheet`."""
+        flat = sheet * _FLIP if self.mirrored else sheet
+        if self.mode == "straight":
+            return flat - [0.0, self.s0]
+        u, s = self.flat.undevelop(flat).T
+        return np.column_stack([u * self.middle_scale, s - self.s0])
+
     def sheet_to_wall(self, sheet: Points) -> Points:
         """Map sheet points to the wall, u from the glass's front."""
         return self.flat.undevelop(sheet * _FLIP if self.mirrored else sheet) + [self.u0, 0.0]

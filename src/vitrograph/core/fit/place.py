@@ -18,7 +18,10 @@ WARP_DEVIATION_MM = 0.004          # how far split edges may stray after the war
 
 @dataclass(frozen=True)
 class Fitted:
-    """Art on its glass: its size there (mm), its sheet shape, and its names' places on the sheet."""
+    """Art on its glass: its size there (mm), its sheet shape, and its names' places on the sheet.
+
+    `drawing_at` is where the frame that the drawing's mends are told in lies: its (0, 0) in the art, and its unit, mm.
+    """
 
     wall: Wall
     lay: Lay
@@ -26,6 +29,7 @@ class Fitted:
     size: tuple[float, float]
     sheet_art: MultiPolygon
     marks: tuple[tuple[str, float, float], ...]
+    drawing_at: tuple[float, float, float] | None = None
 
     @property
     def fan(self) -> Fan | None:
@@ -88,7 +92,9 @@ def fit_art(art: Art, wall: Wall, fit: Fit) -> Fitted:
     longest = float("inf") if straight else longest_edge(lay, height / 2, WARP_DEVIATION_MM)
     spots = lay.to_sheet(np.array([[m.x * factor, m.y * factor] for m in art.marks]).reshape(-1, 2))
     marks = tuple((mark.name, float(x), float(y)) for mark, (x, y) in zip(art.marks, spots, strict=True))
-    return Fitted(wall, lay, shape, (width, height), warp(shape, lay.to_sheet, longest), marks)
+    x, y, tall = art.drawing_at or (0.0, 0.0, 0.0)
+    drawing_at = (x * factor, y * factor, tall * factor) if art.drawing_at else None
+    return Fitted(wall, lay, shape, (width, height), warp(shape, lay.to_sheet, longest), marks, drawing_at)
 
 
 def middle_height(wall: Wall, fit: Fit, art_height: float) -> float:

@@ -82,10 +82,10 @@ def _turned_along(
         wall = TurnedWall((0.0, *np.cumsum(rises).tolist()), radii, joined, foot)
         lengths = np.diff(wall.along(np.array(wall.heights)))
         if np.abs(steps - lengths).max() < _CLOSE_MM:
-            break
-        # a part's length squared is its rise squared and nearly a constant
-        rises = np.sqrt(np.maximum(rises**2 + steps**2 - lengths**2, 1e-6))
-    return wall
+            return wall
+        # a part's length squared is its rise squared and nearly a constant; half-way there keeps the steps calm
+        rises = (rises + np.sqrt(np.maximum(rises**2 + steps**2 - lengths**2, 1e-6))) / 2
+    raise GlassError("no smooth wall goes through stations so far along it: take more of them, or measure upright")
 
 
 def radius_of(reading: float, girth: Girth) -> float:

@@ -6,15 +6,17 @@ The limits come from the job; their defaults are common practice, no published s
 from collections.abc import Callable, Iterator
 from math import degrees
 
+import msgspec
 import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
 
+from vitrograph.core.artwork import DRAWING
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.glass import Pane, blocks_of, largest_motif
-from vitrograph.core.job import Job
+from vitrograph.core.job import Job, Mend, MendName
 from vitrograph.core.stencil.sheet import Sheet
-from vitrograph.core.stencil.widths import narrow_places
+from vitrograph.core.stencil.widths import NarrowPlace, narrow_places
 from vitrograph.core.units import format_length
 
 STURDY_FACE = "Barlow Bold"        # of the shipped faces, the one whose strokes and gaps differ least in width
@@ -87,21 +89,49 @@ def border(sheet: Sheet, job: Job) -> Iterator[Finding]:
 
 def webs(sheet: Sheet, job: Job) -> Iterator[Finding]:
     """Film between openings that would tear when weeded or lift in the cream."""
-    yield from _thin(sheet.film, job, job.stencil.least_web, Code.WEB, "a web of film",
+    yield from _thin(sheet, sheet.film, job, job.stencil.least_web, Code.WEB, "a web of film",
                      "thin webs tear when weeded and lift in the cream")
 
 
 def openings(sheet: Sheet, job: Job) -> Iterator[Finding]:
     """Openings too narrow to fill with cream or to be seen."""
-    yield from _thin(sheet.openings, job, job.stencil.least_opening, Code.OPENING, "an opening",
+    yield from _thin(sheet, sheet.openings, job, job.stencil.least_opening, Code.OPENING, "an opening",
                      "narrow openings fill badly and read as scratches")
 
 
-def _thin(shape: MultiPolygon, job: Job, limit: float, code: Code, names: str, why: str) -> Iterator[Finding]:
+def _thin(
+    sheet: Sheet, shape: MultiPolygon, job: Job, limit: float, code: Code, names: str, why: str
+) -> Iterator[Finding]:
     """A finding for each place of a shape thinner than a limit, the thinnest first."""
     for place in sorted(narrow_places(shape, limit), key=lambda place: place.width):
         says = f"{names} {format_length(place.width, digits=2)} wide, {format_length(place.length)} long"
-        yield Finding(code, Level.WATCH, says, why, place.where, place.width, limit, _grown(job, limit / place.width))
+        grown = _grown(job, limit / place.width)
+        remedies = (*_mends(sheet, job, place, limit, code), *((grown,) if grown is not None else ()))
+        yield Finding(code, Level.WATCH, says, why, place.where, place.width, limit,
+                      remedies[0] if remedies else None, remedies[1:])
+
+
+def _mends(sheet: Sheet, job: Job, place: NarrowPlace, limit: float, code: Code) -> Iterator[Remedy]:
+    """Mends of the drawing, where the place lies in it: its stroke thickened or taken out, or its gap widened."""
+    drawing, at = job.artwork.drawing, sheet.fitted.drawing_at
+    if drawing is None or at is None:
+        return
+    left, low, tall = at
+    x, y = (sheet.fitted.lay.sheet_to_art(np.array([place.where]))[0] - [left, low]) / tall
+    if not any(name == DRAWING for name, *_ in sheet.fitted.marks) or not -0.05 <= y <= 1.05:
+        return                                                # it is a letter's
+    amount, reach = 1.1 * (limit - place.width) / tall, (place.length / 2 + 2 * limit) / tall
+
+    def mend(does: MendName, by: float) -> list[dict[str, object]]:
+        made = Mend(does, by, (float(x), float(y)), float(reach))
+        return [msgspec.to_builtins(one) for one in (*drawing.mends, made)]
+
+    more = format_length(1.1 * (limit - place.width), digits=2)
+    if code is Code.OPENING:
+        yield Remedy.of(f"Thicken it by {more}", artwork__drawing__mends=mend("thicken", amount))
+        yield Remedy.of("Take it out", artwork__drawing__mends=mend("remove", 0.0))
+    else:
+        yield Remedy.of(f"Widen it by {more}", artwork__drawing__mends=mend("thicken", -amount))
 
 
 def reading_width(sheet: Sheet, job: Job) -> Iterator[Finding]:

@@ -5,15 +5,18 @@ from pathlib import Path
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QPlainTextEdit, QWidget
 
-from vitrograph.core.artwork import draw, faces
+from vitrograph.core.artwork import bring, faces
 from vitrograph.core.files import read_drawing
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.fields import ChoiceRow, NumberField, button, label
 from vitrograph.desk.findings_list import FindingList
-from vitrograph.desk.stations.card import StationCard
+from vitrograph.desk.stations.card import Readings, StationCard
+from vitrograph.desk.tidying.sections import size_line
+from vitrograph.desk.tidying.window import TidyWindow
 
+_KINDS = ("Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)")
 _LOOK_DEVIATION = 1e-3             # fine enough to tell whether a drawing can be read
 
 
@@ -51,6 +54,9 @@ class ArtworkCard(StationCard):
         self.open_drawing = button("Open a drawing")
         self.open_drawing.setObjectName("openDrawing")
         self.remove_drawing = button("Take it out")
+        self.tidy = button("Tidy it: tones, outlines, mends")
+        self.tidy.setObjectName("tidyDrawing")
+        self.about_drawing = Readings()
         self.place = ChoiceRow("The drawing stands", "drawing_place", [
             ("above", "above"), ("below", "below"), ("left", "left"), ("right", "right")])
         self.drawing_size = NumberField("Its height, in letter sizes", "drawing_size", suffix="×")
@@ -64,7 +70,7 @@ class ArtworkCard(StationCard):
         buttons.setContentsMargins(0, 0, 0, 0)
         buttons.addWidget(self.open_drawing, 1)
         buttons.addWidget(self.remove_drawing, 1)
-        self.stack(self.drawing_name, row, self.place, self.drawing_size, self.gap, self.findings)
+        self.stack(self.drawing_name, row, self.about_drawing, self.tidy, self.place, self.drawing_size, self.gap, self.findings)
         self._connect()
 
     def _connect(self) -> None:
@@ -78,6 +84,7 @@ class ArtworkCard(StationCard):
         self.drawing_size.edited.connect(lambda value: edit("Drawing's size", artwork__drawing_size=value))
         self.gap.edited.connect(lambda value: edit("Gap", artwork__gap=value))
         self.open_drawing.clicked.connect(self._choose_drawing)
+        self.tidy.clicked.connect(self.open_tidying)
         self.remove_drawing.clicked.connect(lambda: edit("Take out the drawing", artwork__drawing=None))
 
     def first_field(self) -> QWidget:
@@ -93,9 +100,9 @@ class ArtworkCard(StationCard):
         self.align.show_choice(art.align)
         self.letter_spacing.show_number(art.letter_spacing)
         self.line_spacing.show_number(art.line_spacing)
-        none = "None. An SVG drawing can stand beside the words."
+        none = "None. A drawing (SVG, DXF) or a picture (PNG, JPEG, WebP, TIFF) can stand beside them."
         self.drawing_name.setText(art.drawing.name if art.drawing else none)
-        for widget in (self.remove_drawing, self.place, self.drawing_size, self.gap):
+        for widget in (self.remove_drawing, self.tidy, self.about_drawing, self.place, self.drawing_size, self.gap):
             widget.setVisible(art.drawing is not None)
         self.open_drawing.setText("Open another" if art.drawing else "Open a drawing")
         self.place.show_choice(art.drawing_place)
@@ -106,12 +113,19 @@ class ArtworkCard(StationCard):
         found = results.findings("artwork")
         self.findings.setVisible(bool(found))
         self.findings.show_findings(found, "")
+        self.about_drawing.show_rows(size_line(self.bench.job, results, self.bench))
+
+    def open_tidying(self) -> TidyWindow:
+        """Open the window in which the drawing is tidied."""
+        window = TidyWindow(self.bench, self)
+        window.show()
+        return window
 
     def _take_words(self) -> None:
         self.bench.edit("Words", merge=True, artwork__text=self.words.toPlainText())
 
     def _choose_drawing(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Open a drawing", "", "Drawings (*.svg);;All files (*)")
+        path, _ = QFileDialog.getOpenFileName(self, "Open a drawing or a picture", "", _KINDS)
         if path:
             QTimer.singleShot(0, lambda: self.take_drawing(Path(path)))
 
@@ -119,7 +133,7 @@ class ArtworkCard(StationCard):
         """Take a drawing the maker named, if it can be read; otherwise say why and keep what there is."""
         def take() -> None:
             drawing = read_drawing(path)
-            draw(drawing.svg, _LOOK_DEVIATION)
+            bring(drawing, _LOOK_DEVIATION)
             self.bench.edit("Open a drawing", artwork__drawing=drawing)
 
         self.bench.attempt(take)

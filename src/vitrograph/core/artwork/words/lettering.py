@@ -11,8 +11,8 @@ import uharfbuzz as hb
 from shapely.affinity import affine_transform
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.artwork.faces import FaceInfo, face_named, fonts_of
 from vitrograph.core.artwork.fill import fill_outlines
+from vitrograph.core.artwork.words.faces import FaceInfo, face_named, fonts_of
 from vitrograph.core.geometry import Points, flatten_bezier
 from vitrograph.core.job import Artwork
 

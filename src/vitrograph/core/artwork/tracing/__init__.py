@@ -1,0 +1,7 @@
+"""Tracing: from a picture's pixels to smooth outlines with true corners."""
+
+from vitrograph.core.artwork.tracing.curves import Curve, fit_ring
+from vitrograph.core.artwork.tracing.levels import level_field, otsu
+from vitrograph.core.artwork.tracing.trace import MOST_PIXELS, Traced, trace
+
+__all__ = ["MOST_PIXELS", "Curve", "Traced", "fit_ring", "level_field", "otsu", "trace"]

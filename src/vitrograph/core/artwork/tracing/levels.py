@@ -1,0 +1,97 @@
+"""A picture as one field: above 0 where it is ink, below where it is not, and as steep as the picture between.
+
+The threshold is N. Otsu's (A Threshold Selection Method from Gray-Level Histograms, IEEE SMC 9, 1979) unless the maker
+sets one. Uneven light is evened out by the paper's own brightness about each place.
+"""
+
+import numpy as np
+from numpy.typing import NDArray
+
+from vitrograph.core.artwork.vector.units import colour_of
+from vitrograph.core.errors import PictureError
+from vitrograph.core.job import TraceChoices
+from vitrograph.core.pictures import Gray
+
+_LEVELS = 256
+_CELL = 16                         # px of a cell in which the paper's brightness is taken
+_REACH = 9                         # cells about a place that are sure to hold some paper
+_LEAST_CONTRAST = 0.04
+_LUMA = np.array([0.299, 0.587, 0.114], dtype=np.float32)
+
+
+def otsu(gray: Gray) -> float:
+    """The threshold, 0 to 1, that parts a picture's greys best: least variance within both classes."""
+    levels = np.bincount((np.clip(gray, 0, 1) * (_LEVELS - 1) + 0.5).astype(np.uint8).ravel(), minlength=_LEVELS)
+    count = np.cumsum(levels)
+    total = np.cumsum(levels * np.arange(_LEVELS))
+    lower, upper = count, count[-1] - count
+    with np.errstate(divide="ignore", invalid="ignore"):
+        between = lower * upper * (total / lower - (total[-1] - total) / upper) ** 2
+    between = np.nan_to_num(between[:-1])
+    # where nothing lies between two peaks every threshold there is as good: the middle one is taken
+    best = np.flatnonzero(between >= between.max() * (1 - 1e-9))
+    return float((best.mean() + 0.5) / (_LEVELS - 1))
+
+
+def between_tones(light: Gray) -> float:
+    """Half-way between the two tones that Otsu's threshold parts, where an edge's pixels are half covered."""
+    parted = otsu(light)
+    thin = light[::2, ::2] if light.size > 4_000_000 else light
+    dark, bright = thin[thin <= parted], thin[thin > parted]
+    return float(np.median(dark) + np.median(bright)) / 2 if len(dark) and len(bright) else parted
+
+
+def level_field(rgba: NDArray[np.uint8], choices: TraceChoices) -> tuple[Gray, float]:
+    """The field of a (rows, columns, 3 or 4) picture, and the threshold used. Raises PictureError: all one tone."""
+    if choices.background:
+        return _not_background(rgba, choices), choices.tolerance / 255
+    light = np.asarray(rgba[..., :3] @ _LUMA, dtype=np.float32) / np.float32(255)
+    if rgba.shape[2] == 4:
+        alpha = np.asarray(rgba[..., 3], dtype=np.float32) / np.float32(255)
+        if _drawn_by_alpha(alpha, light):
+            return np.asarray(alpha - np.float32(0.5), dtype=np.float32), 0.5
+        light = np.asarray(light * alpha + (1 - alpha), dtype=np.float32)
+    if choices.even_light:
+        light = evened(light)
+    if float(np.ptp(light)) < _LEAST_CONTRAST:
+        raise PictureError("the picture is all one tone: nothing in it can be traced")
+    threshold = between_tones(light) if choices.threshold is None else choices.threshold
+    field = light - np.float32(threshold)
+    return (field if choices.light_frosts else -field), threshold
+
+
+def _drawn_by_alpha(alpha: Gray, light: Gray) -> bool:
+    """Whether the picture's shape is what is opaque: much is see-through, and what is not has one tone."""
+    opaque = alpha > 0.5
+    if opaque.all() or not opaque.any() or float(alpha.min()) > 0.5:
+        return False
+    tones = light[opaque]
+    return float(np.percentile(tones, 95) - np.percentile(tones, 5)) < 0.2 or float(tones.mean()) > 0.7
+
+
+def _not_background(rgba: NDArray[np.uint8], choices: TraceChoices) -> Gray:
+    """How much farther than the tolerance each pixel's colour lies from every background colour."""
+    nearest = np.full(rgba.shape[:2], np.inf, dtype=np.float32)
+    for text in choices.background:
+        colour = colour_of(text)
+        if colour is None:
+            raise PictureError(f"'{text}' is not a colour: write it as #ffffff or white")
+        away = np.abs(rgba[..., :3].astype(np.int16) - np.array(colour[:3], dtype=np.int16)).max(axis=2)
+        nearest = np.minimum(nearest, away.astype(np.float32))
+    if rgba.shape[2] == 4:
+        nearest = np.minimum(nearest, rgba[..., 3].astype(np.float32))
+    return (nearest - np.float32(choices.tolerance) - np.float32(0.5)) / np.float32(255)
+
+
+def evened(light: Gray) -> Gray:
+    """Brightness over that of the paper about each place, so that a shadow over a scan is no ink."""
+    from scipy.ndimage import gaussian_filter, maximum_filter, zoom
+
+    rows, columns = light.shape
+    cells = light[:rows // _CELL * _CELL or rows, :columns // _CELL * _CELL or columns]
+    high, wide = max(1, cells.shape[0] // _CELL), max(1, cells.shape[1] // _CELL)
+    means = cells[:high * (cells.shape[0] // high), :wide * (cells.shape[1] // wide)].reshape(
+        high, cells.shape[0] // high, wide, cells.shape[1] // wide).mean(axis=(1, 3))
+    paper = gaussian_filter(maximum_filter(means, _REACH), _REACH / 3)
+    spread = zoom(paper, (rows / high, columns / wide), order=1, mode="nearest", grid_mode=True)[:rows, :columns]
+    return np.asarray(np.clip(light / np.maximum(spread, 0.05), 0.0, 1.0), dtype=np.float32)

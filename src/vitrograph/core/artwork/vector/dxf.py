@@ -1,0 +1,136 @@
+"""DXF drawings: closed outlines as one even-odd area, in mm by the file's own units.
+
+Reading, blocks, arcs, ellipses, splines and hatches are ezdxf's. Lines and arcs that meet end to end are joined; what
+encloses nothing is named.
+"""
+
+import io
+from collections.abc import Iterator
+from functools import lru_cache
+from typing import Any
+
+import numpy as np
+import shapely
+
+from vitrograph.core.artwork.fill import fill_outlines
+from vitrograph.core.artwork.vector.paint import Paint
+from vitrograph.core.artwork.vector.svg import VectorDrawing
+from vitrograph.core.errors import ArtworkError
+from vitrograph.core.geometry import Points
+
+_MOST_ENTITIES = 50_000
+_MEET = 1e-5                       # of the drawing's size: ends as near as this are one
+_BLACK = (0, 0, 0)
+_WORDS = frozenset({"TEXT", "MTEXT", "ATTRIB", "ATTDEF"})
+_UNSEEN = frozenset({"POINT", "DIMENSION", "LEADER", "MULTILEADER", "VIEWPORT", "TOLERANCE", "XLINE", "RAY"})
+_LARGEST = 1e9
+
+
+@lru_cache(maxsize=4)
+def read_dxf(content: bytes, max_deviation: float) -> VectorDrawing:
+    """Read a drawing whose curves stray at most `max_deviation` of its own height. Raises ArtworkError."""
+    notes: dict[str, None] = {}
+    document, factor = _opened(content, notes)
+    entities = list(_entities(document, notes))
+    rough = [line for entity in entities for line in _lines(entity, None, notes)]
+    if not rough:
+        raise ArtworkError("the DXF drawing holds no outline: save its curves as polylines, splines or arcs")
+    points = np.concatenate(rough)
+    if not np.isfinite(points).all() or np.abs(points).max() > _LARGEST:
+        raise ArtworkError("the drawing holds numbers beyond any page: save it again at its real size")
+    size = np.ptp(points, axis=0)
+    step = float(size[1] or size[0] or 1.0) * max_deviation
+    lines = [line for entity in entities for line in _lines(entity, step, {})]
+    closed, open_ends = _joined(lines, float(size.max()) * _MEET)
+    if open_ends:
+        notes[f"{open_ends} open {'line' if open_ends == 1 else 'lines'} that enclose nothing"] = None
+    area = fill_outlines(closed, "evenodd")
+    if area.is_empty:
+        raise ArtworkError("no outline in the DXF drawing is closed: close its curves and save it again")
+    return VectorDrawing((Paint(shapely.transform(area, lambda xy: xy * factor), _BLACK),), tuple(notes))
+
+
+def _opened(content: bytes, notes: dict[str, None]) -> tuple[Any, float]:
+    """The document, healed where it can be, and mm per drawing unit."""
+    from ezdxf import recover, units
+    from ezdxf.enums import InsertUnits
+    from ezdxf.lldxf.const import DXFError
+
+    try:
+        document, _ = recover.read(io.BytesIO(content))
+    except (DXFError, ValueError, KeyError, IndexError, AttributeError, TypeError, OSError, RecursionError):
+        raise ArtworkError("the file is not a DXF drawing, or it was cut short: save it again as DXF R2000 or later"
+                           ) from None
+    named = int(document.header.get("$INSUNITS", 0))
+    if named == 0:
+        notes["no unit named, taken as mm"] = None
+        return document, 1.0
+    try:
+        return document, float(units.conversion_factor(InsertUnits(named), InsertUnits.Millimeters))
+    except (ValueError, KeyError, DXFError):
+        notes["an unknown unit, taken as mm"] = None
+        return document, 1.0
+
+
+def _entities(document: Any, notes: dict[str, None]) -> Iterator[Any]:
+    """What is drawn, blocks taken apart, on layers that are seen."""
+    from ezdxf.disassemble import recursive_decompose
+
+    hidden = {layer.dxf.name for layer in document.layers if layer.is_off() or layer.is_frozen()}
+    for count, entity in enumerate(recursive_decompose(document.modelspace())):
+        if count > _MOST_ENTITIES:
+            raise ArtworkError(f"the drawing unfolds to more than {_MOST_ENTITIES} parts: simplify it first")
+        kind = entity.dxftype()
+        if entity.dxf.get("layer", "0") in hidden or entity.dxf.get("invisible", 0):
+            continue
+        if kind in _WORDS:
+            notes["lettering"] = None
+        elif kind == "IMAGE":
+            notes["a picture in another file"] = None
+        elif kind not in _UNSEEN:
+            yield entity
+
+
+def _lines(entity: Any, step: float | None, notes: dict[str, None]) -> Iterator[Points]:
+    """An entity's curves as (n, 2) points; with no step, coarsely."""
+    from ezdxf import path
+    from ezdxf.lldxf.const import DXFError
+
+    try:
+        made = path.from_hatch(entity) if entity.dxftype() in {"HATCH", "MPOLYGON"} else [path.make_path(entity)]
+        for whole in made:
+            for part in whole.sub_paths():
+                flat = part.flattening(step, segments=4) if step is not None else part.flattening(1e9, segments=4)
+                points = np.array([[vertex.x, vertex.y] for vertex in flat], dtype=float).reshape(-1, 2)
+                if len(points) > 1:
+                    yield points
+    except (TypeError, ValueError, DXFError, ZeroDivisionError, IndexError):
+        notes[f"a part of the kind {entity.dxftype().lower()}"] = None
+
+
+def _joined(lines: list[Points], meet: float) -> tuple[list[Points], int]:
+    """Closed outlines, from lines that close themselves and from chains of those that do not; how many stay open."""
+    closed = [line for line in lines if len(line) > 3 and np.hypot(*(line[0] - line[-1])) <= meet]
+    rest = [line for line in lines if not (len(line) > 3 and np.hypot(*(line[0] - line[-1])) <= meet)]
+    if not rest:
+        return closed, 0
+    chained = shapely.get_parts(shapely.line_merge(_snapped(rest, meet)))
+    rings = [shapely.get_coordinates(chain) for chain in chained]
+    closing = [ring for ring in rings if len(ring) > 3 and np.hypot(*(ring[0] - ring[-1])) <= meet]
+    return closed + closing, len(rings) - len(closing)
+
+
+def _snapped(lines: list[Points], meet: float) -> Any:
+    """Lines as one geometry, their ends moved on to each other where they nearly meet."""
+    from scipy.spatial import cKDTree
+
+    ends = np.array([end for line in lines for end in (line[0], line[-1])])
+    nearest = np.arange(len(ends))
+    for one, other in sorted(cKDTree(ends).query_pairs(meet)):
+        nearest[other] = nearest[one]
+    made = []
+    for number, line in enumerate(lines):
+        moved = line.copy()
+        moved[0], moved[-1] = ends[nearest[2 * number]], ends[nearest[2 * number + 1]]
+        made.append(shapely.linestrings(moved))
+    return shapely.multilinestrings(made)

@@ -1,0 +1,231 @@
+"""Outlines of SVG's shapes as flattened polylines, and what a stroke along them covers.
+
+Path data are read by fontTools. A stroke is the union of its pieces' buffers (SVG 2, section 13.5): bevelled, with a
+mitre added at each corner whose mitre is no longer than the limit allows.
+"""
+
+import cmath
+import contextlib
+from collections.abc import Iterator
+
+import numpy as np
+import shapely
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.artwork.vector.tree import Node
+from vitrograph.core.artwork.vector.units import length_px, numbers_of
+from vitrograph.core.geometry import Points, arc_pieces, flatten_cubics, union
+
+_CAPS = {"round": "round", "square": "square"}
+_MOST_DASHES = 20_000
+_JOIN_TURN = 0.03                  # radians: a smaller turn is a curve's own
+
+
+def path_data(node: Node, size: tuple[float, float]) -> str:
+    """A shape's path data; percentages are of the viewport's `size`."""
+    def get(name: str, whole: float, default: float = 0.0) -> float:
+        return length_px(node.attrib.get(name), default, whole)
+
+    wide, high = size
+    across = float(np.hypot(wide, high)) / 2**0.5
+    if node.tag == "path":
+        return node.style.get("d") or node.attrib.get("d", "")
+    if node.tag == "rect":
+        rx, ry = (length_px(node.attrib.get(name), -1.0, whole) for name, whole in (("rx", wide), ("ry", high)))
+        rx, ry = (ry if rx < 0 else rx), (rx if ry < 0 else ry)
+        return _rect(get("x", wide), get("y", high), get("width", wide), get("height", high), max(rx, 0), max(ry, 0))
+    if node.tag == "circle":
+        r = get("r", across)
+        return _ellipse(get("cx", wide), get("cy", high), r, r)
+    if node.tag == "ellipse":
+        return _ellipse(get("cx", wide), get("cy", high), get("rx", wide), get("ry", high))
+    if node.tag == "line":
+        return f"M{get('x1', wide)},{get('y1', high)}L{get('x2', wide)},{get('y2', high)}"
+    values = numbers_of(node.attrib.get("points"))
+    pairs = [f"{x},{y}" for x, y in zip(values[::2], values[1::2], strict=False)]
+    return "" if not pairs else "M" + "L".join(pairs) + ("Z" if node.tag == "polygon" else "")
+
+
+def _rect(x: float, y: float, width: float, height: float, rx: float, ry: float) -> str:
+    if width <= 0 or height <= 0:
+        return ""
+    rx, ry = min(rx, width / 2), min(ry, height / 2)
+    if rx <= 0 or ry <= 0:
+        return f"M{x},{y}h{width}v{height}h{-width}z"
+    corner = f"a{rx},{ry} 0 0 1 "
+    return (f"M{x + rx},{y}h{width - 2 * rx}{corner}{rx},{ry}v{height - 2 * ry}{corner}{-rx},{ry}"
+            f"h{2 * rx - width}{corner}{-rx},{-ry}v{2 * ry - height}{corner}{rx},{-ry}z")
+
+
+def _ellipse(cx: float, cy: float, rx: float, ry: float) -> str:
+    return "" if rx <= 0 or ry <= 0 else f"M{cx - rx},{cy}a{rx},{ry} 0 1 1 {2 * rx},0a{rx},{ry} 0 1 1 {-2 * rx},0z"
+
+
+def subpaths(data: str) -> list[Points]:
+    """The subpaths of path data as (n, 4, 2) cubic pieces; one that is closed ends where it began.
+
+    Data that go wrong are drawn up to where they do (SVG 2, section 9.5.4).
+    """
+    from fontTools.svgLib.path import parse_path
+
+    pen = _Pen()
+    with contextlib.suppress(ValueError, IndexError, TypeError, ZeroDivisionError, OverflowError, AssertionError):
+        parse_path(data, pen, arc_class=_Arc)
+    made = [np.array(pieces, dtype=float) for pieces in pen.lines]
+    return [pieces for pieces in made if len(pieces) and np.isfinite(pieces).all()]
+
+
+def polyline(pieces: Points, max_deviation: float) -> Points:
+    """(n, 2) points along (k, 4, 2) cubic pieces, which stray at most `max_deviation`."""
+    return np.concatenate([pieces[:1, 0], flatten_cubics(pieces, max_deviation)])
+
+
+class _Pen:
+    """Collects path data's segments, all as cubics, a list for each subpath."""
+
+    def __init__(self) -> None:
+        self.lines: list[list[list[tuple[float, float]]]] = []
+        self._start = self._here = (0.0, 0.0)
+
+    def moveTo(self, point: tuple[float, float]) -> None:  # noqa: N802 - the reader's name for it
+        self._start = self._here = point
+        self.lines.append([])
+
+    def lineTo(self, point: tuple[float, float]) -> None:  # noqa: N802
+        a, b = self._here, point
+        self.curveTo(((2 * a[0] + b[0]) / 3, (2 * a[1] + b[1]) / 3), ((a[0] + 2 * b[0]) / 3, (a[1] + 2 * b[1]) / 3), b)
+
+    def qCurveTo(self, control: tuple[float, float], point: tuple[float, float]) -> None:  # noqa: N802
+        a, c, b = self._here, control, point
+        self.curveTo(((a[0] + 2 * c[0]) / 3, (a[1] + 2 * c[1]) / 3), ((b[0] + 2 * c[0]) / 3, (b[1] + 2 * c[1]) / 3), b)
+
+    def curveTo(self, *points: tuple[float, float]) -> None:  # noqa: N802
+        if not self.lines:
+            self.lines.append([])
+        self.lines[-1].append([self._here, *points])
+        self._here = points[-1]
+
+    def closePath(self) -> None:  # noqa: N802
+        if self._here != self._start or not (self.lines and self.lines[-1]):
+            self.lineTo(self._start)
+        start = self._start
+        self.moveTo(start)                                     # what follows goes on from the closing point
+
+    def endPath(self) -> None:  # noqa: N802
+        return
+
+
+class _Arc:
+    """An elliptical arc by its ends (SVG 2, appendix B.2.4), drawn as cubics of at most a 16th of a turn."""
+
+    def __init__(
+        self, start: complex, rx: float, ry: float, rotation: float, large: int, sweep: int, end: complex
+    ) -> None:
+        self.start, self.end, self.turn = start, end, cmath.exp(1j * np.radians(rotation))
+        self.rx, self.ry, self.large, self.sweep = abs(rx), abs(ry), bool(large), bool(sweep)
+
+    def draw(self, pen: _Pen) -> None:
+        """Draw it with a pen that stands at its start."""
+        if self.start == self.end:
+            return
+        if self.rx == 0 or self.ry == 0:
+            pen.lineTo((self.end.real, self.end.imag))
+            return
+        half = (self.start - self.end) / 2 / self.turn
+        stretch = max(1.0, np.hypot(half.real / self.rx, half.imag / self.ry))
+        rx, ry = self.rx * stretch, self.ry * stretch
+        a = complex(half.real / rx, half.imag / ry)            # on the unit circle
+        rise = np.sqrt(max(0.0, 1 / max(abs(a) ** 2, 1e-300) - 1)) * (-1 if self.large == self.sweep else 1)
+        b = rise * complex(a.imag, -a.real)
+        first, last = cmath.phase(a - b), cmath.phase(-a - b)
+        span = (last - first) % (2 * np.pi) if self.sweep else -((first - last) % (2 * np.pi))
+        middle = (self.start + self.end) / 2
+        self._draw_pieces(pen, (rx, ry), middle + complex(b.real * rx, b.imag * ry) * self.turn, first, span)
+
+    def _draw_pieces(
+        self, pen: _Pen, radii: tuple[float, float], centre: complex, first: float, span: float
+    ) -> None:
+        count = max(1, int(np.ceil(abs(span) / (np.pi / 8) - 1e-9)))
+        step = span / count
+        handle = 4 / 3 * np.tan(step / 4)
+
+        def placed(z: complex) -> tuple[float, float]:
+            made = centre + complex(z.real * radii[0], z.imag * radii[1]) * self.turn
+            return made.real, made.imag
+
+        for number in range(count):
+            here, there = cmath.exp(1j * (first + number * step)), cmath.exp(1j * (first + (number + 1) * step))
+            end = placed(there) if number < count - 1 else (self.end.real, self.end.imag)
+            pen.curveTo(placed(here + 1j * handle * here), placed(there - 1j * handle * there), end)
+
+
+def stroke_area(lines: list[Points], width: float, style: dict[str, str], max_deviation: float) -> BaseGeometry:
+    """What a stroke covers, in the lines' own units."""
+    dashes = dash_lengths(style)
+    if dashes:
+        offset = length_px(style.get("stroke-dashoffset"), 0.0)
+        lines = [piece for line in lines for piece in dashed(line, dashes, offset)]
+    half, join = width / 2, style.get("stroke-linejoin", "miter")
+    quarter = max(4, arc_pieces(half, np.pi / 2, max_deviation))
+    cap = _CAPS.get(style.get("stroke-linecap", ""), "flat")
+    dots = [line for line in lines if (line == line[0]).all()]
+    drawn = [line for line in lines if not (line == line[0]).all()]
+    parts = [_ring_or_line(line) for line in drawn]
+    areas = list(shapely.buffer(parts, half, quad_segs=quarter, cap_style=cap, join_style="round" if join == "round"
+                                else "bevel"))
+    if cap != "flat" and dots:
+        areas += list(shapely.buffer(shapely.points([dot[0] for dot in dots]), half, quad_segs=quarter, cap_style=cap))
+    if join not in {"round", "bevel"}:
+        limit = length_px(style.get("stroke-miterlimit"), 4.0)
+        areas += [wedge for line in drawn for wedge in _mitres(line, half, limit)]
+    return union(areas)
+
+
+def _mitres(line: Points, half: float, limit: float) -> Iterator[BaseGeometry]:
+    """The mitre beyond the bevel at each corner whose mitre is within the limit."""
+    line = line[np.append(True, (np.diff(line, axis=0) != 0).any(axis=1))]
+    closed = len(line) > 3 and (line[0] == line[-1]).all()
+    corners = np.concatenate([line[-2:-1], line]) if closed else line
+    if len(corners) < 3:
+        return
+    step = np.diff(corners, axis=0)
+    step /= np.hypot(*step.T)[:, None]
+    before, after = step[:-1], step[1:]
+    turn = np.arctan2(before[:, 0] * after[:, 1] - before[:, 1] * after[:, 0], (before * after).sum(axis=1))
+    ratio = 1 / np.maximum(np.cos(turn / 2), 1e-9)             # mitre length over stroke width
+    for at in np.flatnonzero((np.abs(turn) > _JOIN_TURN) & (ratio <= limit)):
+        corner, side = corners[at + 1], -np.sign(turn[at]) * half
+        out = np.array([[-before[at, 1], before[at, 0]], [-after[at, 1], after[at, 0]]]) * side
+        tip = out.sum(axis=0) / np.hypot(*out.sum(axis=0)) * half * ratio[at]
+        yield shapely.polygons([corner, corner + out[0], corner + tip, corner + out[1]])
+
+
+def dash_lengths(style: dict[str, str]) -> list[float]:
+    """Dashes and gaps by turns, an even number of them; empty for a whole line."""
+    values = numbers_of(style.get("stroke-dasharray"))
+    if not values or min(values) < 0 or sum(values) <= 0:
+        return []
+    return values if len(values) % 2 == 0 else values * 2
+
+
+def dashed(line: Points, dashes: list[float], offset: float) -> list[Points]:
+    """A line's dashes. A line of far too many is left whole."""
+    along = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(line, axis=0).T))])
+    period, length = sum(dashes), float(along[-1])
+    if length == 0 or length / period * len(dashes) > _MOST_DASHES:
+        return [line]
+    ends = np.cumsum([0.0, *dashes])
+    pieces = []
+    for turn in range(int(np.floor(offset / period)), int(np.ceil((length + offset) / period)) + 1):
+        for start, end in zip(ends[:-1:2] + turn * period - offset, ends[1::2] + turn * period - offset, strict=True):
+            low, high = max(float(start), 0.0), min(float(end), length)
+            if low < high or low == high == start == end:
+                inner = line[(along > low) & (along < high)]
+                cut = [[np.interp(at, along, line[:, 0]), np.interp(at, along, line[:, 1])] for at in (low, high)]
+                pieces.append(np.concatenate([[cut[0]], inner, [cut[1]]]))
+    return pieces
+
+
+def _ring_or_line(line: Points) -> BaseGeometry:
+    closed = len(line) > 3 and (line[0] == line[-1]).all()
+    return shapely.linearrings(line) if closed else shapely.linestrings(line)

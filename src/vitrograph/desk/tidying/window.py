@@ -1,0 +1,134 @@
+"""The window in which a brought drawing or picture is tidied; every change shows in the main window as well."""
+
+import numpy as np
+from PySide6.QtWidgets import QDialog, QFrame, QHBoxLayout, QLineEdit, QScrollArea, QVBoxLayout, QWidget
+
+from vitrograph.core.artwork import MOST_TRACED_PIXELS
+from vitrograph.core.job import Drawing, Job
+from vitrograph.core.pictures import rgba_of, unpack_picture
+from vitrograph.core.pipeline import Results
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.fields import label
+from vitrograph.desk.later import Later
+from vitrograph.desk.stations.card import Readings
+from vitrograph.desk.tidying.sections import ColoursSection, MendSection, PictureSection, size_line
+from vitrograph.desk.tidying.source_view import SourceView
+
+_SHOWN_PIXELS = 2_000_000
+
+
+class TidyWindow(QDialog):
+    """The drawing large at the left, what can be decided about it at the right."""
+
+    def __init__(self, bench: Bench, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.bench = bench
+        self.setObjectName("tidyWindow")
+        self.setWindowTitle("Tidy the drawing")
+        self.setStyleSheet(f"QDialog#tidyWindow {{ background: {theme.CARD}; }}")
+        self.resize(1080, 740)
+        self.view = SourceView()
+        self.readings = Readings()
+        self.wrong = label("", "error")
+        self.wrong.setObjectName("tidyWrong")
+        self.colours, self.picture, self.mending = ColoursSection(bench), PictureSection(bench), MendSection(bench)
+        self.licence = QLineEdit(objectName="licence")
+        self.licence.setAccessibleName("Licence note")
+        self.licence.setPlaceholderText("whose it is, and what its licence allows")
+        self._loaded: bytes | None = None
+        self._loading = Later(self)
+        self._lay_out()
+        self._connect()
+        self._show_job(bench.job)
+        self._show_results(bench.results)
+
+    def _lay_out(self) -> None:
+        column = QWidget(objectName="cardBody")
+        stack = QVBoxLayout(column)
+        stack.setContentsMargins(16, 16, 16, 16)
+        for widget in (self.wrong, self.readings, self.colours, self.picture, self.mending,
+                       label("Licence note, for the papers", bold=True), self.licence):
+            stack.addWidget(widget)
+        stack.addStretch(1)
+        area = QScrollArea()
+        area.setFrameShape(QFrame.Shape.NoFrame)
+        area.setWidgetResizable(True)
+        area.setWidget(column)
+        area.setFixedWidth(max(380, self.fontMetrics().averageCharWidth() * 52))
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(0)
+        row.addWidget(self.view, 1)
+        row.addWidget(area)
+
+    def _connect(self) -> None:
+        self.bench.job_changed.connect(self._show_job)
+        self.bench.results_changed.connect(self._show_results)
+        self.view.clicked.connect(self._click)
+        self.view.levelled.connect(self.picture.take_level)
+        self.view.picked.connect(self.picture.take_colour)
+        self.picture.picking.connect(lambda wanted: setattr(self.view, "picking", wanted))
+        self.picture.levelling.connect(lambda wanted: setattr(self.view, "levelling", wanted))
+        self.mending.placing.connect(self._place)
+        self._loading.answered.connect(self._show_image)
+        self.licence.editingFinished.connect(
+            lambda: self.bench.edit("Licence note", artwork__drawing__licence=self.licence.text()[:400]))
+
+    @property
+    def drawing(self) -> Drawing | None:
+        """The drawing in hand."""
+        return self.bench.job.artwork.drawing
+
+    def _show_job(self, job: Job) -> None:
+        drawing = job.artwork.drawing
+        if drawing is None:
+            self.close()
+            return
+        for section in (self.colours, self.picture):
+            section.setVisible(section.suits(drawing))
+        if not self.licence.hasFocus():
+            self.licence.setText(drawing.licence)
+        if drawing.kind == "picture" and drawing.data is not self._loaded:
+            self._loaded = content = drawing.data
+            self._loading.ask(lambda: _small(content))
+        elif drawing.kind != "picture":
+            self._loaded = None
+            self.view.show_image(None)
+
+    def _show_results(self, results: Results) -> None:
+        drawing = self.drawing
+        if drawing is None:
+            return
+        error = results.error("artwork")
+        self.wrong.setText(f"{str(error)[:1].upper()}{str(error)[1:]}." if error else "")
+        self.wrong.setVisible(error is not None)
+        if results.art is not None:
+            self.view.show_source(results.art.source, drawing)
+        for section in (self.colours, self.picture, self.mending):
+            if section.suits(drawing):
+                section.show_drawing(drawing, results)
+        self.readings.show_rows(size_line(self.bench.job, results, self.bench))
+
+    def _show_image(self, found: tuple[np.ndarray, int]) -> None:
+        self.view.show_image(*found)
+
+    def _click(self, x: float, y: float) -> None:
+        """A place pointed at: where to mend."""
+        if self.mending.where_is_here():
+            self.mending.place = (x, y)
+            self.view.marked = (x, y, self.mending.reach_units)
+            self.view.update()
+
+    def _place(self, wanted: bool) -> None:
+        if not wanted:
+            self.view.marked = None
+            self.view.update()
+
+
+def _small(content: bytes) -> tuple[np.ndarray, int]:
+    """A picture's pixels for showing, and the width it is traced at."""
+    whole = unpack_picture(content, "the picture", MOST_TRACED_PIXELS)
+    share = max(1.0, (whole.width * whole.height / _SHOWN_PIXELS) ** 0.5)
+    small = whole.resize((max(1, round(whole.width / share)), max(1, round(whole.height / share))))
+    return rgba_of(small)[..., :3], whole.width
