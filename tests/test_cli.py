@@ -3,7 +3,9 @@
 import json
 from math import hypot
 
+import ezdxf
 import pytest
+from PIL import Image
 
 from specimens import STAR, job
 from vitrograph.cli import main
@@ -140,3 +142,35 @@ def test_quick_knows_what_is_in_the_way(tmp_path):
     assert (kept.foot, kept.bead, kept.keep_out[0].what, kept.keep_out[0].wide) == (8.0, 3.0, "handle", 40.0)
     assert quick(tmp_path, *TUMBLER, *WORDS, "--foot", "8mm", "--from-rim", "118mm") == 1      # the words over the foot
     assert "keep-out" in {found["code"] for found in plan_in(tmp_path)["stencil"]["findings"]}
+
+
+def test_quick_takes_pictures_and_dxf_with_their_flags(tmp_path):
+    pixels = Image.new("RGB", (240, 160), "#faf0c8")
+    pixels.paste("#303030", (40, 40, 200, 120))
+    for suffix in ("png", "jpg", "webp", "tiff"):
+        pixels.save(tmp_path / f"bar.{suffix}")
+        art = ["--art", str(tmp_path / f"bar.{suffix}"), "--width", "40mm", "--from-rim", "40mm"]
+        flags = ["--threshold", "128", "--simplify", "0.1mm", "--licence", "drawn here"]
+        assert quick(tmp_path, *TUMBLER, *art, *flags) == 0
+        drawing = plan_in(tmp_path)["artwork"]["drawing"]
+        assert plan_in(tmp_path)["fit"]["art_on_glass_mm"] == pytest.approx([40, 20], rel=0.02)
+        assert drawing["kind"] == "picture" and drawing["own_size_mm"] == pytest.approx([13.55, 6.77], rel=0.03)
+    assert "drawn here" in plan_in(tmp_path)["artwork"]["provenance"][0]
+    assert load_job(tmp_path / "out" / "job.vitro").artwork.drawing.name == "bar.tiff"
+    document = ezdxf.new("R2010", units=4)
+    document.modelspace().add_circle((0, 0), 12)
+    document.saveas(tmp_path / "ring.dxf")
+    assert quick(tmp_path, *TUMBLER, "--art", str(tmp_path / "ring.dxf"), "--width", "24mm", "--from-rim", "40mm") == 0
+    assert plan_in(tmp_path)["stencil"]["opening_area_mm2"] == pytest.approx(3.14159 * 144, rel=1e-2)
+
+
+@pytest.mark.parametrize(("flags", "sentence"), [
+    (["--threshold", "dark"], "--threshold: a number from 0 to 255 was wanted, got 'dark'"),
+    (["--background", "#ffffff:900"], "--background: a number from 0 to 255"),
+    (["--background", "bluish:9"], "is not a colour"), (["--simplify", "lots"], "--simplify: a length like"),
+])
+def test_bad_picture_flags_get_one_sentence(tmp_path, capsys, flags, sentence):
+    Image.new("L", (60, 60), 200).save(tmp_path / "x.png")
+    assert quick(tmp_path, *TUMBLER, "--art", str(tmp_path / "x.png"), "--width", "4cm", *flags) == 2
+    told = capsys.readouterr().err
+    assert sentence in told and told.count("\n") == 1

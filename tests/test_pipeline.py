@@ -79,7 +79,7 @@ def test_curves_are_as_fine_as_their_size_on_the_glass_wants(size):
 
 def test_a_plan_has_every_part_that_scripts_rely_on():
     plan = plan_of(Pipeline().run(star_job()))
-    assert set(plan) == {"job", "how_many", "glass", "fit", "stencil", "cut", "weed", "transfer", "etch"}
+    assert set(plan) == {"job", "how_many", "glass", "artwork", "fit", "stencil", "cut", "weed", "transfer", "etch"}
     assert set(plan["fit"]["fan"]) == {"outer_radius_mm", "inner_radius_mm", "sweep_deg"}
     assert {"film_area_mm2", "opening_area_mm2", "openings", "islands", "findings"} <= set(plan["stencil"])
     assert {"paths", "cut_mm", "travel_mm", "seconds"} <= set(plan["cut"])

@@ -1,7 +1,9 @@
 """SVG drawings as two-tone shapes, against an independent renderer (resvg) and known areas."""
 
+import base64
 import io
 
+import numpy as np
 import pytest
 import resvg_py
 from PIL import Image
@@ -9,7 +11,7 @@ from PIL import Image
 from specimens import STAR, svg
 from vitrograph.core.artwork import bring, compose
 from vitrograph.core.errors import ArtworkError, NothingYet
-from vitrograph.core.job import Artwork, Drawing
+from vitrograph.core.job import Artwork, Drawing, Tone
 
 
 def draw(text, max_deviation=1e-3, **choices):
@@ -34,6 +36,32 @@ DRAWINGS = {
                '<line x1="10" y1="92" x2="90" y2="92" stroke="#000" stroke-width="5" stroke-linecap="square"/>',
     "reuse": '<defs><rect id="bar" width="12" height="60"/></defs><use href="#bar" x="5" y="9"/>'
              '<use href="#bar" transform="translate(60 20) rotate(15)"/>',
+    "dashes": '<path d="M10 20H90V80H20Z" fill="none" stroke="#000" stroke-width="7" stroke-dasharray="13 6 2" '
+              'stroke-dashoffset="5"/><path d="M10 90h80" stroke="#000" stroke-width="6" stroke-linecap="round" '
+              'stroke-dasharray="0 11"/>',
+    "sharp corners": '<path d="M8 90 25 30 42 90" fill="none" stroke="#000" stroke-width="8" stroke-miterlimit="5"/>'
+                     '<path d="M56 90 62 22 68 90" fill="none" stroke="#000" stroke-width="8"/>',
+    "clip paths": '<defs><clipPath id="c"><circle cx="40" cy="50" r="30"/><rect x="60" y="10" width="30" height="80"/>'
+                  '</clipPath><clipPath id="d" clipPathUnits="objectBoundingBox" clip-path="url(#e)">'
+                  '<path clip-rule="evenodd" d="M.1.1h.8v.8h-.8zM.3.3h.4v.4h-.4z"/></clipPath>'
+                  '<clipPath id="e"><rect width="100" height="60"/></clipPath></defs>'
+                  '<g clip-path="url(#c)"><rect width="100" height="55" transform="rotate(8)"/></g>'
+                  '<rect x="10" y="40" width="50" height="50" clip-path="url(#d)"/>',
+    "masks": '<mask id="m"><rect width="100" height="100" fill="#fff"/><circle cx="50" cy="50" r="25"/></mask>'
+             '<mask id="b" maskContentUnits="objectBoundingBox"><rect width=".5" height="1" fill="#ddd"/></mask>'
+             '<rect x="5" y="5" width="90" height="60" mask="url(#m)"/>'
+             '<rect x="5" y="70" width="90" height="20" mask="url(#b)"/>',
+    "symbols": '<defs><symbol id="s" viewBox="0 0 10 20"><circle cx="5" cy="10" r="9"/></symbol></defs>'
+               '<use href="#s" x="5" y="5" width="40" height="60"/>'
+               '<svg x="50" y="20" width="40" height="40" viewBox="0 0 4 4" preserveAspectRatio="xMinYMax slice">'
+               '<path d="M0 0h4v2h-4z"/></svg><use href="#s" x="60" y="70" width="30" height="25"/>',
+    "cascade": '<style>@media print{.a{fill:none}} rect{fill:none} .a, #z > rect{fill:#000} .n{fill:none!important}'
+               '</style><rect class="a" width="40" height="40"/><g id="z"><rect x="50" width="30" height="30"/></g>'
+               '<rect class="n" style="fill:#000" y="50" width="30" height="30"/>'
+               '<g fill="currentColor" color="#000"><circle cx="70" cy="70" r="14" fill="inherit"/></g>',
+    "opacity": '<rect width="40" height="40" opacity=".9"/><rect x="50" width="40" height="40" fill="rgb(0 0 0/80%)"/>'
+               '<g opacity=".2"><rect y="50" width="90" height="40"/></g>',
+    "an editor's entities": None,
     "hidden": '<rect width="40" height="40"/><rect x="50" width="40" height="90" visibility="hidden"/>'
               '<g display="none"><rect y="50" width="30" height="30"/></g>',
 }
@@ -53,11 +81,83 @@ def dark_area(text: str, pixels: int = 1600) -> tuple[float, float]:
 @pytest.mark.parametrize("name", list(DRAWINGS))
 def test_the_area_agrees_with_an_independent_renderer(name):
     # ink is rendered black, so that only the two tones are compared
-    text = svg(DRAWINGS[name].replace("navy", "#000").replace("#123", "#000").replace("#222", "#000"))
-    area, height = dark_area(text)
+    body = DRAWINGS[name] or '<g><rect fill="#000" width="70" height="30"/></g>'
+    text = svg(body.replace("navy", "#000").replace("#123", "#000").replace("#222", "#000"))
+    full = text.replace('opacity=".9"', "").replace("rgb(0 0 0/80%)", "#000").replace("#ddd", "#fff")
+    area, height = dark_area(full.replace('<g opacity=".2">', '<g display="none">'))
+    if DRAWINGS[name] is None:
+        text = '<!DOCTYPE svg [<!ENTITY ns "http://example.org/x">]>' + text.replace("<g>", '<g xmlns:x="&ns;">')
     drawn = draw(text, 1e-4)
     assert drawn.shape.is_valid
     assert drawn.shape.area * height**2 == pytest.approx(area, rel=0.004)
+
+
+@pytest.mark.parametrize(("page", "wide"), [
+    ('width="60mm" viewBox="0 0 120 60"', 40.0), ('width="3in" height="1.5in" viewBox="0 0 120 60"', 50.8),
+    ('viewBox="0 0 120 60"', 80 * 25.4 / 96), ('width="96" height="48"', 80 * 25.4 / 96),
+])
+def test_a_drawing_keeps_its_own_size(page, wide):
+    # one CSS pixel is 1/96 inch
+    text = f'<svg xmlns="http://www.w3.org/2000/svg" {page}><rect x="10" y="20" width="80" height="20"/></svg>'
+    assert draw(text).size_mm == pytest.approx((wide, wide / 4))
+
+
+def test_gradients_are_cut_where_they_pass_the_limits():
+    fade = ('<linearGradient id="g"><stop stop-color="#000"/><stop offset="1" stop-opacity="0"/></linearGradient>'
+            '<radialGradient id="r"><stop offset=".5" stop-color="#000"/><stop offset=".5" stop-color="#fff"/>'
+            '</radialGradient>')
+    half = draw(svg(fade + '<rect width="100" height="50" fill="url(#g)"/>'))
+    assert half.width == pytest.approx(1.0, abs=0.01) and half.left_out == ("faint parts",)    # half of it is seen
+    disc = draw(svg(fade + '<rect width="100" height="100" fill="url(#r)"/>'))
+    assert disc.shape.area == pytest.approx(np.pi / 4, rel=0.01)          # the white around the disc of r 25 clears
+
+
+def test_colours_are_listed_guessed_and_decided_by_the_maker():
+    text = svg('<rect width="90" height="60" fill="#204060"/><circle cx="40" cy="30" r="20" fill="#fff"/>'
+               '<rect y="70" width="90" height="20" fill="gold"/>')
+    guessed = draw(text)
+    assert {c.hex: c.does for c in guessed.colours} == {"#204060": "frost", "#ffffff": "clear", "#ffd700": "frost"}
+    assert sum(c.share for c in guessed.colours) == pytest.approx(1.0)
+    kept = draw(text, tones=(Tone("#ffffff", "frost"), Tone("#ffd700", "leave")))
+    assert kept.shape.area == pytest.approx(90 * 60 / 60**2, rel=1e-3)
+    with pytest.raises(ArtworkError, match="no colour of the drawing frosts"):
+        draw(text, tones=tuple(Tone(colour.hex, "leave") for colour in guessed.colours))
+
+
+def picture(size=(40, 30)):
+    out = io.BytesIO()
+    made = Image.new("L", size, 255)
+    made.paste(0, (8, 6, 32, 24))
+    made.save(out, "PNG")
+    return out.getvalue()
+
+
+def test_a_picture_within_is_offered_to_the_tracer():
+    image = f'<image href="data:image/png;base64,{base64.b64encode(picture()).decode()}" width="40" height="30"/>'
+    beside = compose(Artwork(drawing=Drawing("both.svg", svg('<rect width="9" height="9"/>' + image).encode())), 1e-3)
+    offered = next(found.remedy for found in beside.findings if found.remedy)
+    inside = offered.changes["artwork__drawing"]
+    assert inside.kind == "picture" and bring(inside, 1e-3).shape.area == pytest.approx(24 / 18, rel=0.02)
+    alone = draw(svg(image))
+    assert alone.left_out == ("nothing but a picture, which is traced",)
+    assert alone.width == pytest.approx(24 / 18, rel=0.02)
+
+
+def test_what_a_drawing_refers_to_elsewhere_is_not_read(tmp_path):
+    secret = tmp_path / "secret.svg"
+    secret.write_text(svg('<rect id="x" width="50" height="50"/>'))
+    text = svg(f'<rect width="9" height="9"/><use href="{secret.as_uri()}#x"/>'
+               f'<image href="{secret.as_uri()}" width="9"/><style>@import url({secret.as_uri()});</style>')
+    drawn = draw(text)
+    assert drawn.shape.area == pytest.approx(1.0)
+    assert set(drawn.left_out) == {"a part of another file", "a picture in another file"}
+
+
+def test_groups_a_hundred_deep_and_data_that_go_wrong_are_read_as_far_as_they_go():
+    deep = draw(svg("<g>" * 100 + '<path d="M0 0h30v30h-30zM5 5L"/>' + "</g>" * 100))
+    assert deep.shape.area == pytest.approx(1.0)
+    crossing = draw(svg('<path d="M0 0 L40 40 40 0 0 40Z"/>'))
+    assert crossing.shape.is_valid and crossing.shape.area == pytest.approx(0.5)
 
 
 def test_what_is_not_shown_as_drawn_is_named():
@@ -83,7 +183,11 @@ DOUBLING = '<rect id="x0" width="1" height="1"/>' + "".join(
     (svg(""), "nothing in the drawing is painted"),
     (svg('<rect width="9" height="9" fill="none"/>'), "nothing in the drawing is painted"),
     (svg('<rect width="1e300" height="1e300"/>'), "beyond any page"),
-    ('<!DOCTYPE x [<!ENTITY a "aaaa">]>' + svg("<text>&a;</text>"), "XML entities"),
+    ('<!DOCTYPE x [<!ENTITY a "aa"><!ENTITY b "&a;&a;">]>' + svg("<text>&b;</text>"), "XML entities"),
+    ('<!DOCTYPE x [<!ENTITY a SYSTEM "file:///etc/passwd">]>' + svg("<text>&a;</text>"), "XML entities"),
+    ('<svg xmlns="http://www.w3.org/2000/svg" width="0" height="0"><rect width="9" height="9"/></svg>', "has no size"),
+    (svg("<g>" * 500 + '<rect width="9" height="9"/>' + "</g>" * 500), "more than 400 deep"),
+    (svg('<rect width="nan" height="9"/>'), "nothing in the drawing is painted"),
     (svg(ENDLESS), "reuses a part inside itself"),
     (svg(DOUBLING), "unfolds to more than"),
 ])

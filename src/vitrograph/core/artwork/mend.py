@@ -17,6 +17,8 @@ from vitrograph.core.job import Mend, MendName
 
 _ARC = 12                          # segments of a quarter circle
 _SEAM = 1e-6
+_GRID = 1e-6                       # of the drawing's height
+_ERODED = 0.95                     # of the amount: enough of a stroke is left to tell its end
 _SMOOTH_STEPS = 24.0               # samples per amount when outlines are smoothed
 _SMOOTH_FLAT = 1e-4
 
@@ -24,7 +26,8 @@ _SMOOTH_FLAT = 1e-4
 def mended(shape: MultiPolygon, mends: Sequence[Mend]) -> MultiPolygon:
     """The shape after all mends, in their order."""
     for mend in mends:
-        shape = as_polygons(_MENDS[mend.does](shape, mend))
+        # on a grid far finer than any cut, so that the seams of a mend leave no slivers for later stages to trip over
+        shape = as_polygons(shapely.set_precision(_MENDS[mend.does](shape, mend), _GRID))
     return shape
 
 
@@ -47,9 +50,9 @@ def _round_ends(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
 
 def _square_ends(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
     """Rounded stroke ends and corners squared where a mitre of the amount reaches; nothing else grows."""
-    core = shape.buffer(-mend.amount * 0.98, quad_segs=_ARC)
-    plain = shapely.simplify(core, mend.amount * 0.12)
-    squared = plain.buffer(mend.amount * 0.98, join_style="mitre", mitre_limit=1.5)
+    core = shape.buffer(-_ERODED * mend.amount, quad_segs=_ARC)
+    plain = shapely.simplify(core, 1.1 * (1 - _ERODED) * mend.amount)      # what is left of a round end becomes flat
+    squared = plain.buffer(_ERODED * mend.amount, join_style="mitre", mitre_limit=1.5)
     return _within(shapely.union(shape, squared), shape, mend)
 
 

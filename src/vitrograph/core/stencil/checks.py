@@ -120,7 +120,7 @@ def _mends(sheet: Sheet, job: Job, place: NarrowPlace, limit: float, code: Code)
     x, y = (sheet.fitted.lay.sheet_to_art(np.array([place.where]))[0] - [left, low]) / tall
     if not any(name == DRAWING for name, *_ in sheet.fitted.marks) or not -0.05 <= y <= 1.05:
         return                                                # it is a letter's
-    amount, reach = 1.1 * (limit - place.width) / tall, (place.length / 2 + 2 * limit) / tall
+    amount, reach = 1.1 * (limit - place.width) / tall, (place.length + 2 * limit) / tall
 
     def mend(does: MendName, by: float) -> list[dict[str, object]]:
         made = Mend(does, by, (float(x), float(y)), float(reach))

@@ -70,7 +70,8 @@ class ArtworkCard(StationCard):
         buttons.setContentsMargins(0, 0, 0, 0)
         buttons.addWidget(self.open_drawing, 1)
         buttons.addWidget(self.remove_drawing, 1)
-        self.stack(self.drawing_name, row, self.about_drawing, self.tidy, self.place, self.drawing_size, self.gap, self.findings)
+        self.stack(self.drawing_name, row, self.about_drawing, self.tidy, self.place, self.drawing_size, self.gap,
+                   self.findings)
         self._connect()
 
     def _connect(self) -> None:

@@ -22,6 +22,7 @@ _STRAIGHT = 0.6                    # of the tolerance: a part as straight as thi
 _BOW = 0.05                        # px
 _SPAN = 8                          # samples on either side that tell a tangent
 _IMPROVE = 4                       # rounds of reparametrising
+_WELL, _HOPELESS = 0.5, 4.0        # of the tolerance: near enough to stop, too far to go on
 
 
 @dataclass(frozen=True)
@@ -49,11 +50,7 @@ def fit_ring(ring: Points, tolerance: float, *, calm: bool = True) -> Curve:
     corners, places = _corners(samples, calm)
     pieces = []
     if not len(corners):
-        start = _straightest(samples)
-        whole = np.concatenate([samples[start:], samples[:start + 1]])
-        reach = min(_SPAN, len(samples) // 4)
-        tangent = _tangent_at(np.roll(samples, reach - start, axis=0)[:2 * reach + 1], reach)
-        return Curve(np.array(_fit(whole, tangent, -tangent, tolerance)))
+        return Curve(np.array(_fit_smooth(samples, tolerance)))
     for number, corner in enumerate(corners):
         following = corners[(number + 1) % len(corners)]
         part = _between(samples, int(corner), int(following))
@@ -147,11 +144,18 @@ def _crossings(p: Points, d: Points, q: Points, e: Points) -> tuple[Points, NDAr
     return p + t[:, None] * d, sharp
 
 
-def _straightest(samples: Points) -> int:
-    """Where a smooth ring is best begun: at its straightest place."""
-    reach = min(4, len(samples) // 4)
-    before, after = np.roll(samples, reach, axis=0), np.roll(samples, -reach, axis=0)
-    return int(np.hypot(*(before - 2 * samples + after).T).argmin())
+def _fit_smooth(samples: Points, tolerance: float) -> list[Points]:
+    """Pieces round an outline without corners, begun as quarters of it."""
+    reach, count = min(_SPAN, len(samples) // 4), len(samples)
+    starts = [count * quarter // 4 for quarter in range(4)]
+    tangents = [_tangent_at(np.roll(samples, reach - start, axis=0)[:2 * reach + 1], reach) for start in starts]
+    pieces = []
+    for quarter, start in enumerate(starts):
+        following = (quarter + 1) % 4
+        end = starts[following] if following else count
+        part = samples[np.arange(start, end + 1) % count]
+        pieces += _fit(part, tangents[quarter], -tangents[following], tolerance)
+    return pieces
 
 
 def _between(samples: Points, start: int, end: int) -> Points:
@@ -182,7 +186,7 @@ def _fit(points: Points, start: Points | None, end: Points | None, tolerance: fl
         if len(part) < 3:
             made.append(_line(part[0], part[-1]))
             continue
-        piece, worst, at = _cubic(part, first, last)
+        piece, worst, at = _cubic(part, first, last, tolerance)
         if worst <= tolerance or len(part) < 10:
             made.append(piece)
             continue
@@ -213,16 +217,22 @@ def _line(start: Points, end: Points) -> Points:
     return start + np.linspace(0.0, 1.0, 4)[:, None] * (end - start)
 
 
-def _cubic(points: Points, start: Points | None, end: Points | None) -> tuple[Points, float, int]:
-    """The best cubic through points with its ends on theirs, how far it strays at most, and at which point."""
+def _cubic(
+    points: Points, start: Points | None, end: Points | None, tolerance: float
+) -> tuple[Points, float, int]:
+    """The best cubic through points with its ends on theirs, how far it strays at most, and at which point.
+
+    One that strays far is not bettered: it will be split.
+    """
     u = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(points, axis=0).T))])
     u /= u[-1] or 1.0
-    piece = _least_squares(points, u, start, end)
-    for _ in range(_IMPROVE):
-        u = _nearer(piece, points, u)
+    for round_number in range(_IMPROVE + 1):
         piece = _least_squares(points, u, start, end)
-    off = np.hypot(*(_at(piece, u) - points).T)
-    worst = int(off.argmax())
+        off = np.hypot(*(_at(piece, u) - points).T)
+        worst = int(off.argmax())
+        if off[worst] <= _WELL * tolerance or off[worst] > _HOPELESS * tolerance or round_number == _IMPROVE:
+            break
+        u = _nearer(piece, points, u)
     return piece, float(off[worst]), worst
 
 
@@ -249,12 +259,13 @@ def _least_squares(points: Points, u: Values, start: Points | None, end: Points 
     normal.flat[::len(columns) + 1] += 1e-9 * (normal.trace() + 1e-12)     # held where points leave them open
     solved = np.linalg.solve(normal, matrix.T @ rest.ravel())
     moves = []
+    most = float(np.hypot(*np.diff(points, axis=0).T).sum())   # few points may leave a free end to run away
     for tangent in (start, end):
         if tangent is None:
-            moves.append(solved[:2])
+            moves.append(solved[:2] * min(1.0, most / max(float(np.hypot(*solved[:2])), 1e-12)))
             solved = solved[2:]
         else:
-            moves.append(tangent * max(float(solved[0]), -0.9 * length))
+            moves.append(tangent * float(np.clip(solved[0], -0.9 * length, most)))
             solved = solved[1:]
     return np.array([points[0], thirds[0] + moves[0], thirds[1] + moves[1], points[-1]])
 

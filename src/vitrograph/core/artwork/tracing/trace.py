@@ -69,8 +69,10 @@ def trace(content: bytes, choices: TraceChoices) -> Traced:
     rgba = rgba_of(image)
     field, threshold = level_field(rgba, choices)
     del rgba
-    if choices.smooth:
-        field = _smoothed(field, choices.smooth / mm_per_px)
+    # a simpler outline is that of a softer picture, drawn with less care
+    sigma = (choices.smooth + choices.simplify / 2) / mm_per_px
+    if sigma > 0:
+        field = _smoothed(field, sigma)
     rings = _worth_keeping(rings_at_zero(field), choices, mm_per_px)
     if choices.turn:
         rings = [_turned(ring, choices.turn) for ring in rings]
@@ -108,12 +110,23 @@ def _worth_keeping(rings: list[Points], choices: TraceChoices, mm_per_px: float)
     outer = np.sign(areas[np.abs(areas).argmax()])             # the largest ring surrounds ink, whichever way it turns
     least = np.where(areas * outer > 0, choices.speck, choices.pinhole) / mm_per_px
     keep = np.abs(areas) >= np.maximum(least, 1.0) ** 2
-    kept = [ring for ring, wanted in zip(rings, keep, strict=True) if wanted]
-    if not kept:
+    islands = [ring for ring, wanted in zip(rings, keep & (areas * outer > 0), strict=True) if wanted]
+    holes = [ring for ring, wanted in zip(rings, keep & (areas * outer < 0), strict=True) if wanted]
+    if not islands:
         raise PictureError("nothing is left to trace: choose another threshold, or smaller specks")
+    kept = islands + _held(holes, islands)
     if len(kept) > _MOST_RINGS:
         raise PictureError(f"the picture falls into over {_MOST_RINGS} spots: smooth it, or leave out larger specks")
     return kept
+
+
+def _held(holes: list[Points], islands: list[Points]) -> list[Points]:
+    """The holes that lie in an island that is kept; the others went with theirs."""
+    if not holes:
+        return []
+    tree = shapely.STRtree(shapely.polygons([shapely.linearrings(ring) for ring in islands]))
+    inside, _ = tree.query(shapely.points([ring[0] for ring in holes]), predicate="within")
+    return [holes[at] for at in np.unique(inside)]
 
 
 def _signed_area(ring: Points) -> float:

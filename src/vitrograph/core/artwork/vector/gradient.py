@@ -107,7 +107,9 @@ def _bands(stops: list[Node], opacity: float, current: str) -> list[_Band]:
         tint = (int(mean[0]), int(mean[1]), int(mean[2]))
         start = 0.0 if low == 0 else (t[low - 1] + t[low]) / 2
         end = 1.0 if high == _SAMPLES else (t[high - 1] + t[high]) / 2
-        made.append(_Band(float(start), float(end), tint, float(mean[3]) if kinds[low] >= 2 else 0.0))
+        # a mean may lie across the limit from its band: it is held on the band's own side
+        opaque = max(float(mean[3]), LEAST_OPACITY) if kinds[low] >= 2 else min(float(mean[3]), 0.99 * LEAST_OPACITY)
+        made.append(_Band(float(start), float(end), tint, opaque))
     return made
 
 

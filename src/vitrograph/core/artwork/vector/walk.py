@@ -310,7 +310,8 @@ class Walker:
         areas = [area for child in clip.children for area, _ in self._part(clip_shape(child, self._named), inner)]
         region = union(areas)
         own = self._referred(clip.style.get("clip-path", "none"))
-        return region if own is None else within(region, self._clip_region(own, node, inner))
+        return region if own is None else within(
+            region, self._clip_region(own, node, context._replace(deep=context.deep + 1)))
 
     def _mask_region(self, mask: Node, node: Node, context: Context) -> BaseGeometry:
         """Where a mask shows half or more: its own paints in order, light opening and dark closing."""

@@ -1,0 +1,104 @@
+"""DXF drawings against ezdxf's own path tools, and files that are none."""
+
+import io
+
+import ezdxf
+import numpy as np
+import pytest
+from ezdxf import path
+from ezdxf.math import area as polygon_area
+
+from vitrograph.core.artwork import bring
+from vitrograph.core.errors import ArtworkError
+from vitrograph.core.job import Drawing
+
+
+def dxf_of(draw, units=4):
+    """A DXF file's bytes; `draw` fills its modelspace. Units 4 are mm, 1 inches (ezdxf, $INSUNITS)."""
+    document = ezdxf.new("R2010", units=units)
+    draw(document.modelspace(), document)
+    out = io.StringIO()
+    document.write(out)
+    return out.getvalue().encode()
+
+
+def read(content, max_deviation=1e-4):
+    return bring(Drawing("x.dxf", content, "dxf"), max_deviation)
+
+
+def flower(space, _document):
+    """A spline petal, an ellipse beside it, and a hole."""
+    space.add_spline([(0, 0), (20, 30), (50, 20), (30, -20), (0, 0)])
+    space.add_ellipse((80, 10), major_axis=(25, 8), ratio=0.4)
+    space.add_circle((80, 10), 4)
+
+
+def own_area(content):
+    space = ezdxf.read(io.StringIO(content.decode())).modelspace()
+    areas = [abs(polygon_area(list(path.make_path(entity).flattening(1e-4)))) for entity in space]
+    return areas[0] + areas[1] - areas[2], path.bbox([path.make_path(entity) for entity in space])
+
+
+@pytest.mark.parametrize(("units", "mm"), [(4, 1.0), (1, 25.4), (5, 10.0)])
+def test_areas_and_boxes_are_those_of_the_librarys_own_path_tools(units, mm):
+    content = dxf_of(flower, units)
+    area, box = own_area(content)
+    found = read(content)
+    assert found.size_mm == pytest.approx((box.size.x * mm, box.size.y * mm), rel=1e-3)
+    assert found.shape.area * found.tall**2 == pytest.approx(area * mm**2, rel=2e-3)
+
+
+def test_lines_and_arcs_that_meet_are_one_outline_and_blocks_are_taken_apart():
+    def slot(space, document):
+        block = document.blocks.new("slot")
+        block.add_line((0, 0), (40, 0))
+        block.add_arc((40, 10), 10, -90, 90)
+        block.add_line((40, 20), (0, 20))
+        block.add_arc((0, 10), 10, 90, 270)
+        space.add_blockref("slot", (5, 5))
+        space.add_blockref("slot", (0, 60), dxfattribs={"xscale": 0.5, "yscale": 0.5, "rotation": 30})
+        space.add_line((200, 0), (200, 50))
+        space.add_text("not cut")
+
+    found = read(dxf_of(slot))
+    whole = 40 * 20 + np.pi * 100
+    assert found.shape.area * found.tall**2 == pytest.approx(whole * 1.25, rel=1e-3)
+    assert set(found.left_out) == {"lettering", "1 open line that enclose nothing"}
+
+
+def test_a_hatch_and_a_hidden_layer():
+    def drawn(space, document):
+        hatch = space.add_hatch()
+        hatch.paths.add_polyline_path([(0, 0), (30, 0), (30, 20), (0, 20)])
+        document.layers.add("notes").off()
+        space.add_circle((100, 100), 50, dxfattribs={"layer": "notes"})
+
+    assert read(dxf_of(drawn)).size_mm == pytest.approx((30, 20))
+
+
+def test_a_file_without_units_is_taken_as_mm_and_says_so():
+    found = read(dxf_of(lambda space, _d: space.add_circle((0, 0), 10), units=0))
+    assert found.size_mm == pytest.approx((20, 20), rel=1e-3) and "no unit named, taken as mm" in found.left_out
+
+
+WHOLE = dxf_of(flower)
+
+
+@pytest.mark.parametrize(("content", "sentence"), [
+    (b"0\nSECTION\n2\nnonsense", "holds no outline|not a DXF drawing"),
+    (dxf_of(lambda space, _d: None), "holds no outline"),
+    (dxf_of(lambda space, _d: space.add_line((0, 0), (9, 9))), "no outline in the DXF drawing is closed"),
+    (dxf_of(lambda space, _d: space.add_circle((0, 0), 1e12)), "beyond any page"),
+    (b"0\nSECTION\n" + bytes(range(256)) * 8, "holds no outline|not a DXF drawing"),
+])
+def test_a_bad_file_is_refused_in_one_sentence(content, sentence):
+    with pytest.raises(ArtworkError, match=sentence):
+        read(content)
+
+
+def test_a_file_cut_short_is_read_as_far_as_it_goes_or_refused():
+    for share in (0.3, 0.6, 0.9, 0.97):
+        try:
+            assert read(WHOLE[:int(len(WHOLE) * share)]).shape.area > 0
+        except ArtworkError as error:
+            assert "\n" not in str(error)
