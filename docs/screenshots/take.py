@@ -31,6 +31,7 @@ def main() -> None:
     shell.show()
     settle(shell)
     take_stations(shell)
+    take_tidying(shell, Path(home))
     take_measuring(shell, Path(home))
     shell.close()
 
@@ -68,6 +69,59 @@ def take_stations(shell) -> None:
             shell.card(station).run_trial()
             wait(3600)
         take(shell, f"{number}-{station}")
+
+
+def take_tidying(shell, folder: Path) -> None:
+    """The window that tidies: the demo's comet being mended, then a made-up photograph of a sketch."""
+    shell.bench.go("artwork")
+    card = shell.card("artwork")
+    window = card.open_tidying()
+    window.mending.kind.setCurrentText("round ends")
+    window.mending.mend()
+    settle(shell)
+    take(window, "2-artwork-mend")
+    window.close()
+    card.take_drawing(sketched_owl(folder))
+    settle(shell)
+    window = card.open_tidying()
+    shell.bench.edit("Light", artwork__drawing__trace__even_light=True)
+    settle(shell)
+    while window.view.image is None:
+        wait(50)
+    take(window, "2-artwork-picture")
+    window.close()
+    for _ in range(3):
+        shell.bench.undo_stack.undo()
+    settle(shell)
+
+
+def sketched_owl(folder: Path) -> Path:
+    """A made-up photograph of a pencil sketch for the observatory's night walk: an owl on shaded, grainy paper."""
+    import numpy as np
+    from PIL import Image, ImageDraw, ImageFilter
+
+    finer, wide, high = 3, 1500, 1150
+    image = Image.new("L", (wide * finer, high * finer), 255)
+    draw = ImageDraw.Draw(image)
+    for box, width in (((450, 200, 1050, 1000), 26), ((560, 330, 740, 510), 22), ((760, 330, 940, 510), 22)):
+        draw.ellipse([finer * value for value in box], outline=40, width=width * finer)
+    for box in ((620, 390, 690, 460), (820, 390, 890, 460)):
+        draw.ellipse([finer * value for value in box], fill=30)
+    draw.polygon([finer * value for value in (750, 480, 715, 560, 785, 560)], fill=40)
+    draw.line([finer * value for value in (300, 1010, 1250, 1040)], fill=35, width=30 * finer)
+    for x in range(620, 880, 60):
+        for y in (640, 740):
+            draw.arc([finer * value for value in (x - 40, y, x + 40, y + 100)], 20, 160, fill=50, width=16 * finer)
+    for ear in ((480, 260, 430, 120, 560, 215), (1020, 260, 1070, 120, 940, 215)):
+        draw.line([finer * value for value in ear], fill=40, width=24 * finer, joint="curve")
+    ink = np.asarray(image.reduce(finer), dtype=float) / 255
+    y, x = np.mgrid[0:high, 0:wide]
+    page = (235 - 90 * x / wide - 40 * y / high) * (0.25 + 0.75 * ink)
+    page += np.random.default_rng(4).normal(0, 6, page.shape)
+    path = folder / "owl sketch.jpg"
+    Image.fromarray(np.clip(page, 0, 255).astype(np.uint8)).filter(ImageFilter.GaussianBlur(1.2)).save(
+        path, quality=88, dpi=(200, 200))
+    return path
 
 
 def take_measuring(shell, folder: Path) -> None:

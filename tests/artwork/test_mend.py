@@ -62,6 +62,9 @@ def test_ends_are_rounded_and_squared():
     rounded = mended(stroke, [Mend("round ends", 0.099)])
     # a corner rounded by r loses r² (1 - pi/4) (any handbook of mathematical tables)
     assert stroke.area - rounded.area == pytest.approx(4 * 0.099**2 * (1 - np.pi / 4), rel=0.05)
+    tip = mended(shape(shapely.Polygon([(0, 0), (1, 0.15), (0, 0.3)])), [Mend("round ends", 0.05)])
+    assert len(tip.geoms) == 1 and tip.bounds[2] < 0.75       # a disc of 0.05 fits no farther into so sharp a tip
+    assert len(mended(HAIRLINE, [Mend("round ends", 0.05)]).geoms) == 1                   # and a hairline stays
     soft = shape(LineString([(0, 0), (1, 0)]).buffer(0.1, quad_segs=24))
     squared = mended(soft, [Mend("square ends", 0.1)])
     assert soft.area < squared.area <= stroke.area * 1.02

@@ -8,6 +8,7 @@ from collections.abc import Callable, Sequence
 
 import numpy as np
 import shapely
+from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon, Point, Polygon
 from shapely.geometry.base import BaseGeometry
 
@@ -41,11 +42,19 @@ def _thicken(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
 
 
 def _round_ends(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
-    """Corners and stroke ends rounded by the amount; strokes thinner than that stay."""
+    """Corners, tips and stroke ends rounded by the amount; strokes thinner than that stay."""
     core = shape.buffer(-mend.amount, quad_segs=_ARC).buffer(mend.amount, quad_segs=_ARC)
     rest = shapely.get_parts(shapely.difference(shape, core.buffer(_SEAM)))
-    thin = rest[shapely.area(rest) > mend.amount**2]           # what is cut off a square corner is 0.215 r² at most
-    return _within(shapely.union_all([core, *thin]), shape, mend)
+    # what is cut off a square corner is 0.215 r²; what is cut off a tip tapers; a thin stroke does neither
+    thin = rest[(shapely.area(rest) > mend.amount**2) & ~_tapers(rest)]
+    return _within(shapely.union_all([core, *shapely.buffer(thin, 3 * _SEAM)]), shape, mend)
+
+
+def _tapers(parts: NDArray[np.object_]) -> NDArray[np.bool_]:
+    """Which parts are plain tips: nearly convex, and well short of filling the box about them."""
+    area = shapely.area(parts)
+    hull, boxed = shapely.area(shapely.convex_hull(parts)), shapely.area(shapely.oriented_envelope(parts))
+    return np.asarray((area > 0.75 * hull) & (area < 0.75 * boxed))
 
 
 def _square_ends(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
@@ -136,7 +145,7 @@ def _within(changed: BaseGeometry, shape: MultiPolygon, mend: Mend) -> BaseGeome
     return shapely.union(shapely.difference(shape, region), shapely.intersection(changed, region))
 
 
-def _near(parts: np.ndarray, mend: Mend) -> np.ndarray:
+def _near(parts: NDArray[np.object_], mend: Mend) -> NDArray[np.bool_]:
     """Which parts lie about the mend's place; all where it has none."""
     if mend.at is None:
         return np.ones(len(parts), dtype=bool)

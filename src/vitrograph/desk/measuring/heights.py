@@ -1,40 +1,33 @@
 """Slant or upright: the other height held against the readings."""
 
 import msgspec
-from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
+from PySide6.QtCore import QLineF, QPointF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
 from vitrograph.core.errors import GlassError
-from vitrograph.core.glass import check_heights, wall_of
+from vitrograph.core.glass import Frustum, check_heights, wall_of
 from vitrograph.core.job import Job, TaperedGlass
 from vitrograph.desk import theme
 from vitrograph.desk.fields import LengthField
 from vitrograph.desk.measuring.page import HelperPage
-from vitrograph.desk.measuring.sketch import Elevation, Sketch, draw_glass, draw_tool, draw_words
+from vitrograph.desk.measuring.sketch import Elevation, GlassSketch, draw_glass, draw_tool
 
 
-class HeightsSketch(Sketch):
+class HeightsSketch(GlassSketch):
     """Both heights on the glass; dotted, the glass that the other reading would make of it."""
 
     def __init__(self) -> None:
         super().__init__("heightsSketch")
-        self.glass = TaperedGlass()
         self.other: float | None = None
 
-    def paint(self, painter: QPainter) -> None:
-        try:
-            wall = wall_of(self.glass)
-        except GlassError as error:
-            draw_words(painter, QRectF(self.rect()), str(error))
-            return
-        seen = Elevation(wall, QRectF(110, 22, self.width() - 220, self.high - 60))
+    def paint_wall(self, painter: QPainter, wall: Frustum) -> None:
+        seen = self.elevation(wall, 110, 22, 38)
         draw_glass(painter, seen.outline())
         base, rim = seen.at(wall.base_radius, 0), seen.at(wall.rim_radius, wall.upright)
         beside = max(base.x(), rim.x()) + 44
         draw_tool(painter, QLineF(base, rim).translated(16, 0))
         draw_tool(painter, QLineF(beside, base.y(), beside, rim.y()))
-        row = QRectF(0, self.high - 30, self.width(), 22)
-        draw_words(painter, row, "along the wall: the slant      beside the glass: the upright")
+        self.write_below(painter, "along the wall: the slant      beside the glass: the upright")
         if self.other is not None:
             self._paint_other(painter, seen)
 

@@ -3,34 +3,27 @@
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
-from vitrograph.core.errors import GlassError
-from vitrograph.core.glass import Frustum, Pane, radius_of, wall_of
+from vitrograph.core.glass import Frustum, Pane, Wall, radius_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, TaperedGlass
 from vitrograph.desk import theme
-from vitrograph.desk.measuring.sketch import Elevation, Sketch, draw_glass, draw_letter, draw_tool, draw_words
+from vitrograph.desk.measuring.sketch import Elevation, GlassSketch, draw_glass, draw_letter, draw_tool
 
 
-class MeasurePicture(Sketch):
+class MeasurePicture(GlassSketch):
     """The shape typed so far, to scale; it follows the numbers."""
 
     high = 168
 
     def __init__(self) -> None:
         super().__init__("measurePicture")
-        self.glass: Glass = TaperedGlass()
 
     def show_glass(self, glass: Glass) -> None:
         """Draw another glass."""
         self.glass = glass
         self.update()
 
-    def paint(self, painter: QPainter) -> None:
-        try:
-            wall = wall_of(self.glass)
-        except GlassError:
-            draw_words(painter, QRectF(self.rect()), "these readings describe no glass")
-            return
-        seen = Elevation(wall, QRectF(76, 30, self.width() - 152, 108))
+    def paint_wall(self, painter: QPainter, wall: Wall) -> None:
+        seen = self.elevation(wall, 76, 30, 30)
         if isinstance(wall, Pane):
             self._paint_pane(painter, seen, wall)
             return

@@ -2,38 +2,31 @@
 
 from pathlib import Path
 
-from PySide6.QtCore import QPointF, QRectF
+from PySide6.QtCore import QPointF
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.cut import proof_pdf
-from vitrograph.core.errors import GlassError
 from vitrograph.core.files import write_whole
 from vitrograph.core.glass import Frustum, correct_by_proof, wall_of
 from vitrograph.core.job import Job, StraightGlass, TaperedGlass
 from vitrograph.desk import theme
 from vitrograph.desk.fields import LengthField, button
 from vitrograph.desk.measuring.page import HelperPage
-from vitrograph.desk.measuring.sketch import Elevation, Sketch, draw_glass, draw_letter, draw_words
+from vitrograph.desk.measuring.sketch import GlassSketch, draw_glass, draw_letter
 
 _LARGER = 4.0                      # gaps are drawn so much larger than they are
 
 
-class ProofSketch(Sketch):
+class ProofSketch(GlassSketch):
     """The back of the glass, where the paper's ends meet: its overlaps and its climb, drawn large."""
 
     def __init__(self) -> None:
         super().__init__("proofSketch")
-        self.glass: StraightGlass | TaperedGlass = TaperedGlass()
         self.seen = {"rim": 0.0, "base": 0.0, "climb": 0.0}
 
-    def paint(self, painter: QPainter) -> None:
-        try:
-            wall = wall_of(self.glass)
-        except GlassError as error:
-            draw_words(painter, QRectF(self.rect()), str(error))
-            return
-        seen = Elevation(wall, QRectF(60, 20, self.width() - 120, self.high - 60))
+    def paint_wall(self, painter: QPainter, wall: Frustum) -> None:
+        seen = self.elevation(wall, 60, 20, 40)
         draw_glass(painter, seen.outline())
         lift = self.seen["climb"] * _LARGER
         for side in (-1, 1):
@@ -45,7 +38,7 @@ class ProofSketch(Sketch):
             painter.drawPolygon(QPolygonF([seen.at(*place) for place in (*ends, *outer)]))
         draw_letter(painter, seen.at(0, wall.upright) + QPointF(0, 2), "R")
         draw_letter(painter, seen.at(0, 0), "B")
-        draw_words(painter, QRectF(0, self.high - 28, self.width(), 22), "the back, where the paper's ends meet")
+        self.write_below(painter, "the back, where the paper's ends meet")
 
 
 class ProofPage(HelperPage):

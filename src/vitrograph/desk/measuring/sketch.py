@@ -5,7 +5,9 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QWidget
 
-from vitrograph.core.glass import Pane, Wall
+from vitrograph.core.errors import GlassError
+from vitrograph.core.glass import Pane, Wall, wall_of
+from vitrograph.core.job import Glass, TaperedGlass
 from vitrograph.desk import theme
 
 _SAMPLES = 160
@@ -57,6 +59,33 @@ class Elevation:
     def outline(self) -> QPolygonF:
         """The outline in pixels."""
         return QPolygonF([self.at(x, z) for x, z in self.shape.tolist()])
+
+
+class GlassSketch(Sketch):
+    """A sketch of a glass; where its readings describe none, it says so instead."""
+
+    def __init__(self, name: str) -> None:
+        super().__init__(name)
+        self.glass: Glass = TaperedGlass()
+
+    def paint(self, painter: QPainter) -> None:
+        try:
+            wall = wall_of(self.glass)
+        except GlassError as error:
+            draw_words(painter, QRectF(self.rect()).adjusted(12, 0, -12, 0), str(error))
+            return
+        self.paint_wall(painter, wall)
+
+    def paint_wall(self, painter: QPainter, wall: Wall) -> None:
+        """Draw the glass."""
+
+    def elevation(self, wall: Wall, left: float, top: float, below: float) -> Elevation:
+        """The glass from the side, with so much room left at either side, above and below."""
+        return Elevation(wall, QRectF(left, top, self.width() - 2 * left, self.high - top - below))
+
+    def write_below(self, painter: QPainter, words: str) -> None:
+        """A quiet line along the foot."""
+        draw_words(painter, QRectF(0, self.high - 28, self.width(), 22), words)
 
 
 def draw_glass(painter: QPainter, outline: QPolygonF) -> None:

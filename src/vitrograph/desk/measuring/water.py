@@ -1,34 +1,27 @@
 """Water: what the glass holds to the brim, against its readings and its thicknesses."""
 
 import numpy as np
-from PySide6.QtCore import QRectF, Qt
+from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor, QPainter, QPolygonF
 
-from vitrograph.core.errors import GlassError
-from vitrograph.core.glass import check_water, wall_of
-from vitrograph.core.job import FlatGlass, Glass, Job, TaperedGlass
+from vitrograph.core.glass import Wall, check_water
+from vitrograph.core.job import FlatGlass, Job
 from vitrograph.desk.fields import LengthField, NumberField
 from vitrograph.desk.measuring.page import HelperPage
-from vitrograph.desk.measuring.sketch import Elevation, Sketch, draw_glass, draw_words
+from vitrograph.desk.measuring.sketch import GlassSketch, draw_glass
 
 _WATER = "#4C7A9E"
 
 
-class WaterSketch(Sketch):
+class WaterSketch(GlassSketch):
     """The glass cut through its axis, filled to the brim."""
 
     def __init__(self) -> None:
         super().__init__("waterSketch")
-        self.glass: Glass = TaperedGlass()
         self.wall_mm, self.bottom_mm = 0.0, 0.0
 
-    def paint(self, painter: QPainter) -> None:
-        try:
-            wall = wall_of(self.glass)
-        except GlassError as error:
-            draw_words(painter, QRectF(self.rect()), str(error))
-            return
-        seen = Elevation(wall, QRectF(60, 18, self.width() - 120, self.high - 54))
+    def paint_wall(self, painter: QPainter, wall: Wall) -> None:
+        seen = self.elevation(wall, 60, 18, 36)
         draw_glass(painter, seen.outline())
         s = np.linspace(0.0, wall.length, 160)
         space = wall.in_space(np.column_stack([np.zeros_like(s), s]))
@@ -38,7 +31,7 @@ class WaterSketch(Sketch):
             painter.setBrush(QColor(_WATER))
             right, left = ([seen.at(side * r, z) for r, z in inside] for side in (1, -1))
             painter.drawPolygon(QPolygonF([*right, *reversed(left)]))
-        draw_words(painter, QRectF(0, self.high - 28, self.width(), 22), "weigh it empty and full to the brim")
+        self.write_below(painter, "weigh it empty and full to the brim")
 
 
 class WaterPage(HelperPage):

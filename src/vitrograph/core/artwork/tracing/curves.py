@@ -21,8 +21,8 @@ _ROUNDED = 1.6                     # px of outline about a corner that its pixel
 _STRAIGHT = 0.6                    # of the tolerance: a part as straight as this is a line
 _BOW = 0.05                        # px
 _SPAN = 8                          # samples on either side that tell a tangent
-_IMPROVE = 4                       # rounds of reparametrising
-_WELL, _HOPELESS = 0.5, 4.0        # of the tolerance: near enough to stop, too far to go on
+_IMPROVE = 3                       # rounds of reparametrising
+_WELL, _HOPELESS = 0.75, 2.5       # of the tolerance: near enough to stop, too far to go on
 
 
 @dataclass(frozen=True)
@@ -78,7 +78,11 @@ class _Window:
     def side(self, samples: Points, direction: int) -> tuple[Points, Points]:
         """For every sample, where the side that leaves it begins and its tangent, carried back by the side's shape."""
         t = np.arange(self.near, self.far + 1) * _STEP
-        beside = np.stack([np.roll(samples, -direction * k, axis=0) for k in range(self.near, self.far + 1)])
+        # samples k = near..far along the ring, for every sample at once: windows on the ring laid out twice
+        ahead = samples if direction > 0 else samples[::-1]
+        wrapped = np.concatenate([ahead, ahead[:self.far]])
+        windows = np.lib.stride_tricks.sliding_window_view(wrapped, len(t), axis=0)[self.near:self.near + len(samples)]
+        beside = np.moveaxis(windows if direction > 0 else windows[::-1], 2, 0)
         line = np.tensordot(np.linalg.pinv(np.column_stack([np.ones_like(t), t])), beside, 1)
         if self.far - self.near < 8:
             return line[0], line[1]
@@ -116,6 +120,8 @@ def _corners(samples: Points, calm: bool) -> tuple[NDArray[np.intp], Points]:
 
 def _peaks(samples: Points, window: _Window) -> tuple[NDArray[np.intp], Points]:
     """Samples at which the outline turns most sharply, and for every sample where its two sides would cross."""
+    from scipy.ndimage import maximum_filter1d
+
     (place_a, tangent_a), (place_b, tangent_b) = (window.side(samples, direction) for direction in (1, -1))
     incoming = -tangent_b
     turn = np.abs(np.arctan2(incoming[:, 0] * tangent_a[:, 1] - incoming[:, 1] * tangent_a[:, 0],
@@ -123,7 +129,7 @@ def _peaks(samples: Points, window: _Window) -> tuple[NDArray[np.intp], Points]:
     crossing, sharp = _crossings(place_a, tangent_a, place_b, incoming)
     strength = np.where(sharp & (np.hypot(*(crossing - samples).T) < _REACH), turn, 0.0)
     reach = np.arange(-window.near - 1, window.near + 2)
-    highest = np.stack([np.roll(strength, k) for k in reach]).max(axis=0)
+    highest = maximum_filter1d(strength, len(reach), mode="wrap")
     peaks = np.flatnonzero((strength >= highest) & (strength > window.least_turn))
     if not len(peaks):
         return peaks, crossing
@@ -225,10 +231,12 @@ def _cubic(
     One that strays far is not bettered: it will be split.
     """
     u = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(points, axis=0).T))])
-    u /= u[-1] or 1.0
+    path = float(u[-1])
+    u /= path or 1.0
     for round_number in range(_IMPROVE + 1):
-        piece = _least_squares(points, u, start, end)
-        off = np.hypot(*(_at(piece, u) - points).T)
+        basis = _bernstein(u)
+        piece = _least_squares(points, basis, (start, end), path)
+        off = np.hypot(*(basis @ piece - points).T)
         worst = int(off.argmax())
         if off[worst] <= _WELL * tolerance or off[worst] > _HOPELESS * tolerance or round_number == _IMPROVE:
             break
@@ -236,44 +244,57 @@ def _cubic(
     return piece, float(off[worst]), worst
 
 
-def _least_squares(points: Points, u: Values, start: Points | None, end: Points | None) -> Points:
-    """Control points with the least squared distance to points at parameters u.
+def _bernstein(u: Values) -> Values:
+    """(n, 4) weights of a cubic's control points at parameters u."""
+    v = 1 - u
+    return np.stack([v * v * v, 3 * u * v * v, 3 * u * u * v, u * u * u], axis=1)
+
+
+def _least_squares(
+    points: Points, basis: Values, tangents: tuple[Points | None, Points | None], path: float
+) -> Points:
+    """Control points with the least squared distance to points at the parameters of a basis.
 
     A control point is free, or lies along a tangent. What is solved for is its way from a third of the chord, so that
-    few points, which leave it open, put it there.
+    few points, which leave it open, put it there; `path` is how far it may go. The unknowns are few, and their normal
+    equations are written out.
     """
-    b1, b2 = 3 * u * (1 - u) ** 2, 3 * u * u * (1 - u)
     chord = points[-1] - points[0]
-    thirds = [points[0] + chord / 3, points[-1] - chord / 3]
     length = float(np.hypot(*chord)) / 3
-    for at, (tangent, tip) in enumerate(((start, points[0]), (end, points[-1]))):
+    piece = np.array([points[0], points[0] + chord / 3, points[-1] - chord / 3, points[-1]])
+    for at, (tangent, tip) in enumerate(zip(tangents, (points[0], points[-1]), strict=True), start=1):
         if tangent is not None:
-            thirds[at] = tip + tangent * length
-    rest = points - _at(np.array([points[0], *thirds, points[-1]]), u)
-    columns = []
-    for basis, tangent in ((b1, start), (b2, end)):
-        directions = (np.array([1.0, 0.0]), np.array([0.0, 1.0])) if tangent is None else (tangent,)
-        columns += [np.outer(basis, direction) for direction in directions]
-    matrix = np.stack(columns, axis=-1).reshape(-1, len(columns))
-    normal = matrix.T @ matrix                                 # few unknowns: the normal equations are quick and safe,
-    normal.flat[::len(columns) + 1] += 1e-9 * (normal.trace() + 1e-12)     # held where points leave them open
-    solved = np.linalg.solve(normal, matrix.T @ rest.ravel())
-    moves = []
-    most = float(np.hypot(*np.diff(points, axis=0).T).sum())   # few points may leave a free end to run away
-    for tangent in (start, end):
+            piece[at] = tip + tangent * length
+    inner = basis[:, 1:3]
+    weights, pulls = inner.T @ inner, inner.T @ (points - basis @ piece)
+    weights.flat[::3] += 1e-9 * (weights[0, 0] + weights[1, 1] + 1e-12)        # held where points leave them open
+    for at, move in enumerate(_moves(weights, pulls, tangents), start=1):
+        tangent = tangents[at - 1]
         if tangent is None:
-            moves.append(solved[:2] * min(1.0, most / max(float(np.hypot(*solved[:2])), 1e-12)))
-            solved = solved[2:]
+            piece[at] += move * min(1.0, path / max(float(np.hypot(*move)), 1e-12))
         else:
-            moves.append(tangent * float(np.clip(solved[0], -0.9 * length, most)))
-            solved = solved[1:]
-    return np.array([points[0], thirds[0] + moves[0], thirds[1] + moves[1], points[-1]])
+            piece[at] += tangent * min(max(float(move @ tangent), -0.9 * length), path)
+    return piece
 
 
-def _at(piece: Points, u: Values) -> Points:
-    v = 1 - u
-    return (np.outer(v**3, piece[0]) + np.outer(3 * u * v * v, piece[1]) + np.outer(3 * u * u * v, piece[2])
-            + np.outer(u**3, piece[3]))
+def _moves(weights: Values, pulls: Points, tangents: tuple[Points | None, Points | None]) -> tuple[Points, Points]:
+    """How the two inner control points move: freely, or along their tangents."""
+    (a, b), (_, d) = weights.tolist()
+    first, last = tangents
+    if first is None and last is None:
+        free = (np.array([[d, -b], [-b, a]]) / (a * d - b * b)) @ pulls
+        return free[0], free[1]
+    if first is not None and last is not None:
+        cross, p, q = b * float(first @ last), float(pulls[0] @ first), float(pulls[1] @ last)
+        whole = a * d - cross * cross
+        return first * ((d * p - cross * q) / whole), last * ((a * q - cross * p) / whole)
+    # one moves along its tangent t: eliminating the free one leaves a single equation for that
+    if first is not None:
+        along = float((pulls[0] - b / d * pulls[1]) @ first) / (a - b * b / d)
+        return first * along, (pulls[1] - b * along * first) / d
+    assert last is not None
+    along = float((pulls[1] - b / a * pulls[0]) @ last) / (d - b * b / a)
+    return (pulls[0] - b * along * last) / a, last * along
 
 
 def _nearer(piece: Points, points: Points, u: Values) -> Values:
@@ -281,9 +302,9 @@ def _nearer(piece: Points, points: Points, u: Values) -> Values:
     first = 3 * np.diff(piece, axis=0)
     second = 2 * np.diff(first, axis=0)
     v = 1 - u
-    slope = np.outer(v * v, first[0]) + np.outer(2 * u * v, first[1]) + np.outer(u * u, first[2])
-    bend = np.outer(v, second[0]) + np.outer(u, second[1])
-    off = _at(piece, u) - points
+    slope = np.stack([v * v, 2 * u * v, u * u], axis=1) @ first
+    bend = np.stack([v, u], axis=1) @ second
+    off = _bernstein(u) @ piece - points
     top, bottom = (off * slope).sum(axis=1), (slope * slope).sum(axis=1) + (off * bend).sum(axis=1)
     moved = np.clip(u - np.where(np.abs(bottom) > 1e-12, top / np.where(bottom == 0, 1.0, bottom), 0.0), 0.0, 1.0)
     return np.asarray(np.maximum.accumulate(moved))
