@@ -45,9 +45,16 @@ def _round_ends(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
     """Corners, tips and stroke ends rounded by the amount; strokes thinner than that stay."""
     core = shape.buffer(-mend.amount, quad_segs=_ARC).buffer(mend.amount, quad_segs=_ARC)
     rest = shapely.get_parts(shapely.difference(shape, core.buffer(_SEAM)))
-    # what is cut off a square corner is 0.215 r²; what is cut off a tip tapers; a thin stroke does neither
-    thin = rest[(shapely.area(rest) > mend.amount**2) & ~_tapers(rest)]
+    # what is cut off a square corner is 1.4 r long; what is cut off a tip tapers; a thin stroke does neither
+    thin = rest[(_lengths(rest) > 2 * mend.amount) & ~_tapers(rest)]
     return _within(shapely.union_all([core, *shapely.buffer(thin, 3 * _SEAM)]), shape, mend)
+
+
+def _lengths(parts: NDArray[np.object_]) -> NDArray[np.float64]:
+    """The long side of the narrowest box about each part."""
+    boxes = shapely.oriented_envelope(parts)
+    area, around = shapely.area(boxes), shapely.length(boxes) / 2
+    return np.asarray((around + np.sqrt(np.maximum(around**2 - 4 * area, 0.0))) / 2)
 
 
 def _tapers(parts: NDArray[np.object_]) -> NDArray[np.bool_]:
