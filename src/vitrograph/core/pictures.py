@@ -77,11 +77,19 @@ def _refuse_too_large(name: str, width: int, height: int) -> None:
 def gray_of(image: "Image") -> Gray:
     """Light per pixel, 0 black to 1 white, as (rows, columns); what is see-through lies on white."""
     rgba = rgba_of(image)
-    light = rgba[..., :3].astype(np.float32) @ _LUMA
+    light = light_of(rgba)
     if rgba.shape[2] == 4:
         alpha = rgba[..., 3].astype(np.float32) / 255
-        light = light * alpha + 255 * (1 - alpha)
-    return np.asarray(light / 255, dtype=np.float32)
+        light = light * alpha + (1 - alpha)
+    return np.asarray(light, dtype=np.float32)
+
+
+def light_of(rgba: NDArray[np.uint8]) -> Gray:
+    """Light per pixel, 0 to 1, of (rows, columns, 3 or 4) colours, whatever their opacity; a channel at a time."""
+    light = np.zeros(rgba.shape[:2], dtype=np.float32)
+    for channel, weight in enumerate((_LUMA / 255).tolist()):
+        np.add(light, rgba[..., channel] * np.float32(weight), out=light)
+    return light
 
 
 def rgba_of(image: "Image") -> NDArray[np.uint8]:

@@ -12,11 +12,13 @@ import shapely
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 
+from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points, as_polygons, rings_are_apart
 
 FillRule = Literal["nonzero", "evenodd"]
 
 _CHUNK = 2_000_000
+_QUERIED, _MOST_MEETINGS = 2_000, 400_000      # sides asked about at a time; pairs whose boxes meet
 
 
 def fill_outlines(outlines: Sequence[Points], rule: FillRule = "nonzero") -> MultiPolygon:
@@ -30,13 +32,26 @@ def fill_outlines(outlines: Sequence[Points], rule: FillRule = "nonzero") -> Mul
     if not rings:
         return MultiPolygon()
     lines = np.array([shapely.linearrings(ring) for ring in rings])
-    noded = lines if rings_are_apart(lines) else shapely.get_parts(shapely.union_all(lines))
+    noded = lines if rings_are_apart(lines) else shapely.get_parts(shapely.union_all(_not_too_tangled(lines)))
     faces = shapely.get_parts(shapely.polygonize(noded))
     if not len(faces):
         return MultiPolygon()
     turns = winding_numbers(shapely.get_coordinates(shapely.point_on_surface(faces)), rings)
     inside = turns != 0 if rule == "nonzero" else turns % 2 == 1
     return as_polygons(shapely.union_all(faces[inside]))
+
+
+def _not_too_tangled(lines: NDArray[np.object_]) -> NDArray[np.object_]:
+    """The same lines, if they cross each other within reason: every crossing becomes a node. Raises ArtworkError."""
+    points, which = shapely.get_coordinates(lines, return_index=True)
+    follow = which[:-1] == which[1:]
+    sides = shapely.linestrings(np.stack([points[:-1][follow], points[1:][follow]], axis=1))
+    tree, meetings = shapely.STRtree(sides), 0
+    for first in range(0, len(sides), _QUERIED):
+        meetings += tree.query(sides[first:first + _QUERIED]).shape[1]
+        if meetings > 12 * len(sides) + _MOST_MEETINGS:
+            raise ArtworkError("the outlines cross each other far too often to be filled: simplify the drawing first")
+    return lines
 
 
 def winding_numbers(points: Points, rings: Sequence[Points]) -> NDArray[np.int64]:

@@ -8,20 +8,25 @@ from collections.abc import Iterator
 
 import numpy as np
 
+from vitrograph.core.errors import PictureError
 from vitrograph.core.geometry import Points
 from vitrograph.core.pictures import Gray
 
 _STRIP_ROWS = 256
+_MOST_LINES = 100_000
 
 
 def rings_at_zero(field: Gray) -> list[Points]:
     """Closed (n, 2) outlines where a (rows, columns) field passes 0; the last point of each repeats the first.
 
-    Beyond the picture's edge the field is taken for below 0, so that every outline closes.
+    Beyond the picture's edge the field is taken for below 0, so that every outline closes. Raises PictureError where
+    there are more lines than any drawing has.
     """
     closed: list[Points] = []
     cut: list[Points] = []
-    for line in _lines(field):
+    for count, line in enumerate(_lines(field)):
+        if count > _MOST_LINES:
+            raise PictureError("the picture is all grain: smooth it, or take it sharper and in better light")
         (closed if (line[0] == line[-1]).all() else cut).append(line)
     return [ring for ring in closed + _joined(cut) if len(ring) > 3]
 

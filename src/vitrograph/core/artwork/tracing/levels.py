@@ -10,13 +10,12 @@ from numpy.typing import NDArray
 from vitrograph.core.artwork.vector.units import colour_of
 from vitrograph.core.errors import PictureError
 from vitrograph.core.job import TraceChoices
-from vitrograph.core.pictures import Gray
+from vitrograph.core.pictures import Gray, light_of
 
 _LEVELS = 256
 _CELL = 16                         # px of a cell in which the paper's brightness is taken
 _REACH = 9                         # cells about a place that are sure to hold some paper
 _LEAST_CONTRAST = 0.04
-_LUMA = np.array([0.299, 0.587, 0.114], dtype=np.float32)
 
 
 def otsu(gray: Gray) -> float:
@@ -45,7 +44,7 @@ def level_field(rgba: NDArray[np.uint8], choices: TraceChoices) -> tuple[Gray, f
     """The field of a (rows, columns, 3 or 4) picture, and the threshold used. Raises PictureError: all one tone."""
     if choices.background:
         return _not_background(rgba, choices), choices.tolerance / 255
-    light = np.asarray(rgba[..., :3] @ _LUMA, dtype=np.float32) / np.float32(255)
+    light = light_of(rgba)
     if rgba.shape[2] == 4:
         alpha = np.asarray(rgba[..., 3], dtype=np.float32) / np.float32(255)
         if _drawn_by_alpha(alpha, light):

@@ -22,7 +22,7 @@ from vitrograph.core.pictures import Gray, gray_of, rgba_of, unpack_picture
 
 PLAIN_DPI = 300.0
 MOST_PIXELS = 26_000_000
-_MOST_RINGS = 40_000
+_MOST_RINGS = 6_000
 _FINE_PX = 0.2                     # how far a faithful curve may stray from the sub-pixel outline
 _NOISE_SHARE = 4.5                 # a noisy outline is followed within so many of its own scatters
 _SHAKING = 0.08                    # px of scatter beyond which an outline is noisy

@@ -16,6 +16,7 @@ _SVG = "{http://www.w3.org/2000/svg}"
 _HREF = "{http://www.w3.org/1999/xlink}href"
 _MOST_BYTES = 20_000_000
 _MOST_DEEP = 400
+MOST_PARTS = 50_000
 _MOST_ENTITIES = 200
 _ENTITY = re.compile(r"<!ENTITY\s+([\w.-]+)\s+(?:\"([^\"<&%]{0,2000})\"|'([^'<&%]{0,2000})')\s*>")
 _DOCTYPE = re.compile(r"<!DOCTYPE[^\[>]*(\[.*?\]\s*)?>", re.DOTALL)
@@ -69,8 +70,33 @@ def parse_tree(content: bytes) -> Node:
     if not str(root.tag).rpartition("}")[2] == "svg":
         raise ArtworkError(f"the file is XML but not an SVG drawing: it begins with <{str(root.tag)[:40]}>")
     node, by_element = _copied(root)
+    _refuse_endless_reuse(node)
     _apply_sheets(root, node, by_element)
     return node
+
+
+def _refuse_endless_reuse(root: Node) -> None:
+    """Count what clones unfold to before any is followed: a doubling chain or a loop would go on for ever."""
+    named = {node.attrib["id"]: node for node in root.walk() if "id" in node.attrib}
+    known: dict[int, int] = {}
+    # each part after all that it holds or refers to; one met again on the way to itself closes a loop
+    waiting: list[tuple[Node, bool]] = [(root, False)]
+    above: set[int] = set()
+    while waiting:
+        node, done = waiting.pop()
+        target = named.get(node.href[1:]) if node.tag == "use" and node.href.startswith("#") else None
+        inner = [*node.children, target] if target is not None else node.children
+        if done:
+            above.discard(id(node))
+            known[id(node)] = 1 + sum(known.get(id(part), 1) for part in inner)
+        elif id(node) in above:
+            raise ArtworkError("the drawing reuses a part inside itself: expand its clones and save it again")
+        elif id(node) not in known:
+            above.add(id(node))
+            waiting.append((node, True))
+            waiting.extend((part, False) for part in inner)
+    if known[id(root)] > MOST_PARTS:
+        raise ArtworkError(f"the drawing unfolds to more than {MOST_PARTS} parts: simplify it first")
 
 
 def _without_entities(content: bytes) -> bytes:

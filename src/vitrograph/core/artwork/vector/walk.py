@@ -21,7 +21,7 @@ from vitrograph.core.artwork.vector.lettering import text_outlines
 from vitrograph.core.artwork.vector.outline import path_data, polyline, stroke_area, subpaths
 from vitrograph.core.artwork.vector.paint import LEAST_OPACITY, Rgb
 from vitrograph.core.artwork.vector.regions import clip_shape, everything, font_size, mask_edge, page, without_style
-from vitrograph.core.artwork.vector.tree import INHERITED, Node
+from vitrograph.core.artwork.vector.tree import INHERITED, MOST_PARTS, Node
 from vitrograph.core.artwork.vector.units import (
     IDENTITY,
     carried,
@@ -40,7 +40,6 @@ from vitrograph.core.geometry import Points, as_polygons, union, within, without
 _SHAPES = frozenset({"path", "rect", "circle", "ellipse", "line", "polyline", "polygon"})
 _GROUPS = frozenset({"g", "a", "svg"})
 _NOT_FOLLOWED = {"foreignObject": "a piece of a web page", "video": "a film"}
-_MOST_PARTS = 50_000
 _MOST_DEEP = 60
 
 # by the identity of the node, which is kept with its outlines so that no other takes its place
@@ -69,6 +68,7 @@ class Walker:
         self.pictures: list[bytes] = []
         self._named = {node.attrib["id"]: node for node in root.walk() if "id" in node.attrib}
         self._parts = 0
+        self._regions: dict[tuple[int, int, bytes], tuple[Node, BaseGeometry]] = {}
 
     # -- the walk ------------------------------------------------------------------------------------------------
 
@@ -110,8 +110,8 @@ class Walker:
 
     def _count(self, context: Context) -> None:
         self._parts += 1
-        if self._parts > _MOST_PARTS:
-            raise ArtworkError(f"the drawing unfolds to more than {_MOST_PARTS} parts: simplify it first")
+        if self._parts > 2 * MOST_PARTS:
+            raise ArtworkError(f"the drawing unfolds to more than {MOST_PARTS} parts: simplify it first")
         if context.deep > _MOST_DEEP:
             raise ArtworkError("the drawing reuses a part inside itself: expand its clones and save it again")
 
@@ -173,7 +173,11 @@ class Walker:
         for name, region in (("clip-path", self._clip_region), ("mask", self._mask_region)):
             wanted = self._referred(style.get(name, "none"))
             if wanted is not None:
-                area = region(wanted, node, inner)
+                # the same mask on the same part comes to the same area, however often its holder is met
+                key = id(wanted), id(node), inner.to_page.tobytes()
+                if key not in self._regions:
+                    self._regions[key] = node, region(wanted, node, inner)
+                area = self._regions[key][1]
                 clip = inner.clip
                 inner = inner._replace(clip=area if clip is None else within(clip, area))
         return inner
