@@ -80,8 +80,8 @@ def gray_of(image: "Image") -> Gray:
     light = light_of(rgba)
     if rgba.shape[2] == 4:
         alpha = rgba[..., 3].astype(np.float32) / 255
-        light = light * alpha + (1 - alpha)
-    return np.asarray(light, dtype=np.float32)
+        light = np.asarray(light * alpha + (1 - alpha), dtype=np.float32)
+    return light
 
 
 def light_of(rgba: NDArray[np.uint8]) -> Gray:
