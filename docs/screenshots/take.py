@@ -82,6 +82,8 @@ def take_tidying(shell, folder: Path) -> None:
     take(window, "2-artwork-mend")
     window.close()
     card.take_drawing(sketched_owl(folder))
+    while card.reading.busy:
+        wait(50)
     settle(shell)
     window = card.open_tidying()
     shell.bench.edit("Light", artwork__drawing__trace__even_light=True)

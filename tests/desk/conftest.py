@@ -65,6 +65,13 @@ class Desk:
             held |= modifier
         QTest.keyClick(QApplication.focusWidget() or self.shell, key, held)
 
+    def open_drawing(self, path) -> None:
+        """Open a file at the artwork station and wait until it is taken or refused."""
+        card = self.go(2)
+        card.take_drawing(path)
+        self.qtbot.waitUntil(lambda: not card.reading.busy, timeout=15000)
+        self.settle()
+
     def says(self, name: str) -> str:
         return self.find(QLabel, name).text()
 

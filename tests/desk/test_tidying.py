@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QComboBox, QLineEdit, QPushButton, QSlider
 
 from specimens import svg
 from vitrograph.core.job import Mend
+from vitrograph.desk.tidying.window import TidyWindow
 
 TWO_TONES = svg('<rect width="90" height="60" fill="#204060"/><circle cx="40" cy="30" r="20" fill="#fff"/>'
                 '<circle cx="80" cy="90" r="2"/>')
@@ -29,17 +30,15 @@ def sketch(tmp_path):
 
 
 @pytest.fixture
-def tidy(open_desk, request, tmp_path):
+def tidy(open_desk):
     """Open a file at the artwork station, and the window over it; it is closed at the end."""
     opened = []
 
     def open_it(path):
         desk = open_desk()
-        card = desk.go(2)
-        card.take_drawing(path)
-        desk.settle()
+        desk.open_drawing(path)
         desk.click("tidyDrawing")
-        window = desk.card().findChild(type(card.open_tidying()), "tidyWindow")
+        window = desk.card().findChild(TidyWindow, "tidyWindow")
         opened.append(window)
         return desk, window
 
@@ -163,11 +162,10 @@ def test_the_licence_note_goes_with_the_job_and_a_bad_choice_is_told(tidy, sketc
 
 def test_a_picture_that_is_none_is_refused_and_the_old_one_stays(open_desk, tmp_path):
     desk = open_desk()
-    card = desk.go(2)
     (tmp_path / "no.png").write_bytes(b"\x89PNG\r\n\x1a\nnothing")
     out = io.BytesIO()
     Image.new("L", (80, 80), 255).save(out, "PNG")
     (tmp_path / "plain.png").write_bytes(out.getvalue())
     for name, sentence in (("no.png", "not a picture this program reads"), ("plain.png", "all one tone")):
-        card.take_drawing(tmp_path / name)
+        desk.open_drawing(tmp_path / name)
         assert sentence in desk.says("message") and desk.bench.job.artwork.drawing is None

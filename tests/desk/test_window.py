@@ -146,11 +146,9 @@ def test_lengths_are_shown_in_inches_and_typed_in_them(desk):
 def test_a_drawing_is_opened_and_a_bad_one_refused(desk, tmp_path):
     (tmp_path / "star.svg").write_text(STAR)
     (tmp_path / "bad.svg").write_text("<svg")
-    card = desk.go(2)
-    card.take_drawing(tmp_path / "bad.svg")
+    desk.open_drawing(tmp_path / "bad.svg")
     assert "not an SVG drawing" in desk.says("message") and desk.bench.job.artwork.drawing is None
-    card.take_drawing(tmp_path / "star.svg")
-    desk.settle()
+    desk.open_drawing(tmp_path / "star.svg")
     assert desk.bench.job.artwork.drawing.name == "star.svg"
     assert "drawing" in {piece.name for piece in desk.results.weed.pull}
 

@@ -16,7 +16,7 @@ class Later(QObject):
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._asked = 0
+        self._asked = self._told = 0
         self._pool = QThreadPool(self)
         self._pool.setMaxThreadCount(1)
         self._done.connect(self._tell)
@@ -24,7 +24,7 @@ class Later(QObject):
     @property
     def busy(self) -> bool:
         """Whether an answer is still to come."""
-        return self._pool.activeThreadCount() > 0
+        return self._told < self._asked
 
     def ask(self, work: Callable[[], object]) -> None:
         """Do some work; only the newest is answered."""
@@ -45,6 +45,7 @@ class Later(QObject):
     def _tell(self, number: int, answer: object, error: VitrographError | None) -> None:
         if number != self._asked:
             return
+        self._told = number
         if error is None:
             self.answered.emit(answer)
         else:

@@ -31,6 +31,7 @@ from vitrograph.desk.measuring.measure_picture import MeasurePicture
 from vitrograph.desk.stations.card import Readings
 
 _PICTURE_HIGH = 150
+_PICTURE_PIXELS = 4_000_000        # more than a small picture needs
 
 
 class ShelfWindow(QDialog):
@@ -200,7 +201,7 @@ class ShelfWindow(QDialog):
         glass = self.current()
 
         def add() -> None:
-            small = thumbnail(read_picture(path))
+            small = thumbnail(read_picture(path, _PICTURE_PIXELS))
             self._keep(msgspec.structs.replace(glass, picture=small), f"picture kept: {glass.name}")
 
         if glass is not None:

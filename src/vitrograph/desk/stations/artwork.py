@@ -2,16 +2,17 @@
 
 from pathlib import Path
 
-from PySide6.QtCore import Qt, QTimer
+from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QPlainTextEdit, QWidget
 
 from vitrograph.core.artwork import bring, faces
 from vitrograph.core.files import read_drawing
-from vitrograph.core.job import Job
+from vitrograph.core.job import Drawing, Job
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.fields import ChoiceRow, NumberField, button, label
 from vitrograph.desk.findings_list import FindingList
+from vitrograph.desk.later import Later
 from vitrograph.desk.stations.card import Readings, StationCard
 from vitrograph.desk.tidying.sections import size_line
 from vitrograph.desk.tidying.window import TidyWindow
@@ -62,6 +63,7 @@ class ArtworkCard(StationCard):
         self.drawing_size = NumberField("Its height, in letter sizes", "drawing_size", suffix="×")
         self.gap = NumberField("Gap, in letter sizes", "gap", suffix="×")
         self.findings = FindingList(self.bench)
+        self.reading = Later(self)
         self.section("Words")
         self.stack(self.words, self.face, self.align, self.letter_spacing, self.line_spacing)
         self.section("Drawing")
@@ -86,6 +88,8 @@ class ArtworkCard(StationCard):
         self.gap.edited.connect(lambda value: edit("Gap", artwork__gap=value))
         self.open_drawing.clicked.connect(self._choose_drawing)
         self.tidy.clicked.connect(self.open_tidying)
+        self.reading.answered.connect(self._take)
+        self.reading.refused.connect(self._refuse)
         self.remove_drawing.clicked.connect(lambda: edit("Take out the drawing", artwork__drawing=None))
 
     def first_field(self) -> QWidget:
@@ -128,13 +132,27 @@ class ArtworkCard(StationCard):
     def _choose_drawing(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self, "Open a drawing or a picture", "", _KINDS)
         if path:
-            QTimer.singleShot(0, lambda: self.take_drawing(Path(path)))
+            self.take_drawing(Path(path))
 
     def take_drawing(self, path: Path) -> None:
-        """Take a drawing the maker named, if it can be read; otherwise say why and keep what there is."""
-        def take() -> None:
-            drawing = read_drawing(path)
-            bring(drawing, _LOOK_DEVIATION)
-            self.bench.edit("Open a drawing", artwork__drawing=drawing)
+        """Take a drawing the maker named, if it can be read; otherwise say why and keep what there is.
 
-        self.bench.attempt(take)
+        It is read and tried off the GUI thread.
+        """
+        self.drawing_name.setText(f"Reading {path.name} …")
+        self.reading.ask(lambda: _tried(path))
+
+    def _take(self, drawing: Drawing) -> None:
+        self.bench.edit("Open a drawing", artwork__drawing=drawing)
+        self.show_job(self.bench.job)
+
+    def _refuse(self, sentence: str) -> None:
+        self.show_job(self.bench.job)
+        self.bench.refused.emit(sentence)
+
+
+def _tried(path: Path) -> Drawing:
+    """A drawing that has been read once, roughly. Raises ArtworkError."""
+    drawing = read_drawing(path)
+    bring(drawing, _LOOK_DEVIATION)
+    return drawing

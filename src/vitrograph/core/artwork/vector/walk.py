@@ -309,7 +309,8 @@ class Walker:
         space = product(context.to_page, matrix_of(clip.style.get("transform") or clip.attrib.get("transform")))
         if clip.attrib.get("clipPathUnits") == "objectBoundingBox":
             space = product(space, self._boxed(node, context))
-        plain = {**context.style, "fill": "black", "stroke": "none", "visibility": "visible"}
+        # its shapes inherit from the clip path, not from the part that is clipped
+        plain = {"fill": "black", "fill-rule": clip.style.get("clip-rule", "nonzero")}
         inner = Context(space, plain, 1.0, None, context.size, context.deep + 1)
         areas = [area for child in clip.children for area, _ in self._part(clip_shape(child, self._named), inner)]
         region = union(areas)
