@@ -37,6 +37,14 @@ def test_a_hairline_is_thickened_where_it_is_and_nowhere_else():
     assert there.intersection(box(0, 0, 0.3, 1)).equals(HAIRLINE.intersection(box(0, 0, 0.3, 1)))
 
 
+def test_thin_strokes_are_taken_out_and_what_they_joined_stays():
+    apart = mended(HAIRLINE, [Mend("remove thin", 0.05)])
+    assert len(apart.geoms) == 2 and apart.area == pytest.approx(0.8 + 0.01, abs=0.011)
+    assert len(mended(HAIRLINE, [Mend("remove thin", 0.05, (0.0, 0.0), 0.1)]).geoms) == 1          # it is elsewhere
+    star = bring(Drawing("star.svg", STAR.encode()), 1e-3).shape
+    assert mended(star, [Mend("remove thin", 0.02)]).area == pytest.approx(star.area, rel=1e-3)    # tips are no strokes
+
+
 def test_specks_go_pinholes_are_filled_and_single_contours_are_taken_or_kept():
     assert len(mended(SPOTTED, [Mend("drop specks", 0.05)]).geoms) == 2
     assert len(mended(SPOTTED, [Mend("drop specks", 0.05, (0.0, 0.0), 0.2)]).geoms) == 3      # the speck is elsewhere
@@ -102,5 +110,7 @@ def test_a_finding_in_the_drawing_offers_to_thicken_it_or_take_it_out():
     assert found.value == pytest.approx(0.32, abs=0.02)
     labels = [remedy.label for remedy in found.remedies]
     assert labels[0].startswith("Thicken it by 0.5") and labels[1] == "Take it out"
-    mended_job = run(results.job.changed(**found.remedies[0].changes))
-    assert "opening" not in {f.code.value for f in mended_job.findings("stencil")}
+    for remedy, parts in zip(found.remedies[:2], (1, 2), strict=True):
+        mended_job = run(results.job.changed(**remedy.changes))
+        assert "opening" not in {f.code.value for f in mended_job.findings("stencil")}
+        assert len(mended_job.art.source.shape.geoms) == parts

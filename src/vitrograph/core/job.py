@@ -29,7 +29,7 @@ FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
 MaterialName = Literal["ordinary", "strengthened", "bakeware", "crystal", "coated", "unknown"]
 ToneName = Literal["frost", "clear", "leave"]
 MendName = Literal["thicken", "round ends", "square ends", "close gaps", "drop specks", "fill pinholes", "remove",
-                   "keep", "smooth", "straighten"]
+                   "remove thin", "keep", "smooth", "straighten"]
 ToolName = Literal["ruler", "tape", "calipers"]
 Obstacle = Literal["handle", "seam", "raised mark", "other"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]

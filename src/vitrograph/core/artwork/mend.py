@@ -58,10 +58,14 @@ def _lengths(parts: NDArray[np.object_]) -> NDArray[np.float64]:
 
 
 def _tapers(parts: NDArray[np.object_]) -> NDArray[np.bool_]:
-    """Which parts are plain tips: nearly convex, and well short of filling the box about them."""
+    """Which parts are plain tips: not far from convex, and well short of filling the box about them.
+
+    What a disc of r leaves of a tip of angle a is its triangle less a segment: 0.53 of the triangle at 60 degrees, more
+    at sharper ones; a bowed stroke fills its hull far less.
+    """
     area = shapely.area(parts)
     hull, boxed = shapely.area(shapely.convex_hull(parts)), shapely.area(shapely.oriented_envelope(parts))
-    return np.asarray((area > 0.75 * hull) & (area < 0.75 * boxed))
+    return np.asarray((area > 0.5 * hull) & (area < 0.75 * boxed))
 
 
 def _square_ends(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
@@ -121,6 +125,14 @@ def _remove(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
     return shapely.difference(shape, gone) if len(parts) > 1 else shape
 
 
+def _remove_thin(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
+    """Strokes thinner than the amount taken away; what is thicker, and its corners, stay."""
+    core = shape.buffer(-mend.amount / 2, quad_segs=_ARC).buffer(mend.amount / 2 + _SEAM, quad_segs=_ARC)
+    rest = shapely.get_parts(shapely.difference(shape, core))
+    gone = rest[(_lengths(rest) > mend.amount) & ~_tapers(rest) & _near(rest, mend)]
+    return shapely.difference(shape, shapely.union_all(shapely.buffer(gone, _SEAM)))
+
+
 def _keep(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
     """The part at a place, and all that lies inside it, kept; the rest taken away."""
     parts = shapely.get_parts(shape)
@@ -161,6 +173,6 @@ def _near(parts: NDArray[np.object_], mend: Mend) -> NDArray[np.bool_]:
 
 _MENDS: dict[MendName, Callable[[MultiPolygon, Mend], BaseGeometry]] = {
     "thicken": _thicken, "round ends": _round_ends, "square ends": _square_ends, "close gaps": _close_gaps,
-    "drop specks": _drop_specks, "fill pinholes": _fill_pinholes, "remove": _remove, "keep": _keep, "smooth": _smooth,
-    "straighten": _straighten,
+    "drop specks": _drop_specks, "fill pinholes": _fill_pinholes, "remove": _remove, "remove thin": _remove_thin,
+    "keep": _keep, "smooth": _smooth, "straighten": _straighten,
 }

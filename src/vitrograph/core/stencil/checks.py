@@ -105,8 +105,9 @@ def _thin(
     """A finding for each place of a shape thinner than a limit, the thinnest first."""
     for place in sorted(narrow_places(shape, limit), key=lambda place: place.width):
         says = f"{names} {format_length(place.width, digits=2)} wide, {format_length(place.length)} long"
-        grown = _grown(job, limit / place.width)
-        remedies = (*_mends(sheet, job, place, limit, code), *((grown,) if grown is not None else ()))
+        mends = tuple(_mends(sheet, job, place, limit, code))
+        grown = _grown(job, limit / place.width, words=not mends)
+        remedies = (*mends, *((grown,) if grown is not None else ()))
         yield Finding(code, Level.WATCH, says, why, place.where, place.width, limit,
                       remedies[0] if remedies else None, remedies[1:])
 
@@ -129,7 +130,7 @@ def _mends(sheet: Sheet, job: Job, place: NarrowPlace, limit: float, code: Code)
     more = format_length(1.1 * (limit - place.width), digits=2)
     if code is Code.OPENING:
         yield Remedy.of(f"Thicken it by {more}", artwork__drawing__mends=mend("thicken", amount))
-        yield Remedy.of("Take it out", artwork__drawing__mends=mend("remove", 0.0))
+        yield Remedy.of("Take it out", artwork__drawing__mends=mend("remove thin", 1.02 * limit / tall))
     else:
         yield Remedy.of(f"Widen it by {more}", artwork__drawing__mends=mend("thicken", -amount))
 
@@ -180,11 +181,11 @@ def _resized(job: Job, factor: float, says: str) -> Remedy:
     return Remedy.of(f"{says}: art {format_length(size)} {job.fit.size_is}", fit__size=size)
 
 
-def _grown(job: Job, factor: float) -> Remedy | None:
-    """Scale the art until the thin place meets its limit, where that is a modest change; else a sturdier face."""
+def _grown(job: Job, factor: float, *, words: bool) -> Remedy | None:
+    """Scale the art until the thin place meets its limit, if that is a modest change; for words, a sturdier face."""
     if 1 < factor <= 1.6:
         return _resized(job, 1.002 * factor, "Make it larger")
-    if job.artwork.text.strip() and job.artwork.face != STURDY_FACE:
+    if words and job.artwork.text.strip() and job.artwork.face != STURDY_FACE:
         return Remedy.of(f"Set the words in {STURDY_FACE}", artwork__face=STURDY_FACE)
     return None
 

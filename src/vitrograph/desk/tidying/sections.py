@@ -233,6 +233,7 @@ _AMOUNTS: dict[MendName, str] = {
     "thicken": "By how much (thinner is negative)", "round ends": "Rounding radius",
     "square ends": "Half the stroke's width",
     "close gaps": "Gaps under", "drop specks": "Specks under", "fill pinholes": "Pinholes under", "remove": "",
+    "remove thin": "Strokes under",
     "keep": "", "smooth": "May stray by", "straighten": "May stray by"}
 
 
