@@ -104,7 +104,7 @@ def _widest_gap(wall: Wall, blocks: Sequence[Block]) -> tuple[float, float]:
         gaps = [(low - turns, high - turns) for low, high in gaps
                 for turns in [2 * pi * round((low + high) / 2 / (2 * pi))]]
     # of two alike, the one nearer to the front
-    return max(gaps, key=lambda gap: (round(gap[1] - gap[0], 9), -abs(gap[0] + gap[1])))
+    return max(gaps, key=lambda gap: (round(gap[1] - gap[0], 4), -abs(gap[0] + gap[1])))
 
 
 def _in_oval(wall: Pane, border: float, aspect: float) -> Motif | None:
