@@ -22,6 +22,7 @@ Gray = NDArray[np.float32]
 FORMATS = ("PNG", "JPEG", "WEBP", "TIFF")
 SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff")
 MOST_PIXELS = 120_000_000
+MOST_TRACED_PIXELS = 26_000_000    # a larger picture is reduced to about that before it is traced
 _MOST_BYTES = 200_000_000
 _TOO_LARGE = "{name} has {size} pixels: save it with at most " + f"{MOST_PIXELS // 1_000_000} million"
 _LUMA = np.array([0.299, 0.587, 0.114], dtype=np.float32)      # ITU-R BT.601, as Pillow's own grey
@@ -85,7 +86,9 @@ def gray_of(image: "Image") -> Gray:
 
 
 def light_of(rgba: NDArray[np.uint8]) -> Gray:
-    """Light per pixel, 0 to 1, of (rows, columns, 3 or 4) colours, whatever their opacity; a channel at a time."""
+    """Light per pixel, 0 to 1, of (rows, columns, 1, 3 or 4) colours, whatever their opacity; a channel at a time."""
+    if rgba.shape[2] == 1:
+        return np.asarray(rgba[..., 0] * np.float32(1 / 255), dtype=np.float32)
     light = np.zeros(rgba.shape[:2], dtype=np.float32)
     for channel, weight in enumerate((_LUMA / 255).tolist()):
         np.add(light, rgba[..., channel] * np.float32(weight), out=light)
@@ -98,6 +101,11 @@ def rgba_of(image: "Image") -> NDArray[np.uint8]:
         return _from_deep(np.asarray(image))
     see_through = image.mode in {"RGBA", "LA", "PA", "La", "RGBa"} or "transparency" in image.info
     return np.asarray(image.convert("RGBA" if see_through else "RGB"))
+
+
+def pixels_of(image: "Image") -> NDArray[np.uint8]:
+    """The same, but of plain grey only (rows, columns, 1), which spares most of the memory of a scan."""
+    return np.asarray(image)[..., None] if image.mode == "L" and "transparency" not in image.info else rgba_of(image)
 
 
 def _from_deep(values: NDArray[Any]) -> NDArray[np.uint8]:

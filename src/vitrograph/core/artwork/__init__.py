@@ -5,10 +5,9 @@ from vitrograph.core.artwork.fill import fill_outlines
 from vitrograph.core.artwork.mend import mended
 from vitrograph.core.artwork.provenance import provenance
 from vitrograph.core.artwork.source import Colour, Source, bring
-from vitrograph.core.artwork.tracing import MOST_PIXELS as MOST_TRACED_PIXELS
 from vitrograph.core.artwork.words import FaceInfo, face_named, faces, set_text, shape_line
 
 __all__ = [
-    "DRAWING", "MOST_TRACED_PIXELS", "Art", "Colour", "FaceInfo", "Mark", "Source", "bring", "compose",
+    "DRAWING", "Art", "Colour", "FaceInfo", "Mark", "Source", "bring", "compose",
     "face_named", "faces", "fill_outlines", "mended", "provenance", "set_text", "shape_line",
 ]

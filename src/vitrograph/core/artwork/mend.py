@@ -12,7 +12,6 @@ from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon, Point, Polygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.artwork.tracing.curves import fit_ring
 from vitrograph.core.geometry import as_polygons, polygons_of_rings
 from vitrograph.core.job import Mend, MendName
 
@@ -142,6 +141,8 @@ def _keep(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
 
 def _smooth(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
     """Outlines redrawn as smooth curves that stray at most the amount; true corners stay."""
+    from vitrograph.core.artwork.tracing.curves import fit_ring
+
     if mend.amount <= 0:
         return shape
     unit = _SMOOTH_STEPS / (mend.amount * 40)                  # so that a tolerance of the amount spans some samples

@@ -12,8 +12,7 @@ import shapely
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.artwork.mend import mended
-from vitrograph.core.artwork.tracing import Traced, trace
-from vitrograph.core.artwork.vector import VectorDrawing, read_dxf, read_svg
+from vitrograph.core.artwork.vector import VectorDrawing, read_svg
 from vitrograph.core.artwork.vector.paint import guess_tones, two_tones
 from vitrograph.core.artwork.vector.svg import PictureInside
 from vitrograph.core.errors import ArtworkError, PictureError
@@ -66,15 +65,22 @@ def bring(drawing: Drawing, max_deviation: float) -> Source:
     """
     if drawing.kind == "picture":
         return _traced(drawing, drawing.data, max_deviation, ())
-    read = read_svg if drawing.kind == "svg" else read_dxf
     try:
-        vector = read(drawing.data, max_deviation)
+        vector = _read(drawing, max_deviation)
     except PictureInside as inside:
         usable = [content for content in inside.pictures if kind_of(content) == "picture"]
         if not usable:
             raise ArtworkError("the drawing holds nothing but a picture of a kind that is not read") from None
         return _traced(drawing, max(usable, key=len), max_deviation, ("nothing but a picture, which is traced",))
     return _toned(drawing, vector)
+
+
+def _read(drawing: Drawing, max_deviation: float) -> VectorDrawing:
+    if drawing.kind == "svg":
+        return read_svg(drawing.data, max_deviation)
+    from vitrograph.core.artwork.vector.dxf import read_dxf  # seldom wanted: the window opens sooner without it
+
+    return read_dxf(drawing.data, max_deviation)
 
 
 def _toned(drawing: Drawing, vector: VectorDrawing) -> Source:
@@ -93,8 +99,10 @@ def _toned(drawing: Drawing, vector: VectorDrawing) -> Source:
 
 
 def _traced(drawing: Drawing, content: bytes, max_deviation: float, notes: tuple[str, ...]) -> Source:
+    from vitrograph.core.artwork.tracing import trace  # as above
+
     try:
-        found: Traced = trace(content, drawing.trace)
+        found = trace(content, drawing.trace)
     except PictureError as error:
         raise ArtworkError(str(error).replace("the picture", drawing.name, 1)) from None
     high = found.size_px[1] * found.mm_per_px

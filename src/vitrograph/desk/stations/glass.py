@@ -1,6 +1,7 @@
 """The glass station: what kind of wall, and the readings that describe it."""
 
 from math import degrees, pi
+from typing import TYPE_CHECKING
 
 import msgspec
 from PySide6.QtWidgets import QComboBox, QWidget
@@ -11,10 +12,12 @@ from vitrograph.core.pipeline import Results
 from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField, ReadingsField, button, label
 from vitrograph.desk.findings_list import FindingList
 from vitrograph.desk.measuring.measure_picture import MeasurePicture
-from vitrograph.desk.measuring.window import MeasuringWindow
 from vitrograph.desk.stations.card import Readings, StationCard
 from vitrograph.desk.stations.shelf_row import ShelfRow
 from vitrograph.desk.stations.station_table import StationTable
+
+if TYPE_CHECKING:
+    from vitrograph.desk.measuring.window import MeasuringWindow
 
 _FIRST = {"flat": "width", "straight": "rim", "taper": "rim", "ball": "diameter"}   # the field the first box edits
 _NAMES = {"straight": ("A  across, anywhere", "A  round, anywhere"), "taper": ("A  across the rim", "A  round the rim")}
@@ -204,8 +207,10 @@ class GlassCard(StationCard):
             rows += [("once round", length(2 * pi * wall.rim_radius))]
         self.readings.show_rows(rows)
 
-    def open_helpers(self, name: str = "") -> MeasuringWindow:
+    def open_helpers(self, name: str = "") -> "MeasuringWindow":
         """Open the measuring helpers beside the window, at one of them if it is named."""
+        from vitrograph.desk.measuring.window import MeasuringWindow  # the main window opens sooner without it
+
         window = MeasuringWindow(self.bench, self)
         if name:
             window.go(name)

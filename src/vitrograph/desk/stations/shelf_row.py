@@ -1,13 +1,16 @@
 """Two buttons on the glass card: open the shelf, or keep the glass in hand on it."""
 
 from datetime import date
+from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QHBoxLayout, QInputDialog, QWidget
 
 from vitrograph.core.glass import ShelvedGlass
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import button
-from vitrograph.desk.measuring.shelf_window import ShelfWindow
+
+if TYPE_CHECKING:
+    from vitrograph.desk.measuring.shelf_window import ShelfWindow
 
 
 class ShelfRow(QWidget):
@@ -26,8 +29,10 @@ class ShelfRow(QWidget):
         row.addWidget(self.open_button, 1)
         row.addWidget(self.keep_button, 1)
 
-    def open(self) -> ShelfWindow:
+    def open(self) -> "ShelfWindow":
         """Open the shelf beside the window."""
+        from vitrograph.desk.measuring.shelf_window import ShelfWindow  # the main window opens sooner without it
+
         window = ShelfWindow(self.bench, self)
         window.show()
         return window

@@ -3,9 +3,8 @@
 import numpy as np
 from PySide6.QtWidgets import QDialog, QFrame, QHBoxLayout, QLineEdit, QScrollArea, QVBoxLayout, QWidget
 
-from vitrograph.core.artwork import MOST_TRACED_PIXELS
 from vitrograph.core.job import Drawing, Job
-from vitrograph.core.pictures import rgba_of, unpack_picture
+from vitrograph.core.pictures import MOST_TRACED_PIXELS, rgba_of, unpack_picture
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench

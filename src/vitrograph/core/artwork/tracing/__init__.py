@@ -2,6 +2,6 @@
 
 from vitrograph.core.artwork.tracing.curves import Curve, fit_ring
 from vitrograph.core.artwork.tracing.levels import level_field, otsu
-from vitrograph.core.artwork.tracing.trace import MOST_PIXELS, Traced, trace
+from vitrograph.core.artwork.tracing.trace import Traced, trace
 
-__all__ = ["MOST_PIXELS", "Curve", "Traced", "fit_ring", "level_field", "otsu", "trace"]
+__all__ = ["Curve", "Traced", "fit_ring", "level_field", "otsu", "trace"]

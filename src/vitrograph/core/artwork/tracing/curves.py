@@ -21,8 +21,8 @@ _ROUNDED = 1.6                     # px of outline about a corner that its pixel
 _STRAIGHT = 0.6                    # of the tolerance: a part as straight as this is a line
 _BOW = 0.05                        # px
 _SPAN = 8                          # samples on either side that tell a tangent
-_IMPROVE = 3                       # rounds of reparametrising
-_WELL, _HOPELESS = 0.75, 2.5       # of the tolerance: near enough to stop, too far to go on
+_IMPROVE = 2                       # rounds of reparametrising
+_WELL, _HOPELESS = 1.0, 2.5        # of the tolerance: near enough to stop, too far to go on
 
 
 @dataclass(frozen=True)

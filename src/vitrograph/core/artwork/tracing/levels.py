@@ -41,7 +41,7 @@ def between_tones(light: Gray) -> float:
 
 
 def level_field(rgba: NDArray[np.uint8], choices: TraceChoices) -> tuple[Gray, float]:
-    """The field of a (rows, columns, 3 or 4) picture, and the threshold used. Raises PictureError: all one tone."""
+    """The field of a (rows, columns, 1, 3 or 4) picture, and the threshold used. Raises PictureError: all one tone."""
     if choices.background:
         return _not_background(rgba, choices), choices.tolerance / 255
     light = light_of(rgba)

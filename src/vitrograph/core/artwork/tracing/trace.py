@@ -18,10 +18,9 @@ from vitrograph.core.artwork.tracing.levels import evened, level_field
 from vitrograph.core.errors import PictureError
 from vitrograph.core.geometry import Points, polygons_of_rings
 from vitrograph.core.job import TraceChoices
-from vitrograph.core.pictures import Gray, gray_of, rgba_of, unpack_picture
+from vitrograph.core.pictures import MOST_TRACED_PIXELS, Gray, gray_of, pixels_of, unpack_picture
 
 PLAIN_DPI = 300.0
-MOST_PIXELS = 26_000_000
 _MOST_RINGS = 6_000
 _FINE_PX = 0.2                     # how far a faithful curve may stray from the sub-pixel outline
 _NOISE_SHARE = 4.5                 # a noisy outline is followed within so many of its own scatters
@@ -60,15 +59,13 @@ class Traced:
 @lru_cache(maxsize=6)
 def trace(content: bytes, choices: TraceChoices) -> Traced:
     """Trace a picture's file. Raises PictureError where it is no picture, or nothing is left to trace."""
-    image = unpack_picture(content, "the picture", MOST_PIXELS)
+    image = unpack_picture(content, "the picture", MOST_TRACED_PIXELS)
     stated = image.info.get("dpi", (PLAIN_DPI,))[0]
     dpi = choices.dpi or (float(stated) if 20 <= float(stated) <= 5000 else PLAIN_DPI)
     mm_per_px = 25.4 / dpi
     if choices.tones == "lines":
         return _as_lines(1 - gray_of(image), choices, mm_per_px)
-    rgba = rgba_of(image)
-    field, threshold = level_field(rgba, choices)
-    del rgba
+    field, threshold = level_field(pixels_of(image), choices)
     # a simpler outline is that of a softer picture, drawn with less care
     sigma = (choices.smooth + choices.simplify / 2) / mm_per_px
     if sigma > 0:

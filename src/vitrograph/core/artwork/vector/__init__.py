@@ -1,7 +1,6 @@
-"""Vector drawings, SVG and DXF, reduced to paints in the order painted."""
+"""Vector drawings, SVG and DXF, reduced to paints in the order painted. `dxf` is read where a DXF file is."""
 
-from vitrograph.core.artwork.vector.dxf import read_dxf
 from vitrograph.core.artwork.vector.paint import Paint
 from vitrograph.core.artwork.vector.svg import VectorDrawing, read_svg
 
-__all__ = ["Paint", "VectorDrawing", "read_dxf", "read_svg"]
+__all__ = ["Paint", "VectorDrawing", "read_svg"]
