@@ -2,7 +2,7 @@
 
 from collections.abc import Callable
 
-from PySide6.QtCore import QObject, QThreadPool, Signal
+from PySide6.QtCore import QCoreApplication, QObject, QThreadPool, Signal
 
 from vitrograph.core.errors import VitrographError
 
@@ -20,6 +20,8 @@ class Later(QObject):
         self._pool = QThreadPool(self)
         self._pool.setMaxThreadCount(1)
         self._done.connect(self._tell)
+        # work under way is waited for while the interpreter can still run it to its end
+        QCoreApplication.instance().aboutToQuit.connect(self._finish)
 
     @property
     def busy(self) -> bool:
@@ -31,6 +33,10 @@ class Later(QObject):
         self._asked += 1
         self._pool.clear()
         self._pool.start(lambda number=self._asked: self._do(work, number))
+
+    def _finish(self) -> None:
+        self._pool.clear()
+        self._pool.waitForDone()
 
     def _do(self, work: Callable[[], object], number: int) -> None:
         """On the pool's thread: do it, and tell the GUI thread by a signal."""

@@ -64,6 +64,7 @@ class ArtworkCard(StationCard):
         self.gap = NumberField("Gap, in letter sizes", "gap", suffix="×")
         self.findings = FindingList(self.bench)
         self.reading = Later(self)
+        self._window: TidyWindow | None = None
         self.section("Words")
         self.stack(self.words, self.face, self.align, self.letter_spacing, self.line_spacing)
         self.section("Drawing")
@@ -122,9 +123,11 @@ class ArtworkCard(StationCard):
 
     def open_tidying(self) -> TidyWindow:
         """Open the window in which the drawing is tidied."""
-        window = TidyWindow(self.bench, self)
-        window.show()
-        return window
+        if self._window is None:
+            self._window = TidyWindow(self.bench, self)
+        self._window.show()
+        self._window.raise_()
+        return self._window
 
     def _take_words(self) -> None:
         self.bench.edit("Words", merge=True, artwork__text=self.words.toPlainText())

@@ -50,6 +50,7 @@ class GlassCard(StationCard):
         self.stack(ShelfRow(self.bench), self.kind, self.picture, self.girth, self.rim, self.base, self.height,
                    self.height_is, self.taken, self.outline, self.frame, self.side, self.stations, self.joined,
                    self.how_many, self.findings)
+        self._helpers: MeasuringWindow | None = None
         self._build_what_follows()
         self._build_material()
         self._connect()
@@ -211,11 +212,13 @@ class GlassCard(StationCard):
         """Open the measuring helpers beside the window, at one of them if it is named."""
         from vitrograph.desk.measuring.window import MeasuringWindow  # the main window opens sooner without it
 
-        window = MeasuringWindow(self.bench, self)
+        if self._helpers is None:
+            self._helpers = MeasuringWindow(self.bench, self)
         if name:
-            window.go(name)
-        window.show()
-        return window
+            self._helpers.go(name)
+        self._helpers.show()
+        self._helpers.raise_()
+        return self._helpers
 
     def _change_kind(self, kind: str) -> None:
         self.bench.edit("Kind of glass", glass=_as_kind(self.bench.job.glass, kind), tools__taken=[], pieces=[])

@@ -19,6 +19,7 @@ class ShelfRow(QWidget):
     def __init__(self, bench: Bench) -> None:
         super().__init__()
         self.bench = bench
+        self._window: ShelfWindow | None = None
         self.open_button, self.keep_button = button("From the shelf"), button("Keep on the shelf")
         self.open_button.setObjectName("fromShelf")
         self.keep_button.setObjectName("keepOnShelf")
@@ -33,9 +34,12 @@ class ShelfRow(QWidget):
         """Open the shelf beside the window."""
         from vitrograph.desk.measuring.shelf_window import ShelfWindow  # the main window opens sooner without it
 
-        window = ShelfWindow(self.bench, self)
-        window.show()
-        return window
+        if self._window is None:
+            self._window = ShelfWindow(self.bench, self)
+        self._window.fill()
+        self._window.show()
+        self._window.raise_()
+        return self._window
 
     def keep_as(self, name: str) -> None:
         """Put the glass in hand on the shelf, or say why it cannot be."""
