@@ -63,16 +63,6 @@ def _pieces(wanted: float) -> int:
     return min(max(1, ceil(wanted)), _MOST_PIECES)
 
 
-def polygons_of_rings(rings: Sequence[Points]) -> MultiPolygon:
-    """The area inside an odd number of (n, 2) rings. Rings that meet or cross are noded, which takes longer."""
-    closed = [ring for ring in rings if len(ring) >= 3]
-    if not closed:
-        return MultiPolygon()
-    lines = np.array([shapely.linearrings(ring) for ring in closed])
-    apart = rings_are_apart(lines)
-    return as_polygons(shapely.build_area(shapely.geometrycollections(lines) if apart else shapely.union_all(lines)))
-
-
 def rings_are_apart(rings: NDArray[np.object_]) -> bool:
     """Whether no ring crosses or touches itself or another, so that they need no noding."""
     if not shapely.is_simple(rings).all():

@@ -12,7 +12,8 @@ from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon, Point, Polygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import as_polygons, polygons_of_rings
+from vitrograph.core.artwork.fill import polygons_of_rings
+from vitrograph.core.geometry import as_polygons
 from vitrograph.core.job import Mend, MendName
 
 _ARC = 12                          # segments of a quarter circle

@@ -16,6 +16,7 @@ from vitrograph.core.glass.trust import stencil_corners
 from vitrograph.core.job import CurvedGlass, Glass
 from vitrograph.core.units import format_length
 
+_DIGITS = 6                        # a mean is compared with what was typed
 CORNER_LIMIT_MM = 0.8              # a motif off by more sits visibly askew or wrinkles
 CLOSING_LIMIT_MM = 1.5             # a wrap whose ends miss by more shows at the seam
 
@@ -44,9 +45,10 @@ def mean_glass(pieces: Sequence[Glass]) -> Glass:
     for name in first.__struct_fields__:
         values = [getattr(piece, name) for piece in pieces]
         if isinstance(values[0], float | int):
-            means[name] = fmean(values)
+            means[name] = round(fmean(values), _DIGITS)
         elif name == "stations":
-            means[name] = tuple((stop[0][0], fmean(girth for _, girth in stop)) for stop in zip(*values, strict=True))
+            means[name] = tuple((stop[0][0], round(fmean(girth for _, girth in stop), _DIGITS))
+                                for stop in zip(*values, strict=True))
     return msgspec.structs.replace(first, **means)
 
 

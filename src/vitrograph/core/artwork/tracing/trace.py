@@ -11,12 +11,13 @@ import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
 
+from vitrograph.core.artwork.fill import polygons_of_rings
 from vitrograph.core.artwork.tracing.contour import rings_at_zero
 from vitrograph.core.artwork.tracing.curves import Curve, fit_ring
 from vitrograph.core.artwork.tracing.halftone import halftone
 from vitrograph.core.artwork.tracing.levels import evened, level_field
 from vitrograph.core.errors import PictureError
-from vitrograph.core.geometry import Points, polygons_of_rings
+from vitrograph.core.geometry import Points
 from vitrograph.core.job import TraceChoices
 from vitrograph.core.pictures import MOST_TRACED_PIXELS, Gray, gray_of, pixels_of, unpack_picture
 
