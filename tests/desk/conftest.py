@@ -7,6 +7,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QLabel, QLineEdit, QPushButton, QWidget
 
+from hands import type_over
 from specimens import job
 from vitrograph.core.logbook import Logbook
 from vitrograph.desk import theme
@@ -46,12 +47,7 @@ class Desk:
         """Click into a field, type over what is there, and press Return."""
         line = self.find(QLineEdit, name)
         QTest.mouseClick(line, Qt.MouseButton.LeftButton)
-        line.selectAll()
-        if text:
-            QTest.keyClicks(line, text)
-        else:
-            QTest.keyClick(line, Qt.Key.Key_Delete)
-        QTest.keyClick(line, Qt.Key.Key_Return)
+        type_over(line, text)
 
     def click(self, name: str) -> None:
         button = self.find(QPushButton, name)

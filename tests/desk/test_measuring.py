@@ -7,26 +7,15 @@ import pytest
 from PIL import Image
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QLineEdit, QListWidget, QPlainTextEdit, QPushButton, QTableWidget
+from PySide6.QtWidgets import QListWidget, QPlainTextEdit, QPushButton, QTableWidget
 
+from hands import click, type_into
 from specimens import LANTERN, PLAQUE, TUMBLER, job
 from vitrograph.core.demo import demo_glasses, fill_demo_shelf
 from vitrograph.core.glass import wall_of
 from vitrograph.core.job import CurvedGlass, KeepOut
 from vitrograph.desk.measuring.shelf_window import ShelfWindow
 from vitrograph.devices.camera import Camera
-
-
-def type_there(window, name, text):
-    line = window.findChild(QLineEdit, name)
-    line.setFocus()
-    line.selectAll()
-    QTest.keyClicks(line, text)
-    QTest.keyClick(line, Qt.Key.Key_Return)
-
-
-def click_there(window, name):
-    QTest.mouseClick(window.findChild(QPushButton, name), Qt.MouseButton.LeftButton)
 
 
 @pytest.fixture
@@ -57,7 +46,7 @@ def test_several_readings_of_a_place_give_their_mean(desk, helpers):
         QTest.keyClicks(lines, text)
         QTest.keyClick(lines, Qt.Key.Key_Return)
     assert rows_of(page.found)["mean"] == "90.3\u2009mm" and "agree" in page.verdict.text()
-    click_there(window, "useMean")
+    click(window, "useMean")
     desk.settle()
     assert desk.bench.job.glass.rim == pytest.approx(90.3) and "mean of its readings" in desk.says("message")
     assert "rim: mean of 2" in desk.card().taken.text()
@@ -70,17 +59,17 @@ def test_several_readings_of_a_place_give_their_mean(desk, helpers):
 
 def test_the_other_height_the_paper_and_the_water_check_the_glass(desk, helpers, tmp_path):
     window, heights = helpers("heights")
-    type_there(window, "other_height", "150")
+    type_into(window, "other_height", "150")
     assert "should be" in heights.verdict.text() and "move the ends of the rim" in heights.verdict.text()
     water = window.go("water")
-    type_there(window, "wall_mm", "2.5")
-    type_there(window, "grams", "500")
+    type_into(window, "wall_mm", "2.5")
+    type_into(window, "grams", "500")
     assert water.verdict.text().startswith("It should hold ") and desk.bench.job.features.thickness == 2.5
     proof = window.go("proof")
     proof.write_proof(tmp_path / "proof.pdf")
     assert (tmp_path / "proof.pdf").stat().st_size > 1000
-    type_there(window, "rim_overlap", f"{pi:.7f}")
-    click_there(window, "applyProof")
+    type_into(window, "rim_overlap", f"{pi:.7f}")
+    click(window, "applyProof")
     assert desk.bench.job.glass.rim == pytest.approx(TUMBLER.rim - 1, abs=1e-6)
     assert "corrected" in desk.says("message")
     desk.click("kind_flat")
@@ -93,7 +82,7 @@ def test_the_other_height_the_paper_and_the_water_check_the_glass(desk, helpers,
 def test_a_better_tool_shortens_the_bars(desk, helpers):
     window, page = helpers("trust")
     before = page.sketch.trust
-    type_there(window, "ruler_error", "0.1")
+    type_into(window, "ruler_error", "0.1")
     desk.settle()
     assert page.sketch.trust.closing == pytest.approx(before.closing / 5, rel=0.05)
     assert page.sketch.trust.shares[0][1] == 0.1
@@ -101,8 +90,8 @@ def test_a_better_tool_shortens_the_bars(desk, helpers):
 
 def test_what_is_in_the_way_is_typed_and_told(desk, helpers):
     window, page = helpers("keepout")
-    click_there(window, "addKeepOut")
-    type_there(window, "foot", "9")
+    click(window, "addKeepOut")
+    type_into(window, "foot", "9")
     desk.settle()
     assert desk.bench.job.features.keep_out == (KeepOut(),) and "handle" in rows_of(desk.card().room)["kept clear"]
     table = window.findChild(QTableWidget, "keepOut")
@@ -115,21 +104,21 @@ def test_what_is_in_the_way_is_typed_and_told(desk, helpers):
     assert "a length like 85 mm" in page.wrong.text() and desk.bench.job == kept
     for view in (desk.shell.glass_view, desk.shell.sheet_view):
         assert view.grab().toImage().width() > 100
-    click_there(window, "dropKeepOut")
+    click(window, "dropKeepOut")
     assert desk.bench.job.features.keep_out == ()
 
 
 def test_pieces_meant_to_be_alike_are_added_and_judged(desk, helpers):
     window, page = helpers("pieces")
-    click_there(window, "addPiece")
+    click(window, "addPiece")
     desk.type_into("rim", "91")
-    click_there(window, "addPiece")
+    click(window, "addPiece")
     desk.settle()
     assert "one stencil fits all 2" in page.verdict.text().lower()
-    click_there(window, "usePieces")
+    click(window, "usePieces")
     assert desk.bench.job.glass.rim == pytest.approx(90.5)
     page.grab()
-    click_there(window, "dropPiece")
+    click(window, "dropPiece")
     assert len(desk.bench.job.pieces) == 1
 
 
@@ -142,7 +131,7 @@ def picture_of(glass, path, **rough):
 def test_a_glass_is_measured_from_its_picture_and_corrected_by_hand(desk, helpers, tmp_path):
     belly = CurvedGlass(stations=((0.0, 70.0), (50.0, 104.0), (130.0, 66.0)))
     window, page = helpers("picture")
-    type_there(window, "known_mm", "66")
+    type_into(window, "known_mm", "66")
     page.open(picture_of(belly, tmp_path / "belly.png", noise=0.01, blur=1.0))
     desk.qtbot.waitUntil(page.use.isEnabled, timeout=15000)
     assert rows_of(page.found)["rim"] == "66\u2009mm"
@@ -153,7 +142,7 @@ def test_a_glass_is_measured_from_its_picture_and_corrected_by_hand(desk, helper
     QTest.mouseMove(page.view, held + QPoint(6, 0))
     QTest.mouseRelease(page.view, Qt.MouseButton.LeftButton, pos=held + QPoint(6, 0))
     assert page._stations[-1][1] > before + 0.5
-    click_there(window, "usePicture")
+    click(window, "usePicture")
     desk.settle()
     assert desk.results.wall.widest == pytest.approx(52, abs=0.4) and desk.bench.glass_picture[:2] == b"\xff\xd8"
     page.grab()
@@ -187,7 +176,7 @@ def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
     window.copy()
     assert window.list.count() == 2
     window.notes.setPlainText("for the night assistants")
-    click_there(window, "shelf_keep_notes")
+    click(window, "shelf_keep_notes")
     window.add_picture(picture_of(TUMBLER, tmp_path / "side.png"))
     assert window.current().picture[:2] == b"\xff\xd8" and window.photo.isVisible()
     window.write(tmp_path / "kept.json")
@@ -196,7 +185,7 @@ def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
     window.read_file(tmp_path / "kept.json")
     window.find.setText("night assistants")
     assert window.list.count() == 1
-    click_there(window, "shelf_take")
+    click(window, "shelf_take")
     desk.settle()
     assert desk.bench.job.glass == TUMBLER and desk.bench.job.features.foot == 7.0
 

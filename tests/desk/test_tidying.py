@@ -7,8 +7,9 @@ import pytest
 from PIL import Image, ImageFilter
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QComboBox, QLineEdit, QPushButton, QSlider
+from PySide6.QtWidgets import QComboBox, QSlider
 
+from hands import click, type_into
 from specimens import svg
 from vitrograph.core.job import Mend
 from vitrograph.desk.tidying.window import TidyWindow
@@ -45,18 +46,6 @@ def tidy(open_desk):
     yield open_it
     for window in opened:
         window.close()
-
-
-def click(window, name):
-    QTest.mouseClick(window.findChild(QPushButton, name), Qt.MouseButton.LeftButton)
-
-
-def type_into(window, name, text):
-    line = window.findChild(QLineEdit, name)
-    line.setFocus()
-    line.selectAll()
-    QTest.keyClicks(line, text)
-    QTest.keyClick(line, Qt.Key.Key_Return)
 
 
 def rows_of(readings):

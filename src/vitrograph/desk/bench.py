@@ -13,7 +13,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Remedy
-from vitrograph.core.glass import Shelf, default_folder
+from vitrograph.core.glass import Motif, Shelf, default_folder
 from vitrograph.core.job import Job
 from vitrograph.core.jobfile import load_job, save_job
 from vitrograph.core.logbook import Entry, Logbook
@@ -136,6 +136,10 @@ class Bench(QObject):
     def length(self, mm: float, digits: int | None = None) -> str:
         """A length written in the maker's unit; `digits` are for mm, inches keep their own."""
         return format_length(mm, self.unit, digits=digits if self.unit == "mm" else None)
+
+    def size(self, motif: Motif | None) -> str:
+        """A motif's width and height in the maker's unit."""
+        return "none" if motif is None else f"{self.length(motif.width, 0)} × {self.length(motif.height, 0)}"
 
     def remedy(self, remedy: Remedy) -> None:
         """Do what a finding offers."""

@@ -1,9 +1,9 @@
-"""From core geometry to Qt painter paths, in bulk."""
+"""From core geometry and pixels to Qt painter paths and images, in bulk."""
 
 import numpy as np
 import shapely
 from PySide6.QtCore import QByteArray, QDataStream
-from PySide6.QtGui import QPainterPath
+from PySide6.QtGui import QImage, QPainterPath
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
@@ -35,6 +35,13 @@ def path_of_points(points: Points, starts: np.ndarray | None = None) -> QPainter
     path = QPainterPath()
     QDataStream(QByteArray(head + elements.tobytes() + tail)) >> path
     return path
+
+
+def image_of(rgb: np.ndarray) -> QImage:
+    """An image of (rows, columns, 3) bytes, which are copied."""
+    pixels = np.ascontiguousarray(rgb)
+    rows, columns, _ = pixels.shape
+    return QImage(pixels.data, columns, rows, 3 * columns, QImage.Format.Format_RGB888).copy()
 
 
 def _rings(shape: BaseGeometry) -> np.ndarray:

@@ -31,6 +31,16 @@ def label(text: str, role: str = "", *, scale: float = 1.0, bold: bool = False) 
     return made
 
 
+def in_a_row(*widgets: QWidget) -> QWidget:
+    """Widgets side by side, all as wide as each other."""
+    made = QWidget()
+    row = QHBoxLayout(made)
+    row.setContentsMargins(0, 0, 0, 0)
+    for widget in widgets:
+        row.addWidget(widget, 1)
+    return made
+
+
 def button(text: str, role: str = "", tip: str = "") -> QPushButton:
     """A push button in one of the theme's roles."""
     made = QPushButton(text)

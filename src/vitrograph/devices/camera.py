@@ -12,7 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Wall
+from vitrograph.core.glass import Wall, profile_at
 
 Picture = NDArray[np.float32]
 
@@ -74,8 +74,7 @@ class Camera:
     def _outline(self, wall: Wall, eye: float) -> tuple[Points, Points]:
         """Half-widths in the plane of the axis by height above the eye: the farthest reach along each row's ray."""
         s = np.linspace(0.0, wall.length, 4001)
-        on_wall = wall.in_space(np.column_stack([np.zeros_like(s), s]))
-        radius, z = on_wall[:, 1], on_wall[:, 2]
+        radius, z = profile_at(wall, s)
         widest = float(radius.max())
         depth = self.distance - np.linspace(-widest, widest, _RAY)
         grown = self.distance / (self.distance - widest)

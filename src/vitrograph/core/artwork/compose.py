@@ -10,10 +10,9 @@ from shapely.affinity import affine_transform, translate
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.artwork.source import Source, bring
+from vitrograph.core.artwork.source import Source, bring, largest_picture
 from vitrograph.core.artwork.words import Lettering, set_text
 from vitrograph.core.errors import ArtworkError, NothingYet
-from vitrograph.core.files import kind_of
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.job import Artwork, Drawing
@@ -138,9 +137,9 @@ def _left_out(drawn: Source, drawing: Drawing) -> list[Finding]:
 
 
 def _trace_inside(drawn: Source, drawing: Drawing) -> Remedy | None:
-    usable = [content for content in drawn.pictures if kind_of(content) == "picture"]
-    if not usable:
+    largest = largest_picture(drawn.pictures)
+    if largest is None:
         return None
-    inside = Drawing(name=f"{drawing.name} (picture)"[:200], data=max(usable, key=len), kind="picture",
+    inside = Drawing(name=f"{drawing.name} (picture)"[:200], data=largest, kind="picture",
                      licence=drawing.licence)
     return Remedy.of("Trace the picture inside it", artwork__drawing=inside)

@@ -35,10 +35,7 @@ def mended(shape: MultiPolygon, mends: Sequence[Mend]) -> MultiPolygon:
 def _thicken(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
     """Every stroke thicker (or thinner) by the amount, corners kept; about a place only, if there is one."""
     grown = shape.buffer(mend.amount / 2, quad_segs=_ARC, join_style="mitre", mitre_limit=2.5)
-    if mend.at is None:
-        return grown
-    region = Point(mend.at).buffer(mend.reach, quad_segs=_ARC)
-    return shapely.union(shapely.difference(shape, region), shapely.intersection(grown, region))
+    return _within(grown, shape, mend)
 
 
 def _round_ends(shape: MultiPolygon, mend: Mend) -> BaseGeometry:

@@ -4,6 +4,7 @@ A drawing's colours become tones, a picture is traced, and the mends are done, i
 a choice changes.
 """
 
+from collections.abc import Iterable
 from dataclasses import dataclass
 from functools import lru_cache
 
@@ -68,11 +69,16 @@ def bring(drawing: Drawing, max_deviation: float) -> Source:
     try:
         vector = _read(drawing, max_deviation)
     except PictureInside as inside:
-        usable = [content for content in inside.pictures if kind_of(content) == "picture"]
-        if not usable:
+        largest = largest_picture(inside.pictures)
+        if largest is None:
             raise ArtworkError("the drawing holds nothing but a picture of a kind that is not read") from None
-        return _traced(drawing, max(usable, key=len), max_deviation, ("nothing but a picture, which is traced",))
+        return _traced(drawing, largest, max_deviation, ("nothing but a picture, which is traced",))
     return _toned(drawing, vector)
+
+
+def largest_picture(pictures: Iterable[bytes]) -> bytes | None:
+    """The largest of the files of pictures within a drawing that can be traced; None where none can."""
+    return max((content for content in pictures if kind_of(content) == "picture"), key=len, default=None)
 
 
 def _read(drawing: Drawing, max_deviation: float) -> VectorDrawing:
@@ -122,8 +128,8 @@ def _finished(
     if after.is_empty:
         raise ArtworkError("nothing is left of the drawing after mending: take the last mend back")
     left, low, right, high = after.bounds
-    final = shapely.transform(after, lambda xy: (xy - [left, low]) / ((high - low) or 1.0))
     tall = (high - low) or 1.0
+    final = shapely.transform(after, lambda xy: (xy - [left, low]) / tall)
     size_mm = (right - left) * size, (high - low) * size
     return Source(final, (right - left) / tall, size_mm, notes, colours, nodes[0], nodes[1], *traced,
                   smallest_side(final) * tall * size, before, corner, size, (left, low, tall), pictures)

@@ -4,7 +4,7 @@ from vitrograph.core.glass.assess import Assessment, assess, eye_before
 from vitrograph.core.glass.crosscheck import check_heights, check_water
 from vitrograph.core.glass.keepout import Block, along_at, blocks_of
 from vitrograph.core.glass.material import CARE, MATERIALS, TEST_SPOT, Material
-from vitrograph.core.glass.measure import radius_of, wall_of
+from vitrograph.core.glass.measure import frustum_of, radius_of, wall_of
 from vitrograph.core.glass.patch import Motif, Patch, largest_motif, usable_patch
 from vitrograph.core.glass.proof import ProofSeen, correct_by_proof, wrap_paper
 from vitrograph.core.glass.readings import (
@@ -39,6 +39,7 @@ from vitrograph.core.glass.walls import (
     Wall,
     fan_of,
     horizon,
+    profile_at,
     slant_of,
 )
 
@@ -79,6 +80,7 @@ __all__ = [
     "default_folder",
     "eye_before",
     "fan_of",
+    "frustum_of",
     "generic_glasses",
     "girth_at",
     "glass_json",
@@ -88,6 +90,7 @@ __all__ = [
     "measure_silhouette",
     "parse_readings",
     "places_of",
+    "profile_at",
     "radius_of",
     "read_glass",
     "reading_at",

@@ -10,8 +10,8 @@ import msgspec
 import numpy as np
 
 from vitrograph.core.errors import GlassError
-from vitrograph.core.glass.measure import wall_of
-from vitrograph.core.glass.walls import Frustum
+from vitrograph.core.glass.measure import frustum_of, wall_of
+from vitrograph.core.glass.walls import Frustum, profile_at
 from vitrograph.core.job import FlatGlass, Glass, TaperedGlass, Tools
 from vitrograph.core.units import format_length
 
@@ -37,10 +37,10 @@ def check_heights(glass: TaperedGlass, other: float, tools: Tools) -> HeightChec
 
     Raises GlassError where a height is impossible for these girths.
     """
-    wall = _frustum(glass)
+    wall = frustum_of(glass)
     by_upright = glass.height_is == "upright"
     expected = wall.slant if by_upright else wall.upright
-    believed = _frustum(msgspec.structs.replace(glass, height=other, height_is="slant" if by_upright else "upright"))
+    believed = frustum_of(msgspec.structs.replace(glass, height=other, height_is="slant" if by_upright else "upright"))
     difference = other - expected
     agrees = abs(difference) <= 2 * hypot(tools.ruler_error, tools.tape_error)
     shift = _rim_shift(wall, believed)
@@ -100,17 +100,11 @@ def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float, to
 def _inside(glass: Glass, wall_mm: float, bottom_mm: float) -> tuple[float, float]:
     """Inside volume (mm³) and the area of its side (mm²), by the disc method over the upright height."""
     wall = wall_of(glass)
-    points = wall.in_space(np.column_stack([np.zeros(2001), np.linspace(0.0, wall.length, 2001)]))
-    radius, z = points[:, 1] - wall_mm, points[:, 2]
+    outside, z = profile_at(wall, np.linspace(0.0, wall.length, 2001))
+    radius = outside - wall_mm
     inside = z >= bottom_mm
     if not inside.any() or radius[inside].min() <= 0:
         raise GlassError("the glass is thicker than it is wide: measure the wall and the bottom again")
     radius, z = radius[inside], z[inside]
     slices = np.diff(z) * (radius[1:] ** 2 + radius[1:] * radius[:-1] + radius[:-1] ** 2) / 3
     return float(pi * slices.sum()), float(pi * ((radius[1:] + radius[:-1]) * np.diff(z)).sum())
-
-
-def _frustum(glass: TaperedGlass) -> Frustum:
-    wall = wall_of(glass)
-    assert isinstance(wall, Frustum)
-    return wall

@@ -11,7 +11,7 @@ import shapely
 from shapely.geometry import Polygon
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass.walls import Wall
+from vitrograph.core.glass.walls import Wall, profile_at
 from vitrograph.core.job import Features, KeepOut
 
 _SAMPLES = 4001
@@ -48,8 +48,7 @@ def along_at(wall: Wall, upright: Points) -> Points:
     array([25.])
     """
     s = np.linspace(0.0, wall.length, _SAMPLES)
-    z = wall.in_space(np.column_stack([np.zeros_like(s), s]))[:, 2]
-    return np.interp(np.asarray(upright) - wall.stands, z, s)
+    return np.interp(np.asarray(upright) - wall.stands, profile_at(wall, s)[1], s)
 
 
 def blocks_of(wall: Wall, features: Features) -> tuple[Block, ...]:

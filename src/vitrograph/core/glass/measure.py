@@ -9,7 +9,7 @@ import numpy as np
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass.turned import Ball, TurnedWall, Values
 from vitrograph.core.glass.walls import Frustum, Pane, Wall, slant_of
-from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, StraightGlass
+from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, StraightGlass, TaperedGlass
 from vitrograph.core.units import format_length
 
 _ROUNDS, _CLOSE_MM = 200, 1e-6
@@ -40,6 +40,13 @@ def wall_of(glass: Glass) -> Wall:
             f"difference of the diameters, {format_length(gain)}; measure the slant along the wall again"
         )
     return Frustum(base, rim, glass.height)
+
+
+def frustum_of(glass: StraightGlass | TaperedGlass) -> Frustum:
+    """The wall of a straight or tapered glass. Raises GlassError as `wall_of`."""
+    wall = wall_of(glass)
+    assert isinstance(wall, Frustum)
+    return wall
 
 
 def _pane(glass: FlatGlass) -> Pane:

@@ -13,7 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from vitrograph.core.errors import GlassError
-from vitrograph.core.glass.measure import wall_of
+from vitrograph.core.glass.measure import frustum_of
 from vitrograph.core.glass.walls import Frustum
 from vitrograph.core.job import Glass, StraightGlass, TaperedGlass
 
@@ -72,13 +72,13 @@ def _corrected(reading: float, glass: StraightGlass | TaperedGlass, overlap: flo
 
 def _solved(glass: TaperedGlass, seen: Values) -> dict[str, float]:
     """Rim and base by Gauss-Newton: two girths answer best to the three things seen; the height stays."""
-    paper = _frustum(glass)
+    paper = frustum_of(glass)
 
     def off(girths: Values) -> Values:
         if min(girths) <= 0:
             raise GlassError("what the paper did fits no glass: lay it on again, rim on rim at the front")
         true = msgspec.structs.replace(glass, rim=float(girths[0]), base=float(girths[1]))
-        does = wrap_paper(paper, _frustum(true))
+        does = wrap_paper(paper, frustum_of(true))
         return np.asarray([does.rim_overlap, does.base_overlap, does.climb] - seen)
 
     girths = np.array([glass.rim, glass.base])
@@ -90,9 +90,3 @@ def _solved(glass: TaperedGlass, seen: Values) -> dict[str, float]:
         if np.abs(move).max() < _CLOSE_MM:
             return {"rim": float(girths[0]), "base": float(girths[1])}
     raise GlassError("what the paper did fits no glass: lay it on again, rim on rim at the front")
-
-
-def _frustum(glass: TaperedGlass) -> Frustum:
-    wall = wall_of(glass)
-    assert isinstance(wall, Frustum)
-    return wall

@@ -47,7 +47,7 @@ class ShelvedGlass(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     def changes(self) -> dict[str, object]:
         """The changes of a job that put this glass on its bench."""
         return {"glass": self.glass, "material": self.material, "tools": self.tools, "features": self.features,
-                "pieces": msgspec.to_builtins(self.pieces)}
+                "pieces": self.pieces}
 
 
 def default_folder() -> Path:

@@ -256,6 +256,12 @@ def fan_of(wall: Wall) -> Fan | None:
     return Fan(radii[1], radii[0], 2 * pi * taper)
 
 
+def profile_at(wall: Wall, s: Points) -> tuple[Points, Points]:
+    """Radii and upright heights above the base at distances s along a wall; on a pane every radius is 0."""
+    space = wall.in_space(np.column_stack([np.zeros_like(s), s]))
+    return space[:, 1], space[:, 2]
+
+
 def horizon(wall: Wall, s: Points, distance: float, eye_height: float) -> Points:
     """The angles round the glass, in radians, at which it turns away from an eye in front of it, at heights s.
 
@@ -264,12 +270,12 @@ def horizon(wall: Wall, s: Points, distance: float, eye_height: float) -> Points
     generator is in sight as a whole or not at all. Raises GlassError where the eye would stand inside the glass.
     """
     step = 1e-3
-    here, ahead = (wall.in_space(np.column_stack([np.zeros_like(s), s + shift])) for shift in (-step, step))
-    radius, rise = (here[:, 1] + ahead[:, 1]) / 2, np.maximum(ahead[:, 2] - here[:, 2], 1e-9)
+    (inner, below), (outer, above) = (profile_at(wall, s + shift) for shift in (-step, step))
+    radius, rise = (inner + outer) / 2, np.maximum(above - below, 1e-9)
     if distance <= radius.max():
         raise GlassError(f"the eye must stand outside the glass, got {distance:.0f} mm from its axis")
-    lean = (ahead[:, 1] - here[:, 1]) / rise
-    facing = (radius + lean * (eye_height - (here[:, 2] + ahead[:, 2]) / 2)) / distance
+    lean = (outer - inner) / rise
+    facing = (radius + lean * (eye_height - (below + above) / 2)) / distance
     return np.asarray(np.arccos(np.clip(facing, -1.0, 1.0)))
 
 

@@ -6,7 +6,6 @@ The limits come from the job; their defaults are common practice, no published s
 from collections.abc import Callable, Iterator
 from math import degrees
 
-import msgspec
 import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
@@ -123,9 +122,8 @@ def _mends(sheet: Sheet, job: Job, place: NarrowPlace, limit: float, code: Code)
         return                                                # it is a letter's
     amount, reach = 1.1 * (limit - place.width) / tall, (place.length + 2 * limit) / tall
 
-    def mend(does: MendName, by: float) -> list[dict[str, object]]:
-        made = Mend(does, by, (float(x), float(y)), float(reach))
-        return [msgspec.to_builtins(one) for one in (*drawing.mends, made)]
+    def mend(does: MendName, by: float) -> tuple[Mend, ...]:
+        return (*drawing.mends, Mend(does, by, (float(x), float(y)), float(reach)))
 
     more = format_length(1.1 * (limit - place.width), digits=2)
     if code is Code.OPENING:

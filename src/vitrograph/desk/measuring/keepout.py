@@ -6,7 +6,7 @@ import msgspec
 import numpy as np
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QHeaderView, QTableWidget, QTableWidgetItem, QWidget
+from PySide6.QtWidgets import QComboBox, QHeaderView, QTableWidget, QTableWidgetItem
 
 from vitrograph.core.errors import LengthError
 from vitrograph.core.glass import Motif, Wall
@@ -14,7 +14,7 @@ from vitrograph.core.job import FlatGlass, Job, KeepOut
 from vitrograph.core.pipeline import Results
 from vitrograph.core.units import format_number, parse_length
 from vitrograph.desk import theme
-from vitrograph.desk.fields import LengthField, button, label
+from vitrograph.desk.fields import LengthField, button, in_a_row, label
 from vitrograph.desk.measuring.page import HelperPage
 from vitrograph.desk.measuring.sketch import Sketch, draw_words
 from vitrograph.desk.stations.card import Readings
@@ -138,14 +138,10 @@ class KeepOutPage(HelperPage):
         self.add, self.drop = button("Add it"), button("Take one out")
         self.add.setObjectName("addKeepOut")
         self.drop.setObjectName("dropKeepOut")
-        row = QWidget()
-        buttons = QHBoxLayout(row)
-        buttons.setContentsMargins(0, 0, 0, 0)
-        for made in (self.kind, self.add, self.drop):
-            buttons.addWidget(made, 1)
         self.room = Readings()
         self.viewing = LengthField("Seen from", "viewing_mm", least=1.0)
-        self.stack(self.sketch, self.room, self.viewing, self.foot, self.bead, self.table, self.wrong, row)
+        self.stack(self.sketch, self.room, self.viewing, self.foot, self.bead, self.table, self.wrong,
+                   in_a_row(self.kind, self.add, self.drop))
         self.foot.edited.connect(lambda mm: self.bench.edit("Foot", features__foot=mm))
         self.bead.edited.connect(lambda mm: self.bench.edit("Rim bead", features__bead=mm))
         self.viewing.edited.connect(lambda mm: self.bench.edit("Viewing distance", stencil__viewing_mm=mm))
@@ -173,11 +169,7 @@ class KeepOutPage(HelperPage):
         fits = [("largest that fits, in this art's shape", results.assessed.largest)]
         if results.wall is not None and results.wall.closed:
             fits.append(("largest that reads from the front", results.assessed.reading))
-        self.room.show_rows([(name, self._size(motif)) for name, motif in fits])
-
-    def _size(self, motif: Motif | None) -> str:
-        length = self.bench.length
-        return "none" if motif is None else f"{length(motif.width, 0)} × {length(motif.height, 0)}"
+        self.room.show_rows([(name, self.bench.size(motif)) for name, motif in fits])
 
     def take_cell(self, row: int, column: int, text: str) -> None:
         """Take what was typed into the table, or say why it cannot be."""
@@ -208,7 +200,7 @@ class KeepOutPage(HelperPage):
         self._edit("Take out a place to keep clear", places[:at] + places[at + 1:])
 
     def _edit(self, name: str, places: tuple[KeepOut, ...]) -> bool:
-        return self.bench.edit(name, features__keep_out=[msgspec.to_builtins(place) for place in places])
+        return self.bench.edit(name, features__keep_out=places)
 
     def _say(self, sentence: str) -> None:
         self.wrong.setText(sentence)

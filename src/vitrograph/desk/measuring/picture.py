@@ -4,14 +4,14 @@ from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
-from PySide6.QtWidgets import QFileDialog, QHBoxLayout, QWidget
+from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Sighting, Silhouette, measure_silhouette, wall_of
+from vitrograph.core.glass import Sighting, Silhouette, measure_silhouette, profile_at, wall_of
 from vitrograph.core.job import CurvedGlass, Glass, Job, StraightGlass, TaperedGlass
 from vitrograph.core.pictures import Gray, gray_of, read_picture, rgba_of, thumbnail
-from vitrograph.desk.fields import ChoiceRow, LengthField, button
+from vitrograph.desk.fields import ChoiceRow, LengthField, button, in_a_row
 from vitrograph.desk.later import Later
 from vitrograph.desk.measuring.page import HelperPage
 from vitrograph.desk.measuring.picture_view import PictureView
@@ -51,12 +51,8 @@ class PicturePage(HelperPage):
         self.verdict = self.answer_label("pictureSays")
         self.use = button("Use this glass", "accent")
         self.use.setObjectName("usePicture")
-        row = QWidget()
-        buttons = QHBoxLayout(row)
-        buttons.setContentsMargins(0, 0, 0, 0)
-        buttons.addWidget(self.open_button, 1)
-        buttons.addWidget(self.use, 1)
-        self.stack(self.view, self.verdict, row, self.distance, self.known, self.size, self.axis, self.found)
+        self.stack(self.view, self.verdict, in_a_row(self.open_button, self.use), self.distance, self.known,
+                   self.size, self.axis, self.found)
         self._opened: _Opened | None = None
         self._silhouette: Silhouette | None = None
         self._stations: list[tuple[float, float]] = []
@@ -195,8 +191,8 @@ def _read(path: Path) -> _Opened:
 
 def _curve(stations: list[tuple[float, float]]) -> tuple[Points, Points]:
     wall = wall_of(CurvedGlass(stations=tuple((z, 2 * radius) for z, radius in stations)))
-    space = wall.in_space(np.column_stack([np.zeros(200), np.linspace(0.0, wall.length, 200)]))
-    return space[:, 2], space[:, 1]
+    radius, z = profile_at(wall, np.linspace(0.0, wall.length, 200))
+    return z, radius
 
 
 def _glass_of(stations: list[tuple[float, float]]) -> Glass:

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.geometry import Points
 from vitrograph.desk import theme
+from vitrograph.desk.drawing import image_of
 from vitrograph.desk.measuring.sketch import draw_words
 
 _REACH = 12.0                      # px on screen within which a mark is taken hold of
@@ -30,9 +31,7 @@ class PictureView(QWidget):
 
     def show_pixels(self, rgb: np.ndarray) -> None:
         """Show a picture of (rows, columns, 3) bytes."""
-        rows, columns, _ = rgb.shape
-        pixels = np.ascontiguousarray(rgb)
-        self.image = QImage(pixels.data, columns, rows, 3 * columns, QImage.Format.Format_RGB888).copy()
+        self.image = image_of(rgb)
         self.update()
 
     def _frame(self) -> tuple[float, QPointF]:

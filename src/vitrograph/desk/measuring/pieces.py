@@ -1,9 +1,8 @@
 """A set meant to be alike: several of its pieces measured, and whether one stencil fits them all."""
 
-import msgspec
 from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
-from PySide6.QtWidgets import QHBoxLayout, QListWidget, QWidget
+from PySide6.QtWidgets import QListWidget
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass import mean_glass, wall_of
@@ -11,7 +10,7 @@ from vitrograph.core.job import Glass, Job
 from vitrograph.core.pipeline import Results
 from vitrograph.core.summary import readings_line
 from vitrograph.desk import theme
-from vitrograph.desk.fields import button
+from vitrograph.desk.fields import button, in_a_row
 from vitrograph.desk.measuring.page import HelperPage
 from vitrograph.desk.measuring.sketch import Elevation, Sketch, draw_words
 
@@ -68,13 +67,8 @@ class PiecesPage(HelperPage):
             "Make it for the mean", "accent")
         for made, name in ((self.add, "addPiece"), (self.drop, "dropPiece"), (self.use, "usePieces")):
             made.setObjectName(name)
-        row = QWidget()
-        buttons = QHBoxLayout(row)
-        buttons.setContentsMargins(0, 0, 0, 0)
-        buttons.addWidget(self.add, 1)
-        buttons.addWidget(self.drop, 1)
         self.verdict = self.answer_label("piecesSay")
-        self.stack(self.sketch, self.list, row, self.verdict, self.use)
+        self.stack(self.sketch, self.list, in_a_row(self.add, self.drop), self.verdict, self.use)
         self.add.clicked.connect(lambda: self._edit("Add a piece", (*self.bench.job.pieces, self.bench.job.glass)))
         self.drop.clicked.connect(self._drop)
         self.use.clicked.connect(self._use)
@@ -98,7 +92,7 @@ class PiecesPage(HelperPage):
         self.sketch.update()
 
     def _edit(self, name: str, pieces: tuple[Glass, ...]) -> None:
-        self.bench.edit(name, pieces=[msgspec.to_builtins(piece) for piece in pieces])
+        self.bench.edit(name, pieces=pieces)
 
     def _drop(self) -> None:
         pieces = self.bench.job.pieces

@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.cut import proof_pdf
 from vitrograph.core.files import write_whole
-from vitrograph.core.glass import Frustum, correct_by_proof, wall_of
+from vitrograph.core.glass import Frustum, correct_by_proof, frustum_of
 from vitrograph.core.job import Job, StraightGlass, TaperedGlass
 from vitrograph.desk import theme
 from vitrograph.desk.fields import LengthField, button
@@ -105,8 +105,6 @@ class ProofPage(HelperPage):
     def write_proof(self, path: Path) -> None:
         """Write the paper proof, or say why it cannot be."""
         def write() -> None:
-            wall = wall_of(self.bench.job.glass)
-            assert isinstance(wall, Frustum)
-            write_whole(path, proof_pdf(wall, f"Paper proof: {self.bench.job.name}"))
+            write_whole(path, proof_pdf(frustum_of(self.bench.job.glass), f"Paper proof: {self.bench.job.name}"))
 
         self.bench.attempt(write, f"written: {path.name}; print it at 100 %")

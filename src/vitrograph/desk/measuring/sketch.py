@@ -6,7 +6,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.errors import GlassError
-from vitrograph.core.glass import Pane, Wall, wall_of
+from vitrograph.core.glass import Pane, Wall, profile_at, wall_of
 from vitrograph.core.job import Glass, TaperedGlass
 from vitrograph.desk import theme
 
@@ -45,8 +45,7 @@ class Elevation:
             self.shape = np.concatenate([edge, edge[:1]])
         else:
             s = np.linspace(0.0, wall.length, _SAMPLES)
-            space = wall.in_space(np.column_stack([np.zeros_like(s), s]))
-            right = space[:, 1:]
+            right = np.column_stack(profile_at(wall, s))
             self.shape = np.concatenate([right, right[::-1] * [-1, 1], right[:1]])
         low, high = self.shape.min(axis=0), self.shape.max(axis=0)
         self.scale = float(min(box.width() / (high - low)[0], box.height() / max((high - low)[1], 1e-9)))

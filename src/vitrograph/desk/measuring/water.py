@@ -4,7 +4,7 @@ import numpy as np
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor, QPainter, QPolygonF
 
-from vitrograph.core.glass import Wall, check_water
+from vitrograph.core.glass import Wall, check_water, profile_at
 from vitrograph.core.job import FlatGlass, Job
 from vitrograph.desk.fields import LengthField, NumberField
 from vitrograph.desk.measuring.page import HelperPage
@@ -24,8 +24,8 @@ class WaterSketch(GlassSketch):
         seen = self.elevation(wall, 60, 18, 36)
         draw_glass(painter, seen.outline())
         s = np.linspace(0.0, wall.length, 160)
-        space = wall.in_space(np.column_stack([np.zeros_like(s), s]))
-        inside = [(r - self.wall_mm, z) for _, r, z in space.tolist() if z >= self.bottom_mm and r > self.wall_mm]
+        outside = np.column_stack(profile_at(wall, s)).tolist()
+        inside = [(r - self.wall_mm, z) for r, z in outside if z >= self.bottom_mm and r > self.wall_mm]
         if inside:
             painter.setPen(Qt.PenStyle.NoPen)
             painter.setBrush(QColor(_WATER))

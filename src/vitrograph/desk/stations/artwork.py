@@ -3,14 +3,14 @@
 from pathlib import Path
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QPlainTextEdit, QWidget
+from PySide6.QtWidgets import QComboBox, QFileDialog, QPlainTextEdit, QWidget
 
 from vitrograph.core.artwork import bring, faces
 from vitrograph.core.files import read_drawing
 from vitrograph.core.job import Drawing, Job
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
-from vitrograph.desk.fields import ChoiceRow, NumberField, button, label
+from vitrograph.desk.fields import ChoiceRow, NumberField, button, in_a_row, label
 from vitrograph.desk.findings_list import FindingList
 from vitrograph.desk.later import Later
 from vitrograph.desk.stations.card import Readings, StationCard
@@ -68,13 +68,8 @@ class ArtworkCard(StationCard):
         self.section("Words")
         self.stack(self.words, self.face, self.align, self.letter_spacing, self.line_spacing)
         self.section("Drawing")
-        row = QWidget()
-        buttons = QHBoxLayout(row)
-        buttons.setContentsMargins(0, 0, 0, 0)
-        buttons.addWidget(self.open_drawing, 1)
-        buttons.addWidget(self.remove_drawing, 1)
-        self.stack(self.drawing_name, row, self.about_drawing, self.tidy, self.place, self.drawing_size, self.gap,
-                   self.findings)
+        self.stack(self.drawing_name, in_a_row(self.open_drawing, self.remove_drawing), self.about_drawing, self.tidy,
+                   self.place, self.drawing_size, self.gap, self.findings)
         self._connect()
 
     def _connect(self) -> None:

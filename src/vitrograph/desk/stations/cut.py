@@ -5,7 +5,7 @@ from pathlib import Path
 
 import numpy as np
 from PySide6.QtCore import QTimer, Signal
-from PySide6.QtWidgets import QComboBox, QFileDialog, QHBoxLayout, QWidget
+from PySide6.QtWidgets import QComboBox, QFileDialog, QWidget
 
 from vitrograph.core.cut import CutPlan, to_hpgl
 from vitrograph.core.export import WRITERS
@@ -14,7 +14,7 @@ from vitrograph.core.geometry import Points
 from vitrograph.core.job import FilmKind, Job
 from vitrograph.core.pipeline import Results
 from vitrograph.core.units import format_minutes
-from vitrograph.desk.fields import LengthField, NumberField, button, label
+from vitrograph.desk.fields import LengthField, NumberField, button, in_a_row, label
 from vitrograph.desk.stations.card import Readings, StationCard
 from vitrograph.devices.cutter import run_hpgl
 
@@ -67,17 +67,13 @@ class CutCard(StationCard):
         self._tick.timeout.connect(self._advance)
 
     def _file_row(self) -> QWidget:
-        row = QWidget()
-        buttons = QHBoxLayout(row)
-        buttons.setContentsMargins(0, 0, 0, 0)
         self.files = {}
         for kind, name in _ENDINGS.items():
             made = button(name)
             made.setObjectName(f"write_{kind}")
             made.clicked.connect(self._writer(kind))
-            buttons.addWidget(made, 1)
             self.files[kind] = made
-        return row
+        return in_a_row(*self.files.values())
 
     def _writer(self, kind: str) -> Callable[[], None]:
         def choose() -> None:

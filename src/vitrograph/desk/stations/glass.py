@@ -3,10 +3,9 @@
 from math import degrees, pi
 from typing import TYPE_CHECKING
 
-import msgspec
 from PySide6.QtWidgets import QComboBox, QWidget
 
-from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT, Frustum, Motif, Turned, fan_of, take_readings
+from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT, Frustum, Turned, fan_of, take_readings
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, Job, StraightGlass, Taken, TaperedGlass
 from vitrograph.core.pipeline import Results
 from vitrograph.desk.fields import ChoiceRow, LengthField, NumberField, ReadingsField, button, label
@@ -166,16 +165,12 @@ class GlassCard(StationCard):
             ("worth measuring again", assessed.trust.repeat),
         ])
         by_room = "by room alone" if isinstance(results.wall, Turned) else "largest that fits"
-        rows = [(by_room, self._motif(assessed.largest))]
+        rows = [(by_room, self.bench.size(assessed.largest))]
         if results.wall is not None and results.wall.closed:
             seen_from = length(results.job.stencil.viewing_mm, 0)
-            rows.append((f"reads from {seen_from}", self._motif(assessed.reading)))
+            rows.append((f"reads from {seen_from}", self.bench.size(assessed.reading)))
         kept = ", ".join(dict.fromkeys(block.what for block in assessed.blocks))
         self.room.show_rows([*rows, ("kept clear", kept or "nothing")])
-
-    def _motif(self, motif: Motif | None) -> str:
-        length = self.bench.length
-        return "none" if motif is None else f"{length(motif.width, 0)} × {length(motif.height, 0)}"
 
     def _show_lengths(self, glass: FlatGlass | StraightGlass | TaperedGlass | BallGlass) -> None:
         unit = self.bench.unit
@@ -228,7 +223,7 @@ class GlassCard(StationCard):
         job = self.bench.job
         old = dict(enumerate(job.glass.stations, start=1)) if isinstance(job.glass, CurvedGlass) else {}
         same = {f"station {number}" for number, station in enumerate(stations, start=1) if old.get(number) == station}
-        kept = [msgspec.to_builtins(taken) for taken in job.tools.taken
+        kept = [taken for taken in job.tools.taken
                 if taken.place in same and len(old) == len(stations)]
         self.bench.edit("Stations", glass__stations=stations, tools__taken=kept)
 

@@ -2,7 +2,6 @@
 
 from math import degrees, pi
 
-import msgspec
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QColor, QPixmap
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QSlider, QVBoxLayout, QWidget
@@ -100,8 +99,8 @@ class ColoursSection(Section):
     def _set(self, colour: str, does: str) -> None:
         drawing = self.bench.job.artwork.drawing
         if drawing is not None:
-            kept = [msgspec.to_builtins(tone) for tone in drawing.tones if tone.colour != colour]
-            self.change(f"Colour {colour}", tones=[*kept, msgspec.to_builtins(Tone(colour, does))])
+            kept = [tone for tone in drawing.tones if tone.colour != colour]
+            self.change(f"Colour {colour}", tones=[*kept, Tone(colour, does)])
 
 
 class PictureSection(Section):
@@ -331,7 +330,7 @@ class MendSection(Section):
             self._set(drawing.mends[:at] + drawing.mends[at + 1:], "Take a mend back")
 
     def _set(self, mends: tuple[Mend, ...], name: str) -> None:
-        self.change(name, mends=[msgspec.to_builtins(mend) for mend in mends])
+        self.change(name, mends=mends)
 
 
 def size_line(job: Job, results: Results, bench: Bench) -> list[tuple[str, str]]:

@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QWidget
 from vitrograph.core.artwork import Source
 from vitrograph.core.job import Drawing
 from vitrograph.desk import theme
-from vitrograph.desk.drawing import path_of
+from vitrograph.desk.drawing import image_of, path_of
 from vitrograph.desk.measuring.sketch import draw_words
 
 _MARGIN = 28
@@ -59,10 +59,8 @@ class SourceView(QWidget):
         """Show the picture under it, given as (rows, columns, 3) bytes of a picture that was `full_width` px wide."""
         self.image = None
         if rgb is not None:
-            pixels = np.ascontiguousarray(rgb)
-            rows, columns, _ = pixels.shape
-            self.image = QImage(pixels.data, columns, rows, 3 * columns, QImage.Format.Format_RGB888).copy()
-            self._px_per_image = full_width / columns
+            self.image = image_of(rgb)
+            self._px_per_image = full_width / self.image.width()
         self.update()
 
     # -- places --------------------------------------------------------------------------------------------------

@@ -10,7 +10,7 @@ from shapely.geometry import MultiPolygon, Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Frustum, Pane, blocks_of, eye_before
+from vitrograph.core.glass import Frustum, Pane, eye_before
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
@@ -50,7 +50,7 @@ class GlassView(View):
         outline = shapely.transform(results.sheet.outline, results.sheet.fitted.lay.sheet_to_wall)
         self._film = ready_for_projection(outline, results.wall)
         self._kept_clear = [ready_for_projection(MultiPolygon([block.shape]), results.wall)
-                            for block in blocks_of(results.wall, results.job.features)]
+                            for block in (results.assessed.blocks if results.assessed else ())]
 
     def _take_spotlight(self, shape: BaseGeometry | None) -> None:
         fitted = self.results.fitted

@@ -62,7 +62,7 @@ class View(QWidget):
     def _take(self, results: Results) -> None:
         before = self.results
         changed = (results.sheet is not before.sheet or results.wall is not before.wall
-                   or results.job.features != before.job.features)
+                   or results.assessed is not before.assessed)
         self.results = results
         if changed:
             self.take_results(results)

@@ -11,7 +11,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from vitrograph.core.geometry import Points, flatten_bezier
+from vitrograph.core.geometry import Points, flatten_cubics
 
 Values = NDArray[np.float64]
 
@@ -38,7 +38,7 @@ class Curve:
 
     def flattened(self, max_deviation: float) -> Points:
         """(n, 2) points along it, the first not repeated."""
-        return np.concatenate([flatten_bezier(piece, max_deviation) for piece in self.pieces])
+        return flatten_cubics(self.pieces, max_deviation)
 
 
 def fit_ring(ring: Points, tolerance: float, *, calm: bool = True) -> Curve:

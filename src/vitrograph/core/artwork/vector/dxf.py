@@ -24,6 +24,7 @@ _BLACK = (0, 0, 0)
 _WORDS = frozenset({"TEXT", "MTEXT", "ATTRIB", "ATTDEF"})
 _UNSEEN = frozenset({"POINT", "DIMENSION", "LEADER", "MULTILEADER", "VIEWPORT", "TOLERANCE", "XLINE", "RAY"})
 _LARGEST = 1e9
+_COARSE = 1e9                      # a step that leaves curves at their fewest segments
 
 
 @lru_cache(maxsize=4)
@@ -32,7 +33,7 @@ def read_dxf(content: bytes, max_deviation: float) -> VectorDrawing:
     notes: dict[str, None] = {}
     document, factor = _opened(content, notes)
     entities = list(_entities(document, notes))
-    rough = [line for entity in entities for line in _lines(entity, None, notes)]
+    rough = [line for entity in entities for line in _lines(entity, _COARSE, notes)]
     if not rough:
         raise ArtworkError("the DXF drawing holds no outline: save its curves as polylines, splines or arcs")
     points = np.concatenate(rough)
@@ -91,8 +92,8 @@ def _entities(document: Any, notes: dict[str, None]) -> Iterator[Any]:
             yield entity
 
 
-def _lines(entity: Any, step: float | None, notes: dict[str, None]) -> Iterator[Points]:
-    """An entity's curves as (n, 2) points; with no step, coarsely."""
+def _lines(entity: Any, step: float, notes: dict[str, None]) -> Iterator[Points]:
+    """An entity's curves as (n, 2) points that stray at most `step`."""
     from ezdxf import path
     from ezdxf.lldxf.const import DXFError
 
@@ -100,7 +101,7 @@ def _lines(entity: Any, step: float | None, notes: dict[str, None]) -> Iterator[
         made = path.from_hatch(entity) if entity.dxftype() in {"HATCH", "MPOLYGON"} else [path.make_path(entity)]
         for whole in made:
             for part in whole.sub_paths():
-                flat = part.flattening(step, segments=4) if step is not None else part.flattening(1e9, segments=4)
+                flat = part.flattening(step, segments=4)
                 points = np.array([[vertex.x, vertex.y] for vertex in flat], dtype=float).reshape(-1, 2)
                 if len(points) > 1:
                     yield points
@@ -110,14 +111,18 @@ def _lines(entity: Any, step: float | None, notes: dict[str, None]) -> Iterator[
 
 def _joined(lines: list[Points], meet: float) -> tuple[list[Points], int]:
     """Closed outlines, from lines that close themselves and from chains of those that do not; how many stay open."""
-    closed = [line for line in lines if len(line) > 3 and np.hypot(*(line[0] - line[-1])) <= meet]
-    rest = [line for line in lines if not (len(line) > 3 and np.hypot(*(line[0] - line[-1])) <= meet)]
+    closed = [line for line in lines if _closes(line, meet)]
+    rest = [line for line in lines if not _closes(line, meet)]
     if not rest:
         return closed, 0
     chained = shapely.get_parts(shapely.line_merge(_snapped(rest, meet)))
     rings = [shapely.get_coordinates(chain) for chain in chained]
-    closing = [ring for ring in rings if len(ring) > 3 and np.hypot(*(ring[0] - ring[-1])) <= meet]
+    closing = [ring for ring in rings if _closes(ring, meet)]
     return closed + closing, len(rings) - len(closing)
+
+
+def _closes(line: Points, meet: float) -> bool:
+    return len(line) > 3 and bool(np.hypot(*(line[0] - line[-1])) <= meet)
 
 
 def _snapped(lines: list[Points], meet: float) -> Any:

@@ -13,7 +13,7 @@ import shapely
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.tree import Node
-from vitrograph.core.artwork.vector.units import length_px, numbers_of
+from vitrograph.core.artwork.vector.units import diagonal, length_px, numbers_of
 from vitrograph.core.geometry import Points, arc_pieces, flatten_cubics, union
 
 _CAPS = {"round": "round", "square": "square"}
@@ -27,7 +27,7 @@ def path_data(node: Node, size: tuple[float, float]) -> str:
         return length_px(node.attrib.get(name), default, whole)
 
     wide, high = size
-    across = float(np.hypot(wide, high)) / 2**0.5
+    across = diagonal(size)
     if node.tag == "path":
         return node.style.get("d") or node.attrib.get("d", "")
     if node.tag == "rect":

@@ -34,6 +34,11 @@ def length_px(text: str | None, default: float, whole: float = 0.0, em: float = 
     return value * (em / 2 if unit in {"ex", "ch"} else PX_PER.get(unit, 1.0))
 
 
+def diagonal(size: tuple[float, float]) -> float:
+    """What a percentage that is neither across nor down is of: SVG 2, section 8.9, the normalised diagonal."""
+    return float(np.hypot(*size)) / 2**0.5
+
+
 def numbers_of(text: str | None) -> list[float]:
     """All numbers in a list as SVG writes them."""
     return [float(number) for number in _NUMBERS.findall(text or "")]

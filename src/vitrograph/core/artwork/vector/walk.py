@@ -26,6 +26,7 @@ from vitrograph.core.artwork.vector.units import (
     IDENTITY,
     carried,
     colour_of,
+    diagonal,
     length_px,
     luminance,
     matrix_of,
@@ -229,7 +230,7 @@ class Walker:
 
     def _stroked(self, lines: list[Points], context: Context) -> BaseGeometry:
         """A stroke's area on the page; one that does not scale is laid on the page itself."""
-        style, whole = context.style, float(np.hypot(*context.size)) / 2**0.5
+        style, whole = context.style, diagonal(context.size)
         width = length_px(style.get("stroke-width"), 1.0, whole)
         if width <= 0:
             return MultiPolygon()
@@ -259,8 +260,7 @@ class Walker:
         if paint.startswith("url("):
             source = self._referred(paint)
             if source is not None and source.tag.endswith("Gradient"):
-                whole = float(np.hypot(*context.size)) / 2**0.5
-                place = Place(context.to_page, (box[0], box[1], box[2], box[3]), whole)
+                place = Place(context.to_page, (box[0], box[1], box[2], box[3]), diagonal(context.size))
                 yield from gradient_paints(area, resolved(source, self._named.get), place, opacity, current)
                 return
             if source is not None and source.tag == "pattern":
