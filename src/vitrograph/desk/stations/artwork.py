@@ -1,6 +1,7 @@
 """The artwork station: words in a shipped face, a drawing, and how the two stand together."""
 
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QComboBox, QFileDialog, QPlainTextEdit, QWidget
@@ -14,8 +15,10 @@ from vitrograph.desk.fields import ChoiceRow, NumberField, button, in_a_row, lab
 from vitrograph.desk.findings_list import FindingList
 from vitrograph.desk.later import Later
 from vitrograph.desk.stations.card import Readings, StationCard
-from vitrograph.desk.tidying.sections import size_line
-from vitrograph.desk.tidying.window import TidyWindow
+from vitrograph.desk.tidying.size import size_line
+
+if TYPE_CHECKING:
+    from vitrograph.desk.tidying.window import TidyWindow
 
 _KINDS = ("Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)")
 _LOOK_DEVIATION = 1e-3             # fine enough to tell whether a drawing can be read
@@ -116,8 +119,10 @@ class ArtworkCard(StationCard):
         self.findings.show_findings(found, "")
         self.about_drawing.show_rows(size_line(self.bench.job, results, self.bench))
 
-    def open_tidying(self) -> TidyWindow:
+    def open_tidying(self) -> "TidyWindow":
         """Open the window in which the drawing is tidied."""
+        from vitrograph.desk.tidying.window import TidyWindow  # the main window opens sooner without it
+
         if self._window is None:
             self._window = TidyWindow(self.bench, self)
         self._window.show()

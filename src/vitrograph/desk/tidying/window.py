@@ -11,7 +11,8 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import label
 from vitrograph.desk.later import Later
 from vitrograph.desk.stations.card import Readings
-from vitrograph.desk.tidying.sections import ColoursSection, MendSection, PictureSection, size_line
+from vitrograph.desk.tidying.sections import ColoursSection, MendSection, PictureSection
+from vitrograph.desk.tidying.size import size_line
 from vitrograph.desk.tidying.source_view import SourceView
 
 _SHOWN_PIXELS = 2_000_000
