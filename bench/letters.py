@@ -26,7 +26,7 @@ def main() -> None:
     app = QApplication([])
     theme.apply(app)
     made = Job(glass=TaperedGlass(rim=88, base=62, height=130)).changed(
-        artwork__text=LETTERS, fit__size=78.0, fit__from_rim=40.0)
+        artwork__text=LETTERS, width=78.0, fit__from_rim=40.0)
     bench = Bench(made, Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite"))
     shell = Shell(bench)
     shell.show()

@@ -2,7 +2,8 @@
 
 from typing import Any
 
-from vitrograph.core.job import Drawing, FlatGlass, Job, StraightGlass, TaperedGlass
+from vitrograph.core.job import FlatGlass, Job, StraightGlass, TaperedGlass
+from vitrograph.core.pieces import Artwork, Content, Drawing, Piece, Words
 from vitrograph.core.pipeline import Pipeline, Results
 
 TUMBLER = TaperedGlass(rim=90.0, base=64.0, height=132.0)
@@ -21,15 +22,23 @@ def svg(body: str, size: int = 100) -> str:
 STAR = svg('<path d="M50 5 61 39 97 39 68 60 79 95 50 74 21 95 32 60 3 39 39 39Z"/>')
 
 
-def job(text: str = "Kestrel", **changes: Any) -> Job:
+def job(
+    text: str = "Kestrel", *, width: float = 60.0, height: float | None = None, face: str = "Barlow Bold",
+    letter_spacing: float = 0.0, **changes: Any,
+) -> Job:
     """A sound job on the tumbler: sturdy words, well inside the glass."""
-    plain = Job(glass=TUMBLER).changed(artwork__text=text, fit__size=60.0, fit__from_rim=40.0)
-    return plain.changed(**changes) if changes else plain
+    return _with_piece(Words(text, face, letter_spacing=letter_spacing), width, height, changes)
 
 
-def star_job(**changes: Any) -> Job:
+def star_job(*, width: float = 40.0, height: float | None = None, **changes: Any) -> Job:
     """A job with a drawing and no words."""
-    return job("", **{"artwork__drawing": Drawing(name="star.svg", data=STAR.encode()), "fit__size": 40.0, **changes})
+    return _with_piece(Drawing(name="star.svg", data=STAR.encode()), width, height, changes)
+
+
+def _with_piece(what: Content, width: float, height: float | None, changes: dict[str, Any]) -> Job:
+    piece = Piece(what, key=1, size=height or width, size_is="height" if height else "width")
+    plain = Job(glass=TUMBLER).changed(artwork=Artwork((piece,)), fit__from_rim=40.0)
+    return plain.changed(**changes) if changes else plain
 
 
 def run(made: Job) -> Results:

@@ -33,6 +33,6 @@ def wall_points(draw: st.DrawFn, glass: Frustum) -> Points:
 words = st.text(alphabet="KestrlPoinOBVAYqg&8 ", min_size=1, max_size=12).filter(lambda text: text.strip())
 
 fits = st.builds(
-    Fit, size=st.floats(10, 70), size_is=st.sampled_from(["width", "height"]),
+    Fit,
     mode=st.sampled_from(["rim", "straight"]), angle=st.floats(-3, 3), face=st.sampled_from(["outside", "back"]),
 )

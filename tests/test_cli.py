@@ -46,7 +46,7 @@ def test_quick_takes_a_drawing_inches_and_circumferences(tmp_path):
     assert plan["glass"]["rim_diameter_mm"] == pytest.approx(11 * 25.4 / 3.14159265, abs=1e-3)
     assert plan["fit"]["fan"] is None
     assert plan["fit"]["art_on_glass_mm"][1] == pytest.approx(38.1)
-    assert load_job(tmp_path / "out" / "job.vitro").artwork.drawing.name == "star.svg"
+    assert load_job(tmp_path / "out" / "job.vitro").artwork.pieces[0].what.name == "star.svg"
 
 
 def test_quick_on_a_pane_cut_for_the_back(tmp_path):
@@ -55,7 +55,7 @@ def test_quick_on_a_pane_cut_for_the_back(tmp_path):
     plan = plan_in(tmp_path)
     assert plan["fit"]["mirrored"] and plan["stencil"]["border_mm"]["left"] == 25.0
     assert [found["level"] for found in plan["stencil"]["findings"]] == ["note"]
-    assert load_job(tmp_path / "out" / "job.vitro").artwork.text == "Kestrel\nPoint"
+    assert load_job(tmp_path / "out" / "job.vitro").artwork.pieces[0].what.text == "Kestrel\nPoint"
 
 
 def test_quick_takes_curved_walls_and_balls(tmp_path):
@@ -82,11 +82,11 @@ def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys)
     (["quick", *TUMBLER, "--text", "K", "--width", "0"], "--width must be more than 0, got 0 mm"),
     (["quick", *TUMBLER, "--text", "K", "--width", "wide"], "--width: a length like 85 mm"),
     (["quick", *TUMBLER, "--text", "K", "--width", "9", "--art-height", "9"], "not allowed with"),
-    (["quick", *TUMBLER, "--text", " ", "--width", "9"], "nothing to etch: give --text or --art"),
+    (["quick", *TUMBLER, "--text", " ", "--width", "9"], "nothing to etch: give --text, --art or --monogram"),
     (["quick", *TUMBLER, "--text", "K", "--width", "9", "--font", "Brush"], "there is no face 'Brush'"),
     (["quick", *TUMBLER, "--art", "gone.svg", "--width", "9"], "gone.svg could not be opened: no such file"),
     (["quick", *TUMBLER, "--text", "K", "--width", "9", "--border", "2 km"], "--border: the unit 'km' is not known"),
-    (["quick", *TUMBLER, "--text", "K", "--width", "99999"], "fit size: "),
+    (["quick", *TUMBLER, "--text", "K", "--width", "99999"], "--width: at most 5000 mm"),
     (["quick", *TUMBLER[:-2], "--slant", "9", "--text", "K", "--width", "9"], "measure the slant along the wall again"),
     (["quick", *TUMBLER[:-2], "--text", "K", "--width", "9"], "a taper glass needs --height or --slant"),
     (["quick", "--glass", "straight", "--top", "80", "--bottom", "70", "--height", "90", "--text", "K", "--width", "9"],
@@ -129,7 +129,7 @@ def test_a_job_with_nothing_to_cut_is_told(tmp_path, capsys):
     path = tmp_path / "empty.vitro"
     save_job(job(""), path)
     assert main(["plan", str(path)]) == 2
-    assert capsys.readouterr().err == "vitrograph: type some words, or open a drawing\n"
+    assert capsys.readouterr().err == "vitrograph: type some words, open a drawing, or add a shape or a monogram\n"
 
 
 def test_quick_knows_what_is_in_the_way(tmp_path):
@@ -156,7 +156,7 @@ def test_quick_takes_pictures_and_dxf_with_their_flags(tmp_path):
         assert plan_in(tmp_path)["fit"]["art_on_glass_mm"] == pytest.approx([40, 20], rel=0.02)
         assert drawing["kind"] == "picture" and drawing["own_size_mm"] == pytest.approx([13.55, 6.77], rel=0.03)
     assert "drawn here" in plan_in(tmp_path)["artwork"]["provenance"][0]
-    assert load_job(tmp_path / "out" / "job.vitro").artwork.drawing.name == "bar.tiff"
+    assert load_job(tmp_path / "out" / "job.vitro").artwork.pieces[0].what.name == "bar.tiff"
     document = ezdxf.new("R2010", units=4)
     document.modelspace().add_circle((0, 0), 12)
     document.saveas(tmp_path / "ring.dxf")

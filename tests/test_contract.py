@@ -28,7 +28,7 @@ SHELF = {shape.name: shape for shape in generic_glasses()}
 def small_job(name, **changes):
     """A small star in the middle of a generic glass."""
     shape = SHELF[name]
-    return star_job(glass=shape.glass, material=shape.material, fit__size=18.0, fit__from_rim=None, **changes)
+    return star_job(glass=shape.glass, material=shape.material, width=18.0, fit__from_rim=None, **changes)
 
 
 @pytest.mark.parametrize("name", list(SHELF))
@@ -85,7 +85,7 @@ def test_the_packet_is_whole_and_reads_back(tmp_path):
 @given(text=words, size=st.floats(12, 60), rim=st.floats(15, 70))
 @settings(max_examples=15)
 def test_every_finding_says_where_what_and_why(text, size, rim):
-    results = Pipeline().run(job(text, artwork__face="Cinzel Bold", fit__size=size, fit__from_rim=rim))
+    results = Pipeline().run(job(text, face="Cinzel Bold", width=size, fit__from_rim=rim))
     left, low, right, high = results.sheet.outline.buffer(1.0).bounds
     for found in results.findings():
         assert found.says and "\n" not in found.says and found.why

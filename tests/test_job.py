@@ -7,7 +7,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from specimens import PLAQUE, STAR, job, star_job
+from specimens import PLAQUE, STAR, job
 from strategies import fits, words
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import JobError, JobFileError
@@ -16,17 +16,22 @@ from vitrograph.core.job import Job
 from vitrograph.core.jobfile import load_job, save_job
 
 
+def words_of(made):
+    return made.artwork.pieces[0].what.text
+
+
 def test_a_job_changes_only_by_being_replaced():
     before = job()
-    after = before.changed(fit__size=80.0, name="Other")
-    assert (before.fit.size, after.fit.size, after.name) == (60.0, 80.0, "Other")
-    assert hash(after) != hash(before) and after == before.changed(name="Other", fit__size=80.0)
+    after = before.changed(artwork__pieces__0__size=80.0, name="Other")
+    assert (before.artwork.pieces[0].size, after.artwork.pieces[0].size, after.name) == (60.0, 80.0, "Other")
+    assert hash(after) != hash(before) and after == before.changed(name="Other", artwork__pieces__0__size=80.0)
     with pytest.raises(AttributeError, match="immutable"):
-        before.fit.size = 3.0
+        before.fit.angle = 3.0
 
 
 @pytest.mark.parametrize(("change", "sentence"), [
-    ({"fit__size": -5}, "fit size: expected a number > 0.0, got -5"),
+    ({"artwork__pieces__0__size": -5.0}, "artwork pieces 1 size: expected a number > 0.0, got -5.0"),
+    ({"artwork__pieces__0__size": 0.0}, "artwork pieces 1 size: "),
     ({"fit__mode": "sideways"}, "fit mode: 'sideways' is not one of the choices"),
     ({"how_many": 0}, "how many: "), ({"name": ""}, "name: "), ({"stencil__border": 900.0}, "stencil border: "),
     ({"fit__angle": float("nan")}, "fit angle: "),
@@ -40,7 +45,7 @@ def test_a_change_that_cannot_be_is_told_in_one_sentence(change, sentence):
 @given(text=words, fit=fits, name=st.text(st.characters(codec="utf-8"), min_size=1, max_size=20))
 def test_a_saved_job_is_read_back_the_same(tmp_path_factory, text, fit, name):
     path = tmp_path_factory.mktemp("jobs") / "job.vitro"
-    made = star_job(fit=fit, artwork__text=text, name=name, glass=PLAQUE)
+    made = job(text, fit=fit, name=name, glass=PLAQUE)
     save_job(made, path)
     assert load_job(path) == made
 
@@ -49,17 +54,18 @@ def test_the_file_is_a_zip_with_the_drawing_beside_the_job(tmp_path):
     path = tmp_path / "job.vitro"
     save_job(demo_job(), path)
     with zipfile.ZipFile(path) as archive:
-        assert sorted(archive.namelist()) == ["assets/drawing.svg", "job.json"]
-        tree = json.loads(archive.read("job.json"))
-    assert tree["version"] == 2 and tree["artwork"]["drawing"] ["asset"] == "assets/drawing.svg"
+        asset, manifest = sorted(archive.namelist())
+        tree = json.loads(archive.read(manifest))
+        assert archive.read(asset) == demo_job().artwork.pieces[0].what.data
+    assert tree["version"] == 3 and tree["artwork"]["pieces"][0]["what"]["asset"] == asset
 
 
 def test_the_last_good_copy_is_kept_and_a_failed_save_harms_nothing(tmp_path, monkeypatch):
     path = tmp_path / "job.vitro"
     save_job(job("one"), path)
     save_job(job("two"), path)
-    assert load_job(path).artwork.text == "two"
-    assert load_job(tmp_path / "job.vitro.bak").artwork.text == "one"
+    assert words_of(load_job(path)) == "two"
+    assert words_of(load_job(tmp_path / "job.vitro.bak")) == "one"
 
     def no_room(handle):
         raise OSError(28, "No space left on device")
@@ -67,7 +73,7 @@ def test_the_last_good_copy_is_kept_and_a_failed_save_harms_nothing(tmp_path, mo
     monkeypatch.setattr("vitrograph.core.jobfile.os.fsync", no_room)
     with pytest.raises(JobFileError, match="could not be saved \\(no space left on device\\)"):
         save_job(job("three"), path)
-    assert load_job(path).artwork.text == "two"
+    assert words_of(load_job(path)) == "two"
     assert sorted(p.name for p in tmp_path.iterdir() if "vitro" in p.name) == ["job.vitro", "job.vitro.bak"]
 
 

@@ -3,10 +3,11 @@
 from threading import Event
 
 import pytest
+import shapely
 
 from specimens import job, star_job
+from vitrograph.core.artwork.composing.compose import CURVE_DEVIATION_MM, compose
 from vitrograph.core.errors import Cancelled, GlassError, NothingYet
-from vitrograph.core.fit import CURVE_DEVIATION_MM, size_factor
 from vitrograph.core.job import TaperedGlass
 from vitrograph.core.pipeline import STATIONS, Pipeline
 from vitrograph.core.plan import plan_of
@@ -30,11 +31,11 @@ def recomputed(before, after):
     ({"tools__girth": "calipers"}, {"assessed"}),
     ({"stencil__border": 16.0}, set(RESULTS) - {"wall", "art", "fitted", "assessed"}),
     ({"glass__rim": 92.0}, set(RESULTS) - {"art"}),
-    ({"artwork__text": "Other"}, set(RESULTS) - {"wall"}),
+    ({"artwork__pieces__0__what__text": "Other"}, set(RESULTS) - {"wall"}),
 ])
 def test_a_change_recomputes_only_what_depends_on_it(change, expected):
     pipeline = Pipeline()
-    made = job(artwork__face="Zilla Slab Bold")                     # slab serifs: there is something to find
+    made = job(face="Zilla Slab Bold")                     # slab serifs: there is something to find
     before = pipeline.run(made)
     after = pipeline.run(made.changed(**change))
     assert recomputed(before, after) == expected
@@ -72,9 +73,10 @@ def test_cancelled_work_stops_at_the_next_stage():
 
 @pytest.mark.parametrize("size", [20.0, 90.0, 400.0])
 def test_curves_are_as_fine_as_their_size_on_the_glass_wants(size):
-    made = job(glass__rim=900.0, glass__base=900.0, glass__height=900.0, fit__size=size)
-    art = Pipeline().run(made).art
-    assert art.max_deviation * size_factor(art.size, made.fit) <= CURVE_DEVIATION_MM
+    made = job(glass__rim=900.0, glass__base=900.0, glass__height=900.0, width=size)
+    fine = Pipeline().run(made).art
+    truth = compose(made.artwork, CURVE_DEVIATION_MM / 64)
+    assert shapely.hausdorff_distance(fine.shape, truth.shape) <= CURVE_DEVIATION_MM
 
 
 def test_a_plan_has_every_part_that_scripts_rely_on():

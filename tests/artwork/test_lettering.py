@@ -8,7 +8,7 @@ from PIL import Image, ImageDraw, ImageFont
 
 from vitrograph.core.artwork import face_named, faces, set_text, shape_line
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.job import Artwork
+from vitrograph.core.pieces import Artwork
 
 FONTS = resources.files("vitrograph.data") / "fonts"
 

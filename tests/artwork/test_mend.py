@@ -9,8 +9,8 @@ from shapely.geometry import LineString, MultiPolygon, Point, box
 
 from specimens import STAR, run, star_job
 from vitrograph.core.artwork import bring, mended
-from vitrograph.core.job import Drawing, Mend
-from vitrograph.core.stencil.widths import narrow_places
+from vitrograph.core.pieces import Drawing, Mend
+from vitrograph.core.widths import narrow_places
 
 
 def shape(*parts):
@@ -105,7 +105,7 @@ def test_mends_are_done_again_when_the_source_changes():
 def test_a_finding_in_the_drawing_offers_to_thicken_it_or_take_it_out():
     thin = ('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100"><rect width="40" height="100"/>'
             '<rect x="60" width="40" height="100"/><rect x="39" y="49.6" width="22" height=".8"/></svg>')
-    results = run(star_job(artwork__drawing=Drawing("thin.svg", thin.encode())))
+    results = run(star_job(artwork__pieces__0__what=Drawing("thin.svg", thin.encode())))
     found = next(f for f in results.findings("stencil") if f.code.value == "opening")
     assert found.value == pytest.approx(0.32, abs=0.02)
     labels = [remedy.label for remedy in found.remedies]
@@ -113,4 +113,4 @@ def test_a_finding_in_the_drawing_offers_to_thicken_it_or_take_it_out():
     for remedy, parts in zip(found.remedies[:2], (1, 2), strict=True):
         mended_job = run(results.job.changed(**remedy.changes))
         assert "opening" not in {f.code.value for f in mended_job.findings("stencil")}
-        assert len(mended_job.art.source.shape.geoms) == parts
+        assert len(mended_job.art.source(1).shape.geoms) == parts

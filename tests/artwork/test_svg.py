@@ -10,8 +10,8 @@ from PIL import Image
 
 from specimens import STAR, svg
 from vitrograph.core.artwork import bring, compose
-from vitrograph.core.errors import ArtworkError, NothingYet
-from vitrograph.core.job import Artwork, Drawing, Tone
+from vitrograph.core.errors import ArtworkError
+from vitrograph.core.pieces import Artwork, Drawing, Piece, Tone
 
 
 def draw(text, max_deviation=1e-3, **choices):
@@ -134,9 +134,9 @@ def picture(size=(40, 30)):
 
 def test_a_picture_within_is_offered_to_the_tracer():
     image = f'<image href="data:image/png;base64,{base64.b64encode(picture()).decode()}" width="40" height="30"/>'
-    beside = compose(Artwork(drawing=Drawing("both.svg", svg('<rect width="9" height="9"/>' + image).encode())), 1e-3)
+    beside = compose(Artwork((Piece(Drawing("both.svg", svg('<rect width="9" height="9"/>' + image).encode())),)))
     offered = next(found.remedy for found in beside.findings if found.remedy)
-    inside = offered.changes["artwork__drawing"]
+    inside = offered.changes["artwork__pieces__0__what"]
     assert inside.kind == "picture" and bring(inside, 1e-3).shape.area == pytest.approx(24 / 18, rel=0.02)
     alone = draw(svg(image))
     assert alone.left_out == ("nothing but a picture, which is traced",)
@@ -194,25 +194,3 @@ DOUBLING = '<rect id="x0" width="1" height="1"/>' + "".join(
 def test_a_bad_drawing_is_refused_in_one_sentence(text, sentence):
     with pytest.raises(ArtworkError, match=sentence):
         draw(text, 1e-3)
-
-
-def test_words_and_drawing_stand_beside_each_other():
-    star = Drawing(name="star.svg", data=STAR.encode())
-    above, right = (compose(Artwork(text="K", drawing=star, drawing_place=place, gap=0.5, drawing_size=2.0), 1e-3)
-                    for place in ("above", "right"))
-    alone = compose(Artwork(text="K"), 1e-3)
-    assert above.size[1] == pytest.approx(alone.size[1] + 0.5 + 2.0, abs=2e-3)
-    assert right.size[0] > alone.size[0] + 0.5
-    left, low, high_x, high_y = above.shape.bounds
-    assert left == pytest.approx(-high_x) and low == pytest.approx(-high_y)
-    assert {mark.name for mark in above.marks} == {"K", "drawing"}
-
-
-def test_words_of_which_the_face_has_no_letter_are_told_of():
-    with pytest.raises(ArtworkError, match="Barlow Bold has no letter for 日 本: choose another face"):
-        compose(Artwork(text="日本"), 1e-3)
-
-
-def test_nothing_to_compose_is_an_empty_state_and_not_a_fault():
-    with pytest.raises(NothingYet, match="type some words"):
-        compose(Artwork(text="  \n "), 1e-3)

@@ -15,23 +15,23 @@ from shapely.affinity import rotate, scale, translate
 from shapely.geometry import MultiPolygon, Point
 from skimage.filters import threshold_otsu
 
-from vitrograph.core.artwork import bring, set_text
+from vitrograph.core.artwork import bring, set_words
 from vitrograph.core.artwork.tracing import otsu, trace
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.job import Artwork, Drawing, TraceChoices
+from vitrograph.core.pieces import Drawing, TraceChoices, Words
 
 PX = 25.4 / 300                    # mm, at 300 dots to the inch
 MARGIN = 2.0
 
 
 def letters(text, face, size):
-    shapes = set_text(Artwork(text=text, face=face), 1e-5).shapes
+    shapes = set_words(Words(text, face), 1e-5).shapes
     return scale(shapely.union_all(list(shapes)), size, size, origin=(0, 0))
 
 
 TRUTHS = {
     "circle": Point(0, 0).buffer(9.03, quad_segs=2000), "turned square": rotate(shapely.box(0, 0, 14.2, 14.2), 23),
-    "letters": letters("Kestrel\nR&g2", "Zilla Slab Bold", 14.0), "script": letters("Point", "Lobster", 14.0),
+    "letters": letters("Kestrel\nR&g2", "Zilla Slab Bold", 14.0), "script": letters("Point", "Lobster Two", 14.0),
 }
 
 

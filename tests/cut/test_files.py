@@ -34,7 +34,7 @@ def test_the_svg_has_true_size_and_the_films_area(kind):
 
 def test_the_svg_is_96_pixels_to_the_inch():
     # CSS Values and Units 4, section 6.2: 1in = 96px; a renderer at its default density must make that many pixels
-    sheet = run(star_job(glass=FlatGlass(width=140.0, height=141.6), fit__size=101.6, stencil__border=10.0)).sheet
+    sheet = run(star_job(glass=FlatGlass(width=140.0, height=141.6), width=101.6, stencil__border=10.0)).sheet
     image = Image.open(io.BytesIO(bytes(resvg_py.svg_to_bytes(svg_string=to_svg(sheet, "star"), dpi=96))))
     left, _, right, _ = sheet.outline.bounds
     assert image.width == pytest.approx((right - left) / 25.4 * 96, abs=1)

@@ -55,7 +55,7 @@ def test_a_handle_is_hatched_on_both_views_and_only_while_it_is_there(desk):
 
 
 def test_an_oval_pane_is_drawn_oval_and_its_frame_with_it(open_desk):
-    desk = open_desk(star_job(glass=FlatGlass(width=220, height=130, outline="oval", frame=8), fit__size=30.0,
+    desk = open_desk(star_job(glass=FlatGlass(width=220, height=130, outline="oval", frame=8), width=30.0,
                               fit__from_rim=None))
     view = desk.shell.glass_view
     body = view._body(view.camera()).boundingRect()
@@ -75,7 +75,7 @@ def test_an_oval_pane_is_drawn_oval_and_its_frame_with_it(open_desk):
 
 
 def test_stations_are_typed_along_the_wall_when_they_were_taped(open_desk):
-    desk = open_desk(job(glass=CurvedGlass(stations=((0.0, 70.0), (60.0, 96.0), (120.0, 80.0))), fit__size=25.0,
+    desk = open_desk(job(glass=CurvedGlass(stations=((0.0, 70.0), (60.0, 96.0), (120.0, 80.0))), width=25.0,
                          fit__from_rim=None))
     upright = desk.results.wall.upright
     desk.go(1)

@@ -212,7 +212,8 @@ def test_the_demo_has_its_six_glasses_on_its_shelf(open_desk):
     fill_demo_shelf(desk.bench.shelf)
     assert len(desk.bench.shelf.glasses()) == 6
     for glass in demo_glasses():
-        assert desk.bench.edit("x", **glass.changes(), fit__size=24.0, fit__from_rim=None, fit__angle=0.0)
+        assert desk.bench.edit("x", **glass.changes(), artwork__pieces__0__size=24.0, fit__from_rim=None,
+                               fit__angle=0.0)
         desk.settle()
         assert desk.results.sheet is not None and not desk.results.stopped, glass.name
         desk.shell.grab()

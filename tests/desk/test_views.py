@@ -55,7 +55,7 @@ def test_near_and_far_side_make_up_the_whole_art(desk):
 
 def test_on_a_belly_near_and_far_side_make_up_the_whole_art(open_desk):
     carafe = CurvedGlass(stations=((0.0, 74.0), (55.0, 122.0), (120.0, 98.0), (165.0, 52.0)))
-    fitted = open_desk(job(glass=carafe, fit__size=200.0, fit__from_rim=60.0)).results.fitted
+    fitted = open_desk(job(glass=carafe, width=200.0, fit__from_rim=60.0)).results.fitted
     art = ready_for_projection(fitted.wall_art, fitted.wall)
     for turn in (0.0, 1.2, -2.5):
         shown = sum(part.area for near in (True, False) for part in in_sight(art, camera(fitted.wall, turn), near=near))
@@ -123,7 +123,7 @@ def test_the_sheet_is_enlarged_about_the_pointer_and_fitted_again(desk):
     assert view.zoom == 1.0
 
 
-@pytest.mark.parametrize("made", [job(), job(glass=PLAQUE, fit__face="back"), job(fit__size=150.0, fit__angle=2.5),
+@pytest.mark.parametrize("made", [job(), job(glass=PLAQUE, fit__face="back"), job(width=150.0, fit__angle=2.5),
                                   job(fit__from_rim=-30.0), job("")])
 def test_every_station_paints_both_views_for_every_kind_of_job(open_desk, made):
     desk = open_desk(made)

@@ -119,7 +119,7 @@ def test_a_remedy_does_what_it_says(open_desk):
 
 
 def test_f8_and_a_click_bring_both_views_to_a_finding(open_desk):
-    desk = open_desk(job("Kestrel", artwork__face="Cinzel Bold", fit__angle=1.0))
+    desk = open_desk(job("Kestrel", face="Cinzel Bold", fit__angle=1.0))
     desk.press(Qt.Key.Key_F8)
     assert desk.bench.station == "stencil"
     first = desk.results.findings()[0]
@@ -215,7 +215,7 @@ def test_unsaved_work_comes_back_after_a_crash(open_desk, tmp_path):
 
 def test_the_newest_edit_wins(desk):
     for size in range(30, 70):
-        desk.bench.edit("Size", fit__size=float(size))
+        desk.bench.edit("Size", artwork__pieces__0__size=float(size))
     desk.settle()
     assert desk.results.fitted.size[0] == pytest.approx(69.0)
 
@@ -271,7 +271,7 @@ def test_a_curved_wall_is_typed_station_by_station(desk):
 
 
 def test_a_ball_shows_its_widest_and_its_strain(desk):
-    desk.bench.edit("x", fit__size=30.0, fit__from_rim=None)
+    desk.bench.edit("x", artwork__pieces__0__size=30.0, fit__from_rim=None)
     desk.go(1)
     desk.click("kind_ball")
     desk.type_into("rim", "80")

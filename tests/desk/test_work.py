@@ -17,7 +17,7 @@ def test_send_runs_the_simulated_cutter_and_draws_what_it_cuts(desk):
     assert len(view.trace) == len(desk.results.cut.paths)
     assert f"{len(view.trace)} paths" in desk.says("trialSays")
     assert view.grab().toImage().width() > 100
-    desk.bench.edit("Size", fit__size=40.0)
+    desk.bench.edit("Size", artwork__pieces__0__size=40.0)
     desk.settle()
     assert view.trace is None                                     # the trial belongs to the stencil it cut
 

@@ -74,7 +74,7 @@ def test_art_over_a_seam_is_a_stop_with_a_remedy_that_clears_it():
     assert "runs over the seam" in found.says and stopped.stopped
     mended = run(stopped.job.changed(**found.remedy.changes))
     assert not [f for f in mended.findings() if f.code.value == "keep-out" and f.level.value == "stop"]
-    near = run(job(features=HANDLED, fit__angle=0.5, fit__size=30.0, fit__from_rim=30.0, stencil__border=20.0))
+    near = run(job(features=HANDLED, fit__angle=0.5, width=30.0, fit__from_rim=30.0, stencil__border=20.0))
     assert [f.says for f in near.findings() if f.code.value == "keep-out"] == ["the border lies over the seam"]
 
 
@@ -83,10 +83,10 @@ def test_a_frame_and_an_oval_limit_a_pane():
     with pytest.raises(GlassError, match="leaves nothing of this pane"):
         wall_of(FlatGlass(width=40, height=30, frame=15))
     oval = FlatGlass(width=200, height=120, outline="oval")
-    inside = run(star_job(glass=oval, fit__size=30.0, fit__from_rim=None))
+    inside = run(star_job(glass=oval, width=30.0, fit__from_rim=None))
     assert not inside.stopped
-    outside = run(star_job(glass=oval, fit__size=40.0, fit__from_rim=None, fit__across=85.0))
+    outside = run(star_job(glass=oval, width=40.0, fit__from_rim=None, fit__across=85.0))
     assert "off-glass" in {f.code.value for f in outside.findings() if f.level.value == "stop"}
     # the sheet ends where the oval does
-    whole = run(star_job(glass=oval, fit__size=60.0, fit__from_rim=None, stencil__border=150.0))
+    whole = run(star_job(glass=oval, width=60.0, fit__from_rim=None, stencil__border=150.0))
     assert whole.sheet.outline.area == pytest.approx(pi * 100 * 60, rel=1e-3)

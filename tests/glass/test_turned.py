@@ -119,7 +119,7 @@ def test_stations_that_describe_no_wall(stations, sentence):
 
 def test_a_job_on_a_carafe_says_what_the_film_must_give():
     carafe = CurvedGlass(stations=((10.0, 70.0), (60.0, 118.0), (120.0, 96.0), (170.0, 48.0)))
-    results = run(job("Kes\ntrel", glass=carafe, fit__size=48.0, fit__size_is="height", fit__from_rim=80.0))
+    results = run(job("Kes\ntrel", glass=carafe, height=48.0, fit__from_rim=80.0))
     assert {"strain"} <= {found.code.value for found in results.findings()}
     assert results.transfer.above_table == pytest.approx(
         10.0 + results.wall.height(np.array([results.sheet.band.s_low]))[0], abs=1e-6)
@@ -131,7 +131,7 @@ def test_a_job_on_a_carafe_says_what_the_film_must_give():
 
 def test_art_that_reaches_the_pole_of_a_ball_is_refused():
     with pytest.raises(GlassError, match="reaches a pole"):
-        run(job("K", glass=BallGlass(diameter=60.0), fit__size=92.0, fit__size_is="height", fit__from_rim=None))
+        run(job("K", glass=BallGlass(diameter=60.0), height=92.0, fit__from_rim=None))
 
 
 @given(wall=profiles())

@@ -10,15 +10,15 @@ from vitrograph.core.stencil.checks import CHECKS
 FAULTY = {
     "past the rim": (star_job(fit__from_rim=-8.0), Code.OFF_GLASS, Level.STOP),
     "past the base": (star_job(fit__from_rim=120.0), Code.OFF_GLASS, Level.STOP),
-    "too tall for the pane": (star_job(glass=PLAQUE, fit__size=300.0), Code.OFF_GLASS, Level.STOP),
+    "too tall for the pane": (star_job(glass=PLAQUE, width=300.0), Code.OFF_GLASS, Level.STOP),
     "past a side of the pane": (star_job(glass=PLAQUE, fit__across=110.0), Code.OFF_GLASS, Level.STOP),
-    "longer than the way round": (job(fit__size=300.0), Code.OVERLAP, Level.STOP),
+    "longer than the way round": (job(width=300.0), Code.OVERLAP, Level.STOP),
     "little border typed": (job(stencil__border=5.0), Code.BORDER, Level.WATCH),
     "close to the rim": (job(fit__from_rim=7.0), Code.BORDER, Level.WATCH),
     "close to the base": (job(fit__from_rim=111.0), Code.BORDER, Level.WATCH),
-    "thin webs": (job(artwork__face="Zilla Slab Bold", artwork__letter_spacing=-0.04), Code.WEB, Level.WATCH),
-    "thin openings": (job("Kestrel", artwork__face="Cinzel Bold"), Code.OPENING, Level.WATCH),
-    "wider than the front": (job(fit__size=100.0), Code.READING_WIDTH, Level.WATCH),
+    "thin webs": (job(face="Zilla Slab Bold", letter_spacing=-0.04), Code.WEB, Level.WATCH),
+    "thin openings": (job("Kestrel", face="Cinzel Bold"), Code.OPENING, Level.WATCH),
+    "wider than the front": (job(width=100.0), Code.READING_WIDTH, Level.WATCH),
     "the inside of a drinking glass": (job(fit__face="back"), Code.FACE, Level.STOP),
     "larger than the mat": (job(glass=PLAQUE, cut__mat_width=90.0, cut__mat_length=95.0), Code.SHEET, Level.WATCH),
     "straight on a taper": (job(glass=TaperedGlass(rim=130, base=60, height=110), fit__mode="straight"),
@@ -55,7 +55,7 @@ def test_a_finding_has_its_number_and_limit(name):
 
 @pytest.mark.parametrize("glass", [LANTERN, PLAQUE, FLARE_IN])
 def test_sound_work_has_no_findings(glass):
-    assert run(star_job(glass=glass, fit__from_rim=30.0, fit__size=36.0)).findings() == ()
+    assert run(star_job(glass=glass, fit__from_rim=30.0, width=36.0)).findings() == ()
 
 
 def test_the_back_of_a_pane_is_noted_and_mirrored():
@@ -66,7 +66,7 @@ def test_the_back_of_a_pane_is_noted_and_mirrored():
 
 
 def test_findings_come_gravest_first_and_thinnest_first():
-    found = run(job("Kestrel", artwork__face="Cinzel Bold", fit__from_rim=-3.0)).findings("stencil")
+    found = run(job("Kestrel", face="Cinzel Bold", fit__from_rim=-3.0)).findings("stencil")
     assert [f.level for f in found] == sorted((f.level for f in found), key=["stop", "watch", "note"].index)
     thin = [f.value for f in found if f.code is Code.OPENING]
     assert len(thin) > 3 and thin == sorted(thin)

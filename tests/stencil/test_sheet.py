@@ -12,10 +12,11 @@ from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
 from strategies import fits, words
 
 
-@given(text=words, fit=fits, kind=st.sampled_from([TUMBLER, FLARE_IN, LANTERN, PLAQUE]), border=st.floats(0, 40))
+@given(text=words, fit=fits, kind=st.sampled_from([TUMBLER, FLARE_IN, LANTERN, PLAQUE]), border=st.floats(0, 40),
+       width=st.floats(10, 70))
 @settings(max_examples=25, deadline=None)
-def test_film_and_openings_make_up_the_sheet(text, fit, kind, border):
-    sheet = run(job(text, glass=kind, fit=fit, stencil__border=border)).sheet
+def test_film_and_openings_make_up_the_sheet(text, fit, kind, border, width):
+    sheet = run(job(text, width=width, glass=kind, fit=fit, stencil__border=border)).sheet
     assert sheet.film.area + sheet.openings.area == pytest.approx(sheet.outline.area, rel=1e-9)
     assert shapely.intersection(sheet.film, sheet.openings).area < 1e-6
     assert len(sheet.frame.geoms) + len(sheet.islands) == len(sheet.film.geoms)
@@ -57,7 +58,7 @@ def test_the_border_ends_where_the_glass_does(kind):
 
 
 def test_a_border_wider_than_what_is_left_of_the_turn_meets_itself_behind():
-    results = run(job(fit__size=210.0, stencil__border=40.0))
+    results = run(job(width=210.0, stencil__border=40.0))
     band = results.sheet.band
     assert band.u_high - band.u_low == pytest.approx(2 * np.pi)
     assert results.sheet.outline.is_valid

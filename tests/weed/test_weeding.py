@@ -11,7 +11,7 @@ from strategies import words
 @given(text=words)
 @settings(max_examples=20, deadline=None)
 def test_every_opening_is_pulled_once_and_every_island_stays(text):
-    results = run(job(text, fit__size=15.0, fit__size_is="height"))
+    results = run(job(text, height=15.0))
     weed, sheet = results.weed, results.sheet
     assert [piece.number for piece in weed.pieces] == list(range(1, len(weed.pieces) + 1))
     assert weed.pull[0].kind == "frame" and not weed.pull[0].shape.intersects(sheet.openings)
@@ -22,7 +22,7 @@ def test_every_opening_is_pulled_once_and_every_island_stays(text):
 
 
 def test_pieces_are_called_by_their_letters_and_place():
-    weed = run(job("Bi", fit__size=20.0)).weed
+    weed = run(job("Bi", width=20.0)).weed
     names = {piece.name for piece in weed.pull}
     assert {"letter B", "letter i"} <= names                    # the dot of the i is a piece of its own
     assert len(weed.pull) == 4
@@ -32,14 +32,14 @@ def test_pieces_are_called_by_their_letters_and_place():
 
 
 def test_joined_letters_are_one_piece():
-    weed = run(job("oo", artwork__letter_spacing=-0.3, fit__size=20.0)).weed
+    weed = run(job("oo", letter_spacing=-0.3, width=20.0)).weed
     assert [piece.name for piece in weed.pull[1:]] == ["letters oo"]
 
 
 def test_a_number_stands_on_its_piece_and_small_pieces_are_hooked():
-    weed = run(star_job(fit__size=8.0)).weed
+    weed = run(star_job(width=8.0)).weed
     assert weed.pull[1].name == "drawing" and "hook" not in run(star_job()).weed.pull[1].how
-    small = run(job("i", fit__size=1.0)).weed.pull
+    small = run(job("i", width=1.0)).weed.pull
     assert all("hook" in piece.how for piece in small[1:])
     for piece in run(job("Kestrel 8")).weed.pull[1:]:
         assert piece.shape.contains(Point(piece.spot))

@@ -7,17 +7,19 @@ import msgspec
 
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.glass import Shelf, ShelvedGlass
-from vitrograph.core.job import Drawing, Job
+from vitrograph.core.job import Job
 from vitrograph.core.logbook import Entry, Logbook
 
 _FOLDER = resources.files("vitrograph.data") / "demo"
 
 
 def demo_job() -> Job:
-    """Six tapered tumblers with a comet and the observatory's name."""
-    job = Job.read(json.loads((_FOLDER / "tumbler.json").read_text("utf-8")))
-    comet = Drawing(name="comet.svg", data=(_FOLDER / "comet.svg").read_bytes(), licence="drawn for this program, CC0")
-    return job.changed(artwork__drawing=comet)
+    """Six tapered tumblers with a comet, the observatory's name and a row of stars."""
+    tree = json.loads((_FOLDER / "tumbler.json").read_text("utf-8"))
+    for piece in tree["artwork"]["pieces"]:
+        if "file" in piece["what"]:
+            piece["what"]["data"] = (_FOLDER / piece["what"].pop("file")).read_bytes()
+    return Job.read(tree)
 
 
 def demo_glasses() -> tuple[ShelvedGlass, ...]:

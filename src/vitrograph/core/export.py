@@ -32,7 +32,7 @@ def pdf_of(results: Results) -> bytes:
     """The page at true size."""
     sheet, art = results.need_all().sheet, results.art
     assert sheet and art
-    return to_pdf(sheet, results.job.name, "; ".join(provenance(results.job.artwork, art.source))[:_SMALL_PRINT])
+    return to_pdf(sheet, results.job.name, "; ".join(provenance(art))[:_SMALL_PRINT])
 
 
 def plan_json_of(results: Results) -> bytes:

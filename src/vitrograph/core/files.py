@@ -5,7 +5,7 @@ from pathlib import Path
 from typing import Literal
 
 from vitrograph.core.errors import ArtworkError, JobFileError
-from vitrograph.core.job import Drawing
+from vitrograph.core.pieces import Drawing
 
 _PICTURES = (b"\x89PNG", b"\xff\xd8\xff", b"II*\0", b"MM\0*")
 _MOST_BYTES = {"svg": 20_000_000, "dxf": 40_000_000, "picture": 64_000_000}

@@ -32,6 +32,8 @@ class Code(StrEnum):
     DROOP = "droop"
     STRAIN = "strain"
     LETTERS = "letters"
+    LICENCE = "licence"
+    PIECE = "piece"
     DRAWING = "drawing"
     SHEET = "sheet"
 

@@ -5,41 +5,31 @@ stack of jobs and every result can be cached by the parts of the job it depends 
 immutable, hashable, and checked against their types and bounds whenever plain data is read into them.
 """
 
+import re
 from collections.abc import Iterator
 from math import isfinite, pi, radians
 from typing import Annotated, Any, Literal, Self
 
 import msgspec
-from msgspec import Meta, Struct
+from msgspec import Meta
 
 from vitrograph.core.errors import JobError
+from vitrograph.core.parts import Height, Length, Margin, Part, Place, Speed, Turn
+from vitrograph.core.pieces import Artwork
 
-JOB_VERSION = 2                    # docs/formats.md; raised, with a migration, when the tree changes
+JOB_VERSION = 3                    # docs/formats.md; raised, with a migration, when the tree changes
 
-Length = Annotated[float, Meta(gt=0, le=5000)]
-Height = Annotated[float, Meta(ge=0, le=5000)]
-Margin = Annotated[float, Meta(ge=0, le=500)]
-Place = Annotated[float, Meta(ge=-5000, le=5000)]
-Turn = Annotated[float, Meta(ge=-pi, le=pi)]
-Speed = Annotated[float, Meta(gt=0, le=5000)]
 Girth = Literal["diameter", "circumference"]
 Mode = Literal["rim", "straight"]
 Face = Literal["outside", "back"]
 FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
 MaterialName = Literal["ordinary", "strengthened", "bakeware", "crystal", "coated", "unknown"]
-ToneName = Literal["frost", "clear", "leave"]
-MendName = Literal["thicken", "round ends", "square ends", "close gaps", "drop specks", "fill pinholes", "remove",
-                   "remove thin", "keep", "smooth", "straighten"]
 ToolName = Literal["ruler", "tape", "calipers"]
 Obstacle = Literal["handle", "seam", "raised mark", "other"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
 
 
-class _Part(Struct, frozen=True, forbid_unknown_fields=True):
-    """Base of the job's parts."""
-
-
-class _Glass(_Part, frozen=True, tag_field="kind"):
+class _Glass(Part, frozen=True, tag_field="kind"):
     """Base of the kinds of glass, told apart in files by `kind`."""
 
     @property
@@ -106,7 +96,7 @@ class BallGlass(_Glass, frozen=True, tag="ball"):
 Glass = FlatGlass | StraightGlass | TaperedGlass | CurvedGlass | BallGlass
 
 
-class KeepOut(_Part, frozen=True):
+class KeepOut(Part, frozen=True):
     """A place no film may lie on: its middle round the glass (or across a pane), its width, and its upright heights."""
 
     what: Obstacle = "handle"
@@ -117,7 +107,7 @@ class KeepOut(_Part, frozen=True):
     high: Height = 5000.0
 
 
-class Features(_Part, frozen=True):
+class Features(Part, frozen=True):
     """What a piece has beside its wall: thicknesses, the wall a foot and a rim bead take, places to keep out of."""
 
     thickness: Margin = 0.0
@@ -127,7 +117,7 @@ class Features(_Part, frozen=True):
     keep_out: Annotated[tuple[KeepOut, ...], Meta(max_length=40)] = ()
 
 
-class Taken(_Part, frozen=True):
+class Taken(Part, frozen=True):
     """Several readings of one place, by a tape so thick where one went round; the glass holds their mean."""
 
     place: Annotated[str, Meta(max_length=20)]
@@ -135,7 +125,7 @@ class Taken(_Part, frozen=True):
     tape: Margin = 0.0
 
 
-class Tools(_Part, frozen=True):
+class Tools(Part, frozen=True):
     """What the girths and the height were measured with, and what each tool may be off by (common practice)."""
 
     girth: ToolName = "ruler"
@@ -150,82 +140,13 @@ class Tools(_Part, frozen=True):
         return {"ruler": self.ruler_error, "tape": self.tape_error, "calipers": self.calipers_error}[tool]
 
 
-class Tone(_Part, frozen=True):
-    """What a colour of a drawing means, where the maker decided otherwise than the first guess."""
+class Fit(Part, frozen=True):
+    """How the art goes on the glass: the way it is laid, and the place.
 
-    colour: Annotated[str, Meta(pattern="^#[0-9a-f]{6}$")]
-    does: ToneName
-
-
-class TraceChoices(_Part, frozen=True):
-    """How a picture becomes outlines; sizes are mm at the picture's own size, the tolerance is in 255ths."""
-
-    tones: Literal["two", "lines"] = "two"
-    threshold: Annotated[float, Meta(ge=0, le=1)] | None = None
-    even_light: bool = False
-    light_frosts: bool = False
-    background: Annotated[tuple[Annotated[str, Meta(max_length=40)], ...], Meta(max_length=20)] = ()
-    tolerance: Annotated[float, Meta(ge=0, le=255)] = 24.0
-    speck: Margin = 0.25
-    pinhole: Margin = 0.25
-    smooth: Margin = 0.0
-    simplify: Margin = 0.0
-    turn: Turn = 0.0
-    line_pitch: Annotated[float, Meta(ge=0.2, le=100)] = 2.0
-    line_least: Annotated[float, Meta(ge=0.05, le=50)] = 0.5
-    dpi: Annotated[float, Meta(ge=20, le=5000)] | None = None
-
-
-class Mend(_Part, frozen=True):
-    """A mend of a drawing: what is done, by how much, and where, in heights of the drawing from its lower left corner.
-
-    Without a place it is done everywhere; `reach` is how far about the place.
+    `angle` is where the artwork's upright middle line stands round the glass, from the front to the right; `across`
+    serves a pane: mm from its middle, to the right; `from_rim` is from the rim to the art's top edge, None for centred.
     """
 
-    does: MendName
-    amount: Annotated[float, Meta(ge=-1, le=1)] = 0.0
-    at: tuple[Place, Place] | None = None
-    reach: Annotated[float, Meta(ge=0, le=100)] = 0.0
-
-
-class Drawing(_Part, frozen=True):
-    """What the maker brought: the file's name, kind and content, how it is read, how mended, and a licence note."""
-
-    name: Annotated[str, Meta(max_length=200)]
-    data: Annotated[bytes, Meta(max_length=64_000_000)]
-    kind: Literal["svg", "dxf", "picture"] = "svg"
-    tones: Annotated[tuple[Tone, ...], Meta(max_length=500)] = ()
-    trace: TraceChoices = TraceChoices()
-    mends: Annotated[tuple[Mend, ...], Meta(max_length=200)] = ()
-    licence: Annotated[str, Meta(max_length=400)] = ""
-
-    def __repr__(self) -> str:
-        return f"Drawing({self.name!r}, {self.kind}, {len(self.data)} bytes)"
-
-
-class Artwork(_Part, frozen=True):
-    """Lettering, a drawing, or both; spacings are in ems (the lettering's own size)."""
-
-    text: Annotated[str, Meta(max_length=2000)] = ""
-    face: str = "Barlow Bold"
-    align: Literal["left", "centre", "right"] = "centre"
-    letter_spacing: Annotated[float, Meta(ge=-0.5, le=3)] = 0.0
-    line_spacing: Annotated[float, Meta(ge=0.2, le=10)] = 1.1
-    drawing: Drawing | None = None
-    drawing_place: Literal["above", "below", "left", "right"] = "above"
-    drawing_size: Annotated[float, Meta(gt=0, le=50)] = 1.6          # the drawing's height, in ems
-    gap: Annotated[float, Meta(ge=-5, le=20)] = 0.35
-
-
-class Fit(_Part, frozen=True):
-    """How the art goes on the glass: its size there, the way it is laid, and the place.
-
-    `angle` is round the glass from the front, to the right; `across` serves a pane: mm from its middle, to the
-    right; `from_rim` is from the rim to the art's top edge, None for centred.
-    """
-
-    size: Length = 70.0
-    size_is: Literal["width", "height"] = "width"
     mode: Mode = "rim"
     face: Face = "outside"
     angle: Turn = 0.0
@@ -233,7 +154,7 @@ class Fit(_Part, frozen=True):
     from_rim: Place | None = None
 
 
-class StencilChoices(_Part, frozen=True):
+class StencilChoices(Part, frozen=True):
     """The film round the art, and the limits its parts are held to (common practice, no published source).
 
     `reading_angle` is how much of a round wall the eye reads from the front, standing `viewing_mm` from its axis.
@@ -247,7 +168,7 @@ class StencilChoices(_Part, frozen=True):
     viewing_mm: Length = 600.0
 
 
-class CutChoices(_Part, frozen=True):
+class CutChoices(Part, frozen=True):
     """Film, carrier mat and the cutter's habits; speeds in mm/s."""
 
     film: FilmKind = "stencil"
@@ -258,7 +179,7 @@ class CutChoices(_Part, frozen=True):
     travel_speed: Speed = 200.0
 
 
-class TransferChoices(_Part, frozen=True):
+class TransferChoices(Part, frozen=True):
     """The tape on the roll, and how far it reaches beyond the stencil."""
 
     roll_width: Length = 120.0
@@ -267,19 +188,19 @@ class TransferChoices(_Part, frozen=True):
     overlap: Margin = 8.0
 
 
-class EtchChoices(_Part, frozen=True):
+class EtchChoices(Part, frozen=True):
     """Which school of timing the cream is left by."""
 
     school: SchoolName = "five-stir-five"
 
 
-class Job(_Part, frozen=True):
+class Job(Part, frozen=True):
     """Everything the maker decided about one piece, or one set of equal pieces.
 
     `pieces` are the measured pieces of a set that is meant to be equal; `glass` is what the stencil is made for.
     """
 
-    version: Literal[2] = 2
+    version: Literal[3] = 3
     name: Annotated[str, Meta(min_length=1, max_length=120)] = "Untitled"
     how_many: Annotated[int, Meta(ge=1, le=1000)] = 1
     glass: Glass = TaperedGlass()
@@ -295,7 +216,7 @@ class Job(_Part, frozen=True):
     etch: EtchChoices = EtchChoices()
 
     def changed(self, **changes: Any) -> Self:
-        """Return a job with some values replaced; `part__field` reaches into a part.
+        """Return a job with some values replaced; `part__field` reaches into a part, and a number into a row.
 
         Raises JobError, saying which value cannot be and why.
 
@@ -307,8 +228,10 @@ class Job(_Part, frozen=True):
             *parts, last = path.split("__")
             branch = tree
             for part in parts:
-                branch = branch[part]
-            branch[last] = _plain(value)
+                step = int(part) if isinstance(branch, list) else part
+                branch[step] = list(branch[step]) if isinstance(branch[step], tuple) else branch[step]
+                branch = branch[step]
+            branch[int(last) if isinstance(branch, list) else last] = _plain(value)
         return self.read(tree)
 
     def as_tree(self) -> dict[str, Any]:
@@ -348,15 +271,16 @@ def _numbers(tree: Any, place: str = "") -> Iterator[tuple[str, float]]:
 def _sentence(message: str, tree: Any) -> str:
     """Turn "Expected `float` > 0.0 - at `$.fit.size`" into "fit size: expected a number > 0.0, got -5"."""
     wanted, _, path = message.partition(" - at `$.")
-    steps = path.rstrip("`").split(".") if path else []
+    steps = re.findall(r"[^.\[\]]+", path.rstrip("`"))
     if "unknown field" in wanted:
         return f"{wanted[:1].lower()}{wanted[1:]}".replace("`", "'").replace("object contains", "the job holds the")
     for step in steps:
-        tree = tree.get(step) if isinstance(tree, dict) else None
+        tree = tree.get(step) if isinstance(tree, dict) else tree[int(step)] if step.isdigit() else None
     got = f", got {tree!r}" if steps and not isinstance(tree, dict) and len(repr(tree)) <= 40 else ""
     if wanted.startswith("Invalid"):
         wanted, got = f"{tree!r} is not one of the choices", ""
     for ours, theirs in (("a number", "`float`"), ("a number", "`float | null`"), ("a whole number", "`int`"),
                          ("words", "`str`"), ("'", "`")):
         wanted = wanted.replace(theirs, ours)
+    steps = [str(int(step) + 1) if step.isdigit() else step for step in steps]
     return f"{' '.join(steps).replace('_', ' ') or 'the job'}: {wanted[:1].lower()}{wanted[1:]}{got}"

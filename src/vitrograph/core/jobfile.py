@@ -1,4 +1,4 @@
-"""The `.vitro` file: a ZIP with `job.json` and the drawings it names (docs/formats.md).
+"""The `.vitro` file: a ZIP with `job.json` and the drawings and fonts it names (docs/formats.md).
 
 Written beside its place, synced and renamed over it, so a crash leaves the old file or the new one; the copy
 before the last save is kept as `NAME.vitro.bak`.
@@ -9,11 +9,16 @@ import json
 import os
 import tempfile
 import zipfile
+from collections.abc import Iterable
+from hashlib import sha256
 from pathlib import Path
 from typing import Any
 
-from vitrograph.core.errors import JobError, JobFileError
+import msgspec
+
+from vitrograph.core.errors import JobError, JobFileError, VitrographError
 from vitrograph.core.job import JOB_VERSION, Job
+from vitrograph.core.migrate import migrate
 
 MANIFEST = "job.json"
 _MOST_BYTES = 64_000_000
@@ -22,7 +27,8 @@ _MOST_BYTES = 64_000_000
 def save_job(job: Job, path: Path) -> None:
     """Write a job file, keeping the previous one as `.bak`. Raises JobFileError; the old file then stands."""
     tree = job.as_tree()
-    assets = _take_out_drawing(tree)
+    assets: dict[str, bytes] = {}
+    _take_out_files(tree, assets)
     try:
         handle, temporary = tempfile.mkstemp(dir=path.parent, prefix=f".{path.name}.")
         try:
@@ -48,10 +54,12 @@ def load_job(path: Path) -> Job:
         with zipfile.ZipFile(path) as archive:
             tree = json.loads(_read(archive, MANIFEST))
             _refuse_newer(tree, path)
-            _migrate(tree)
-            _put_back_drawing(tree, archive)
+            _put_back_files(tree, archive)
+            migrate(tree)
     except JobFileError:
         raise
+    except (VitrographError, msgspec.ValidationError) as error:
+        raise JobFileError(f"{path} holds a value that cannot be: {error}") from None
     except OSError as error:
         raise JobFileError(f"{path} could not be opened: {_reason(error)}") from None
     except (zipfile.BadZipFile, KeyError, ValueError, RuntimeError, EOFError, NotImplementedError, TypeError):
@@ -62,20 +70,28 @@ def load_job(path: Path) -> Job:
         raise JobFileError(f"{path} holds a value that cannot be: {error}") from None
 
 
-def _take_out_drawing(tree: dict[str, Any]) -> dict[str, bytes]:
-    drawing = tree["artwork"]["drawing"]
-    if drawing is None:
-        return {}
-    asset = f"assets/drawing.{drawing['kind'] if drawing['kind'] != 'picture' else 'bin'}"
-    content: bytes = drawing.pop("data")
-    drawing["asset"] = asset
-    return {asset: content}
+def _take_out_files(node: Any, assets: dict[str, bytes]) -> None:
+    """Put each brought file's content among the assets, once, and its name there in its place."""
+    if isinstance(node, dict):
+        content = node.get("data")
+        if isinstance(content, bytes):
+            del node["data"]
+            ending = {"svg": "svg", "dxf": "dxf"}.get(str(node.get("kind")), "bin")
+            node["asset"] = f"assets/{sha256(content).hexdigest()[:24]}.{ending}"
+            assets[node["asset"]] = content
+    for child in _children(node):
+        _take_out_files(child, assets)
 
 
-def _put_back_drawing(tree: dict[str, Any], archive: zipfile.ZipFile) -> None:
-    drawing = tree.get("artwork", {}).get("drawing")
-    if drawing is not None:
-        drawing["data"] = _read(archive, drawing.pop("asset"))
+def _put_back_files(node: Any, archive: zipfile.ZipFile) -> None:
+    if isinstance(node, dict) and "asset" in node:
+        node["data"] = _read(archive, node.pop("asset"))
+    for child in _children(node):
+        _put_back_files(child, archive)
+
+
+def _children(node: Any) -> Iterable[Any]:
+    return node.values() if isinstance(node, dict) else node if isinstance(node, list | tuple) else ()
 
 
 def _read(archive: zipfile.ZipFile, name: str) -> bytes:
@@ -89,12 +105,6 @@ def _refuse_newer(tree: dict[str, Any], path: Path) -> None:
     version = tree["version"]
     if isinstance(version, int) and version > JOB_VERSION:
         raise JobFileError(f"{path} was saved by a newer Vitrograph (job version {version}): update to open it")
-
-
-def _migrate(tree: dict[str, Any]) -> None:
-    """Bring an older job up to this version. 1 to 2: only parts were added, and their defaults are what 1 meant."""
-    if tree["version"] == 1:
-        tree["version"] = 2
 
 
 def _keep_last_good(path: Path) -> None:

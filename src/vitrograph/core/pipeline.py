@@ -15,7 +15,7 @@ from vitrograph.core.cut import CutPlan, plan_cut
 from vitrograph.core.errors import Cancelled, VitrographError
 from vitrograph.core.etch import EtchPlan, plan_etch
 from vitrograph.core.findings import Finding, Level, worst
-from vitrograph.core.fit import CURVE_DEVIATION_MM, Fitted, check_fit, fit_art, size_factor
+from vitrograph.core.fit import Fitted, Room, check_fit, fit_art, room_for
 from vitrograph.core.glass import Assessment, Wall, assess, wall_of
 from vitrograph.core.job import Job
 from vitrograph.core.stencil import Sheet, build_sheet, check_stencil
@@ -25,7 +25,6 @@ from vitrograph.core.weed import WeedPlan, plan_weeding
 Station = Literal["glass", "artwork", "fit", "stencil", "cut", "weed", "transfer", "etch", "logbook"]
 STATIONS: tuple[Station, ...] = get_args(Station)
 
-_COARSE = 2.0**-13                 # ems: the first flattening; finer ones follow the size on the glass
 _KEPT = 24                         # results kept for each stage, so that undo and redo cost nothing
 
 
@@ -41,6 +40,7 @@ class Results:
     assessed: Assessment | None = None
     art: Art | None = None
     fitted: Fitted | None = None
+    room: Room | None = None
     sheet: Sheet | None = None
     checked: tuple[Finding, ...] | None = None
     cut: CutPlan | None = None
@@ -131,22 +131,6 @@ class _Stage:
     wishes: tuple[str, ...] = ()
 
 
-def compose_at_size(job: Job) -> Art:
-    """Compose the job's art with curves fine enough for its size on the glass.
-
-    The deviation falls in powers of two, so that typing another size seldom flattens the curves anew.
-    """
-    art = compose(job.artwork, _COARSE)
-    deviation = _COARSE
-    while size_factor(art.size, job.fit) * deviation > CURVE_DEVIATION_MM:
-        deviation /= 2
-    return art if deviation == _COARSE else compose(job.artwork, deviation)
-
-
-def _flatness_key(job: Job) -> Hashable:
-    return (job.artwork, job.fit.size, job.fit.size_is)
-
-
 def _patch_choices(job: Job) -> tuple[float, ...]:
     return (job.stencil.least_border, job.stencil.reading_angle, job.stencil.viewing_mm)
 
@@ -158,9 +142,11 @@ def _art_on(fitted: Fitted | None) -> tuple[float, float, float] | None:
 
 _STAGES: tuple[_Stage, ...] = (
     _Stage("wall", "glass", (), lambda job: job.glass, lambda job, known: wall_of(job.glass)),
-    _Stage("art", "artwork", (), _flatness_key, lambda job, known: compose_at_size(job)),
+    _Stage("art", "artwork", (), lambda job: job.artwork, lambda job, known: compose(job.artwork)),
     _Stage("fitted", "fit", ("wall", "art"), lambda job: job.fit,
            lambda job, known: fit_art(known["art"], known["wall"], job.fit)),
+    _Stage("room", "fit", ("fitted",), lambda job: (job.fit, job.features, _patch_choices(job)),
+           lambda job, known: room_for(known["fitted"], job)),
     _Stage("assessed", "glass", ("wall",),
            lambda job: (job.glass, job.features, job.pieces, job.material, job.tools, *_patch_choices(job)),
            lambda job, known: assess(known["wall"], job, _art_on(known.get("fitted"))), wishes=("fitted",)),

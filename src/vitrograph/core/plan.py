@@ -4,9 +4,10 @@ from dataclasses import asdict
 from math import degrees
 from typing import Any
 
-from vitrograph.core.artwork import provenance
+from vitrograph.core.artwork import Placed, Source, label_of, provenance
 from vitrograph.core.findings import Finding
 from vitrograph.core.glass import Assessment, Fan, Frustum, Motif, Turned, Wall, fan_of
+from vitrograph.core.pieces import Drawing, Piece, kind_of_piece
 from vitrograph.core.pipeline import STATIONS, Results
 
 _DIGITS = 4
@@ -65,15 +66,28 @@ def plan_of(results: Results) -> dict[str, Any]:
 
 def _artwork(r: Results) -> dict[str, Any]:
     assert r.art
-    source, drawing = r.art.source, r.job.artwork.drawing
-    made: dict[str, Any] = {"provenance": list(provenance(r.job.artwork, source)), "drawing": None}
-    if source is not None and drawing is not None:
-        made["drawing"] = {
-            "name": drawing.name, "kind": drawing.kind, "own_size_mm": list(source.size_mm), "nodes": source.nodes,
-            "smallest_mm": source.smallest, "threshold": source.threshold,
-            "colours": [{"colour": c.hex, "share": c.share, "does": c.does} for c in source.colours],
-            "mends": len(drawing.mends), "licence": drawing.licence}
+    pieces = [_piece(piece, r.art.of(piece.key)) for piece in r.job.artwork.pieces]
+    drawing = next((piece["drawing"] for piece in pieces if piece.get("drawing")), None)
+    return {"provenance": list(provenance(r.art)), "pieces": pieces, "drawing": drawing}
+
+
+def _piece(piece: Piece, placed: Placed | None) -> dict[str, Any]:
+    """A piece as it stands in the artwork; one that is hidden or empty has no box."""
+    made: dict[str, Any] = {"name": label_of(piece), "is": kind_of_piece(piece), "does": piece.does,
+                            "shown": piece.shown, "box_mm": None}
+    if placed is not None:
+        made |= {"box_mm": list(placed.box), "size_mm": list(placed.size), "cap_height_mm": placed.cap_height}
+        if placed.local.source is not None and isinstance(piece.what, Drawing):
+            made["drawing"] = _drawing(placed.local.source, piece.what)
     return made
+
+
+def _drawing(source: Source, drawing: Drawing) -> dict[str, Any]:
+    return {
+        "name": drawing.name, "kind": drawing.kind, "own_size_mm": list(source.size_mm), "nodes": source.nodes,
+        "smallest_mm": source.smallest, "threshold": source.threshold,
+        "colours": [{"colour": c.hex, "share": c.share, "does": c.does} for c in source.colours],
+        "mends": len(drawing.mends), "licence": drawing.licence}
 
 
 def _glass(wall: Wall, kind: str) -> dict[str, Any]:

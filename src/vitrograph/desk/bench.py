@@ -4,24 +4,29 @@ Stations and views know the bench only: they ask it to edit, and it tells them w
 """
 
 from collections.abc import Callable
+from contextlib import suppress
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
+from vitrograph.core.artwork import place
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Remedy
 from vitrograph.core.glass import Motif, Shelf, default_folder
 from vitrograph.core.job import Job
 from vitrograph.core.jobfile import load_job, save_job
 from vitrograph.core.logbook import Entry, Logbook
+from vitrograph.core.pieces import Artwork
 from vitrograph.core.pipeline import Results, Station
 from vitrograph.core.units import Unit, format_length
+from vitrograph.desk.live import Live
 from vitrograph.desk.runner import Runner
 
-_FILLED_LATER = ("checked", "cut", "weed", "transfer", "etch")
+_PAUSE_MS = 60                     # of rest, while something is dragged, before its results are worked out
+_FILLED_LATER = ("room", "assessed", "sheet", "checked", "cut", "weed", "transfer", "etch")
 
 
 class _Edit(QUndoCommand):
@@ -59,6 +64,8 @@ class Bench(QObject):
     spotlight = Signal(object)          # the shape the current step is about, or None
     found = Signal(object)              # a Finding to go to
     stepped = Signal(str)               # a station whose step changed
+    chosen_changed = Signal(object)     # the keys of the pieces chosen, the model first
+    live_changed = Signal()             # what is held by the pointer moved
 
     def __init__(self, job: Job, logbook: Logbook, path: Path | None = None, shelf: Shelf | None = None) -> None:
         super().__init__()
@@ -71,7 +78,12 @@ class Bench(QObject):
         self.station: Station = "glass"
         self.results = Results(job)
         self.kept = self._count_kept()
+        self.live: Live | None = None      # pieces held by the pointer: what is shown follows it by itself
+        self._settling = False             # let go, and their results not there yet
         self._steps: dict[Station, int] = {}
+        self.chosen: tuple[int, ...] = tuple(piece.key for piece in job.artwork.pieces[:1])
+        self._pause = QTimer(self, singleShot=True, interval=_PAUSE_MS)
+        self._pause.timeout.connect(lambda: self.runner.ask(self.job))
         self.undo_stack = QUndoStack(self)
         self.runner = Runner(self)
         self.runner.answered.connect(self._show)
@@ -79,20 +91,83 @@ class Bench(QObject):
         self.runner.start()
         self.runner.ask(job)
 
-    def edit(self, label: str, *, merge: bool = False, **changes: Any) -> bool:
-        """Change the job as one undo step named `label`; a refused change says why and leaves the job as it was."""
+    def edit(self, label: str, *, merge: int = 0, **changes: Any) -> bool:
+        """Change the job as one undo step named `label`; a refused change says why and leaves the job as it was.
+
+        Steps of one label and one `merge` number, other than 0, made in a row become one.
+        """
         def change() -> None:
             after = self.job.changed(**changes)
             if after != self.job:
-                self.undo_stack.push(_Edit(self, label, after, 1 if merge else -1))
+                self.undo_stack.push(_Edit(self, label, after, merge or -1))
 
         return self.attempt(change)
 
+    def edit_piece(self, label: str, key: int, *, merge: int = 0, **changes: Any) -> bool:
+        """Change the piece of a key, as `edit` does the job."""
+        index = self.job.artwork.index_of(key)
+        if index is None:
+            return False
+        return self.edit(label, merge=merge,
+                         **{f"artwork__pieces__{index}__{path}": value for path, value in changes.items()})
+
+    def arrange(self, label: str, artwork: Artwork, *, merge: int = 0, top: float | None = None) -> bool:
+        """Put pieces elsewhere as one undo step; those left alone keep their place on the glass.
+
+        `top` is how high the new artwork reaches in its own frame, where that is known.
+        """
+        rim = self.rim_distance()
+        if rim is None:
+            return self.edit(label, merge=merge, artwork=artwork)
+        before, after = self._top_of(self.job.artwork), self._top_of(artwork) if top is None else top
+        step = 0.0 if before is None or after is None else after - before
+        return self.edit(label, merge=merge, artwork=artwork, fit__from_rim=rim - step)
+
+    def rim_distance(self) -> float | None:
+        """From the rim to the art's top, as asked for or as it has come to be; None where there is no art yet."""
+        fitted = self.results.fitted
+        if self.job.fit.from_rim is not None or fitted is None:
+            return self.job.fit.from_rim
+        return fitted.wall.length - fitted.lay.s0 - fitted.size[1] / 2
+
+    def _top_of(self, artwork: Artwork) -> float | None:
+        """How high the frosted pieces reach in the artwork's own frame."""
+        tops = []
+        for piece in artwork.pieces:
+            if piece.shown and piece.does == "frosts":
+                with suppress(VitrographError):               # one that cannot be made is told of at its station
+                    placed = place(piece)
+                    tops += [] if placed.shape.is_empty else [placed.box[3]]
+        return max(tops, default=None)
+
+    def hold(self, live: Live) -> None:
+        """Take hold of pieces: while the pointer has them, results are worked out when it rests."""
+        self.live, self._settling = live, False
+        self.live_changed.emit()
+
+    def let_go(self) -> None:
+        """Let go of them: they are shown as they were held until the results stand."""
+        if self.live is not None:
+            self._settling = True
+            self._pause.stop()
+            self.runner.ask(self.job)
+
+    def choose(self, *keys: int) -> None:
+        """Choose pieces, the first as the model for the others."""
+        if keys != self.chosen:
+            self.chosen = keys
+            self.chosen_changed.emit(keys)
+
     def take(self, job: Job) -> None:
-        """Make a job the one in hand and ask for its results."""
+        """Make a job the one in hand and ask for its results; while something is dragged, not before it rests."""
         self.job = job
+        kept = tuple(key for key in self.chosen if job.artwork.index_of(key) is not None)
+        self.choose(*(kept or (piece.key for piece in job.artwork.pieces[:1])))
         self.job_changed.emit(job)
-        self.runner.ask(job)
+        if self.live is not None and not self._settling:
+            self._pause.start()
+        else:
+            self.runner.ask(job)
 
     def replace_job(self, job: Job, path: Path | None) -> None:
         """Begin on another job, with a fresh undo stack."""
@@ -171,6 +246,7 @@ class Bench(QObject):
 
     def close(self) -> None:
         """Stop working; what the stack says while it is taken down concerns nobody."""
+        self._pause.stop()
         self.undo_stack.blockSignals(True)
         self.runner.close()
 
@@ -178,8 +254,11 @@ class Bench(QObject):
         if results.job != self.job:                         # a newer edit outdates this answer
             return
         if not results.complete:
-            # a stencil that is still being checked keeps the last answers of the stations after it
+            # art that is still being worked on keeps the last answers of the stations after it
             kept = {name: getattr(self.results, name) for name in _FILLED_LATER if getattr(results, name) is None}
             results = replace(results, **kept)
         self.results = results
+        if self._settling and (results.fitted is not None or results.complete):
+            self.live, self._settling = None, False
+            self.live_changed.emit()
         self.results_changed.emit(results)

@@ -67,5 +67,6 @@ class Runner(QThread):
 
 
 def _worth_showing(results: Results) -> bool:
-    """A stencil is shown as soon as it stands, then everything at the end."""
-    return results.complete or (results.sheet is not None and results.cut is None)
+    """Art is shown as soon as it is laid on the glass, the stencil as soon as it stands, then everything at the end."""
+    laid = results.fitted is not None and results.room is None
+    return results.complete or laid or (results.sheet is not None and results.cut is None)

@@ -1,13 +1,19 @@
-"""Artwork: words, drawings and pictures become one clean two-tone shape."""
+"""Artwork: words, drawings, pictures, shapes and monograms become one clean two-tone shape."""
 
-from vitrograph.core.artwork.compose import DRAWING, Art, Mark, compose
+from vitrograph.core.artwork.composing.arrange import sized, stacked
+from vitrograph.core.artwork.composing.compose import Art, compose, place
+from vitrograph.core.artwork.composing.found import label_of
+from vitrograph.core.artwork.composing.local import DRAWING
+from vitrograph.core.artwork.composing.monogram import monogram_pieces
+from vitrograph.core.artwork.composing.place import Mark, Placed
 from vitrograph.core.artwork.fill import fill_outlines
 from vitrograph.core.artwork.mend import mended
 from vitrograph.core.artwork.provenance import provenance
 from vitrograph.core.artwork.source import Colour, Source, bring
-from vitrograph.core.artwork.words import FaceInfo, face_named, faces, set_text, shape_line
+from vitrograph.core.artwork.words import Face, face_named, faces, set_words, shape_line
 
 __all__ = [
-    "DRAWING", "Art", "Colour", "FaceInfo", "Mark", "Source", "bring", "compose",
-    "face_named", "faces", "fill_outlines", "mended", "provenance", "set_text", "shape_line",
+    "DRAWING", "Art", "Colour", "Face", "Mark", "Placed", "Source", "bring", "compose", "face_named", "faces",
+    "fill_outlines", "label_of", "mended", "monogram_pieces", "place", "provenance", "set_words", "shape_line", "sized",
+    "stacked",
 ]

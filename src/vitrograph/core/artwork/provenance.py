@@ -5,21 +5,35 @@ Fonts and pictures have licences, which matters when the piece is sold.
 
 from collections import Counter
 
+from vitrograph.core.artwork.composing.compose import Art
 from vitrograph.core.artwork.source import Source
 from vitrograph.core.artwork.words import face_named
-from vitrograph.core.job import Artwork, Drawing
+from vitrograph.core.pieces import Drawing, FontFile, Monogram, Words
 from vitrograph.core.units import format_length
 
 
-def provenance(artwork: Artwork, source: Source | None) -> tuple[str, ...]:
-    """A sentence for the words and one for the drawing, as far as there are any."""
-    said = []
-    if artwork.text.strip():
-        face = face_named(artwork.face)
-        said.append(f"lettering in {face.name} (licence {face.licence})")
-    if artwork.drawing is not None and source is not None:
-        said.append(_of_drawing(artwork.drawing, source))
-    return tuple(said)
+def provenance(art: Art) -> tuple[str, ...]:
+    """A sentence for each face and each drawing of the pieces shown."""
+    said: list[str] = []
+    for placed in art.placed:
+        what = placed.piece.what
+        if isinstance(what, Words | Monogram):
+            said.append(_of_face(what.face, what.font))
+        if isinstance(what, Monogram) and what.text.strip():
+            said.append(_of_face(what.text_face, None))
+        if isinstance(what, Drawing) and placed.local.source is not None:
+            said.append(_of_drawing(what, placed.local.source))
+    return tuple(dict.fromkeys(said))
+
+
+def _of_face(face: str, font: FontFile | None) -> str:
+    if font is None:
+        shipped = face_named(face)
+        return f"lettering in {shipped.name} (licence {shipped.licence})"
+    from vitrograph.core.artwork.words.fontfile import facts_of  # for brought fonts only
+
+    weight = "" if font.weight is None else f" at weight {font.weight:.0f}"
+    return f"lettering in {font.name}{weight}, a font of the maker's (it says: {facts_of(font).licence})"
 
 
 def _of_drawing(drawing: Drawing, source: Source) -> str:

@@ -18,7 +18,7 @@ from vitrograph.core.artwork.vector.paint import guess_tones, two_tones
 from vitrograph.core.artwork.vector.svg import PictureInside
 from vitrograph.core.errors import ArtworkError, PictureError
 from vitrograph.core.files import kind_of
-from vitrograph.core.job import Drawing, ToneName
+from vitrograph.core.pieces import Drawing, ToneName
 
 
 @dataclass(frozen=True, slots=True)
@@ -58,7 +58,7 @@ class Source:
     pictures: tuple[bytes, ...]
 
 
-@lru_cache(maxsize=8)
+@lru_cache(maxsize=24)
 def bring(drawing: Drawing, max_deviation: float) -> Source:
     """Read, trace and mend a drawing; outlines stray at most `max_deviation` of its height.
 

@@ -1,7 +1,8 @@
-"""Fit: the art's size on the glass, the way it is laid, and the place."""
+"""Fit: the way the art is laid on the glass, and the place."""
 
 from vitrograph.core.fit.checks import check_fit
 from vitrograph.core.fit.lay import Lay
-from vitrograph.core.fit.place import CURVE_DEVIATION_MM, Fitted, fit_art, size_factor
+from vitrograph.core.fit.place import Fitted, fit_art
+from vitrograph.core.fit.room import Room, room_for
 
-__all__ = ["CURVE_DEVIATION_MM", "Fitted", "Lay", "check_fit", "fit_art", "size_factor"]
+__all__ = ["Fitted", "Lay", "Room", "check_fit", "fit_art", "room_for"]

@@ -27,11 +27,12 @@ def strain(fitted: Fitted, job: Job) -> Iterator[Finding]:
     if abs(worst) > limit:
         does = "be squeezed" if worst < 0 else "stretch"
         # on a smooth wall the strain grows with the square of the art's height
-        size = job.fit.size * sqrt(limit / abs(worst)) * 0.98
+        smaller = sqrt(limit / abs(worst)) * 0.98
         yield Finding(Code.STRAIN, Level.WATCH, f"the film must {does} by {100 * abs(worst):.1f} %",
                       "on a wall curved both ways a flat sheet wrinkles or creeps back: keep the stencil small",
                       None, 100 * abs(worst), 100 * limit,
-                      Remedy.of(f"Make it smaller: art {format_length(size)} {job.fit.size_is}", fit__size=size))
+                      Remedy.of(f"Make it smaller: art {format_length(fitted.size[0] * smaller)} wide",
+                                artwork=job.artwork.scaled(smaller)))
 
 
 def droop(fitted: Fitted) -> Iterator[Finding]:

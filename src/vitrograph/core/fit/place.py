@@ -4,15 +4,13 @@ from dataclasses import dataclass
 from functools import cached_property
 
 import numpy as np
-from shapely.affinity import scale
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.artwork import Art
+from vitrograph.core.artwork import Art, Placed
 from vitrograph.core.fit.lay import Lay, check_reach, longest_edge, warp
 from vitrograph.core.glass import Cone, Fan, Turned, Wall, fan_of
 from vitrograph.core.job import Fit
 
-CURVE_DEVIATION_MM = 0.004         # how far art's own curves may stray, at its size on the glass
 WARP_DEVIATION_MM = 0.004          # how far split edges may stray after the warp
 
 
@@ -20,7 +18,7 @@ WARP_DEVIATION_MM = 0.004          # how far split edges may stray after the war
 class Fitted:
     """Art on its glass: its size there (mm), its sheet shape, and its names' places on the sheet.
 
-    `drawing_at` is where the frame that the drawing's mends are told in lies: its (0, 0) in the art, and its unit, mm.
+    `middle` is where the art's middle lies in the artwork's own frame, in which its pieces are placed.
     """
 
     wall: Wall
@@ -29,7 +27,8 @@ class Fitted:
     size: tuple[float, float]
     sheet_art: MultiPolygon
     marks: tuple[tuple[str, float, float], ...]
-    drawing_at: tuple[float, float, float] | None = None
+    middle: tuple[float, float]
+    placed: tuple[Placed, ...]
 
     @property
     def fan(self) -> Fan | None:
@@ -68,33 +67,22 @@ class Fitted:
         return float(end[0, 1] - self.lay.s0)
 
 
-def size_factor(art_size: tuple[float, float], fit: Fit) -> float:
-    """mm per art unit for the typed size; a size across nothing (a lone dash has no height) falls to the other.
-
-    >>> size_factor((2.0, 1.0), Fit(size=84.0))
-    42.0
-    """
-    width, height = art_size
-    typed_across = width if fit.size_is == "width" else height
-    return fit.size / (typed_across or width or height or 1.0)
-
-
 def fit_art(art: Art, wall: Wall, fit: Fit) -> Fitted:
-    """Size, place and lay the art. Raises OffGlassError where this wall cannot carry it at all."""
-    factor = size_factor(art.size, fit)
-    shape = scale(art.shape, factor, factor, origin=(0, 0))
-    width, height = art.size[0] * factor, art.size[1] * factor
+    """Place and lay the art. Raises OffGlassError where this wall cannot carry it at all."""
+    width, height = art.size
     s0 = middle_height(wall, fit, height)
     flat = wall.sheeting(s0 - height / 2, s0 + height / 2)
     check_reach(wall, flat, fit.mode, s0, width / 2, height / 2)
-    lay = Lay(wall, flat, fit.mode, s0, fit.angle if wall.closed else fit.across, fit.face == "back")
+    # the artwork's upright middle line stands at the place asked for, not the middle of its box: no piece moves
+    # because another was put beside it
+    beside = art.middle[0] / float(wall.scale(np.array([s0]))[0])
+    lay = Lay(wall, flat, fit.mode, s0, (fit.angle if wall.closed else fit.across) + beside, fit.face == "back")
     straight = fit.mode == "straight"
     longest = float("inf") if straight else longest_edge(lay, height / 2, WARP_DEVIATION_MM)
-    spots = lay.to_sheet(np.array([[m.x * factor, m.y * factor] for m in art.marks]).reshape(-1, 2))
+    spots = lay.to_sheet(np.array([[mark.x, mark.y] for mark in art.marks]).reshape(-1, 2))
     marks = tuple((mark.name, float(x), float(y)) for mark, (x, y) in zip(art.marks, spots, strict=True))
-    x, y, tall = art.drawing_at or (0.0, 0.0, 0.0)
-    drawing_at = (x * factor, y * factor, tall * factor) if art.drawing_at else None
-    return Fitted(wall, lay, shape, (width, height), warp(shape, lay.to_sheet, longest), marks, drawing_at)
+    return Fitted(wall, lay, art.shape, (width, height), warp(art.shape, lay.to_sheet, longest), marks, art.middle,
+                  art.placed)
 
 
 def middle_height(wall: Wall, fit: Fit, art_height: float) -> float:

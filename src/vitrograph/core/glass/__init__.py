@@ -5,7 +5,7 @@ from vitrograph.core.glass.crosscheck import check_heights, check_water
 from vitrograph.core.glass.keepout import Block, along_at, blocks_of
 from vitrograph.core.glass.material import CARE, MATERIALS, TEST_SPOT, Material
 from vitrograph.core.glass.measure import frustum_of, radius_of, wall_of
-from vitrograph.core.glass.patch import Motif, Patch, largest_motif, usable_patch
+from vitrograph.core.glass.patch import Motif, Patch, largest_motif, reading_turn, usable_patch
 from vitrograph.core.glass.proof import ProofSeen, correct_by_proof, wrap_paper
 from vitrograph.core.glass.readings import (
     Reading,
@@ -94,6 +94,7 @@ __all__ = [
     "radius_of",
     "read_glass",
     "reading_at",
+    "reading_turn",
     "search",
     "slant_of",
     "take_readings",

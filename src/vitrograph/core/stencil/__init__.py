@@ -2,6 +2,5 @@
 
 from vitrograph.core.stencil.checks import check_stencil
 from vitrograph.core.stencil.sheet import Band, Sheet, band_outline, build_sheet
-from vitrograph.core.stencil.widths import NarrowPlace, narrow_places
 
-__all__ = ["Band", "NarrowPlace", "Sheet", "band_outline", "build_sheet", "check_stencil", "narrow_places"]
+__all__ = ["Band", "Sheet", "band_outline", "build_sheet", "check_stencil"]

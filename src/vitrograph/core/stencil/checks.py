@@ -10,13 +10,14 @@ import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.artwork import DRAWING
+from vitrograph.core.artwork import Placed
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.glass import Pane, blocks_of, largest_motif
-from vitrograph.core.job import Job, Mend, MendName
+from vitrograph.core.job import Job
+from vitrograph.core.pieces import Drawing, Mend, MendName, Words
 from vitrograph.core.stencil.sheet import Sheet
-from vitrograph.core.stencil.widths import NarrowPlace, narrow_places
 from vitrograph.core.units import format_length
+from vitrograph.core.widths import NarrowPlace, narrow_places
 
 STURDY_FACE = "Barlow Bold"        # of the shipped faces, the one whose strokes and gaps differ least in width
 _SIDES = ("left", "lower", "right", "upper")
@@ -70,7 +71,7 @@ def overlap(sheet: Sheet, job: Job) -> Iterator[Finding]:
         wide = (u_high - u_low) * sheet.fitted.lay.middle_scale
         yield Finding(Code.OVERLAP, Level.STOP, "the art is longer than the way round the glass and overlaps itself",
                       "the ends would lie on each other", None, wide, round_mm,
-                      _resized(job, round_mm / wide, "Just once round"))
+                      _resized(sheet, job, round_mm / wide, "Just once round"))
 
 
 def border(sheet: Sheet, job: Job) -> Iterator[Finding]:
@@ -105,32 +106,42 @@ def _thin(
     for place in sorted(narrow_places(shape, limit), key=lambda place: place.width):
         says = f"{names} {format_length(place.width, digits=2)} wide, {format_length(place.length)} long"
         mends = tuple(_mends(sheet, job, place, limit, code))
-        grown = _grown(job, limit / place.width, words=not mends)
+        grown = _grown(sheet, job, limit / place.width, words=not mends)
         remedies = (*mends, *((grown,) if grown is not None else ()))
         yield Finding(code, Level.WATCH, says, why, place.where, place.width, limit,
                       remedies[0] if remedies else None, remedies[1:])
 
 
 def _mends(sheet: Sheet, job: Job, place: NarrowPlace, limit: float, code: Code) -> Iterator[Remedy]:
-    """Mends of the drawing, where the place lies in it: its stroke thickened or taken out, or its gap widened."""
-    drawing, at = job.artwork.drawing, sheet.fitted.drawing_at
-    if drawing is None or at is None:
+    """Mends of a drawing, where the place lies in one: its stroke thickened or taken out, or its gap widened."""
+    found = _drawing_at(sheet, place.where)
+    if found is None:
         return
-    left, low, tall = at
-    x, y = (sheet.fitted.lay.sheet_to_art(np.array([place.where]))[0] - [left, low]) / tall
-    if not any(name == DRAWING for name, *_ in sheet.fitted.marks) or not -0.05 <= y <= 1.05:
-        return                                                # it is a letter's
-    amount, reach = 1.1 * (limit - place.width) / tall, (place.length + 2 * limit) / tall
+    placed, (x, y), unit = found
+    drawing = placed.piece.what
+    assert isinstance(drawing, Drawing)
+    path = f"artwork__pieces__{placed.index}__what__mends"
+    amount, reach = 1.1 * (limit - place.width) / unit, (place.length + 2 * limit) / unit
 
-    def mend(does: MendName, by: float) -> tuple[Mend, ...]:
-        return (*drawing.mends, Mend(does, by, (float(x), float(y)), float(reach)))
+    def mend(does: MendName, by: float) -> dict[str, tuple[Mend, ...]]:
+        return {path: (*drawing.mends, Mend(does, by, (x, y), reach))}
 
     more = format_length(1.1 * (limit - place.width), digits=2)
     if code is Code.OPENING:
-        yield Remedy.of(f"Thicken it by {more}", artwork__drawing__mends=mend("thicken", amount))
-        yield Remedy.of("Take it out", artwork__drawing__mends=mend("remove thin", 1.02 * limit / tall))
+        yield Remedy.of(f"Thicken it by {more}", **mend("thicken", amount))
+        yield Remedy.of("Take it out", **mend("remove thin", 1.02 * limit / unit))
     else:
-        yield Remedy.of(f"Widen it by {more}", artwork__drawing__mends=mend("thicken", -amount))
+        yield Remedy.of(f"Widen it by {more}", **mend("thicken", -amount))
+
+
+def _drawing_at(sheet: Sheet, where: tuple[float, float]) -> tuple[Placed, tuple[float, float], float] | None:
+    """The uppermost drawing a sheet point lies in, the point in its mending frame, and that frame's unit in mm."""
+    point = sheet.fitted.lay.sheet_to_art(np.array([where]))[0] + sheet.fitted.middle
+    for placed in reversed(sheet.fitted.placed):
+        for affine in placed.affines if placed.local.source is not None else ():
+            if placed.holds(point, affine):
+                return placed, placed.in_mending_frame(point, affine), placed.mending_unit
+    return None
 
 
 def reading_width(sheet: Sheet, job: Job) -> Iterator[Finding]:
@@ -141,7 +152,7 @@ def reading_width(sheet: Sheet, job: Job) -> Iterator[Finding]:
         wide, most = turn * fitted.lay.middle_scale, limit * fitted.lay.middle_scale
         yield Finding(Code.READING_WIDTH, Level.WATCH, f"the art goes {degrees(turn):.0f}° round; the front shows "
                       f"{degrees(limit):.0f}°", "its ends turn out of sight: good for a wrap, not for a motif",
-                      None, wide, most, _resized(job, most / wide, "Fit the front"))
+                      None, wide, most, _resized(sheet, job, most / wide, "Fit the front"))
 
 
 def face(sheet: Sheet, job: Job) -> Iterator[Finding]:
@@ -174,18 +185,23 @@ def _middle(shape: shapely.Geometry) -> tuple[float, float] | None:
     return None if shape.is_empty else (float(shape.centroid.x), float(shape.centroid.y))
 
 
-def _resized(job: Job, factor: float, says: str) -> Remedy:
-    size = job.fit.size * factor * 0.999
-    return Remedy.of(f"{says}: art {format_length(size)} {job.fit.size_is}", fit__size=size)
+def _resized(sheet: Sheet, job: Job, factor: float, says: str) -> Remedy:
+    width, _ = sheet.fitted.size
+    return Remedy.of(f"{says}: art {format_length(width * factor * 0.999)} wide",
+                     artwork=job.artwork.scaled(factor * 0.999))
 
 
-def _grown(job: Job, factor: float, *, words: bool) -> Remedy | None:
+def _grown(sheet: Sheet, job: Job, factor: float, *, words: bool) -> Remedy | None:
     """Scale the art until the thin place meets its limit, if that is a modest change; for words, a sturdier face."""
     if 1 < factor <= 1.6:
-        return _resized(job, 1.002 * factor, "Make it larger")
-    if words and job.artwork.text.strip() and job.artwork.face != STURDY_FACE:
-        return Remedy.of(f"Set the words in {STURDY_FACE}", artwork__face=STURDY_FACE)
-    return None
+        return _resized(sheet, job, 1.002 * factor, "Make it larger")
+    slighter = {placed.index for placed in sheet.fitted.placed
+                if isinstance(placed.piece.what, Words) and placed.piece.what.face != STURDY_FACE}
+    if not words or not slighter:
+        return None
+    changes = {f"artwork__pieces__{index}__what__{field}": value for index in slighter
+               for field, value in (("face", STURDY_FACE), ("font", None))}
+    return Remedy.of(f"Set the words in {STURDY_FACE}", **changes)
 
 
 def _back_on_glass(sheet: Sheet, job: Job) -> Remedy:
@@ -194,9 +210,8 @@ def _back_on_glass(sheet: Sheet, job: Job) -> Remedy:
     room = min(wall.length / (s_high - s_low), 1e9 if wall.closed else wall.span / (u_high - u_low))
     if room >= 1:
         return Remedy.of("Centre it on the glass", fit__from_rim=None, fit__across=0.0)
-    size = job.fit.size * room * 0.9
-    return Remedy.of(f"Art {format_length(size)} {job.fit.size_is}, centred", fit__size=size, fit__from_rim=None,
-                     fit__across=0.0)
+    return Remedy.of(f"Art {format_length(sheet.fitted.size[0] * room * 0.9)} wide, centred",
+                     artwork=job.artwork.scaled(room * 0.9), fit__from_rim=None, fit__across=0.0)
 
 
 def _clear_of_blocks(sheet: Sheet, job: Job) -> Remedy | None:
@@ -206,11 +221,13 @@ def _clear_of_blocks(sheet: Sheet, job: Job) -> Remedy | None:
     room = largest_motif(fitted.wall, blocks_of(fitted.wall, job.features), job.stencil.least_border, width / height)
     if room is None:
         return None
-    size = min(job.fit.size, (room.width if job.fit.size_is == "width" else room.height) * 0.999)
-    grown = size / (width if job.fit.size_is == "width" else height)
-    place = {"fit__angle": room.u} if fitted.wall.closed else {"fit__across": room.u}
-    says = "Move it clear" if size == job.fit.size else f"Move it clear, {format_length(size)} {job.fit.size_is}"
-    return Remedy.of(says, fit__size=size, fit__from_rim=fitted.wall.length - room.s - height * grown / 2, **place)
+    grown = min(1.0, 0.999 * room.width / width)
+    beside = fitted.middle[0] * grown / float(fitted.wall.scale(np.array([room.s]))[0])
+    place: dict[str, object] = {"fit__angle" if fitted.wall.closed else "fit__across": room.u - beside}
+    if grown < 1:
+        place["artwork"] = job.artwork.scaled(grown)
+    says = "Move it clear" if grown == 1 else f"Move it clear, {format_length(width * grown)} wide"
+    return Remedy.of(says, fit__from_rim=fitted.wall.length - room.s - height * grown / 2, **place)
 
 
 def _more_border(sheet: Sheet, job: Job) -> Remedy | None:

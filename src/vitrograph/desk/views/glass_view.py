@@ -15,6 +15,7 @@ from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.drawing import path_of, path_of_points
+from vitrograph.desk.live import Live
 from vitrograph.desk.views.camera import Camera, in_sight, ready_for_projection
 from vitrograph.desk.views.dimensions import draw_dimensions
 from vitrograph.desk.views.view import View
@@ -35,6 +36,7 @@ class GlassView(View):
         self.level = False
         self._frost = MultiPolygon()
         self._film = Polygon()
+        self._room: BaseGeometry = Polygon()
         self._kept_clear: list[BaseGeometry] = []
         self._spot: BaseGeometry | None = None
         bench.spotlight.connect(self._take_spotlight)
@@ -44,11 +46,13 @@ class GlassView(View):
     def take_results(self, results: Results) -> None:
         """Prepare the shapes of new results for projection."""
         if results.fitted is None or results.sheet is None or results.wall is None:
-            self._frost, self._film, self._kept_clear = MultiPolygon(), Polygon(), []
+            self._frost, self._film, self._room, self._kept_clear = MultiPolygon(), Polygon(), Polygon(), []
             return
         self._frost = ready_for_projection(results.fitted.wall_art, results.wall)
         outline = shapely.transform(results.sheet.outline, results.sheet.fitted.lay.sheet_to_wall)
         self._film = ready_for_projection(outline, results.wall)
+        room = results.room.outline if results.room is not None else np.empty((0, 2))
+        self._room = ready_for_projection(MultiPolygon([Polygon(room)] if len(room) else []), results.wall)
         self._kept_clear = [ready_for_projection(MultiPolygon([block.shape]), results.wall)
                             for block in (results.assessed.blocks if results.assessed else ())]
 
@@ -81,9 +85,13 @@ class GlassView(View):
             return
         camera = self.camera()
         body = self._body(camera)
-        self._paint_far_side(painter, camera)
+        if self.bench.live is None:
+            self._paint_far_side(painter, camera)
         self._paint_body(painter, camera, body)
-        self._paint_near_side(painter, camera)
+        if self.bench.live is not None:
+            self._paint_live(painter, camera, self.bench.live)
+        else:
+            self._paint_near_side(painter, camera)
         draw_dimensions(painter, camera, self.bench)
         self._paint_mark(painter, camera)
         self._paint_turn(painter, camera)
@@ -122,12 +130,29 @@ class GlassView(View):
         hatch = QBrush(theme.colour(theme.STOP, 0.55), Qt.BrushStyle.BDiagPattern)
         for block in self._kept_clear:
             self._fill(painter, camera, block, hatch, near=True)
+        if self.bench.station == "artwork":
+            room = QPen(theme.colour(theme.QUIET, 0.9), 1.2, Qt.PenStyle.DashDotLine)
+            for part in in_sight(self._room, camera, near=True):
+                painter.strokePath(_screen_path(part, camera), room)
         stroke = QPen(theme.colour(theme.FILM, 0.95), 1.4, Qt.PenStyle.DashLine)
         for part in in_sight(self._film, camera, near=True):
             painter.strokePath(_screen_path(part, camera), stroke)
         self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.93), near=True)
         if self._spot is not None:
             self._fill(painter, camera, self._spot, QColor(theme.ACCENT), near=True)
+
+    def _paint_live(self, painter: QPainter, camera: Camera, live: Live) -> None:
+        """Pieces in the hand, each frosting or clearing; what turns out of sight is drawn together at the edge."""
+        edge_at = np.linspace(0.0, camera.wall.length, 33)
+        edges = camera.edge(edge_at)
+        for frosts, points, starts in live.on_wall():
+            seen = points
+            if camera.wall.closed:
+                middle = camera.turn + 2 * pi * np.round((points[:, 0].mean() - camera.turn) / (2 * pi))
+                edge = np.interp(points[:, 1], edge_at, edges)
+                seen = np.column_stack([np.clip(points[:, 0], middle - edge, middle + edge), points[:, 1]])
+            tone = theme.colour(theme.FROST, 0.93) if frosts else QColor(theme.BLACK_CARD)
+            painter.fillPath(path_of_points(camera.wall_to_screen(seen), starts), tone)
 
     def _fill(
         self, painter: QPainter, camera: Camera, shape: BaseGeometry, tone: QBrush | QColor, *, near: bool

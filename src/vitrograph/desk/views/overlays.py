@@ -31,7 +31,7 @@ class Overlay:
         """Draw, in screen pixels."""
 
 
-def _paint_kept_clear(painter: QPainter, view: "SheetView") -> None:
+def paint_kept_clear(painter: QPainter, view: "SheetView") -> None:
     """Hatch what no film may lie on."""
     fitted, assessed = view.results.fitted, view.results.assessed
     if fitted is None or assessed is None:
@@ -53,7 +53,7 @@ class StencilOverlay(Overlay):
     """What is kept clear, and a mark at each finding that has a place."""
 
     def paint(self, painter: QPainter, view: "SheetView") -> None:
-        _paint_kept_clear(painter, view)
+        paint_kept_clear(painter, view)
         for found in view.results.findings("stencil"):
             if found.where is not None:
                 _mark_finding(painter, view, found)
@@ -253,7 +253,7 @@ class FrontOverlay(Overlay):
     """Where the front of the glass is on the whole wall, a tick at the rim and at the base; and what is kept clear."""
 
     def paint(self, painter: QPainter, view: "SheetView") -> None:
-        _paint_kept_clear(painter, view)
+        paint_kept_clear(painter, view)
         fitted = view.results.fitted
         if fitted is None or not fitted.wall.closed:
             return

@@ -6,7 +6,7 @@ from math import pi
 import numpy as np
 import shapely
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPainterPath, QPen, QWheelEvent
+from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPen, QWheelEvent
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
@@ -18,9 +18,13 @@ from vitrograph.core.units import MM_PER_IN, format_number
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.drawing import path_of, path_of_points
-from vitrograph.desk.views.overlays import OVERLAYS
+from vitrograph.desk.live import Live
+from vitrograph.desk.views.composing_overlay import ComposingOverlay
+from vitrograph.desk.views.handling import Handling
+from vitrograph.desk.views.overlays import OVERLAYS, Overlay
 from vitrograph.desk.views.view import View, bounds_of
 
+_OVERLAYS: dict[str, Overlay] = {**OVERLAYS, "artwork": ComposingOverlay()}
 _WHOLE_WALL = {"glass", "fit"}
 _MARGINS = (44, 44, 24, 40)        # left, top, right, bottom px round what is fitted
 
@@ -37,6 +41,7 @@ class SheetView(View):
         self.spot: BaseGeometry | None = None
         self.trace: tuple[Points, ...] | None = None
         self.trace_mm = 0.0
+        self.handling = Handling(self)
         self._paths: dict[str, QPainterPath] = {}
         self._wall_outline: Points | None = None
         bench.spotlight.connect(self._take_spotlight)
@@ -51,11 +56,15 @@ class SheetView(View):
         if results.sheet is None:
             return
         sheet = results.sheet
-        self._paths = {
+        self._wall_outline = _whole_wall(sheet)
+        self._paths = {"outline": path_of(sheet.outline)}
+        if results.fitted is not None and sheet.fitted is not results.fitted:       # its film is still being cut
+            self._paths |= {"film": self._paths["outline"], "openings": path_of(results.fitted.sheet_art)}
+            return
+        self._paths |= {
             "film": path_of(sheet.film), "islands": path_of(MultiPolygon(list(sheet.islands))),
             "openings": path_of(sheet.openings), "beyond": path_of(sheet.beyond),
         }
-        self._wall_outline = _whole_wall(sheet)
 
     def _take_spotlight(self, shape: BaseGeometry | None) -> None:
         self.spot = shape
@@ -88,7 +97,7 @@ class SheetView(View):
             return 0.0, 0.0, 200.0, 150.0
         if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
             return bounds_of(shapely.multipoints(self._wall_outline), sheet.outline)
-        overlay = OVERLAYS.get(self.bench.station)
+        overlay = _OVERLAYS.get(self.bench.station)
         extra = overlay.region(self.results) if overlay else None
         return bounds_of(sheet.outline, *([extra] if extra is not None else []))
 
@@ -118,7 +127,7 @@ class SheetView(View):
         painter.scale(scale, -scale)
         self._paint_sheet(painter, scale)
         painter.restore()
-        overlay = OVERLAYS.get(self.bench.station)
+        overlay = _OVERLAYS.get(self.bench.station)
         if overlay:
             overlay.paint(painter, self)
         self._paint_mark(painter)
@@ -127,14 +136,27 @@ class SheetView(View):
         if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
             painter.setPen(QPen(theme.colour(theme.PAPER_QUIET, 0.8), 1.2 / scale, Qt.PenStyle.DashLine))
             painter.drawPath(path_of_points(self._wall_outline))
+        if self.bench.live is not None:
+            self._paint_live(painter, self.bench.live, scale)
+            return
         unweeded = self.bench.station in {"cut", "weed"}
         painter.fillPath(self._paths["film"], QColor(theme.FILM))
-        if unweeded:
-            painter.fillPath(self._paths["openings"], QColor(theme.FILM))
-        painter.fillPath(self._paths["islands"], QColor(theme.ISLAND))
-        painter.fillPath(self._paths["beyond"], theme.colour(theme.PAPER_LEVELS["stop"], 0.75))
+        painter.fillPath(self._paths["openings"], QColor(theme.FILM if unweeded else theme.PAPER))
+        for name, tone in (("islands", QColor(theme.ISLAND)), ("beyond", theme.colour(theme.PAPER_LEVELS["stop"], 0.75))):
+            if name in self._paths:
+                painter.fillPath(self._paths[name], tone)
         if self.spot is not None and self.bench.station != "weed":
             painter.fillPath(path_of(self.spot), theme.colour(theme.ACCENT, 0.9))
+
+    def _paint_live(self, painter: QPainter, live: Live, scale: float) -> None:
+        """Pieces in the hand: each opens the film or closes it again, on the film as it was when they were taken."""
+        painter.fillPath(self._paths["outline"], QColor(theme.FILM))
+        for frosts, path in live.on_sheet():
+            painter.fillPath(path, QColor(theme.PAPER if frosts else theme.FILM))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(QColor(theme.PAPER_INK), 0.8 / scale))
+        for path in live.held_on_sheet():
+            painter.drawPath(path)
 
     def _paint_grid(self, painter: QPainter, scale: float, x: float, y: float) -> None:
         """A line each 10 mm (each inch for inches), with figures along two edges."""
@@ -189,6 +211,30 @@ class SheetView(View):
         box = QRectF(self.width() - wide - 8, 8, wide, 24)
         painter.fillRect(box, theme.colour(theme.PAPER, 0.92))
         self.write(painter, box.adjusted(8, 0, -8, 0), words, theme.PAPER_INK, scale=0.9)
+
+    # -- handling ------------------------------------------------------------------------------------------------
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        if event.button() == Qt.MouseButton.LeftButton and self.handling.press(event.position(), event.modifiers()):
+            return
+        super().mousePressEvent(event)
+        if self.handling.works:                               # beside the pieces the sheet itself is taken hold of
+            self._held = None
+
+    def mouseMoveEvent(self, event: QMouseEvent) -> None:
+        if self.handling.move(event.position()):
+            return
+        super().mouseMoveEvent(event)
+        if self.handling.works and not event.buttons():
+            self.setCursor(self.handling.cursor_at(event.position()))
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        self.handling.release()
+        super().mouseReleaseEvent(event)
+
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        if not (self.handling.works and self.handling.take_key(event.key(), event.modifiers())):
+            super().keyPressEvent(event)
 
     # -- pointing ------------------------------------------------------------------------------------------------
 

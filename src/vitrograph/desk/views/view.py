@@ -36,6 +36,7 @@ class View(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.ClickFocus)
         bench.results_changed.connect(self._take)
         bench.pointed.connect(self._take_mark)
+        bench.live_changed.connect(self.update)
         bench.station_changed.connect(lambda _station: self.update())
 
     # -- to be given by each view --------------------------------------------------------------------------------
@@ -60,9 +61,11 @@ class View(QWidget):
     # -- shared --------------------------------------------------------------------------------------------------
 
     def _take(self, results: Results) -> None:
+        if self.bench.live is not None:                       # what is held is shown over what stood when it was taken
+            return
         before = self.results
         changed = (results.sheet is not before.sheet or results.wall is not before.wall
-                   or results.assessed is not before.assessed)
+                   or results.fitted is not before.fitted or results.assessed is not before.assessed)
         self.results = results
         if changed:
             self.take_results(results)

@@ -11,7 +11,7 @@ from shapely.affinity import rotate
 from shapely.geometry import LineString, MultiPolygon, Point, Polygon, box
 
 from vitrograph.core.geometry import as_polygons
-from vitrograph.core.stencil import narrow_places
+from vitrograph.core.widths import narrow_places
 
 
 def places(shape, limit=0.8):

@@ -1,0 +1,187 @@
+"""Composing: the pieces of an artwork joined to one two-tone shape, in mm as on the glass, centred on (0, 0)."""
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from functools import lru_cache
+
+import numpy as np
+import shapely
+from shapely.affinity import translate
+from shapely.geometry import MultiPolygon
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.artwork.composing.found import found_in, label_of
+from vitrograph.core.artwork.composing.local import local_drawing, local_shape, local_words, rough_width
+from vitrograph.core.artwork.composing.monogram import local_monogram
+from vitrograph.core.artwork.composing.place import (
+    Affine,
+    Local,
+    Mark,
+    Placed,
+    carried,
+    carry,
+    copies,
+    fineness,
+    joined,
+    matrix_of,
+    scales,
+    sides,
+)
+from vitrograph.core.artwork.source import Source
+from vitrograph.core.errors import ArtworkError, NothingYet
+from vitrograph.core.findings import Code, Finding, Level
+from vitrograph.core.geometry import as_polygons, without
+from vitrograph.core.pieces import Artwork, Drawing, Monogram, Piece, Shape, Words
+
+CURVE_DEVIATION_MM = 0.004         # how far art's own curves may stray, at its size on the glass
+_MOST_SCALE = 1e4                  # mm per own unit tried when a piece's own size is not known yet
+
+
+@dataclass(frozen=True)
+class Art:
+    """The art as one shape, mm, centred on its box; names; what was found.
+
+    `middle` is where the box's middle lies in the artwork's own frame; `placed` are the pieces shown, lowest first, in
+    that frame.
+    """
+
+    shape: MultiPolygon
+    middle: tuple[float, float]
+    placed: tuple[Placed, ...]
+    marks: tuple[Mark, ...]
+    findings: tuple[Finding, ...]
+
+    @property
+    def size(self) -> tuple[float, float]:
+        """Width and height of the shape's box."""
+        left, low, right, high = self.shape.bounds
+        return right - left, high - low
+
+    def of(self, key: int) -> Placed | None:
+        """The placed piece of a key; None where it is not shown or could not be made."""
+        return next((placed for placed in self.placed if placed.piece.key == key), None)
+
+    def source(self, key: int) -> Source | None:
+        """The drawing of that key as it was brought."""
+        placed = self.of(key)
+        return None if placed is None else placed.local.source
+
+
+def compose(artwork: Artwork, max_deviation: float = CURVE_DEVIATION_MM) -> Art:
+    """Join the pieces; outlines stray at most `max_deviation` mm.
+
+    Raises NothingYet where there is nothing to join, ArtworkError where no piece can be made, or nothing stays frosted.
+    """
+    placed, findings = _place_all(artwork, max_deviation)
+    shape = _layered(placed)
+    if shape.is_empty:
+        raise _why_nothing(artwork, placed, findings)
+    left, low, right, high = shape.bounds
+    middle = ((left + right) / 2, (low + high) / 2)
+    marks = tuple(Mark(mark.name, mark.x - middle[0], mark.y - middle[1])
+                  for one in placed for mark in _marks_of(one))
+    return Art(as_polygons(translate(shape, -middle[0], -middle[1])), middle, placed, marks, tuple(findings))
+
+
+def _place_all(artwork: Artwork, max_deviation: float) -> tuple[tuple[Placed, ...], list[Finding]]:
+    """All shown pieces that can be made; what cannot is a finding, and the others go on."""
+    placed, findings = [], []
+    for index, piece in enumerate(artwork.pieces):
+        if not piece.shown or _is_unwritten(piece):
+            continue
+        try:
+            made = place(piece, index, max_deviation)
+        except ArtworkError as error:
+            findings.append(Finding(Code.PIECE, Level.STOP, f"{label_of(piece)} is left out: {error}",
+                                    "the others are shown without it"))
+            continue
+        findings += found_in(made)
+        placed.append(made)
+    return tuple(placed), findings
+
+
+def place(piece: Piece, index: int = 0, max_deviation: float = CURVE_DEVIATION_MM) -> Placed:
+    """Make and place one piece, the artwork's row `index`. Raises ArtworkError where it cannot be."""
+    made = _placed(piece.with_(key=0, name="", does="frosts", shown=True), max_deviation)
+    return Placed(piece, index, *made)
+
+
+@lru_cache(maxsize=256)
+def _placed(
+    piece: Piece, max_deviation: float
+) -> tuple[MultiPolygon, Local, tuple[Affine, ...], tuple[float, float]]:
+    if isinstance(piece.what, Shape):
+        width, height = sides(piece)
+        local, units = local_shape(piece.what, width, height, max_deviation), (1.0, 1.0)
+    else:
+        local, units = _fine_enough(piece, max_deviation)
+    affines = tuple(copies(piece, matrix_of(piece, *units)))
+    made = [carried(local.shape, affine) for affine in affines]
+    return as_polygons(made[0]) if len(made) == 1 else joined(made), local, affines, units
+
+
+def _fine_enough(piece: Piece, max_deviation: float) -> tuple[Local, tuple[float, float]]:
+    """A piece's own shape with curves fine enough for its size on the glass, and its mm per own unit."""
+    guess = rough_width(piece.what) if isinstance(piece.what, Words) and piece.size_is == "width" else None
+    scale = piece.size / (guess or 1.0) * max(1.0, 1 / piece.stretch)
+    while True:
+        deviation = fineness(max_deviation, min(scale, _MOST_SCALE))
+        local = _local(piece, deviation)
+        units = scales(piece, local.size, local.cap_height)
+        if max(units) * deviation <= max_deviation or scale >= _MOST_SCALE:
+            return local, units
+        scale = max(units)
+
+
+def _local(piece: Piece, max_deviation: float) -> Local:
+    if isinstance(piece.what, Words):
+        return local_words(piece.what, max_deviation)
+    if isinstance(piece.what, Drawing):
+        return local_drawing(piece.what, max_deviation)
+    assert isinstance(piece.what, Monogram)
+    return local_monogram(piece.what, max_deviation)
+
+
+def _layered(placed: Sequence[Placed]) -> BaseGeometry:
+    """The pieces laid on each other: each frosts, or clears, what it covers."""
+    if len(placed) == 1 and placed[0].piece.does == "frosts":
+        return placed[0].shape
+    shape: BaseGeometry = MultiPolygon()
+    waiting: list[BaseGeometry] = []                          # neighbours that frost are joined all at once
+    for one in placed:
+        if one.piece.does == "frosts":
+            waiting.append(one.shape)
+            continue
+        shape, waiting = without(_with(shape, waiting), one.shape), []
+    return _with(shape, waiting)
+
+
+def _with(shape: BaseGeometry, more: list[BaseGeometry]) -> BaseGeometry:
+    return joined(shapely.get_parts(np.array([shape, *more], dtype=object))) if more else shape
+
+
+def _why_nothing(artwork: Artwork, placed: Sequence[Placed], findings: Sequence[Finding]) -> ArtworkError | NothingYet:
+    if findings and not any(not one.shape.is_empty for one in placed):
+        return ArtworkError(findings[0].says)
+    if any(one.piece.does == "frosts" and not one.shape.is_empty for one in placed):
+        return ArtworkError("nothing is left frosted: a piece that clears covers all that lies below it")
+    if any(not one.shape.is_empty for one in placed):
+        return ArtworkError("nothing is frosted: every piece clears, so let one of them frost")
+    if any(not piece.shown for piece in artwork.pieces):
+        return NothingYet("every piece is hidden: show one of them")
+    return NothingYet("type some words, open a drawing, or add a shape or a monogram")
+
+
+def _is_unwritten(piece: Piece) -> bool:
+    """Words and monograms that wait to be typed are no fault."""
+    what = piece.what
+    if isinstance(what, Words):
+        return not what.text.strip()
+    return isinstance(what, Monogram) and not (what.initials + what.text).strip()
+
+
+def _marks_of(placed: Placed) -> Iterator[Mark]:
+    spots = np.array([[mark.x, mark.y] for mark in placed.local.marks]).reshape(-1, 2)
+    for affine in placed.affines:
+        for mark, (x, y) in zip(placed.local.marks, carry(spots, affine).tolist(), strict=True):
+            yield Mark(mark.name, x, y)

@@ -1,0 +1,96 @@
+"""What is found while pieces are placed: letters a face lacks, what of a drawing is not cut, what licences allow."""
+
+from collections.abc import Iterator
+from math import pi
+
+from vitrograph.core.artwork.composing.place import Placed
+from vitrograph.core.artwork.source import Source, largest_picture
+from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.pieces import Drawing, Monogram, Piece, Words
+
+_MOST_NAMED = 12                   # letters named one by one
+
+
+def label_of(piece: Piece) -> str:
+    """What a piece is called: the name it was given, or what it holds."""
+    if piece.name:
+        return piece.name
+    what = piece.what
+    if isinstance(what, Words):
+        return " ".join(what.text.split())[:30] or "words"
+    if isinstance(what, Drawing):
+        return what.name[:40]
+    if isinstance(what, Monogram):
+        return f"monogram {what.initials}".strip()[:30]
+    return "bar" if what.outline == "rectangle" and what.edge == "filled" else what.outline
+
+
+def found_in(placed: Placed) -> Iterator[Finding]:
+    """Yield what a placed piece lacks or should be known for."""
+    yield from _letters_left_out(placed)
+    what = placed.piece.what
+    if isinstance(what, Drawing) and placed.local.source is not None:
+        yield from _left_out(placed.local.source, what, placed.index)
+    if isinstance(what, Words | Monogram) and what.font is not None:
+        yield from _may_be_sold(what)
+
+
+def _letters_left_out(placed: Placed) -> Iterator[Finding]:
+    local, what = placed.local, placed.piece.what
+    if local.missing:
+        more = len(local.missing) - _MOST_NAMED
+        shown = " ".join(local.missing[:_MOST_NAMED]) + (f" and {more} more" if more > 0 else "")
+        yield Finding(Code.LETTERS, Level.STOP, f"{_face_named(what)} has no letter for {shown}",
+                      "what a face lacks would be cut as an empty box, so it is left out: choose another face",
+                      value=float(len(local.missing)), limit=0.0)
+    if local.dropped:
+        yield Finding(Code.LETTERS, Level.NOTE, f"{label_of(placed.piece)} holds {local.dropped} control characters, "
+                      "left out", "they came along with pasted text and print nothing",
+                      value=float(local.dropped), limit=0.0)
+    if local.turn > 2 * pi:
+        yield Finding(Code.LETTERS, Level.STOP, f"{label_of(placed.piece)} goes {local.turn / (2 * pi):.1f} times "
+                      "round its arc and runs over itself", "give the arc a larger radius, or smaller letters")
+
+
+def _face_named(what: object) -> str:
+    assert isinstance(what, Words | Monogram)
+    return what.font.name if what.font is not None else what.face
+
+
+def _may_be_sold(what: Words | Monogram) -> Iterator[Finding]:
+    from vitrograph.core.artwork.words.fontfile import facts_of  # for brought fonts only
+
+    assert what.font is not None
+    facts = facts_of(what.font)
+    if facts.sale == "no":
+        yield Finding(Code.LICENCE, Level.WATCH, f"the licence of {facts.name} may not cover pieces that are sold",
+                      f"it says: {facts.licence}")
+    elif facts.sale == "unknown":
+        yield Finding(Code.LICENCE, Level.NOTE, f"{facts.name} does not say whether pieces may be sold",
+                      "look for its licence where you got it, before you sell the piece")
+    if not facts.may_travel:
+        yield Finding(Code.LICENCE, Level.NOTE, f"{facts.name} may not be passed on inside other files",
+                      "its file says so, and the job file holds it: keep the job to yourself")
+
+
+def _left_out(drawn: Source, drawing: Drawing, index: int) -> Iterator[Finding]:
+    """What of a drawing is not cut as drawn; a picture within it can be traced instead."""
+    if drawn.left_out:
+        yield Finding(
+            Code.DRAWING, Level.WATCH, f"the drawing holds {', '.join(drawn.left_out)}, not cut as drawn",
+            "compare the sheet with your drawing; turn these into plain filled shapes if they matter",
+            value=float(len(drawn.left_out)), limit=0.0, remedy=_trace_inside(drawn, drawing, index))
+    cleared = [colour.hex for colour in drawn.colours if colour.does == "clear"]
+    if cleared:
+        yield Finding(
+            Code.DRAWING, Level.NOTE, f"what is painted {', '.join(cleared[:4])} clears what lies below it",
+            "a light colour is taken for bare glass: say otherwise in the list of colours")
+
+
+def _trace_inside(drawn: Source, drawing: Drawing, index: int) -> Remedy | None:
+    largest = largest_picture(drawn.pictures)
+    if largest is None:
+        return None
+    inside = Drawing(name=f"{drawing.name} (picture)"[:200], data=largest, kind="picture",
+                     licence=drawing.licence)
+    return Remedy.of("Trace the picture inside it", **{f"artwork__pieces__{index}__what": inside})

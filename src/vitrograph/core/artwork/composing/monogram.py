@@ -1,0 +1,215 @@
+"""Monograms: recipes that turn initials, a name and a frame into pieces, which can be taken apart and edited.
+
+Drawn in units in which a plain initial is 60 high. The frame is the smallest of its outline that clears the letters.
+"""
+
+from collections.abc import Callable
+from functools import lru_cache
+
+import numpy as np
+import shapely
+from msgspec.structs import replace
+from shapely.geometry import Polygon
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.artwork.composing.local import local_shape, local_words
+from vitrograph.core.artwork.composing.place import Local, Mark, box_of, carried, carry, joined, matrix_of, scales
+from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT, outline_area
+from vitrograph.core.errors import ArtworkError
+from vitrograph.core.geometry import as_polygons, without
+from vitrograph.core.pieces import Monogram, OutlineName, Piece, Shape, Words
+
+_HIGH = 60.0                       # an initial's capitals
+_SMALLER = 2 / 3                   # the outer initials against the middle one (common practice, no published source)
+_GAP = 5.0
+_BAR = 2.4
+_LINE = 1.8                        # a frame's line
+_NAME_MOST = 20.0                  # the largest capitals of a name standing upright beside an initial
+_FINE = 2.0**-9                    # ems: fine enough to measure by
+_COARSE = 0.05                     # mm, for fitting a frame
+_HALVINGS = 40
+
+
+def monogram_pieces(monogram: Monogram) -> tuple[Piece, ...]:
+    """The pieces of a monogram, lowest first, about the middle of their box. Raises ArtworkError: nothing to set."""
+    pieces = list(_STYLES[monogram.style](monogram))
+    if not pieces:
+        raise ArtworkError("a monogram needs its initials" if monogram.style != "block" else
+                           "a block of lines needs its lines")
+    if monogram.frame is not None:
+        pieces.append(_framing(pieces, monogram))
+    left, low, right, high = _box(pieces)
+    x, y = (left + right) / 2, (low + high) / 2
+    return tuple(piece.with_(x=piece.x - x, y=piece.y - y, key=key) for key, piece in enumerate(pieces, start=1))
+
+
+@lru_cache(maxsize=64)
+def local_monogram(monogram: Monogram, max_deviation: float) -> Local:
+    """A monogram as one shape in its own units. Raises ArtworkError."""
+    shape: BaseGeometry = joined([])
+    marks: list[Mark] = []
+    missing, dropped = "", 0
+    for piece in monogram_pieces(monogram):
+        local, affine = _own(piece, max_deviation)
+        part = carried(local.shape, affine)
+        shape = joined([shape, part]) if piece.does == "frosts" else without(shape, part)
+        spots = carry(np.array([[mark.x, mark.y] for mark in local.marks]).reshape(-1, 2), affine)
+        marks += [Mark(mark.name, x, y) for mark, (x, y) in zip(local.marks, spots.tolist(), strict=True)]
+        missing, dropped = missing + local.missing, dropped + local.dropped
+    made = as_polygons(shape)
+    return Local(made, box_of(made), None, tuple(marks), "".join(dict.fromkeys(missing)), dropped)
+
+
+def _own(piece: Piece, max_deviation: float) -> tuple[Local, np.ndarray]:
+    """A piece of a monogram by itself, and its map into the monogram; only words and shapes are among them."""
+    if isinstance(piece.what, Words):
+        local = local_words(piece.what, max_deviation / _HIGH)
+        return local, matrix_of(piece, *scales(piece, local.size, local.cap_height))
+    assert isinstance(piece.what, Shape)
+    return local_shape(piece.what, piece.size, piece.size / piece.stretch, max_deviation), matrix_of(piece, 1.0, 1.0)
+
+
+def _box(pieces: list[Piece]) -> tuple[float, float, float, float]:
+    boxes = [box_of(carried(local.shape, affine)) for local, affine in (_own(piece, _COARSE) for piece in pieces)]
+    made = np.array(boxes)
+    return (float(made[:, 0].min()), float(made[:, 1].min()), float(made[:, 2].max()), float(made[:, 3].max()))
+
+
+# -- the recipes -------------------------------------------------------------------------------------------------------
+
+
+def _letters(monogram: Monogram) -> list[str]:
+    return [char for char in monogram.initials if not char.isspace() and char not in ",;."]
+
+
+def _words(monogram: Monogram, text: str, *, name: bool = False) -> Words:
+    """Words of a monogram: in its own face, or the name's."""
+    return Words(text, monogram.text_face if name else monogram.face, None if name else monogram.font)
+
+
+def _measured(words: Words) -> Local:
+    return local_words(words, _FINE)
+
+
+def _in_a_row(monogram: Monogram) -> list[Piece]:
+    """Initials side by side, the middle one larger, centred on each other."""
+    letters = _letters(monogram)
+    middle = len(letters) // 2 if len(letters) > 1 else 0
+    pieces, pen = [], 0.0
+    for at, letter in enumerate(letters):
+        words = _words(monogram, letter)
+        high = _HIGH if at == middle else _HIGH * _SMALLER
+        local = _measured(words)
+        wide = local.size[0] * high / (local.cap_height or 1.0)
+        pieces.append(Piece(words, name=letter, size=high, size_is="caps", x=pen + wide / 2))
+        pen += wide + _GAP
+    return _with_name(pieces, monogram)
+
+
+def _single(monogram: Monogram) -> list[Piece]:
+    """The initials as they are typed, in one line."""
+    text = "".join(_letters(monogram))
+    return _with_name([Piece(_words(monogram, text), name=text, size=_HIGH, size_is="caps")] if text else [], monogram)
+
+
+def _with_name(pieces: list[Piece], monogram: Monogram) -> list[Piece]:
+    """A name below, where there is one, no wider than the initials."""
+    if not pieces or not monogram.text.strip():
+        return pieces
+    left, low, right, _ = _box(pieces)
+    words = _words(monogram, monogram.text.strip(), name=True)
+    local = _measured(words)
+    high = min(_HIGH / 4, (right - left) * (local.cap_height or 1.0) / max(local.size[0], 1e-6))
+    unit = high / (local.cap_height or 1.0)
+    y = low - _GAP - local.box[3] * unit
+    name = Piece(words, name=monogram.text.strip()[:120], size=high, size_is="caps", x=(left + right) / 2, y=y)
+    return [*pieces, name]
+
+
+def _split(monogram: Monogram) -> list[Piece]:
+    """One initial, split by a gap that carries a name."""
+    letters = _letters(monogram)[:1]
+    if not letters:
+        return []
+    initial = Piece(_words(monogram, letters[0]), name=letters[0], size=_HIGH, size_is="caps")
+    if not monogram.text.strip():
+        return [initial]
+    left, _, right, _ = _box([initial])
+    words = _words(monogram, monogram.text.strip(), name=True)
+    local = _measured(words)
+    high = min(_HIGH / 5, 1.15 * (right - left) * (local.cap_height or 1.0) / max(local.size[0], 1e-6))
+    unit = high / (local.cap_height or 1.0)
+    gap = local.size[1] * unit + 2 * min(_GAP, 0.5 * high)
+    x, wide = (left + right) / 2, 1.2 * (right - left)
+    middle = (local.box[1] + local.box[3]) / 2 * unit
+    return [initial,
+            Piece(Shape("rectangle", "filled"), name="gap", does="clears", size=wide, stretch=wide / gap, x=x),
+            Piece(words, name=monogram.text.strip()[:120], size=high, size_is="caps", x=x, y=-middle)]
+
+
+def _beside(monogram: Monogram) -> list[Piece]:
+    """An initial, a bar of its height, and a name standing upright beside it, as long as the bar where it can be."""
+    letters = _letters(monogram)[:1]
+    if not letters:
+        return []
+    initial = Piece(_words(monogram, letters[0]), name=letters[0], size=_HIGH, size_is="caps")
+    _, _, right, _ = _box([initial])
+    bar = Piece(Shape("rectangle", "filled"), name="bar", size=_BAR, stretch=_BAR / _HIGH, x=right + _GAP + _BAR / 2)
+    text = monogram.text.strip()
+    if not text:
+        return [initial, bar]
+    words = _words(monogram, text, name=True)
+    local = _measured(words)
+    high = min(_NAME_MOST, _HIGH * (local.cap_height or 1.0) / max(local.size[0], 1e-6))
+    unit = high / (local.cap_height or 1.0)
+    x = right + 2 * _GAP + _BAR + local.box[3] * unit         # turned to the left, its top faces the bar
+    return [initial, bar, Piece(words, name=text[:120], size=high, size_is="caps", x=x, turn=np.pi / 2)]
+
+
+def _block(monogram: Monogram) -> list[Piece]:
+    """Lines as wide as each other: a name and a date, the initials above them if there are any."""
+    initials = "".join(_letters(monogram))
+    text = "\n".join(line for line in [initials, *monogram.text.splitlines()] if line.strip())
+    if not text:
+        return []
+    words = replace(_words(monogram, text), align="even", line_spacing=1.15)
+    return [Piece(words, name=" / ".join(text.splitlines())[:120], size=1.4 * _HIGH, size_is="width")]
+
+
+_STYLES: dict[str, Callable[[Monogram], list[Piece]]] = {
+    "three": _in_a_row, "single": _single, "split": _split, "beside": _beside, "block": _block,
+}
+
+
+# -- the frame ---------------------------------------------------------------------------------------------------------
+
+
+def _framing(pieces: list[Piece], monogram: Monogram) -> Piece:
+    """The smallest frame that clears the letters by a gap, its middle moved up or down if that makes it smaller."""
+    assert monogram.frame is not None
+    ink = joined([carried(local.shape, affine) for local, affine in (_own(piece, _COARSE) for piece in pieces)])
+    left, low, right, high = ink.bounds
+    line = _LINE * {"two lines": 2.5}.get(monogram.edge, 1.0)
+    kept = ink.convex_hull.buffer(_GAP + line)
+    aspect = NATURAL_ASPECT[monogram.frame]
+    if monogram.frame in ("rectangle", "rounded", "plaque"):
+        aspect = (right - left + 4 * _GAP) / (high - low + 4 * _GAP)
+    found = []
+    for shift in np.linspace(-0.2, 0.2, 9):
+        x, y = (left + right) / 2, (low + high) / 2 + shift * (high - low)
+        found.append((_smallest(monogram.frame, aspect, kept, (x, y)), x, y))
+    tall, x, y = min(found, key=lambda one: (round(one[0], 6), abs(one[2] - (low + high) / 2)))
+    return Piece(Shape(monogram.frame, monogram.edge, _LINE), name=monogram.frame, size=tall * aspect, stretch=aspect,
+                 x=x, y=y)
+
+
+def _smallest(outline: OutlineName, aspect: float, kept: Polygon, at: tuple[float, float]) -> float:
+    """The least height of an outline about a point that holds an area, by halving."""
+    unit = outline_area(outline, aspect, 1.0, 1e-3)
+    moved = shapely.transform(kept, lambda xy: xy - [at[0], at[1]])
+    least, most = 0.0, 40 * _HIGH
+    for _ in range(_HALVINGS):
+        tall = (least + most) / 2
+        grown = shapely.transform(unit, lambda xy, by=tall: xy * by)
+        least, most = (least, tall) if grown.covers(moved) else (tall, most)
+    return most

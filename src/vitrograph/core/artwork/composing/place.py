@@ -1,0 +1,221 @@
+"""Placing: a piece's own shape carried to its place in the artwork's frame, once or several times.
+
+A piece is scaled, flipped, leant, turned and moved, in that order; copies of a repeat follow. Own shapes have their
+anchor at (0, 0): words in ems, drawings in their heights, shapes and monograms in units of their own.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass, field
+from math import cos, floor, log2, pi, sin
+
+import numpy as np
+import shapely
+from numpy.typing import NDArray
+from shapely.geometry import MultiPolygon
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.artwork.source import Source
+from vitrograph.core.geometry import Points, union
+from vitrograph.core.pieces import Piece, Repeat, Shape
+
+Affine = NDArray[np.float64]       # (2, 3): a matrix, and in the last column where (0, 0) goes
+
+_TINY = 1e-9
+
+
+@dataclass(frozen=True, slots=True)
+class Mark:
+    """A name for a spot of the art, so that a piece of film can be called by its letter."""
+
+    name: str
+    x: float
+    y: float
+
+
+@dataclass(frozen=True)
+class Local:
+    """A piece's own shape about its anchor: its ink's box (left, low, right, high), its capitals' height, names.
+
+    `parts` are its letters or parts apart, where it has some; `missing` and `dropped` are of lettering; `source` is a
+    drawing as it was brought.
+    """
+
+    shape: MultiPolygon
+    box: tuple[float, float, float, float]
+    cap_height: float | None = None
+    marks: tuple[Mark, ...] = ()
+    missing: str = ""
+    dropped: int = 0
+    turn: float = 0.0
+    source: Source | None = field(default=None, compare=False)
+
+    @property
+    def size(self) -> tuple[float, float]:
+        """Width and height of the box."""
+        left, low, right, high = self.box
+        return right - left, high - low
+
+
+@dataclass(frozen=True)
+class Placed:
+    """A piece in the artwork's frame, mm: its shape, its own shape, the maps of its copies, its box's corners.
+
+    `index` is its row in the artwork; `units` are mm per own unit, across and upright.
+    """
+
+    piece: Piece
+    index: int
+    shape: MultiPolygon
+    local: Local
+    affines: tuple[Affine, ...]
+    units: tuple[float, float]
+
+    @property
+    def box(self) -> tuple[float, float, float, float]:
+        """The box of all copies."""
+        return box_of(self.shape)
+
+    @property
+    def corners(self) -> Points:
+        """(4, 2) corners of the first copy's own box: lower left, lower right, upper right, upper left."""
+        return corners_of(self.local.box, self.affines[0])
+
+    @property
+    def size(self) -> tuple[float, float]:
+        """The first copy's own width and height in mm, before it is leant and turned."""
+        return self.local.size[0] * self.units[0], self.local.size[1] * self.units[1]
+
+    @property
+    def mending_unit(self) -> float:
+        """mm per unit of the frame that a drawing's mends are told in: the height it had before it was mended."""
+        source = self.local.source
+        return self.units[1] / source.frame[2] if source is not None else self.units[1]
+
+    def in_mending_frame(self, point: Points, affine: Affine) -> tuple[float, float]:
+        """A point of the artwork, in the frame that a drawing's mends are told in, by one of its copies."""
+        x, y = self._own(point, affine)
+        source = self.local.source
+        if source is None:
+            return x, y
+        left, low, tall = source.frame
+        return left + (x + source.width / 2) * tall, low + (y + 0.5) * tall
+
+    def holds(self, point: Points, affine: Affine) -> bool:
+        """Whether a point of the artwork lies in a copy's own box, or just beside it."""
+        x, y = self._own(point, affine)
+        left, low, right, high = self.local.box
+        slack = 0.05 * (high - low)
+        return left - slack <= x <= right + slack and low - slack <= y <= high + slack
+
+    def _own(self, point: Points, affine: Affine) -> tuple[float, float]:
+        x, y = np.linalg.solve(affine[:, :2], np.asarray(point, dtype=float) - affine[:, 2])
+        return float(x), float(y)
+
+    def affines_as(self, piece: Piece) -> tuple[Affine, ...]:
+        """The maps of its copies, were it placed as another piece is: quick, for what is held by the pointer."""
+        if isinstance(self.piece.what, Shape):
+            width, height = sides(piece)
+            units = width / self.local.size[0], height / self.local.size[1]
+        else:
+            units = scales(piece, self.local.size, self.local.cap_height)
+        return tuple(copies(piece, matrix_of(piece, *units)))
+
+    @property
+    def cap_height(self) -> float | None:
+        """Height of the first line's capitals in mm, for words."""
+        return None if self.local.cap_height is None else self.local.cap_height * self.units[1]
+
+
+def sides(piece: Piece) -> tuple[float, float]:
+    """A plain shape's width and height, mm."""
+    if piece.size_is == "width":
+        return piece.size, piece.size / piece.stretch
+    return piece.size * piece.stretch, piece.size
+
+
+def scales(piece: Piece, size: tuple[float, float], cap_height: float | None) -> tuple[float, float]:
+    """mm per own unit, across and upright; a side of no length (a lone dash has no height) falls to the other.
+
+    >>> scales(Piece(None, size=84.0, stretch=2.0), (2.0, 1.0), None)
+    (42.0, 21.0)
+    """
+    width, height = (side if side > _TINY else None for side in size)
+    if piece.size_is == "width":
+        across = piece.size / (width or height or 1.0)
+        return across, across / piece.stretch
+    measured = cap_height if piece.size_is == "caps" and cap_height else height or width
+    upright = piece.size / (measured or 1.0)
+    return upright * piece.stretch, upright
+
+
+def matrix_of(piece: Piece, across: float, upright: float) -> Affine:
+    """The first copy's map from own units to the artwork's mm."""
+    turn = np.array([[cos(piece.turn), -sin(piece.turn)], [sin(piece.turn), cos(piece.turn)]])
+    lean = np.array([[1.0, piece.lean], [0.0, 1.0]])
+    size = np.diag([-across if piece.flip else across, upright])
+    return np.column_stack([turn @ lean @ size, [piece.x, piece.y]])
+
+
+def copies(piece: Piece, first: Affine) -> list[Affine]:
+    """The maps of all copies of a repeated piece. A row and a column stand about the piece's place; a ring's copies
+    stand upright on a circle about it, the first at the top, following each other clockwise.
+    """
+    repeat = piece.repeat
+    if repeat is None or repeat.times == 1:
+        return [first]
+    if repeat.way == "ring":
+        return [_on_ring(first, repeat, number) for number in range(repeat.times)]
+    steps = (np.arange(repeat.times) - (repeat.times - 1) / 2) * repeat.pitch
+    way = np.array([1.0, 0.0] if repeat.way == "row" else [0.0, -1.0])
+    return [np.column_stack([first[:, :2], first[:, 2] + step * way]) for step in steps]
+
+
+def _on_ring(first: Affine, repeat: Repeat, number: int) -> Affine:
+    angle = -2 * pi * number / repeat.times
+    turn = np.array([[cos(angle), -sin(angle)], [sin(angle), cos(angle)]])
+    return np.column_stack([turn @ first[:, :2], first[:, 2] + turn @ [0.0, repeat.pitch]])
+
+
+def carried(shape: BaseGeometry, affine: Affine) -> BaseGeometry:
+    """A shape through an affine map; a mirrored one is still valid."""
+    return shapely.transform(shape, lambda xy: carry(xy, affine))
+
+
+def carry(points: Points, affine: Affine) -> Points:
+    """(n, 2) points through an affine map."""
+    return np.asarray(points @ affine[:, :2].T + affine[:, 2])
+
+
+def corners_of(local_box: tuple[float, float, float, float], affine: Affine) -> Points:
+    """(4, 2) corners of a piece's own box in the artwork: lower left, lower right, upper right, upper left."""
+    left, low, right, high = local_box
+    return carry(np.array([[left, low], [right, low], [right, high], [left, high]]), affine)
+
+
+def joined(shapes: Sequence[BaseGeometry] | NDArray[np.object_]) -> MultiPolygon:
+    """All shapes as one. Only those that meet go through the kernel's union; most letters stand by themselves."""
+    made = np.array(shapes, dtype=object)
+    made = made[~shapely.is_empty(made)] if len(made) else made
+    if not len(made):
+        return MultiPolygon()
+    one, other = shapely.STRtree(made).query(made, predicate="intersects")
+    meeting = np.zeros(len(made), dtype=bool)
+    meeting[one[one != other]] = True
+    met = shapely.get_parts(union(list(made[meeting]))) if meeting.any() else ()
+    return MultiPolygon([*shapely.get_parts(made[~meeting]), *met])
+
+
+def fineness(max_deviation: float, scale: float) -> float:
+    """A deviation in own units that keeps `max_deviation` mm at a scale.
+
+    It goes in powers of two, so that another size seldom flattens curves anew.
+    """
+    return float(2.0 ** floor(log2(max_deviation / max(scale, _TINY))))
+
+
+def box_of(shape: BaseGeometry) -> tuple[float, float, float, float]:
+    """The box of a shape; four zeros where there is nothing."""
+    if shape.is_empty:
+        return (0.0, 0.0, 0.0, 0.0)
+    left, low, right, high = shape.bounds
+    return left, low, right, high

@@ -1,0 +1,213 @@
+"""`vitrograph quick`: a whole job from one line of flags."""
+
+import argparse
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any, get_args
+
+import msgspec
+
+from vitrograph.core.artwork import face_named, label_of, sized, stacked
+from vitrograph.core.artwork.words.fontfile import SUFFIXES, read_fonts
+from vitrograph.core.errors import JobError, LengthError, VitrographError
+from vitrograph.core.files import read_drawing
+from vitrograph.core.job import Job
+from vitrograph.core.pieces import Monogram, MonogramStyle, OutlineName, Piece, TraceChoices, Words
+from vitrograph.core.units import parse_length, parse_size
+
+_FRAMES: dict[str, OutlineName] = {"circle": "oval", **{name: name for name in get_args(OutlineName)}}
+_LARGEST = 5000.0                  # mm
+# mm, before all is brought to the size asked for
+_GAP, _CAP, _DRAWING_HIGH, _MONOGRAM_HIGH = 4.0, 10.0, 26.0, 40.0
+
+
+class _InOrder(argparse.Action):
+    """Keeps what several flags gave in one list, in the order they stood."""
+
+    def __call__(self, parser: Any, namespace: Any, values: Any, option_string: str | None = None) -> None:
+        setattr(namespace, self.dest, [*(getattr(namespace, self.dest) or []), (str(option_string)[2:], values)])
+
+
+def add_flags(quick: argparse.ArgumentParser) -> None:
+    """Give quick's parser its flags."""
+    add = quick.add_argument
+    add("--glass", choices=["flat", "straight", "taper", "curved", "ball"], required=True)
+    add("--top", metavar="L", help="across the rim (for a straight wall, its diameter)")
+    add("--bottom", metavar="L", help="across the base")
+    add("--measured", choices=["diameter", "circumference"], default="diameter", help="what --top and --bottom are")
+    height = quick.add_mutually_exclusive_group()
+    height.add_argument("--height", metavar="L", help="upright, beside the glass")
+    height.add_argument("--slant", metavar="L", help="along the wall")
+    add("--stations", metavar="H:D,...", help="a curved wall's upright heights and diameters, from the base up")
+    add("--diameter", metavar="L", help="a ball's diameter")
+    add("--size", metavar="WxH", help="a pane's width and height")
+    add("--outline", choices=["rectangle", "oval"], default="rectangle", help="a pane's outline; a round one is oval")
+    add("--frame", action="append", default=[], metavar="L|SHAPE", help="how much of a pane's edge a frame hides all "
+        f"round; or the shape that frames the monograms: {', '.join(_FRAMES)}")
+    add("--handle", metavar="L", help="a handle so wide, opposite the front")
+    add("--foot", metavar="L", default="0", help="how far up the wall a foot reaches")
+    add("--bead", metavar="L", default="0", help="how far down the wall a rim bead reaches")
+    for flag, metavar, says in (
+            ("text", "WORDS", r"words; \n begins a new line"),
+            ("art", "FILE", "a drawing or a picture: SVG, DXF, PNG, JPEG, WebP or TIFF"),
+            ("monogram", "K,P,O", "initials from left to right, the middle one larger")):
+        add(f"--{flag}", action=_InOrder, dest="pieces", metavar=metavar, help=f"{says}; may be given several times")
+    add("--font", default="Barlow Bold", metavar="NAME|FILE", help="a shipped face, or a font file")
+    add("--monogram-style", choices=get_args(MonogramStyle), default="three")
+    add("--name-in-monogram", default="", metavar="WORDS", help="a name that goes with the initials")
+    add("--threshold", default="auto", metavar="auto|N", help="the grey, 0 to 255, below which a picture is ink")
+    add("--background", metavar="COLOUR:N", help="a picture's background colour and how far from it counts, 0 to 255")
+    add("--simplify", metavar="L", default="0", help="how far a traced outline may stray, at the picture's own size")
+    add("--licence", default="", help="a note of the art's licence, kept with the job")
+    size = quick.add_mutually_exclusive_group(required=True)
+    size.add_argument("--width", metavar="L", help="the art's width on the glass")
+    size.add_argument("--art-height", metavar="L", help="the art's height on the glass")
+    add("--from-rim", metavar="L", help="rim (or upper edge) to the art's top; centred if left out")
+    add("--mode", choices=["rim", "straight"], default="rim")
+    add("--face", choices=["outside", "back"], default="outside")
+    add("--border", metavar="L", default="20 mm")
+    add("--name", help="the job's name")
+    add("--out", type=Path, required=True, metavar="DIR")
+
+
+def quick_job(options: argparse.Namespace) -> Job:
+    """The job that quick's flags describe. Raises VitrographError where they do not describe one."""
+    given = [(kind, text) for kind, text in options.pieces or [] if text.strip()]
+    if not given:
+        raise VitrographError("there is nothing to etch: give --text, --art or --monogram")
+    width, height = _side("--width", options.width), _side("--art-height", options.art_height)
+    pieces = [_QUICK[kind](options, text) for kind, text in given]
+    artwork = sized(stacked(pieces, _GAP), width, height)
+    return Job.read({
+        "name": options.name or " ".join(label_of(pieces[0]).split())[:60] or "Untitled",
+        "glass": _glass(options),
+        "features": _features(options),
+        "artwork": msgspec.to_builtins(artwork, builtin_types=(bytes,)),
+        "fit": {"mode": options.mode, "face": options.face,
+                "from_rim": None if options.from_rim is None else _length("--from-rim", options.from_rim)},
+        "stencil": {"border": _length("--border", options.border)},
+    })
+
+
+def _words(options: argparse.Namespace, text: str) -> Piece:
+    text = text.replace("\\n", "\n").encode("utf-8", "replace").decode()
+    return Piece(Words(text, **_lettering(options)), size=_CAP, size_is="caps")
+
+
+def _monogram(options: argparse.Namespace, initials: str) -> Piece:
+    frame = next((_FRAMES[word] for word in options.frame if word in _FRAMES), None)
+    face = {"text_face" if key == "face" else key: value for key, value in _lettering(options).items()}
+    return Piece(Monogram(options.monogram_style, initials, options.name_in_monogram, frame=frame, **face),
+                 size=_MONOGRAM_HIGH, size_is="height")
+
+
+def _lettering(options: argparse.Namespace) -> dict[str, Any]:
+    """The face asked for: a shipped one, or a font file."""
+    if Path(options.font).suffix.lower() in SUFFIXES:
+        return {"font": read_fonts(Path(options.font))[0]}
+    return {"face": face_named(options.font).name}
+
+
+def _art(options: argparse.Namespace, path: str) -> Piece:
+    """The drawing named, read as the flags say."""
+    art = read_drawing(Path(path))
+    colour, _, tolerance = (options.background or "").partition(":")
+    choices = TraceChoices(
+        threshold=None if options.threshold == "auto" else _of_255("--threshold", options.threshold) / 255,
+        background=(colour,) if colour else (), simplify=_length("--simplify", options.simplify),
+        tolerance=_of_255("--background", tolerance) if tolerance else TraceChoices().tolerance)
+    return Piece(msgspec.structs.replace(art, trace=choices, licence=options.licence), size=_DRAWING_HIGH,
+                 size_is="height")
+
+
+_QUICK: dict[str, Callable[[argparse.Namespace, str], Piece]] = {"text": _words, "art": _art, "monogram": _monogram}
+
+
+def _glass(options: argparse.Namespace) -> dict[str, Any]:
+    """The glass part of the job, from flags that belong to its kind."""
+    if options.glass == "flat":
+        width, height = _named("--size", parse_size, _needed(options, "size"))
+        return {"kind": "flat", "width": _positive("--size", width), "height": _positive("--size", height),
+                "outline": options.outline, "frame": max(_lengths_of_frame(options), default=0.0)}
+    if options.glass == "ball":
+        return {"kind": "ball", "diameter": _length("--diameter", _needed(options, "diameter"), least=0.0)}
+    if options.glass == "curved":
+        return {"kind": "curved", "girth": options.measured, "stations": _stations(_needed(options, "stations"))}
+    upright = options.height is not None
+    height = _length("--height" if upright else "--slant", options.height if upright else _needed(options, "slant"),
+                     least=0.0)
+    rim = _length("--top", _needed(options, "top"), least=0.0)
+    if options.glass == "straight":
+        if options.bottom is not None and abs(_length("--bottom", options.bottom, least=0.0) - rim) > 1e-9:
+            raise VitrographError("a straight wall is as wide below as above: use --glass taper for two diameters")
+        return {"kind": "straight", "rim": rim, "girth": options.measured, "height": height}
+    base = _length("--bottom", _needed(options, "bottom"), least=0.0)
+    return {"kind": "taper", "rim": rim, "base": base, "girth": options.measured, "height": height,
+            "height_is": "upright" if upright else "slant"}
+
+
+def _lengths_of_frame(options: argparse.Namespace) -> list[float]:
+    return [_length("--frame", word) for word in options.frame if word not in _FRAMES]
+
+
+def _of_255(flag: str, text: str) -> float:
+    try:
+        value = float(text)
+    except ValueError:
+        value = -1.0
+    if not 0 <= value <= 255:
+        raise JobError(f"{flag}: a number from 0 to 255 was wanted, got '{text[:20]}'")
+    return value
+
+
+def _features(options: argparse.Namespace) -> dict[str, Any]:
+    """What the piece has beside its wall, from flags."""
+    handle = [] if options.handle is None else [
+        {"what": "handle", "wide": _length("--handle", options.handle, least=0.0)}]
+    return {"foot": _length("--foot", options.foot), "bead": _length("--bead", options.bead), "keep_out": handle}
+
+
+def _stations(text: str) -> list[tuple[float, float]]:
+    """Read "0:62,40:88": upright height and girth, station by station."""
+    stations = []
+    for part in text.split(","):
+        height, colon, girth = part.partition(":")
+        if not colon:
+            raise LengthError(f"--stations: each is HEIGHT:DIAMETER, as in 0:62,40:88, got '{part.strip()[:20]}'")
+        stations.append((_length("--stations", height), _length("--stations", girth, least=0.0)))
+    return stations
+
+
+def _side(flag: str, text: str | None) -> float | None:
+    """A side of all the art, where one is asked for."""
+    side = None if text is None else _length(flag, text, least=0.0)
+    if side is not None and side > _LARGEST:
+        raise JobError(f"{flag}: at most {_LARGEST:.0f} mm, got {side:.0f}")
+    return side
+
+
+def _needed(options: argparse.Namespace, name: str) -> str:
+    value = getattr(options, name)
+    if value is None:
+        flag = "--height or --slant" if name == "slant" else f"--{name}"
+        raise VitrographError(f"a {options.glass} glass needs {flag}")
+    return str(value)
+
+
+def _length(flag: str, text: str, least: float | None = None) -> float:
+    """Read a flag's length, naming the flag in the error; with `least`, it must be more than that."""
+    value = _named(flag, parse_length, text)
+    return value if least is None else _positive(flag, value)
+
+
+def _named(flag: str, read: Any, text: str) -> Any:
+    try:
+        return read(text)
+    except LengthError as error:
+        raise LengthError(f"{flag}: {error}") from None
+
+
+def _positive(flag: str, value: float) -> float:
+    if value <= 0:
+        raise JobError(f"{flag} must be more than 0, got {value:g} mm")
+    return value
