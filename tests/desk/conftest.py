@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QApplication, QLabel, QLineEdit, QPushButton, QWid
 from hands import type_over
 from specimens import job
 from vitrograph.core.logbook import Logbook
+from vitrograph.core.pieces import Drawing
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.shell import Shell
@@ -67,6 +68,17 @@ class Desk:
         card.take_drawing(path)
         self.qtbot.waitUntil(lambda: not card.reading.busy, timeout=15000)
         self.settle()
+
+    @property
+    def drawing(self):
+        """The drawing put in last, None if there is none."""
+        pieces = [piece for piece in self.bench.job.artwork.pieces if isinstance(piece.what, Drawing)]
+        return pieces[-1].what if pieces else None
+
+    @property
+    def source(self):
+        """The drawing in hand, as it was worked out."""
+        return self.results.art.source(self.bench.chosen[0])
 
     def says(self, name: str) -> str:
         return self.find(QLabel, name).text()

@@ -15,7 +15,7 @@ GLASSES = {glass.name: glass for glass in demo_glasses()}
 
 
 def small(name):
-    return {**GLASSES[name].changes(), "fit__size": 24.0, "fit__from_rim": None, "fit__angle": 0.0}
+    return {**GLASSES[name].changes(), "artwork__pieces__0__size": 24.0, "fit__from_rim": None, "fit__angle": 0.0}
 
 
 @pytest.mark.parametrize("name", list(GLASSES))

@@ -59,22 +59,22 @@ def point_at(window, x, y):
 def test_a_colour_is_given_another_tone_and_given_back(tidy, tmp_path):
     (tmp_path / "two.svg").write_text(TWO_TONES)
     desk, window = tidy(tmp_path / "two.svg")
-    before = desk.results.art.source.shape.area
+    before = desk.source.shape.area
     click(window, "tone_ffffff_frost")
     desk.settle()
-    assert desk.results.art.source.shape.area > before
+    assert desk.source.shape.area > before
     desk.bench.undo_stack.undo()
     desk.settle()
-    assert desk.results.art.source.shape.area == pytest.approx(before)
+    assert desk.source.shape.area == pytest.approx(before)
     window.grab()
 
 
 def test_a_sketch_becomes_a_clean_shape_in_a_few_clicks(tidy, sketch):
     desk, window = tidy(sketch)
-    assert desk.bench.job.artwork.drawing.kind == "picture"
+    assert desk.drawing.kind == "picture"
     click(window, "even_light_True")
     desk.settle()
-    source = desk.results.art.source
+    source = desk.source
     assert len(source.shape.geoms) == 2 and source.nodes < source.pixel_nodes / 10
     assert "smallest part, on the glass" in rows_of(window.readings)
     nodes = source.nodes
@@ -82,12 +82,12 @@ def test_a_sketch_becomes_a_clean_shape_in_a_few_clicks(tidy, sketch):
     slider.setValue(60)
     slider.setValue(80)
     desk.settle()
-    assert desk.results.art.source.nodes < nodes and desk.bench.job.artwork.drawing.trace.simplify == 0.8
+    assert desk.source.nodes < nodes and desk.drawing.trace.simplify == 0.8
     desk.bench.undo_stack.undo()                              # the whole drag is one step
-    assert desk.bench.job.artwork.drawing.trace.simplify == 0.0
+    assert desk.drawing.trace.simplify == 0.0
     click(window, "trace_tones_lines")
     desk.settle()
-    assert len(desk.results.art.source.shape.geoms) > 10
+    assert len(desk.source.shape.geoms) > 10
     window.grab()
 
 
@@ -101,7 +101,7 @@ def test_the_picture_is_shown_while_o_is_held_and_gives_its_background(tidy, ske
     assert not window.view.as_it_came
     click(window, "pickBackground")
     point_at(window, 1.11, 0.5)                               # the paper between ring and bar
-    colour, = desk.bench.job.artwork.drawing.trace.background
+    colour, = desk.drawing.trace.background
     assert all(int(colour[at:at + 2], 16) > 150 for at in (1, 3, 5))
     click(window, "levelPicture")
     view = window.view
@@ -111,7 +111,7 @@ def test_the_picture_is_shown_while_o_is_held_and_gives_its_background(tidy, ske
     QTest.mousePress(view, Qt.MouseButton.LeftButton, pos=start)
     QTest.mouseMove(view, end)
     QTest.mouseRelease(view, Qt.MouseButton.LeftButton, pos=end)
-    assert desk.bench.job.artwork.drawing.trace.turn == pytest.approx(np.arctan2(15, 150), abs=0.01)
+    assert desk.drawing.trace.turn == pytest.approx(np.arctan2(15, 150), abs=0.01)
 
 
 def test_mends_are_done_where_they_are_wanted_and_taken_back(tidy, tmp_path):
@@ -121,26 +121,26 @@ def test_mends_are_done_where_they_are_wanted_and_taken_back(tidy, tmp_path):
     type_into(window, "mend_amount", "8 mm")
     click(window, "doMend")
     desk.settle()
-    assert len(desk.results.art.source.shape.geoms) == 1
+    assert len(desk.source.shape.geoms) == 1
     window.findChild(QComboBox, "mendKind").setCurrentText("remove")
     click(window, "doMend")
     assert "Click on the drawing first" in desk.says("message")
     point_at(window, 0.43, 0.66)                              # the hole the white circle left
     click(window, "doMend")
     desk.settle()
-    made = desk.bench.job.artwork.drawing.mends
+    made = desk.drawing.mends
     assert [mend.does for mend in made] == ["drop specks", "remove"] and isinstance(made[1], Mend)
-    assert not desk.results.art.source.shape.geoms[0].interiors
+    assert not desk.source.shape.geoms[0].interiors
     click(window, "takeBack")
     click(window, "takeBack")
     desk.settle()
-    assert len(desk.results.art.source.shape.geoms) == 2 and desk.bench.job.artwork.drawing.mends == ()
+    assert len(desk.source.shape.geoms) == 2 and desk.drawing.mends == ()
 
 
 def test_the_licence_note_goes_with_the_job_and_a_bad_choice_is_told(tidy, sketch):
     desk, window = tidy(sketch)
     type_into(window, "licence", "drawn here, CC0")
-    assert desk.bench.job.artwork.drawing.licence == "drawn here, CC0"
+    assert desk.drawing.licence == "drawn here, CC0"
     type_into(window, "speck", "90 mm")
     desk.settle()
     assert "Nothing is left to trace" in window.wrong.text() and window.wrong.isVisible()
@@ -157,4 +157,4 @@ def test_a_picture_that_is_none_is_refused_and_the_old_one_stays(open_desk, tmp_
     (tmp_path / "plain.png").write_bytes(out.getvalue())
     for name, sentence in (("no.png", "not a picture this program reads"), ("plain.png", "all one tone")):
         desk.open_drawing(tmp_path / name)
-        assert sentence in desk.says("message") and desk.bench.job.artwork.drawing is None
+        assert sentence in desk.says("message") and desk.drawing is None

@@ -36,7 +36,7 @@ def test_other_words_and_other_readings_give_another_stencil(desk):
     words.selectAll()
     QTest.keyClicks(words, "Point")
     desk.settle()
-    assert desk.bench.job.artwork.text == "Point"
+    assert desk.bench.job.artwork.pieces[0].what.text == "Point"
     desk.go(1)
     desk.type_into("rim", "3 3/8 in")
     desk.type_into("base", "6 cm")
@@ -137,7 +137,7 @@ def test_lengths_are_shown_in_inches_and_typed_in_them(desk):
     desk.go(3)
     desk.type_into("size", "2 1/2")
     desk.settle()
-    assert desk.bench.job.fit.size == pytest.approx(63.5)
+    assert desk.results.fitted.size[0] == pytest.approx(63.5)
     assert "in" in desk.shell.line.buttons["artwork"].answer
     desk.click("unit_mm")
     assert desk.shell.line.buttons["artwork"].answer.endswith("mm")
@@ -147,9 +147,9 @@ def test_a_drawing_is_opened_and_a_bad_one_refused(desk, tmp_path):
     (tmp_path / "star.svg").write_text(STAR)
     (tmp_path / "bad.svg").write_text("<svg")
     desk.open_drawing(tmp_path / "bad.svg")
-    assert "not an SVG drawing" in desk.says("message") and desk.bench.job.artwork.drawing is None
+    assert "not an SVG drawing" in desk.says("message") and desk.drawing is None
     desk.open_drawing(tmp_path / "star.svg")
-    assert desk.bench.job.artwork.drawing.name == "star.svg"
+    assert desk.drawing.name == "star.svg"
     assert "drawing" in {piece.name for piece in desk.results.weed.pull}
 
 

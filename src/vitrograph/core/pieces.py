@@ -21,6 +21,7 @@ OutlineName = Literal["rectangle", "rounded", "oval", "diamond", "shield", "plaq
 EdgeName = Literal["filled", "line", "two lines", "beads", "scallops"]
 MonogramStyle = Literal["three", "split", "beside", "single", "block"]
 SizeSide = Literal["width", "height", "caps"]
+Matrix = tuple[tuple[float, float], tuple[float, float]]
 
 MOST_WORDS = 20_000                # letters kept; how many are set is for the lettering to say
 
@@ -175,30 +176,43 @@ class Piece(Part, frozen=True):
         return msgspec.structs.replace(self, **changes)
 
     def stretched(self, across: float, upright: float) -> Self:
-        """The piece after all of the art grew by two factors about the frame's (0, 0).
-
-        A turned piece is skewed by unequal factors: its new turn, lean and sides are those of the QR factors of the
-        product of matrices (G. Golub and C. Van Loan, Matrix Computations, section 5.2).
-        """
-        what, repeat = self.what, self.repeat
-        both = (across * upright) ** 0.5
-        if isinstance(what, Shape):
-            what = msgspec.structs.replace(what, line=what.line * both)
+        """The piece after all of the art grew by two factors about the frame's (0, 0)."""
+        repeat, both = self.repeat, (across * upright) ** 0.5
         if repeat is not None:
             grown = {"row": across, "column": upright, "ring": both}[repeat.way]
             repeat = msgspec.structs.replace(repeat, pitch=repeat.pitch * grown)
-        turn, lean, wider, taller = _stretched(self.turn, self.lean, across, upright)
+        if across == upright:
+            what = self.what
+            if isinstance(what, Shape):
+                what = msgspec.structs.replace(what, line=what.line * both)
+            return self.with_(what=what, repeat=repeat, size=self.size * both, x=self.x * both, y=self.y * both)
+        return self.through(((across, 0.0), (0.0, upright))).with_(repeat=repeat)
+
+    def through(self, matrix: Matrix, to: tuple[float, float] = (0.0, 0.0)) -> Self:
+        """The piece after a linear map of the frame, then a step; a repeat is left as it is.
+
+        Its new turn, lean and sides are the QR factors of the product of the matrices (G. Golub and C. Van Loan,
+        Matrix Computations, section 5.2), so that it is skewed exactly as the frame is.
+        """
+        (a, b), (c, d) = matrix
+        mirrored = a * d - b * c < 0
+        turn, lean, wider, taller = _factors(matrix, self.turn, self.lean, mirrored)
+        what = self.what
+        if isinstance(what, Shape):
+            what = msgspec.structs.replace(what, line=what.line * (wider * taller) ** 0.5)
         return self.with_(
-            what=what, repeat=repeat, x=self.x * across, y=self.y * upright, turn=turn, lean=lean,
-            size=self.size * (wider if self.size_is == "width" else taller), stretch=self.stretch * wider / taller)
+            what=what, x=a * self.x + b * self.y + to[0], y=c * self.x + d * self.y + to[1], turn=turn, lean=lean,
+            flip=self.flip != mirrored, size=self.size * (wider if self.size_is == "width" else taller),
+            stretch=self.stretch * wider / taller)
 
 
-def _stretched(turn: float, lean: float, across: float, upright: float) -> tuple[float, float, float, float]:
-    """New turn and lean, and the factors of a piece's own width and height."""
-    if across == upright:
-        return turn, lean, across, upright
-    right, up = (across * cos(turn), upright * sin(turn)), (-across * sin(turn), upright * cos(turn))
-    up = (up[0] + lean * right[0], up[1] + lean * right[1])
+def _factors(matrix: Matrix, turn: float, lean: float, mirrored: bool) -> tuple[float, float, float, float]:
+    """Turn, lean, width and height factors of a matrix after a turn and a lean; a mirroring is taken out first."""
+    (a, b), (c, d) = matrix
+    right = (a * cos(turn) + b * sin(turn), c * cos(turn) + d * sin(turn))
+    up = (b * cos(turn) - a * sin(turn) + lean * right[0], d * cos(turn) - c * sin(turn) + lean * right[1])
+    if mirrored:
+        right = (-right[0], -right[1])
     wider = hypot(*right)
     along = (right[0] * up[0] + right[1] * up[1]) / wider
     taller = (right[0] * up[1] - right[1] * up[0]) / wider

@@ -12,14 +12,14 @@ from typing import Any
 from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
-from vitrograph.core.artwork import place
+from vitrograph.core.artwork import compose, place
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Remedy
 from vitrograph.core.glass import Motif, Shelf, default_folder
 from vitrograph.core.job import Job
 from vitrograph.core.jobfile import load_job, save_job
 from vitrograph.core.logbook import Entry, Logbook
-from vitrograph.core.pieces import Artwork
+from vitrograph.core.pieces import Artwork, Words
 from vitrograph.core.pipeline import Results, Station
 from vitrograph.core.units import Unit, format_length
 from vitrograph.desk.live import Live
@@ -78,10 +78,11 @@ class Bench(QObject):
         self.station: Station = "glass"
         self.results = Results(job)
         self.kept = self._count_kept()
+        self.free = False                  # proportions may change when pieces are pulled
         self.live: Live | None = None      # pieces held by the pointer: what is shown follows it by itself
         self._settling = False             # let go, and their results not there yet
         self._steps: dict[Station, int] = {}
-        self.chosen: tuple[int, ...] = tuple(piece.key for piece in job.artwork.pieces[:1])
+        self.chosen: tuple[int, ...] = _first_choice(job)
         self._pause = QTimer(self, singleShot=True, interval=_PAUSE_MS)
         self._pause.timeout.connect(lambda: self.runner.ask(self.job))
         self.undo_stack = QUndoStack(self)
@@ -123,6 +124,18 @@ class Bench(QObject):
         step = 0.0 if before is None or after is None else after - before
         return self.edit(label, merge=merge, artwork=artwork, fit__from_rim=rim - step)
 
+    def resize(self, width: float | None = None, height: float | None = None) -> bool:
+        """Bring all of the art to a width or a height, proportions kept unless they are free to change."""
+        def change() -> None:
+            fresh = self.results.job.artwork == self.job.artwork and self.results.art is not None
+            art = self.results.art if fresh and self.results.art is not None else compose(self.job.artwork)
+            across = width / art.size[0] if width else None
+            upright = height / art.size[1] if height else None
+            both = (across or 1.0, upright or 1.0) if self.free else (across or upright or 1.0,) * 2
+            self.edit("Size of all", artwork=self.job.artwork.stretched(*both))
+
+        return self.attempt(change)
+
     def rim_distance(self) -> float | None:
         """From the rim to the art's top, as asked for or as it has come to be; None where there is no art yet."""
         fitted = self.results.fitted
@@ -152,6 +165,11 @@ class Bench(QObject):
             self._pause.stop()
             self.runner.ask(self.job)
 
+    def set_free(self, free: bool) -> None:
+        """Let pieces be pulled out of their proportions, or not."""
+        self.free = free
+        self.live_changed.emit()
+
     def choose(self, *keys: int) -> None:
         """Choose pieces, the first as the model for the others."""
         if keys != self.chosen:
@@ -162,7 +180,7 @@ class Bench(QObject):
         """Make a job the one in hand and ask for its results; while something is dragged, not before it rests."""
         self.job = job
         kept = tuple(key for key in self.chosen if job.artwork.index_of(key) is not None)
-        self.choose(*(kept or (piece.key for piece in job.artwork.pieces[:1])))
+        self.choose(*(kept or _first_choice(job)))
         self.job_changed.emit(job)
         if self.live is not None and not self._settling:
             self._pause.start()
@@ -262,3 +280,10 @@ class Bench(QObject):
             self.live, self._settling = None, False
             self.live_changed.emit()
         self.results_changed.emit(results)
+
+
+def _first_choice(job: Job) -> tuple[int, ...]:
+    """The piece that is in hand at first: words, where there are any."""
+    pieces = job.artwork.pieces
+    first = next((piece for piece in pieces if isinstance(piece.what, Words)), pieces[0] if pieces else None)
+    return () if first is None else (first.key,)

@@ -228,6 +228,10 @@ class ChoiceRow(QWidget):
         at = self._group.checkedId()
         return self._values[at] if at >= 0 else None
 
+    def offer(self, value: object, offered: bool) -> None:
+        """Show a choice or leave it out."""
+        self._group.button(self._values.index(value)).setVisible(offered)
+
     def show_choice(self, value: object) -> None:
         """Mark the choice taken."""
         self._group.button(self._values.index(value)).setChecked(True)

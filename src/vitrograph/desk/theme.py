@@ -128,6 +128,10 @@ QListWidget {{ background: {CHROME}; color: {TEXT}; border: 1px solid {FIELD_EDG
 QListWidget::item {{ padding: 6px 10px; }}
 QListWidget::item:hover {{ background: {RAISED}; }}
 QListWidget::item:selected {{ background: {TEXT}; color: {CHROME}; }}
+QListWidget::indicator {{ width: 14px; height: 14px; border: 1px solid {FIELD_EDGE}; border-radius: 3px;
+    background: {CHROME}; }}
+QListWidget::indicator:checked {{ background: {ACCENT}; border: 3px solid {CHROME}; }}
+QListWidget#pieces::item {{ padding: 4px 6px; }}
 QListWidget#helpers {{ border: none; border-radius: 0; }}
 QListWidget#helpers::item {{ padding: 10px 14px; }}
 QTableWidget {{ gridline-color: {LINE}; padding: 0; }}

@@ -1,40 +1,25 @@
-"""The artwork station: words in a shipped face, a drawing, and how the two stand together."""
+"""The artwork station: pieces put together, each with a panel of its own; the size of all of it on the glass."""
 
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QComboBox, QFileDialog, QPlainTextEdit, QWidget
+from PySide6.QtWidgets import QLabel, QWidget
 
-from vitrograph.core.artwork import bring, faces
-from vitrograph.core.files import read_drawing
-from vitrograph.core.job import Drawing, Job
+from vitrograph.core.fit import make_it_fit
+from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
-from vitrograph.desk import theme
-from vitrograph.desk.fields import ChoiceRow, NumberField, button, in_a_row, label
+from vitrograph.desk.composing.kinds_panel import DrawingPanel, MonogramPanel, ShapePanel
+from vitrograph.desk.composing.panel import Panel
+from vitrograph.desk.composing.pieces_list import PiecesList
+from vitrograph.desk.composing.place_panel import PlacePanel, SizePanel, TogetherPanel
+from vitrograph.desk.composing.words_panel import WordsPanel
+from vitrograph.desk.fields import LengthField, button, label
 from vitrograph.desk.findings_list import FindingList
 from vitrograph.desk.later import Later
-from vitrograph.desk.stations.card import Readings, StationCard
-from vitrograph.desk.tidying.size import size_line
+from vitrograph.desk.stations.card import StationCard
 
 if TYPE_CHECKING:
     from vitrograph.desk.tidying.window import TidyWindow
-
-_KINDS = ("Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)")
-_LOOK_DEVIATION = 1e-3             # fine enough to tell whether a drawing can be read
-
-
-class WordsBox(QPlainTextEdit):
-    """The words to etch, a line a line. Tab leaves it, as in every other field."""
-
-    def __init__(self) -> None:
-        super().__init__()
-        self.setObjectName("words")
-        self.setAccessibleName("Words")
-        self.setTabChangesFocus(True)
-        self.setFont(theme.font(1.15))
-        self.setFixedHeight(3 * self.fontMetrics().lineSpacing() + 24)
-        self.setPlaceholderText("Type the words to etch")
 
 
 class ArtworkCard(StationCard):
@@ -42,120 +27,131 @@ class ArtworkCard(StationCard):
 
     station = "artwork"
     heading = "Artwork"
-    says = "Two tones only: what is drawn here is frosted, the rest stays clear."
+    says = "Each piece frosts the glass, or clears what lies below it. Drag pieces on the sheet."
 
     def build(self) -> None:
-        self.words = WordsBox()
-        self.face = QComboBox(objectName="face")
-        self.face.setAccessibleName("Lettering face")
-        for face in faces().values():
-            self.face.addItem(f"{face.name}  ({face.kind})", face.name)
-            self.face.setItemData(self.face.count() - 1, f"licence {face.licence}", Qt.ItemDataRole.ToolTipRole)
-        self.align = ChoiceRow("Lines", "align", [("left", "left"), ("centre", "centre"), ("right", "right")])
-        self.letter_spacing = NumberField("Between letters", "letter_spacing", suffix="%", factor=0.01)
-        self.line_spacing = NumberField("Line to line", "line_spacing", suffix="%", factor=0.01)
-        self.drawing_name = label("", "quiet")
-        self.open_drawing = button("Open a drawing")
-        self.open_drawing.setObjectName("openDrawing")
-        self.remove_drawing = button("Take it out")
-        self.tidy = button("Tidy it: tones, outlines, mends")
-        self.tidy.setObjectName("tidyDrawing")
-        self.about_drawing = Readings()
-        self.place = ChoiceRow("The drawing stands", "drawing_place", [
-            ("above", "above"), ("below", "below"), ("left", "left"), ("right", "right")])
-        self.drawing_size = NumberField("Its height, in letter sizes", "drawing_size", suffix="×")
-        self.gap = NumberField("Gap, in letter sizes", "gap", suffix="×")
-        self.findings = FindingList(self.bench)
-        self.reading = Later(self)
-        self._window: TidyWindow | None = None
-        self.section("Words")
-        self.stack(self.words, self.face, self.align, self.letter_spacing, self.line_spacing)
-        self.section("Drawing")
-        self.stack(self.drawing_name, in_a_row(self.open_drawing, self.remove_drawing), self.about_drawing, self.tidy,
-                   self.place, self.drawing_size, self.gap, self.findings)
+        bench = self.bench
+        self.width_all = LengthField("All of it, wide", "allWidth", least=1e-3)
+        self.height_all = LengthField("and high", "allHeight", least=1e-3)
+        self.lock = button("Proportions kept", "choice")
+        self.lock.setObjectName("lock")
+        self.lock.setCheckable(True)
+        self.lock.setChecked(True)
+        self.room = label("", "quiet")
+        self.shrink = button("")
+        self.shrink.setObjectName("makeItFit")
+        self.pieces = PiecesList(bench)
+        self.busy = label("", "quiet")
+        self.busy.hide()
+        self.none = label("Add a piece, or open a drawing, to begin.", "quiet")
+        self.words, self.size, self.place = WordsPanel(bench), SizePanel(bench), PlacePanel(bench)
+        self.kinds: tuple[Panel, ...] = (self.words, DrawingPanel(bench), ShapePanel(bench), MonogramPanel(bench))
+        self.together = TogetherPanel(bench)
+        self.findings = FindingList(bench)
+        self.stack(self.width_all, self.height_all, self.lock, self.room, self.shrink)
+        self.section("Pieces, uppermost first")
+        self.stack(self.pieces, self.busy, self.none)
+        self._about = self._heading()
+        self.stack(*self.kinds, self.size, self.findings)
+        self._place_heading = self._heading("Line up")
+        self.stack(self.together)
+        self._turn_heading = self._heading("Place, turn, repeat")
+        self.stack(self.place)
         self._connect()
 
+    def _heading(self, title: str = "") -> QLabel:
+        made = label(title, bold=True)
+        self.stack(made)
+        return made
+
     def _connect(self) -> None:
-        edit = self.bench.edit
-        self.words.textChanged.connect(self._take_words)
-        self.face.activated.connect(lambda index: edit("Face", artwork__face=self.face.itemData(index)))
-        self.align.edited.connect(lambda value: edit("Align", artwork__align=value))
-        self.letter_spacing.edited.connect(lambda value: edit("Letter spacing", artwork__letter_spacing=value))
-        self.line_spacing.edited.connect(lambda value: edit("Line spacing", artwork__line_spacing=value))
-        self.place.edited.connect(lambda value: edit("Drawing's place", artwork__drawing_place=value))
-        self.drawing_size.edited.connect(lambda value: edit("Drawing's size", artwork__drawing_size=value))
-        self.gap.edited.connect(lambda value: edit("Gap", artwork__gap=value))
-        self.open_drawing.clicked.connect(self._choose_drawing)
-        self.tidy.clicked.connect(self.open_tidying)
-        self.reading.answered.connect(self._take)
-        self.reading.refused.connect(self._refuse)
-        self.remove_drawing.clicked.connect(lambda: edit("Take out the drawing", artwork__drawing=None))
+        self.bench.chosen_changed.connect(lambda _keys: self._show_chosen())
+        self.width_all.edited.connect(lambda mm: self.bench.resize(width=mm))
+        self.height_all.edited.connect(lambda mm: self.bench.resize(height=mm))
+        self.lock.toggled.connect(self._show_lock)
+        self.shrink.clicked.connect(self._make_it_fit)
+        self.pieces.opening.connect(lambda name: self._show_busy(f"Reading {name} …"))
+        self.pieces.opened.connect(lambda: self._show_busy(""))
 
     def first_field(self) -> QWidget:
-        return self.words
+        return self.words.first_field()
+
+    # -- showing -------------------------------------------------------------------------------------------------
 
     def show_job(self, job: Job) -> None:
-        art = job.artwork
-        if self.words.toPlainText() != art.text:
-            self.words.blockSignals(True)
-            self.words.setPlainText(art.text)
-            self.words.blockSignals(False)
-        self.face.setCurrentIndex(self.face.findData(art.face))
-        self.align.show_choice(art.align)
-        self.letter_spacing.show_number(art.letter_spacing)
-        self.line_spacing.show_number(art.line_spacing)
-        none = "None. A drawing (SVG, DXF) or a picture (PNG, JPEG, WebP, TIFF) can stand beside them."
-        self.drawing_name.setText(art.drawing.name if art.drawing else none)
-        for widget in (self.remove_drawing, self.tidy, self.about_drawing, self.place, self.drawing_size, self.gap):
-            widget.setVisible(art.drawing is not None)
-        self.open_drawing.setText("Open another" if art.drawing else "Open a drawing")
-        self.place.show_choice(art.drawing_place)
-        self.drawing_size.show_number(art.drawing_size)
-        self.gap.show_number(art.gap)
+        self.pieces.show_job(job)
+        self._show_chosen()
+
+    def _show_chosen(self) -> None:
+        """The panels follow the piece in hand: the first that is chosen."""
+        artwork, art = self.bench.job.artwork, self.bench.results.art
+        piece = artwork.piece(self.bench.chosen[0]) if self.bench.chosen else None
+        for widget in (self._about, self.size, self.place, self.together, self._place_heading, self._turn_heading):
+            widget.setVisible(piece is not None)
+        self.none.setVisible(piece is None)
+        for panel in (*self.kinds, self.size, self.place):
+            if piece is not None:
+                panel.take(piece, art.of(piece.key) if art is not None else None)
+            else:
+                panel.hide()
+        if piece is not None:
+            kind = {WordsPanel: "These words", DrawingPanel: "This drawing", ShapePanel: "This shape",
+                    MonogramPanel: "This monogram"}
+            self._about.setText(next((kind[type(panel)] for panel in self.kinds if panel.suits(piece)), ""))
 
     def show_results(self, results: Results) -> None:
         found = results.findings("artwork")
         self.findings.setVisible(bool(found))
         self.findings.show_findings(found, "")
-        self.about_drawing.show_rows(size_line(self.bench.job, results, self.bench))
+        size = results.art.size if results.art is not None and results.job == self.bench.job else None
+        for field, side in ((self.width_all, 0), (self.height_all, 1)):
+            field.setEnabled(results.art is not None)
+            if size is not None:
+                field.show_mm(round(size[side], 6), self.bench.unit)
+        self._show_room(results)
 
-    def open_tidying(self) -> "TidyWindow":
-        """Open the window in which the drawing is tidied."""
-        from vitrograph.desk.tidying.window import TidyWindow  # the main window opens sooner without it
+    def _show_room(self, results: Results) -> None:
+        room, fitted = results.room, results.fitted
+        self.room.setVisible(room is not None)
+        too_large = room is not None and not room.fits and room.factor > 0
+        self.shrink.setVisible(too_large)
+        if room is None or fitted is None:
+            return
+        if room.fits:
+            self.room.setText("It fits the room that the glass has, with the least border.")
+        elif room.factor > 0:
+            wide = self.bench.length(fitted.size[0] * room.factor, 1)
+            self.room.setText("It is too large for the room there, or stands outside it.")
+            self.shrink.setText(f"Make it fit: {wide} wide")
+        else:
+            self.room.setText("This glass has no room for a motif with the least border.")
 
-        if self._window is None:
-            self._window = TidyWindow(self.bench, self)
-        self._window.show()
-        self._window.raise_()
-        return self._window
+    def _show_busy(self, words: str) -> None:
+        self.busy.setText(words)
+        self.busy.setVisible(bool(words))
 
-    def _take_words(self) -> None:
-        self.bench.edit("Words", merge=True, artwork__text=self.words.toPlainText())
+    # -- changing ------------------------------------------------------------------------------------------------
 
-    def _choose_drawing(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Open a drawing or a picture", "", _KINDS)
-        if path:
-            self.take_drawing(Path(path))
+    def _show_lock(self, kept: bool) -> None:
+        self.lock.setText("Proportions kept" if kept else "Proportions may change")
+        self.bench.set_free(not kept)
+
+    def _make_it_fit(self) -> None:
+        room, fitted = self.bench.results.room, self.bench.results.fitted
+        if room is not None and fitted is not None:
+            self.bench.remedy(make_it_fit(room, fitted, self.bench.job))
 
     def take_drawing(self, path: Path) -> None:
-        """Take a drawing the maker named, if it can be read; otherwise say why and keep what there is.
+        """Put in a drawing the maker named."""
+        self.pieces.open_drawing(path)
 
-        It is read and tried off the GUI thread.
-        """
-        self.drawing_name.setText(f"Reading {path.name} …")
-        self.reading.ask(lambda: _tried(path))
+    @property
+    def reading(self) -> Later:
+        """The work of reading a drawing."""
+        return self.pieces.reading
 
-    def _take(self, drawing: Drawing) -> None:
-        self.bench.edit("Open a drawing", artwork__drawing=drawing)
-        self.show_job(self.bench.job)
-
-    def _refuse(self, sentence: str) -> None:
-        self.show_job(self.bench.job)
-        self.bench.refused.emit(sentence)
-
-
-def _tried(path: Path) -> Drawing:
-    """A drawing that has been read once, roughly. Raises ArtworkError."""
-    drawing = read_drawing(path)
-    bring(drawing, _LOOK_DEVIATION)
-    return drawing
+    def open_tidying(self) -> "TidyWindow":
+        """Open the window in which the drawing in hand is tidied."""
+        panel = self.kinds[1]
+        assert isinstance(panel, DrawingPanel)
+        return panel.open_tidying()

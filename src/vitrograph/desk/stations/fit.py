@@ -29,8 +29,7 @@ class FitCard(StationCard):
     says = "Sizes are as they will be on the glass. The art can also be dragged, in either picture."
 
     def build(self) -> None:
-        self.size = LengthField("Size on the glass", "size", least=1e-6)
-        self.size_is = ChoiceRow("", "size_is", [("width", "is the width"), ("height", "is the height")])
+        self.size = LengthField("Width of all of it, on the glass", "size", least=1e-3)
         self.mode = ChoiceRow("Laid", "mode", [("rim", "following the rim"), ("straight", "straight")])
         self.mode_says = label("", "quiet")
         self.from_rim = LengthField("Rim to the art's top", "from_rim", empty="centred")
@@ -40,13 +39,12 @@ class FitCard(StationCard):
         self.face_says = label("", "quiet")
         self.readings = Readings()
         self.findings = FindingList(self.bench)
-        self.stack(self.size, self.size_is, self.mode, self.mode_says, self.from_rim, self.angle, self.across,
+        self.stack(self.size, self.mode, self.mode_says, self.from_rim, self.angle, self.across,
                    self.face, self.face_says)
         self.section("What follows")
         self.stack(self.readings, self.findings)
         edit = self.bench.edit
-        self.size.edited.connect(lambda mm: edit("Size", fit__size=mm))
-        self.size_is.edited.connect(self._measure_by)
+        self.size.edited.connect(lambda mm: self.bench.resize(width=mm))
         self.mode.edited.connect(lambda mode: edit("Way of laying", fit__mode=mode))
         self.from_rim.edited.connect(lambda mm: edit("From the rim", fit__from_rim=mm))
         self.angle.edited.connect(lambda angle: edit("Round the glass", fit__angle=angle))
@@ -59,8 +57,6 @@ class FitCard(StationCard):
     def show_job(self, job: Job) -> None:
         fit, unit = job.fit, self.bench.unit
         flat = job.glass.kind == "flat"
-        self.size.show_mm(fit.size, unit)
-        self.size_is.show_choice(fit.size_is)
         self.mode.show_choice(fit.mode)
         self.mode.setVisible(not flat)
         self.mode_says.setVisible(not flat)
@@ -83,6 +79,8 @@ class FitCard(StationCard):
             return
         length = self.bench.length
         width, height = fitted.size
+        if results.job == self.bench.job:
+            self.size.show_mm(round(width, 6), self.bench.unit)
         rows = [("art", f"{length(width, 1)} × {length(height, 1)}")]
         if not isinstance(fitted.wall, Pane):
             u_low, _, u_high, _ = fitted.wall_bounds
@@ -98,9 +96,3 @@ class FitCard(StationCard):
             rows.append(("whole wall's fan", f"{degrees(fan.sweep):.2f}°"))
         rows.append(("ends off the level", length(fitted.droop, 1)))
         self.readings.show_rows(rows)
-
-    def _measure_by(self, side: str) -> None:
-        """Lock the other side without changing the art's size."""
-        fitted = self.bench.results.fitted
-        size = self.bench.job.fit.size if fitted is None else fitted.size[0 if side == "width" else 1]
-        self.bench.edit("Size by", fit__size_is=side, fit__size=round(size, 4))

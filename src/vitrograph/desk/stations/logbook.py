@@ -14,6 +14,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from vitrograph.core.artwork import label_of
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.files import write_whole
 from vitrograph.core.job import Job
@@ -102,13 +103,12 @@ class LogbookCard(StationCard):
     def entry(self) -> Entry:
         """What would be written down now."""
         job, results = self.bench.job, self.bench.results
-        words = " / ".join(job.artwork.text.split("\n"))
-        drawing = job.artwork.drawing.name if job.artwork.drawing else ""
+        shown = (label_of(piece) for piece in job.artwork.pieces if piece.shown)
         seconds = results.etch.school.seconds if results.etch else 0.0
         return Entry(
             made_on=date.today().isoformat(), job=job.name,
             glass=f"{job.glass.kind} {glass_line(results.wall)}" if results.wall else job.glass.kind,
-            art=", ".join(part for part in (words, drawing) if part), film=job.cut.film, school=job.etch.school,
+            art=", ".join(dict.fromkeys(shown)), film=job.cut.film, school=job.etch.school,
             minutes=self._minutes if self._minutes is not None else seconds / 60, how_many=job.how_many,
             outcome=self.outcome.currentText(), note=self.note.toPlainText().strip(),
         )

@@ -6,9 +6,8 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QColor, QPixmap
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QSlider, QVBoxLayout, QWidget
 
-from vitrograph.core.artwork import Colour
-from vitrograph.core.job import Drawing, Mend, MendName, Tone
-from vitrograph.core.pipeline import Results
+from vitrograph.core.artwork import Colour, Placed
+from vitrograph.core.pieces import Drawing, Mend, MendName, Tone
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import AngleField, ChoiceRow, LengthField, button, label
@@ -26,11 +25,18 @@ class Section(QWidget):
     def __init__(self, bench: Bench) -> None:
         super().__init__()
         self.bench = bench
+        self.key = 0                   # of the piece whose drawing is tidied
         self._column = QVBoxLayout(self)
         self._column.setContentsMargins(0, 0, 0, 3 * theme.STEP)
         self._column.setSpacing(2 * theme.STEP)
         self._column.addWidget(label(self.title, scale=1.1, bold=True))
         self.build()
+
+    @property
+    def drawing(self) -> Drawing | None:
+        """The drawing that is tidied."""
+        piece = self.bench.job.artwork.piece(self.key)
+        return piece.what if piece is not None and isinstance(piece.what, Drawing) else None
 
     def build(self) -> None:
         """Make the fields."""
@@ -39,7 +45,7 @@ class Section(QWidget):
         """Whether this section has a meaning for a drawing."""
         return True
 
-    def show_drawing(self, drawing: Drawing, results: Results) -> None:
+    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
         """Show what was decided."""
 
     def stack(self, *widgets: QWidget) -> None:
@@ -49,7 +55,8 @@ class Section(QWidget):
 
     def change(self, name: str, *, merge: bool = False, **changes: object) -> None:
         """Change the drawing, as one undo step."""
-        self.bench.edit(name, merge=merge, **{f"artwork__drawing__{path}": value for path, value in changes.items()})
+        self.bench.edit_piece(name, self.key, merge=int(merge),
+                              **{f"what__{path}": value for path, value in changes.items()})
 
 
 class ColoursSection(Section):
@@ -66,8 +73,8 @@ class ColoursSection(Section):
     def suits(self, drawing: Drawing) -> bool:
         return drawing.kind != "picture"
 
-    def show_drawing(self, drawing: Drawing, results: Results) -> None:
-        source = results.art.source if results.art else None
+    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
+        source = placed.local.source if placed is not None else None
         if source is None or source.colours == self._shown:
             return
         self._shown = source.colours
@@ -97,7 +104,7 @@ class ColoursSection(Section):
         return made
 
     def _set(self, colour: str, does: str) -> None:
-        drawing = self.bench.job.artwork.drawing
+        drawing = self.drawing
         if drawing is not None:
             kept = [tone for tone in drawing.tones if tone.colour != colour]
             self.change(f"Colour {colour}", tones=[*kept, Tone(colour, does)])
@@ -182,7 +189,7 @@ class PictureSection(Section):
     def suits(self, drawing: Drawing) -> bool:
         return drawing.kind == "picture"
 
-    def show_drawing(self, drawing: Drawing, results: Results) -> None:
+    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
         choices, unit = drawing.trace, self.bench.unit
         lines, by_colour = choices.tones == "lines", bool(choices.background)
         for widget, wanted in ((self.pitch, lines), (self.least, lines),
@@ -207,20 +214,20 @@ class PictureSection(Section):
         self.turn.show_radians(choices.turn)
 
     def _threshold_is(self, how: str) -> None:
-        source = self.bench.results.art.source if self.bench.results.art else None
+        source = self.bench.results.art.source(self.key) if self.bench.results.art else None
         found = source.threshold if source is not None and source.threshold is not None else 0.5
         self.change("Threshold", trace__threshold=None if how == "auto" else found)
 
     def take_colour(self, colour: str) -> None:
         """Take a colour picked from the picture for background."""
-        drawing = self.bench.job.artwork.drawing
+        drawing = self.drawing
         if drawing is not None and colour not in drawing.trace.background:
             self.change("Background colour", trace__background=[*drawing.trace.background, colour])
         self.pick.setChecked(False)
 
     def take_level(self, angle: float) -> None:
         """Turn the picture so that a line drawn along an edge becomes level, or upright if that is nearer."""
-        drawing = self.bench.job.artwork.drawing
+        drawing = self.drawing
         if drawing is not None:
             nearest = (angle + pi / 4) % (pi / 2) - pi / 4
             turn = (drawing.trace.turn + nearest + pi) % (2 * pi) - pi
@@ -271,10 +278,9 @@ class MendSection(Section):
         self._show_kind()
         self._set_where("all")
 
-    def show_drawing(self, drawing: Drawing, results: Results) -> None:
-        fitted = results.fitted
-        if fitted is not None and fitted.drawing_at is not None:
-            self._unit_mm = fitted.drawing_at[2]
+    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
+        if placed is not None:
+            self._unit_mm = placed.mending_unit
         self.amount.show_mm(self._amount_mm, self.bench.unit)
         self.reach.show_mm(self._reach_mm, self.bench.unit)
         self.list.clear()
@@ -308,7 +314,7 @@ class MendSection(Section):
 
     def mend(self) -> None:
         """Add the mend to the drawing's, or say what it lacks."""
-        drawing, kind = self.bench.job.artwork.drawing, self.kind.currentText()
+        drawing, kind = self.drawing, self.kind.currentText()
         pointed = self.where_is_here()
         if drawing is None:
             return
@@ -324,7 +330,7 @@ class MendSection(Section):
         return self.where.chosen() == "here"
 
     def _take_back(self) -> None:
-        drawing: Drawing | None = self.bench.job.artwork.drawing
+        drawing = self.drawing
         if drawing is not None and drawing.mends:
             at = self.list.currentRow() if self.list.currentRow() >= 0 else len(drawing.mends) - 1
             self._set(drawing.mends[:at] + drawing.mends[at + 1:], "Take a mend back")

@@ -9,7 +9,7 @@ from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPai
 from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.artwork import Source
-from vitrograph.core.job import Drawing
+from vitrograph.core.pieces import Drawing
 from vitrograph.desk import theme
 from vitrograph.desk.drawing import image_of, path_of
 from vitrograph.desk.measuring.sketch import draw_words

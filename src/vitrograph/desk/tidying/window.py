@@ -3,8 +3,10 @@
 import numpy as np
 from PySide6.QtWidgets import QDialog, QFrame, QHBoxLayout, QLineEdit, QScrollArea, QVBoxLayout, QWidget
 
-from vitrograph.core.job import Drawing, Job
+from vitrograph.core.artwork import Placed
+from vitrograph.core.job import Job
 from vitrograph.core.pictures import MOST_TRACED_PIXELS, rgba_of, unpack_picture
+from vitrograph.core.pieces import Drawing
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
@@ -73,15 +75,25 @@ class TidyWindow(QDialog):
         self.mending.placing.connect(self._place)
         self._loading.answered.connect(self._show_image)
         self.licence.editingFinished.connect(
-            lambda: self.bench.edit("Licence note", artwork__drawing__licence=self.licence.text()[:400]))
+            lambda: self.colours.change("Licence note", licence=self.licence.text()[:400]))
+
+    def open(self, key: int) -> None:
+        """Take the drawing of a piece in hand."""
+        for section in (self.colours, self.picture, self.mending):
+            section.key = key
+        self._show_job(self.bench.job)
+        self._show_results(self.bench.results)
 
     @property
     def drawing(self) -> Drawing | None:
         """The drawing in hand."""
-        return self.bench.job.artwork.drawing
+        return self.colours.drawing
+
+    def _placed(self, results: Results) -> Placed | None:
+        return results.art.of(self.colours.key) if results.art is not None else None
 
     def _show_job(self, job: Job) -> None:
-        drawing = job.artwork.drawing
+        drawing = self.drawing
         if drawing is None:
             self.close()
             return
@@ -100,15 +112,17 @@ class TidyWindow(QDialog):
         drawing = self.drawing
         if drawing is None:
             return
-        error = results.error("artwork")
+        failed = dict(results.art.failed) if results.art is not None else {}
+        error = results.error("artwork") or failed.get(self.colours.key)
         self.wrong.setText(f"{str(error)[:1].upper()}{str(error)[1:]}." if error else "")
         self.wrong.setVisible(error is not None)
-        if results.art is not None:
-            self.view.show_source(results.art.source, drawing)
+        placed = self._placed(results)
+        if placed is not None:
+            self.view.show_source(placed.local.source, drawing)
         for section in (self.colours, self.picture, self.mending):
             if section.suits(drawing):
-                section.show_drawing(drawing, results)
-        self.readings.show_rows(size_line(self.bench.job, results, self.bench))
+                section.show_drawing(drawing, placed)
+        self.readings.show_rows(size_line(placed, self.bench) if placed is not None else [])
 
     def _show_image(self, found: tuple[np.ndarray, int]) -> None:
         self.view.show_image(*found)

@@ -141,8 +141,10 @@ class SheetView(View):
             return
         unweeded = self.bench.station in {"cut", "weed"}
         painter.fillPath(self._paths["film"], QColor(theme.FILM))
-        painter.fillPath(self._paths["openings"], QColor(theme.FILM if unweeded else theme.PAPER))
-        for name, tone in (("islands", QColor(theme.ISLAND)), ("beyond", theme.colour(theme.PAPER_LEVELS["stop"], 0.75))):
+        if unweeded or "islands" not in self._paths:
+            painter.fillPath(self._paths["openings"], QColor(theme.FILM if unweeded else theme.PAPER))
+        beyond = theme.colour(theme.PAPER_LEVELS["stop"], 0.75)
+        for name, tone in (("islands", QColor(theme.ISLAND)), ("beyond", beyond)):
             if name in self._paths:
                 painter.fillPath(self._paths[name], tone)
         if self.spot is not None and self.bench.station != "weed":

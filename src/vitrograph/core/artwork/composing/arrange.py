@@ -7,9 +7,10 @@ from collections.abc import Iterable, Mapping, Sequence
 from typing import Literal
 
 from vitrograph.core.artwork.composing.compose import compose, place
+from vitrograph.core.artwork.composing.monogram import monogram_pieces
 from vitrograph.core.artwork.composing.place import Placed
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.pieces import Artwork, Piece
+from vitrograph.core.pieces import Artwork, Monogram, Piece
 
 Side = Literal["left", "centre", "right", "top", "middle", "foot"]
 Box = tuple[float, float, float, float]
@@ -122,6 +123,16 @@ def stacked(pieces: Sequence[Piece], gap: float) -> Artwork:
         artwork = artwork.added(piece.with_(x=piece.x - (left + right) / 2, y=piece.y + foot - high))
         foot -= high - low + gap
     return artwork
+
+
+def apart(piece: Piece) -> tuple[Piece, ...]:
+    """The pieces a monogram is made of, each where it stands in the art, copies and all. Raises ArtworkError."""
+    assert isinstance(piece.what, Monogram)
+    parts, made = monogram_pieces(piece.what), []
+    for affine in place(piece).affines:
+        (a, b, x), (c, d, y) = affine.tolist()
+        made += [part.through(((a, b), (c, d)), (x, y)) for part in parts]
+    return tuple(made)
 
 
 def sized(artwork: Artwork, width: float | None = None, height: float | None = None) -> Artwork:

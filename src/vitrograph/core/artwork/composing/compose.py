@@ -42,7 +42,7 @@ class Art:
     """The art as one shape, mm, centred on its box; names; what was found.
 
     `middle` is where the box's middle lies in the artwork's own frame; `placed` are the pieces shown, lowest first, in
-    that frame.
+    that frame. `failed` tells by their keys why other pieces could not be made.
     """
 
     shape: MultiPolygon
@@ -50,6 +50,7 @@ class Art:
     placed: tuple[Placed, ...]
     marks: tuple[Mark, ...]
     findings: tuple[Finding, ...]
+    failed: tuple[tuple[int, ArtworkError], ...] = ()
 
     @property
     def size(self) -> tuple[float, float]:
@@ -72,32 +73,39 @@ def compose(artwork: Artwork, max_deviation: float = CURVE_DEVIATION_MM) -> Art:
 
     Raises NothingYet where there is nothing to join, ArtworkError where no piece can be made, or nothing stays frosted.
     """
-    placed, findings = _place_all(artwork, max_deviation)
+    placed, failed = _place_all(artwork, max_deviation)
+    findings = [_left_out(artwork, key, error) for key, error in failed]
+    findings += [found for one in placed for found in found_in(one)]
     shape = _layered(placed)
     if shape.is_empty:
-        raise _why_nothing(artwork, placed, findings)
+        raise _why_nothing(artwork, placed, failed, findings)
     left, low, right, high = shape.bounds
     middle = ((left + right) / 2, (low + high) / 2)
     marks = tuple(Mark(mark.name, mark.x - middle[0], mark.y - middle[1])
                   for one in placed for mark in _marks_of(one))
-    return Art(as_polygons(translate(shape, -middle[0], -middle[1])), middle, placed, marks, tuple(findings))
+    return Art(as_polygons(translate(shape, -middle[0], -middle[1])), middle, placed, marks, tuple(findings),
+               failed)
 
 
-def _place_all(artwork: Artwork, max_deviation: float) -> tuple[tuple[Placed, ...], list[Finding]]:
-    """All shown pieces that can be made; what cannot is a finding, and the others go on."""
-    placed, findings = [], []
+def _left_out(artwork: Artwork, key: int, error: ArtworkError) -> Finding:
+    piece = artwork.piece(key)
+    name = label_of(piece) if piece is not None else "a piece"
+    return Finding(Code.PIECE, Level.STOP, f"{name} is left out: {error}", "the others are shown without it")
+
+
+def _place_all(
+    artwork: Artwork, max_deviation: float
+) -> tuple[tuple[Placed, ...], tuple[tuple[int, ArtworkError], ...]]:
+    """All shown pieces that can be made, and why others cannot: they do not keep these from being shown."""
+    placed, failed = [], []
     for index, piece in enumerate(artwork.pieces):
         if not piece.shown or _is_unwritten(piece):
             continue
         try:
-            made = place(piece, index, max_deviation)
+            placed.append(place(piece, index, max_deviation))
         except ArtworkError as error:
-            findings.append(Finding(Code.PIECE, Level.STOP, f"{label_of(piece)} is left out: {error}",
-                                    "the others are shown without it"))
-            continue
-        findings += found_in(made)
-        placed.append(made)
-    return tuple(placed), findings
+            failed.append((piece.key, error))
+    return tuple(placed), tuple(failed)
 
 
 def place(piece: Piece, index: int = 0, max_deviation: float = CURVE_DEVIATION_MM) -> Placed:
@@ -160,9 +168,11 @@ def _with(shape: BaseGeometry, more: list[BaseGeometry]) -> BaseGeometry:
     return joined(shapely.get_parts(np.array([shape, *more], dtype=object))) if more else shape
 
 
-def _why_nothing(artwork: Artwork, placed: Sequence[Placed], findings: Sequence[Finding]) -> ArtworkError | NothingYet:
-    if findings and not any(not one.shape.is_empty for one in placed):
-        return ArtworkError(findings[0].says)
+def _why_nothing(
+    artwork: Artwork, placed: Sequence[Placed], failed: Sequence[tuple[int, ArtworkError]], findings: Sequence[Finding]
+) -> ArtworkError | NothingYet:
+    if all(one.shape.is_empty for one in placed) and (failed or findings):
+        return failed[0][1] if failed else ArtworkError(f"{findings[0].says}: choose another face")
     if any(one.piece.does == "frosts" and not one.shape.is_empty for one in placed):
         return ArtworkError("nothing is left frosted: a piece that clears covers all that lies below it")
     if any(not one.shape.is_empty for one in placed):

@@ -1,0 +1,51 @@
+"""A panel of the artwork card: fields about the piece in hand."""
+
+from typing import Any
+
+from PySide6.QtWidgets import QVBoxLayout, QWidget
+
+from vitrograph.core.artwork import Placed
+from vitrograph.core.pieces import Piece
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+
+
+class Panel(QWidget):
+    """Base of the panels: it shows the piece in hand and asks the bench for changes of it."""
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        self.bench = bench
+        self.piece: Piece | None = None
+        self._column = QVBoxLayout(self)
+        self._column.setContentsMargins(0, 0, 0, 0)
+        self._column.setSpacing(2 * theme.STEP)
+        self.build()
+
+    def build(self) -> None:
+        """Make the fields."""
+
+    def suits(self, piece: Piece) -> bool:
+        """Whether this panel has a meaning for a piece."""
+        return True
+
+    def show_piece(self, piece: Piece, placed: Placed | None) -> None:
+        """Show what was decided; `placed` is the piece as it was last worked out, if it was."""
+
+    def stack(self, *widgets: QWidget) -> None:
+        """Add widgets below what there is."""
+        for widget in widgets:
+            self._column.addWidget(widget)
+
+    def take(self, piece: Piece, placed: Placed | None) -> None:
+        """Show a piece, if it is one for this panel; otherwise hide."""
+        suits = self.suits(piece)
+        self.setVisible(suits)
+        self.piece = piece if suits else None
+        if suits:
+            self.show_piece(piece, placed)
+
+    def change(self, label: str, *, merge: int = 0, **changes: Any) -> None:
+        """Change the piece in hand as one undo step; `what__text` reaches into what it is."""
+        if self.piece is not None:
+            self.bench.edit_piece(label, self.piece.key, merge=merge, **changes)

@@ -1,0 +1,200 @@
+"""The list of pieces, uppermost first: which are chosen, shown, and in what order they lie on each other."""
+
+from pathlib import Path
+
+from PySide6.QtCore import QItemSelectionModel, Qt, Signal
+from PySide6.QtWidgets import QAbstractItemView, QFileDialog, QListWidget, QListWidgetItem, QMenu, QVBoxLayout, QWidget
+
+from vitrograph.core.artwork import bring, label_of
+from vitrograph.core.artwork.composing.arrange import restacked
+from vitrograph.core.files import read_drawing
+from vitrograph.core.job import Job
+from vitrograph.core.pieces import Drawing, Monogram, Piece, Shape, Words
+from vitrograph.core.pipeline import Results
+from vitrograph.desk import theme
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.fields import button, in_a_row
+from vitrograph.desk.later import Later
+
+_KINDS = ("Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)")
+_LOOK_DEVIATION = 1e-3             # fine enough to tell whether a drawing can be read
+_ROWS_SHOWN = 5
+_NEW_SHARE = 0.6                   # of the room's width, for a piece that is put in
+_NEW_MM = 40.0
+_STEP_DOWN = 1.15                  # of its own height, that a new piece stands below the others
+
+
+class PiecesList(QWidget):
+    """The pieces, and the buttons that add, double, restack and take out."""
+
+    opening = Signal(str)              # a drawing is being read
+    opened = Signal()
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        self.bench = bench
+        self.list = QListWidget(objectName="pieces")
+        self.list.setAccessibleName("Pieces, uppermost first")
+        self.list.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
+        self.list.setFont(theme.font())
+        self.add = button("Add a piece", tip="words, a drawing or picture, a shape or frame, a monogram")
+        self.add.setObjectName("addPiece")
+        self.add.setMenu(self._menu())
+        self.up, self.down = button("Up"), button("Down")
+        self.double, self.remove = button("Double"), button("Take out")
+        for name, made in (("up", self.up), ("down", self.down), ("double", self.double), ("takeOut", self.remove)):
+            made.setObjectName(f"piece_{name}")
+            made.setStyleSheet("padding: 6px 4px;")
+        self.reading = Later(self)
+        self._filling = False
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(2 * theme.STEP)
+        for widget in (self.add, self.list, in_a_row(self.up, self.down, self.double, self.remove)):
+            column.addWidget(widget)
+        self._connect()
+
+    def _menu(self) -> QMenu:
+        menu = QMenu(self)
+        menu.setFont(theme.font())
+        menu.addAction("Words", lambda: self.put_in(Piece(Words(), size_is="caps", size=9.0)))
+        menu.addAction("A drawing or a picture …", self._choose_drawing)
+        menu.addAction("A frame", lambda: self.put_in(Piece(Shape("oval", "line"), name="")))
+        menu.addAction("A filled shape", lambda: self.put_in(Piece(Shape("rounded", "filled"), stretch=3.0)))
+        menu.addAction("A bar", lambda: self.put_in(Piece(Shape("rectangle", "filled"), stretch=30.0)))
+        menu.addAction("A monogram", lambda: self.put_in(Piece(Monogram(initials="KPO"))))
+        return menu
+
+    def _connect(self) -> None:
+        self.list.itemSelectionChanged.connect(self._choose)
+        self.list.itemChanged.connect(self._show_or_hide)
+        self.bench.chosen_changed.connect(lambda _keys: self._mark_chosen())
+        self.up.clicked.connect(lambda: self._restack(1))
+        self.down.clicked.connect(lambda: self._restack(-1))
+        self.double.clicked.connect(self._double)
+        self.remove.clicked.connect(self._take_out)
+        self.reading.answered.connect(self._take)
+        self.reading.refused.connect(self._refuse)
+
+    # -- showing -------------------------------------------------------------------------------------------------
+
+    def show_job(self, job: Job) -> None:
+        """List the job's pieces, uppermost first."""
+        pieces = job.artwork.pieces[::-1]
+        self._filling = True
+        while self.list.count() > len(pieces):
+            self.list.takeItem(self.list.count() - 1)
+        while self.list.count() < len(pieces):
+            self.list.addItem(QListWidgetItem())
+        for row, piece in enumerate(pieces):
+            self._show_row(self.list.item(row), piece)
+        self._filling = False
+        self._mark_chosen()
+        rows = min(max(2, len(pieces)), _ROWS_SHOWN)
+        self.list.setFixedHeight(rows * self.list.sizeHintForRow(0) + 6 if pieces else 40)
+        for widget in (self.up, self.down, self.double, self.remove):
+            widget.setEnabled(bool(pieces))
+
+    def _show_row(self, item: QListWidgetItem, piece: Piece) -> None:
+        text = label_of(piece) + ("   clears" if piece.does == "clears" else "")
+        state = Qt.CheckState.Checked if piece.shown else Qt.CheckState.Unchecked
+        if (item.text(), item.data(Qt.ItemDataRole.UserRole), item.checkState()) != (text, piece.key, state):
+            item.setText(text)
+            item.setData(Qt.ItemDataRole.UserRole, piece.key)
+            item.setCheckState(state)
+            item.setToolTip("ticked: shown and cut")
+
+    def _mark_chosen(self) -> None:
+        self._filling = True
+        for row in range(self.list.count()):
+            item = self.list.item(row)
+            chosen = item.data(Qt.ItemDataRole.UserRole) in self.bench.chosen
+            if item.isSelected() != chosen:
+                item.setSelected(chosen)
+            if chosen and item.data(Qt.ItemDataRole.UserRole) == self.bench.chosen[0]:
+                self.list.setCurrentItem(item, QItemSelectionModel.SelectionFlag.NoUpdate)
+        self._filling = False
+
+    def _choose(self) -> None:
+        if self._filling:
+            return
+        keys = [item.data(Qt.ItemDataRole.UserRole) for item in self.list.selectedItems()]
+        kept = [key for key in self.bench.chosen if key in keys]
+        self.bench.choose(*kept, *(key for key in keys if key not in kept))
+
+    # -- changing ------------------------------------------------------------------------------------------------
+
+    def _show_or_hide(self, item: QListWidgetItem) -> None:
+        if not self._filling:
+            shown = item.checkState() == Qt.CheckState.Checked
+            self.bench.edit_piece("Show a piece" if shown else "Hide a piece", item.data(Qt.ItemDataRole.UserRole),
+                                  shown=shown)
+
+    def _restack(self, by: int) -> None:
+        artwork = self.bench.job.artwork
+        for key in self.bench.chosen:
+            artwork = restacked(artwork, key, by)
+        self.bench.edit("Restack", artwork=artwork)
+
+    def _double(self) -> None:
+        artwork, made = self.bench.job.artwork, []
+        for key in self.bench.chosen:
+            piece = artwork.piece(key)
+            if piece is not None:
+                made.append(artwork.free_key())
+                artwork = artwork.added(piece.with_(x=piece.x + 4.0, y=piece.y - 4.0))
+        if self.bench.arrange("Double", artwork):
+            self.bench.choose(*made)
+
+    def _take_out(self) -> None:
+        self.bench.arrange("Take a piece out", self.bench.job.artwork.without(set(self.bench.chosen)))
+
+    def put_in(self, piece: Piece) -> None:
+        """Put a piece in below the others, at a size the glass has room for, and choose it."""
+        artwork, results = self.bench.job.artwork, self.bench.results
+        key = artwork.free_key()
+        if piece.size_is != "caps":
+            piece = piece.with_(size=_new_width(results))
+        if results.art is not None and artwork.pieces and not isinstance(piece.what, Shape):
+            x, y = results.art.middle
+            foot = y - results.art.size[1] / 2
+            piece = piece.with_(x=x, y=foot - _STEP_DOWN * (piece.size if piece.size_is == "caps" else piece.size / 4))
+        elif results.art is not None and artwork.pieces:
+            piece = piece.with_(x=results.art.middle[0], y=results.art.middle[1])
+        if self.bench.arrange("Add a piece", artwork.added(piece)):
+            self.bench.choose(key)
+
+    # -- drawings ------------------------------------------------------------------------------------------------
+
+    def _choose_drawing(self) -> None:
+        path, _ = QFileDialog.getOpenFileName(self, "Open a drawing or a picture", "", _KINDS)
+        if path:
+            self.open_drawing(Path(path))
+
+    def open_drawing(self, path: Path) -> None:
+        """Put in a drawing the maker named, if it can be read; otherwise say why and keep what there is.
+
+        It is read and tried off the GUI thread.
+        """
+        self.opening.emit(path.name)
+        self.reading.ask(lambda: _tried(path))
+
+    def _take(self, drawing: Drawing) -> None:
+        self.put_in(Piece(drawing))
+        self.opened.emit()
+
+    def _refuse(self, sentence: str) -> None:
+        self.opened.emit()
+        self.bench.refused.emit(sentence)
+
+
+def _new_width(results: Results) -> float:
+    largest = results.assessed.reading if results.assessed is not None else None
+    return _NEW_MM if largest is None else round(max(2.0, _NEW_SHARE * largest.width), 1)
+
+
+def _tried(path: Path) -> Drawing:
+    """A drawing that has been read once, roughly. Raises ArtworkError."""
+    drawing = read_drawing(path)
+    bring(drawing, _LOOK_DEVIATION)
+    return drawing

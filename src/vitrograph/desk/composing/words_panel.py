@@ -1,0 +1,174 @@
+"""Words: what they say, in which face, how their lines are set."""
+
+from math import isfinite
+from typing import TYPE_CHECKING
+
+from PySide6.QtWidgets import QPlainTextEdit, QWidget
+
+from vitrograph.core.artwork import Placed
+from vitrograph.core.artwork.words.sturdy import thinnest_stroke
+from vitrograph.core.errors import LengthError
+from vitrograph.core.pieces import Piece, Words
+from vitrograph.desk import theme
+from vitrograph.desk.composing.panel import Panel
+from vitrograph.desk.fields import ChoiceRow, Field, LengthField, NumberField, button, label
+from vitrograph.desk.later import Later
+
+if TYPE_CHECKING:
+    from vitrograph.desk.composing.faces_window import FacesWindow
+
+_FIRST_RADIUS = 4.0                # ems, of an arc that is first tried
+_BENDS = [("straight", "straight"), ("arch", "arch"), ("bowl", "bowl")]
+
+
+class WordsBox(QPlainTextEdit):
+    """The words to etch, a line a line. Tab leaves it, as in every other field."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setObjectName("words")
+        self.setAccessibleName("Words")
+        self.setTabChangesFocus(True)
+        self.setFont(theme.font(1.15))
+        self.setFixedHeight(3 * self.fontMetrics().lineSpacing() + 24)
+        self.setPlaceholderText("Type the words to etch")
+
+    def words(self) -> str:
+        """What is typed; half a character that came with pasted text is replaced."""
+        return self.toPlainText().encode("utf-8", "replace").decode()
+
+
+class SizesField(Field):
+    """Sizes of the lines against each other, parted by semicolons; emits a tuple."""
+
+    def __init__(self) -> None:
+        super().__init__("Sizes of the lines", "line_sizes", _read_sizes, suffix="×")
+        self.line.setPlaceholderText("1; 1")
+
+    def show_sizes(self, sizes: tuple[float, ...]) -> None:
+        """Show the sizes given."""
+        self.show_text("; ".join(f"{size:g}" for size in sizes))
+
+
+def _read_sizes(text: str) -> tuple[float, ...]:
+    sizes = []
+    for part in text.replace(",", ".").split(";") if text.strip() else ():
+        try:
+            size = float(part)
+        except ValueError:
+            raise LengthError(f"a number for each line was wanted, as in 1; 0.6, got '{part.strip()[:12]}'") from None
+        if not isfinite(size) or not 0.05 <= size <= 20:
+            raise LengthError(f"a line's size goes from 0.05 to 20, got {size:g}")
+        sizes.append(size)
+    return tuple(sizes)
+
+
+class WordsPanel(Panel):
+    """Lettering."""
+
+    def build(self) -> None:
+        self.words = WordsBox()
+        self.face = button("", tip="see your own words in every face, with the thinnest stroke of each")
+        self.face.setObjectName("face")
+        self.sturdy = label("", "quiet")
+        self.weight = NumberField("Weight", "weight", suffix="", whole=True)
+        self.align = ChoiceRow("Lines", "align", [("left", "left"), ("centre", "centre"), ("right", "right"),
+                                                  ("even", "even")])
+        self.letter_spacing = NumberField("Between letters", "letter_spacing", suffix="%", factor=0.01)
+        self.line_spacing = NumberField("Line to line", "line_spacing", suffix="%", factor=0.01)
+        self.line_sizes = SizesField()
+        self.bend = ChoiceRow("On a line that is", "bend", _BENDS)
+        self.radius = LengthField("Radius of the arc", "radius", least=0.5)
+        self.measuring = Later(self)
+        self._unit_mm = 0.0
+        self._window: FacesWindow | None = None
+        self.stack(self.words, self.face, self.sturdy, self.weight, self.align, self.letter_spacing, self.line_spacing,
+                   self.line_sizes, self.bend, self.radius)
+        self.words.textChanged.connect(lambda: self.change("Words", merge=1, what__text=self.words.words()))
+        self.face.clicked.connect(self.open_faces)
+        self.weight.edited.connect(lambda value: self.change("Weight", what__font__weight=float(value)))
+        self.align.edited.connect(lambda value: self.change("Align", what__align=value))
+        self.letter_spacing.edited.connect(lambda value: self.change("Letter spacing", what__letter_spacing=value))
+        self.line_spacing.edited.connect(lambda value: self.change("Line spacing", what__line_spacing=value))
+        self.line_sizes.edited.connect(lambda sizes: self.change("Line sizes", what__line_sizes=sizes))
+        self.bend.edited.connect(self._bend)
+        self.radius.edited.connect(self._take_radius)
+        self.measuring.answered.connect(self._show_sturdiness)
+
+    def suits(self, piece: Piece) -> bool:
+        return isinstance(piece.what, Words)
+
+    def first_field(self) -> QWidget:
+        """Where typing begins."""
+        return self.words
+
+    def show_piece(self, piece: Piece, placed: Placed | None) -> None:
+        words = piece.what
+        assert isinstance(words, Words)
+        if self.words.words() != words.text:
+            self.words.blockSignals(True)
+            self.words.setPlainText(words.text)
+            self.words.blockSignals(False)
+        self.face.setText(f"{words.font.name if words.font else words.face}   …")
+        self.weight.setVisible(words.font is not None and words.font.weight is not None)
+        if words.font is not None and words.font.weight is not None:
+            self.weight.show_number(words.font.weight)
+        self.align.show_choice(words.align)
+        self.letter_spacing.show_number(words.letter_spacing)
+        self.line_spacing.show_number(words.line_spacing)
+        self.line_sizes.show_sizes(words.line_sizes)
+        several = "\n" in words.text.strip()
+        for widget in (self.align, self.line_spacing, self.line_sizes):
+            widget.setVisible(several)
+        self.bend.show_choice("straight" if not words.bend else "arch" if words.bend > 0 else "bowl")
+        self._unit_mm = placed.units[1] if placed is not None else self._unit_mm
+        self.radius.setVisible(bool(words.bend) and self._unit_mm > 0)
+        self.radius.show_mm(abs(words.bend) * self._unit_mm, self.bench.unit)
+        self._measure(words, placed)
+
+    def _measure(self, words: Words, placed: Placed | None) -> None:
+        """Ask for the thinnest stroke, off the GUI thread; it is seldom as quick as typing."""
+        cap = placed.cap_height if placed is not None and placed.piece.what == words else None
+        if cap is not None:
+            self.measuring.ask(lambda: (thinnest_stroke(words), cap))
+
+    def _show_sturdiness(self, found: tuple[float | None, float]) -> None:
+        share, cap = found
+        limit = self.bench.job.stencil.least_opening
+        if share is None:
+            self.sturdy.setText("")
+            return
+        state = "sturdy" if share * cap >= limit else f"thinner than your limit of {self.bench.length(limit)}"
+        self.sturdy.setText(f"thinnest stroke here {self.bench.length(share * cap, 2)}: {state}")
+
+    def _bend(self, way: object) -> None:
+        assert self.piece is not None and isinstance(self.piece.what, Words)
+        bend = abs(self.piece.what.bend) or _FIRST_RADIUS
+        self.change("Arc", what__bend={"arch": bend, "bowl": -bend}.get(str(way), 0.0))
+
+    def _take_radius(self, mm: float) -> None:
+        """An arc of a radius in mm: the letters keep their height, so that it stays as it was typed."""
+        assert self.piece is not None and isinstance(self.piece.what, Words)
+        placed = self.bench.results.art.of(self.piece.key) if self.bench.results.art is not None else None
+        if placed is None or placed.cap_height is None:
+            return
+        sign = -1.0 if self.piece.what.bend < 0 else 1.0
+        first = self.piece.what.line_sizes[0] if self.piece.what.line_sizes else 1.0
+        cap = placed.cap_height / first if self.piece.what.align != "even" else placed.cap_height
+        self.change("Radius of the arc", what__bend=sign * mm / placed.units[1], size_is="caps",
+                    size=cap * first if self.piece.what.align != "even" else cap)
+
+    def open_faces(self) -> "FacesWindow":
+        """Open the window of faces on these words."""
+        from vitrograph.desk.composing.faces_window import FacesWindow  # the main window opens sooner without it
+
+        if self._window is None:
+            self._window = FacesWindow(self.bench, self)
+            self._window.taken.connect(lambda changes: self.change("Face", **changes))
+        assert self.piece is not None and isinstance(self.piece.what, Words)
+        placed = self.bench.results.art.of(self.piece.key) if self.bench.results.art is not None else None
+        cap = placed.cap_height if placed is not None else None
+        self._window.show_words(self.piece.what, cap or self.piece.size)
+        self._window.show()
+        self._window.raise_()
+        return self._window

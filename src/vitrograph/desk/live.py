@@ -1,0 +1,95 @@
+"""Pieces held by the pointer: carried through the map alone, so that both views follow the hand at once.
+
+What was worked out when they were taken hold of serves until they are let go; nothing is joined, split or checked.
+"""
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+
+import numpy as np
+import shapely
+from PySide6.QtGui import QPainterPath
+
+from vitrograph.core.artwork import Placed
+from vitrograph.core.artwork.composing.arrange import Box
+from vitrograph.core.artwork.composing.place import carry
+from vitrograph.core.fit import Lay
+from vitrograph.core.geometry import Points
+from vitrograph.core.pieces import Piece
+from vitrograph.core.pipeline import Results
+from vitrograph.desk.drawing import path_of_points
+
+
+@dataclass(frozen=True)
+class _Rings:
+    """The rings of a shape in a row, and where each begins."""
+
+    points: Points
+    starts: np.ndarray
+
+
+class Live:
+    """The pieces of a job as they are while some of them are held; points are in the artwork's frame unless named."""
+
+    def __init__(self, results: Results, keys: Iterable[int]) -> None:
+        assert results.art is not None and results.fitted is not None
+        self.results = results
+        self.lay: Lay = results.fitted.lay
+        self.middle = np.array(results.fitted.middle)
+        self.placed: dict[int, Placed] = {one.piece.key: one for one in results.art.placed}
+        self.held: dict[int, Piece] = {key: self.placed[key].piece for key in keys if key in self.placed}
+        self._own = {key: _rings_of(self.placed[key].local.shape) for key in self.held}
+        self._points = {key: _rings_of(one.shape) for key, one in self.placed.items()}
+        self._sheet: dict[int, QPainterPath] = {}
+        self._wall: dict[int, _Rings] = {}
+
+    def move(self, pieces: Iterable[Piece]) -> None:
+        """Place held pieces elsewhere."""
+        for piece in pieces:
+            own = self._own[piece.key]
+            copies = [carry(own.points, affine) for affine in self.placed[piece.key].affines_as(piece)]
+            starts = np.concatenate([own.starts + at * len(own.points) for at in range(len(copies))])
+            self.held[piece.key] = piece
+            self._points[piece.key] = _Rings(np.concatenate(copies), starts)
+            self._sheet.pop(piece.key, None)
+            self._wall.pop(piece.key, None)
+
+    def box(self, key: int) -> Box:
+        """The box of a piece as it is now."""
+        points = self._points[key].points
+        (left, low), (right, high) = points.min(axis=0), points.max(axis=0)
+        return float(left), float(low), float(right), float(high)
+
+    def top(self) -> float:
+        """How high the frosted pieces reach now."""
+        return max((self.box(key)[3] for key, one in self.placed.items() if one.piece.does == "frosts"), default=0.0)
+
+    def on_sheet(self) -> list[tuple[bool, QPainterPath]]:
+        """Whether each piece frosts, and its path in sheet mm, lowest first."""
+        return [(one.piece.does == "frosts", self._sheet_path(key)) for key, one in self.placed.items()]
+
+    def held_on_sheet(self) -> list[QPainterPath]:
+        """The paths of the held pieces, in sheet mm."""
+        return [self._sheet_path(key) for key in self.held]
+
+    def _sheet_path(self, key: int) -> QPainterPath:
+        if key not in self._sheet:
+            rings = self._points[key]
+            self._sheet[key] = path_of_points(self.lay.to_sheet(rings.points - self.middle), rings.starts)
+        return self._sheet[key]
+
+    def on_wall(self) -> list[tuple[bool, Points, np.ndarray]]:
+        """Whether each piece frosts, its rings' points on the wall (u, s) and where each ring begins, lowest first."""
+        made = []
+        for key, one in self.placed.items():
+            if key not in self._wall:
+                rings = self._points[key]
+                self._wall[key] = _Rings(self.lay.to_wall(rings.points - self.middle), rings.starts)
+            made.append((one.piece.does == "frosts", self._wall[key].points, self._wall[key].starts))
+        return made
+
+
+def _rings_of(shape: shapely.MultiPolygon) -> _Rings:
+    rings = shapely.get_rings(shapely.get_parts(shape))
+    points, which = shapely.get_coordinates(rings, return_index=True)
+    return _Rings(points, np.flatnonzero(np.diff(which, prepend=-1)))

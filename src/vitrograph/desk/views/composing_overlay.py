@@ -1,0 +1,95 @@
+"""The artwork station's overlay: the room the glass has for a motif, behind the art, and what is chosen, over it."""
+
+from collections.abc import Callable
+from itertools import pairwise
+from typing import TYPE_CHECKING
+
+import numpy as np
+import shapely
+from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QPainter, QPen
+from shapely.geometry import Polygon
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.geometry import Points
+from vitrograph.core.pipeline import Results
+from vitrograph.desk import theme
+from vitrograph.desk.drawing import path_of_points
+from vitrograph.desk.views.overlays import Overlay, paint_kept_clear
+
+if TYPE_CHECKING:
+    from vitrograph.desk.views.sheet_view import SheetView
+
+_STEP = 0.05                       # of u, radians, along an outline that is carried to the sheet
+_ALONG = np.linspace(0.0, 1.0, 25)[:, None]
+
+
+class ComposingOverlay(Overlay):
+    """Room and reading width, what is too large, the chosen pieces with their handles, the lines they snap to."""
+
+    def region(self, results: Results) -> BaseGeometry | None:
+        outline = room_on_sheet(results)
+        return None if outline is None else Polygon(outline)
+
+    def paint(self, painter: QPainter, view: "SheetView") -> None:
+        paint_kept_clear(painter, view)
+        self._paint_room(painter, view)
+        view.handling.paint(painter)
+
+    def _paint_room(self, painter: QPainter, view: "SheetView") -> None:
+        results = view.results
+        outline = room_on_sheet(results)
+        if outline is None or results.room is None or results.fitted is None:
+            return
+        tone = QColor(theme.PAPER_INK if results.room.fits else theme.PAPER_LEVELS["stop"])
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(tone, 1.6, Qt.PenStyle.DashDotLine))
+        screen = view.to_screen(outline)
+        painter.drawPath(path_of_points(screen))
+        words = "room that reads from the front" if results.fitted.wall.closed else "room within the border"
+        if not results.room.fits:
+            width = view.bench.length(results.fitted.size[0] * results.room.factor, 0)
+            words = f"the art is too large here: {width} wide would fit" if results.room.factor > 0 else "no room here"
+        wide = painter.fontMetrics().horizontalAdvance(words) * 1.1 + 16
+        top = float(screen[:, 1].min())
+        box = QRectF(float(screen[:, 0].mean()) - wide / 2, max(4.0, top - 24), wide, 20)
+        painter.fillRect(box, theme.colour(theme.PAPER, 0.85))
+        view.write(painter, box, words, tone, scale=0.9, align=Qt.AlignmentFlag.AlignHCenter)
+
+
+def room_on_sheet(results: Results) -> Points | None:
+    """Closed outline of the room on the sheet; None where there is none to show."""
+    if results.room is None or results.fitted is None or not len(results.room.outline):
+        return None
+    outline = results.room.outline
+    closed = np.concatenate([outline, outline[:1]])
+    if results.fitted.wall.closed:
+        closed = shapely.get_coordinates(shapely.segmentize(shapely.linestrings(closed * [1.0, 1e-3]), _STEP))
+        closed = closed / [1.0, 1e-3]
+    return results.fitted.lay.wall_to_sheet(closed)
+
+
+def paint_quad(painter: QPainter, corners: Points, to_screen: Callable[[Points], Points], pen: QPen) -> None:
+    """A piece's box as it lies on the sheet, its sides bent as the art is."""
+    around = np.concatenate([corners, corners[:1]])
+    sides = [start + (end - start) * _ALONG for start, end in pairwise(around)]
+    painter.setPen(pen)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.drawPath(path_of_points(to_screen(np.concatenate(sides))))
+
+
+def paint_dot(painter: QPainter, at: Points, *, round_: bool) -> None:
+    """A handle: square at corners and sides, round for turning."""
+    box = QRectF(at[0] - 4.5, at[1] - 4.5, 9, 9)
+    painter.setPen(QPen(QColor(theme.PAPER_INK), 1.4))
+    painter.setBrush(QColor(theme.ACCENT))
+    if round_:
+        painter.drawEllipse(box)
+    else:
+        painter.drawRect(box)
+
+
+def paint_line(painter: QPainter, start: Points, end: Points, pen: QPen) -> None:
+    """A line between two screen points."""
+    painter.setPen(pen)
+    painter.drawLine(QLineF(QPointF(*start), QPointF(*end)))
