@@ -105,7 +105,14 @@ def _grid_for(shapes: NDArray[np.object_]) -> float:
 
 def as_polygons(geometry: BaseGeometry) -> MultiPolygon:
     """The areas of any geometry as a MultiPolygon; lines and points left by an overlay are dropped."""
+    if isinstance(geometry, MultiPolygon):
+        return geometry
     parts = shapely.get_parts(geometry)
     if len(parts) and (shapely.get_type_id(parts) == shapely.GeometryType.GEOMETRYCOLLECTION).any():
         parts = shapely.get_parts(parts)
-    return MultiPolygon(list(parts[shapely.get_type_id(parts) == shapely.GeometryType.POLYGON]))
+    return multipolygon(parts[shapely.get_type_id(parts) == shapely.GeometryType.POLYGON])
+
+
+def multipolygon(polygons: NDArray[np.object_]) -> MultiPolygon:
+    """Polygons as one, without looking at each of them in turn."""
+    return shapely.multipolygons(polygons) if len(polygons) else MultiPolygon()

@@ -9,7 +9,7 @@ from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
-from PySide6.QtCore import QObject, QTimer, Signal
+from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
 from vitrograph.core.artwork import compose, place
@@ -25,7 +25,6 @@ from vitrograph.core.units import Unit, format_length
 from vitrograph.desk.live import Live
 from vitrograph.desk.runner import Runner
 
-_PAUSE_MS = 60                     # of rest, while something is dragged, before its results are worked out
 _FILLED_LATER = ("room", "assessed", "sheet", "checked", "cut", "weed", "transfer", "etch")
 
 
@@ -83,8 +82,6 @@ class Bench(QObject):
         self._settling = False             # let go, and their results not there yet
         self._steps: dict[Station, int] = {}
         self.chosen: tuple[int, ...] = _first_choice(job)
-        self._pause = QTimer(self, singleShot=True, interval=_PAUSE_MS)
-        self._pause.timeout.connect(lambda: self.runner.ask(self.job))
         self.undo_stack = QUndoStack(self)
         self.runner = Runner(self)
         self.runner.answered.connect(self._show)
@@ -154,7 +151,7 @@ class Bench(QObject):
         return max(tops, default=None)
 
     def hold(self, live: Live) -> None:
-        """Take hold of pieces: while the pointer has them, results are worked out when it rests."""
+        """Take hold of pieces: the views follow the pointer by themselves until they are let go."""
         self.live, self._settling = live, False
         self.live_changed.emit()
 
@@ -162,7 +159,6 @@ class Bench(QObject):
         """Let go of them: they are shown as they were held until the results stand."""
         if self.live is not None:
             self._settling = True
-            self._pause.stop()
             self.runner.ask(self.job)
 
     def set_free(self, free: bool) -> None:
@@ -177,15 +173,12 @@ class Bench(QObject):
             self.chosen_changed.emit(keys)
 
     def take(self, job: Job) -> None:
-        """Make a job the one in hand and ask for its results; while something is dragged, not before it rests."""
+        """Make a job the one in hand and ask for its results."""
         self.job = job
         kept = tuple(key for key in self.chosen if job.artwork.index_of(key) is not None)
         self.choose(*(kept or _first_choice(job)))
         self.job_changed.emit(job)
-        if self.live is not None and not self._settling:
-            self._pause.start()
-        else:
-            self.runner.ask(job)
+        self.runner.ask(job)
 
     def replace_job(self, job: Job, path: Path | None) -> None:
         """Begin on another job, with a fresh undo stack."""
@@ -264,7 +257,6 @@ class Bench(QObject):
 
     def close(self) -> None:
         """Stop working; what the stack says while it is taken down concerns nobody."""
-        self._pause.stop()
         self.undo_stack.blockSignals(True)
         self.runner.close()
 

@@ -19,6 +19,8 @@ from vitrograph.core.pieces import Piece
 from vitrograph.core.pipeline import Results
 from vitrograph.desk.drawing import path_of_points
 
+_BEND = 30.0                       # sides at most so many deviations long, to bend with the glass
+
 
 @dataclass(frozen=True)
 class _Rings:
@@ -31,15 +33,17 @@ class _Rings:
 class Live:
     """The pieces of a job as they are while some of them are held; points are in the artwork's frame unless named."""
 
-    def __init__(self, results: Results, keys: Iterable[int]) -> None:
+    def __init__(self, results: Results, keys: Iterable[int], max_deviation: float) -> None:
+        """Take hold of the pieces of some keys; outlines may stray `max_deviation` mm while they are held."""
         assert results.art is not None and results.fitted is not None
         self.results = results
         self.lay: Lay = results.fitted.lay
         self.middle = np.array(results.fitted.middle)
         self.placed: dict[int, Placed] = {one.piece.key: one for one in results.art.placed}
         self.held: dict[int, Piece] = {key: self.placed[key].piece for key in keys if key in self.placed}
-        self._own = {key: _rings_of(self.placed[key].local.shape) for key in self.held}
-        self._points = {key: _rings_of(one.shape) for key, one in self.placed.items()}
+        self._own = {key: _rings_of(self.placed[key].local.shape, max_deviation / max(self.placed[key].units))
+                     for key in self.held}
+        self._points = {key: _rings_of(one.shape, max_deviation) for key, one in self.placed.items()}
         self._sheet: dict[int, QPainterPath] = {}
         self._wall: dict[int, _Rings] = {}
 
@@ -64,13 +68,18 @@ class Live:
         """How high the frosted pieces reach now."""
         return max((self.box(key)[3] for key, one in self.placed.items() if one.piece.does == "frosts"), default=0.0)
 
-    def on_sheet(self) -> list[tuple[bool, QPainterPath]]:
-        """Whether each piece frosts, and its path in sheet mm, lowest first."""
-        return [(one.piece.does == "frosts", self._sheet_path(key)) for key, one in self.placed.items()]
+    def _layer(self, moving: bool) -> list[int]:
+        """The lowest held piece and all that lie over it, or those under it."""
+        keys = list(self.placed)
+        first = min((keys.index(key) for key in self.held), default=len(keys))
+        return keys[first:] if moving else keys[:first]
 
-    def held_on_sheet(self) -> list[QPainterPath]:
-        """The paths of the held pieces, in sheet mm."""
-        return [self._sheet_path(key) for key in self.held]
+    def on_sheet(self, *, moving: bool) -> list[tuple[bool, QPainterPath]]:
+        """Whether each piece of a layer frosts, and its path in sheet mm, lowest first."""
+        return [(self._frosts(key), self._sheet_path(key)) for key in self._layer(moving)]
+
+    def _frosts(self, key: int) -> bool:
+        return self.placed[key].piece.does == "frosts"
 
     def _sheet_path(self, key: int) -> QPainterPath:
         if key not in self._sheet:
@@ -78,18 +87,20 @@ class Live:
             self._sheet[key] = path_of_points(self.lay.to_sheet(rings.points - self.middle), rings.starts)
         return self._sheet[key]
 
-    def on_wall(self) -> list[tuple[bool, Points, np.ndarray]]:
-        """Whether each piece frosts, its rings' points on the wall (u, s) and where each ring begins, lowest first."""
+    def on_wall(self, *, moving: bool) -> list[tuple[bool, Points, np.ndarray]]:
+        """Whether each piece of a layer frosts, its points on the wall (u, s) and where each of its rings begins."""
         made = []
-        for key, one in self.placed.items():
+        for key in self._layer(moving):
             if key not in self._wall:
                 rings = self._points[key]
                 self._wall[key] = _Rings(self.lay.to_wall(rings.points - self.middle), rings.starts)
-            made.append((one.piece.does == "frosts", self._wall[key].points, self._wall[key].starts))
+            made.append((self._frosts(key), self._wall[key].points, self._wall[key].starts))
         return made
 
 
-def _rings_of(shape: shapely.MultiPolygon) -> _Rings:
-    rings = shapely.get_rings(shapely.get_parts(shape))
+def _rings_of(shape: shapely.MultiPolygon, max_deviation: float) -> _Rings:
+    """A shape's rings with as few points as the eye needs, but enough to bend with the glass."""
+    rings = shapely.simplify(shapely.get_rings(shapely.get_parts(shape)), max_deviation, preserve_topology=False)
+    rings = shapely.segmentize(rings, _BEND * max_deviation)
     points, which = shapely.get_coordinates(rings, return_index=True)
     return _Rings(points, np.flatnonzero(np.diff(which, prepend=-1)))

@@ -8,7 +8,7 @@ from vitrograph.core.errors import Cancelled
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Pipeline, Results
 
-_DRAWING_SECONDS = 0.03            # the stencil is drawn before the plans and checks take the processor again
+_DRAWING_SECONDS = 0.15            # at most: what was answered is drawn before the processor is taken again
 
 
 class Runner(QThread):
@@ -23,6 +23,7 @@ class Runner(QThread):
         self._wanted: Job | None = None
         self._cancel = Event()
         self._work = QSemaphore()
+        self._drawn = Event()
         self._closing = False
 
     def ask(self, job: Job) -> None:
@@ -30,13 +31,19 @@ class Runner(QThread):
         with self._lock:
             self._cancel.set()
             self._wanted = job
+        self._drawn.set()
         self._work.release()
+
+    def go_on(self) -> None:
+        """What was answered has been drawn: work on."""
+        self._drawn.set()
 
     def close(self) -> None:
         """Stop the thread and wait for it."""
         with self._lock:
             self._closing = True
             self._cancel.set()
+            self._drawn.set()
         self._work.release()
         self.wait()
 
@@ -57,9 +64,10 @@ class Runner(QThread):
         try:
             for results in pipeline.steps(job, cancel):
                 if _worth_showing(results) and not cancel.is_set():
+                    self._drawn.clear()
                     self.answered.emit(results)
-                    if not results.complete:
-                        cancel.wait(_DRAWING_SECONDS)
+                    if not results.complete and not cancel.is_set():
+                        self._drawn.wait(_DRAWING_SECONDS)
         except Cancelled:
             return
         except Exception as error:      # a fault of ours must not freeze the window: say it, keep the job

@@ -20,7 +20,7 @@ from PySide6.QtWidgets import (
 from vitrograph.core.export import PACKET, write_packet
 from vitrograph.core.findings import Finding
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import STATIONS, Station
+from vitrograph.core.pipeline import STATIONS, Results, Station
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import button, label
@@ -31,6 +31,7 @@ from vitrograph.desk.stations.steps_card import StepsCard
 from vitrograph.desk.topbar import TopBar
 from vitrograph.desk.views.glass_view import GlassView
 from vitrograph.desk.views.sheet_view import SheetView
+from vitrograph.desk.views.view import View
 
 CARD_WIDTH = 330
 _MESSAGE_MS = 7000
@@ -58,6 +59,7 @@ class Shell(QMainWindow):
         self._message_time = QTimer(self, singleShot=True, interval=_MESSAGE_MS)
         self._message_time.timeout.connect(self._message.hide)
         self._at_finding = -1
+        self._shown: dict[View, Results | None] = {self.glass_view: None, self.sheet_view: None}
         self._lay_out()
         self._connect()
         self._shortcuts()
@@ -92,6 +94,8 @@ class Shell(QMainWindow):
         bench.refused.connect(lambda text: self.say(text, wrong=True))
         bench.told.connect(self.say)
         bench.found.connect(self._show_finding)
+        for view in (self.glass_view, self.sheet_view):
+            view.painted.connect(lambda _took, view=view: self._take_painted(view))
         bench.stepped.connect(lambda _station: self.sheet_view.update())
         bench.job_changed.connect(lambda _job: self._title())
         bench.undo_stack.cleanChanged.connect(lambda _clean: self._title())
@@ -101,6 +105,12 @@ class Shell(QMainWindow):
         self.top.save_as_wanted.connect(self._choose_save)
         self.top.packet_wanted.connect(self._choose_packet)
         self.top.send_wanted.connect(self._send)
+
+    def _take_painted(self, view: View) -> None:
+        """Once both views show the newest results, the next are worked on: they do not contend for the processor."""
+        self._shown[view] = view.results
+        if all(shown is self.bench.results for shown in self._shown.values()):
+            self.bench.runner.go_on()
 
     def _shortcuts(self) -> None:
         view = self.glass_view

@@ -81,6 +81,7 @@ class WordsPanel(Panel):
         self.radius = LengthField("Radius of the arc", "radius", least=0.5)
         self.measuring = Later(self)
         self._unit_mm = 0.0
+        self._measured: Words | None = None
         self._window: FacesWindow | None = None
         self.stack(self.words, self.face, self.sturdy, self.weight, self.align, self.letter_spacing, self.line_spacing,
                    self.line_sizes, self.bend, self.radius)
@@ -128,7 +129,11 @@ class WordsPanel(Panel):
 
     def _measure(self, words: Words, placed: Placed | None) -> None:
         """Ask for the thinnest stroke, off the GUI thread; it is seldom as quick as typing."""
-        cap = placed.cap_height if placed is not None and placed.piece.what == words else None
+        results = self.bench.results
+        if not results.complete or results.job != self.bench.job or placed is None or words == self._measured:
+            return
+        cap = placed.cap_height
+        self._measured = words
         if cap is not None:
             self.measuring.ask(lambda: (thinnest_stroke(words), cap))
 

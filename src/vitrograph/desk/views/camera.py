@@ -12,8 +12,12 @@ import shapely
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import Points
+from vitrograph.core.fit import Lay
+from vitrograph.core.geometry import Points, within
 from vitrograph.core.glass import Frustum, Wall, horizon
+
+_EDGE_MM = 2.0                     # of an edge that runs round the glass: its chord is not told from its arc
+_UNSEEN_MM = 0.02                  # less than a tenth of a pixel at any size the view has
 
 
 @dataclass(frozen=True)
@@ -77,12 +81,18 @@ class Camera:
         return float(guess[0]), float(guess[1])
 
 
+def frost_for_projection(art: MultiPolygon, lay: Lay) -> MultiPolygon:
+    """Art (mm) on the wall as the eye sees it: no finer than a screen shows, its edges split where they bend."""
+    seen = shapely.segmentize(shapely.simplify(art, _UNSEEN_MM, preserve_topology=False), _EDGE_MM)
+    return shapely.transform(seen, lay.to_wall)
+
+
 def ready_for_projection(shape: MultiPolygon, wall: Wall) -> MultiPolygon:
     """Split edges that run round a curved wall, so that they bend on the screen as they do on the glass."""
     if not wall.closed:
         return shape
     middle = float(wall.scale(np.array([wall.length / 2]))[0])
-    unrolled = shapely.segmentize(shapely.transform(shape, lambda us: us * [middle, 1.0]), 2.0)
+    unrolled = shapely.segmentize(shapely.transform(shape, lambda us: us * [middle, 1.0]), _EDGE_MM)
     return shapely.transform(unrolled, lambda us: us / [middle, 1.0])
 
 
@@ -118,4 +128,4 @@ def _between(shape: BaseGeometry, heights: Points, left: Points, right: Points) 
     heights = heights.copy()
     heights[[0, -1]] += [-1e4, 1e4]
     outline = np.concatenate([np.column_stack([left, heights]), np.column_stack([right, heights])[::-1]])
-    return shapely.intersection(shape, shapely.polygons(outline).buffer(0))
+    return within(shape, shapely.polygons(outline).buffer(0))

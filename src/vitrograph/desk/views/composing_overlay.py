@@ -21,7 +21,7 @@ if TYPE_CHECKING:
     from vitrograph.desk.views.sheet_view import SheetView
 
 _STEP = 0.05                       # of u, radians, along an outline that is carried to the sheet
-_ALONG = np.linspace(0.0, 1.0, 25)[:, None]
+_ALONG = np.linspace(0.0, 1.0, 13)[:, None]
 
 
 class ComposingOverlay(Overlay):
@@ -34,7 +34,8 @@ class ComposingOverlay(Overlay):
     def paint(self, painter: QPainter, view: "SheetView") -> None:
         paint_kept_clear(painter, view)
         self._paint_room(painter, view)
-        view.handling.paint(painter)
+        if view.bench.live is None:
+            view.handling.paint(painter)
 
     def _paint_room(self, painter: QPainter, view: "SheetView") -> None:
         results = view.results
@@ -69,13 +70,17 @@ def room_on_sheet(results: Results) -> Points | None:
     return results.fitted.lay.wall_to_sheet(closed)
 
 
-def paint_quad(painter: QPainter, corners: Points, to_screen: Callable[[Points], Points], pen: QPen) -> None:
-    """A piece's box as it lies on the sheet, its sides bent as the art is."""
+def paint_quad(
+    painter: QPainter, corners: Points, to_screen: Callable[[Points], Points], pens: tuple[QPen, ...]
+) -> None:
+    """A piece's box as it lies on the sheet, its sides bent as the art is, with one pen over the other."""
     around = np.concatenate([corners, corners[:1]])
     sides = [start + (end - start) * _ALONG for start, end in pairwise(around)]
-    painter.setPen(pen)
+    path = path_of_points(to_screen(np.concatenate(sides)))
     painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.drawPath(path_of_points(to_screen(np.concatenate(sides))))
+    for pen in pens:
+        painter.setPen(pen)
+        painter.drawPath(path)
 
 
 def paint_dot(painter: QPainter, at: Points, *, round_: bool) -> None:

@@ -14,9 +14,9 @@ from vitrograph.core.glass import Frustum, Pane, eye_before
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.drawing import path_of, path_of_points
+from vitrograph.desk.drawing import path_of, path_of_points, paths_of
 from vitrograph.desk.live import Live
-from vitrograph.desk.views.camera import Camera, in_sight, ready_for_projection
+from vitrograph.desk.views.camera import Camera, frost_for_projection, in_sight, ready_for_projection
 from vitrograph.desk.views.dimensions import draw_dimensions
 from vitrograph.desk.views.view import View
 
@@ -48,7 +48,7 @@ class GlassView(View):
         if results.fitted is None or results.sheet is None or results.wall is None:
             self._frost, self._film, self._room, self._kept_clear = MultiPolygon(), Polygon(), Polygon(), []
             return
-        self._frost = ready_for_projection(results.fitted.wall_art, results.wall)
+        self._frost = frost_for_projection(results.fitted.art, results.fitted.lay)
         outline = shapely.transform(results.sheet.outline, results.sheet.fitted.lay.sheet_to_wall)
         self._film = ready_for_projection(outline, results.wall)
         room = results.room.outline if results.room is not None else np.empty((0, 2))
@@ -88,10 +88,7 @@ class GlassView(View):
         if self.bench.live is None:
             self._paint_far_side(painter, camera)
         self._paint_body(painter, camera, body)
-        if self.bench.live is not None:
-            self._paint_live(painter, camera, self.bench.live)
-        else:
-            self._paint_near_side(painter, camera)
+        self._paint_near_side(painter, camera)
         draw_dimensions(painter, camera, self.bench)
         self._paint_mark(painter, camera)
         self._paint_turn(painter, camera)
@@ -137,15 +134,21 @@ class GlassView(View):
         stroke = QPen(theme.colour(theme.FILM, 0.95), 1.4, Qt.PenStyle.DashLine)
         for part in in_sight(self._film, camera, near=True):
             painter.strokePath(_screen_path(part, camera), stroke)
-        self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.93), near=True)
+        if self.bench.live is None:
+            self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.93), near=True)
+        else:
+            self._paint_live(painter, camera, self.bench.live, moving=False)
         if self._spot is not None:
             self._fill(painter, camera, self._spot, QColor(theme.ACCENT), near=True)
 
-    def _paint_live(self, painter: QPainter, camera: Camera, live: Live) -> None:
-        """Pieces in the hand, each frosting or clearing; what turns out of sight is drawn together at the edge."""
+    def paint_held(self, painter: QPainter, live: Live) -> None:
+        self._paint_live(painter, self.camera(), live, moving=True)
+
+    def _paint_live(self, painter: QPainter, camera: Camera, live: Live, *, moving: bool) -> None:
+        """Pieces while some are held, each frosting or clearing; what turns out of sight is drawn at the edge."""
         edge_at = np.linspace(0.0, camera.wall.length, 33)
         edges = camera.edge(edge_at)
-        for frosts, points, starts in live.on_wall():
+        for frosts, points, starts in live.on_wall(moving=moving):
             seen = points
             if camera.wall.closed:
                 middle = camera.turn + 2 * pi * np.round((points[:, 0].mean() - camera.turn) / (2 * pi))
@@ -158,7 +161,8 @@ class GlassView(View):
         self, painter: QPainter, camera: Camera, shape: BaseGeometry, tone: QBrush | QColor, *, near: bool
     ) -> None:
         for part in in_sight(shape, camera, near=near):
-            painter.fillPath(_screen_path(part, camera), tone)
+            for path in paths_of(shapely.transform(part, camera.wall_to_screen)):
+                painter.fillPath(path, tone)
 
     def _paint_mark(self, painter: QPainter, camera: Camera) -> None:
         """The linked pointer: where the other view is pointed at."""

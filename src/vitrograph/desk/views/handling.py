@@ -2,12 +2,12 @@
 
 from collections.abc import Callable
 from dataclasses import dataclass, replace
-from itertools import count, pairwise
+from itertools import count
 from typing import TYPE_CHECKING
 
 import numpy as np
 import shapely
-from PySide6.QtCore import QPointF, Qt
+from PySide6.QtCore import QPointF, Qt, QTimer
 from PySide6.QtGui import QColor, QPainter, QPen
 
 from vitrograph.core.artwork import Placed
@@ -15,6 +15,7 @@ from vitrograph.core.artwork.composing.grip import Snap, pulled_by_corner, pulle
 from vitrograph.core.geometry import Points
 from vitrograph.core.pieces import Piece
 from vitrograph.desk import theme
+from vitrograph.desk.drawing import path_of_points
 from vitrograph.desk.live import Live
 from vitrograph.desk.views.composing_overlay import paint_dot, paint_line, paint_quad
 
@@ -24,6 +25,8 @@ if TYPE_CHECKING:
 _REACH_PX = 8.0                    # how near the pointer must be to a handle, and sides to each other to snap
 _TURN_PX = 26.0                    # from the top side to the turning handle
 _STARTS_PX = 3.0                   # a press that moves less than this only picks
+_REST_MS = 60                      # of rest before what is held is taken over into the job
+_FINE_PX = 0.3                     # how far outlines may stray while they are held
 _NUDGE_MM, _FAR_MM = 0.5, 5.0
 _MANY = Qt.KeyboardModifier.ShiftModifier | Qt.KeyboardModifier.ControlModifier
 
@@ -47,6 +50,8 @@ class Handling:
         self._pressed: QPointF | None = None
         self._snap = Snap((0.0, 0.0))
         self._turns = count(2)
+        self._rest = QTimer(view, singleShot=True, interval=_REST_MS)
+        self._rest.timeout.connect(self._commit)
 
     # -- frames --------------------------------------------------------------------------------------------------
 
@@ -172,19 +177,28 @@ class Handling:
         if self.bench.live is None:
             if (at - self._pressed).manhattanLength() < _STARTS_PX:
                 return True
-            self.bench.hold(Live(self.view.results, self.bench.chosen))
+            self.bench.hold(Live(self.view.results, self.bench.chosen, _FINE_PX / self.view.frame()[0]))
         live = self.bench.live
         assert live is not None
         live.move(self._grip.pull(self.to_art(at.x(), at.y())))
         self.bench.live_changed.emit()
+        self._rest.start()
+        return True
+
+    def _commit(self) -> None:
+        """Take over into the job what the hand has made of the pieces: when it rests, and when it lets go."""
+        live = self.bench.live
+        if self._grip is None or live is None:
+            return
         held = {key: {"x": piece.x, "y": piece.y, "size": piece.size, "stretch": piece.stretch, "turn": piece.turn,
                       "what": piece.what, "repeat": piece.repeat} for key, piece in live.held.items()}
         self.bench.arrange(self._grip.label, self.bench.job.artwork.changed(held), merge=self._grip.merge,
                            top=live.top())
-        return True
 
     def release(self) -> None:
         """Let go; what follows from it is worked out."""
+        self._rest.stop()
+        self._commit()
         self._grip, self._pressed, self._snap = None, None, Snap((0.0, 0.0))
         self.bench.let_go()
 
@@ -236,9 +250,8 @@ class Handling:
         self._paint_snap(painter)
 
     def _paint_box(self, painter: QPainter, placed: Placed) -> None:
-        pale, dark = QPen(QColor(theme.PAPER), 3.2), QPen(QColor(theme.PAPER_INK), 1.4)
-        for pen in (pale, dark):
-            paint_quad(painter, placed.corners, self.to_screen, pen)
+        pens = QPen(QColor(theme.PAPER), 3.2), QPen(QColor(theme.PAPER_INK), 1.4)
+        paint_quad(painter, placed.corners, self.to_screen, pens)
 
     def _paint_snap(self, painter: QPainter) -> None:
         if self.bench.live is None:
@@ -250,10 +263,9 @@ class Handling:
             lines.append(np.column_stack([np.full(20, self._snap.x), np.linspace(low, high, 20)]))
         if self._snap.y is not None:
             lines.append(np.column_stack([np.linspace(left, right, 20), np.full(20, self._snap.y)]))
+        painter.setPen(QPen(QColor(theme.PAPER_LEVELS["watch"]), 1.6))
         for line in lines:
-            screen = self.to_screen(line)
-            for start, end in pairwise(screen):
-                paint_line(painter, start, end, QPen(QColor("#B04A00"), 1.6))
+            painter.drawPath(path_of_points(self.to_screen(line)))
 
 
 def _as_held(placed: Placed, live: Live) -> Placed:

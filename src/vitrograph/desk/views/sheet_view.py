@@ -6,7 +6,7 @@ from math import pi
 import numpy as np
 import shapely
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
-from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPen, QWheelEvent
+from PySide6.QtGui import QBrush, QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPen, QPixmap, QWheelEvent
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
@@ -17,7 +17,7 @@ from vitrograph.core.stencil import Band, Sheet, band_outline
 from vitrograph.core.units import MM_PER_IN, format_number
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.drawing import path_of, path_of_points
+from vitrograph.desk.drawing import path_of, path_of_points, paths_of
 from vitrograph.desk.live import Live
 from vitrograph.desk.views.composing_overlay import ComposingOverlay
 from vitrograph.desk.views.handling import Handling
@@ -42,7 +42,9 @@ class SheetView(View):
         self.trace: tuple[Points, ...] | None = None
         self.trace_mm = 0.0
         self.handling = Handling(self)
-        self._paths: dict[str, QPainterPath] = {}
+        self._held_frame: tuple[float, float, float] | None = None     # while pieces are held, the sheet lies still
+        self._paths: dict[str, list[QPainterPath]] = {}
+        self._outlined: Sheet | None = None
         self._wall_outline: Points | None = None
         bench.spotlight.connect(self._take_spotlight)
         bench.station_changed.connect(lambda _station: self.fit_again())
@@ -52,19 +54,18 @@ class SheetView(View):
     def take_results(self, results: Results) -> None:
         """Make painter paths of new results, in sheet mm."""
         self._paths = {}
-        self._wall_outline = None
         if results.sheet is None:
+            self._wall_outline = None
             return
         sheet = results.sheet
-        self._wall_outline = _whole_wall(sheet)
-        self._paths = {"outline": path_of(sheet.outline)}
+        if self._outlined is not sheet:
+            self._outlined, self._wall_outline = sheet, _whole_wall(sheet)
+        self._paths = {"film": [path_of(sheet.outline)]}
         if results.fitted is not None and sheet.fitted is not results.fitted:       # its film is still being cut
-            self._paths |= {"film": self._paths["outline"], "openings": path_of(results.fitted.sheet_art)}
+            self._paths["openings"] = paths_of(results.fitted.sheet_art)
             return
-        self._paths |= {
-            "film": path_of(sheet.film), "islands": path_of(MultiPolygon(list(sheet.islands))),
-            "openings": path_of(sheet.openings), "beyond": path_of(sheet.beyond),
-        }
+        self._paths |= {"openings": paths_of(sheet.openings), "islands": paths_of(MultiPolygon(list(sheet.islands))),
+                        "beyond": paths_of(sheet.beyond)}
 
     def _take_spotlight(self, shape: BaseGeometry | None) -> None:
         self.spot = shape
@@ -84,11 +85,14 @@ class SheetView(View):
 
     def frame(self) -> tuple[float, float, float]:
         """Pixels per mm, and the screen place of sheet (0, 0); y runs up on the sheet and down on the screen."""
+        if self.bench.live is not None and self._held_frame is not None:
+            return self._held_frame
         left, low, right, high = self._region()
         room = QRectF(self.rect()).adjusted(_MARGINS[0], _MARGINS[1], -_MARGINS[2], -_MARGINS[3])
         scale = max(0.05, min(room.width() / max(right - left, 1), room.height() / max(high - low, 1))) * self.zoom
         x = room.center().x() - (left + right) / 2 * scale + self.shift.x()
         y = room.center().y() + (low + high) / 2 * scale + self.shift.y()
+        self._held_frame = (scale, x, y) if self.bench.live is not None else None
         return scale, x, y
 
     def _region(self) -> tuple[float, float, float, float]:
@@ -114,9 +118,9 @@ class SheetView(View):
     # -- painting ------------------------------------------------------------------------------------------------
 
     def paint(self, painter: QPainter) -> None:
-        painter.fillRect(self.rect(), QColor(theme.PAPER))
         scale, x, y = self.frame()
-        self._paint_grid(painter, scale, x, y)
+        paper = self._painted_paper(scale, x, y)
+        painter.drawPixmap(0, 0, paper)
         if self.results.sheet is None:
             error = next((error for _, error in self.results.failed), None)
             words = str(error) if error else "working it out"
@@ -125,40 +129,52 @@ class SheetView(View):
         painter.save()
         painter.translate(x, y)
         painter.scale(scale, -scale)
-        self._paint_sheet(painter, scale)
+        self._paint_sheet(painter, scale, paper)
         painter.restore()
         overlay = _OVERLAYS.get(self.bench.station)
         if overlay:
             overlay.paint(painter, self)
         self._paint_mark(painter)
 
-    def _paint_sheet(self, painter: QPainter, scale: float) -> None:
+    def _painted_paper(self, scale: float, x: float, y: float) -> QPixmap:
+        """The paper with its grid: the ground, and what is seen through openings."""
+        ratio = self.devicePixelRatioF()
+        made = QPixmap(self.size() * ratio)
+        made.setDevicePixelRatio(ratio)
+        made.fill(QColor(theme.PAPER))
+        painter = QPainter(made)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        self._paint_grid(painter, scale, x, y)
+        painter.end()
+        return made
+
+    def _paint_sheet(self, painter: QPainter, scale: float, paper: QPixmap) -> None:
         if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
             painter.setPen(QPen(theme.colour(theme.PAPER_QUIET, 0.8), 1.2 / scale, Qt.PenStyle.DashLine))
             painter.drawPath(path_of_points(self._wall_outline))
+        _fill(painter, self._paths["film"], QColor(theme.FILM))
         if self.bench.live is not None:
-            self._paint_live(painter, self.bench.live, scale)
+            for frosts, path in self.bench.live.on_sheet(moving=False):
+                painter.fillPath(path, QColor(theme.PAPER if frosts else theme.FILM))
             return
-        unweeded = self.bench.station in {"cut", "weed"}
-        painter.fillPath(self._paths["film"], QColor(theme.FILM))
-        if unweeded or "islands" not in self._paths:
-            painter.fillPath(self._paths["openings"], QColor(theme.FILM if unweeded else theme.PAPER))
-        beyond = theme.colour(theme.PAPER_LEVELS["stop"], 0.75)
-        for name, tone in (("islands", QColor(theme.ISLAND)), ("beyond", beyond)):
-            if name in self._paths:
-                painter.fillPath(self._paths[name], tone)
+        if self.bench.station not in {"cut", "weed"}:         # there the openings are still to be weeded
+            through = QBrush(paper)
+            through.setTransform(painter.worldTransform().inverted()[0])
+            _fill(painter, self._paths["openings"], through)
+        _fill(painter, self._paths.get("islands", []), QColor(theme.ISLAND))
+        _fill(painter, self._paths.get("beyond", []), theme.colour(theme.PAPER_LEVELS["stop"], 0.75))
         if self.spot is not None and self.bench.station != "weed":
             painter.fillPath(path_of(self.spot), theme.colour(theme.ACCENT, 0.9))
 
-    def _paint_live(self, painter: QPainter, live: Live, scale: float) -> None:
-        """Pieces in the hand: each opens the film or closes it again, on the film as it was when they were taken."""
-        painter.fillPath(self._paths["outline"], QColor(theme.FILM))
-        for frosts, path in live.on_sheet():
+    def paint_held(self, painter: QPainter, live: Live) -> None:
+        scale, x, y = self.frame()
+        painter.save()
+        painter.translate(x, y)
+        painter.scale(scale, -scale)
+        for frosts, path in live.on_sheet(moving=True):
             painter.fillPath(path, QColor(theme.PAPER if frosts else theme.FILM))
-        painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.setPen(QPen(QColor(theme.PAPER_INK), 0.8 / scale))
-        for path in live.held_on_sheet():
-            painter.drawPath(path)
+        painter.restore()
+        self.handling.paint(painter)
 
     def _paint_grid(self, painter: QPainter, scale: float, x: float, y: float) -> None:
         """A line each 10 mm (each inch for inches), with figures along two edges."""
@@ -298,3 +314,8 @@ def _whole_wall(sheet: Sheet) -> Points:
     middle = lay.u0 if wall.closed else 0.0
     outline = band_outline(lay, Band(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length))
     return np.concatenate([outline, outline[:1]])
+
+
+def _fill(painter: QPainter, paths: list[QPainterPath], tone: QBrush | QColor) -> None:
+    for path in paths:
+        painter.fillPath(path, tone)

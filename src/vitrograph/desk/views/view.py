@@ -7,13 +7,14 @@ from time import perf_counter
 import numpy as np
 import shapely
 from PySide6.QtCore import QPointF, QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from vitrograph.core.job import Fit
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.live import Live
 
 _NEAR_MM = 2.0                     # how near the art a press must be to take hold of it
 
@@ -36,7 +37,8 @@ class View(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.ClickFocus)
         bench.results_changed.connect(self._take)
         bench.pointed.connect(self._take_mark)
-        bench.live_changed.connect(self.update)
+        self._backdrop: QPixmap | None = None      # what does not move while pieces are held
+        bench.live_changed.connect(self._take_live)
         bench.station_changed.connect(lambda _station: self.update())
 
     # -- to be given by each view --------------------------------------------------------------------------------
@@ -46,6 +48,9 @@ class View(QWidget):
 
     def paint(self, painter: QPainter) -> None:
         """Paint everything but the title."""
+
+    def paint_held(self, painter: QPainter, live: Live) -> None:
+        """Paint the pieces in the hand, and those that lie over them."""
 
     def wall_at(self, x: float, y: float) -> tuple[float, float] | None:
         """The wall point under the pointer."""
@@ -71,6 +76,27 @@ class View(QWidget):
             self.take_results(results)
         self.update()
 
+    def _take_live(self) -> None:
+        if self.bench.live is None:
+            self._backdrop = None
+        self.update()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        self._backdrop = None
+        super().resizeEvent(event)
+
+    def _painted_backdrop(self) -> QPixmap:
+        """All but the pieces in the hand and those over them, painted once for as long as they are held."""
+        if self._backdrop is None:
+            ratio = self.devicePixelRatioF()
+            self._backdrop = QPixmap(self.size() * ratio)
+            self._backdrop.setDevicePixelRatio(ratio)
+            painter = QPainter(self._backdrop)
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            self.paint(painter)
+            painter.end()
+        return self._backdrop
+
     def _take_mark(self, point: tuple[float, float] | None) -> None:
         self.mark = point
         self.update()
@@ -79,7 +105,12 @@ class View(QWidget):
         begun = perf_counter()
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        self.paint(painter)
+        live = self.bench.live
+        if live is None:
+            self.paint(painter)
+        else:
+            painter.drawPixmap(0, 0, self._painted_backdrop())
+            self.paint_held(painter, live)
         painter.end()
         self.painted.emit(perf_counter() - begun)
 

@@ -15,7 +15,7 @@ from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.source import Source
-from vitrograph.core.geometry import Points, union
+from vitrograph.core.geometry import Points, multipolygon, union
 from vitrograph.core.pieces import Piece, Repeat, Shape
 
 Affine = NDArray[np.float64]       # (2, 3): a matrix, and in the last column where (0, 0) goes
@@ -201,8 +201,10 @@ def joined(shapes: Sequence[BaseGeometry] | NDArray[np.object_]) -> MultiPolygon
     one, other = shapely.STRtree(made).query(made, predicate="intersects")
     meeting = np.zeros(len(made), dtype=bool)
     meeting[one[one != other]] = True
-    met = shapely.get_parts(union(list(made[meeting]))) if meeting.any() else ()
-    return MultiPolygon([*shapely.get_parts(made[~meeting]), *met])
+    alone = shapely.get_parts(made[~meeting])
+    if not meeting.any():
+        return multipolygon(alone)
+    return multipolygon(np.concatenate([alone, shapely.get_parts(union(list(made[meeting])))]))
 
 
 def fineness(max_deviation: float, scale: float) -> float:
