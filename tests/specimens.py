@@ -1,5 +1,8 @@
 """Named specimens the tests share. The sizes and drawings are invented for the tests."""
 
+import json
+from importlib import resources
+from pathlib import Path
 from typing import Any
 
 from vitrograph.core.job import FlatGlass, Job, StraightGlass, TaperedGlass
@@ -44,3 +47,10 @@ def _with_piece(what: Content, width: float, height: float | None, changes: dict
 def run(made: Job) -> Results:
     """Results of a job, all stages answered."""
     return Pipeline().run(made).need_all()
+
+
+def fonts_folder(name: str) -> list[Path]:
+    """The files of a shipped face, main file first."""
+    folder = Path(str(resources.files("vitrograph.data"))) / "fonts"
+    entry = json.loads((folder / "faces.json").read_text("utf-8"))[name]
+    return [folder / entry["folder"] / file for file in entry["files"]]

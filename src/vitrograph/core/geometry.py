@@ -115,4 +115,5 @@ def as_polygons(geometry: BaseGeometry) -> MultiPolygon:
 
 def multipolygon(polygons: NDArray[np.object_]) -> MultiPolygon:
     """Polygons as one, without looking at each of them in turn."""
-    return shapely.multipolygons(polygons) if len(polygons) else MultiPolygon()
+    some = polygons[~shapely.is_empty(polygons)] if len(polygons) else polygons
+    return shapely.multipolygons(some) if len(some) else MultiPolygon()

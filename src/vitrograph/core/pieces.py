@@ -176,7 +176,7 @@ class Piece(Part, frozen=True):
         return msgspec.structs.replace(self, **changes)
 
     def stretched(self, across: float, upright: float) -> Self:
-        """The piece after all of the art grew by two factors about the frame's (0, 0)."""
+        """The piece after all of the art grew by two factors about the frame's (0, 0); a ring stays a ring."""
         repeat, both = self.repeat, (across * upright) ** 0.5
         if repeat is not None:
             grown = {"row": across, "column": upright, "ring": both}[repeat.way]
@@ -187,6 +187,15 @@ class Piece(Part, frozen=True):
                 what = msgspec.structs.replace(what, line=what.line * both)
             return self.with_(what=what, repeat=repeat, size=self.size * both, x=self.x * both, y=self.y * both)
         return self.through(((across, 0.0), (0.0, upright))).with_(repeat=repeat)
+
+    def round_the_ring(self) -> tuple[Self, ...]:
+        """The copies of a piece that comes round a ring, each as a piece of its own; any other piece as it is."""
+        repeat = self.repeat
+        if repeat is None or repeat.way != "ring":
+            return (self,)
+        first = self.with_(repeat=None, x=0.0, y=repeat.pitch)
+        angles = (-2 * pi * number / repeat.times for number in range(repeat.times))
+        return tuple(first.through(((cos(a), -sin(a)), (sin(a), cos(a))), (self.x, self.y)) for a in angles)
 
     def through(self, matrix: Matrix, to: tuple[float, float] = (0.0, 0.0)) -> Self:
         """The piece after a linear map of the frame, then a step; a repeat is left as it is.
@@ -259,8 +268,19 @@ class Artwork(Part, frozen=True):
         return self.stretched(factor, factor)
 
     def stretched(self, across: float, upright: float) -> Self:
-        """All of it larger or smaller by a factor across and another upright."""
-        return msgspec.structs.replace(self, pieces=tuple(p.stretched(across, upright) for p in self.pieces))
+        """All of it larger or smaller by a factor across and another upright.
+
+        A ring that is stretched is a ring no more: its copies become pieces of their own.
+        """
+        if across == upright:
+            return msgspec.structs.replace(self, pieces=tuple(p.stretched(across, upright) for p in self.pieces))
+        pieces, free = [], self.free_key()
+        for piece in self.pieces:
+            first, *others = piece.round_the_ring()
+            pieces.append(first.stretched(across, upright))
+            pieces += [other.with_(key=free + at).stretched(across, upright) for at, other in enumerate(others)]
+            free += len(others)
+        return msgspec.structs.replace(self, pieces=tuple(pieces))
 
     def contents(self, kind: type) -> Iterator[tuple[Piece, Any]]:
         """The pieces that are of a kind, with what they hold, lowest first."""

@@ -12,7 +12,7 @@ from typing import Any
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
-from vitrograph.core.artwork import compose, place
+from vitrograph.core.artwork import compose, place, sized
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Remedy
 from vitrograph.core.glass import Motif, Shelf, default_folder
@@ -126,10 +126,11 @@ class Bench(QObject):
         def change() -> None:
             fresh = self.results.job.artwork == self.job.artwork and self.results.art is not None
             art = self.results.art if fresh and self.results.art is not None else compose(self.job.artwork)
-            across = width / art.size[0] if width else None
-            upright = height / art.size[1] if height else None
-            both = (across or 1.0, upright or 1.0) if self.free else (across or upright or 1.0,) * 2
-            self.edit("Size of all", artwork=self.job.artwork.stretched(*both))
+            if self.free:
+                artwork = sized(self.job.artwork, width or art.size[0], height or art.size[1])
+            else:
+                artwork = self.job.artwork.scaled(width / art.size[0] if width else (height or 1.0) / art.size[1])
+            self.edit("Size of all", artwork=artwork)
 
         return self.attempt(change)
 

@@ -16,7 +16,7 @@ Side = Literal["left", "centre", "right", "top", "middle", "foot"]
 Box = tuple[float, float, float, float]
 
 _NEAR = 1e-7                       # mm
-_MOST_ROUNDS = 6
+_MOST_ROUNDS = 6                   # frames are drawn with lines of their own, so that a stretch is not all
 
 
 def boxes_of(placed: Iterable[Placed]) -> dict[int, Box]:

@@ -101,7 +101,10 @@ def _plain(font: Any, name: str) -> bytes:
 
 
 def _checked(font: FontFile, opened: Any) -> FontFile:
-    """The font, if it has outlines to cut by."""
+    """The font, if all of it is there and it has outlines to cut by."""
+    ends = [table.offset + table.length for table in opened.reader.tables.values()]
+    if opened.flavor is None and max(ends, default=0) > len(font.data):
+        raise ArtworkError(f"{font.name} was cut short: get the font file again")
     if not any(table in opened for table in _OUTLINES):
         raise ArtworkError(f"{font.name} holds coloured pictures of its letters and no outlines to cut by: "
                            "choose an outline font")

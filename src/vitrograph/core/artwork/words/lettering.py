@@ -17,7 +17,7 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.artwork.fill import fill_outlines
 from vitrograph.core.artwork.words.faces import Face, face_of
-from vitrograph.core.artwork.words.runs import Run, missing_in, plain_line, runs_of
+from vitrograph.core.artwork.words.runs import Run, is_unseen, missing_in, plain_line, runs_of
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points, flatten_bezier
 from vitrograph.core.pieces import Words
@@ -216,7 +216,7 @@ def _clusters(face: Face, run: Run, *, spaced: bool) -> Iterator[list[tuple[Glyp
             yield cluster
             cluster = []
         now = info.cluster
-        letters = run.text[now:after[now]]
+        letters = "".join(char for char in run.text[now:after[now]] if not is_unseen(char))
         glyph = Glyph(run.font, info.codepoint, place.x_offset / em, place.y_offset / em, letters, 0.0)
         cluster.append((glyph, place.x_advance / em))
     if cluster:

@@ -37,7 +37,7 @@ def plain_line(text: str) -> tuple[str, int]:
 
 def missing_in(face: Face, text: str) -> str:
     """The letters of a text that a face has not, each once; what is never seen, such as a joiner, is not missed."""
-    return "".join(char for char in dict.fromkeys(text) if not _is_unseen(char) and _font_with(face, char) is None)
+    return "".join(char for char in dict.fromkeys(text) if not is_unseen(char) and _font_with(face, char) is None)
 
 
 def runs_of(face: Face, text: str) -> list[Run]:
@@ -84,7 +84,7 @@ def _by_font(face: Face, text: str) -> Iterator[tuple[int, str]]:
     pairs: list[tuple[int, str]] = []
     for char in text:
         font = _font_with(face, char)
-        joins = unicodedata.combining(char) != 0 or _is_unseen(char)
+        joins = unicodedata.combining(char) != 0 or is_unseen(char)
         if joins and pairs and (font is None or face.fonts[pairs[-1][0]].get_nominal_glyph(ord(char))):
             font = pairs[-1][0]
         if font is not None:
@@ -120,7 +120,8 @@ def _grouped(pairs: Iterator[tuple[_Key, str]]) -> Iterator[tuple[_Key, str]]:
         yield now[0], "".join(now[1])
 
 
-def _is_unseen(char: str) -> bool:
+def is_unseen(char: str) -> bool:
+    """Whether a character only tells how others are set, such as a joiner or a choice of variant."""
     return unicodedata.category(char) in _UNSEEN or 0xFE00 <= ord(char) <= 0xFE0F
 
 
