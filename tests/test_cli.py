@@ -1,13 +1,14 @@
 """The program without a window: flags, files, exit codes, and one sentence for whatever is wrong."""
 
 import json
+from itertools import pairwise
 from math import hypot
 
 import ezdxf
 import pytest
 from PIL import Image
 
-from specimens import STAR, job
+from specimens import STAR, fonts_folder, job
 from vitrograph.cli import main
 from vitrograph.core.jobfile import load_job, save_job
 
@@ -174,3 +175,31 @@ def test_bad_picture_flags_get_one_sentence(tmp_path, capsys, flags, sentence):
     assert quick(tmp_path, *TUMBLER, "--art", str(tmp_path / "x.png"), "--width", "4cm", *flags) == 2
     told = capsys.readouterr().err
     assert sentence in told and told.count("\n") == 1
+
+
+def test_quick_stacks_words_art_and_monograms_in_their_order(tmp_path):
+    (tmp_path / "star.svg").write_text(STAR)
+    words = ["--text", "Kestrel Point", "--art", str(tmp_path / "star.svg"), "--monogram", "K,P,O", "--frame", "circle",
+             "--text", "Open night", "--font", "oswald", "--width", "52mm", "--from-rim", "15mm"]
+    assert quick(tmp_path, *TUMBLER, *words, "--border", "12mm") == 0
+    pieces = plan_in(tmp_path)["artwork"]["pieces"]
+    assert [piece["is"] for piece in pieces] == ["words", "drawing", "monogram", "words"]
+    assert plan_in(tmp_path)["fit"]["art_on_glass_mm"][0] == pytest.approx(52.0, abs=1e-3)
+    tops = [piece["box_mm"][3] for piece in pieces]
+    assert tops == sorted(tops, reverse=True)
+    gaps = [above["box_mm"][1] - below["box_mm"][3] for above, below in pairwise(pieces)]
+    assert gaps == pytest.approx([gaps[0]] * 3, abs=1e-3) and gaps[0] > 0
+    assert pieces[0]["cap_height_mm"] == pytest.approx(pieces[3]["cap_height_mm"], abs=1e-3)
+    kept = load_job(tmp_path / "out" / "job.vitro").artwork.pieces[2].what
+    assert (kept.initials, kept.frame, kept.text_face) == ("K,P,O", "oval", "Oswald Bold")
+
+
+def test_quick_takes_a_font_file_and_a_monogram_of_any_style(tmp_path):
+    font = str(fonts_folder("Cinzel Bold")[0])
+    flags = ["--monogram", "K", "--monogram-style", "split", "--name-in-monogram", "Kestrel", "--font", font]
+    assert quick(tmp_path, *TUMBLER, *flags, "--art-height", "60mm", "--from-rim", "20mm") == 0
+    assert plan_in(tmp_path)["fit"]["art_on_glass_mm"][1] == pytest.approx(60.0, abs=1e-3)
+    assert "a font of the maker's" in plan_in(tmp_path)["artwork"]["provenance"][0]
+    assert quick(tmp_path, *TUMBLER, "--text", "K", "--width", "9", "--font", "gone.ttf") == 2
+    assert quick(tmp_path, *TUMBLER, "--monogram", " , ", "--width", "9") == 2
+    assert quick(tmp_path, *TUMBLER, "--text", "K" * 9000, "--width", "9") == 2

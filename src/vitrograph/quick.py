@@ -90,7 +90,7 @@ def quick_job(options: argparse.Namespace) -> Job:
 
 
 def _words(options: argparse.Namespace, text: str) -> Piece:
-    text = text.replace("\\n", "\n").encode("utf-8", "replace").decode()
+    text = text.replace("\\n", "\n").encode("utf-8", "surrogateescape").decode("utf-8", "replace")
     return Piece(Words(text, **_lettering(options)), size=_CAP, size_is="caps")
 
 

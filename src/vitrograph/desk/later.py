@@ -22,6 +22,7 @@ class Later(QObject):
         self._done.connect(self._tell)
         # work under way is waited for while the interpreter can still run it to its end
         QCoreApplication.instance().aboutToQuit.connect(self._finish)
+        parent.destroyed.connect(self._finish)
 
     @property
     def busy(self) -> bool:

@@ -1,10 +1,10 @@
 """Room: the part of the glass that takes a motif and reads from the front, and the size of the art that fits there."""
 
+from collections.abc import Iterator
 from dataclasses import dataclass
 
 import numpy as np
 import shapely
-from shapely.affinity import scale, translate
 from shapely.geometry import Polygon
 from shapely.geometry.base import BaseGeometry
 
@@ -20,14 +20,13 @@ _HALVINGS = 24
 _DIRECTIONS = 96                   # of which the hull misses at most 0.06 % of the art's size
 _EDGE_MM = 0.05
 _SAFE = 0.9995
-_SLACK_MM = 0.01
 
 
 @dataclass(frozen=True)
 class Room:
     """The room for a motif, as an outline on the wall (u, s); whether the art fits; the factor at which it would.
 
-    `place` is where the middle of the art goes when it is brought to that size.
+    `place` is where the middle of the art goes when it is brought to that size; at a factor of 1 it need only move.
     """
 
     outline: Points
@@ -46,46 +45,80 @@ def room_for(fitted: Fitted, job: Job) -> Room:
         area = area.difference(block.shape)
     u_low, s_low, u_high, s_high = fitted.wall_bounds
     middle = ((u_low + u_high) / 2, (s_low + s_high) / 2)
-    hull = translate(_hull(fitted), -middle[0], -middle[1])
-    if area.covers(translate(scale(hull, 1 - _SLACK_MM / 100, 1 - _SLACK_MM / 100, origin=(0, 0)), *middle)):
+    outermost = _outermost(shapely.get_coordinates(fitted.wall_art), fitted.lay.middle_scale)
+    if area.covers(shapely.convex_hull(shapely.multipoints(outermost))):
         return Room(outline, True, 1.0, middle)
-    spot = shapely.Point(*middle) if area.contains(shapely.Point(*middle)) else _middle_of(area)
-    return Room(outline, False, _largest(area, hull, (spot.x, spot.y)), (spot.x, spot.y))
+    if area.is_empty:
+        return Room(outline, False, 0.0, middle)
+    hull = _Hull(fitted.wall, _outermost(shapely.get_coordinates(fitted.art)))
+    places = [(_largest(area, hull, place), place) for place in _places(area, hull, middle)]
+    factor, place = max(places, key=lambda one: one[0])       # of those alike the first: it is the nearest
+    return Room(outline, False, factor, place)
+
+
+@dataclass(frozen=True)
+class _Hull:
+    """Nearly the convex hull of the art, in mm about its middle; an angle on the wall holds less of it lower down."""
+
+    wall: Wall
+    points: Points
+
+    def at(self, place: tuple[float, float], factor: float = 1.0) -> BaseGeometry:
+        """The hull on the wall (u, s), its middle at a place, at a size."""
+        scale = float(self.wall.scale(np.array([place[1]]))[0])
+        return shapely.convex_hull(shapely.multipoints(self.points * factor / [scale, 1.0] + place))
+
+
+def _places(area: BaseGeometry, hull: _Hull, middle: tuple[float, float]) -> Iterator[tuple[float, float]]:
+    """Where the art might go, the least moved first: slid within the room's bounds, where it is, the room's middle."""
+    bounds = area.bounds
+    low, high = hull.at(middle).bounds[1::2]
+    s = _slid(middle[1], (low, high), (bounds[1], bounds[3]))
+    slid = _slid(middle[0], hull.at((middle[0], s)).bounds[::2], (bounds[0], bounds[2])), s
+    centre = area.centroid if area.contains(area.centroid) else area.representative_point()
+    yield slid
+    yield middle
+    yield slid[0], float(centre.y)
+    yield float(centre.x), float(centre.y)
+
+
+def _slid(middle: float, span: tuple[float, float], within: tuple[float, float]) -> float:
+    """The middle of a span moved as little as may be to bring it within another; the other's middle if it is longer."""
+    if span[1] - span[0] > within[1] - within[0]:
+        return (within[0] + within[1]) / 2
+    return middle + max(within[0] - span[0], 0.0) - max(span[1] - within[1], 0.0)
+
+
+def _largest(area: BaseGeometry, hull: _Hull, at: tuple[float, float]) -> float:
+    """The largest factor, up to 1, at which the art lies in an area when its middle is at a place, by halving."""
+    if area.covers(hull.at(at)):
+        return 1.0
+    least, most = 0.0, 1.0
+    for _ in range(_HALVINGS):
+        factor = (least + most) / 2
+        least, most = (factor, most) if area.covers(hull.at(at, factor)) else (least, factor)
+    return least
+
+
+def _outermost(points: Points, across: float = 1.0) -> Points:
+    """The outermost of (n, 2) points in many directions, x counted `across` times: nearly those of the convex hull."""
+    angles = np.linspace(0.0, 2 * np.pi, _DIRECTIONS, endpoint=False)
+    reaches = np.column_stack([across * np.cos(angles), np.sin(angles)]) @ points.T
+    return np.asarray(points[np.unique(reaches.argmax(axis=1))])
 
 
 def make_it_fit(room: Room, fitted: Fitted, job: Job) -> Remedy:
     """Bring the art to the size and the place at which it fits."""
-    factor = room.factor * _SAFE
+    moves = room.factor == 1
+    factor = 1.0 if moves else room.factor * _SAFE
     u, s = room.place
     beside = fitted.middle[0] * factor / float(fitted.wall.scale(np.array([s]))[0])
     across = {"fit__angle" if fitted.wall.closed else "fit__across": u - beside}
     rim = fitted.wall.length - s - fitted.size[1] * factor / 2
+    if moves:
+        return Remedy.of("Move it into the room", fit__from_rim=rim, **across)
     return Remedy.of(f"Make it fit: {format_length(fitted.size[0] * factor)} wide",
                      artwork=job.artwork.scaled(factor), fit__from_rim=rim, **across)
-
-
-def _hull(fitted: Fitted) -> BaseGeometry:
-    """Nearly the convex hull of the art on the wall: through its outermost points in many directions."""
-    points = shapely.get_coordinates(fitted.wall_art)
-    scaled = points * [fitted.lay.middle_scale, 1.0]
-    angles = np.linspace(0.0, 2 * np.pi, _DIRECTIONS, endpoint=False)
-    reaches = np.column_stack([np.cos(angles), np.sin(angles)]) @ scaled.T
-    outermost = np.unique(reaches.argmax(axis=1))
-    return shapely.convex_hull(shapely.multipoints(points[outermost]))
-
-
-def _middle_of(area: BaseGeometry) -> shapely.Point:
-    return area.centroid if area.contains(area.centroid) else area.representative_point()
-
-
-def _largest(area: BaseGeometry, hull: BaseGeometry, at: tuple[float, float]) -> float:
-    """The largest factor at which a shape about (0, 0) lies in an area when moved to a place, by halving."""
-    least, most = 0.0, 1.0
-    for _ in range(_HALVINGS):
-        factor = (least + most) / 2
-        grown = translate(scale(hull, factor, factor, origin=(0, 0)), *at)
-        least, most = (factor, most) if area.covers(grown) else (least, factor)
-    return least
 
 
 def room_outline(wall: Wall, border: float, reading_angle: float, eye_mm: float, angle: float) -> Points:

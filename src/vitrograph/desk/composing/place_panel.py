@@ -160,7 +160,7 @@ class TogetherPanel(QWidget):
         self.says = label("", "quiet")
         made = []
         for side, words in _SIDES:
-            made.append(self._button(f"align_{side}", words, "Line up", lambda boxes, keys, side=side: aligned(
+            made.append(self._button(f"lineup_{side}", words, "Line up", lambda boxes, keys, side=side: aligned(
                 self.bench.job.artwork, boxes, keys, side)))
         column.addWidget(self.says)
         column.addWidget(in_a_row(*made[:3]))

@@ -35,7 +35,7 @@ class WordsBox(QPlainTextEdit):
 
     def words(self) -> str:
         """What is typed; half a character that came with pasted text is replaced."""
-        return self.toPlainText().encode("utf-8", "replace").decode()
+        return self.toPlainText().encode("utf-16", "surrogatepass").decode("utf-16", "replace")
 
 
 class SizesField(Field):

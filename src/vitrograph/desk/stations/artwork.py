@@ -120,9 +120,8 @@ class ArtworkCard(StationCard):
         if room.fits:
             self.room.setText("It fits the room that the glass has, with the least border.")
         elif room.factor > 0:
-            wide = self.bench.length(fitted.size[0] * room.factor, 1)
-            self.room.setText("It is too large for the room there, or stands outside it.")
-            self.shrink.setText(f"Make it fit: {wide} wide")
+            self.room.setText("It stands outside the room." if room.factor == 1 else "It is too large for the room.")
+            self.shrink.setText(make_it_fit(room, fitted, self.bench.job).label)
         else:
             self.room.setText("This glass has no room for a motif with the least border.")
 

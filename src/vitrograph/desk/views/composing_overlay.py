@@ -49,13 +49,20 @@ class ComposingOverlay(Overlay):
         painter.drawPath(path_of_points(screen))
         words = "room that reads from the front" if results.fitted.wall.closed else "room within the border"
         if not results.room.fits:
-            width = view.bench.length(results.fitted.size[0] * results.room.factor, 0)
-            words = f"the art is too large here: {width} wide would fit" if results.room.factor > 0 else "no room here"
+            words = _too_large(view, results.room.factor, results.fitted.size[0])
         wide = painter.fontMetrics().horizontalAdvance(words) * 1.1 + 16
         top = float(screen[:, 1].min())
         box = QRectF(float(screen[:, 0].mean()) - wide / 2, max(4.0, top - 24), wide, 20)
         painter.fillRect(box, theme.colour(theme.PAPER, 0.85))
         view.write(painter, box, words, tone, scale=0.9, align=Qt.AlignmentFlag.AlignHCenter)
+
+
+def _too_large(view: "SheetView", factor: float, wide: float) -> str:
+    if factor == 0:
+        return "this glass has no room for art with its border"
+    if factor == 1:
+        return "the art stands outside the room"
+    return f"the art is too large: {view.bench.length(wide * factor, 0)} wide would fit"
 
 
 def room_on_sheet(results: Results) -> Points | None:

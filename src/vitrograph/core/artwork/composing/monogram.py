@@ -195,7 +195,7 @@ def _framing(pieces: list[Piece], monogram: Monogram) -> Piece:
     if monogram.frame in ("rectangle", "rounded", "plaque"):
         aspect = (right - left + 4 * _GAP) / (high - low + 4 * _GAP)
     found = []
-    for shift in np.linspace(-0.2, 0.2, 9):
+    for shift in np.linspace(-0.2, 0.2, 9).tolist():
         x, y = (left + right) / 2, (low + high) / 2 + shift * (high - low)
         found.append((_smallest(monogram.frame, aspect, kept, (x, y)), x, y))
     tall, x, y = min(found, key=lambda one: (round(one[0], 6), abs(one[2] - (low + high) / 2)))

@@ -1,0 +1,76 @@
+"""Older jobs: each version's own file is read as it meant, with its art where and as large as it was."""
+
+import json
+import zipfile
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from specimens import STAR
+from vitrograph.core.artwork import shape_line
+from vitrograph.core.artwork.words import shipped_face
+from vitrograph.core.errors import JobFileError
+from vitrograph.core.jobfile import load_job
+from vitrograph.core.pieces import Drawing, Words
+from vitrograph.core.pipeline import Pipeline
+
+GLASS = {"kind": "taper", "rim": 90.0, "base": 64.0, "height": 132.0}
+
+
+def second_version(folder, artwork, fit, drawing=False):
+    """A job file as version 2 wrote it."""
+    path = folder / "old.vitro"
+    with zipfile.ZipFile(path, "w") as archive:
+        if drawing:
+            artwork = {**artwork, "drawing": {"name": "star.svg", "asset": "assets/drawing.svg", "kind": "svg"}}
+            archive.writestr("assets/drawing.svg", STAR)
+        tree = {"version": 2, "name": "Old", "glass": GLASS, "artwork": artwork, "fit": fit}
+        archive.writestr("job.json", json.dumps(tree))
+    return path
+
+
+@given(size=st.floats(10, 60), side=st.sampled_from(["width", "height"]),
+       place=st.sampled_from(["above", "below", "left", "right"]), rim=st.floats(10, 30))
+@settings(max_examples=25, deadline=None)
+def test_words_and_a_drawing_of_the_second_version_are_as_large_and_stand_as_they_did(
+        tmp_path_factory, size, side, place, rim):
+    path = second_version(tmp_path_factory.mktemp("old"), {"text": "Kestrel", "drawing_place": place, "gap": 0.5,
+                                                          "drawing_size": 2.0},
+                          {"size": size, "size_is": side, "from_rim": rim, "angle": 0.4}, drawing=True)
+    job = load_job(path)
+    results = Pipeline().run(job)
+    words, star = results.art.placed
+    assert isinstance(words.piece.what, Words) and isinstance(star.piece.what, Drawing)
+    assert results.art.size[0 if side == "width" else 1] == pytest.approx(size, abs=0.01)
+    em = words.units[0]
+    assert star.size[1] == pytest.approx(2.0 * em, rel=1e-3)                      # heights and gap were told in ems
+    gaps = {"above": star.box[1] - words.box[3], "below": words.box[1] - star.box[3],
+            "left": words.box[0] - star.box[2], "right": star.box[0] - words.box[2]}
+    assert gaps[place] == pytest.approx(0.5 * em, abs=0.02)
+    assert words.box[2] - words.box[0] == pytest.approx(
+        em * shape_line(shipped_face("Barlow Bold"), "Kestrel").width, rel=0.06)  # less the letters' side bearings
+    assert results.art.middle[0] == pytest.approx(0.0, abs=0.01) and job.fit.from_rim == pytest.approx(rim)
+
+
+def test_words_alone_and_nothing_at_all(tmp_path):
+    job = load_job(second_version(tmp_path, {"text": "Kestrel\nPoint", "face": "Zilla Slab Bold", "align": "left"},
+                                  {"size": 44.0}))
+    piece, = job.artwork.pieces
+    assert piece.what == Words("Kestrel\nPoint", "Zilla Slab Bold", align="left")
+    assert Pipeline().run(job).art.size[0] == pytest.approx(44.0, abs=0.01)
+    assert load_job(second_version(tmp_path, {"text": "  "}, {})).artwork.pieces == ()
+
+
+def test_what_cannot_be_made_is_kept_and_told_of_at_its_station(tmp_path):
+    job = load_job(second_version(tmp_path, {"text": "K", "face": "Gone"}, {"size": 30.0}))
+    assert job.artwork.pieces[0].size == 30.0
+    assert "there is no face 'Gone'" in str(Pipeline().run(job).error("artwork"))
+
+
+@pytest.mark.parametrize(("fit", "sentence"), [
+    ({"size": -1}, "fit size: a width from 0 to 5000 mm was wanted, got -1"),
+    ({"size": 20, "size_is": "girth"}, "fit size: a girth"), ({"size": "wide"}, "not a job file, or it is damaged")])
+def test_bad_old_values_are_refused_in_a_sentence(tmp_path, fit, sentence):
+    with pytest.raises(JobFileError, match=sentence):
+        load_job(second_version(tmp_path, {"text": "K"}, fit))
