@@ -31,6 +31,7 @@ def main() -> None:
     shell.show()
     settle(shell)
     take_stations(shell)
+    take_composing(shell)
     take_tidying(shell, Path(home))
     take_measuring(shell, Path(home))
     shell.close()
@@ -71,9 +72,32 @@ def take_stations(shell) -> None:
         take(shell, f"{number}-{station}")
 
 
+def take_composing(shell) -> None:
+    """The chooser of faces on the demo's own words, and a monogram on the flute."""
+    from vitrograph.core.demo import demo_glasses
+    from vitrograph.core.pieces import Artwork, Monogram, Piece
+
+    shell.bench.go("artwork")
+    shell.bench.choose(2)
+    window = shell.card("artwork").words.open_faces()
+    while window.busy:
+        wait(50)
+    take(window, "2-artwork-faces")
+    window.close()
+    flute = next(glass for glass in demo_glasses() if glass.name == "Guide's flute")
+    monogram = Monogram("split", "K", "Kestrel", frame="oval", edge="two lines")
+    shell.bench.edit("Flute", **flute.changes(), artwork=Artwork((Piece(monogram, key=1, size=34.0),)),
+                     name="Guide's flute", fit__from_rim=40.0)
+    settle(shell)
+    take(shell, "2-artwork-monogram")
+    shell.bench.undo_stack.undo()
+    settle(shell)
+
+
 def take_tidying(shell, folder: Path) -> None:
     """The window that tidies: the demo's comet being mended, then a made-up photograph of a sketch."""
     shell.bench.go("artwork")
+    shell.bench.choose(1)
     card = shell.card("artwork")
     window = card.open_tidying()
     window.mending.kind.setCurrentText("round ends")
@@ -86,7 +110,7 @@ def take_tidying(shell, folder: Path) -> None:
         wait(50)
     settle(shell)
     window = card.open_tidying()
-    shell.bench.edit("Light", artwork__drawing__trace__even_light=True)
+    shell.bench.edit_piece("Light", shell.bench.chosen[0], what__trace__even_light=True)
     settle(shell)
     while window.view.image is None:
         wait(50)

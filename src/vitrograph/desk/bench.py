@@ -25,6 +25,7 @@ from vitrograph.core.units import Unit, format_length
 from vitrograph.desk.live import Live
 from vitrograph.desk.runner import Runner
 
+_PIECE_MERGES = 100_000
 _FILLED_LATER = ("room", "assessed", "sheet", "checked", "cut", "weed", "transfer", "etch")
 
 
@@ -106,7 +107,8 @@ class Bench(QObject):
         index = self.job.artwork.index_of(key)
         if index is None:
             return False
-        return self.edit(label, merge=merge,
+        own = _PIECE_MERGES * merge + key if merge else 0     # steps of two pieces are never one
+        return self.edit(label, merge=own,
                          **{f"artwork__pieces__{index}__{path}": value for path, value in changes.items()})
 
     def arrange(self, label: str, artwork: Artwork, *, merge: int = 0, top: float | None = None) -> bool:

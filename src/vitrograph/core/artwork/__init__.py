@@ -11,9 +11,10 @@ from vitrograph.core.artwork.mend import mended
 from vitrograph.core.artwork.provenance import provenance
 from vitrograph.core.artwork.source import Colour, Source, bring
 from vitrograph.core.artwork.words import Face, face_named, faces, set_words, shape_line
+from vitrograph.core.artwork.words.runs import missing_in
 
 __all__ = [
     "DRAWING", "Art", "Colour", "Face", "Mark", "Placed", "Source", "bring", "compose", "face_named", "faces",
-    "fill_outlines", "label_of", "mended", "monogram_pieces", "place", "provenance", "set_words", "shape_line", "sized",
-    "stacked",
+    "fill_outlines", "label_of", "mended", "missing_in", "monogram_pieces", "place", "provenance", "set_words",
+    "shape_line", "sized", "stacked",
 ]

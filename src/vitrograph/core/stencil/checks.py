@@ -10,7 +10,7 @@ import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.artwork import Placed
+from vitrograph.core.artwork import Placed, face_named, missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.glass import Pane, blocks_of, largest_motif
 from vitrograph.core.job import Job
@@ -106,7 +106,7 @@ def _thin(
     for place in sorted(narrow_places(shape, limit), key=lambda place: place.width):
         says = f"{names} {format_length(place.width, digits=2)} wide, {format_length(place.length)} long"
         mends = tuple(_mends(sheet, job, place, limit, code))
-        grown = _grown(sheet, job, limit / place.width, words=not mends)
+        grown = _grown(sheet, job, place, limit, words=not mends)
         remedies = (*mends, *((grown,) if grown is not None else ()))
         yield Finding(code, Level.WATCH, says, why, place.where, place.width, limit,
                       remedies[0] if remedies else None, remedies[1:])
@@ -114,11 +114,11 @@ def _thin(
 
 def _mends(sheet: Sheet, job: Job, place: NarrowPlace, limit: float, code: Code) -> Iterator[Remedy]:
     """Mends of a drawing, where the place lies in one: its stroke thickened or taken out, or its gap widened."""
-    found = _drawing_at(sheet, place.where)
+    found = _piece_at(sheet, place.where, Drawing)
     if found is None:
         return
-    placed, (x, y), unit = found
-    drawing = placed.piece.what
+    placed, (x, y) = found
+    drawing, unit = placed.piece.what, placed.mending_unit
     assert isinstance(drawing, Drawing)
     path = f"artwork__pieces__{placed.index}__what__mends"
     amount, reach = 1.1 * (limit - place.width) / unit, (place.length + 2 * limit) / unit
@@ -134,13 +134,13 @@ def _mends(sheet: Sheet, job: Job, place: NarrowPlace, limit: float, code: Code)
         yield Remedy.of(f"Widen it by {more}", **mend("thicken", -amount))
 
 
-def _drawing_at(sheet: Sheet, where: tuple[float, float]) -> tuple[Placed, tuple[float, float], float] | None:
-    """The uppermost drawing a sheet point lies in, the point in its mending frame, and that frame's unit in mm."""
+def _piece_at(sheet: Sheet, where: tuple[float, float], kind: type) -> tuple[Placed, tuple[float, float]] | None:
+    """The uppermost piece of a kind that a sheet point lies in, and the point in the frame that mends are told in."""
     point = sheet.fitted.lay.sheet_to_art(np.array([where]))[0] + sheet.fitted.middle
     for placed in reversed(sheet.fitted.placed):
-        for affine in placed.affines if placed.local.source is not None else ():
+        for affine in placed.affines if isinstance(placed.piece.what, kind) else ():
             if placed.holds(point, affine):
-                return placed, placed.in_mending_frame(point, affine), placed.mending_unit
+                return placed, placed.in_mending_frame(point, affine)
     return None
 
 
@@ -191,17 +191,21 @@ def _resized(sheet: Sheet, job: Job, factor: float, says: str) -> Remedy:
                      artwork=job.artwork.scaled(factor * 0.999))
 
 
-def _grown(sheet: Sheet, job: Job, factor: float, *, words: bool) -> Remedy | None:
+def _grown(sheet: Sheet, job: Job, place: NarrowPlace, limit: float, *, words: bool) -> Remedy | None:
     """Scale the art until the thin place meets its limit, if that is a modest change; for words, a sturdier face."""
+    factor = limit / place.width
     if 1 < factor <= 1.6:
         return _resized(sheet, job, 1.002 * factor, "Make it larger")
-    slighter = {placed.index for placed in sheet.fitted.placed
-                if isinstance(placed.piece.what, Words) and placed.piece.what.face != STURDY_FACE}
-    if not words or not slighter:
+    found = _piece_at(sheet, place.where, Words) if words else None
+    if found is None:
         return None
-    changes = {f"artwork__pieces__{index}__what__{field}": value for index in slighter
-               for field, value in (("face", STURDY_FACE), ("font", None))}
-    return Remedy.of(f"Set the words in {STURDY_FACE}", **changes)
+    placed, _ = found
+    what = placed.piece.what
+    assert isinstance(what, Words)
+    if what.face == STURDY_FACE or missing_in(face_named(STURDY_FACE), what.text):
+        return None
+    path = f"artwork__pieces__{placed.index}__what__"
+    return Remedy.of(f"Set the words in {STURDY_FACE}", **{f"{path}face": STURDY_FACE, f"{path}font": None})
 
 
 def _back_on_glass(sheet: Sheet, job: Job) -> Remedy:

@@ -25,6 +25,7 @@ if TYPE_CHECKING:
 _REACH_PX = 8.0                    # how near the pointer must be to a handle, and sides to each other to snap
 _TURN_PX = 26.0                    # from the top side to the turning handle
 _STARTS_PX = 3.0                   # a press that moves less than this only picks
+_FIRST_PULL = 1_000_000              # each pull is an undo step of its own
 _REST_MS = 60                      # of rest before what is held is taken over into the job
 _FINE_PX = 0.3                     # how far outlines may stray while they are held
 _NUDGE_MM, _FAR_MM = 0.5, 5.0
@@ -49,7 +50,7 @@ class Handling:
         self._grip: _Grip | None = None
         self._pressed: QPointF | None = None
         self._snap = Snap((0.0, 0.0))
-        self._turns = count(2)
+        self._turns = count(_FIRST_PULL)
         self._rest = QTimer(view, singleShot=True, interval=_REST_MS)
         self._rest.timeout.connect(self._commit)
 
