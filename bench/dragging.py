@@ -6,6 +6,7 @@ import time
 from pathlib import Path
 
 import numpy as np
+
 from common import percentile, report
 
 VERTICES = 20_000
@@ -22,12 +23,14 @@ def main() -> None:
     from vitrograph.core.logbook import Logbook
     from vitrograph.core.pieces import Artwork, Drawing, Piece, Words
     from vitrograph.desk import theme
+    from vitrograph.desk.app import settle_memory
     from vitrograph.desk.bench import Bench
     from vitrograph.desk.shell import Shell
 
     app = QApplication([])
     theme.apply(app)
-    pieces = (Piece(Drawing("wave.svg", wavy_ring()), key=1, size=50.0), Piece(Words("Kestrel"), key=2, size=50.0, y=-36.0))
+    pieces = (Piece(Drawing("wave.svg", wavy_ring()), key=1, size=50.0),
+              Piece(Words("Kestrel"), key=2, size=50.0, y=-36.0))
     made = Job(glass=TaperedGlass(rim=88, base=62, height=130), artwork=Artwork(pieces)).changed(fit__from_rim=20.0)
     bench = Bench(made, Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite"))
     shell = Shell(bench)
@@ -38,6 +41,7 @@ def main() -> None:
     while not bench.results.complete:
         QTest.qWait(20)
     QTest.qWait(1500)
+    settle_memory()
     placed = bench.results.art.of(1)
     vertices = sum(len(ring.coords) for part in placed.shape.geoms for ring in (part.exterior, *part.interiors))
     view, handling = shell.sheet_view, shell.sheet_view.handling

@@ -1,6 +1,6 @@
 """A whole pipeline run as a ratio to the Shapely calls it cannot avoid. Run: ./run bench pipeline
 
-The baseline is, on the same shapes and in the same process: joining the placed letters, splitting and moving every
+The baseline is, on the same shapes and in the same process: joining the parts of each piece, splitting and moving every
 vertex, one difference for the film, and for each of the two width checks one simplification, one erosion, one
 dilation and one difference.
 """
@@ -8,7 +8,6 @@ dilation and one difference.
 import shapely
 
 from common import percentile, report, timed
-from vitrograph.core.artwork.words.lettering import set_text
 from vitrograph.core.demo import demo_job
 from vitrograph.core.pipeline import Pipeline
 
@@ -18,8 +17,8 @@ REPEATS = 15
 def unavoidable(results) -> None:
     """The geometry kernel's own share of the work."""
     job, sheet, fitted = results.job, results.sheet, results.fitted
-    letters = set_text(job.artwork, results.art.max_deviation).shapes
-    shapely.union_all(list(letters))
+    for placed in results.art.placed:
+        shapely.union_all(shapely.get_parts(placed.shape))
     shapely.transform(shapely.segmentize(fitted.art, 2.0), lambda xy: xy * 1.01)
     shapely.difference(sheet.outline, fitted.sheet_art)
     for shape, limit in ((sheet.film, job.stencil.least_web), (sheet.openings, job.stencil.least_opening)):

@@ -23,6 +23,8 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.recovery import default_folder, left_behind
 from vitrograph.desk.shell import Shell
 
+_COLLECT_AFTER = 10_000, 20, 20    # a stencil is some thousand objects: the usual 700 would halt each letter typed
+
 
 def open_window(path: Path | None) -> int:
     """Open the window on a job file, or on the demo job. Raises VitrographError where there is no screen or job."""
@@ -38,8 +40,15 @@ def open_window(path: Path | None) -> int:
     shell = make_shell(bench, demo=demo)
     sys.excepthook = lambda kind, error, trace: _say_fault(shell, kind, error, trace)
     shell.show()
-    QTimer.singleShot(1000, gc.enable)
+    QTimer.singleShot(1000, settle_memory)
     return app.exec()
+
+
+def settle_memory() -> None:
+    """From now on collect what is left over, but not look through all that was made at the start again and again."""
+    gc.freeze()
+    gc.set_threshold(*_COLLECT_AFTER)
+    gc.enable()
 
 
 def make_shell(bench: Bench, *, demo: bool) -> Shell:

@@ -1,5 +1,6 @@
 """From core geometry and pixels to Qt painter paths and images, in bulk."""
 
+from dataclasses import dataclass
 from itertools import pairwise
 
 import numpy as np
@@ -25,27 +26,43 @@ def path_of(shape: BaseGeometry) -> QPainterPath:
     return path_of_points(coordinates, starts)
 
 
-def paths_of(shape: BaseGeometry) -> list[QPainterPath]:
-    """Painter paths of many polygons, a few of them in each: filled so, they take a fraction of the time of one."""
+@dataclass(frozen=True)
+class Outlines:
+    """The rings of many polygons in a row: their points, where each ring begins, and where polygons may be parted."""
+
+    points: Points
+    starts: np.ndarray
+    cuts: tuple[int, ...]
+
+    def paths(self, points: Points | None = None) -> list[QPainterPath]:
+        """Painter paths, a few polygons in each: filled so, they take a fraction of the time of one.
+
+        `points` are those of the outlines carried elsewhere.
+        """
+        at, made = self.points if points is None else points, []
+        for low, high in pairwise(self.cuts):
+            begun = np.searchsorted(self.starts, [low, high])
+            made.append(path_of_points(at[low:high], self.starts[begun[0]:begun[1]] - low))
+        return made
+
+
+def outlines_of(shape: BaseGeometry) -> Outlines:
+    """The outlines of a shape's polygons."""
     parts = shapely.get_parts(shape)
     rings, owner = shapely.get_rings(parts[shapely.get_type_id(parts) == shapely.GeometryType.POLYGON],
                                      return_index=True)
-    if not len(rings):
-        return []
     points, which = shapely.get_coordinates(rings, return_index=True)
-    return paths_of_points(points, np.flatnonzero(np.diff(which, prepend=-1)), owner)
-
-
-def paths_of_points(points: Points, starts: np.ndarray, owner: np.ndarray) -> list[QPainterPath]:
-    """Painter paths of rings that begin at `starts` and belong to polygons by number; see `paths_of`."""
+    if not len(points):
+        return Outlines(points, np.zeros(0, dtype=int), ())
+    starts = np.flatnonzero(np.diff(which, prepend=-1))
     first = starts[np.flatnonzero(np.diff(owner, prepend=-1))]           # where each polygon begins
-    cuts = [0, *first[np.searchsorted(first, np.arange(_CHUNK, len(points), _CHUNK))
-                      .clip(max=len(first) - 1)].tolist(), len(points)]
-    made = []
-    for low, high in pairwise(sorted(set(cuts))):
-        begun = np.searchsorted(starts, [low, high])
-        made.append(path_of_points(points[low:high], starts[begun[0]:begun[1]] - low))
-    return made
+    whole = np.searchsorted(first, np.arange(_CHUNK, len(points), _CHUNK)).clip(max=len(first) - 1)
+    return Outlines(points, starts, tuple(sorted({0, *first[whole].tolist(), len(points)})))
+
+
+def paths_of(shape: BaseGeometry) -> list[QPainterPath]:
+    """Painter paths of many polygons, as `Outlines.paths` gives them."""
+    return outlines_of(shape).paths()
 
 
 def path_of_points(points: Points, starts: np.ndarray | None = None) -> QPainterPath:

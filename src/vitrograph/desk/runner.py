@@ -1,6 +1,7 @@
 """Results off the GUI thread: the newest job is worked on, older ones are dropped or cancelled."""
 
 from threading import Event, Lock
+from time import perf_counter
 
 from PySide6.QtCore import QObject, QSemaphore, QThread, Signal
 
@@ -8,6 +9,7 @@ from vitrograph.core.errors import Cancelled
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Pipeline, Results
 
+_QUICK_SECONDS = 0.008             # art that is laid sooner waits for its stencil: both are drawn at once
 _DRAWING_SECONDS = 0.15            # at most: what was answered is drawn before the processor is taken again
 
 
@@ -62,8 +64,9 @@ class Runner(QThread):
 
     def _answer(self, pipeline: Pipeline, job: Job, cancel: Event) -> None:
         try:
+            begun = perf_counter()
             for results in pipeline.steps(job, cancel):
-                if _worth_showing(results) and not cancel.is_set():
+                if _worth_showing(results, perf_counter() - begun) and not cancel.is_set():
                     self._drawn.clear()
                     self.answered.emit(results)
                     if not results.complete and not cancel.is_set():
@@ -74,7 +77,7 @@ class Runner(QThread):
             self.broke.emit(f"this could not be worked out ({type(error).__name__}: {error}): undo the last change")
 
 
-def _worth_showing(results: Results) -> bool:
-    """Art is shown as soon as it is laid on the glass, the stencil as soon as it stands, then everything at the end."""
-    laid = results.fitted is not None and results.room is None
+def _worth_showing(results: Results, seconds: float) -> bool:
+    """The stencil is shown as soon as it stands, then everything at the end; large art as soon as it is laid."""
+    laid = results.fitted is not None and results.room is None and seconds > _QUICK_SECONDS
     return results.complete or laid or (results.sheet is not None and results.cut is None)

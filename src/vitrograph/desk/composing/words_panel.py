@@ -3,6 +3,7 @@
 from math import isfinite
 from typing import TYPE_CHECKING
 
+from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QPlainTextEdit, QWidget
 
 from vitrograph.core.artwork import Placed
@@ -17,6 +18,7 @@ from vitrograph.desk.later import Later
 if TYPE_CHECKING:
     from vitrograph.desk.composing.faces_window import FacesWindow
 
+_REST_MS = 700                     # without a letter typed, before the strokes are measured
 _FIRST_RADIUS = 4.0                # ems, of an arc that is first tried
 _BENDS = [("straight", "straight"), ("arch", "arch"), ("bowl", "bowl")]
 
@@ -81,7 +83,9 @@ class WordsPanel(Panel):
         self.radius = LengthField("Radius of the arc", "radius", least=0.5)
         self.measuring = Later(self)
         self._unit_mm = 0.0
-        self._measured: Words | None = None
+        self._to_measure = Words(), 0.0
+        self._rest = QTimer(self, singleShot=True, interval=_REST_MS)
+        self._rest.timeout.connect(self._measure_now)
         self._window: FacesWindow | None = None
         self.stack(self.words, self.face, self.sturdy, self.weight, self.align, self.letter_spacing, self.line_spacing,
                    self.line_sizes, self.bend, self.radius)
@@ -128,14 +132,15 @@ class WordsPanel(Panel):
         self._measure(words, placed)
 
     def _measure(self, words: Words, placed: Placed | None) -> None:
-        """Ask for the thinnest stroke, off the GUI thread; it is seldom as quick as typing."""
-        results = self.bench.results
-        if not results.complete or results.job != self.bench.job or placed is None or words == self._measured:
-            return
-        cap = placed.cap_height
-        self._measured = words
-        if cap is not None:
-            self.measuring.ask(lambda: (thinnest_stroke(words), cap))
+        """Ask for the thinnest stroke once typing rests, off the GUI thread; it is not as quick as typing."""
+        cap = placed.cap_height if placed is not None else None
+        if cap is not None and (words, cap) != self._to_measure:
+            self._to_measure = words, cap
+            self._rest.start()
+
+    def _measure_now(self) -> None:
+        words, cap = self._to_measure
+        self.measuring.ask(lambda: (thinnest_stroke(words), cap))
 
     def _show_sturdiness(self, found: tuple[float | None, float]) -> None:
         share, cap = found

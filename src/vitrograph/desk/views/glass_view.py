@@ -5,7 +5,7 @@ from math import degrees, pi, radians
 import numpy as np
 import shapely
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QBrush, QColor, QLinearGradient, QPainter, QPainterPath, QPen
+from PySide6.QtGui import QBrush, QColor, QLinearGradient, QPainter, QPainterPath, QPen, QPixmap
 from shapely.geometry import MultiPolygon, Polygon
 from shapely.geometry.base import BaseGeometry
 
@@ -14,7 +14,7 @@ from vitrograph.core.glass import Frustum, Pane, eye_before
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.drawing import path_of, path_of_points, paths_of
+from vitrograph.desk.drawing import outlines_of, path_of, path_of_points
 from vitrograph.desk.live import Live
 from vitrograph.desk.views.camera import Camera, frost_for_projection, in_sight, ready_for_projection
 from vitrograph.desk.views.dimensions import draw_dimensions
@@ -38,6 +38,10 @@ class GlassView(View):
         self._film = Polygon()
         self._room: BaseGeometry = Polygon()
         self._kept_clear: list[BaseGeometry] = []
+        self._outlines = outlines_of(self._frost)
+        self._still_of: tuple[object, ...] = ()
+        self._ground: QPixmap | None = None        # the glass without its frost, for as long as it stays as it is
+        self._ground_key: object = None
         self._spot: BaseGeometry | None = None
         bench.spotlight.connect(self._take_spotlight)
 
@@ -47,14 +51,25 @@ class GlassView(View):
         """Prepare the shapes of new results for projection."""
         if results.fitted is None or results.sheet is None or results.wall is None:
             self._frost, self._film, self._room, self._kept_clear = MultiPolygon(), Polygon(), Polygon(), []
+            self._outlines, self._still_of = outlines_of(self._frost), ()
             return
         self._frost = frost_for_projection(results.fitted.art, results.fitted.lay)
+        self._outlines = outlines_of(self._frost)
+        still = (results.sheet, results.room, results.assessed, results.wall)
+        if len(self._still_of) != len(still) or any(a is not b for a, b in zip(self._still_of, still, strict=True)):
+            self._still_of = still
+            self._take_still(results)
+
+    def _take_still(self, results: Results) -> None:
+        """What does not change with each letter: the film's edge, the room, what is kept clear."""
+        assert results.sheet is not None and results.wall is not None
         outline = shapely.transform(results.sheet.outline, results.sheet.fitted.lay.sheet_to_wall)
         self._film = ready_for_projection(outline, results.wall)
         room = results.room.outline if results.room is not None else np.empty((0, 2))
         self._room = ready_for_projection(MultiPolygon([Polygon(room)] if len(room) else []), results.wall)
         self._kept_clear = [ready_for_projection(MultiPolygon([block.shape]), results.wall)
                             for block in (results.assessed.blocks if results.assessed else ())]
+        self._ground_key = None
 
     def _take_spotlight(self, shape: BaseGeometry | None) -> None:
         fitted = self.results.fitted
@@ -78,20 +93,36 @@ class GlassView(View):
     # -- painting ------------------------------------------------------------------------------------------------
 
     def paint(self, painter: QPainter) -> None:
-        painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
         if self.results.wall is None:
+            painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
             told = "These readings describe no glass" if self.results.error("glass") else "Working it out"
             self.say(painter, told, theme.QUIET)
             return
         camera = self.camera()
-        body = self._body(camera)
+        painter.drawPixmap(0, 0, self._painted_ground(camera))
         if self.bench.live is None:
-            self._paint_far_side(painter, camera)
-        self._paint_body(painter, camera, body)
-        self._paint_near_side(painter, camera)
+            self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.20), near=False)
+            self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.93), near=True)
+        else:
+            self._paint_live(painter, camera, self.bench.live, moving=False)
+        if self._spot is not None:
+            self._fill(painter, camera, self._spot, QColor(theme.ACCENT), near=True)
         draw_dimensions(painter, camera, self.bench)
         self._paint_mark(painter, camera)
         self._paint_turn(painter, camera)
+
+    def _painted_ground(self, camera: Camera) -> QPixmap:
+        """The glass without its frost; painted anew only when it is turned or resized, or something on it changed."""
+        composing = self.bench.station == "artwork"
+        key = (self.size(), camera.turn, camera.rise, camera.distance, camera.centre, camera.scale, composing)
+        if self._ground is None or key != self._ground_key:
+            self._ground, self._ground_key = self.blank(QColor(theme.BLACK_CARD)), key
+            painter = QPainter(self._ground)
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            self._paint_body(painter, camera, self._body(camera))
+            self._paint_still(painter, camera, composing=composing)
+            painter.end()
+        return self._ground
 
     def _body(self, camera: Camera) -> QPainterPath:
         """The silhouette of the glass."""
@@ -120,26 +151,16 @@ class GlassView(View):
             painter.setPen(QPen(theme.colour(theme.FROST, 0.35), 1.2))
             painter.drawPath(path_of_points(_ring(camera, 0.0)))
 
-    def _paint_far_side(self, painter: QPainter, camera: Camera) -> None:
-        self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.20), near=False)
-
-    def _paint_near_side(self, painter: QPainter, camera: Camera) -> None:
+    def _paint_still(self, painter: QPainter, camera: Camera, *, composing: bool) -> None:
+        """What is kept clear, the room for a motif, and the film's edge."""
         hatch = QBrush(theme.colour(theme.STOP, 0.55), Qt.BrushStyle.BDiagPattern)
         for block in self._kept_clear:
             self._fill(painter, camera, block, hatch, near=True)
-        if self.bench.station == "artwork":
-            room = QPen(theme.colour(theme.QUIET, 0.9), 1.2, Qt.PenStyle.DashDotLine)
-            for part in in_sight(self._room, camera, near=True):
-                painter.strokePath(_screen_path(part, camera), room)
-        stroke = QPen(theme.colour(theme.FILM, 0.95), 1.4, Qt.PenStyle.DashLine)
-        for part in in_sight(self._film, camera, near=True):
-            painter.strokePath(_screen_path(part, camera), stroke)
-        if self.bench.live is None:
-            self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.93), near=True)
-        else:
-            self._paint_live(painter, camera, self.bench.live, moving=False)
-        if self._spot is not None:
-            self._fill(painter, camera, self._spot, QColor(theme.ACCENT), near=True)
+        room = QPen(theme.colour(theme.QUIET, 0.9), 1.2, Qt.PenStyle.DashDotLine)
+        film = QPen(theme.colour(theme.FILM, 0.95), 1.4, Qt.PenStyle.DashLine)
+        for shape, pen in ((self._room if composing else Polygon(), room), (self._film, film)):
+            for part in in_sight(shape, camera, near=True):
+                painter.strokePath(_screen_path(part, camera), pen)
 
     def paint_held(self, painter: QPainter, live: Live) -> None:
         self._paint_live(painter, self.camera(), live, moving=True)
@@ -161,7 +182,8 @@ class GlassView(View):
         self, painter: QPainter, camera: Camera, shape: BaseGeometry, tone: QBrush | QColor, *, near: bool
     ) -> None:
         for part in in_sight(shape, camera, near=near):
-            for path in paths_of(shapely.transform(part, camera.wall_to_screen)):
+            outlines = self._outlines if part is self._frost else outlines_of(part)
+            for path in outlines.paths(camera.wall_to_screen(outlines.points)):
                 painter.fillPath(path, tone)
 
     def _paint_mark(self, painter: QPainter, camera: Camera) -> None:

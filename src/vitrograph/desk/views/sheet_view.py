@@ -45,6 +45,9 @@ class SheetView(View):
         self._held_frame: tuple[float, float, float] | None = None     # while pieces are held, the sheet lies still
         self._paths: dict[str, list[QPainterPath]] = {}
         self._outlined: Sheet | None = None
+        self._paper: QPixmap | None = None
+        self._paper_key: object = None
+        self._seen: tuple[Results, str, tuple[float, float, float, float]] | None = None
         self._wall_outline: Points | None = None
         bench.spotlight.connect(self._take_spotlight)
         bench.station_changed.connect(lambda _station: self.fit_again())
@@ -96,6 +99,12 @@ class SheetView(View):
         return scale, x, y
 
     def _region(self) -> tuple[float, float, float, float]:
+        """What must be in the picture, worked out once for the same results."""
+        if self._seen is None or self._seen[0] is not self.results or self._seen[1] != self.bench.station:
+            self._seen = (self.results, self.bench.station, self._find_region())
+        return self._seen[2]
+
+    def _find_region(self) -> tuple[float, float, float, float]:
         sheet = self.results.sheet
         if sheet is None:
             return 0.0, 0.0, 200.0, 150.0
@@ -138,15 +147,14 @@ class SheetView(View):
 
     def _painted_paper(self, scale: float, x: float, y: float) -> QPixmap:
         """The paper with its grid: the ground, and what is seen through openings."""
-        ratio = self.devicePixelRatioF()
-        made = QPixmap(self.size() * ratio)
-        made.setDevicePixelRatio(ratio)
-        made.fill(QColor(theme.PAPER))
-        painter = QPainter(made)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        self._paint_grid(painter, scale, x, y)
-        painter.end()
-        return made
+        key = (self.size(), scale, x, y, self.bench.unit)
+        if self._paper is None or key != self._paper_key:
+            self._paper, self._paper_key = self.blank(QColor(theme.PAPER)), key
+            painter = QPainter(self._paper)
+            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+            self._paint_grid(painter, scale, x, y)
+            painter.end()
+        return self._paper
 
     def _paint_sheet(self, painter: QPainter, scale: float, paper: QPixmap) -> None:
         if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:

@@ -85,12 +85,18 @@ class View(QWidget):
         self._backdrop = None
         super().resizeEvent(event)
 
+    def blank(self, tone: QColor) -> QPixmap:
+        """A picture as large as the view, all of one tone."""
+        ratio = self.devicePixelRatioF()
+        made = QPixmap(self.size() * ratio)
+        made.setDevicePixelRatio(ratio)
+        made.fill(tone)
+        return made
+
     def _painted_backdrop(self) -> QPixmap:
         """All but the pieces in the hand and those over them, painted once for as long as they are held."""
         if self._backdrop is None:
-            ratio = self.devicePixelRatioF()
-            self._backdrop = QPixmap(self.size() * ratio)
-            self._backdrop.setDevicePixelRatio(ratio)
+            self._backdrop = self.blank(QColor(theme.BLACK_CARD))
             painter = QPainter(self._backdrop)
             painter.setRenderHint(QPainter.RenderHint.Antialiasing)
             self.paint(painter)
