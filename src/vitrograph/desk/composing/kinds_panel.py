@@ -10,8 +10,8 @@ from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.pieces import Artwork, Drawing, Monogram, Piece, Shape
 from vitrograph.desk import theme
-from vitrograph.desk.composing.panel import Panel
 from vitrograph.desk.fields import LengthField, button, in_a_row, label
+from vitrograph.desk.panel import Panel
 from vitrograph.desk.stations.card import Readings
 from vitrograph.desk.tidying.size import size_line
 

@@ -10,8 +10,8 @@ from vitrograph.core.artwork.composing.arrange import Side, aligned, boxes_of, m
 from vitrograph.core.pieces import Artwork, Piece, Repeat, Shape, Words, half_turn
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.composing.panel import Panel
 from vitrograph.desk.fields import AngleField, ChoiceRow, LengthField, NumberField, button, in_a_row, label
+from vitrograph.desk.panel import Panel
 
 _SIDES: list[tuple[Side, str]] = [("left", "left"), ("centre", "centre"), ("right", "right"), ("top", "top"),
                                   ("middle", "middle"), ("foot", "foot")]
@@ -61,7 +61,7 @@ class SizePanel(Panel):
     def _measure_by(self, side: str) -> None:
         """Hold another measure of the piece, without changing its size."""
         assert self.piece is not None
-        placed = self.bench.results.art.of(self.piece.key) if self.bench.results.art is not None else None
+        placed = self.placed
         if placed is None:
             return
         size = {"width": placed.size[0], "height": placed.size[1], "caps": placed.cap_height or placed.size[1]}[side]
@@ -139,7 +139,7 @@ class PlacePanel(Panel):
 
     def _take_way(self, way: str) -> None:
         assert self.piece is not None
-        placed = self.bench.results.art.of(self.piece.key) if self.bench.results.art is not None else None
+        placed = self.placed
         size = max(placed.size) if placed is not None else 20.0
         now = self.piece.repeat
         pitch = now.pitch if now is not None and (now.way == "ring") == (way == "ring") else round(

@@ -11,9 +11,9 @@ from vitrograph.core.artwork.words.sturdy import thinnest_stroke
 from vitrograph.core.errors import LengthError
 from vitrograph.core.pieces import Piece, Words
 from vitrograph.desk import theme
-from vitrograph.desk.composing.panel import Panel
 from vitrograph.desk.fields import ChoiceRow, Field, LengthField, NumberField, button, label
 from vitrograph.desk.later import Later
+from vitrograph.desk.panel import Panel
 
 if TYPE_CHECKING:
     from vitrograph.desk.composing.faces_window import FacesWindow
@@ -159,7 +159,7 @@ class WordsPanel(Panel):
     def _take_radius(self, mm: float) -> None:
         """An arc of a radius in mm: the letters keep their height, so that it stays as it was typed."""
         assert self.piece is not None and isinstance(self.piece.what, Words)
-        placed = self.bench.results.art.of(self.piece.key) if self.bench.results.art is not None else None
+        placed = self.placed
         if placed is None or placed.cap_height is None:
             return
         sign = -1.0 if self.piece.what.bend < 0 else 1.0
@@ -176,7 +176,7 @@ class WordsPanel(Panel):
             self._window = FacesWindow(self.bench, self)
             self._window.taken.connect(lambda changes: self.change("Face", **changes))
         assert self.piece is not None and isinstance(self.piece.what, Words)
-        placed = self.bench.results.art.of(self.piece.key) if self.bench.results.art is not None else None
+        placed = self.placed
         cap = placed.cap_height if placed is not None else None
         self._window.show_words(self.piece.what, cap or self.piece.size)
         self._window.show()

@@ -9,13 +9,13 @@ from vitrograph.core.fit import make_it_fit
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
 from vitrograph.desk.composing.kinds_panel import DrawingPanel, MonogramPanel, ShapePanel
-from vitrograph.desk.composing.panel import Panel
 from vitrograph.desk.composing.pieces_list import PiecesList
 from vitrograph.desk.composing.place_panel import PlacePanel, SizePanel, TogetherPanel
 from vitrograph.desk.composing.words_panel import WordsPanel
 from vitrograph.desk.fields import LengthField, button, label
 from vitrograph.desk.findings_list import FindingList
 from vitrograph.desk.later import Later
+from vitrograph.desk.panel import Panel
 from vitrograph.desk.stations.card import StationCard
 
 if TYPE_CHECKING:

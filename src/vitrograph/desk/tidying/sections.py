@@ -7,56 +7,40 @@ from PySide6.QtGui import QColor, QPixmap
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QSlider, QVBoxLayout, QWidget
 
 from vitrograph.core.artwork import Colour, Placed
-from vitrograph.core.pieces import Drawing, Mend, MendName, Tone
-from vitrograph.desk import theme
-from vitrograph.desk.bench import Bench
+from vitrograph.core.pieces import Drawing, Mend, MendName, Piece, Tone
 from vitrograph.desk.fields import AngleField, ChoiceRow, LengthField, button, label
+from vitrograph.desk.panel import Panel
 
 _DOES = [("frost", "frosts"), ("clear", "clears"), ("leave", "left out")]
 _MOST_COLOURS = 24
 _STEPS_PER_MM = 100
 
 
-class Section(QWidget):
-    """Base of the sections: a heading and widgets; it shows a job's drawing and asks the bench for changes."""
-
-    title = ""
-
-    def __init__(self, bench: Bench) -> None:
-        super().__init__()
-        self.bench = bench
-        self.key = 0                   # of the piece whose drawing is tidied
-        self._column = QVBoxLayout(self)
-        self._column.setContentsMargins(0, 0, 0, 3 * theme.STEP)
-        self._column.setSpacing(2 * theme.STEP)
-        self._column.addWidget(label(self.title, scale=1.1, bold=True))
-        self.build()
+class Section(Panel):
+    """Base of the sections: panels about a piece's drawing."""
 
     @property
     def drawing(self) -> Drawing | None:
         """The drawing that is tidied."""
-        piece = self.bench.job.artwork.piece(self.key)
-        return piece.what if piece is not None and isinstance(piece.what, Drawing) else None
+        return self.piece.what if self.piece is not None and isinstance(self.piece.what, Drawing) else None
 
-    def build(self) -> None:
-        """Make the fields."""
+    def suits(self, piece: Piece) -> bool:
+        return isinstance(piece.what, Drawing) and self.suits_kind(piece.what.kind)
 
-    def suits(self, drawing: Drawing) -> bool:
-        """Whether this section has a meaning for a drawing."""
+    def suits_kind(self, kind: str) -> bool:
+        """Whether this section has a meaning for a kind of drawing."""
         return True
+
+    def show_piece(self, piece: Piece, placed: Placed | None) -> None:
+        assert isinstance(piece.what, Drawing)
+        self.show_drawing(piece.what, placed)
 
     def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
         """Show what was decided."""
 
-    def stack(self, *widgets: QWidget) -> None:
-        """Add widgets below what there is."""
-        for widget in widgets:
-            self._column.addWidget(widget)
-
-    def change(self, name: str, *, merge: bool = False, **changes: object) -> None:
+    def change_drawing(self, name: str, *, merge: bool = False, **changes: object) -> None:
         """Change the drawing, as one undo step."""
-        self.bench.edit_piece(name, self.key, merge=int(merge),
-                              **{f"what__{path}": value for path, value in changes.items()})
+        self.change(name, merge=int(merge), **{f"what__{path}": value for path, value in changes.items()})
 
 
 class ColoursSection(Section):
@@ -70,8 +54,8 @@ class ColoursSection(Section):
         self._column.addLayout(self._rows)
         self._shown: tuple[Colour, ...] = ()
 
-    def suits(self, drawing: Drawing) -> bool:
-        return drawing.kind != "picture"
+    def suits_kind(self, kind: str) -> bool:
+        return kind != "picture"
 
     def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
         source = placed.local.source if placed is not None else None
@@ -107,7 +91,7 @@ class ColoursSection(Section):
         drawing = self.drawing
         if drawing is not None:
             kept = [tone for tone in drawing.tones if tone.colour != colour]
-            self.change(f"Colour {colour}", tones=[*kept, Tone(colour, does)])
+            self.change_drawing(f"Colour {colour}", tones=[*kept, Tone(colour, does)])
 
 
 class PictureSection(Section):
@@ -170,7 +154,7 @@ class PictureSection(Section):
         return made
 
     def _connect(self) -> None:
-        change = self.change
+        change = self.change_drawing
         self.tones.edited.connect(lambda value: change("Tones", trace__tones=value))
         self.frosts.edited.connect(lambda value: change("What frosts", trace__light_frosts=value))
         self.light.edited.connect(lambda value: change("Light", trace__even_light=value))
@@ -186,8 +170,8 @@ class PictureSection(Section):
         self.pick.toggled.connect(self.picking)
         self.level.toggled.connect(self.levelling)
 
-    def suits(self, drawing: Drawing) -> bool:
-        return drawing.kind == "picture"
+    def suits_kind(self, kind: str) -> bool:
+        return kind == "picture"
 
     def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
         choices, unit = drawing.trace, self.bench.unit
@@ -214,15 +198,15 @@ class PictureSection(Section):
         self.turn.show_radians(choices.turn)
 
     def _threshold_is(self, how: str) -> None:
-        source = self.bench.results.art.source(self.key) if self.bench.results.art else None
+        source = self.placed.local.source if self.placed is not None else None
         found = source.threshold if source is not None and source.threshold is not None else 0.5
-        self.change("Threshold", trace__threshold=None if how == "auto" else found)
+        self.change_drawing("Threshold", trace__threshold=None if how == "auto" else found)
 
     def take_colour(self, colour: str) -> None:
         """Take a colour picked from the picture for background."""
         drawing = self.drawing
         if drawing is not None and colour not in drawing.trace.background:
-            self.change("Background colour", trace__background=[*drawing.trace.background, colour])
+            self.change_drawing("Background colour", trace__background=[*drawing.trace.background, colour])
         self.pick.setChecked(False)
 
     def take_level(self, angle: float) -> None:
@@ -231,7 +215,7 @@ class PictureSection(Section):
         if drawing is not None:
             nearest = (angle + pi / 4) % (pi / 2) - pi / 4
             turn = (drawing.trace.turn + nearest + pi) % (2 * pi) - pi
-            self.change("Straighten", trace__turn=turn)
+            self.change_drawing("Straighten", trace__turn=turn)
         self.level.setChecked(False)
 
 
@@ -336,4 +320,4 @@ class MendSection(Section):
             self._set(drawing.mends[:at] + drawing.mends[at + 1:], "Take a mend back")
 
     def _set(self, mends: tuple[Mend, ...], name: str) -> None:
-        self.change(name, mends=mends)
+        self.change_drawing(name, mends=mends)

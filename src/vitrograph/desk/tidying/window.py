@@ -30,6 +30,7 @@ class TidyWindow(QDialog):
         self.setWindowTitle("Tidy the drawing")
         self.setStyleSheet(f"QDialog#tidyWindow {{ background: {theme.CARD}; }}")
         self.resize(1080, 740)
+        self.key = 0                       # of the piece whose drawing is tidied
         self.view = SourceView()
         self.readings = Readings()
         self.wrong = label("", "error")
@@ -75,30 +76,29 @@ class TidyWindow(QDialog):
         self.mending.placing.connect(self._place)
         self._loading.answered.connect(self._show_image)
         self.licence.editingFinished.connect(
-            lambda: self.colours.change("Licence note", licence=self.licence.text()[:400]))
+            lambda: self.bench.edit_piece("Licence note", self.key, what__licence=self.licence.text()[:400]))
 
     def open(self, key: int) -> None:
         """Take the drawing of a piece in hand."""
-        for section in (self.colours, self.picture, self.mending):
-            section.key = key
+        self.key = key
         self._show_job(self.bench.job)
         self._show_results(self.bench.results)
 
     @property
     def drawing(self) -> Drawing | None:
         """The drawing in hand."""
-        return self.colours.drawing
+        piece = self.bench.job.artwork.piece(self.key)
+        return piece.what if piece is not None and isinstance(piece.what, Drawing) else None
 
     def _placed(self, results: Results) -> Placed | None:
-        return results.art.of(self.colours.key) if results.art is not None else None
+        return results.art.of(self.key) if results.art is not None else None
 
     def _show_job(self, job: Job) -> None:
         drawing = self.drawing
         if drawing is None:
             self.close()
             return
-        for section in (self.colours, self.picture):
-            section.setVisible(section.suits(drawing))
+        self._show_sections(self.bench.results)
         if not self.licence.hasFocus():
             self.licence.setText(drawing.licence)
         if drawing.kind == "picture" and drawing.data is not self._loaded:
@@ -113,16 +113,20 @@ class TidyWindow(QDialog):
         if drawing is None:
             return
         failed = dict(results.art.failed) if results.art is not None else {}
-        error = results.error("artwork") or failed.get(self.colours.key)
+        error = results.error("artwork") or failed.get(self.key)
         self.wrong.setText(f"{str(error)[:1].upper()}{str(error)[1:]}." if error else "")
         self.wrong.setVisible(error is not None)
         placed = self._placed(results)
         if placed is not None:
             self.view.show_source(placed.local.source, drawing)
-        for section in (self.colours, self.picture, self.mending):
-            if section.suits(drawing):
-                section.show_drawing(drawing, placed)
+        self._show_sections(results)
         self.readings.show_rows(size_line(placed, self.bench) if placed is not None else [])
+
+    def _show_sections(self, results: Results) -> None:
+        piece = self.bench.job.artwork.piece(self.key)
+        for section in (self.colours, self.picture, self.mending):
+            if piece is not None:
+                section.take(piece, self._placed(results))
 
     def _show_image(self, found: tuple[np.ndarray, int]) -> None:
         self.view.show_image(*found)

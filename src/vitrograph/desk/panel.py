@@ -1,4 +1,4 @@
-"""A panel of the artwork card: fields about the piece in hand."""
+"""A panel: fields about one piece of the art, on the artwork card or in the window that tidies its drawing."""
 
 from typing import Any
 
@@ -8,19 +8,30 @@ from vitrograph.core.artwork import Placed
 from vitrograph.core.pieces import Piece
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.fields import label
 
 
 class Panel(QWidget):
     """Base of the panels: it shows the piece in hand and asks the bench for changes of it."""
+
+    title = ""
 
     def __init__(self, bench: Bench) -> None:
         super().__init__()
         self.bench = bench
         self.piece: Piece | None = None
         self._column = QVBoxLayout(self)
-        self._column.setContentsMargins(0, 0, 0, 0)
+        self._column.setContentsMargins(0, 0, 0, 3 * theme.STEP if self.title else 0)
         self._column.setSpacing(2 * theme.STEP)
+        if self.title:
+            self._column.addWidget(label(self.title, scale=1.1, bold=True))
         self.build()
+
+    @property
+    def placed(self) -> Placed | None:
+        """The piece in hand as it was last worked out, if it was."""
+        art = self.bench.results.art
+        return art.of(self.piece.key) if art is not None and self.piece is not None else None
 
     def build(self) -> None:
         """Make the fields."""
