@@ -203,3 +203,4 @@ def test_quick_takes_a_font_file_and_a_monogram_of_any_style(tmp_path):
     assert quick(tmp_path, *TUMBLER, "--text", "K", "--width", "9", "--font", "gone.ttf") == 2
     assert quick(tmp_path, *TUMBLER, "--monogram", " , ", "--width", "9") == 2
     assert quick(tmp_path, *TUMBLER, "--text", "K" * 9000, "--width", "9") == 2
+    assert quick(tmp_path, *TUMBLER, *flags, "--frame", "triangle", "--width", "9") == 2

@@ -72,6 +72,7 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
 
 def quick_job(options: argparse.Namespace) -> Job:
     """The job that quick's flags describe. Raises VitrographError where they do not describe one."""
+    _hidden_edge(options)                                     # a word that is neither is refused for any glass
     given = [(kind, text) for kind, text in options.pieces or [] if text.strip()]
     if not given:
         raise VitrographError("there is nothing to etch: give --text, --art or --monogram")
@@ -128,7 +129,7 @@ def _glass(options: argparse.Namespace) -> dict[str, Any]:
     if options.glass == "flat":
         width, height = _named("--size", parse_size, _needed(options, "size"))
         return {"kind": "flat", "width": _positive("--size", width), "height": _positive("--size", height),
-                "outline": options.outline, "frame": max(_lengths_of_frame(options), default=0.0)}
+                "outline": options.outline, "frame": _hidden_edge(options)}
     if options.glass == "ball":
         return {"kind": "ball", "diameter": _length("--diameter", _needed(options, "diameter"), least=0.0)}
     if options.glass == "curved":
@@ -146,8 +147,17 @@ def _glass(options: argparse.Namespace) -> dict[str, Any]:
             "height_is": "upright" if upright else "slant"}
 
 
-def _lengths_of_frame(options: argparse.Namespace) -> list[float]:
-    return [_length("--frame", word) for word in options.frame if word not in _FRAMES]
+def _hidden_edge(options: argparse.Namespace) -> float:
+    """How much of a pane's edge a frame hides: the length among --frame's words, which may be shapes as well."""
+    widths = [0.0]
+    for word in options.frame:
+        if word not in _FRAMES:
+            try:
+                widths.append(parse_length(word))
+            except LengthError:
+                raise LengthError(f"--frame: a length like 8 mm or a shape ({', '.join(_FRAMES)}) was wanted, "
+                                  f"got '{word[:20]}'") from None
+    return max(widths)
 
 
 def _of_255(flag: str, text: str) -> float:

@@ -160,6 +160,8 @@ def test_a_piece_is_put_in_doubled_hidden_restacked_and_taken_out(desk):
         if "picture" not in action.text():
             action.trigger()
             desk.settle()
+        if action.text() in ("Words", "A monogram"):
+            assert desk.shell.focusWidget().accessibleName() in ("Words", "Initials, left to right")
     kinds = [type(piece.what) for piece in desk.bench.job.artwork.pieces[3:]]
     assert kinds == [Words, Shape, Shape, Shape, Monogram]
     pieces = desk.find(QListWidget, "pieces")
@@ -254,6 +256,10 @@ def test_faces_are_shown_on_the_makers_own_words_and_sorted(desk, tmp_path):
     window.add_file(fonts_folder("Fredoka SemiBold")[0])
     desk.qtbot.waitUntil(lambda: not window.busy, timeout=20000)
     assert window.table.rowCount() == 11 and "open" in window.licence.toPlainText()
+    QTest.mouseClick(window.installed, Qt.MouseButton.LeftButton)
+    desk.qtbot.waitUntil(lambda: not window.busy, timeout=30000)
+    assert window.table.rowCount() >= 11 and not window.installed.isEnabled()
+    window._choose("Fredoka Light SemiBold")
     QTest.mouseClick(window.use, Qt.MouseButton.LeftButton)
     desk.settle()
     assert piece(desk, NAME).what.font is not None and "letters" not in desk.codes

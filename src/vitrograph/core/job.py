@@ -252,8 +252,8 @@ class Job(Part, frozen=True):
 
 
 def _plain(value: Any) -> Any:
-    """Plain data of a part; a file's content stays as it is, and is not copied."""
-    return msgspec.to_builtins(value, builtin_types=(bytes,))
+    """Plain data of a part; a file's content stays as it is, and is not copied. An array's numbers are plain too."""
+    return msgspec.to_builtins(value, builtin_types=(bytes,), enc_hook=float)
 
 
 def _numbers(tree: Any, place: str = "") -> Iterator[tuple[str, float]]:

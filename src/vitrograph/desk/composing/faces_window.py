@@ -92,7 +92,7 @@ class FacesWindow(QDialog):
         self.samples: list[Sample] = []
         self._words, self._cap = Words("Kestrel"), 10.0
         self._waiting: list[Callable[[], FontFile | None]] = []
-        self._work = Later(self)
+        self._work, self._finding = Later(self), Later(self)
         self._lay_out()
         self._connect()
 
@@ -120,6 +120,7 @@ class FacesWindow(QDialog):
     def _connect(self) -> None:
         self._work.answered.connect(self._grow)
         self._work.refused.connect(self._refuse)
+        self._finding.answered.connect(self._add_installed)
         self.table.itemSelectionChanged.connect(self._show_chosen)
         self.table.itemDoubleClicked.connect(lambda _item: self._use())
         self.use.clicked.connect(self._use)
@@ -129,7 +130,7 @@ class FacesWindow(QDialog):
     @property
     def busy(self) -> bool:
         """Whether faces are still being judged."""
-        return self._work.busy
+        return self._work.busy or self._finding.busy
 
     # -- filling -------------------------------------------------------------------------------------------------
 
@@ -240,9 +241,11 @@ class FacesWindow(QDialog):
         self._ask([lambda font=font: replace(self._words, font=_at_usual_weight(font)) for font in fonts])
 
     def show_installed(self) -> None:
-        """Add the fonts of this machine."""
+        """Look for the fonts of this machine, off the GUI thread, and add them."""
         self.installed.setEnabled(False)
-        found = installed_fonts()
+        self._finding.ask(installed_fonts)
+
+    def _add_installed(self, found: tuple[InstalledFont, ...]) -> None:
         known = {sample.name for sample in self.samples}
         self._ask([lambda font=font: replace(self._words, font=_brought(font)) for font in found
                    if font.name not in known])

@@ -29,6 +29,7 @@ class PiecesList(QWidget):
 
     opening = Signal(str)              # a drawing is being read
     opened = Signal()
+    added = Signal()
 
     def __init__(self, bench: Bench) -> None:
         super().__init__()
@@ -163,6 +164,7 @@ class PiecesList(QWidget):
             piece = piece.with_(x=results.art.middle[0], y=results.art.middle[1])
         if self.bench.arrange("Add a piece", artwork.added(piece)):
             self.bench.choose(key)
+            self.added.emit()
 
     # -- drawings ------------------------------------------------------------------------------------------------
 

@@ -45,7 +45,8 @@ class ArtworkCard(StationCard):
         self.busy.hide()
         self.none = label("Add a piece, or open a drawing, to begin.", "quiet")
         self.words, self.size, self.place = WordsPanel(bench), SizePanel(bench), PlacePanel(bench)
-        self.kinds: tuple[Panel, ...] = (self.words, DrawingPanel(bench), ShapePanel(bench), MonogramPanel(bench))
+        self.drawing, self.monogram = DrawingPanel(bench), MonogramPanel(bench)
+        self.kinds: tuple[Panel, ...] = (self.words, self.drawing, ShapePanel(bench), self.monogram)
         self.together = TogetherPanel(bench)
         self.findings = FindingList(bench)
         self.stack(self.width_all, self.height_all, self.lock, self.room, self.shrink)
@@ -71,6 +72,7 @@ class ArtworkCard(StationCard):
         self.lock.toggled.connect(self._show_lock)
         self.shrink.clicked.connect(self._make_it_fit)
         self.pieces.opening.connect(lambda name: self._show_busy(f"Reading {name} …"))
+        self.pieces.added.connect(self._go_to_words)
         self.pieces.opened.connect(lambda: self._show_busy(""))
 
     def first_field(self) -> QWidget:
@@ -125,6 +127,12 @@ class ArtworkCard(StationCard):
         else:
             self.room.setText("This glass has no room for a motif with the least border.")
 
+    def _go_to_words(self) -> None:
+        """The keyboard goes where the new piece's words are typed."""
+        for panel in (self.words, self.monogram):
+            if panel.isVisible():
+                panel.first_field().setFocus()
+
     def _show_busy(self, words: str) -> None:
         self.busy.setText(words)
         self.busy.setVisible(bool(words))
@@ -151,6 +159,4 @@ class ArtworkCard(StationCard):
 
     def open_tidying(self) -> "TidyWindow":
         """Open the window in which the drawing in hand is tidied."""
-        panel = self.kinds[1]
-        assert isinstance(panel, DrawingPanel)
-        return panel.open_tidying()
+        return self.drawing.open_tidying()

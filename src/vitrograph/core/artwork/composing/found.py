@@ -44,8 +44,9 @@ def _letters_left_out(placed: Placed) -> Iterator[Finding]:
                       "what a face lacks would be cut as an empty box, so it is left out: choose another face",
                       value=float(len(local.missing)), limit=0.0)
     if local.dropped:
-        yield Finding(Code.LETTERS, Level.NOTE, f"{label_of(placed.piece)} holds {local.dropped} control characters, "
-                      "left out", "they came along with pasted text and print nothing",
+        count = "a control character" if local.dropped == 1 else f"{local.dropped} control characters"
+        yield Finding(Code.LETTERS, Level.NOTE, f"{label_of(placed.piece)} holds {count}, left out",
+                      "they came along with pasted text and print nothing",
                       value=float(local.dropped), limit=0.0)
     if local.turn > 2 * pi:
         yield Finding(Code.LETTERS, Level.STOP, f"{label_of(placed.piece)} goes {local.turn / (2 * pi):.1f} times "
