@@ -113,6 +113,19 @@ def as_polygons(geometry: BaseGeometry) -> MultiPolygon:
     return multipolygon(parts[shapely.get_type_id(parts) == shapely.GeometryType.POLYGON])
 
 
+def split_edges(shape: BaseGeometry, longest: float) -> BaseGeometry:
+    """A shape with its edges split to at most `longest`; most lettering has none so long, and is given back as it is.
+
+    >>> len(split_edges(shapely.box(0, 0, 4, 1), 2.0).exterior.coords)
+    7
+    """
+    points, which = shapely.get_coordinates(shapely.get_rings(shapely.get_parts(shape)), return_index=True)
+    steps = np.diff(points, axis=0)[which[1:] == which[:-1]]
+    if not len(steps) or np.einsum("ij,ij->i", steps, steps).max() <= longest**2:
+        return shape
+    return shapely.segmentize(shape, longest)
+
+
 def multipolygon(polygons: NDArray[np.object_]) -> MultiPolygon:
     """Polygons as one, without looking at each of them in turn."""
     some = polygons[~shapely.is_empty(polygons)] if len(polygons) else polygons

@@ -5,7 +5,6 @@ the place that the fit gives the art. Pieces lie on each other in their order, t
 covers, or clears it.
 """
 
-from collections.abc import Iterator
 from math import atan2, cos, hypot, pi, sin
 from typing import Annotated, Any, Literal, Self
 
@@ -233,6 +232,11 @@ class Artwork(Part, frozen=True):
 
     pieces: Annotated[tuple[Piece, ...], Meta(max_length=200)] = ()
 
+    def __post_init__(self) -> None:
+        keys = [piece.key for piece in self.pieces]
+        if len(set(keys)) < len(keys):
+            raise ValueError("two pieces have the same key, and each needs one of its own")
+
     def index_of(self, key: int) -> int | None:
         """Where the piece of that key stands, None where there is none."""
         return next((index for index, piece in enumerate(self.pieces) if piece.key == key), None)
@@ -281,10 +285,6 @@ class Artwork(Part, frozen=True):
             pieces += [other.with_(key=free + at).stretched(across, upright) for at, other in enumerate(others)]
             free += len(others)
         return msgspec.structs.replace(self, pieces=tuple(pieces))
-
-    def contents(self, kind: type) -> Iterator[tuple[Piece, Any]]:
-        """The pieces that are of a kind, with what they hold, lowest first."""
-        return ((piece, piece.what) for piece in self.pieces if isinstance(piece.what, kind))
 
 
 def half_turn(angle: float) -> float:

@@ -17,7 +17,7 @@ import shapely
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.errors import OffGlassError
-from vitrograph.core.geometry import Points, as_polygons
+from vitrograph.core.geometry import Points, as_polygons, split_edges
 from vitrograph.core.glass import Cone, Sheeting, Wall
 from vitrograph.core.job import Mode
 
@@ -106,5 +106,4 @@ def check_reach(wall: Wall, flat: Sheeting, mode: Mode, s0: float, half_width: f
 
 def warp(shape: MultiPolygon, mapping: Callable[[Points], Points], longest: float) -> MultiPolygon:
     """Carry polygons through a map after splitting their edges to at most `longest` mm."""
-    split = shapely.segmentize(shape, longest) if np.isfinite(longest) else shape
-    return as_polygons(shapely.transform(split, mapping))
+    return as_polygons(shapely.transform(split_edges(shape, longest), mapping))

@@ -45,7 +45,11 @@ class Fitted:
     @cached_property
     def wall_bounds(self) -> tuple[float, float, float, float]:
         """u and s bounds (u_low, s_low, u_high, s_high) of the art on the wall."""
-        u_low, s_low, u_high, s_high = self.wall_art.bounds
+        if self.lay.mode == "rim":                             # each side goes by itself: the box's corners are enough
+            left, low, right, high = self.art.bounds
+            (u_low, s_low), (u_high, s_high) = self.lay.to_wall(np.array([[left, low], [right, high]])).tolist()
+        else:
+            u_low, s_low, u_high, s_high = self.wall_art.bounds
         return u_low, s_low, u_high, s_high
 
     @cached_property

@@ -45,12 +45,12 @@ def room_for(fitted: Fitted, job: Job) -> Room:
         area = area.difference(block.shape)
     u_low, s_low, u_high, s_high = fitted.wall_bounds
     middle = ((u_low + u_high) / 2, (s_low + s_high) / 2)
-    outermost = _outermost(shapely.get_coordinates(fitted.wall_art), fitted.lay.middle_scale)
-    if area.covers(shapely.convex_hull(shapely.multipoints(outermost))):
+    outermost = _outermost(shapely.get_coordinates(fitted.art))
+    if area.covers(shapely.convex_hull(shapely.multipoints(fitted.lay.to_wall(outermost)))):
         return Room(outline, True, 1.0, middle)
     if area.is_empty:
         return Room(outline, False, 0.0, middle)
-    hull = _Hull(fitted.wall, _outermost(shapely.get_coordinates(fitted.art)))
+    hull = _Hull(fitted.wall, outermost)
     places = [(_largest(area, hull, place), place) for place in _places(area, hull, middle)]
     factor, place = max(places, key=lambda one: one[0])       # of those alike the first: it is the nearest
     return Room(outline, False, factor, place)
@@ -100,10 +100,10 @@ def _largest(area: BaseGeometry, hull: _Hull, at: tuple[float, float]) -> float:
     return least
 
 
-def _outermost(points: Points, across: float = 1.0) -> Points:
-    """The outermost of (n, 2) points in many directions, x counted `across` times: nearly those of the convex hull."""
+def _outermost(points: Points) -> Points:
+    """The outermost of (n, 2) points in many directions: nearly those of the convex hull."""
     angles = np.linspace(0.0, 2 * np.pi, _DIRECTIONS, endpoint=False)
-    reaches = np.column_stack([across * np.cos(angles), np.sin(angles)]) @ points.T
+    reaches = np.column_stack([np.cos(angles), np.sin(angles)]) @ points.T
     return np.asarray(points[np.unique(reaches.argmax(axis=1))])
 
 

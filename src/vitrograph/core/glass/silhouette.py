@@ -27,7 +27,7 @@ _SMOOTH_MM = 4.0                   # the stretch of wall over which the outline 
 _GRID = 400
 _FLARE_MM = 0.3
 _LOCAL = 0.12                      # the share of the height over which the wall next to an end is one plain curve
-_LEAST_STATIONS, _MOST_STATIONS = 2, 16
+_MOST_STATIONS = 16
 
 Pixel = tuple[float, float]
 

@@ -161,6 +161,8 @@ class FacesWindow(QDialog):
             self._add_row(len(self.samples) - 1, sample)
         self.table.setSortingEnabled(True)
         self._ask(self._waiting)
+        if self.table.currentItem() is not None:
+            self.table.scrollToItem(self.table.currentItem())
         if self.table.currentRow() < 0:
             self._choose(self._words.font.name if self._words.font is not None else self._words.face)
 

@@ -13,7 +13,7 @@ from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.fit import Lay
-from vitrograph.core.geometry import Points, within
+from vitrograph.core.geometry import Points, split_edges, within
 from vitrograph.core.glass import Frustum, Wall, horizon
 
 _EDGE_MM = 2.0                     # of an edge that runs round the glass: its chord is not told from its arc
@@ -83,7 +83,7 @@ class Camera:
 
 def frost_for_projection(art: MultiPolygon, lay: Lay) -> MultiPolygon:
     """Art (mm) on the wall as the eye sees it: no finer than a screen shows, its edges split where they bend."""
-    seen = shapely.segmentize(shapely.simplify(art, _UNSEEN_MM, preserve_topology=False), _EDGE_MM)
+    seen = split_edges(shapely.simplify(art, _UNSEEN_MM, preserve_topology=False), _EDGE_MM)
     return shapely.transform(seen, lay.to_wall)
 
 
@@ -92,7 +92,7 @@ def ready_for_projection(shape: MultiPolygon, wall: Wall) -> MultiPolygon:
     if not wall.closed:
         return shape
     middle = float(wall.scale(np.array([wall.length / 2]))[0])
-    unrolled = shapely.segmentize(shapely.transform(shape, lambda us: us * [middle, 1.0]), _EDGE_MM)
+    unrolled = split_edges(shapely.transform(shape, lambda us: us * [middle, 1.0]), _EDGE_MM)
     return shapely.transform(unrolled, lambda us: us / [middle, 1.0])
 
 
