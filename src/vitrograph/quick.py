@@ -52,7 +52,7 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
             ("art", "FILE", "a drawing or a picture: SVG, DXF, PNG, JPEG, WebP or TIFF"),
             ("monogram", "K,P,O", "initials from left to right, the middle one larger")):
         add(f"--{flag}", action=_InOrder, dest="pieces", metavar=metavar, help=f"{says}; may be given several times")
-    add("--font", default="Barlow Bold", metavar="NAME|FILE", help="a shipped face, or a font file")
+    add("--font", metavar="NAME|FILE", help="a shipped face, or a font file; Barlow Bold if left out")
     add("--monogram-style", choices=get_args(MonogramStyle), default="three")
     add("--name-in-monogram", default="", metavar="WORDS", help="a name that goes with the initials")
     add("--threshold", default="auto", metavar="auto|N", help="the grey, 0 to 255, below which a picture is ink")
@@ -97,16 +97,19 @@ def _words(options: argparse.Namespace, text: str) -> Piece:
 
 def _monogram(options: argparse.Namespace, initials: str) -> Piece:
     frame = next((_FRAMES[word] for word in options.frame if word in _FRAMES), None)
-    face = {"text_face" if key == "face" else key: value for key, value in _lettering(options).items()}
+    face = {} if options.font is None else _lettering(options)
+    if "face" in face:
+        face["text_face"] = face["face"]
     return Piece(Monogram(options.monogram_style, initials, options.name_in_monogram, frame=frame, **face),
                  size=_MONOGRAM_HIGH, size_is="height")
 
 
 def _lettering(options: argparse.Namespace) -> dict[str, Any]:
     """The face asked for: a shipped one, or a font file."""
-    if Path(options.font).suffix.lower() in SUFFIXES:
-        return {"font": read_fonts(Path(options.font))[0]}
-    return {"face": face_named(options.font).name}
+    font = options.font or Words().face
+    if Path(font).suffix.lower() in SUFFIXES:
+        return {"font": read_fonts(Path(font))[0]}
+    return {"face": face_named(font).name}
 
 
 def _art(options: argparse.Namespace, path: str) -> Piece:

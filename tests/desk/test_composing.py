@@ -162,8 +162,11 @@ def test_a_piece_is_put_in_doubled_hidden_restacked_and_taken_out(desk):
             desk.settle()
         if action.text() in ("Words", "A monogram"):
             assert desk.shell.focusWidget().accessibleName() in ("Words", "Initials, left to right")
-    kinds = [type(piece.what) for piece in desk.bench.job.artwork.pieces[3:]]
-    assert kinds == [Words, Shape, Shape, Shape, Monogram]
+    under, *_, words, frame, bar, monogram = desk.bench.job.artwork.pieces
+    assert (type(words.what), type(monogram.what), bar.stretch) == (Words, Monogram, 30.0)
+    assert under.what.edge == "filled" and frame.what == Shape("oval", "line")
+    inner, ring = desk.results.art.of(BAND).box, desk.results.art.of(frame.key).box
+    assert all(low < high for low, high in zip(ring[:2], inner[:2], strict=True)) and ring[2] > inner[2]
     pieces = desk.find(QListWidget, "pieces")
     assert pieces.count() == 8 and pieces.item(0).text() == "monogram KPO"
     desk.click("piece_double")

@@ -12,7 +12,7 @@ from typing import Any
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QUndoCommand, QUndoStack
 
-from vitrograph.core.artwork import compose, place, sized
+from vitrograph.core.artwork import Art, compose, place, sized
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Remedy
 from vitrograph.core.glass import Motif, Shelf, default_folder
@@ -123,11 +123,19 @@ class Bench(QObject):
         step = 0.0 if before is None or after is None else after - before
         return self.edit(label, merge=merge, artwork=artwork, fit__from_rim=rim - step)
 
+    def art(self) -> Art | None:
+        """The art of the job in hand, worked out here if its results are not there yet; None where there is none."""
+        if self.results.art is not None and self.results.job.artwork == self.job.artwork:
+            return self.results.art
+        try:
+            return compose(self.job.artwork)
+        except VitrographError:
+            return None
+
     def resize(self, width: float | None = None, height: float | None = None) -> bool:
         """Bring all of the art to a width or a height, proportions kept unless they are free to change."""
         def change() -> None:
-            fresh = self.results.job.artwork == self.job.artwork and self.results.art is not None
-            art = self.results.art if fresh and self.results.art is not None else compose(self.job.artwork)
+            art = self.art() or compose(self.job.artwork)
             if self.free:
                 artwork = sized(self.job.artwork, width or art.size[0], height or art.size[1])
             else:

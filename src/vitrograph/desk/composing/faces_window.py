@@ -6,7 +6,7 @@ from pathlib import Path
 
 import shapely
 from msgspec.structs import replace
-from PySide6.QtCore import QPointF, QSize, Qt, Signal
+from PySide6.QtCore import QPointF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QIcon, QPainter, QPixmap
 from PySide6.QtWidgets import (
     QAbstractItemView,
@@ -36,6 +36,7 @@ _SAMPLE = QSize(330, 46)
 _SAMPLE_LETTERS = 24
 _SAMPLE_DEVIATION = 4e-3           # ems
 _COLUMNS = ("Your words", "Face", "Thinnest stroke", "Good for", "Licence")
+_LAID_OUT_MS = 60                  # until the rows have their places
 _AT_A_TIME = 6                     # faces judged before the table grows
 _SALE = {"yes": "open", "no": "may not cover sale", "unknown": "does not say"}
 
@@ -93,6 +94,7 @@ class FacesWindow(QDialog):
         self._words, self._cap = Words("Kestrel"), 10.0
         self._waiting: list[Callable[[], FontFile | None]] = []
         self._work, self._finding = Later(self), Later(self)
+        self._laid_out = QTimer(self, singleShot=True, interval=_LAID_OUT_MS)
         self._lay_out()
         self._connect()
 
@@ -120,6 +122,7 @@ class FacesWindow(QDialog):
     def _connect(self) -> None:
         self._work.answered.connect(self._grow)
         self._work.refused.connect(self._refuse)
+        self._laid_out.timeout.connect(self._show_current)
         self._finding.answered.connect(self._add_installed)
         self.table.itemSelectionChanged.connect(self._show_chosen)
         self.table.itemDoubleClicked.connect(lambda _item: self._use())
@@ -161,10 +164,13 @@ class FacesWindow(QDialog):
             self._add_row(len(self.samples) - 1, sample)
         self.table.setSortingEnabled(True)
         self._ask(self._waiting)
-        if self.table.currentItem() is not None:
-            self.table.scrollToItem(self.table.currentItem())
         if self.table.currentRow() < 0:
             self._choose(self._words.font.name if self._words.font is not None else self._words.face)
+        self._laid_out.start()
+
+    def _show_current(self) -> None:
+        if self.table.currentItem() is not None:
+            self.table.scrollToItem(self.table.currentItem(), QAbstractItemView.ScrollHint.PositionAtCenter)
 
     def _choose(self, name: str) -> None:
         for row in range(self.table.rowCount()):

@@ -1,11 +1,12 @@
 """The list of pieces, uppermost first: which are chosen, shown, and in what order they lie on each other."""
 
+from math import hypot
 from pathlib import Path
 
 from PySide6.QtCore import QItemSelectionModel, Qt, Signal
 from PySide6.QtWidgets import QAbstractItemView, QFileDialog, QListWidget, QListWidgetItem, QMenu, QVBoxLayout, QWidget
 
-from vitrograph.core.artwork import bring, label_of
+from vitrograph.core.artwork import Art, bring, label_of
 from vitrograph.core.artwork.composing.arrange import restacked
 from vitrograph.core.files import read_drawing
 from vitrograph.core.job import Job
@@ -22,6 +23,8 @@ _ROWS_SHOWN = 5
 _NEW_SHARE = 0.6                   # of the room's width, for a piece that is put in
 _NEW_MM = 40.0
 _STEP_DOWN = 1.15                  # of its own height, that a new piece stands below the others
+_ROUND_GAP = 6.0                   # mm, from the art to a shape that is put round it
+_THIN = 10.0                       # width over height beyond which a shape is a bar
 
 
 class PiecesList(QWidget):
@@ -151,18 +154,20 @@ class PiecesList(QWidget):
         self.bench.arrange("Take a piece out", self.bench.job.artwork.without(set(self.bench.chosen)))
 
     def put_in(self, piece: Piece) -> None:
-        """Put a piece in below the others, at a size the glass has room for, and choose it."""
-        artwork, results = self.bench.job.artwork, self.bench.results
+        """Put a piece in and choose it: below the art, at a size the glass has room for; a shape goes round the art.
+
+        A filled shape lies under the others, where words may clear it.
+        """
+        artwork, art = self.bench.job.artwork, self.bench.art()
         key = artwork.free_key()
         if piece.size_is != "caps":
-            piece = piece.with_(size=_new_width(results))
-        if results.art is not None and artwork.pieces and not isinstance(piece.what, Shape):
-            x, y = results.art.middle
-            foot = y - results.art.size[1] / 2
-            piece = piece.with_(x=x, y=foot - _STEP_DOWN * (piece.size if piece.size_is == "caps" else piece.size / 4))
-        elif results.art is not None and artwork.pieces:
-            piece = piece.with_(x=results.art.middle[0], y=results.art.middle[1])
-        if self.bench.arrange("Add a piece", artwork.added(piece)):
+            piece = piece.with_(size=_new_width(self.bench.results))
+        if art is not None and artwork.pieces:
+            piece = _round_the_art(piece, art) if isinstance(piece.what, Shape) else _below_the_art(piece, art)
+        made = artwork.added(piece)
+        if isinstance(piece.what, Shape) and piece.what.edge == "filled" and piece.stretch <= _THIN:
+            made = restacked(made, key, -len(artwork.pieces))
+        if self.bench.arrange("Add a piece", made):
             self.bench.choose(key)
             self.added.emit()
 
@@ -188,6 +193,22 @@ class PiecesList(QWidget):
     def _refuse(self, sentence: str) -> None:
         self.opened.emit()
         self.bench.refused.emit(sentence)
+
+
+def _below_the_art(piece: Piece, art: Art) -> Piece:
+    high = piece.size if piece.size_is == "caps" else piece.size / 4
+    return piece.with_(x=art.middle[0], y=art.middle[1] - art.size[1] / 2 - _STEP_DOWN * high)
+
+
+def _round_the_art(piece: Piece, art: Art) -> Piece:
+    """A shape about all there is, with a gap; a round one about the corners. A bar, which is thin, goes below."""
+    assert isinstance(piece.what, Shape)
+    if piece.stretch > _THIN:
+        return _below_the_art(piece.with_(size=art.size[0]), art)
+    wide, high = (side + 2 * _ROUND_GAP for side in art.size)
+    if piece.what.outline == "oval":
+        wide = high = hypot(*art.size) + _ROUND_GAP
+    return piece.with_(x=art.middle[0], y=art.middle[1], size=wide, stretch=min(max(wide / high, 0.02), 50.0))
 
 
 def _new_width(results: Results) -> float:

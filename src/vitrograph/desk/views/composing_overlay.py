@@ -51,8 +51,8 @@ class ComposingOverlay(Overlay):
         if not results.room.fits:
             words = _too_large(view, results.room.factor, results.fitted.size[0])
         wide = painter.fontMetrics().horizontalAdvance(words) * 1.1 + 16
-        top = float(screen[:, 1].min())
-        box = QRectF(float(screen[:, 0].mean()) - wide / 2, max(4.0, top - 24), wide, 20)
+        foot = min(float(screen[:, 1].max()) + 4, view.height() - 44.0)
+        box = QRectF(float(screen[:, 0].mean()) - wide / 2, foot, wide, 20)       # above, the turning handle may stand
         painter.fillRect(box, theme.colour(theme.PAPER, 0.85))
         view.write(painter, box, words, tone, scale=0.9, align=Qt.AlignmentFlag.AlignHCenter)
 
