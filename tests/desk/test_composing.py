@@ -317,3 +317,69 @@ def test_a_drawing_is_put_beside_what_there_is(desk, tmp_path):
     desk.open_drawing(tmp_path / "star.svg")
     assert desk.drawing.name == "star.svg" and len(desk.bench.job.artwork.pieces) == 4
     assert desk.bench.chosen == (4,)
+
+
+def test_a_piece_is_flipped_turned_over_leant_and_named(desk):
+    desk.bench.choose(NAME)
+    before = desk.results.art.of(NAME)
+    desk.click("flip")
+    desk.settle()
+    flipped = desk.results.art.of(NAME)
+    assert piece(desk, NAME).flip and flipped.box == pytest.approx(before.box, abs=1e-6)
+    assert flipped.shape.centroid.x == pytest.approx(-before.shape.centroid.x, abs=1e-6)
+    desk.click("flip")
+    desk.click("upsideDown")
+    desk.settle()
+    over = desk.results.art.of(NAME)
+    assert over.shape.centroid.x == pytest.approx(before.shape.centroid.x, abs=1e-6)
+    assert over.shape.centroid.y == pytest.approx(-before.shape.centroid.y, abs=1e-6)
+    desk.click("upsideDown")
+    desk.type_into("lean", "20")
+    desk.type_into("turn", "-30")
+    desk.settle()
+    assert piece(desk, NAME).lean == pytest.approx(0.2) and piece(desk, NAME).turn == pytest.approx(-np.pi / 6)
+    desk.type_into("pieceName", "our name")
+    assert desk.find(QListWidget, "pieces").item(1).text() == "our name   clears"
+
+
+def test_a_piece_comes_in_a_row_and_round_a_ring(desk):
+    desk.bench.choose(STARS)
+    desk.click("way_row")
+    desk.type_into("times", "5")
+    desk.type_into("pitch", "11")
+    desk.settle()
+    left, _, right, _ = desk.results.art.of(STARS).box
+    assert right - left == pytest.approx(4 * 11.0 + 8.0) and len(desk.results.art.of(STARS).shape.geoms) == 5
+    desk.click("way_ring")
+    desk.type_into("pitch", "30")
+    desk.settle()
+    assert piece(desk, STARS).repeat.way == "ring" and desk.results.art.of(STARS).box[3] > 12.0
+    desk.click("way_once")
+    desk.settle()
+    assert piece(desk, STARS).repeat is None and len(desk.results.art.of(STARS).shape.geoms) == 1
+
+
+def test_a_shapes_outline_edge_and_sides_are_chosen_and_typed(desk):
+    desk.bench.choose(BAND)
+    for name, value in (("outline", "shield"), ("edge", "two lines")):
+        box = desk.find(QComboBox, name)
+        box.setCurrentIndex(box.findData(value))
+        box.activated.emit(box.currentIndex())
+    desk.type_into("size", "44")
+    desk.type_into("aspect", "60")
+    desk.type_into("line", "1.5")
+    desk.settle()
+    assert piece(desk, BAND).what == Shape("shield", "two lines", 1.5)
+    left, low, right, high = desk.results.art.of(BAND).box
+    assert (right - left, high - low) == pytest.approx((44.0, 60.0))
+
+
+def test_words_switch_from_frost_to_clear_and_back(desk):
+    desk.bench.choose(NAME)
+    clear = desk.results.art.shape.area
+    desk.click("does_frosts")
+    desk.settle()
+    assert desk.results.art.shape.area > clear
+    desk.click("does_clears")
+    desk.settle()
+    assert desk.results.art.shape.area == pytest.approx(clear)

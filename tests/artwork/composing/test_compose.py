@@ -96,7 +96,7 @@ def test_a_joined_script_word_has_no_overlap_left():
     placed = place(Piece(Words("Kestrel", "Lobster Two"), size=60.0))
     unit = placed.units[0] ** 2
     assert shared > 0.001
-    assert placed.shape.area == pytest.approx((shapely.area(letters).sum() - shared + thrice) * unit, rel=2e-4)
+    assert placed.shape.area == pytest.approx((shapely.area(letters).sum() - shared + thrice) * unit, rel=5e-4)
     assert len(placed.shape.geoms) == parts_on_a_raster(placed.shape)
 
 

@@ -33,7 +33,7 @@ from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.geometry import as_polygons, without
 from vitrograph.core.pieces import Artwork, Drawing, Monogram, Piece, Shape, Words
 
-CURVE_DEVIATION_MM = 0.004         # how far art's own curves may stray, at its size on the glass
+CURVE_DEVIATION_MM = 0.008         # how far art's own curves may stray, at its size on the glass
 _MOST_SCALE = 1e4                  # mm per own unit tried when a piece's own size is not known yet
 
 
