@@ -116,6 +116,17 @@ def test_two_pulls_in_a_row_are_two_undo_steps(open_desk):
     assert desk.bench.undo_stack.count() == 2
 
 
+def test_a_fault_while_pieces_are_let_go_leaves_nothing_hanging(open_desk):
+    desk = open_desk(job())
+    desk.go(2)
+    desk.bench.hold(Live(desk.results, [1], 0.1))
+    desk.bench.let_go()
+    desk.bench.runner.broke.emit("this could not be worked out")
+    desk.qtbot.waitUntil(lambda: desk.bench.live is None)
+    desk.settle()
+    assert "could not be worked out" in desk.says("message").lower()
+
+
 def test_art_is_drawn_before_its_film_is_cut(open_desk):
     desk = open_desk(job("Kestrel Point Observatory\n" * 8, width=60.0, fit__from_rim=5.0))
     desk.go(2)

@@ -86,7 +86,7 @@ class Bench(QObject):
         self.undo_stack = QUndoStack(self)
         self.runner = Runner(self)
         self.runner.answered.connect(self._show)
-        self.runner.broke.connect(self.refused)
+        self.runner.broke.connect(self._break_off)
         self.runner.start()
         self.runner.ask(job)
 
@@ -280,9 +280,18 @@ class Bench(QObject):
             results = replace(results, **kept)
         self.results = results
         if self._settling and (results.fitted is not None or results.complete):
-            self.live, self._settling = None, False
-            self.live_changed.emit()
+            self._show_still()
         self.results_changed.emit(results)
+
+    def _show_still(self) -> None:
+        """Nothing is held any more: the views show results again."""
+        self.live, self._settling = None, False
+        self.live_changed.emit()
+
+    def _break_off(self, sentence: str) -> None:
+        """No results will come: say so, and let nothing hang in the hand."""
+        self._show_still()
+        self.refused.emit(sentence)
 
 
 def _first_choice(job: Job) -> tuple[int, ...]:
