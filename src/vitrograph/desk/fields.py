@@ -10,6 +10,7 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QLabel,
     QLineEdit,
+    QPlainTextEdit,
     QPushButton,
     QVBoxLayout,
     QWidget,
@@ -39,6 +40,13 @@ def in_a_row(*widgets: QWidget) -> QWidget:
     for widget in widgets:
         row.addWidget(widget, 1)
     return made
+
+
+def show_quietly(box: QPlainTextEdit, text: str) -> None:
+    """Show a text as if nobody had typed it."""
+    box.blockSignals(True)
+    box.setPlainText(text)
+    box.blockSignals(False)
 
 
 def button(text: str, role: str = "", tip: str = "") -> QPushButton:

@@ -11,8 +11,7 @@ import shapely
 from PySide6.QtGui import QPainterPath
 
 from vitrograph.core.artwork import Placed
-from vitrograph.core.artwork.composing.arrange import Box
-from vitrograph.core.artwork.composing.place import carry
+from vitrograph.core.artwork.composing.place import Box, carry
 from vitrograph.core.fit import Lay
 from vitrograph.core.geometry import Points
 from vitrograph.core.pieces import Piece

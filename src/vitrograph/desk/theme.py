@@ -4,7 +4,7 @@ from functools import cache
 from importlib import resources
 
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QWidget
 
 STEP = 4
 
@@ -58,6 +58,14 @@ def font(scale: float = 1.0, *, bold: bool = False) -> QFont:
     made.setBold(bold)
     made.setFeature(QFont.Tag("tnum"), 1)
     return made
+
+
+def dress(window: QWidget, name: str, title: str, size: tuple[int, int]) -> None:
+    """Name, title, ground and size of a window beside the main one."""
+    window.setObjectName(name)
+    window.setWindowTitle(title)
+    window.setStyleSheet(f"QDialog#{name} {{ background: {CARD}; }}")
+    window.resize(*size)
 
 
 @cache

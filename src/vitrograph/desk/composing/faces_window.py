@@ -74,10 +74,7 @@ class FacesWindow(QDialog):
     def __init__(self, bench: Bench, parent: QWidget) -> None:
         super().__init__(parent)
         self.bench = bench
-        self.setObjectName("facesWindow")
-        self.setWindowTitle("Faces for your words")
-        self.setStyleSheet(f"QDialog#facesWindow {{ background: {theme.CARD}; }}")
-        self.resize(1040, 680)
+        theme.dress(self, "facesWindow", "Faces for your words", (1040, 680))
         self.says = label("", "quiet")
         self.table = QTableWidget(0, len(_COLUMNS), objectName="faces")
         self.table.setAccessibleName("Faces")

@@ -10,7 +10,7 @@ from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.pieces import Artwork, Drawing, Monogram, Piece, Shape
 from vitrograph.desk import theme
-from vitrograph.desk.fields import LengthField, button, in_a_row, label
+from vitrograph.desk.fields import LengthField, button, in_a_row, label, show_quietly
 from vitrograph.desk.panel import Panel
 from vitrograph.desk.stations.card import Readings
 from vitrograph.desk.tidying.size import size_line
@@ -143,9 +143,7 @@ class MonogramPanel(Panel):
         if self.initials.text() != monogram.initials:
             self.initials.setText(monogram.initials)
         if self.text.toPlainText() != monogram.text:
-            self.text.blockSignals(True)
-            self.text.setPlainText(monogram.text)
-            self.text.blockSignals(False)
+            show_quietly(self.text, monogram.text)
         for box, value in ((self.style, monogram.style), (self.face, monogram.face),
                            (self.text_face, monogram.text_face), (self.frame, monogram.frame or ""),
                            (self.edge, monogram.edge)):

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QLineEdit, QVBoxLayout, QWidget
 
 from vitrograph.core.artwork import Placed
 from vitrograph.core.artwork.composing.arrange import Side, aligned, boxes_of, matched, spaced
+from vitrograph.core.artwork.composing.place import sides
 from vitrograph.core.pieces import Artwork, Piece, Repeat, Shape, Words, half_turn
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
@@ -48,7 +49,7 @@ class SizePanel(Panel):
         self.stretch.show_number(piece.stretch)
         self.aspect.setVisible(is_shape)
         if is_shape:
-            self.aspect.show_mm(piece.size / piece.stretch if piece.size_is == "width" else piece.size, self.bench.unit)
+            self.aspect.show_mm(sides(piece)[1], self.bench.unit)
         self._show_other(piece, placed)
 
     def _show_other(self, piece: Piece, placed: Placed | None) -> None:
@@ -69,7 +70,7 @@ class SizePanel(Panel):
 
     def _take_height(self, mm: float) -> None:
         assert self.piece is not None
-        width = self.piece.size if self.piece.size_is == "width" else self.piece.size * self.piece.stretch
+        width, _ = sides(self.piece)
         self.change("Height of a shape", size=width, size_is="width", stretch=width / mm)
 
 

@@ -11,7 +11,7 @@ from vitrograph.core.artwork.words.sturdy import thinnest_stroke
 from vitrograph.core.errors import LengthError
 from vitrograph.core.pieces import Piece, Words
 from vitrograph.desk import theme
-from vitrograph.desk.fields import ChoiceRow, Field, LengthField, NumberField, button, label
+from vitrograph.desk.fields import ChoiceRow, Field, LengthField, NumberField, button, label, show_quietly
 from vitrograph.desk.later import Later
 from vitrograph.desk.panel import Panel
 
@@ -111,9 +111,7 @@ class WordsPanel(Panel):
         words = piece.what
         assert isinstance(words, Words)
         if self.words.words() != words.text:
-            self.words.blockSignals(True)
-            self.words.setPlainText(words.text)
-            self.words.blockSignals(False)
+            show_quietly(self.words, words.text)
         self.face.setText(f"{words.font.name if words.font else words.face}   …")
         self.weight.setVisible(words.font is not None and words.font.weight is not None)
         if words.font is not None and words.font.weight is not None:
@@ -163,10 +161,8 @@ class WordsPanel(Panel):
         if placed is None or placed.cap_height is None:
             return
         sign = -1.0 if self.piece.what.bend < 0 else 1.0
-        first = self.piece.what.line_sizes[0] if self.piece.what.line_sizes else 1.0
-        cap = placed.cap_height / first if self.piece.what.align != "even" else placed.cap_height
         self.change("Radius of the arc", what__bend=sign * mm / placed.units[1], size_is="caps",
-                    size=cap * first if self.piece.what.align != "even" else cap)
+                    size=placed.cap_height)
 
     def open_faces(self) -> "FacesWindow":
         """Open the window of faces on these words."""

@@ -40,10 +40,7 @@ class ShelfWindow(QDialog):
     def __init__(self, bench: Bench, parent: QWidget) -> None:
         super().__init__(parent)
         self.bench = bench
-        self.setObjectName("shelfWindow")
-        self.setWindowTitle("The shelf")
-        self.setStyleSheet(f"QDialog#shelfWindow {{ background: {theme.CARD}; }}")
-        self.resize(820, 620)
+        theme.dress(self, "shelfWindow", "The shelf", (820, 620))
         self._shown: list[tuple[ShelvedGlass, bool]] = []
         row = QHBoxLayout(self)
         row.setContentsMargins(16, 16, 16, 16)

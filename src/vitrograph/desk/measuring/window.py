@@ -36,10 +36,7 @@ class MeasuringWindow(QDialog):
     def __init__(self, bench: Bench, parent: QWidget) -> None:
         super().__init__(parent)
         self.bench = bench
-        self.setObjectName("measuringWindow")
-        self.setWindowTitle("Measuring helpers")
-        self.setStyleSheet(f"QDialog#measuringWindow {{ background: {theme.CARD}; }}")
-        self.resize(860, 660)
+        theme.dress(self, "measuringWindow", "Measuring helpers", (860, 660))
         self.pages = {made.name: made for made in (page(bench) for page in _PAGES)}
         self.names = QListWidget(objectName="helpers")
         self.names.setAccessibleName("Measuring helpers")

@@ -26,10 +26,7 @@ class TidyWindow(QDialog):
     def __init__(self, bench: Bench, parent: QWidget) -> None:
         super().__init__(parent)
         self.bench = bench
-        self.setObjectName("tidyWindow")
-        self.setWindowTitle("Tidy the drawing")
-        self.setStyleSheet(f"QDialog#tidyWindow {{ background: {theme.CARD}; }}")
-        self.resize(1080, 740)
+        theme.dress(self, "tidyWindow", "Tidy the drawing", (1080, 740))
         self.key = 0                       # of the piece whose drawing is tidied
         self.view = SourceView()
         self.readings = Readings()

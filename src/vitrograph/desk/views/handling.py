@@ -12,6 +12,7 @@ from PySide6.QtGui import QColor, QPainter, QPen
 
 from vitrograph.core.artwork import Placed
 from vitrograph.core.artwork.composing.grip import Snap, pulled_by_corner, pulled_by_side, snapped, turned_towards
+from vitrograph.core.artwork.composing.place import common_box
 from vitrograph.core.geometry import Points
 from vitrograph.core.pieces import Piece
 from vitrograph.desk import theme
@@ -159,8 +160,7 @@ class Handling:
 
     def _by_body(self, start: Points) -> _Grip:
         chosen = [placed for placed in self._placed() if placed.piece.key in self.bench.chosen]
-        boxes = np.array([placed.box for placed in chosen])
-        whole = (*boxes[:, :2].min(axis=0).tolist(), *boxes[:, 2:].max(axis=0).tolist())
+        whole = common_box(placed.box for placed in chosen)
         others = [placed.box for placed in self._placed() if placed not in chosen and not placed.shape.is_empty]
 
         def pull(to: Points) -> list[Piece]:
@@ -257,8 +257,8 @@ class Handling:
     def _paint_snap(self, painter: QPainter) -> None:
         if self.bench.live is None:
             return
-        boxes = np.array([self.bench.live.box(key) for key in self.bench.live.placed])
-        (left, low), (right, high) = boxes[:, :2].min(axis=0) - 4, boxes[:, 2:].max(axis=0) + 4
+        left, low, right, high = common_box(self.bench.live.box(key) for key in self.bench.live.placed)
+        left, low, right, high = left - 4, low - 4, right + 4, high + 4
         lines = []
         if self._snap.x is not None:
             lines.append(np.column_stack([np.full(20, self._snap.x), np.linspace(low, high, 20)]))

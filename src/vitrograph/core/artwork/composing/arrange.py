@@ -8,12 +8,11 @@ from typing import Literal
 
 from vitrograph.core.artwork.composing.compose import compose, place
 from vitrograph.core.artwork.composing.monogram import monogram_pieces
-from vitrograph.core.artwork.composing.place import Placed
+from vitrograph.core.artwork.composing.place import Box, Placed, common_box
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.pieces import Artwork, Monogram, Piece
 
 Side = Literal["left", "centre", "right", "top", "middle", "foot"]
-Box = tuple[float, float, float, float]
 
 _NEAR = 1e-7                       # mm
 _MOST_ROUNDS = 6                   # frames are drawn with lines of their own, so that a stretch is not all
@@ -22,15 +21,6 @@ _MOST_ROUNDS = 6                   # frames are drawn with lines of their own, s
 def boxes_of(placed: Iterable[Placed]) -> dict[int, Box]:
     """The boxes of placed pieces, by their keys; pieces with nothing to see have none."""
     return {one.piece.key: one.box for one in placed if not one.shape.is_empty}
-
-
-def common_box(boxes: Iterable[Box]) -> Box:
-    """The box round some boxes. Raises ArtworkError where there are none."""
-    sides = list(zip(*boxes, strict=True))
-    if not sides:
-        raise ArtworkError("there is nothing to be seen of these pieces: choose others")
-    left, low, right, high = sides
-    return min(left), min(low), max(right), max(high)
 
 
 def aligned(artwork: Artwork, boxes: Mapping[int, Box], keys: Sequence[int], side: Side) -> Artwork:

@@ -9,8 +9,7 @@ from math import atan2, pi, radians
 
 import numpy as np
 
-from vitrograph.core.artwork.composing.arrange import Box
-from vitrograph.core.artwork.composing.place import Placed
+from vitrograph.core.artwork.composing.place import Box, Placed
 from vitrograph.core.geometry import Points
 from vitrograph.core.pieces import Piece, half_turn
 

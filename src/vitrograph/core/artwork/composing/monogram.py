@@ -13,7 +13,18 @@ from shapely.geometry import Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.composing.local import local_shape, local_words
-from vitrograph.core.artwork.composing.place import Local, Mark, box_of, carried, carry, joined, matrix_of, scales
+from vitrograph.core.artwork.composing.place import (
+    Box,
+    Local,
+    Mark,
+    box_of,
+    carried,
+    carry,
+    common_box,
+    joined,
+    matrix_of,
+    scales,
+)
 from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT, outline_area
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import as_polygons, without
@@ -69,10 +80,9 @@ def _own(piece: Piece, max_deviation: float) -> tuple[Local, np.ndarray]:
     return local_shape(piece.what, piece.size, piece.size / piece.stretch, max_deviation), matrix_of(piece, 1.0, 1.0)
 
 
-def _box(pieces: list[Piece]) -> tuple[float, float, float, float]:
-    boxes = [box_of(carried(local.shape, affine)) for local, affine in (_own(piece, _COARSE) for piece in pieces)]
-    made = np.array(boxes)
-    return (float(made[:, 0].min()), float(made[:, 1].min()), float(made[:, 2].max()), float(made[:, 3].max()))
+def _box(pieces: list[Piece]) -> Box:
+    return common_box(box_of(carried(local.shape, affine))
+                      for local, affine in (_own(piece, _COARSE) for piece in pieces))
 
 
 # -- the recipes -------------------------------------------------------------------------------------------------------
@@ -89,6 +99,16 @@ def _words(monogram: Monogram, text: str, *, name: bool = False) -> Words:
 
 def _measured(words: Words) -> Local:
     return local_words(words, _FINE)
+
+
+def _name(monogram: Monogram, most_high: float, most_wide: float) -> tuple[Piece, Local, float]:
+    """The name with capitals as high as may be and no wider than may be; it by itself, and its units to an em."""
+    text = monogram.text.strip()
+    words = _words(monogram, text, name=True)
+    local = _measured(words)
+    cap = local.cap_height or 1.0
+    high = min(most_high, most_wide * cap / max(local.size[0], 1e-6))
+    return Piece(words, name=text[:120], size=high, size_is="caps"), local, high / cap
 
 
 def _in_a_row(monogram: Monogram) -> list[Piece]:
@@ -117,13 +137,9 @@ def _with_name(pieces: list[Piece], monogram: Monogram) -> list[Piece]:
     if not pieces or not monogram.text.strip():
         return pieces
     left, low, right, _ = _box(pieces)
-    words = _words(monogram, monogram.text.strip(), name=True)
-    local = _measured(words)
-    high = min(_HIGH / 4, (right - left) * (local.cap_height or 1.0) / max(local.size[0], 1e-6))
-    unit = high / (local.cap_height or 1.0)
+    name, local, unit = _name(monogram, _HIGH / 4, right - left)
     y = low - _GAP - local.box[3] * unit
-    name = Piece(words, name=monogram.text.strip()[:120], size=high, size_is="caps", x=(left + right) / 2, y=y)
-    return [*pieces, name]
+    return [*pieces, name.with_(x=(left + right) / 2, y=y)]
 
 
 def _split(monogram: Monogram) -> list[Piece]:
@@ -135,16 +151,13 @@ def _split(monogram: Monogram) -> list[Piece]:
     if not monogram.text.strip():
         return [initial]
     left, _, right, _ = _box([initial])
-    words = _words(monogram, monogram.text.strip(), name=True)
-    local = _measured(words)
-    high = min(_HIGH / 5, 1.15 * (right - left) * (local.cap_height or 1.0) / max(local.size[0], 1e-6))
-    unit = high / (local.cap_height or 1.0)
-    gap = local.size[1] * unit + 2 * min(_GAP, 0.5 * high)
+    name, local, unit = _name(monogram, _HIGH / 5, 1.15 * (right - left))
+    gap = local.size[1] * unit + 2 * min(_GAP, 0.5 * name.size)
     x, wide = (left + right) / 2, 1.2 * (right - left)
     middle = (local.box[1] + local.box[3]) / 2 * unit
     return [initial,
             Piece(Shape("rectangle", "filled"), name="gap", does="clears", size=wide, stretch=wide / gap, x=x),
-            Piece(words, name=monogram.text.strip()[:120], size=high, size_is="caps", x=x, y=-middle)]
+            name.with_(x=x, y=-middle)]
 
 
 def _beside(monogram: Monogram) -> list[Piece]:
@@ -155,15 +168,11 @@ def _beside(monogram: Monogram) -> list[Piece]:
     initial = Piece(_words(monogram, letters[0]), name=letters[0], size=_HIGH, size_is="caps")
     _, _, right, _ = _box([initial])
     bar = Piece(Shape("rectangle", "filled"), name="bar", size=_BAR, stretch=_BAR / _HIGH, x=right + _GAP + _BAR / 2)
-    text = monogram.text.strip()
-    if not text:
+    if not monogram.text.strip():
         return [initial, bar]
-    words = _words(monogram, text, name=True)
-    local = _measured(words)
-    high = min(_NAME_MOST, _HIGH * (local.cap_height or 1.0) / max(local.size[0], 1e-6))
-    unit = high / (local.cap_height or 1.0)
+    name, local, unit = _name(monogram, _NAME_MOST, _HIGH)
     x = right + 2 * _GAP + _BAR + local.box[3] * unit         # turned to the left, its top faces the bar
-    return [initial, bar, Piece(words, name=text[:120], size=high, size_is="caps", x=x, turn=np.pi / 2)]
+    return [initial, bar, name.with_(x=x, turn=np.pi / 2)]
 
 
 def _block(monogram: Monogram) -> list[Piece]:

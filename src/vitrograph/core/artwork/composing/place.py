@@ -4,7 +4,7 @@ A piece is scaled, flipped, leant, turned and moved, in that order; copies of a 
 anchor at (0, 0): words in ems, drawings in their heights, shapes and monograms in units of their own.
 """
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from math import cos, floor, log2, pi, sin
 
@@ -15,9 +15,11 @@ from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.source import Source
+from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points, multipolygon, union
 from vitrograph.core.pieces import Piece, Repeat, Shape
 
+Box = tuple[float, float, float, float]        # left, low, right, high
 Affine = NDArray[np.float64]       # (2, 3): a matrix, and in the last column where (0, 0) goes
 
 _TINY = 1e-9
@@ -36,12 +38,11 @@ class Mark:
 class Local:
     """A piece's own shape about its anchor: its ink's box (left, low, right, high), its capitals' height, names.
 
-    `parts` are its letters or parts apart, where it has some; `missing` and `dropped` are of lettering; `source` is a
-    drawing as it was brought.
+    `missing`, `dropped` and `turn` are those of lettering; `source` is a drawing as it was brought.
     """
 
     shape: MultiPolygon
-    box: tuple[float, float, float, float]
+    box: Box
     cap_height: float | None = None
     marks: tuple[Mark, ...] = ()
     missing: str = ""
@@ -71,7 +72,7 @@ class Placed:
     units: tuple[float, float]
 
     @property
-    def box(self) -> tuple[float, float, float, float]:
+    def box(self) -> Box:
         """The box of all copies."""
         return box_of(self.shape)
 
@@ -186,7 +187,7 @@ def carry(points: Points, affine: Affine) -> Points:
     return np.asarray(points @ affine[:, :2].T + affine[:, 2])
 
 
-def corners_of(local_box: tuple[float, float, float, float], affine: Affine) -> Points:
+def corners_of(local_box: Box, affine: Affine) -> Points:
     """(4, 2) corners of a piece's own box in the artwork: lower left, lower right, upper right, upper left."""
     left, low, right, high = local_box
     return carry(np.array([[left, low], [right, low], [right, high], [left, high]]), affine)
@@ -215,9 +216,18 @@ def fineness(max_deviation: float, scale: float) -> float:
     return float(2.0 ** floor(log2(max_deviation / max(scale, _TINY))))
 
 
-def box_of(shape: BaseGeometry) -> tuple[float, float, float, float]:
+def box_of(shape: BaseGeometry) -> Box:
     """The box of a shape; four zeros where there is nothing."""
     if shape.is_empty:
         return (0.0, 0.0, 0.0, 0.0)
     left, low, right, high = shape.bounds
     return left, low, right, high
+
+
+def common_box(boxes: Iterable[Box]) -> Box:
+    """The box round some boxes. Raises ArtworkError where there are none."""
+    sides = list(zip(*boxes, strict=True))
+    if not sides:
+        raise ArtworkError("there is nothing to be seen of these pieces: choose others")
+    left, low, right, high = sides
+    return min(left), min(low), max(right), max(high)

@@ -101,7 +101,8 @@ def set_words(words: Words, max_deviation: float) -> Lettering:
     cap, sizes = face.cap_height, _sizes(words, lines)
     feet = _feet(words, sizes, cap)
     shapes, turn = _arranged(words, lines, sizes, feet, cap)
-    missing = dict.fromkeys("".join([missing_in(face, text) for text, _ in read] + [line.blank for line in lines]))
+    missing = dict.fromkeys("".join(
+        [shape_line(face, text, words.letter_spacing).missing for text, _ in read] + [line.blank for line in lines]))
     letters = tuple(name for line in lines for name in line.letters)
     dropped = sum(gone for _, gone in read)
     return Lettering(shapes, letters, cap * (sizes[0] if sizes else 1.0), "".join(missing), dropped, turn)
