@@ -32,6 +32,10 @@ class OffGlassError(VitrographError, ValueError):
     """Artwork that cannot be laid on this glass at all."""
 
 
+class FitError(VitrographError, ValueError):
+    """The way of laying asked for cannot be done with this art on this glass."""
+
+
 class ShelfError(VitrographError, OSError):
     """A kept glass that cannot be read or written."""
 

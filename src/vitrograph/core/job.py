@@ -14,18 +14,19 @@ import msgspec
 from msgspec import Meta
 
 from vitrograph.core.errors import JobError
-from vitrograph.core.parts import Height, Length, Margin, Part, Place, Speed, Turn
+from vitrograph.core.parts import Give, Height, Length, Margin, Part, Place, Speed, Turn
 from vitrograph.core.pieces import Artwork
 
-JOB_VERSION = 3                    # docs/formats.md; raised, with a migration, when the tree changes
+JOB_VERSION = 4                    # docs/formats.md; raised, with a migration, when the tree changes
 
 Girth = Literal["diameter", "circumference"]
-Mode = Literal["rim", "straight"]
+Mode = Literal["rim", "letters", "straight", "eye"]
 Face = Literal["outside", "back"]
 FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
 MaterialName = Literal["ordinary", "strengthened", "bakeware", "crystal", "coated", "unknown"]
 ToolName = Literal["ruler", "tape", "calipers"]
 Obstacle = Literal["handle", "seam", "raised mark", "other"]
+Stand = Literal["angle", "opposite handle", "between handles", "facing others", "facing drinker"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
 
 
@@ -140,18 +141,55 @@ class Tools(Part, frozen=True):
         return {"ruler": self.ruler_error, "tape": self.tape_error, "calipers": self.calipers_error}[tool]
 
 
+class FilmGives(Part, frozen=True):
+    """How much squeeze or stretch each film takes and still lies flat, and how many times that when laid warm.
+
+    From memory, no published source.
+    """
+
+    stencil: Give = 0.015
+    removable: Give = 0.02
+    permanent: Give = 0.03
+    shelf: Give = 0.015
+    warmed: Annotated[float, Meta(ge=1, le=5)] = 1.5
+
+
 class Fit(Part, frozen=True):
     """How the art goes on the glass: the way it is laid, and the place.
 
-    `angle` is where the artwork's upright middle line stands round the glass, from the front to the right; `across`
-    serves a pane: mm from its middle, to the right; `from_rim` is from the rim to the art's top edge, None for centred.
+    `stand` says where the artwork's upright middle line stands round the glass: at `angle`, from the front to the
+    right, or as a handle has it; `across` serves a pane: mm from its middle, to the right. `held` is the line of the
+    art that keeps its distance: the top edge `from_rim` along the wall (None for centred), or the baseline or the
+    middle, which stand `above_table`, upright. `turn` turns the art about its middle, to the left.
+
+    `times` copies stand equally spaced round the glass: on one sheet if they are a `wrap`, else each on its own.
+    `rows` by `columns` separate stencils share the art. On a wall curved both ways the film is cut to cost the least
+    strain, or by the best `cone`; with `relief` its border is snipped; laid `warm` it gives more.
     """
 
     mode: Mode = "rim"
     face: Face = "outside"
+    stand: Stand = "angle"
+    hand: Literal["right", "left"] = "right"
     angle: Turn = 0.0
     across: Place = 0.0
+    held: Literal["top", "baseline", "middle"] = "top"
     from_rim: Place | None = None
+    above_table: Place = 40.0
+    turn: Turn = 0.0
+    times: Annotated[int, Meta(ge=1, le=60)] = 1
+    wrap: bool = False
+    rows: Annotated[int, Meta(ge=1, le=12)] = 1
+    columns: Annotated[int, Meta(ge=1, le=12)] = 1
+    film_shape: Literal["least strain", "best cone"] = "least strain"
+    relief: bool = False
+    warm: bool = False
+    gives: FilmGives = FilmGives()
+
+    def limit(self, film: FilmKind) -> float:
+        """How much a film may be squeezed or stretched, as it is laid."""
+        give: float = getattr(self.gives, film)
+        return give * (self.gives.warmed if self.warm else 1.0)
 
 
 class StencilChoices(Part, frozen=True):
@@ -200,7 +238,7 @@ class Job(Part, frozen=True):
     `pieces` are the measured pieces of a set that is meant to be equal; `glass` is what the stencil is made for.
     """
 
-    version: Literal[3] = 3
+    version: Literal[4] = 4
     name: Annotated[str, Meta(min_length=1, max_length=120)] = "Untitled"
     how_many: Annotated[int, Meta(ge=1, le=1000)] = 1
     glass: Glass = TaperedGlass()

@@ -23,6 +23,8 @@ def migrate(tree: dict[str, Any]) -> None:
     if tree["version"] == 2:
         _to_pieces(tree)
         tree["version"] = 3
+    if tree["version"] == 3:       # ways to lay, to place and to part the art were added; 3 meant their defaults
+        tree["version"] = 4
 
 
 def _to_pieces(tree: dict[str, Any]) -> None:

@@ -10,14 +10,16 @@ from dataclasses import dataclass
 from threading import Event
 from typing import Any, Literal, get_args
 
+from msgspec.structs import replace
+
 from vitrograph.core.artwork import Art, compose
 from vitrograph.core.cut import CutPlan, plan_cut
 from vitrograph.core.errors import Cancelled, VitrographError
 from vitrograph.core.etch import EtchPlan, plan_etch
 from vitrograph.core.findings import Finding, Level, worst
-from vitrograph.core.fit import Fitted, Room, check_fit, fit_art, room_for
+from vitrograph.core.fit import FitChoices, Fitted, Laid, Room, check_fit, fit_art, lay_art, room_for
 from vitrograph.core.glass import Assessment, Wall, assess, wall_of
-from vitrograph.core.job import Job
+from vitrograph.core.job import Fit, Job
 from vitrograph.core.stencil import Sheet, build_sheet, check_stencil
 from vitrograph.core.transfer import TransferPlan, plan_transfer
 from vitrograph.core.weed import WeedPlan, plan_weeding
@@ -39,10 +41,12 @@ class Results:
     wall: Wall | None = None
     assessed: Assessment | None = None
     art: Art | None = None
+    laid: Laid | None = None
     fitted: Fitted | None = None
     room: Room | None = None
     sheet: Sheet | None = None
     checked: tuple[Finding, ...] | None = None
+    considered: tuple[Finding, ...] | None = None
     cut: CutPlan | None = None
     weed: WeedPlan | None = None
     transfer: TransferPlan | None = None
@@ -55,7 +59,7 @@ class Results:
         found: dict[Station, tuple[Finding, ...]] = {
             "glass": self.assessed.findings if self.assessed else (),
             "artwork": self.art.findings if self.art else (),
-            "fit": tuple(check_fit(self.fitted, self.job)) if self.fitted else (),
+            "fit": self.considered or (),
             "stencil": self.checked or (),
         }
         return found.get(station, ()) if station else tuple(f for group in found.values() for f in group)
@@ -140,18 +144,24 @@ def _art_on(fitted: Fitted | None) -> tuple[float, float, float] | None:
     return None if fitted is None else (*fitted.size, fitted.lay.s0)
 
 
+def _way_of_laying(fit: Fit) -> Fit:
+    """A fit without what only says where round the glass it stands, or which face: the films do not depend on that."""
+    return replace(fit, stand="angle", hand="right", angle=0.0, across=0.0, face="outside")
+
+
 _STAGES: tuple[_Stage, ...] = (
     _Stage("wall", "glass", (), lambda job: job.glass, lambda job, known: wall_of(job.glass)),
     _Stage("art", "artwork", (), lambda job: job.artwork, lambda job, known: compose(job.artwork)),
-    _Stage("fitted", "fit", ("wall", "art"), lambda job: job.fit,
-           lambda job, known: fit_art(known["art"], known["wall"], job.fit)),
+    _Stage("laid", "fit", ("wall", "art"), lambda job: (_way_of_laying(job.fit), FitChoices.of(job)),
+           lambda job, known: lay_art(known["art"], known["wall"], job.fit, FitChoices.of(job))),
+    _Stage("fitted", "fit", ("wall", "art", "laid"), lambda job: (job.fit, job.features.keep_out),
+           lambda job, known: fit_art(known["art"], known["wall"], job.fit, job.features, known["laid"])),
     _Stage("room", "fit", ("fitted",), lambda job: (job.fit, job.features, _patch_choices(job)),
            lambda job, known: room_for(known["fitted"], job)),
     _Stage("assessed", "glass", ("wall",),
            lambda job: (job.glass, job.features, job.pieces, job.material, job.tools, *_patch_choices(job)),
            lambda job, known: assess(known["wall"], job, _art_on(known.get("fitted"))), wishes=("fitted",)),
-    _Stage("sheet", "stencil", ("fitted",), lambda job: job.stencil.border,
-           lambda job, known: build_sheet(known["fitted"], job.stencil)),
+    _Stage("sheet", "stencil", ("fitted",), lambda job: None, lambda job, known: build_sheet(known["fitted"])),
     _Stage("cut", "cut", ("sheet",), lambda job: job.cut, lambda job, known: plan_cut(known["sheet"], job.cut)),
     _Stage("weed", "weed", ("sheet",), lambda job: None, lambda job, known: plan_weeding(known["sheet"])),
     _Stage("transfer", "transfer", ("sheet",), lambda job: job.transfer,
@@ -161,4 +171,7 @@ _STAGES: tuple[_Stage, ...] = (
     # the checks come last: they take longest, and nothing else waits for them
     _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut, job.features),
            lambda job, known: check_stencil(known["sheet"], job)),
+    _Stage("considered", "fit", ("art", "fitted", "assessed"), lambda job: (job.fit, FitChoices.of(job), job.cut.film,
+                                                                            job.artwork, job.features),
+           lambda job, known: check_fit(known["fitted"], job, known["art"], known["assessed"].trust.closing)),
 )

@@ -30,7 +30,7 @@ def plan_of(results: Results) -> dict[str, Any]:
             "mode": r.job.fit.mode,
             "face": r.job.fit.face,
             "mirrored": r.fitted.lay.mirrored,
-            "hoop_strain_pct": 100 * r.fitted.hoop_strain,
+            **_films(r),
         },
         "stencil": {
             "film_area_mm2": r.sheet.film.area,
@@ -48,11 +48,11 @@ def plan_of(results: Results) -> dict[str, Any]:
         ]},
         "transfer": {
             "tape_needed": r.transfer.needed,
-            "tape_mm": list(r.transfer.tape_size),
+            "tape_mm": list(r.transfer.settings[0].tape_size),
             "strips": [asdict(strip) for strip in r.transfer.strips],
             "marks_mm": [list(mark) for mark in r.transfer.marks],
-            "from_rim_mm": {"left": r.transfer.rim_left, "right": r.transfer.rim_right},
-            "above_table_mm": r.transfer.above_table,
+            "from_rim_mm": {"left": r.transfer.settings[0].rim_left, "right": r.transfer.settings[0].rim_right},
+            "above_table_mm": r.transfer.settings[0].above_table,
             "steps": list(r.transfer.steps),
         },
         "etch": {
@@ -62,6 +62,22 @@ def plan_of(results: Results) -> dict[str, Any]:
             "steps": [asdict(step) for step in r.etch.steps],
         },
     })
+
+
+def _films(r: Results) -> dict[str, Any]:
+    """What the films give, where they are snipped, how they are parted, and what a full turn misses by."""
+    assert r.fitted and r.assessed and r.sheet and r.transfer
+    strain = {"max_squeeze_pct": 100 * r.fitted.squeeze, "max_stretch_pct": 100 * r.fitted.stretch,
+              "at_openings_pct": 100 * r.fitted.strain_at_openings,
+              "limit_pct": 100 * r.job.fit.limit(r.job.cut.film)}
+    bands = [{"order": number, "outline_mm": list(outline.bounds), "from_rim_mm": [setting.rim_left, setting.rim_right],
+              "strain_at_openings_pct": 100 * film.strain_at_openings, "marks_mm": [list(mark) for mark in film.marks]}
+             for number, (film, outline, setting) in enumerate(
+                 zip(r.fitted.films, r.sheet.outlines, r.transfer.settings, strict=True), start=1)]
+    snips = [{"from_mm": list(snip.edge), "to_mm": list(snip.tip), "parts_mm": snip.parts, "cut_out": snip.cut_out}
+             for film in r.fitted.films for snip in film.snips]
+    return {"strain": strain, "relief_cuts": snips, "bands": bands if len(bands) > 1 else [],
+            "closure_mm": r.assessed.trust.closing, "angle_deg": degrees(r.fitted.angle), "times": r.job.fit.times}
 
 
 def _artwork(r: Results) -> dict[str, Any]:

@@ -70,7 +70,7 @@ def _fit(r: Results, unit: Unit) -> str:
     if fan is not None:
         return f"fan {degrees(fan.sweep):.1f}°"
     if isinstance(r.wall, Turned):
-        return f"strain {100 * abs(r.fitted.hoop_strain):.1f} %"
+        return f"strain {100 * r.fitted.strain_at_openings:.1f} %"
     return "straight wall" if r.wall.closed else "flat"
 
 

@@ -11,9 +11,10 @@ from typing import Any
 
 from shapely.geometry import MultiPolygon, Polygon
 
-from vitrograph.core.fit import Lay
+from vitrograph.core.fit import Band, band_edge
+from vitrograph.core.geometry import as_polygons
 from vitrograph.core.glass import Frustum
-from vitrograph.core.stencil import Band, Sheet, band_outline
+from vitrograph.core.stencil import Sheet
 from vitrograph.core.units import MM_PER_IN, THIN_SPACE, format_length
 
 PT_PER_MM = 72 / MM_PER_IN
@@ -45,7 +46,7 @@ def to_pdf(sheet: Sheet, title: str, says: str = "") -> bytes:
     return _page(sheet.outline, sheet.openings, title, says)
 
 
-def _page(outline: Polygon, dark: MultiPolygon, title: str, says: str = "") -> bytes:
+def _page(outline: Polygon | MultiPolygon, dark: MultiPolygon, title: str, says: str = "") -> bytes:
     from reportlab.pdfgen.canvas import Canvas
 
     left, low, right, high = outline.bounds
@@ -60,7 +61,7 @@ def _page(outline: Polygon, dark: MultiPolygon, title: str, says: str = "") -> b
     canvas.setFillGray(0.25)
     _draw(canvas, dark, fill=True)
     canvas.setLineWidth(0.2)
-    _draw(canvas, MultiPolygon([outline]), fill=False)
+    _draw(canvas, as_polygons(outline), fill=False)
     canvas.restoreState()
     _check_line(canvas, f"{title} · {paper}", says)
     canvas.save()
@@ -69,8 +70,8 @@ def _page(outline: Polygon, dark: MultiPolygon, title: str, says: str = "") -> b
 
 def proof_pdf(wall: Frustum, title: str) -> bytes:
     """The whole wall as paper at true size: wrapped round the glass, its ends must just meet at rim and base."""
-    lay = Lay(wall, wall.sheeting(), "rim", 0.0, 0.0, False)
-    outline = Polygon(band_outline(lay, Band(-pi, 0.0, pi, wall.length)))
+    flat = wall.sheeting()
+    outline = Polygon(flat.develop(band_edge(flat, Band(-pi, 0.0, pi, wall.length))))
     says = "Cut it out, wrap it round, rim to rim. Type by how much the ends overlap (or gape) at rim and base."
     return _page(outline, MultiPolygon(), title, says)
 

@@ -43,7 +43,9 @@ def plan_cut(sheet: Sheet, choices: CutChoices) -> CutPlan:
     """Order the sheet's outlines inside before outside, start each near where the last ended, and add over-run."""
     left, low, right, high = sheet.outline.bounds
     rings = [np.asarray(ring.coords)[:, :2] - [left, low] for ring in _rings(sheet)]
-    paths = tuple(_over_run(ring, choices.over_run) for ring in order_rings(rings))
+    # relief cuts come first: they end at the film's edge, which frees the film when it is cut
+    snips = tuple(np.array([snip.tip, snip.edge]) - [left, low] for snip in sheet.snips)
+    paths = snips + tuple(_over_run(ring, choices.over_run) for ring in order_rings(rings))
     size = (right - left, high - low)
     plan = CutPlan(paths, size, (-left, -low), 0.0)
     seconds = plan.cut_mm / choices.cut_speed + plan.travel_mm / choices.travel_speed + 2 * LIFT_SECONDS * len(paths)
@@ -51,9 +53,9 @@ def plan_cut(sheet: Sheet, choices: CutChoices) -> CutPlan:
 
 
 def _rings(sheet: Sheet) -> list[shapely.LinearRing]:
-    """Every outline to cut, once: the openings' own (islands are their holes), and the sheet's edge."""
+    """Every outline to cut, once: the openings' own (islands are their holes), and the films' edges."""
     return [ring for opening in sheet.openings.geoms for ring in (opening.exterior, *opening.interiors)] + [
-        sheet.outline.exterior
+        outline.exterior for outline in sheet.outlines
     ]
 
 

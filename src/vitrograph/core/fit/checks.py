@@ -1,45 +1,132 @@
-"""What the fit station finds: straight lettering that will not look level, and film that must give on a curve."""
+"""What the fit station finds: lines that will not look level, film that must give, parts and rounds that fail."""
 
 from collections.abc import Iterator
-from math import sqrt
+from math import degrees, pi
 
+import numpy as np
+
+from vitrograph.core.artwork import Art
 from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.fit.films import Film
 from vitrograph.core.fit.place import Fitted
-from vitrograph.core.job import FilmKind, Job
+from vitrograph.core.fit.remedies import remedies_for
+from vitrograph.core.job import Job
 from vitrograph.core.units import format_length
 
 LEAST_DROOP_MM = 0.8               # a smaller bow is not seen (common practice, no published source)
+_MISCLOSURE_MM = 1.0               # ends that miss each other by more are seen (common practice, no published source)
 
 
-FILM_LIMITS: dict[FilmKind, float] = {"stencil": 0.015, "removable": 0.02, "permanent": 0.03, "shelf": 0.015}
-"""How much squeeze or stretch film takes and still lies flat (from memory, no published source)."""
+def check_fit(fitted: Fitted, job: Job, art: Art | None = None, misclosure: float = 0.0) -> tuple[Finding, ...]:
+    """What the way of laying costs. Given the art, remedies for strain are solved for; `misclosure`: a full turn's."""
+    return tuple(found for check in (droop(fitted), off_the_eye(fitted), strain(fitted, job, art),
+                                     parts(fitted, job), once_round(fitted, job, misclosure)) for found in check)
 
 
-def check_fit(fitted: Fitted, job: Job) -> Iterator[Finding]:
-    """Yield what the way of laying costs: level lines that leave the level, film that must give."""
-    yield from droop(fitted)
-    yield from strain(fitted, job)
+def strain(fitted: Fitted, job: Job, art: Art | None = None) -> Iterator[Finding]:
+    """Yield where film on a wall curved both ways gives more than it may: at its openings, or in its border alone."""
+    if not fitted.curved:
+        return
+    limit, worst = job.fit.limit(job.cut.film), max(fitted.films, key=lambda film: film.strain_at_openings)
+    most = worst.strain_at_openings
+    if most > limit:
+        squeezed = -worst.openings[0] >= worst.openings[1]
+        does = "squeezed" if squeezed else "stretched"
+        even = "even snipped, " if worst.pressed is not None and worst.pressed.snips else ""
+        remedies = tuple(remedies_for(art, fitted.wall, job, most, limit)) if art is not None else ()
+        yield Finding(Code.STRAIN, Level.WATCH,
+                      f"{even}the film is {does} by {_percent(most)} at the openings; it takes {_percent(limit)}",
+                      "its edges will wrinkle there and leak" if squeezed else "its edges will creep back and leak",
+                      _place(fitted, worst, squeezed=squeezed), 100 * most, 100 * limit,
+                      remedies[0] if remedies else None, remedies[1:])
+        return
+    border = max(fitted.squeeze, fitted.stretch)
+    if border > limit:
+        does = "squeezed" if fitted.squeeze >= fitted.stretch else "stretched"
+        yield Finding(Code.STRAIN, Level.NOTE, f"the border alone is {does} by up to {_percent(border)}",
+                      "wrinkles well off the openings do no harm: press outward, and tape over what lifts",
+                      None, 100 * border, 100 * limit)
 
 
-def strain(fitted: Fitted, job: Job) -> Iterator[Finding]:
-    """Yield the worst hoop strain where the wall is curved both ways, so that no flat film fits it exactly."""
-    worst, limit = fitted.hoop_strain, FILM_LIMITS[job.cut.film]
-    if abs(worst) > limit:
-        does = "be squeezed" if worst < 0 else "stretch"
-        # on a smooth wall the strain grows with the square of the art's height
-        smaller = sqrt(limit / abs(worst)) * 0.98
-        yield Finding(Code.STRAIN, Level.WATCH, f"the film must {does} by {100 * abs(worst):.1f} %",
-                      "on a wall curved both ways a flat sheet wrinkles or creeps back: keep the stencil small",
-                      None, 100 * abs(worst), 100 * limit,
-                      Remedy.of(f"Make it smaller: art {format_length(fitted.size[0] * smaller)} wide",
-                                artwork=job.artwork.scaled(smaller)))
+def _percent(share: float) -> str:
+    return f"{100 * share:.1f} %"
+
+
+def _place(fitted: Fitted, film: Film, *, squeezed: bool) -> tuple[float, float] | None:
+    """Where along a film's openings the strain is worst, on the sheet."""
+    if film.pressed is None:
+        return None
+    low, high = film.band.s_low, film.band.s_high
+    points = np.array([point for part in fitted.wall_art.geoms for point in part.exterior.coords])[:, :2]
+    points = points - [fitted.lay.u0, 0.0]
+    inside = (points[:, 0] >= film.band.u_low) & (points[:, 0] <= film.band.u_high) & (
+        points[:, 1] >= low) & (points[:, 1] <= high)
+    points = points[inside]
+    if not len(points):
+        return None
+    own = points - [film.middle, 0.0]
+    strains = film.pressed.at(own)
+    at = int(strains[:, 0].argmin() if squeezed else strains[:, 1].argmax())
+    x, y = fitted.lay.wall_to_sheet(points[at:at + 1] + [fitted.lay.u0, 0.0])[0]
+    return float(x), float(y)
 
 
 def droop(fitted: Fitted) -> Iterator[Finding]:
     """Yield how far the ends of level lines leave the level, where art is laid straight on a taper."""
     off = fitted.droop
-    if abs(off) > LEAST_DROOP_MM:
+    if abs(off) > LEAST_DROOP_MM and fitted.lay.mode == "straight":
         looks = "rise: it smiles" if off > 0 else "drop: it droops"
         yield Finding(Code.DROOP, Level.WATCH, f"laid straight, the ends {looks}, by {format_length(abs(off))}",
                       "on a tapered wall a straight line is not level", None, abs(off), LEAST_DROOP_MM,
                       Remedy.of("Follow the rim", fit__mode="rim"))
+
+
+def off_the_eye(fitted: Fitted) -> Iterator[Finding]:
+    """Yield how far from its place the eye sees art that goes on beyond the angle it is laid for."""
+    eye, off = fitted.lay.eye, fitted.off_the_eye
+    if eye is not None and off > LEAST_DROOP_MM:
+        yield Finding(Code.EYE, Level.WATCH, f"beyond {degrees(eye.most):.0f}° to each side the art is seen up to "
+                      f"{format_length(off)} off", "there the glass turns away faster than art can follow",
+                      None, off, LEAST_DROOP_MM, Remedy.of("Follow the rim", fit__mode="rim"))
+
+
+def parts(fitted: Fitted, job: Job) -> Iterator[Finding]:
+    """Yield that art has not the gaps for as many stencils as are asked for."""
+    wanted, have = job.fit.rows * job.fit.columns, len(fitted.films)
+    if have < wanted:
+        yield Finding(Code.PARTS, Level.WATCH, f"{wanted} stencils are asked for, and the art parts into {have}",
+                      "a stencil ends in a gap between lines or letters of 6 mm at least, and never in an opening",
+                      None, float(have), float(wanted), Remedy.of("As it parts", fit__rows=1, fit__columns=1))
+
+
+def once_round(fitted: Fitted, job: Job, misclosure: float) -> Iterator[Finding]:
+    """Yield what keeps copies that go all round from meeting, and where their seam had better be."""
+    fit = job.fit
+    if not fit.wrap or fit.times == 1 or not fitted.wall.closed:
+        return
+    pitch = 2 * pi * fitted.lay.middle_scale / fit.times
+    if fitted.size[0] > pitch + 1e-6:
+        factor = 0.9999 * pitch / fitted.size[0]
+        yield Finding(Code.OVERLAP, Level.WATCH, f"{fit.times} copies run into each other by "
+                      f"{format_length(fitted.size[0] - pitch)} each", "scaled so, a whole number of them just fits",
+                      None, fitted.size[0], pitch,
+                      Remedy.of(f"Close the ring: each {format_length(pitch)} wide",
+                                artwork=job.artwork.scaled(factor)))
+    if misclosure > _MISCLOSURE_MM:
+        yield Finding(Code.CLOSURE, Level.WATCH, f"where the ends meet they may miss by {format_length(misclosure)}",
+                      "that is what the readings may be off by: go round the glass with a tape, or wrap a paper proof",
+                      None, misclosure, _MISCLOSURE_MM)
+    yield from _seam(fitted, job)
+
+
+def _seam(fitted: Fitted, job: Job) -> Iterator[Finding]:
+    """A seam is hidden best at a handle."""
+    seam = fitted.lay.u0 + pi
+    handles = [kept for kept in job.features.keep_out if kept.what == "handle"]
+    for handle in handles[:1]:
+        off = (handle.angle - seam + pi) % (2 * pi) - pi
+        if abs(off) * fitted.lay.middle_scale > handle.wide / 2:
+            angle = float((job.fit.angle + off + pi) % (2 * pi) - pi)
+            yield Finding(Code.CLOSURE, Level.NOTE, f"the seam comes {abs(degrees(off)):.0f}° from the handle",
+                          "under the handle nobody looks for it", None, None, None,
+                          Remedy.of("Seam to the handle", fit__stand="angle", fit__angle=angle))

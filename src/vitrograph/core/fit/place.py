@@ -1,24 +1,49 @@
 """Fitting: the art at its size on the glass, placed, laid, and developed to the sheet."""
 
-from dataclasses import dataclass
+from collections.abc import Callable
+from dataclasses import dataclass, replace
 from functools import cached_property
+from math import pi
 
 import numpy as np
+import shapely
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.artwork import Art, Placed
+from vitrograph.core.artwork import Art, Mark, Placed
+from vitrograph.core.errors import FitError
+from vitrograph.core.fit.band import Box
+from vitrograph.core.fit.films import WARP_DEVIATION_MM, Film, FilmChoices, Films, cut_films
 from vitrograph.core.fit.lay import Lay, check_reach, longest_edge, warp
-from vitrograph.core.glass import Cone, Fan, Turned, Wall, fan_of
-from vitrograph.core.job import Fit
+from vitrograph.core.fit.stand import angle_of, middle_height
+from vitrograph.core.geometry import Points, as_polygons, multipolygon, union
+from vitrograph.core.glass import Fan, Wall, eye_before, fan_of
+from vitrograph.core.job import Features, Fit, Job
 
-WARP_DEVIATION_MM = 0.004          # how far split edges may stray after the warp
+_FILMS, _PLAIN = FilmChoices(), Features()
+
+
+@dataclass(frozen=True)
+class FitChoices:
+    """What a fit depends on beside the job's own fit part: the eye that looks at the glass, and what the films take."""
+
+    viewing_mm: float = 600.0
+    reading_angle: float = pi * 2 / 3
+    films: FilmChoices = _FILMS
+
+    @classmethod
+    def of(cls, job: Job) -> "FitChoices":
+        """The choices that a job makes in its other parts."""
+        films = FilmChoices(job.stencil.border, job.stencil.least_border, job.fit.limit(job.cut.film))
+        return cls(job.stencil.viewing_mm, job.stencil.reading_angle, films)
 
 
 @dataclass(frozen=True)
 class Fitted:
-    """Art on its glass: its size there (mm), its sheet shape, and its names' places on the sheet.
+    """Art on its glass: its size there (mm), its sheet shape, its names' places on the sheet, and its films.
 
-    `middle` is where the art's middle lies in the artwork's own frame, in which its pieces are placed.
+    `art` is all that one sheet carries about the art's own middle: several copies where they are wrapped round the
+    glass, while `size` is that of one. `middle` is where that middle lies in the artwork's own frame, in which its
+    pieces are placed; `angle` is how far round the artwork's upright middle line stands.
     """
 
     wall: Wall
@@ -29,6 +54,9 @@ class Fitted:
     marks: tuple[tuple[str, float, float], ...]
     middle: tuple[float, float]
     placed: tuple[Placed, ...]
+    films: tuple[Film, ...]
+    angle: float
+    elsewhere: tuple[float, ...] = ()
 
     @property
     def fan(self) -> Fan | None:
@@ -38,60 +66,140 @@ class Fitted:
     @cached_property
     def wall_art(self) -> MultiPolygon:
         """The art in wall coordinates (u, s)."""
-        follows = self.lay.mode == "rim"                       # an affine map, so edges stay straight
-        longest = float("inf") if follows else longest_edge(self.lay, self.size[1] / 2, WARP_DEVIATION_MM)
-        return warp(self.art, self.lay.to_wall, longest)
+        return warp(self.art, self.lay.to_wall, longest_edge(self.lay, half_of(self.art), WARP_DEVIATION_MM, wall=True))
 
     @cached_property
-    def wall_bounds(self) -> tuple[float, float, float, float]:
+    def wall_bounds(self) -> Box:
         """u and s bounds (u_low, s_low, u_high, s_high) of the art on the wall."""
-        if self.lay.mode == "rim":                             # each side goes by itself: the box's corners are enough
+        if self.lay.mode != "rim" or self.lay.turn:
+            u_low, s_low, u_high, s_high = self.wall_art.bounds
+        else:                                                  # each side goes by itself: the box's corners are enough
             left, low, right, high = self.art.bounds
             (u_low, s_low), (u_high, s_high) = self.lay.to_wall(np.array([[left, low], [right, high]])).tolist()
-        else:
-            u_low, s_low, u_high, s_high = self.wall_art.bounds
         return u_low, s_low, u_high, s_high
 
-    @cached_property
-    def hoop_strain(self) -> float:
-        """The hoop strain of largest size the film takes over the art's band; 0 where the wall is developable."""
-        if not isinstance(self.wall, Turned) or not isinstance(self.lay.flat, Cone):
-            return 0.0
-        _, low, _, high = self.wall_bounds
-        strains = self.wall.hoop_strain(self.lay.flat, low, high)
-        return float(strains[np.abs(strains).argmax()])
+    @property
+    def curved(self) -> bool:
+        """Whether the wall is curved both ways, so that film must give."""
+        return self.films[0].pressed is not None
 
     @property
+    def squeeze(self) -> float:
+        """The most any film is squeezed, as a share; 0 where the wall has an exact flat shape."""
+        return max((film.pressed.squeeze for film in self.films if film.pressed), default=0.0)
+
+    @property
+    def stretch(self) -> float:
+        """The most any film is stretched, as a share."""
+        return max((film.pressed.stretch for film in self.films if film.pressed), default=0.0)
+
+    @property
+    def strain_at_openings(self) -> float:
+        """The most any film gives along its openings, where it must seal."""
+        return max(film.strain_at_openings for film in self.films)
+
+    @cached_property
     def droop(self) -> float:
         """How far level lettering laid this way leaves the level at its ends, mm along the wall: above is positive.
 
         Zero where rows follow the rim.
         """
-        end = self.lay.to_wall(np.array([[self.size[0] / 2, 0.0]]))
+        level = replace(self.lay, turn=0.0)
+        end = level.to_wall(np.array([[self.size[0] / 2, 0.0]]))
         return float(end[0, 1] - self.lay.s0)
 
+    @cached_property
+    def off_the_eye(self) -> float:
+        """How far from its true place any of the art is seen, mm, by the eye it is laid for; 0 for other ways."""
+        eye = self.lay.eye
+        if eye is None:
+            return 0.0
+        left, low, right, high = self.art.bounds
+        edge = np.array([[x, y] for x in np.linspace(left, right, 41) for y in (low, 0.0, high)])
+        away = np.abs(eye.to_wall(edge)[:, 0]) <= pi / 2
+        gaps = eye.seen(eye.to_wall(edge)) - edge
+        return float(np.hypot(*gaps[away].T).max(initial=0.0))
 
-def fit_art(art: Art, wall: Wall, fit: Fit) -> Fitted:
-    """Place and lay the art. Raises OffGlassError where this wall cannot carry it at all."""
+
+def half_of(art: MultiPolygon) -> tuple[float, float]:
+    """How far art reaches from (0, 0), across and up."""
+    left, low, right, high = art.bounds
+    return max(abs(left), abs(right)), max(abs(low), abs(high))
+
+
+@dataclass(frozen=True, eq=False)
+class Laid:
+    """Art laid from its own middle and its films cut, wherever round the glass it is to stand: what takes long."""
+
+    lay: Lay
+    art: MultiPolygon
+    marks: tuple[Mark, ...]
+    films: Films
+
+
+def lay_art(art: Art, wall: Wall, fit: Fit, choices: FitChoices | None = None) -> Laid:
+    """Find the art's height on the wall and cut its films. Raises OffGlassError, FitError or GlassError."""
     width, height = art.size
-    s0 = middle_height(wall, fit, height)
+    choices = choices or FitChoices()
+    eye = eye_before(wall, choices.viewing_mm)
+    first = Lay(wall, wall.sheeting(0.4 * wall.length, 0.6 * wall.length), fit.mode, wall.length / 2, 0.0, False, 0.0,
+                eye, choices.reading_angle / 2)
+    s0 = middle_height(first, fit, height, art.baseline)
     flat = wall.sheeting(s0 - height / 2, s0 + height / 2)
     check_reach(wall, flat, fit.mode, s0, width / 2, height / 2)
+    lay = replace(first, flat=flat, s0=s0, turn=fit.turn)
+    shape, marks = _round_the_glass(art, lay, fit)
+    turned = as_polygons(shapely.transform(shape, lambda xy: lay.turned(xy))) if fit.turn else shape
+    films = cut_films(turned, replace(lay, turn=0.0), fit, choices.films)
+    return Laid(replace(lay, flat=films.flat), shape, marks, films)
+
+
+def fit_art(art: Art, wall: Wall, fit: Fit, features: Features = _PLAIN, laid: Laid | None = None) -> Fitted:
+    """Place the art and develop it to the sheet; `laid` saves laying it anew.
+
+    Raises OffGlassError where this wall cannot carry it at all, FitError where it cannot be laid or placed as asked.
+    """
+    laid = lay_art(art, wall, fit) if laid is None else laid
+    angle = angle_of(fit, features) if wall.closed else fit.across
     # the artwork's upright middle line stands at the place asked for, not the middle of its box: no piece moves
     # because another was put beside it
-    beside = art.middle[0] / float(wall.scale(np.array([s0]))[0])
-    lay = Lay(wall, flat, fit.mode, s0, (fit.angle if wall.closed else fit.across) + beside, fit.face == "back")
-    straight = fit.mode == "straight"
-    longest = float("inf") if straight else longest_edge(lay, height / 2, WARP_DEVIATION_MM)
-    spots = lay.to_sheet(np.array([[mark.x, mark.y] for mark in art.marks]).reshape(-1, 2))
-    marks = tuple((mark.name, float(x), float(y)) for mark, (x, y) in zip(art.marks, spots, strict=True))
-    return Fitted(wall, lay, art.shape, (width, height), warp(art.shape, lay.to_sheet, longest), marks, art.middle,
-                  art.placed)
+    beside = art.middle[0] / laid.lay.middle_scale
+    if fit.wrap and fit.times % 2 == 0:                        # of an even number of copies one stands there too
+        beside += pi / fit.times
+    lay = replace(laid.lay, u0=angle + beside, mirrored=fit.face == "back")
+    longest = longest_edge(lay, half_of(laid.art), WARP_DEVIATION_MM)
+    spots = lay.to_sheet(np.array([[mark.x, mark.y] for mark in laid.marks]).reshape(-1, 2))
+    marks = tuple((mark.name, float(x), float(y)) for mark, (x, y) in zip(laid.marks, spots, strict=True))
+    copies = fit.times if wall.closed and not fit.wrap else 1
+    return Fitted(wall, lay, laid.art, art.size, warp(laid.art, lay.to_sheet, longest), marks,
+                  _middle_of(art, lay, fit), art.placed, laid.films.films, angle,
+                  tuple(2 * pi * k / copies for k in range(1, copies)))
 
 
-def middle_height(wall: Wall, fit: Fit, art_height: float) -> float:
-    """Height s0 of the art's middle: from the rim distance of its top edge, or the middle of the wall."""
-    if fit.from_rim is None:
-        return wall.length / 2
-    return wall.length - fit.from_rim - art_height / 2
+def _middle_of(art: Art, lay: Lay, fit: Fit) -> tuple[float, float]:
+    """Where the sheet's middle lies in the artwork's frame: of an even number of copies, half a pitch beside one."""
+    half = pi * lay.middle_scale / fit.times if fit.wrap and fit.times % 2 == 0 else 0.0
+    return art.middle[0] + half, art.middle[1]
 
+
+def _round_the_glass(art: Art, lay: Lay, fit: Fit) -> tuple[MultiPolygon, tuple[Mark, ...]]:
+    """What one sheet carries: the art, or where it is wrapped all its copies, so spaced that the last meets the first.
+
+    Raises FitError where rows would not come round level.
+    """
+    if not fit.wrap or fit.times == 1:
+        return art.shape, art.marks
+    if not lay.wall.closed:
+        raise FitError("art goes all round a round glass only: take the wrap away on a pane")
+    if fit.mode not in ("rim", "letters") or fit.turn:
+        raise FitError("art that goes all round must come back to where it began: lay it following the rim or keeping "
+                       "letter shapes, and not turned")
+    pitch = 2 * pi * lay.middle_scale / fit.times
+    shifts = [pitch * (k - (fit.times - 1) / 2) for k in range(fit.times)]
+    copies = np.concatenate([shapely.get_parts(shapely.transform(art.shape, _moved(by))) for by in shifts])
+    shape = multipolygon(copies) if art.size[0] < pitch else as_polygons(union(copies.tolist()))
+    return shape, tuple(Mark(mark.name, mark.x + by, mark.y) for by in shifts for mark in art.marks)
+
+
+def _moved(by: float) -> Callable[[Points], Points]:
+    return lambda xy: xy + [by, 0.0]

@@ -11,10 +11,8 @@ import shapely
 from shapely.geometry import Polygon
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass.walls import Wall, profile_at
+from vitrograph.core.glass.walls import Wall
 from vitrograph.core.job import Features, KeepOut
-
-_SAMPLES = 4001
 
 
 @dataclass(frozen=True, slots=True)
@@ -41,14 +39,13 @@ class Block:
 
 
 def along_at(wall: Wall, upright: Points) -> Points:
-    """Distance along the wall at upright heights above the table, within 0.01 mm; clipped to the wall.
+    """Distance along the wall at upright heights above the table, clipped to the wall.
 
     >>> from vitrograph.core.glass.walls import Frustum
     >>> along_at(Frustum(30.0, 60.0, 50.0), np.array([20.0]))
     array([25.])
     """
-    s = np.linspace(0.0, wall.length, _SAMPLES)
-    return np.interp(np.asarray(upright) - wall.stands, profile_at(wall, s)[1], s)
+    return np.clip(wall.along(np.asarray(upright) - wall.stands), 0.0, wall.length)
 
 
 def blocks_of(wall: Wall, features: Features) -> tuple[Block, ...]:

@@ -82,6 +82,7 @@ class TurnedWall(Turned):
 
     def along(self, z: Values) -> Values:
         """Distance along the wall, up from the base, at upright heights."""
+        z = np.clip(z, 0.0, self.heights[-1])
         return np.interp(z, *self._table[:2]) if self.joined == "parts" else self._hermite(z)
 
     def height(self, s: Values) -> Values:
@@ -167,6 +168,10 @@ class Ball(Turned):
     def scale(self, s: Points) -> Points:
         """The radius of the parallel at s: R sin(s/R), 0 at the poles."""
         return self.ball_radius * np.sin(np.clip(s / self.ball_radius, 0.0, pi))
+
+    def along(self, z: Points) -> Points:
+        """Distance along the wall at upright heights above the lower pole."""
+        return self.ball_radius * np.arccos(np.clip(1 - z / self.ball_radius, -1.0, 1.0))
 
     def in_space(self, wall: Points) -> Points:
         """(n, 3) points: x right, y towards the viewer, z up from the lower pole."""

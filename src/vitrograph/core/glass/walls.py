@@ -17,10 +17,15 @@ from vitrograph.core.geometry import Points, arc_pieces
 
 
 class Sheeting(Protocol):
-    """A developable surface: what can be laid flat. `bend` is the curvature of its level lines when flat, 1/mm."""
+    """What can be laid flat. `bend` is the curvature of its level lines when flat, 1/mm.
+
+    `cone` is the cone it is, or is near to; None for a pane.
+    """
 
     @property
     def bend(self) -> float: ...
+    @property
+    def cone(self) -> "Cone | None": ...
     def develop(self, wall: Points) -> Points: ...
     def undevelop(self, sheet: Points) -> Points: ...
 
@@ -28,7 +33,8 @@ class Sheeting(Protocol):
 class Wall(Protocol):
     """What every wall can say of itself; `scale` is the mm per unit of u along a parallel.
 
-    It `stands` so many mm above the table. `sheeting` is the developable that stands for it between two heights:
+    It `stands` so many mm above the table; `along` gives the distance along the wall at upright heights above its
+    lower edge. `sheeting` is the developable that stands for it between two heights:
     the wall itself where it is one.
     """
 
@@ -43,6 +49,7 @@ class Wall(Protocol):
     @property
     def stands(self) -> float: ...
     def scale(self, s: Points) -> Points: ...
+    def along(self, z: Points) -> Points: ...
     def in_space(self, wall: Points) -> Points: ...
     def sheeting(self, low: float, high: float) -> Sheeting: ...
 
@@ -85,9 +92,18 @@ class Pane:
         """No bend: the lower edge develops straight."""
         return 0.0
 
+    @property
+    def cone(self) -> None:
+        """No cone: it is flat."""
+        return None
+
     def scale(self, s: Points) -> Points:
         """One mm across is one mm, at every height."""
         return np.ones_like(s)
+
+    def along(self, z: Points) -> Points:
+        """The same: a pane is upright."""
+        return z
 
     def beyond(self, wall: Points) -> Points:
         """How far (n, 2) wall points lie off the pane's edge, mm, 0 on it; on an oval, by the ray from its middle."""
@@ -134,6 +150,11 @@ class Cone:
     def bend(self) -> float:
         """Curvature of the developed level line at `at`, 1/mm: 0 for a cylinder."""
         return self.taper / self.radius
+
+    @property
+    def cone(self) -> "Cone":
+        """Itself."""
+        return self
 
     def develop(self, wall: Points) -> Points:
         """Unroll (n, 2) wall points to (n, 2) sheet points; works beyond either edge of a glass too.
@@ -211,6 +232,10 @@ class Frustum(Round):
     def scale(self, s: Points) -> Points:
         """The outside radius at s: mm of arc per radian."""
         return self.base_radius + self.taper * s
+
+    def along(self, z: Points) -> Points:
+        """Distance along the wall at upright heights."""
+        return z * (self.slant / max(self.upright, 1e-9))
 
     def sheeting(self, low: float = 0.0, high: float = 0.0) -> Cone:
         """The wall's own cone, whatever the heights."""

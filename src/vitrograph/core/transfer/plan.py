@@ -4,6 +4,7 @@ Practice here (a little more tape than stencil, extra at the top to hold, middle
 published source.
 """
 
+from collections.abc import Iterator
 from dataclasses import dataclass
 from math import ceil
 
@@ -31,61 +32,103 @@ class Strip:
 
 
 @dataclass(frozen=True)
-class TransferPlan:
-    """Tape pieces, the four centre marks on the sheet, and the distances to set the stencil by, in mm.
+class Setting:
+    """One film to be set: its tape, the four centre marks on the sheet, and the distances to set it by, in mm.
 
     `rim_left` and `rim_right` are measured along the wall from the rim (a pane's upper edge) to the film's upper
     corners; `above_table` is the upright height of the film's lower edge at its middle.
     """
 
-    needed: bool
     tape_size: tuple[float, float]
     strips: tuple[Strip, ...]
     marks: tuple[tuple[float, float], ...]
     rim_left: float
     rim_right: float
     above_table: float
+
+
+@dataclass(frozen=True)
+class TransferPlan:
+    """Whether tape is needed, each film's setting in the order they are laid, and how the glass is bedded."""
+
+    needed: bool
+    settings: tuple[Setting, ...]
     bedding: str
     round_glass: bool
+    relieved: bool = False
+
+    @property
+    def strips(self) -> tuple[Strip, ...]:
+        """The tape of all films."""
+        return tuple(strip for setting in self.settings for strip in setting.strips)
+
+    @property
+    def marks(self) -> tuple[tuple[float, float], ...]:
+        """The centre marks of all films."""
+        return tuple(mark for setting in self.settings for mark in setting.marks)
 
     @property
     def steps(self) -> tuple[str, ...]:
         """What to do, one step at a time, with this stencil's own numbers."""
         return (
-            self._tape_step(),
+            *self._tape_steps(),
             "Rub the tape down, turn over, rub the back, and peel the backing slowly at a diagonal. "
             "Press back whatever stays behind.",
             "Clean the glass with alcohol and let it dry. Touch it no more.",
             self.bedding,
-            f"Set the stencil: film's upper corners {format_length(self.rim_left)} (left) and "
-            f"{format_length(self.rim_right)} (right) from the {'rim' if self.round_glass else 'upper edge'}.",
-            "Press the middle down first, then outward to each side."
-            + (" If the border lifts, snip it at the sides." if self.round_glass else ""),
+            *self._set_steps(),
+            "Press the middle down first, then outward to each side." + self._snip_words(),
             "Peel the tape flat back on itself. Press every edge of every opening again and look from behind.",
             f"Let the film settle {SETTLE_MINUTES} minutes. Widen the border and cover slits with tape.",
         )
 
-    def _tape_step(self) -> str:
+    def _set_steps(self) -> Iterator[str]:
+        edge = "rim" if self.round_glass else "upper edge"
+        for number, setting in enumerate(self.settings, start=1):
+            many = len(self.settings)
+            which = "the stencil" if many == 1 else f"stencil {number} of {many}"
+            joint = "" if number == 1 else " Lay its edge over the last one's, so that their notches line up."
+            yield (f"Set {which}: film's upper corners {format_length(setting.rim_left)} (left) and "
+                   f"{format_length(setting.rim_right)} (right) from the {edge}.{joint}")
+
+    def _snip_words(self) -> str:
+        if self.relieved:
+            return " Let the border close, or lap, at each snip, and cover it with tape."
+        return " If the border lifts, snip it at the sides." if self.round_glass else ""
+
+    def _tape_steps(self) -> Iterator[str]:
         if not self.needed:
-            return "No islands: this stencil can be lifted as one piece, with no tape. Tape still helps to aim."
-        count, strip = len(self.strips), self.strips[0]
-        cut = "one piece," if count == 1 else f"{count} strips, each"
-        return (f"Cut tape: {cut} {format_length(strip.width, digits=0)} by {format_length(strip.height, digits=0)}. "
-                f"Lay it over the stencil{', overlapped' if count > 1 else ''}, the extra at the top.")
+            yield "No islands: this stencil can be lifted as one piece, with no tape. Tape still helps to aim."
+            return
+        for number, setting in enumerate(self.settings, start=1):
+            yield _tape_step(setting, f" {number}" if len(self.settings) > 1 else "")
+
+
+def _tape_step(setting: Setting, which: str) -> str:
+    count, strip = len(setting.strips), setting.strips[0]
+    cut = "one piece," if count == 1 else f"{count} strips, each"
+    return (f"Cut tape: {cut} {format_length(strip.width, digits=0)} by {format_length(strip.height, digits=0)}. "
+            f"Lay it over {'the stencil' if not which else 'stencil' + which}{', overlapped' if count > 1 else ''}, "
+            "the extra at the top.")
 
 
 def plan_transfer(sheet: Sheet, job: Job) -> TransferPlan:
-    """Cut the tape for a sheet and work out where the stencil goes on the glass."""
-    left, low, right, high = sheet.outline.bounds
-    choices = job.transfer
+    """Cut the tape for a sheet and work out where its films go on the glass."""
+    settings = tuple(_setting(sheet, number, job.transfer) for number in range(len(sheet.films)))
+    relieved = any(film.pressed is not None and film.pressed.snips for film in sheet.films)
+    return TransferPlan(bool(sheet.islands), settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved)
+
+
+def _setting(sheet: Sheet, number: int, choices: TransferChoices) -> Setting:
+    left, low, right, high = sheet.outlines[number].bounds
     side = _side_margin(right - left, choices)
     width, height = right - left + 2 * side, high - low + 2 * choices.margin + choices.top_extra
     strips = tuple(Strip(left - side + strip.x, low - choices.margin + strip.y, strip.width, strip.height)
                    for strip in tape_strips(width, height, choices.roll_width, choices.overlap))
-    rim_left, rim_right = rim_distances(sheet)
-    lowest = sheet.fitted.wall.in_space(np.array([[sheet.fitted.lay.u0, sheet.band.s_low]]))
-    return TransferPlan(bool(sheet.islands), (width, height), strips, centre_marks(sheet), rim_left, rim_right,
-                        sheet.fitted.wall.stands + float(lowest[0, 2]), bedding(sheet.fitted), sheet.fitted.wall.closed)
+    wall, band = sheet.fitted.wall, sheet.films[number].band
+    lowest = wall.in_space(np.array([[sheet.fitted.lay.u0, band.s_low]]))
+    return Setting((width, height), strips, centre_marks(sheet, number), *rim_distances(sheet, number),
+                   wall.stands + float(lowest[0, 2]))
 
 
 def _side_margin(width: float, choices: TransferChoices) -> float:
@@ -114,21 +157,22 @@ def _strips_over(size: float, roll: float, overlap: float) -> int:
     return ceil((size - overlap) / max(roll - overlap, roll / 4) - 1e-9)
 
 
-def centre_marks(sheet: Sheet) -> tuple[tuple[float, float], ...]:
-    """Sheet points at the middles of the stencil's lower, right, upper and left sides."""
-    band, lay = sheet.band, sheet.fitted.lay
-    u, s = (band.u_low + band.u_high) / 2, (band.s_low + band.s_high) / 2
-    wall: Points = np.array([[u, band.s_low], [band.u_high, s], [u, band.s_high], [band.u_low, s]])
-    return tuple((float(x), float(y)) for x, y in lay.wall_to_sheet(wall))
+def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ...]:
+    """Sheet points at the middles of a film's lower, right, upper and left sides."""
+    film = sheet.films[number]
+    u, s = (film.band.u_low + film.band.u_high) / 2, (film.band.s_low + film.band.s_high) / 2
+    wall: Points = np.array([[u, film.band.s_low], [film.band.u_high, s], [u, film.band.s_high], [film.band.u_low, s]])
+    side = -1.0 if sheet.fitted.lay.mirrored else 1.0
+    return tuple((side * float(x), float(y)) for x, y in film.flat.develop(wall))
 
 
-def rim_distances(sheet: Sheet) -> tuple[float, float]:
-    """From the rim, along the wall, to the film's upper left and upper right corner as the viewer sees them.
+def rim_distances(sheet: Sheet, number: int = 0) -> tuple[float, float]:
+    """From the rim, along the wall, to a film's upper left and upper right corner as the viewer sees them.
 
-    Read off the sheet's own outline carried back to the wall, so they hold however the sheet was shaped.
+    Read off the film's own outline carried back to the wall, so they hold however the sheet was shaped.
     """
     wall, lay = sheet.fitted.wall, sheet.fitted.lay
-    edge = lay.sheet_to_wall(np.asarray(sheet.outline.exterior.coords)[:, :2])
+    edge = lay.sheet_to_wall(np.asarray(sheet.outlines[number].exterior.coords)[:, :2])
     across, up = ((edge - edge.min(axis=0)) / np.ptp(edge, axis=0)).T
     left, right = wall.length - edge[[int(np.argmax(up - across)), int(np.argmax(up + across))], 1]
     return float(left), float(right)

@@ -38,10 +38,12 @@ class TransferCard(StepsCard):
             self.readings.show_rows([])
             return
         length, edge = self.bench.length, "rim" if plan.round_glass else "upper edge"
-        self.readings.show_rows([
-            (f"{edge} to film, left", length(plan.rim_left, 1)),
-            (f"{edge} to film, right", length(plan.rim_right, 1)),
-            ("table to film, upright", length(plan.above_table, 1)),
-            ("tape", f"{length(plan.tape_size[0], 0)} × {length(plan.tape_size[1], 0)}"),
-            ("strips", str(len(plan.strips))),
-        ])
+        rows = []
+        for number, film in enumerate(plan.settings, start=1):
+            which = f"film {number}" if len(plan.settings) > 1 else "film"
+            rows += [(f"{edge} to {which}, left", length(film.rim_left, 1)),
+                     (f"{edge} to {which}, right", length(film.rim_right, 1)),
+                     (f"table to {which}, upright", length(film.above_table, 1)),
+                     (f"tape for {which}" if len(plan.settings) > 1 else "tape",
+                      f"{length(film.tape_size[0], 0)} × {length(film.tape_size[1], 0)}")]
+        self.readings.show_rows([*rows, ("strips", str(len(plan.strips)))])

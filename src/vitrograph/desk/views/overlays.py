@@ -200,7 +200,10 @@ class TransferOverlay(Overlay):
 
     def _paint_marks(self, painter: QPainter, view: "SheetView") -> None:
         plan = view.results.transfer
-        marks = view.to_screen(np.array(plan.marks if plan else []).reshape(-1, 2))
+        for setting in plan.settings if plan else ():
+            self._paint_arrows(painter, view.to_screen(np.array(setting.marks)))
+
+    def _paint_arrows(self, painter: QPainter, marks: Points) -> None:
         middle = marks.mean(axis=0)
         for x, y in marks:
             way = np.array([x, y]) - middle
@@ -222,7 +225,8 @@ class TransferOverlay(Overlay):
         painter.setPen(QPen(QColor(theme.PAPER_LEVELS["watch"]), 2))
         painter.drawPath(path_of_points(view.to_screen(rim)))
         name = "rim" if results.sheet.fitted.wall.closed else "upper edge"
-        gaps = (results.transfer.rim_left, results.transfer.rim_right)
+        top = results.transfer.settings[-1]
+        gaps = (top.rim_left, top.rim_right)
         mirrored = results.sheet.fitted.lay.mirrored
         for gap, end in zip(gaps[::-1] if mirrored else gaps, (rim[0], rim[-1]), strict=True):
             x, y = view.to_screen(end[None])[0]

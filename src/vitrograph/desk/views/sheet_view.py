@@ -10,10 +10,11 @@ from PySide6.QtGui import QBrush, QColor, QKeyEvent, QMouseEvent, QPainter, QPai
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
+from vitrograph.core.fit import Band, band_edge
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Pane
 from vitrograph.core.pipeline import Results
-from vitrograph.core.stencil import Band, Sheet, band_outline
+from vitrograph.core.stencil import Sheet
 from vitrograph.core.units import MM_PER_IN, format_number
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
@@ -313,14 +314,17 @@ class SheetView(View):
         self.update()
 
 
-def _whole_wall(sheet: Sheet) -> Points:
-    """Closed sheet outline of the whole wall, rim to base, once round from the art's middle."""
+def _whole_wall(sheet: Sheet) -> Points | None:
+    """Closed sheet outline of the whole wall, rim to base, once round from the art's middle; None for several films."""
     wall, lay = sheet.fitted.wall, sheet.fitted.lay
+    if len(sheet.films) > 1:
+        return None
     if isinstance(wall, Pane):
         edge = lay.wall_to_sheet(wall.edge(0.05))
         return np.concatenate([edge, edge[:1]])
     middle = lay.u0 if wall.closed else 0.0
-    outline = band_outline(lay, Band(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length))
+    whole = Band(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length)
+    outline = lay.wall_to_sheet(band_edge(lay.flat, whole))
     return np.concatenate([outline, outline[:1]])
 
 

@@ -58,6 +58,13 @@ class Art:
         left, low, right, high = self.shape.bounds
         return right - left, high - low
 
+    @property
+    def baseline(self) -> float:
+        """The lowest foot of a line of words, mm above the middle of the box; the box's lower edge where none is."""
+        feet = [carry(np.array([[0.0, one.local.foot]]), affine)[0, 1] - self.middle[1]
+                for one in self.placed if one.local.foot is not None for affine in one.affines]
+        return float(min(feet, default=-self.size[1] / 2))
+
     def of(self, key: int) -> Placed | None:
         """The placed piece of a key; None where it is not shown or could not be made."""
         return next((placed for placed in self.placed if placed.piece.key == key), None)

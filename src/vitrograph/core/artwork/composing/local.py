@@ -25,7 +25,7 @@ def local_words(words: Words, max_deviation: float) -> Local:
     spots = spots_on(lettering.shapes)
     marks = tuple(Mark(name, x, y) for name, (x, y) in zip(lettering.letters, spots.tolist(), strict=True))
     return Local(shape, box_of(shape), lettering.cap_height, marks, lettering.missing, lettering.dropped,
-                 lettering.turn)
+                 lettering.turn, foot=lettering.foot)
 
 
 def rough_width(words: Words) -> float | None:

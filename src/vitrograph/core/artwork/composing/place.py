@@ -38,7 +38,8 @@ class Mark:
 class Local:
     """A piece's own shape about its anchor: its ink's box (left, low, right, high), its capitals' height, names.
 
-    `missing`, `dropped` and `turn` are those of lettering; `source` is a drawing as it was brought.
+    `missing`, `dropped`, `turn` and `foot` (the last straight line's baseline) are those of lettering; `source` is a
+    drawing as it was brought.
     """
 
     shape: MultiPolygon
@@ -48,6 +49,7 @@ class Local:
     missing: str = ""
     dropped: int = 0
     turn: float = 0.0
+    foot: float | None = None
     source: Source | None = field(default=None, compare=False)
 
     @property

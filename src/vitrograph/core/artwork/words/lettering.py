@@ -84,6 +84,7 @@ class Lettering:
     missing: str
     dropped: int
     turn: float
+    foot: float | None
 
 
 @lru_cache(maxsize=128)
@@ -105,7 +106,9 @@ def set_words(words: Words, max_deviation: float) -> Lettering:
         [shape_line(face, text, words.letter_spacing).missing for text, _ in read] + [line.blank for line in lines]))
     letters = tuple(name for line in lines for name in line.letters)
     dropped = sum(gone for _, gone in read)
-    return Lettering(shapes, letters, cap * (sizes[0] if sizes else 1.0), "".join(missing), dropped, turn)
+    # the anchor is midway between the first line's capitals' tops and the last line's foot
+    foot = (feet[-1] - cap * sizes[0]) / 2 if sizes and not words.bend else None
+    return Lettering(shapes, letters, cap * (sizes[0] if sizes else 1.0), "".join(missing), dropped, turn, foot)
 
 
 def _sizes(words: Words, lines: list[Inked]) -> list[float]:

@@ -1,0 +1,106 @@
+"""Bands of film: the patch of wall that each stencil covers, with its border, and how an art is parted into them."""
+
+from dataclasses import dataclass
+
+import numpy as np
+import shapely
+from shapely.geometry import MultiPolygon
+
+from vitrograph.core.geometry import Points, arc_pieces
+from vitrograph.core.glass import Sheeting, Wall
+
+EDGE_DEVIATION_MM = 0.004          # how far the sheet's arcs may stray from their chords
+SEAL_MM = 3.0                      # film keeps at least so far from another stencil's openings (common practice)
+_FILM_BEND = 0.01                  # 1/mm: no meridian of a film is taken to bend less, nor by much more
+OVERLAP_MM = 6.0                   # by which neighbouring borders lie on each other, where the gap allows
+
+Box = tuple[float, float, float, float]
+Sides = tuple[float, float, float, float]                      # mm at the left, lower, right and upper side
+
+
+@dataclass(frozen=True, slots=True)
+class Band:
+    """A patch of wall between two heights (mm along it) and two turns (u)."""
+
+    u_low: float
+    s_low: float
+    u_high: float
+    s_high: float
+
+    def shifted(self, u: float) -> "Band":
+        """The same band farther round."""
+        return Band(self.u_low + u, self.s_low, self.u_high + u, self.s_high)
+
+
+def band_round(wall: Wall, box: Box, border: Sides) -> tuple[Band, Sides]:
+    """The band that film covers round art of a box (u_low, s_low, u_high, s_high), and the border left at each side.
+
+    The film ends where the glass does, and goes round it once at most.
+    """
+    u_low, s_low, u_high, s_high = box
+    middle = float(wall.scale(np.array([(s_low + s_high) / 2]))[0])
+    low, high = max(0.0, s_low - border[1]), min(wall.length, s_high + border[3])
+    left, right = border[0] / middle, border[2] / middle
+    if not wall.closed:
+        left = max(0.0, min(left, u_low + wall.span / 2))
+        right = max(0.0, min(right, wall.span / 2 - u_high))
+    start, end = _within_span(u_low - left, u_high + right, wall)
+    if low >= high or start >= end:                            # all of the art lies off the glass: keep its own patch
+        return Band(u_low, s_low, u_high, s_high), (0.0, 0.0, 0.0, 0.0)
+    sides = ((u_low - start) * middle, s_low - low, (end - u_high) * middle, high - s_high)
+    return Band(start, low, end, high), tuple(max(0.0, side) for side in sides)   # type: ignore[return-value]
+
+
+def _within_span(start: float, end: float, wall: Wall) -> tuple[float, float]:
+    """Keep a stretch of u on the glass: inside a pane's edges, and no more than one turn of a round wall."""
+    if not wall.closed:
+        return max(start, -wall.span / 2), min(end, wall.span / 2)
+    middle, half = (start + end) / 2, min(end - start, wall.span) / 2
+    return middle - half, middle + half
+
+
+def band_edge(flat: Sheeting, band: Band) -> Points:
+    """(n, 2) wall points round a band, close enough that its edge on the sheet is within EDGE_DEVIATION_MM."""
+    across = along = 1
+    cone = flat.cone
+    if cone is not None:
+        bend = max(abs(cone.bend), 0.0 if cone is flat else _FILM_BEND)
+        reach = 1 / max(bend, 1e-12) + max(abs(band.s_high - cone.at), abs(band.s_low - cone.at))
+        across = arc_pieces(reach, (band.u_high - band.u_low) * cone.radius * bend, EDGE_DEVIATION_MM) if bend else 1
+        if cone is not flat:                                   # meridians bend too, where film is not cut by a cone
+            along = arc_pieces(1 / _FILM_BEND, (band.s_high - band.s_low) * _FILM_BEND, EDGE_DEVIATION_MM)
+    u = np.linspace(band.u_low, band.u_high, across + 1)
+    s = np.linspace(band.s_low, band.s_high, along + 1)[1:-1]
+    return np.concatenate([
+        np.column_stack([u, np.full_like(u, band.s_low)]), np.column_stack([np.full_like(s, band.u_high), s]),
+        np.column_stack([u[::-1], np.full_like(u, band.s_high)]),
+        np.column_stack([np.full_like(s, band.u_low), s[::-1]])])
+
+
+def gaps_in(shape: MultiPolygon, axis: int) -> list[tuple[float, float]]:
+    """The stretches, between its ends, that no part of a shape reaches over: along x (0) or up y (1), in order."""
+    boxes = shapely.bounds(shapely.get_parts(shape))[:, [axis, axis + 2]]
+    boxes = boxes[np.argsort(boxes[:, 0])]
+    reached = np.maximum.accumulate(boxes[:, 1])
+    return [(float(end), float(start)) for end, start in zip(reached[:-1], boxes[1:, 0], strict=True) if start > end]
+
+
+def cut_places(shape: MultiPolygon, axis: int, many: int) -> list[tuple[float, float]]:
+    """The gaps that part a shape into `many` as even as may be, fewer where it has not so many; in order.
+
+    A gap narrower than twice SEAL_MM parts nothing: neither film could keep off the other's openings.
+    """
+    low, high = shape.bounds[axis], shape.bounds[axis + 2]
+    free = [gap for gap in gaps_in(shape, axis) if gap[1] - gap[0] >= 2 * SEAL_MM]
+    chosen: list[tuple[float, float]] = []
+    for k in range(1, many):
+        wanted = low + (high - low) * k / many
+        left = [gap for gap in free if gap not in chosen]
+        if left:
+            chosen.append(min(left, key=lambda gap: abs((gap[0] + gap[1]) / 2 - wanted)))
+    return sorted(chosen)
+
+
+def overlapping(gap: float, border: float) -> float:
+    """How far each of two neighbouring films reaches into the gap between their openings, mm."""
+    return min(gap - SEAL_MM, max(border, (gap + OVERLAP_MM) / 2))

@@ -1,0 +1,85 @@
+"""Relief cuts: where to snip the border of film on a wall curved both ways, between features and off the openings."""
+
+from collections.abc import Iterator
+
+import numpy as np
+import shapely
+from shapely.geometry import LineString, Polygon
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.geometry import Points
+
+SPACINGS_MM = (32.0, 22.0, 15.0, 11.0)     # between cuts, tried in turn until the strain is low enough
+_LEAST_MM = 3.0                    # a shorter cut relieves nothing
+_MOST_SHARE = 0.42                 # of the film's width a cut may reach through
+_STEP_MM = 1.5
+_CORNER_MM = 5.0                   # cuts keep off the film's corners
+
+
+def relief_cuts(outline: Polygon, openings: BaseGeometry, safe: float, spacing: float) -> list[LineString]:
+    """Cuts straight inward from the outline, one in each `spacing` mm of it: where it can be deepest.
+
+    None comes nearer to an opening than `safe` mm.
+    """
+    edge, inward = _edge_points(outline)
+    reach = _reach(outline, openings, safe, edge, inward)
+    along = np.arange(len(edge)) * (outline.exterior.length / len(edge))
+    chosen: list[int] = []
+    for window in range(int(outline.exterior.length // spacing)):
+        here = np.flatnonzero((along >= window * spacing) & (along < (window + 1) * spacing))
+        best = int(here[np.argmax(reach[here] - 0.02 * np.abs(along[here] - (window + 0.5) * spacing))])
+        apart = all(_round(along[best] - along[other], outline.exterior.length) > 0.6 * spacing for other in chosen)
+        if reach[best] >= _LEAST_MM and apart:
+            chosen.append(best)
+    return list(_without_crossing([LineString([edge[i], edge[i] + inward[i] * reach[i]]) for i in chosen]))
+
+
+def _edge_points(outline: Polygon) -> tuple[Points, Points]:
+    """(n, 2) points along the outline, even steps apart, and the directions straight inward there."""
+    ring = shapely.orient_polygons(outline).exterior
+    many = max(16, round(ring.length / _STEP_MM))
+    along = np.arange(many) * (ring.length / many)
+    ahead, behind = (shapely.get_coordinates(shapely.line_interpolate_point(ring, (along + step) % ring.length))
+                     for step in (0.2, -0.2))
+    way = ahead - behind
+    way /= np.hypot(*way.T)[:, None]
+    edge = shapely.get_coordinates(shapely.line_interpolate_point(ring, along))
+    return edge, np.column_stack([-way[:, 1], way[:, 0]])
+
+
+def _reach(outline: Polygon, openings: BaseGeometry, safe: float, edge: Points, inward: Points) -> Points:
+    """How deep a cut may go from each edge point: to the openings' safe distance, or nearly half through."""
+    far = float(np.hypot(*np.ptp(shapely.get_coordinates(outline), axis=0)))
+    rays = shapely.linestrings(np.stack([edge + 1e-6 * inward, edge + far * inward], axis=1))
+    starts = shapely.points(edge)
+    through = shapely.distance(starts, shapely.intersection(rays, outline.exterior))
+    kept_clear = openings.buffer(safe)
+    hit = shapely.intersection(rays, kept_clear)
+    free = np.where(shapely.is_empty(hit), np.inf, shapely.distance(starts, hit))
+    free[shapely.contains_xy(kept_clear, edge)] = 0.0
+    through = np.where(np.isfinite(through), through, far)
+    return np.where(_near_corner(outline, edge), 0.0, np.minimum(free - 1e-3, _MOST_SHARE * through))
+
+
+def _near_corner(outline: Polygon, edge: Points) -> np.ndarray:
+    around = np.asarray(outline.exterior.coords)[:-1]
+    ahead, behind = np.roll(around, -1, axis=0) - around, around - np.roll(around, 1, axis=0)
+    turn = np.abs(np.arctan2(behind[:, 0] * ahead[:, 1] - behind[:, 1] * ahead[:, 0], (ahead * behind).sum(axis=1)))
+    corners = around[turn > 0.5]
+    if not len(corners):
+        return np.zeros(len(edge), dtype=bool)
+    return np.asarray(shapely.distance(shapely.points(edge), shapely.multipoints(corners)) < _CORNER_MM)
+
+
+def _round(gap: float, length: float) -> float:
+    """A distance along a closed way, the short way round."""
+    return min(abs(gap), length - abs(gap))
+
+
+def _without_crossing(cuts: list[LineString]) -> Iterator[LineString]:
+    """Cuts that keep at least 2 mm from those before them."""
+    kept: list[LineString] = []
+    for cut in cuts:
+        if all(cut.distance(other) > 2.0 for other in kept):
+            kept.append(cut)
+            yield cut

@@ -1,0 +1,264 @@
+"""The films that an art is cut from: one, or several laid one after the other, each with a fit of its own.
+
+All is told from the art's own middle, wherever that stands round the glass.
+"""
+
+from collections.abc import Iterator
+from dataclasses import dataclass, replace
+from itertools import pairwise
+
+import numpy as np
+import shapely
+from shapely.geometry import MultiPolygon, Polygon
+
+from vitrograph.core.fit.band import Band, Box, Sides, band_edge, band_round, cut_places, overlapping
+from vitrograph.core.fit.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
+from vitrograph.core.fit.lay import Lay, longest_edge, warp
+from vitrograph.core.fit.parted import Parted, Shifted, set_out
+from vitrograph.core.geometry import Points, multipolygon
+from vitrograph.core.glass import Cone, Sheeting, Turned, Wall
+from vitrograph.core.job import Fit
+
+APART_MM = 12.0                    # between stencils on one sheet, to be parted with scissors (common practice)
+WARP_DEVIATION_MM = 0.004          # how far split edges may stray after the warp
+_NOTCH_MM = 2.0                    # a notch's depth, where the border is three times that at least
+_SAMPLES = 500                     # places along the openings where the film's strain is looked at
+_ALL = 1e6                         # mm: farther than any art reaches
+
+Notch = tuple[float, float, float, float]                      # wall (u, s), and the way inward in mm (round, up)
+
+
+@dataclass(frozen=True)
+class FilmChoices:
+    """What the films depend on beside the fit: the border and how near to an opening a snip may come, mm; the limit.
+
+    `nodes` of the membrane.
+    """
+
+    border: float = 20.0
+    safe: float = 12.0
+    limit: float = 0.015
+    nodes: int = NODES
+
+
+@dataclass(frozen=True, eq=False)
+class Film:
+    """One stencil's film: its band of wall, the border left at each side, and its flat shape where it lies.
+
+    `edge` is (n, 2) wall points round it. `pressed` is None where the wall has an exact flat shape; `openings` are the
+    least and the most strain along the openings' edges. `notches` are where it is set to the film laid before it.
+    """
+
+    band: Band
+    border: Sides
+    flat: Sheeting
+    edge: Points
+    pressed: Pressed | None = None
+    openings: tuple[float, float] = (0.0, 0.0)
+    notches: tuple[Notch, ...] = ()
+
+    @property
+    def strain_at_openings(self) -> float:
+        """The larger of the squeeze and the stretch along the openings, as a share."""
+        return max(-self.openings[0], self.openings[1], 0.0)
+
+    @property
+    def middle(self) -> float:
+        """How far round from the art's middle its own middle stands."""
+        return self.flat.u0 if isinstance(self.flat, Shifted) else 0.0
+
+    @property
+    def shift(self) -> tuple[float, float]:
+        """How far it lies on the sheet from where it would lie alone."""
+        return self.flat.shift if isinstance(self.flat, Shifted) else (0.0, 0.0)
+
+    @property
+    def snips(self) -> tuple[Snip, ...]:
+        """Its relief cuts, where they lie on the sheet."""
+        across, up = self.shift
+        return tuple(replace(snip, edge=(snip.edge[0] + across, snip.edge[1] + up),
+                             tip=(snip.tip[0] + across, snip.tip[1] + up))
+                     for snip in (self.pressed.snips if self.pressed else ()))
+
+    @property
+    def marks(self) -> tuple[tuple[float, float], ...]:
+        """Its notches' tips on the sheet."""
+        tips = [self._triangle(notch).exterior.coords[0] for notch in self.notches]
+        return tuple((float(x), float(y)) for x, y in tips)
+
+    @property
+    def outline(self) -> Polygon:
+        """Its edge on the sheet, mm, notched where it is snipped and where it is set by."""
+        if self.pressed is not None and self.pressed.outline is not None:
+            outline = shapely.transform(self.pressed.outline, lambda xy: xy + self.shift)
+        else:
+            outline = Polygon(self.flat.develop(self.edge))
+        for notch in self.notches:
+            outline = outline.difference(self._triangle(notch))
+        return max(shapely.get_parts(outline), key=lambda part: part.area)
+
+    def _triangle(self, notch: Notch) -> Polygon:
+        """A notch on the sheet: its base a little outside the edge, so that it opens it."""
+        u, s, across, up = notch
+        scale = self.flat.cone.radius if self.flat.cone is not None else 1.0
+        ways = np.array([[across, up], [-0.1 * across - 0.75 * up, -0.1 * up + 0.75 * across],
+                         [-0.1 * across + 0.75 * up, -0.1 * up - 0.75 * across]])
+        return Polygon(self.flat.develop(np.array([[u, s]]) + ways / [scale, 1.0]))
+
+
+@dataclass(frozen=True, eq=False)
+class Films:
+    """The films of an art, in the order they are laid, and the map of the sheet they all lie on."""
+
+    films: tuple[Film, ...]
+    flat: Sheeting
+
+
+@dataclass(frozen=True, eq=False)
+class _Cell:
+    """A part of the art that one film carries: its cell of the art's plane, its shape there and on the wall."""
+
+    cell: Box
+    art: MultiPolygon
+    wall: MultiPolygon
+
+
+def cut_films(art: MultiPolygon, lay: Lay, fit: Fit, choices: FilmChoices) -> Films:
+    """Cut the films of an art; they are laid from below upward, and from left to right.
+
+    Each next film lies over the edge of the one before it, as shingles do, so that cream runs over the joint. `lay`
+    has u0 and turn 0. Raises FitError, and GlassError where a film reaches a pole.
+    """
+    rows = [[_Cell(cell, part, _laid(part, lay)) for cell, part in _parts(row, 0, fit.columns, cell)]
+            for cell, row in _parts(art, 1, fit.rows, (-_ALL, -_ALL, _ALL, _ALL))]
+    cells = [cell for row in rows for cell in row]
+    bands = [band_round(lay.wall, box, sides) for box, sides in _boxes(rows, lay.wall, choices.border)]
+    alone = len(cells) == 1
+    made = [_film(lay, cell, band, border, fit, choices, alone=alone)
+            for cell, (band, border) in zip(cells, bands, strict=True)]
+    if alone:
+        return Films((made[0],), made[0].flat)
+    shifts = set_out([film.outline.bounds for film in made], APART_MM)
+    placed = tuple(replace(film, flat=replace(film.flat, shift=shift)) for film, shift in zip(made, shifts, strict=True)
+                   if isinstance(film.flat, Shifted))
+    placed = tuple(replace(film, notches=notches) for film, notches in zip(placed, _notches(rows, bands), strict=True))
+    flats = tuple(film.flat for film in placed if isinstance(film.flat, Shifted))
+    return Films(placed, Parted(tuple(cell.cell for cell in cells), tuple(_on_wall(cell.cell, lay) for cell in cells),
+                                flats, tuple(film.outline.bounds for film in placed)))
+
+
+def _parts(art: MultiPolygon, axis: int, many: int, cell: Box) -> Iterator[tuple[Box, MultiPolygon]]:
+    """A cell of art parted at its gaps, along x (0) or up y (1): the smaller cells and what lies in each."""
+    places = [(low + high) / 2 for low, high in cut_places(art, axis, many)] if many > 1 else []
+    ends = [cell[axis], *places, cell[axis + 2]]
+    shapes = shapely.get_parts(art)
+    middles = shapely.bounds(shapes)[:, [axis, axis + 2]].mean(axis=1)
+    for low, high in pairwise(ends):
+        box = (low, cell[1], high, cell[3]) if axis == 0 else (cell[0], low, cell[2], high)
+        yield box, multipolygon(shapes[(middles >= low) & (middles < high)])
+
+
+def _laid(art: MultiPolygon, lay: Lay) -> MultiPolygon:
+    left, low, right, high = art.bounds
+    half = max(abs(left), abs(right)), max(abs(low), abs(high))
+    return warp(art, lay.to_wall, longest_edge(lay, half, WARP_DEVIATION_MM, wall=True))
+
+
+def _on_wall(cell: Box, lay: Lay) -> Box:
+    """A cell's edges on the wall, taken from its middle lines; those it has in common with the plane stay far off."""
+    ends = np.clip(np.array(cell), -1000.0, 1000.0)
+    (left, _), (right, _) = lay.way.to_wall(np.array([[ends[0], 0.0], [ends[2], 0.0]])).tolist()
+    (_, low), (_, high) = lay.way.to_wall(np.array([[0.0, ends[1]], [0.0, ends[3]]])).tolist()
+    far = [-_ALL, -_ALL, _ALL, _ALL]
+    near = [left, low, right, high]
+    box = [far[k] if abs(cell[k]) == _ALL else near[k] for k in range(4)]
+    return box[0], box[1], box[2], box[3]
+
+
+def _boxes(rows: list[list[_Cell]], wall: Wall, border: float) -> Iterator[tuple[Box, Sides]]:
+    """Of each film the box of its art on the wall, and the border wanted at each side."""
+    bounds = np.array([row_bounds for row in rows for row_bounds in [_bounds(row)]])
+    u_low, u_high = float(bounds[:, 0].min()), float(bounds[:, 2].max())
+    for i, row in enumerate(rows):
+        _, s_low, _, s_high = bounds[i]
+        lower = overlapping(s_low - bounds[i - 1][3], border) if i else border
+        upper = overlapping(bounds[i + 1][1] - s_high, border) if i + 1 < len(rows) else border
+        scale = float(wall.scale(np.array([(s_low + s_high) / 2]))[0])
+        outer = min(border, max(0.0, wall.span - (u_high - u_low)) / 2 * scale) if wall.closed else border
+        # rows of one film each are all as wide as the widest, so that their sides line up
+        ends = [(cell.wall.bounds[0], cell.wall.bounds[2]) for cell in row] if len(row) > 1 else [(u_low, u_high)]
+        for k, (start, end) in enumerate(ends):
+            left = overlapping((start - ends[k - 1][1]) * scale, border) if k else outer
+            right = overlapping((ends[k + 1][0] - end) * scale, border) if k + 1 < len(ends) else outer
+            yield (start, float(s_low), end, float(s_high)), (left, float(lower), right, float(upper))
+
+
+def _bounds(row: list[_Cell]) -> Box:
+    left, low, right, high = shapely.total_bounds([cell.wall for cell in row]).tolist()
+    return left, low, right, high
+
+
+def _notches(rows: list[list[_Cell]], bands: list[tuple[Band, Sides]]) -> Iterator[tuple[Notch, ...]]:
+    """For each film, the notches that line up with those of the films before and after it."""
+    at = iter(bands)
+    grid = [[next(at) for _ in row] for row in rows]
+    heights = [_bounds(row) for row in rows]
+    joints = [(low[3] + high[1]) / 2 for low, high in pairwise(heights)]
+    for i, row in enumerate(grid):
+        levels = [joints[j] for j in (i - 1, i) if 0 <= j < len(joints)] if len(row) == 1 else []
+        for k, (band, (left, lower, right, upper)) in enumerate(row):
+            made = [(u, s, inward, 0.0) for s in levels for u, inward, side in
+                    ((band.u_low, _NOTCH_MM, left), (band.u_high, -_NOTCH_MM, right)) if side >= 3 * _NOTCH_MM]
+            turns = [(rows[i][j].wall.bounds[2] + rows[i][j + 1].wall.bounds[0]) / 2 for j in (k - 1, k)
+                     if 0 <= j < len(row) - 1]
+            made += [(u, s, 0.0, inward) for u in turns for s, inward, side in
+                     ((band.s_low, _NOTCH_MM, lower), (band.s_high, -_NOTCH_MM, upper)) if side >= 3 * _NOTCH_MM]
+            yield tuple(made)
+
+
+def _film(lay: Lay, cell: _Cell, band: Band, border: Sides, fit: Fit, choices: FilmChoices, *, alone: bool) -> Film:
+    """One film, not yet set out on the sheet. Laid straight, or alone, it is told from the art's middle."""
+    middle = 0.0 if alone or lay.mode == "straight" else (band.u_low + band.u_high) / 2
+    own = Band(band.u_low - middle, band.s_low, band.u_high - middle, band.s_high)
+    wall_art = shapely.transform(cell.wall, lambda us: us - [middle, 0.0])
+    flat = lay.wall.sheeting(band.s_low, band.s_high)
+    pressed, ends = None, (0.0, 0.0)
+    if isinstance(lay.wall, Turned) and isinstance(flat, Cone):
+        pressed = _pressed(lay.wall, flat, own, wall_art, fit, choices)
+        flat, ends = pressed.sheeting, _strain_along(pressed, wall_art)
+    edge = band_edge(flat, own) + [middle, 0.0]
+    return Film(band, border, flat if alone else Shifted(flat, (0.0, 0.0), middle), edge, pressed, ends)
+
+
+def _pressed(
+    wall: Wall, cone: Cone, band: Band, art: MultiPolygon, fit: Fit, choices: FilmChoices
+) -> Pressed:
+    """The film pressed on; with relief, snipped at ever shorter spacings until it gives no more than it may.
+
+    Where no spacing does, the one that comes nearest.
+    """
+    edge, by_cone = band_edge(cone, band), fit.film_shape == "best cone"
+    openings = shapely.transform(art, cone.develop)
+    best = press(wall, cone, edge, openings, by_cone=by_cone, nodes=choices.nodes)
+    least = _worst_along(best, art)
+    for spacing in SPACINGS_MM if fit.relief and not by_cone else ():
+        if least <= choices.limit:
+            break
+        cuts = relief_cuts(Polygon(cone.develop(edge)), openings, choices.safe, spacing)
+        if cuts:
+            snipped = press(wall, cone, edge, openings, cuts, nodes=choices.nodes)
+            if _worst_along(snipped, art) < least:
+                best, least = snipped, _worst_along(snipped, art)
+    return best
+
+
+def _worst_along(pressed: Pressed, art: MultiPolygon) -> float:
+    least, most = _strain_along(pressed, art)
+    return max(-least, most)
+
+
+def _strain_along(pressed: Pressed, art: MultiPolygon) -> tuple[float, float]:
+    """The least and the most strain along the openings' edges, at places all over them."""
+    points = shapely.get_coordinates(art)
+    strains = pressed.at(points[:: max(1, len(points) // _SAMPLES)])
+    return float(min(strains[:, 0].min(), 0.0)), float(max(strains[:, 1].max(), 0.0))

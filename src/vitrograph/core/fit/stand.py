@@ -1,0 +1,77 @@
+"""Where the art stands: round the glass as asked or as a handle has it, and up the wall by the line that is held."""
+
+from math import pi
+
+import numpy as np
+
+from vitrograph.core.errors import FitError
+from vitrograph.core.fit.lay import Lay
+from vitrograph.core.job import Features, Fit
+
+_TURNS = 30                        # of a search for the middle's height; rows that keep their height need one
+_CLOSE_MM = 1e-9
+
+
+def angle_of(fit: Fit, features: Features) -> float:
+    """The angle round the glass, radians, at which the artwork's upright middle line stands.
+
+    A drinker who holds the handle in the right hand has it on the right; whoever looks at the outward side sees it on
+    the left, and it lies a quarter turn to the left of the art there. Raises FitError where there is no such handle.
+    """
+    if fit.stand == "angle":
+        return fit.angle
+    handles = sorted(kept.angle for kept in features.keep_out if kept.what == "handle")
+    if not handles:
+        raise FitError(f"this glass has no handle, so nothing can stand {_WORDS[fit.stand]}: "
+                       "give it one at the glass station, or place the art by an angle")
+    if fit.stand == "opposite handle":
+        return _turned(handles[0] + pi)
+    if fit.stand == "between handles":
+        return _between(handles)
+    outward = 1 if (fit.stand == "facing others") == (fit.hand == "right") else -1
+    return _turned(handles[0] + outward * pi / 2)
+
+
+_WORDS = {"opposite handle": "opposite it", "between handles": "between two", "facing others": "a quarter turn from it",
+          "facing drinker": "a quarter turn from it"}
+
+
+def _between(handles: list[float]) -> float:
+    """The middle of the widest stretch between handles; of two alike, the one nearer to the front."""
+    after = [*handles[1:], handles[0] + 2 * pi]
+    middles = [(round(b - a, 6), -abs(_turned((a + b) / 2)), _turned((a + b) / 2))
+               for a, b in zip(handles, after, strict=True)]
+    return max(middles)[2]
+
+
+def _turned(angle: float) -> float:
+    """An angle brought within half a turn of the front."""
+    return float((angle + pi) % (2 * pi) - pi)
+
+
+def middle_height(lay: Lay, fit: Fit, high: float, baseline: float) -> float:
+    """The height s0 along the wall of the middle of art `high` mm tall, whose baseline is so far above its middle.
+
+    `lay` is any lay of that art: only its wall, its way and its eye matter.
+    """
+    wall = lay.wall
+    if fit.held == "top" and fit.from_rim is None:
+        return wall.length / 2
+    line = {"top": high / 2, "middle": 0.0, "baseline": baseline}[fit.held]
+    if fit.held == "top":
+        wanted = wall.length - float(fit.from_rim or 0.0)
+    else:
+        wanted = float(np.asarray(wall.along(np.array([fit.above_table - wall.stands])))[0])
+    if fit.mode in ("rim", "straight") or not wall.closed:
+        return wanted - line
+    s0 = wanted - line
+    for _ in range(_TURNS):
+        reached = float(_at_height(lay, s0).way.to_wall(np.array([[0.0, line]]))[0, 1])
+        s0 += wanted - reached
+        if abs(wanted - reached) < _CLOSE_MM:
+            break
+    return s0
+
+
+def _at_height(lay: Lay, s0: float) -> Lay:
+    return Lay(lay.wall, lay.flat, lay.mode, s0, lay.u0, lay.mirrored, 0.0, lay.eye_mm, lay.eye_angle)
