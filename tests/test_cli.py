@@ -63,7 +63,7 @@ def test_quick_takes_curved_walls_and_balls(tmp_path):
     assert quick(tmp_path, "--glass", "curved", "--stations", "0:62,40:88,90:70", "--text", "K", "--width", "2cm") == 0
     plan = plan_in(tmp_path)
     assert plan["glass"]["widest_diameter_mm"] == pytest.approx(88, abs=0.05) and plan["glass"]["upright_mm"] == 90
-    assert plan["fit"]["fan"] is None and 0 < abs(plan["fit"]["hoop_strain_pct"]) < 3
+    assert plan["fit"]["fan"] is None and 0 < plan["fit"]["strain"]["at_openings_pct"] < 3
     assert quick(tmp_path, "--glass", "ball", "--diameter", "80mm", "--text", "K", "--width", "2cm") == 0
     assert plan_in(tmp_path)["glass"]["along_wall_mm"] == pytest.approx(125.6637, abs=1e-3)
 

@@ -12,7 +12,7 @@ from strategies import fits, words
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import JobError, JobFileError
 from vitrograph.core.files import read_drawing
-from vitrograph.core.job import Job
+from vitrograph.core.job import JOB_VERSION, Job
 from vitrograph.core.jobfile import load_job, save_job
 
 
@@ -57,7 +57,7 @@ def test_the_file_is_a_zip_with_the_drawing_beside_the_job(tmp_path):
         asset, manifest = sorted(archive.namelist())
         tree = json.loads(archive.read(manifest))
         assert archive.read(asset) == demo_job().artwork.pieces[0].what.data
-    assert tree["version"] == 3 and tree["artwork"]["pieces"][0]["what"]["asset"] == asset
+    assert tree["version"] == JOB_VERSION and tree["artwork"]["pieces"][0]["what"]["asset"] == asset
 
 
 def test_the_last_good_copy_is_kept_and_a_failed_save_harms_nothing(tmp_path, monkeypatch):

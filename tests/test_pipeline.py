@@ -13,7 +13,7 @@ from vitrograph.core.pipeline import STATIONS, Pipeline
 from vitrograph.core.plan import plan_of
 from vitrograph.core.summary import answer
 
-RESULTS = ("wall", "art", "fitted", "room", "assessed", "sheet", "cut", "weed", "transfer", "etch", "checked")
+RESULTS = ("wall", "art", "laid", "fitted", "room", "assessed", "sheet", "cut", "weed", "transfer", "etch", "checked")
 
 
 def recomputed(before, after):
@@ -29,7 +29,8 @@ def recomputed(before, after):
     ({"how_many": 3}, {"etch"}),
     ({"material": "unknown"}, {"etch", "assessed"}),
     ({"tools__girth": "calipers"}, {"assessed"}),
-    ({"stencil__border": 16.0}, set(RESULTS) - {"wall", "art", "fitted", "room", "assessed"}),
+    ({"stencil__border": 16.0}, set(RESULTS) - {"wall", "art"}),
+    ({"fit__angle": 0.5}, set(RESULTS) - {"wall", "art", "laid"}),
     ({"glass__rim": 92.0}, set(RESULTS) - {"art"}),
     ({"artwork__pieces__0__what__text": "Other"}, set(RESULTS) - {"wall"}),
 ])
@@ -58,7 +59,7 @@ def test_no_art_yet_is_an_empty_state():
 
 def test_results_grow_stage_by_stage():
     known = [sum(getattr(results, name) is not None for name in RESULTS) for results in Pipeline().steps(job())]
-    assert known == [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 11]
+    assert known == [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 12, 12]
 
 
 def test_cancelled_work_stops_at_the_next_stage():

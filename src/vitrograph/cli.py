@@ -10,7 +10,7 @@ import re
 import sys
 from collections.abc import Sequence
 from pathlib import Path
-from typing import NoReturn
+from typing import TYPE_CHECKING, NoReturn
 
 from vitrograph import __version__
 from vitrograph.core.errors import VitrographError
@@ -21,6 +21,9 @@ from vitrograph.core.pipeline import Pipeline, Results
 from vitrograph.core.plan import plan_of
 from vitrograph.core.summary import summary_lines
 from vitrograph.quick import add_flags, quick_job
+
+if TYPE_CHECKING:
+    from vitrograph.core.demo import DemoName
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
 
@@ -51,7 +54,8 @@ def _parser() -> argparse.ArgumentParser:
     commands = parser.add_subparsers(required=True, metavar="COMMAND", parser_class=_OneLineParser)
 
     demo = commands.add_parser("demo", help="open the window with the demo job")
-    demo.set_defaults(run=lambda options: _window(None))
+    demo.add_argument("piece", nargs="?", choices=["tumbler", "lantern", "carafe", "ornament"], default="tumbler")
+    demo.set_defaults(run=lambda options: _window(None, options.piece))
     opened = commands.add_parser("open", help="open the window with a job")
     opened.add_argument("job", type=Path)
     opened.set_defaults(run=lambda options: _window(options.job))
@@ -73,11 +77,11 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
-def _window(path: Path | None) -> int:
+def _window(path: Path | None, demo: "DemoName" = "tumbler") -> int:
     gc.disable()                                              # until the window stands (see __main__)
     from vitrograph.desk.app import open_window
 
-    return int(open_window(path))
+    return int(open_window(path, demo))
 
 
 def _results(path: Path) -> Results:

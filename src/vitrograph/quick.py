@@ -2,6 +2,7 @@
 
 import argparse
 from collections.abc import Callable
+from math import radians
 from pathlib import Path
 from typing import Any, get_args
 
@@ -11,11 +12,13 @@ from vitrograph.core.artwork import face_named, label_of, sized, stacked
 from vitrograph.core.artwork.words.fontfile import SUFFIXES, read_fonts
 from vitrograph.core.errors import JobError, LengthError, VitrographError
 from vitrograph.core.files import read_drawing
-from vitrograph.core.job import Job
+from vitrograph.core.job import Job, Mode, Stand
 from vitrograph.core.pieces import Monogram, MonogramStyle, OutlineName, Piece, TraceChoices, Words
 from vitrograph.core.units import parse_length, parse_size
 
 _FRAMES: dict[str, OutlineName] = {"circle": "oval", **{name: name for name in get_args(OutlineName)}}
+_STANDS: dict[str, Stand] = {"opposite": "opposite handle", "between": "between handles", "others": "facing others",
+                            "drinker": "facing drinker"}
 _LARGEST = 5000.0                  # mm
 # mm, before all is brought to the size asked for
 _GAP, _CAP, _DRAWING_HIGH, _MONOGRAM_HIGH = 4.0, 10.0, 26.0, 40.0
@@ -62,8 +65,23 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     size = quick.add_mutually_exclusive_group(required=True)
     size.add_argument("--width", metavar="L", help="the art's width on the glass")
     size.add_argument("--art-height", metavar="L", help="the art's height on the glass")
-    add("--from-rim", metavar="L", help="rim (or upper edge) to the art's top; centred if left out")
-    add("--mode", choices=["rim", "straight"], default="rim")
+    up = quick.add_mutually_exclusive_group()
+    up.add_argument("--from-rim", metavar="L", help="rim (or upper edge) to the art's top; centred if left out")
+    up.add_argument("--baseline", metavar="L", help="table to the baseline of the lowest words, upright")
+    up.add_argument("--middle", metavar="L", help="table to the art's middle, upright")
+    add("--mode", choices=get_args(Mode), default="rim", help="follow the rim, keep letter shapes, lay it straight, or "
+        "as the eye sees it from the front")
+    add("--film", choices=["strain", "cone"], default="strain", help="on a wall curved both ways, cut the film for the "
+        "least strain or by the best cone")
+    add("--split", metavar="N", default="1", help="part the art into so many bands, laid one after the other")
+    add("--columns", metavar="N", default="1", help="part the art into so many pieces side by side")
+    add("--relief", action="store_true", help="snip the border where film on a curved wall gives too much")
+    add("--warm", action="store_true", help="the film is laid warm, and gives more")
+    add("--at", default="0", metavar="DEG|" + "|".join(_STANDS), help="where it stands: degrees round from the front, "
+        "or as the handle has it")
+    add("--hand", choices=["right", "left"], default="right", help="which hand holds the handle")
+    add("--times", metavar="N", default="1", help="so many copies, equally spaced round the glass")
+    add("--wrap", action="store_true", help="all copies on one sheet that closes round the glass")
     add("--face", choices=["outside", "back"], default="outside")
     add("--border", metavar="L", default="20 mm")
     add("--name", help="the job's name")
@@ -84,10 +102,44 @@ def quick_job(options: argparse.Namespace) -> Job:
         "glass": _glass(options),
         "features": _features(options),
         "artwork": msgspec.to_builtins(artwork, builtin_types=(bytes,)),
-        "fit": {"mode": options.mode, "face": options.face,
-                "from_rim": None if options.from_rim is None else _length("--from-rim", options.from_rim)},
+        "fit": _fit(options),
         "stencil": {"border": _length("--border", options.border)},
     })
+
+
+def _fit(options: argparse.Namespace) -> dict[str, Any]:
+    """The fit part of the job."""
+    held = "baseline" if options.baseline is not None else "middle" if options.middle is not None else "top"
+    up = options.baseline if held == "baseline" else options.middle
+    stand = _STANDS.get(options.at)
+    return {
+        "mode": options.mode, "face": options.face, "held": held,
+        "from_rim": None if options.from_rim is None else _length("--from-rim", options.from_rim),
+        **({} if up is None else {"above_table": _length(f"--{held}", up)}),
+        "stand": stand or "angle", "hand": options.hand, "angle": 0.0 if stand else _turn("--at", options.at),
+        "film_shape": "best cone" if options.film == "cone" else "least strain", "relief": options.relief,
+        "warm": options.warm, "rows": _many("--split", options.split, 12),
+        "columns": _many("--columns", options.columns, 12), "times": _many("--times", options.times, 60),
+        "wrap": options.wrap,
+    }
+
+
+def _turn(flag: str, text: str) -> float:
+    """Degrees as radians, within half a turn of the front."""
+    try:
+        degrees = float(text.removesuffix("°"))
+    except ValueError:
+        degrees = float("nan")
+    if not abs(degrees) <= 360:
+        raise VitrographError(f"{flag}: degrees or one of {', '.join(_STANDS)} were wanted, got '{text}'")
+    return radians((degrees + 180) % 360 - 180)
+
+
+def _many(flag: str, text: str, most: int) -> int:
+    """A whole number of copies or stencils."""
+    if not text.strip().isdigit() or not 1 <= int(text) <= most:
+        raise VitrographError(f"{flag}: a whole number from 1 to {most} was wanted, got '{text}'")
+    return int(text)
 
 
 def _words(options: argparse.Namespace, text: str) -> Piece:

@@ -17,6 +17,7 @@ from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.export import write_packet
 from vitrograph.core.files import kind_of, read_drawing
+from vitrograph.core.job import JOB_VERSION
 from vitrograph.core.jobfile import load_job, save_job
 from vitrograph.core.pictures import gray_of, thumbnail, unpack_picture
 from vitrograph.core.pieces import Drawing, Mend, Tone, TraceChoices
@@ -71,7 +72,7 @@ def test_a_job_of_the_first_version_is_read_as_it_meant(tmp_path):
             "artwork": {"drawing": {"name": "star.svg", "asset": "assets/drawing.svg"}}}))
         archive.writestr("assets/drawing.svg", STAR)
     found = load_job(tmp_path / "old.vitro")
-    assert found.artwork.pieces[0].what == Drawing("star.svg", STAR.encode()) and found.version == 3
+    assert found.artwork.pieces[0].what == Drawing("star.svg", STAR.encode()) and found.version == JOB_VERSION
     assert run(found).fitted.size[0] == pytest.approx(70.0)
 
 

@@ -11,9 +11,8 @@ from shapely.geometry import Polygon
 
 from strategies import frustums, wall_points
 from vitrograph.core.errors import GlassError
-from vitrograph.core.fit import Lay
+from vitrograph.core.fit import Band, band_edge
 from vitrograph.core.glass import Frustum, Pane, fan_of, horizon, slant_of
-from vitrograph.core.stencil import Band, band_outline
 
 
 @given(data=st.data(), glass=frustums())
@@ -70,8 +69,8 @@ def test_the_fan_has_the_lateral_area_of_the_handbook(glass):
         assert fan.area == pytest.approx(handbook, rel=1e-9)
         assert fan.sweep < 2 * pi
     if abs(glass.taper) < 0.98:
-        lay = Lay(glass, glass.sheeting(), "rim", 0.0, 0.0, False)
-        outline = Polygon(band_outline(lay, Band(-pi, 0.0, pi, glass.slant)))
+        flat = glass.sheeting()
+        outline = Polygon(flat.develop(band_edge(flat, Band(-pi, 0.0, pi, glass.slant))))
         assert outline.area == pytest.approx(handbook, rel=1e-3)
 
 

@@ -34,7 +34,7 @@ def test_a_few_millimetres_do_not_cost_a_second_strip():
 @pytest.mark.parametrize("mode", ["rim", "straight"])
 def test_the_distances_are_what_a_ruler_reads(glass, mode):
     results = run(job(glass=glass, fit__mode=mode, fit__from_rim=40.0, stencil__border=15.0))
-    plan, wall = results.transfer, results.wall
+    plan, wall = results.transfer.settings[0], results.wall
     assert plan.rim_left == pytest.approx(plan.rim_right, abs=1e-6)
     assert plan.rim_left == pytest.approx(wall.length - results.sheet.band.s_high, abs=1e-6)
     assert plan.above_table == pytest.approx(results.sheet.band.s_low * wall.upright / wall.length, abs=1e-6)
@@ -42,7 +42,7 @@ def test_the_distances_are_what_a_ruler_reads(glass, mode):
 
 def test_centre_marks_stand_in_the_middle_of_each_side():
     results = run(job())
-    edge = results.sheet.outline.exterior
+    edge = results.sheet.outlines[0].exterior
     for mark in results.transfer.marks:
         assert edge.distance(shapely.Point(mark)) < 0.01
     lower, right, upper, left = results.transfer.marks

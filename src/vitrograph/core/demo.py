@@ -2,6 +2,7 @@
 
 import json
 from importlib import resources
+from typing import Literal
 
 import msgspec
 
@@ -13,9 +14,16 @@ from vitrograph.core.logbook import Entry, Logbook
 _FOLDER = resources.files("vitrograph.data") / "demo"
 
 
-def demo_job() -> Job:
-    """Six tapered tumblers with a comet, the observatory's name and a row of stars."""
-    tree = json.loads((_FOLDER / "tumbler.json").read_text("utf-8"))
+DemoName = Literal["tumbler", "lantern", "carafe", "ornament"]
+
+
+def demo_job(name: DemoName = "tumbler") -> Job:
+    """One of the open night's pieces.
+
+    Six tapered tumblers with a comet and the observatory's name; a storm lantern with moon phases all round; a
+    round-bellied carafe with a constellation and two lines of lettering in two bands; a round ornament.
+    """
+    tree = json.loads((_FOLDER / f"{name}.json").read_text("utf-8"))
     for piece in tree["artwork"]["pieces"]:
         if "file" in piece["what"]:
             piece["what"]["data"] = (_FOLDER / piece["what"].pop("file")).read_bytes()

@@ -4,7 +4,7 @@ import json
 from pathlib import Path
 
 from vitrograph.core.artwork import provenance
-from vitrograph.core.cut import to_hpgl, to_pdf, to_svg
+from vitrograph.core.cut import band_pdf, to_hpgl, to_pdf, to_svg
 from vitrograph.core.errors import JobFileError
 from vitrograph.core.files import write_whole
 from vitrograph.core.jobfile import save_job
@@ -35,12 +35,19 @@ def pdf_of(results: Results) -> bytes:
     return to_pdf(sheet, results.job.name, "; ".join(provenance(art))[:_SMALL_PRINT])
 
 
+def paper_of(results: Results) -> bytes:
+    """The paper band at true size, to try the art on the glass before it is cut."""
+    sheet = results.need_all().sheet
+    assert sheet
+    return band_pdf(sheet, results.job.name)
+
+
 def plan_json_of(results: Results) -> bytes:
     """The plan as JSON text."""
     return (json.dumps(plan_of(results), indent=1, ensure_ascii=False) + "\n").encode("utf-8")
 
 
-WRITERS = {"svg": svg_of, "hpgl": hpgl_of, "pdf": pdf_of}
+WRITERS = {"svg": svg_of, "hpgl": hpgl_of, "pdf": pdf_of, "paper": paper_of}
 PACKET = {"stencil.svg": svg_of, "stencil.plt": hpgl_of, "stencil.pdf": pdf_of, "plan.json": plan_json_of}
 
 

@@ -59,10 +59,16 @@ class Results:
         found: dict[Station, tuple[Finding, ...]] = {
             "glass": self.assessed.findings if self.assessed else (),
             "artwork": self.art.findings if self.art else (),
-            "fit": self.considered or (),
+            "fit": self._fit_findings(),
             "stencil": self.checked or (),
         }
         return found.get(station, ()) if station else tuple(f for group in found.values() for f in group)
+
+    def _fit_findings(self) -> tuple[Finding, ...]:
+        """What the fit costs; before remedies are solved for, without them."""
+        if self.considered is not None or self.fitted is None:
+            return self.considered or ()
+        return check_fit(self.fitted, self.job)
 
     def error(self, station: Station) -> VitrographError | None:
         """Why a station has no answer; None where it has one, or only waits."""
@@ -93,27 +99,34 @@ class Pipeline:
 
     def steps(self, job: Job, cancel: Event | None = None) -> Iterator[Results]:
         """Yield growing results, one stage at a time; the last is complete. Raises Cancelled."""
+        def going() -> None:
+            if cancel is not None and cancel.is_set():
+                raise Cancelled("a newer change outdates this work")
+
         known: dict[str, Any] = {}
         failed: list[tuple[Station, VitrographError]] = []
         keys: dict[str, Hashable] = {}
         for stage in _STAGES:
-            if cancel is not None and cancel.is_set():
-                raise Cancelled("a newer change outdates this work")
+            going()
             if any(need not in known for need in stage.needs):
                 continue
             used = (*stage.needs, *(wish for wish in stage.wishes if wish in known))
             keys[stage.gives] = (stage.reads(job), *(keys[name] for name in used))
             try:
-                known[stage.gives] = self._cached(stage, keys[stage.gives], job, known)
+                known[stage.gives] = self._cached(stage, keys[stage.gives], job, known, going)
+            except Cancelled:
+                raise
             except VitrographError as error:
                 failed.append((stage.station, error))
             yield Results(job, **known, failed=tuple(failed))
         yield Results(job, **known, failed=tuple(failed), complete=True)
 
-    def _cached(self, stage: "_Stage", key: Hashable, job: Job, known: Mapping[str, Any]) -> Any:
+    def _cached(
+        self, stage: "_Stage", key: Hashable, job: Job, known: Mapping[str, Any], going: Callable[[], None]
+    ) -> Any:
         kept = self._kept.setdefault(stage.gives, OrderedDict())
         if key not in kept:
-            kept[key] = stage.work(job, known)
+            kept[key] = stage.work(job, known, going)
             while len(kept) > _KEPT:
                 kept.popitem(last=False)
         kept.move_to_end(key)
@@ -124,6 +137,7 @@ class Pipeline:
 class _Stage:
     """One stage: the result it gives, its station, the results it needs, the job parts it reads, and its work.
 
+    Work that takes long asks now and then whether it is still wanted: the function it is given raises Cancelled.
     `wishes` are results it uses where there are any, and does without where there are none.
     """
 
@@ -131,7 +145,7 @@ class _Stage:
     station: Station
     needs: tuple[str, ...]
     reads: Callable[[Job], Hashable]
-    work: Callable[[Job, Mapping[str, Any]], Any]
+    work: Callable[[Job, Mapping[str, Any], Callable[[], None]], Any]
     wishes: tuple[str, ...] = ()
 
 
@@ -150,28 +164,29 @@ def _way_of_laying(fit: Fit) -> Fit:
 
 
 _STAGES: tuple[_Stage, ...] = (
-    _Stage("wall", "glass", (), lambda job: job.glass, lambda job, known: wall_of(job.glass)),
-    _Stage("art", "artwork", (), lambda job: job.artwork, lambda job, known: compose(job.artwork)),
+    _Stage("wall", "glass", (), lambda job: job.glass, lambda job, known, going: wall_of(job.glass)),
+    _Stage("art", "artwork", (), lambda job: job.artwork, lambda job, known, going: compose(job.artwork)),
     _Stage("laid", "fit", ("wall", "art"), lambda job: (_way_of_laying(job.fit), FitChoices.of(job)),
-           lambda job, known: lay_art(known["art"], known["wall"], job.fit, FitChoices.of(job))),
+           lambda job, known, going: lay_art(known["art"], known["wall"], job.fit, FitChoices.of(job))),
     _Stage("fitted", "fit", ("wall", "art", "laid"), lambda job: (job.fit, job.features.keep_out),
-           lambda job, known: fit_art(known["art"], known["wall"], job.fit, job.features, known["laid"])),
+           lambda job, known, going: fit_art(known["art"], known["wall"], job.fit, job.features, known["laid"])),
     _Stage("room", "fit", ("fitted",), lambda job: (job.fit, job.features, _patch_choices(job)),
-           lambda job, known: room_for(known["fitted"], job)),
+           lambda job, known, going: room_for(known["fitted"], job)),
     _Stage("assessed", "glass", ("wall",),
            lambda job: (job.glass, job.features, job.pieces, job.material, job.tools, *_patch_choices(job)),
-           lambda job, known: assess(known["wall"], job, _art_on(known.get("fitted"))), wishes=("fitted",)),
-    _Stage("sheet", "stencil", ("fitted",), lambda job: None, lambda job, known: build_sheet(known["fitted"])),
-    _Stage("cut", "cut", ("sheet",), lambda job: job.cut, lambda job, known: plan_cut(known["sheet"], job.cut)),
-    _Stage("weed", "weed", ("sheet",), lambda job: None, lambda job, known: plan_weeding(known["sheet"])),
+           lambda job, known, going: assess(known["wall"], job, _art_on(known.get("fitted"))), wishes=("fitted",)),
+    _Stage("sheet", "stencil", ("fitted",), lambda job: None, lambda job, known, going: build_sheet(known["fitted"])),
+    _Stage("cut", "cut", ("sheet",), lambda job: job.cut, lambda job, known, going: plan_cut(known["sheet"], job.cut)),
+    _Stage("weed", "weed", ("sheet",), lambda job: None, lambda job, known, going: plan_weeding(known["sheet"])),
     _Stage("transfer", "transfer", ("sheet",), lambda job: job.transfer,
-           lambda job, known: plan_transfer(known["sheet"], job)),
+           lambda job, known, going: plan_transfer(known["sheet"], job)),
     _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many, job.material),
-           lambda job, known: plan_etch(known["sheet"].openings.area, job)),
+           lambda job, known, going: plan_etch(known["sheet"].openings.area, job)),
     # the checks come last: they take longest, and nothing else waits for them
     _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut, job.features),
-           lambda job, known: check_stencil(known["sheet"], job)),
+           lambda job, known, going: check_stencil(known["sheet"], job)),
     _Stage("considered", "fit", ("art", "fitted", "assessed"), lambda job: (job.fit, FitChoices.of(job), job.cut.film,
                                                                             job.artwork, job.features),
-           lambda job, known: check_fit(known["fitted"], job, known["art"], known["assessed"].trust.closing)),
+           lambda job, known, going: check_fit(known["fitted"], job, known["art"], known["assessed"].trust.closing,
+                                                    going)),
 )

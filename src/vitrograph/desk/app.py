@@ -12,7 +12,7 @@ import platformdirs
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
-from vitrograph.core.demo import demo_job, fill_demo_logbook, fill_demo_shelf
+from vitrograph.core.demo import DemoName, demo_job, fill_demo_logbook, fill_demo_shelf
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.glass import Shelf
 from vitrograph.core.glass import default_folder as shelf_folder
@@ -26,11 +26,11 @@ from vitrograph.desk.shell import Shell
 _COLLECT_AFTER = 10_000, 20, 20    # a stencil is some thousand objects: the usual 700 would halt each letter typed
 
 
-def open_window(path: Path | None) -> int:
-    """Open the window on a job file, or on the demo job. Raises VitrographError where there is no screen or job."""
+def open_window(path: Path | None, piece: DemoName = "tumbler") -> int:
+    """Open the window on a job file, or a piece of the demo. Raises VitrographError where there is no screen or job."""
     if not any(os.environ.get(name) for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")):
         raise VitrographError("there is no screen to open a window on: set DISPLAY, or use quick, plan or export")
-    job = demo_job() if path is None else load_job(path)
+    job = demo_job(piece) if path is None else load_job(path)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("Vitrograph")
     demo = path is None

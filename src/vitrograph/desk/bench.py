@@ -15,6 +15,7 @@ from PySide6.QtGui import QUndoCommand, QUndoStack
 from vitrograph.core.artwork import Art, compose, place, sized
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Remedy
+from vitrograph.core.fit import at_top
 from vitrograph.core.glass import Motif, Shelf, default_folder
 from vitrograph.core.job import Job
 from vitrograph.core.jobfile import load_job, save_job
@@ -121,7 +122,7 @@ class Bench(QObject):
             return self.edit(label, merge=merge, artwork=artwork)
         before, after = self._top_of(self.job.artwork), self._top_of(artwork) if top is None else top
         step = 0.0 if before is None or after is None else after - before
-        return self.edit(label, merge=merge, artwork=artwork, fit__from_rim=rim - step)
+        return self.edit(label, merge=merge, artwork=artwork, **at_top(rim - step))
 
     def art(self) -> Art | None:
         """The art of the job in hand, worked out here if its results are not there yet; None where there is none."""
@@ -147,9 +148,10 @@ class Bench(QObject):
     def rim_distance(self) -> float | None:
         """From the rim to the art's top, as asked for or as it has come to be; None where there is no art yet."""
         fitted = self.results.fitted
-        if self.job.fit.from_rim is not None or fitted is None:
-            return self.job.fit.from_rim
-        return fitted.wall.length - fitted.lay.s0 - fitted.size[1] / 2
+        fit = self.job.fit
+        if fit.held == "top" and (fit.from_rim is not None or fitted is None):
+            return fit.from_rim
+        return None if fitted is None else fitted.from_rim
 
     def _top_of(self, artwork: Artwork) -> float | None:
         """How high the frosted pieces reach in the artwork's own frame."""

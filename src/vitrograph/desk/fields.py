@@ -6,6 +6,7 @@ from math import degrees, radians
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import (
     QButtonGroup,
+    QComboBox,
     QGridLayout,
     QHBoxLayout,
     QLabel,
@@ -39,6 +40,16 @@ def in_a_row(*widgets: QWidget) -> QWidget:
     row.setContentsMargins(0, 0, 0, 0)
     for widget in widgets:
         row.addWidget(widget, 1)
+    return made
+
+
+def chooser(name: str, title: str, choices: dict[str, str]) -> QComboBox:
+    """A drop-down list of choices, their values kept beside the words."""
+    made = QComboBox(objectName=name)
+    made.setAccessibleName(title)
+    made.setFont(theme.font())
+    for value, words in choices.items():
+        made.addItem(words, value)
     return made
 
 

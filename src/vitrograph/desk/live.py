@@ -100,6 +100,7 @@ class Live:
 def _rings_of(shape: shapely.MultiPolygon, max_deviation: float) -> _Rings:
     """A shape's rings with as few points as the eye needs, but enough to bend with the glass."""
     rings = shapely.simplify(shapely.get_rings(shapely.get_parts(shape)), max_deviation, preserve_topology=False)
-    rings = shapely.segmentize(rings, _BEND * max_deviation)
+    # a ring too small to be seen is simplified to a point, which cannot be split
+    rings = shapely.segmentize(rings[shapely.length(rings) > 0], _BEND * max_deviation)
     points, which = shapely.get_coordinates(rings, return_index=True)
     return _Rings(points, np.flatnonzero(np.diff(which, prepend=-1)))

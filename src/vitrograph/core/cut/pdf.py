@@ -76,6 +76,27 @@ def proof_pdf(wall: Frustum, title: str) -> bytes:
     return _page(outline, MultiPolygon(), title, says)
 
 
+def band_pdf(sheet: Sheet, title: str) -> bytes:
+    """The art on bare paper at true size, to tape round the glass before anything is cut.
+
+    Where the wall has an exact flat shape the paper is the whole wall, rim to base: once round, or a pane to its
+    edges. Elsewhere, and where the art is parted, it is the film's own outline.
+    """
+    fitted = sheet.fitted
+    wall, lay = fitted.wall, fitted.lay
+    says = "Cut it out and tape it on, "
+    if fitted.curved or len(sheet.films) > 1:
+        gaps = " and ".join(format_length(wall.length - film.band.s_high).replace(THIN_SPACE, " ")
+                            for film in sheet.films)
+        return _page(sheet.outline, sheet.openings, title, f"{says}its upper edge {gaps} from the rim. Then type what "
+                     "you see at the fit station.")
+    middle = lay.u0 if wall.closed else 0.0
+    whole = Band(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length)
+    outline = Polygon(lay.wall_to_sheet(band_edge(lay.flat, whole)))
+    return _page(outline, sheet.openings, title, f"{says}{'rim to rim' if wall.closed else 'edge to edge'}. Then type "
+                 "what you see at the fit station.")
+
+
 def _draw(canvas: Any, shape: MultiPolygon, *, fill: bool) -> None:
     path = canvas.beginPath()
     for part in shape.geoms:

@@ -10,7 +10,7 @@ from vitrograph.core.geometry import Points, arc_pieces
 from vitrograph.core.glass import Sheeting, Wall
 
 EDGE_DEVIATION_MM = 0.004          # how far the sheet's arcs may stray from their chords
-SEAL_MM = 3.0                      # film keeps at least so far from another stencil's openings (common practice)
+SEAL_MM = 2.0                      # film keeps at least so far from another stencil's openings (common practice)
 _FILM_BEND = 0.01                  # 1/mm: no meridian of a film is taken to bend less, nor by much more
 OVERLAP_MM = 6.0                   # by which neighbouring borders lie on each other, where the gap allows
 

@@ -1,12 +1,13 @@
 """What the fit station finds: lines that will not look level, film that must give, parts and rounds that fail."""
 
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from math import degrees, pi
 
 import numpy as np
 
 from vitrograph.core.artwork import Art
 from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.fit.band import SEAL_MM
 from vitrograph.core.fit.films import Film
 from vitrograph.core.fit.place import Fitted
 from vitrograph.core.fit.remedies import remedies_for
@@ -17,13 +18,18 @@ LEAST_DROOP_MM = 0.8               # a smaller bow is not seen (common practice,
 _MISCLOSURE_MM = 1.0               # ends that miss each other by more are seen (common practice, no published source)
 
 
-def check_fit(fitted: Fitted, job: Job, art: Art | None = None, misclosure: float = 0.0) -> tuple[Finding, ...]:
-    """What the way of laying costs. Given the art, remedies for strain are solved for; `misclosure`: a full turn's."""
-    return tuple(found for check in (droop(fitted), off_the_eye(fitted), strain(fitted, job, art),
+def check_fit(
+    fitted: Fitted, job: Job, art: Art | None = None, misclosure: float = 0.0, going: Callable[[], None] = lambda: None
+) -> tuple[Finding, ...]:
+    """What the way of laying costs. Given the art, remedies for strain are solved for; `misclosure`: a full turn's.
+
+    Solving asks `going` now and then; it raises Cancelled when nobody waits any more.
+    """
+    return tuple(found for check in (droop(fitted), off_the_eye(fitted), strain(fitted, job, art, going),
                                      parts(fitted, job), once_round(fitted, job, misclosure)) for found in check)
 
 
-def strain(fitted: Fitted, job: Job, art: Art | None = None) -> Iterator[Finding]:
+def strain(fitted: Fitted, job: Job, art: Art | None, going: Callable[[], None]) -> Iterator[Finding]:
     """Yield where film on a wall curved both ways gives more than it may: at its openings, or in its border alone."""
     if not fitted.curved:
         return
@@ -33,7 +39,7 @@ def strain(fitted: Fitted, job: Job, art: Art | None = None) -> Iterator[Finding
         squeezed = -worst.openings[0] >= worst.openings[1]
         does = "squeezed" if squeezed else "stretched"
         even = "even snipped, " if worst.pressed is not None and worst.pressed.snips else ""
-        remedies = tuple(remedies_for(art, fitted.wall, job, most, limit)) if art is not None else ()
+        remedies = tuple(remedies_for(art, fitted.wall, job, most, going)) if art is not None else ()
         yield Finding(Code.STRAIN, Level.WATCH,
                       f"{even}the film is {does} by {_percent(most)} at the openings; it takes {_percent(limit)}",
                       "its edges will wrinkle there and leak" if squeezed else "its edges will creep back and leak",
@@ -95,7 +101,8 @@ def parts(fitted: Fitted, job: Job) -> Iterator[Finding]:
     wanted, have = job.fit.rows * job.fit.columns, len(fitted.films)
     if have < wanted:
         yield Finding(Code.PARTS, Level.WATCH, f"{wanted} stencils are asked for, and the art parts into {have}",
-                      "a stencil ends in a gap between lines or letters of 6 mm at least, and never in an opening",
+                      f"a stencil ends in a gap of {format_length(2 * SEAL_MM)} at least, and never in an opening: "
+                      "set lines or letters farther apart",
                       None, float(have), float(wanted), Remedy.of("As it parts", fit__rows=1, fit__columns=1))
 
 

@@ -43,7 +43,8 @@ class Fitted:
 
     `art` is all that one sheet carries about the art's own middle: several copies where they are wrapped round the
     glass, while `size` is that of one. `middle` is where that middle lies in the artwork's own frame, in which its
-    pieces are placed; `angle` is how far round the artwork's upright middle line stands.
+    pieces are placed; `angle` is how far round the artwork's upright middle line stands, `baseline` how far its lowest
+    words' foot is above the middle, and `elsewhere` how much farther round its other copies stand.
     """
 
     wall: Wall
@@ -56,6 +57,7 @@ class Fitted:
     placed: tuple[Placed, ...]
     films: tuple[Film, ...]
     angle: float
+    baseline: float = 0.0
     elsewhere: tuple[float, ...] = ()
 
     @property
@@ -77,6 +79,20 @@ class Fitted:
             left, low, right, high = self.art.bounds
             (u_low, s_low), (u_high, s_high) = self.lay.to_wall(np.array([[left, low], [right, high]])).tolist()
         return u_low, s_low, u_high, s_high
+
+    @property
+    def from_rim(self) -> float:
+        """From the rim along the wall to the art's top edge, at its middle, before it is turned."""
+        top = self.lay.way.to_wall(np.array([[0.0, self.size[1] / 2]]))
+        return self.wall.length - float(top[0, 1])
+
+    def where_held(self, line: str) -> dict[str, float]:
+        """The changes of a job that hold another line of the art (top, baseline or middle) where it is now."""
+        if line == "top":
+            return {"fit__from_rim": round(self.from_rim, 2)}
+        place = self.lay.way.to_wall(np.array([[0.0, 0.0 if line == "middle" else self.baseline]]))
+        upright = float(self.wall.in_space(place)[0, 2])
+        return {"fit__above_table": round(upright + self.wall.stands, 2)}
 
     @property
     def curved(self) -> bool:
@@ -172,7 +188,7 @@ def fit_art(art: Art, wall: Wall, fit: Fit, features: Features = _PLAIN, laid: L
     marks = tuple((mark.name, float(x), float(y)) for mark, (x, y) in zip(laid.marks, spots, strict=True))
     copies = fit.times if wall.closed and not fit.wrap else 1
     return Fitted(wall, lay, laid.art, art.size, warp(laid.art, lay.to_sheet, longest), marks,
-                  _middle_of(art, lay, fit), art.placed, laid.films.films, angle,
+                  _middle_of(art, lay, fit), art.placed, laid.films.films, angle, art.baseline,
                   tuple(2 * pi * k / copies for k in range(1, copies)))
 
 

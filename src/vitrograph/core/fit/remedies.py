@@ -1,104 +1,132 @@
 """Remedies for film that must give too much: each is solved for, and offered only where it helps."""
 
-from collections.abc import Iterator
-from dataclasses import replace
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass, replace
 from math import sqrt
+from typing import Any
 
-import msgspec
 import shapely
 
 from vitrograph.core.artwork import Art
-from vitrograph.core.errors import VitrographError
+from vitrograph.core.errors import Cancelled, VitrographError
 from vitrograph.core.findings import Remedy
+from vitrograph.core.fit.films import Film
 from vitrograph.core.fit.place import FitChoices, lay_art
 from vitrograph.core.glass import Wall
-from vitrograph.core.job import Fit, Job
+from vitrograph.core.job import Job
 from vitrograph.core.units import format_length
 
-_COARSE = 500                      # nodes while a size is looked for; it is proved with all of them
+_COARSE = 500                      # nodes while something is looked for; a size is proved with all of them
 _TURNS = 8
 _LEAST_FACTOR = 0.2
 _MOST_PARTS = 3
-_NEAR = 0.94                       # of the limit: a size is not looked for more closely
+_NEAR = 0.97                       # of the limit is aimed at, so that the proof seldom fails
 
 
-def remedies_for(art: Art, wall: Wall, job: Job, strain: float, limit: float) -> Iterator[Remedy]:
+@dataclass(frozen=True)
+class _Case:
+    """Art on a wall, and a job whose other parts are kept."""
+
+    art: Art
+    wall: Wall
+    job: Job
+    going: Callable[[], None]
+
+    def films(self, factor: float = 1.0, *, coarse: bool = True, **changes: Any) -> tuple[Film, ...]:
+        """The films of the art at a size, with some of the job changed; none where it cannot be laid so."""
+        self.going()
+        job = self.job.changed(**changes) if changes else self.job
+        choices = FitChoices.of(job)
+        if coarse:
+            choices = replace(choices, films=replace(choices.films, nodes=_COARSE))
+        try:
+            return lay_art(_scaled(self.art, factor), self.wall, job.fit, choices).films.films
+        except Cancelled:
+            raise
+        except VitrographError:
+            return ()
+
+    def strain(self, factor: float = 1.0, *, coarse: bool = True, **changes: Any) -> float:
+        """The worst strain at their openings; boundless where there are none."""
+        films = self.films(factor, coarse=coarse, **changes)
+        return max((film.strain_at_openings for film in films), default=float("inf"))
+
+    @property
+    def limit(self) -> float:
+        """What the film takes."""
+        return self.job.fit.limit(self.job.cut.film)
+
+
+def remedies_for(art: Art, wall: Wall, job: Job, strain: float, going: Callable[[], None]) -> Iterator[Remedy]:
     """Yield what brings film that gives `strain` at its openings under its limit: the least change first."""
-    fit, choices = job.fit, FitChoices.of(job)
-    if fit.film_shape == "best cone" and _helps(art, wall, job, film_shape="least strain"):
+    case, fit = _Case(art, wall, job, going), job.fit
+    if fit.film_shape == "best cone" and case.strain(fit__film_shape="least strain") <= case.limit:
         yield Remedy.of("Cut it for the least strain", fit__film_shape="least strain")
-    if not fit.relief and fit.film_shape != "best cone" and _helps(art, wall, job, relief=True):
+    if not fit.warm and strain <= case.limit * fit.gives.warmed:
+        yield Remedy.of("Lay it warm", fit__warm=True)
+    if not fit.relief and fit.film_shape != "best cone" and case.strain(fit__relief=True) <= case.limit:
         yield Remedy.of("Snip the border", fit__relief=True)
     for name, says in (("rows", "Cut it as {} bands, laid one after the other"), ("columns", "Lay it as {} pieces")):
-        many = _fewest_parts(art, wall, job, name)
+        many = _fewest_parts(case, name)
         if many is not None:
             yield Remedy.of(says.format(many), **{f"fit__{name}": many})
-    if not fit.warm and strain <= limit * fit.gives.warmed:
-        yield Remedy.of("Lay it warm", fit__warm=True)
-    factor = _smaller(art, wall, fit, choices, strain)
-    if factor is not None:
-        yield Remedy.of(f"Make it smaller: art {format_length(art.size[0] * factor)} wide",
-                        artwork=job.artwork.scaled(factor))
+    yield from _smaller(case, strain)
 
 
-def _helps(art: Art, wall: Wall, job: Job, **changes: object) -> bool:
-    """Whether the film then gives no more than it may."""
-    changed = job.changed(**{f"fit__{name}": value for name, value in changes.items()})
-    choices = FitChoices.of(changed)
-    return _strain(art, wall, changed.fit, choices) <= choices.films.limit
-
-
-def _fewest_parts(art: Art, wall: Wall, job: Job, name: str) -> int | None:
+def _fewest_parts(case: _Case, name: str) -> int | None:
     """The fewest bands or pieces that help, where the art has the gaps for them."""
-    now = getattr(job.fit, name)
-    other = job.fit.columns if name == "rows" else job.fit.rows
-    for many in range(now + 1, _MOST_PARTS + 1):
-        fit = msgspec.structs.replace(job.fit, **{name: many})
-        choices = _coarse(FitChoices.of(job))
-        try:
-            laid = lay_art(art, wall, fit, choices)
-        except VitrographError:
+    fit = case.job.fit
+    other = fit.columns if name == "rows" else fit.rows
+    for many in range(getattr(fit, name) + 1, _MOST_PARTS + 1):
+        changes: dict[str, Any] = {f"fit__{name}": many}
+        films = case.films(**changes)
+        if len(films) < many * other:
             return None
-        if len(laid.films.films) < many * other:
-            return None
-        if max(film.strain_at_openings for film in laid.films.films) <= choices.films.limit:
+        if max(film.strain_at_openings for film in films) <= case.limit:
             return many
     return None
 
 
-def _smaller(art: Art, wall: Wall, fit: Fit, choices: FitChoices, strain: float) -> float | None:
+def _smaller(case: _Case, strain: float) -> Iterator[Remedy]:
+    """The art so much smaller; where that alone does not do, with the least border besides."""
+    width, least = case.art.size[0], case.job.stencil.least_border
+    factor = _largest_factor(case, strain)
+    if factor is not None:
+        yield Remedy.of(f"Make it smaller: art {format_length(width * factor)} wide",
+                        artwork=case.job.artwork.scaled(factor))
+    elif case.job.stencil.border > least:
+        narrow = replace(case, job=case.job.changed(stencil__border=least))
+        strain = narrow.strain()
+        factor = 1.0 if strain <= case.limit else _largest_factor(narrow, strain)
+        if factor is not None:
+            yield Remedy.of(f"Border {format_length(least)}, art {format_length(width * factor)} wide",
+                            stencil__border=least, artwork=case.job.artwork.scaled(factor))
+
+
+def _largest_factor(case: _Case, strain: float) -> float | None:
     """The largest factor at which the film gives no more than it may; None where even a fifth of the size does not.
 
-    Strain grows nearly with the square of the size, which makes each guess a good one.
+    Strain grows at most with the square of the size, so that each guess stays on the large side and the last is near.
     """
-    limit, factor = choices.films.limit, 1.0
-    coarse = _coarse(choices)
+    factor = 1.0
     for _ in range(_TURNS):
-        factor *= min(0.995, sqrt(_NEAR / 2 * limit / strain + limit / strain / 2)) if strain > limit else 1.0
+        factor *= min(0.99, sqrt(_NEAR * case.limit / strain))
         if factor < _LEAST_FACTOR:
             return None
-        strain = _strain(_scaled(art, factor), wall, fit, coarse)
-        if strain <= limit:
+        strain = case.strain(factor)
+        if strain <= case.limit:
             break
-    proof = _strain(_scaled(art, factor), wall, fit, choices)
-    while proof > limit and factor > _LEAST_FACTOR:
+    else:
+        return None
+    while case.strain(factor, coarse=False) > case.limit:
         factor *= 0.98
-        proof = _strain(_scaled(art, factor), wall, fit, choices)
-    return factor if proof <= limit else None
-
-
-def _strain(art: Art, wall: Wall, fit: Fit, choices: FitChoices) -> float:
-    """The worst strain at the openings of art so laid; boundless where it cannot be."""
-    try:
-        return max(film.strain_at_openings for film in lay_art(art, wall, fit, choices).films.films)
-    except VitrographError:
-        return float("inf")
-
-
-def _coarse(choices: FitChoices) -> FitChoices:
-    return replace(choices, films=replace(choices.films, nodes=_COARSE))
+        if factor < _LEAST_FACTOR:
+            return None
+    return factor
 
 
 def _scaled(art: Art, factor: float) -> Art:
+    if factor == 1:
+        return art
     x, y = art.middle
     return replace(art, shape=shapely.transform(art.shape, lambda xy: xy * factor), middle=(x * factor, y * factor))

@@ -10,6 +10,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.findings import Remedy
 from vitrograph.core.fit.place import Fitted
+from vitrograph.core.fit.stand import at_top, stood
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Frustum, Pane, Wall, blocks_of, eye_before, reading_turn
 from vitrograph.core.job import Job
@@ -39,9 +40,9 @@ def room_for(fitted: Fitted, job: Job) -> Room:
     """The room about the art's own front, with the least border, clear of places kept clear."""
     choices = job.stencil
     outline = room_outline(fitted.wall, choices.least_border, choices.reading_angle,
-                           eye_before(fitted.wall, choices.viewing_mm), job.fit.angle)
+                           eye_before(fitted.wall, choices.viewing_mm), fitted.angle)
     area: BaseGeometry = Polygon(outline) if len(outline) else Polygon()
-    for block in (kept.near(job.fit.angle, fitted.wall) for kept in blocks_of(fitted.wall, job.features)):
+    for block in (kept.near(fitted.angle, fitted.wall) for kept in blocks_of(fitted.wall, job.features)):
         area = area.difference(block.shape)
     u_low, s_low, u_high, s_high = fitted.wall_bounds
     middle = ((u_low + u_high) / 2, (s_low + s_high) / 2)
@@ -113,12 +114,12 @@ def make_it_fit(room: Room, fitted: Fitted, job: Job) -> Remedy:
     factor = 1.0 if moves else room.factor * _SAFE
     u, s = room.place
     beside = fitted.middle[0] * factor / float(fitted.wall.scale(np.array([s]))[0])
-    across = {"fit__angle" if fitted.wall.closed else "fit__across": u - beside}
+    across = stood(fitted.wall, u - beside, 0.0)
     rim = fitted.wall.length - s - fitted.size[1] * factor / 2
     if moves:
-        return Remedy.of("Move it into the room", fit__from_rim=rim, **across)
+        return Remedy.of("Move it into the room", **at_top(rim), **across)
     return Remedy.of(f"Make it fit: {format_length(fitted.size[0] * factor)} wide",
-                     artwork=job.artwork.scaled(factor), fit__from_rim=rim, **across)
+                     artwork=job.artwork.scaled(factor), **at_top(rim), **across)
 
 
 def room_outline(wall: Wall, border: float, reading_angle: float, eye_mm: float, angle: float) -> Points:

@@ -1,11 +1,13 @@
 """Where the art stands: round the glass as asked or as a handle has it, and up the wall by the line that is held."""
 
 from math import pi
+from typing import Any
 
 import numpy as np
 
 from vitrograph.core.errors import FitError
 from vitrograph.core.fit.lay import Lay
+from vitrograph.core.glass import Wall
 from vitrograph.core.job import Features, Fit
 
 _TURNS = 30                        # of a search for the middle's height; rows that keep their height need one
@@ -61,7 +63,7 @@ def middle_height(lay: Lay, fit: Fit, high: float, baseline: float) -> float:
     if fit.held == "top":
         wanted = wall.length - float(fit.from_rim or 0.0)
     else:
-        wanted = float(np.asarray(wall.along(np.array([fit.above_table - wall.stands])))[0])
+        wanted = float(wall.along(np.array([fit.above_table - wall.stands]))[0])
     if fit.mode in ("rim", "straight") or not wall.closed:
         return wanted - line
     s0 = wanted - line
@@ -75,3 +77,23 @@ def middle_height(lay: Lay, fit: Fit, high: float, baseline: float) -> float:
 
 def _at_height(lay: Lay, s0: float) -> Lay:
     return Lay(lay.wall, lay.flat, lay.mode, s0, lay.u0, lay.mirrored, 0.0, lay.eye_mm, lay.eye_angle)
+
+
+def raised(fit: Fit, wall: Wall, from_rim: float, by: float) -> dict[str, Any]:
+    """The changes of a job that raise its art along the wall, mm; `from_rim` is where its top edge is now."""
+    if fit.held == "top":
+        return at_top(from_rim - by)
+    s = float(wall.along(np.array([fit.above_table - wall.stands]))[0]) + by
+    return {"fit__above_table": float(wall.in_space(np.array([[0.0, s]]))[0, 2]) + wall.stands}
+
+
+def at_top(from_rim: float | None) -> dict[str, Any]:
+    """The changes that hold the art's top edge so far from the rim, or with None centre the art."""
+    return {"fit__held": "top", "fit__from_rim": from_rim}
+
+
+def stood(wall: Wall, angle: float, by: float) -> dict[str, Any]:
+    """The changes that move art round a wall, or across a pane, from where it stands now."""
+    if not wall.closed:
+        return {"fit__across": round(angle + by, 4)}
+    return {"fit__stand": "angle", "fit__angle": _turned(angle + by)}

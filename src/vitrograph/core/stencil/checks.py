@@ -12,6 +12,7 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.artwork import Placed, face_named, missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.fit import at_top, stood
 from vitrograph.core.glass import Pane, blocks_of, largest_motif
 from vitrograph.core.job import Job
 from vitrograph.core.pieces import Drawing, Mend, MendName, Words
@@ -77,7 +78,8 @@ def overlap(sheet: Sheet, job: Job) -> Iterator[Finding]:
 def border(sheet: Sheet, job: Job) -> Iterator[Finding]:
     """Too little film round the art to catch stray cream."""
     least = job.stencil.least_border
-    short = [(width, name) for width, name in zip(sheet.border, _SIDES, strict=True) if width < least - 1e-9]
+    short = [(width, name) for width, name in zip(sheet.border, _SIDES, strict=True) if width < least - 1e-9
+             and not (job.fit.wrap and name in ("left", "right"))]      # round the glass, film meets film
     if not short or sheet.openings.is_empty:
         return
     width, _ = min(short)
@@ -146,6 +148,8 @@ def _piece_at(sheet: Sheet, where: tuple[float, float], kind: type) -> tuple[Pla
 
 def reading_width(sheet: Sheet, job: Job) -> Iterator[Finding]:
     """A design wider than the eye reads from the front is a wrap, not a motif."""
+    if job.fit.wrap:
+        return
     fitted, limit = sheet.fitted, job.stencil.reading_angle
     turn = fitted.wall_bounds[2] - fitted.wall_bounds[0]
     if fitted.wall.closed and turn > limit:
@@ -213,9 +217,9 @@ def _back_on_glass(sheet: Sheet, job: Job) -> Remedy:
     wall, (u_low, s_low, u_high, s_high) = sheet.fitted.wall, sheet.fitted.wall_bounds
     room = min(wall.length / (s_high - s_low), 1e9 if wall.closed else wall.span / (u_high - u_low))
     if room >= 1:
-        return Remedy.of("Centre it on the glass", fit__from_rim=None, fit__across=0.0)
+        return Remedy.of("Centre it on the glass", **at_top(None), fit__across=0.0)
     return Remedy.of(f"Art {format_length(sheet.fitted.size[0] * room * 0.9)} wide, centred",
-                     artwork=job.artwork.scaled(room * 0.9), fit__from_rim=None, fit__across=0.0)
+                     artwork=job.artwork.scaled(room * 0.9), **at_top(None), fit__across=0.0)
 
 
 def _clear_of_blocks(sheet: Sheet, job: Job) -> Remedy | None:
@@ -227,11 +231,11 @@ def _clear_of_blocks(sheet: Sheet, job: Job) -> Remedy | None:
         return None
     grown = min(1.0, 0.999 * room.width / width)
     beside = fitted.middle[0] * grown / float(fitted.wall.scale(np.array([room.s]))[0])
-    place: dict[str, object] = {"fit__angle" if fitted.wall.closed else "fit__across": room.u - beside}
+    place = stood(fitted.wall, room.u - beside, 0.0)
     if grown < 1:
         place["artwork"] = job.artwork.scaled(grown)
     says = "Move it clear" if grown == 1 else f"Move it clear, {format_length(width * grown)} wide"
-    return Remedy.of(says, fit__from_rim=fitted.wall.length - room.s - height * grown / 2, **place)
+    return Remedy.of(says, **at_top(fitted.wall.length - room.s - height * grown / 2), **place)
 
 
 def _more_border(sheet: Sheet, job: Job) -> Remedy | None:
@@ -239,10 +243,11 @@ def _more_border(sheet: Sheet, job: Job) -> Remedy | None:
     if job.stencil.border < least:
         return Remedy.of(f"Border {format_length(least)}", stencil__border=least)
     _, s_low, _, s_high = sheet.fitted.wall_bounds
-    if sheet.fitted.wall.length - (s_high - s_low) >= 2 * least and job.fit.from_rim is not None:
+    placed = job.fit.held != "top" or job.fit.from_rim is not None
+    if placed and sheet.fitted.wall.length - (s_high - s_low) >= 2 * least:
         nearer_rim = sheet.border[3] < least
         rim_gap = sheet.fitted.wall.length - s_high
         step = least - sheet.border[3] if nearer_rim else sheet.border[1] - least
         return Remedy.of(f"Move it {format_length(abs(step))} {'down' if step > 0 else 'up'}",
-                         fit__from_rim=rim_gap + step)
+                         **at_top(rim_gap + step))
     return None

@@ -8,8 +8,7 @@ import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
-from vitrograph.core.fit import Band, Film, Fitted, Snip
-from vitrograph.core.fit.band import EDGE_DEVIATION_MM
+from vitrograph.core.fit import EDGE_DEVIATION_MM, Band, Film, Fitted, Snip
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.glass import Pane
 

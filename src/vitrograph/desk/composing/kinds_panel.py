@@ -2,15 +2,14 @@
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QComboBox, QLineEdit, QPlainTextEdit, QWidget
+from PySide6.QtWidgets import QLineEdit, QPlainTextEdit, QWidget
 
 from vitrograph.core.artwork import Placed, faces
 from vitrograph.core.artwork.composing.arrange import apart
 from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.pieces import Artwork, Drawing, Monogram, Piece, Shape
-from vitrograph.desk import theme
-from vitrograph.desk.fields import LengthField, button, in_a_row, label, show_quietly
+from vitrograph.desk.fields import LengthField, button, chooser, in_a_row, label, show_quietly
 from vitrograph.desk.panel import Panel
 from vitrograph.desk.stations.card import Readings
 from vitrograph.desk.tidying.size import size_line
@@ -23,16 +22,6 @@ _OUTLINES = {"oval": "circle, oval", "rectangle": "rectangle", "rounded": "round
 _EDGES = {"filled": "filled", "line": "one line", "two lines": "two lines", "beads": "beads", "scallops": "scallops"}
 _STYLES = {"three": "side by side, the middle larger", "single": "in one line", "split": "one, split by the name",
            "beside": "one, the name upright beside it", "block": "lines as wide as each other"}
-
-
-def chooser(name: str, title: str, choices: dict[str, str]) -> QComboBox:
-    """A drop-down list of choices, their values kept beside the words."""
-    made = QComboBox(objectName=name)
-    made.setAccessibleName(title)
-    made.setFont(theme.font())
-    for value, words in choices.items():
-        made.addItem(words, value)
-    return made
 
 
 class DrawingPanel(Panel):

@@ -13,7 +13,7 @@ from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.fit import Lay
-from vitrograph.core.geometry import Points, split_edges, within
+from vitrograph.core.geometry import Points, multipolygon, split_edges, within
 from vitrograph.core.glass import Frustum, Wall, horizon
 
 _EDGE_MM = 2.0                     # of an edge that runs round the glass: its chord is not told from its arc
@@ -81,10 +81,18 @@ class Camera:
         return float(guess[0]), float(guess[1])
 
 
-def frost_for_projection(art: MultiPolygon, lay: Lay) -> MultiPolygon:
-    """Art (mm) on the wall as the eye sees it: no finer than a screen shows, its edges split where they bend."""
+def frost_for_projection(art: MultiPolygon, lay: Lay, elsewhere: tuple[float, ...] = ()) -> MultiPolygon:
+    """Art (mm) on the wall as the eye sees it: no finer than a screen shows, its edges split where they bend.
+
+    `elsewhere` says how much farther round copies of it stand, radians.
+    """
     seen = split_edges(shapely.simplify(art, _UNSEEN_MM, preserve_topology=False), _EDGE_MM)
-    return shapely.transform(seen, lay.to_wall)
+    here = shapely.transform(seen, lay.to_wall)
+    if not elsewhere:
+        return here
+    copies = [shapely.get_parts(shapely.transform(here, lambda us, by=turn: us + [by, 0.0]))
+              for turn in (0.0, *elsewhere)]
+    return multipolygon(np.concatenate(copies))
 
 
 def ready_for_projection(shape: MultiPolygon, wall: Wall) -> MultiPolygon:

@@ -5,12 +5,14 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Turned
+from vitrograph.core.glass import Turned, reading_turn
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.drawing import path_of_points
 from vitrograph.desk.views.camera import Camera
 
 _GAP = 14.0
+_RING_MM = 7.0                     # below the art
 
 
 def draw_dimensions(painter: QPainter, camera: Camera, bench: Bench) -> None:
@@ -18,6 +20,8 @@ def draw_dimensions(painter: QPainter, camera: Camera, bench: Bench) -> None:
     if bench.station == "glass":
         _draw_measurements(painter, camera, bench)
     elif bench.station in {"artwork", "fit", "transfer"}:
+        if bench.station == "fit":
+            _draw_reading(painter, camera, bench)
         _draw_placing(painter, camera, bench)
 
 
@@ -55,6 +59,30 @@ def _draw_placing(painter: QPainter, camera: Camera, bench: Bench) -> None:
     (x, y_rim), (_, y_art) = camera.wall_to_screen(np.array([[u, fitted.wall.length], [u, top]]))
     gap = fitted.wall.length - top
     _upright(painter, x, y_rim, y_art, bench.length(gap, 1), side=1, tone=theme.ACCENT)
+
+
+def _draw_reading(painter: QPainter, camera: Camera, bench: Bench) -> None:
+    """A ring under the art, drawn through as far round as the front reads."""
+    fitted = bench.results.fitted
+    if fitted is None or not camera.wall.closed:
+        return
+    s = max(0.0, fitted.wall_bounds[1] - _RING_MM)
+    half = reading_turn(fitted.wall, s, bench.job.stencil.reading_angle, camera.distance) / 2
+    edge = float(camera.edge(np.array([s]))[0])
+    front = float((fitted.angle - camera.turn + np.pi) % (2 * np.pi) - np.pi)
+    for low, high, style in ((-edge, edge, Qt.PenStyle.DotLine), (front - half, front + half, Qt.PenStyle.SolidLine)):
+        round_it = np.linspace(max(low, -edge), min(high, edge), 60)
+        if round_it[0] < round_it[-1]:
+            line = camera.wall_to_screen(np.column_stack([camera.turn + round_it, np.full(60, s)]))
+            painter.setPen(QPen(theme.colour(theme.GOOD, 0.9), 1.4, style))
+            painter.drawPath(path_of_points(line))
+    ends = camera.turn + front + np.array([-half, half])
+    if abs(front) + half < edge:
+        up, down = (camera.wall_to_screen(np.column_stack([ends, [at, at]])) for at in (s + 2.0, max(0.0, s - 2.0)))
+        painter.setPen(QPen(theme.colour(theme.GOOD, 0.9), 1.6))
+        painter.drawLines([QLineF(*a, *b) for a, b in zip(up.tolist(), down.tolist(), strict=True)])
+        x = float(down[:, 0].mean())
+        _tag(painter, QPointF(x, float(down[:, 1].max()) + 14), f"the front reads {np.degrees(2 * half):.0f}°")
 
 
 def _pen(painter: QPainter, tone: str) -> None:

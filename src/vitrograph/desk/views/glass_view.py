@@ -23,6 +23,7 @@ from vitrograph.desk.views.view import View
 RISE = radians(9)                  # a little above, so that the rim reads as a ring
 TURN_STEP = radians(5)
 _SNAP_ROUND = 96
+_SOFT = ((-0.7, 0.45), (0.7, 0.45), (0.0, 0.72))      # frost laid so many pixels apart ends softly, as cream does
 
 
 class GlassView(View):
@@ -53,7 +54,7 @@ class GlassView(View):
             self._frost, self._film, self._room, self._kept_clear = MultiPolygon(), Polygon(), Polygon(), []
             self._outlines, self._still_of = outlines_of(self._frost), ()
             return
-        self._frost = frost_for_projection(results.fitted.art, results.fitted.lay)
+        self._frost = frost_for_projection(results.fitted.art, results.fitted.lay, results.fitted.elsewhere)
         self._outlines = outlines_of(self._frost)
         still = (results.sheet, results.room, results.assessed, results.wall)
         if len(self._still_of) != len(still) or any(a is not b for a, b in zip(self._still_of, still, strict=True)):
@@ -87,7 +88,7 @@ class GlassView(View):
         across = wall.span if not wall.closed else 2 * float(wall.scale(np.linspace(0.0, wall.length, 101)).max())
         high = wall.upright * np.cos(rise) + across * np.sin(rise) * (1 if wall.closed else 0)
         scale = max(0.1, min(room.width() / across, room.height() / high)) * 0.97
-        eye = max(eye_before(wall, self.results.job.stencil.viewing_mm), 2.5 * across)
+        eye = eye_before(wall, self.results.job.stencil.viewing_mm)
         return Camera(wall, self.turn, rise, eye, (room.center().x(), room.center().y()), scale)
 
     # -- painting ------------------------------------------------------------------------------------------------
@@ -102,7 +103,10 @@ class GlassView(View):
         painter.drawPixmap(0, 0, self._painted_ground(camera))
         if self.bench.live is None:
             self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.20), near=False)
-            self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.93), near=True)
+            for across, alpha in _SOFT:
+                painter.translate(across, across)
+                self._fill(painter, camera, self._frost, theme.colour(theme.FROST, alpha), near=True)
+                painter.translate(-across, -across)
         else:
             self._paint_live(painter, camera, self.bench.live, moving=False)
         if self._spot is not None:
@@ -212,6 +216,10 @@ class GlassView(View):
             words += ", eye level"
         self.write(painter, QRectF(left, foot - 14, 260, 28), words, theme.QUIET)
         hint = "drag or , . to turn     B behind     E eye level" if camera.wall.closed else "B behind"
+        if camera.wall.closed:
+            self.write(painter, QRectF(self.width() - 316, foot + 4, 300, 20),
+                       "the far side as without refraction", theme.QUIET, scale=0.75,
+                       align=Qt.AlignmentFlag.AlignRight)
         self.write(painter, QRectF(self.width() - 316, foot - 14, 300, 28), hint, theme.QUIET, scale=0.85,
                    align=Qt.AlignmentFlag.AlignRight)
 

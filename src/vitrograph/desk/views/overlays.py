@@ -271,6 +271,6 @@ class FrontOverlay(Overlay):
 
 
 OVERLAYS: dict[str, Overlay] = {
-    "glass": FrontOverlay(), "fit": FrontOverlay(), "stencil": StencilOverlay(),
+    "glass": FrontOverlay(), "stencil": StencilOverlay(),
     "cut": CutOverlay(), "weed": WeedOverlay(), "transfer": TransferOverlay(), "etch": EtchOverlay(),
 }

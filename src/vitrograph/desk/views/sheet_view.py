@@ -23,9 +23,10 @@ from vitrograph.desk.live import Live
 from vitrograph.desk.views.composing_overlay import ComposingOverlay
 from vitrograph.desk.views.handling import Handling
 from vitrograph.desk.views.overlays import OVERLAYS, Overlay
+from vitrograph.desk.views.strain_overlay import StrainOverlay
 from vitrograph.desk.views.view import View, bounds_of
 
-_OVERLAYS: dict[str, Overlay] = {**OVERLAYS, "artwork": ComposingOverlay()}
+_OVERLAYS: dict[str, Overlay] = {**OVERLAYS, "artwork": ComposingOverlay(), "fit": StrainOverlay()}
 _WHOLE_WALL = {"glass", "fit"}
 _MARGINS = (44, 44, 24, 40)        # left, top, right, bottom px round what is fitted
 
@@ -172,6 +173,9 @@ class SheetView(View):
             _fill(painter, self._paths["openings"], through)
         _fill(painter, self._paths.get("islands", []), QColor(theme.ISLAND))
         _fill(painter, self._paths.get("beyond", []), theme.colour(theme.PAPER_LEVELS["stop"], 0.75))
+        if self.results.sheet is not None:
+            painter.setPen(QPen(QColor(theme.PAPER), 1.6 / scale))
+            painter.drawLines([QLineF(*snip.edge, *snip.tip) for snip in self.results.sheet.snips])
         if self.spot is not None and self.bench.station != "weed":
             painter.fillPath(path_of(self.spot), theme.colour(theme.ACCENT, 0.9))
 

@@ -10,6 +10,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from vitrograph.core.fit import Fitted, raised, stood
 from vitrograph.core.job import Fit
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
@@ -137,7 +138,8 @@ class View(QWidget):
         at = self.wall_at(event.position().x(), event.position().y())
         self._held = None
         if at is not None and self._on_art(at):
-            self._held = _Held(at, self.bench.job.fit, self._rim_distance(), self.hold())
+            fitted = self.results.fitted
+            self._held = None if fitted is None else _Held(at, self.bench.job.fit, fitted, self.hold())
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         x, y = event.position().x(), event.position().y()
@@ -169,21 +171,15 @@ class View(QWidget):
         slack = _NEAR_MM / fitted.lay.middle_scale
         return bool(u_low - slack <= u <= u_high + slack and s_low - _NEAR_MM <= s <= s_high + _NEAR_MM)
 
-    def _rim_distance(self) -> float:
-        fitted = self.results.fitted
-        return fitted.wall.length - (fitted.lay.s0 + fitted.size[1] / 2) if fitted else 0.0
-
     def _move_art(self, held: "_Held", at: tuple[float, float] | None) -> None:
         """Move the art by as much as the pointer moved on the wall since it was taken hold of, as one undo step."""
-        wall = self.results.wall
-        if at is None or wall is None:
+        if at is None:
             return
         du, ds = at[0] - held.at[0], at[1] - held.at[1]
-        if wall.closed:
-            around = {"fit__angle": float((held.fit.angle + du + np.pi) % (2 * np.pi) - np.pi)}
-        else:
-            around = {"fit__across": round(held.fit.across + du, 2)}
-        self.bench.edit("Move the art", merge=True, fit__from_rim=round(held.rim - ds, 2), **around)
+        changes = {**raised(held.fit, held.fitted.wall, held.fitted.from_rim, ds),
+                   **stood(held.fitted.wall, held.fitted.angle, du)}
+        self.bench.edit("Move the art", merge=True, **{path: _to_hundredths(path, value)
+                                                       for path, value in changes.items()})
 
 
 @dataclass(frozen=True, slots=True)
@@ -192,8 +188,13 @@ class _Held:
 
     at: tuple[float, float]
     fit: Fit
-    rim: float
+    fitted: Fitted
     wall_under: Callable[[float, float], tuple[float, float] | None]
+
+
+def _to_hundredths(path: str, value: object) -> object:
+    """Lengths that a hand sets need no more digits than a ruler has."""
+    return round(value, 2) if isinstance(value, float) and path != "fit__angle" else value
 
 
 def bounds_of(*shapes: shapely.Geometry) -> tuple[float, float, float, float]:
