@@ -73,6 +73,12 @@ class Finding:
     others: tuple[Remedy, ...] = field(default=(), compare=False)
 
     @property
+    def unit(self) -> str:
+        """What `value` and `limit` are told in; empty where they are counts, or no numbers to show."""
+        return {Code.STRAIN: "%", Code.PARTS: "", Code.LETTERS: "", Code.DRAWING: "", Code.FACE: ""}.get(
+            self.code, "mm")
+
+    @property
     def remedies(self) -> tuple[Remedy, ...]:
         """All that is offered, the likeliest first."""
         return ((self.remedy,) if self.remedy is not None else ()) + self.others

@@ -40,8 +40,9 @@ class FindingRow(QFrame):
         words.addWidget(label(found.says[:1].upper() + found.says[1:]))
         if found.why:
             words.addWidget(label(found.why[:1].upper() + found.why[1:] + ".", "quiet", scale=0.9))
-        if found.value is not None and found.limit:
-            words.addWidget(label(f"limit {bench.length(found.limit)}", "quiet", scale=0.9))
+        if found.value is not None and found.limit and found.unit:
+            limit = bench.length(found.limit) if found.unit == "mm" else f"{found.limit:.1f}\u2009%"
+            words.addWidget(label(f"limit {limit}", "quiet", scale=0.9))
         if more:
             words.addWidget(label(f"and {more} more like it, marked on the sheet", "quiet", scale=0.9))
         for number, remedy in enumerate(found.remedies):

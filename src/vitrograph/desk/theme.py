@@ -90,7 +90,7 @@ def apply(app: QApplication) -> None:
     ):
         palette.setColor(role, QColor(name))
     app.setPalette(palette)
-    app.setStyleSheet(_SHEET)
+    app.setStyleSheet(_SHEET.replace("ARROW", str(resources.files("vitrograph.data") / "arrow-down.svg")))
 
 
 _SHEET = f"""
@@ -106,6 +106,8 @@ QLineEdit, QPlainTextEdit, QComboBox, QTableWidget {{
     selection-background-color: {ACCENT}; selection-color: {ON_ACCENT}; }}
 QLineEdit:focus, QPlainTextEdit:focus, QComboBox:focus, QTableWidget:focus {{ border: 1px solid {ACCENT}; }}
 QLineEdit[wrong="true"] {{ border: 1px solid {STOP}; }}
+QComboBox::drop-down {{ border: none; background: transparent; width: 22px; }}
+QComboBox::down-arrow {{ image: url("ARROW"); width: 12px; height: 8px; }}
 QComboBox QAbstractItemView {{ background: {CHROME}; color: {TEXT}; border: 1px solid {FIELD_EDGE}; }}
 QPushButton {{ background: {RAISED}; color: {TEXT}; border: 1px solid transparent; border-radius: 4px;
     padding: 6px 12px; }}

@@ -22,6 +22,7 @@ from vitrograph.core.job import Fit
 APART_MM = 12.0                    # between stencils on one sheet, to be parted with scissors (common practice)
 WARP_DEVIATION_MM = 0.004          # how far split edges may stray after the warp
 _NOTCH_MM = 2.0                    # a notch's depth, where the border is three times that at least
+_CUT_SHARE = 1.4                   # of the border's width a relief cut may be long, where there is room for it
 _SAMPLES = 500                     # places along the openings where the film's strain is looked at
 _ALL = 1e6                         # mm: farther than any art reaches
 
@@ -244,7 +245,7 @@ def _pressed(
     for spacing in SPACINGS_MM if fit.relief and not by_cone else ():
         if least <= choices.limit:
             break
-        cuts = relief_cuts(Polygon(cone.develop(edge)), openings, choices.safe, spacing)
+        cuts = relief_cuts(Polygon(cone.develop(edge)), openings, choices.safe, _CUT_SHARE * choices.border, spacing)
         if cuts:
             snipped = press(wall, cone, edge, openings, cuts, nodes=choices.nodes)
             if _worst_along(snipped, art) < least:

@@ -32,7 +32,9 @@ class PlacePanel(CardPart):
         self.times = NumberField("Copies round the glass", "times", suffix="", whole=True)
         self.wrap = ChoiceRow("", "wrap", [(False, "each on its own"), (True, "one band that closes")])
         self.wrap_says = label("", "quiet")
-        self.stack(self.stand, self.hand, self.angle, self.across, self.held, self.from_rim, self.above, self.turn,
+        self.stand_title = label("Where it stands round the glass")
+        self.stack(self.stand_title, self.stand, self.hand, self.angle, self.across,
+                   label("What of it keeps its height"), self.held, self.from_rim, self.above, self.turn,
                    self.times, self.wrap, self.wrap_says)
         self._listen()
 
@@ -57,6 +59,7 @@ class PlacePanel(CardPart):
 
     def show_job(self, job: Job) -> None:
         fit, unit, flat = job.fit, self.bench.unit, job.glass.kind == "flat"
+        self.stand_title.setVisible(not flat)
         self.stand.setVisible(not flat)
         self.stand.setCurrentIndex(self.stand.findData(fit.stand))
         self.hand.setVisible(not flat and fit.stand in ("facing others", "facing drinker"))

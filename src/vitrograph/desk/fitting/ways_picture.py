@@ -1,18 +1,18 @@
 """The ways of laying side by side: the art on this glass by each of them, seen from the front."""
 
 from dataclasses import replace
+from math import sin
 from typing import get_args
 
 import numpy as np
 import shapely
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.fit import Fitted, Lay
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import eye_before
 from vitrograph.core.job import Mode
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
@@ -21,13 +21,14 @@ from vitrograph.desk.views.camera import Camera
 
 MODES: tuple[Mode, ...] = get_args(Mode)
 
-_HIGH = 92
-_SEEN = 0.15                       # mm: finer than this picture shows
-_LEVEL_STEPS = 40
+_COLUMNS, _ROW_HIGH, _WORDS_HIGH = 2, 112, 18
+_SEEN_MM = 0.1                     # finer than these pictures show
+_WORDS: dict[Mode, str] = {"rim": "by the rim", "letters": "letters keep shape", "straight": "straight",
+                           "eye": "as the eye sees it"}
 
 
 class WaysPicture(QWidget):
-    """A small front view for each way; a click takes it. A level line through the middle shows what droops."""
+    """A small front view for each way; a click takes it. Thin lines show where following the rim would have it."""
 
     taken = Signal(object)
 
@@ -40,33 +41,33 @@ class WaysPicture(QWidget):
         self._fitted: Fitted | None = None
         self._points: Points = np.empty((0, 2))
         self._starts = np.zeros(0, dtype=int)
-        self._eye = 600.0
         self.mode: Mode = "rim"
 
     def sizeHint(self) -> QSize:
-        return QSize(260, _HIGH)
+        return QSize(260, _ROW_HIGH * (len(MODES) // _COLUMNS))
 
     def show_results(self, results: Results) -> None:
         """Take the art of new results, no finer than the picture shows."""
         if results.fitted is not self._fitted:
             self._fitted = results.fitted
             if self._fitted is not None:
-                seen = shapely.simplify(self._fitted.art, _SEEN, preserve_topology=False)
+                seen = shapely.simplify(self._fitted.art, _SEEN_MM, preserve_topology=False)
                 rings = shapely.segmentize(shapely.get_rings(shapely.get_parts(seen)), self._fitted.size[0] / 20)
                 self._points, which = shapely.get_coordinates(rings, return_index=True)
                 self._starts = np.flatnonzero(np.diff(which, prepend=-1))
-        if results.wall is not None:
-            self._eye = eye_before(results.wall, results.job.stencil.viewing_mm)
         self.mode = results.job.fit.mode
         self.update()
 
     def cell(self, mode: Mode) -> QRectF:
         """Where a way's picture is."""
-        wide = self.width() / len(MODES)
-        return QRectF(MODES.index(mode) * wide, 0, wide, self.height())
+        row, column = divmod(MODES.index(mode), _COLUMNS)
+        wide = self.width() / _COLUMNS
+        return QRectF(column * wide, row * _ROW_HIGH, wide, _ROW_HIGH)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        self.taken.emit(next(mode for mode in MODES if self.cell(mode).contains(event.position())))
+        for mode in MODES:
+            if self.cell(mode).contains(event.position()):
+                self.taken.emit(mode)
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
@@ -77,54 +78,62 @@ class WaysPicture(QWidget):
             if self._fitted is not None and len(self._points):
                 painter.save()
                 painter.setClipRect(cell)
-                self._paint_way(painter, cell, self._fitted, mode)
+                self._paint_way(painter, cell.adjusted(0, 0, 0, -_WORDS_HIGH), self._fitted, mode)
                 painter.restore()
-            if mode == self.mode:
-                painter.setPen(QPen(QColor(theme.ACCENT), 2))
-                painter.setBrush(Qt.BrushStyle.NoBrush)
-                painter.drawRect(cell)
+            self._paint_words(painter, cell, mode)
         painter.end()
 
+    def _paint_words(self, painter: QPainter, cell: QRectF, mode: Mode) -> None:
+        chosen = mode == self.mode
+        painter.setFont(theme.font(0.85, bold=chosen))
+        painter.setPen(QColor(theme.TEXT if chosen else theme.QUIET))
+        foot = QRectF(cell.left(), cell.bottom() - _WORDS_HIGH, cell.width(), _WORDS_HIGH)
+        painter.fillRect(foot, QColor(theme.CHROME))
+        painter.drawText(foot, Qt.AlignmentFlag.AlignCenter, _WORDS[mode])
+        if chosen:
+            painter.setPen(QPen(QColor(theme.ACCENT), 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawRect(cell)
+
     def _paint_way(self, painter: QPainter, cell: QRectF, fitted: Fitted, mode: Mode) -> None:
-        lay = Lay(fitted.wall, fitted.films[0].flat if len(fitted.films) == 1 else fitted.wall.sheeting(
-            fitted.films[0].band.s_low, fitted.films[-1].band.s_high), mode, fitted.lay.s0, 0.0, False,
-            fitted.lay.turn, fitted.lay.eye_mm, fitted.lay.eye_angle)
-        camera = self._camera(cell, fitted)
-        level = np.linspace(-1.2, 1.2, _LEVEL_STEPS) if fitted.wall.closed else np.array([-0.5, 0.5]) * fitted.wall.span
-        line = camera.wall_to_screen(np.column_stack([level, np.full_like(level, fitted.lay.s0)]))
+        camera = _camera(cell, fitted)
         try:
-            seen = camera.wall_to_screen(self._in_sight(lay, camera))
+            painter.fillPath(self._seen(fitted, camera, mode), theme.colour(theme.FROST, 0.95))
+            if mode != "rim":
+                painter.setPen(QPen(theme.colour(theme.ACCENT, 0.75), 0.8))
+                painter.drawPath(self._seen(fitted, camera, "rim"))
         except VitrographError:                                # this art cannot be laid so on this glass
             return
-        painter.fillPath(path_of_points(seen, self._starts), theme.colour(theme.FROST, 0.95))
-        painter.setPen(QPen(theme.colour(theme.ACCENT, 0.8), 1, Qt.PenStyle.DotLine))
-        painter.drawPath(path_of_points(line))
-        self._paint_sides(painter, camera, fitted)
+        _paint_sides(painter, camera, fitted)
 
-    def _in_sight(self, lay: Lay, camera: Camera) -> Points:
-        """The art on the wall; what turns out of sight is drawn at the edge."""
+    def _seen(self, fitted: Fitted, camera: Camera, mode: Mode) -> QPainterPath:
+        """The art laid by a way as it is seen; what turns out of sight is drawn at the edge."""
+        film = fitted.films[0]
+        flat = film.flat if len(fitted.films) == 1 else fitted.wall.sheeting(film.band.s_low, film.band.s_high)
+        lay = Lay(fitted.wall, flat, mode, fitted.lay.s0, 0.0, False, fitted.lay.turn, fitted.lay.eye_mm,
+                  fitted.lay.eye_angle)
         wall = lay.to_wall(self._points)
-        if not lay.wall.closed:
-            return wall
-        edge = camera.edge(np.clip(wall[:, 1], 0.0, lay.wall.length))
-        return np.column_stack([np.clip(wall[:, 0], -edge, edge), wall[:, 1]])
+        if fitted.wall.closed:
+            edge = camera.edge(np.clip(wall[:, 1], 0.0, fitted.wall.length))
+            wall[:, 0] = np.clip(wall[:, 0], -edge, edge)
+        return path_of_points(camera.wall_to_screen(wall), self._starts)
 
-    def _camera(self, cell: QRectF, fitted: Fitted) -> Camera:
-        """The eye before the front, near enough that the art fills the picture."""
-        wide, high = fitted.size
-        turn = min(1.0, wide / 2 / fitted.lay.middle_scale) if fitted.wall.closed else 0.0
-        across = 2 * fitted.lay.middle_scale * float(np.sin(turn)) if fitted.wall.closed else wide
-        scale = 0.8 * min(cell.width() / max(across, 1.0), cell.height() / max(high * 1.3, 1.0))
-        middle = fitted.wall.in_space(np.array([[0.0, fitted.lay.s0]]))[0]
-        raised = (middle[2] - fitted.wall.upright / 2) * scale
-        camera = Camera(fitted.wall, 0.0, 0.0, self._eye, (cell.center().x(), cell.center().y() + raised), scale)
-        (_, y), = camera.wall_to_screen(np.array([[0.0, fitted.lay.s0]]))
-        return replace(camera, centre=(camera.centre[0], camera.centre[1] + cell.center().y() - float(y)))
 
-    def _paint_sides(self, painter: QPainter, camera: Camera, fitted: Fitted) -> None:
-        """The sides of the glass, where they are in the picture."""
-        heights = np.linspace(0.0, fitted.wall.length, 25)
-        painter.setPen(QPen(theme.colour(theme.FROST, 0.5), 1.2))
-        for side in (-1, 1):
-            at = side * camera.edge(heights) if fitted.wall.closed else np.full(25, side * fitted.wall.span / 2)
-            painter.drawPath(path_of_points(camera.wall_to_screen(np.column_stack([at, heights]))))
+def _camera(cell: QRectF, fitted: Fitted) -> Camera:
+    """The eye before the art's middle, so near that the art fills the picture."""
+    wall, (wide, high) = fitted.wall, fitted.size
+    radius = fitted.lay.middle_scale
+    across = 2 * radius * sin(min(1.4, wide / 2 / radius)) if wall.closed else wide
+    scale = 0.8 * min(cell.width() / max(across, 1.0), cell.height() / max(high, 1.0))
+    camera = Camera(wall, 0.0, 0.0, fitted.lay.eye_mm, (cell.center().x(), cell.center().y()), scale)
+    (_, y), = camera.wall_to_screen(np.array([[0.0, fitted.lay.s0]]))
+    return replace(camera, centre=(camera.centre[0], 2 * cell.center().y() - float(y)))
+
+
+def _paint_sides(painter: QPainter, camera: Camera, fitted: Fitted) -> None:
+    """The sides of the glass, where they are in the picture."""
+    heights = np.linspace(0.0, fitted.wall.length, 25)
+    painter.setPen(QPen(theme.colour(theme.FROST, 0.5), 1.2))
+    for side in (-1, 1):
+        at = side * camera.edge(heights) if fitted.wall.closed else np.full(25, side * fitted.wall.span / 2)
+        painter.drawPath(path_of_points(camera.wall_to_screen(np.column_stack([at, heights]))))

@@ -38,8 +38,8 @@ class FitCard(StationCard):
     def build(self) -> None:
         self.size = LengthField("Width of all of it, on the glass", "size", least=1e-3)
         self.ways = WaysPicture()
-        self.mode = ChoiceRow("", "mode", [("rim", "by the rim"), ("letters", "letters"), ("straight", "straight"),
-                                           ("eye", "by eye")])
+        self.mode = ChoiceRow("", "mode", [("rim", "rim"), ("letters", "letters"), ("straight", "straight"),
+                                           ("eye", "eye")])
         self.mode_says = label("", "quiet")
         self.readings = Readings()
         self.findings = FindingList(self.bench)

@@ -228,11 +228,13 @@ class TransferOverlay(Overlay):
         top = results.transfer.settings[-1]
         gaps = (top.rim_left, top.rim_right)
         mirrored = results.sheet.fitted.lay.mirrored
-        for gap, end in zip(gaps[::-1] if mirrored else gaps, (rim[0], rim[-1]), strict=True):
-            x, y = view.to_screen(end[None])[0]
+        painter.setFont(theme.font(0.9))
+        ends = view.to_screen(rim[[0, -1]])
+        for at, (gap, (x, y)) in enumerate(zip(gaps[::-1] if mirrored else gaps, ends, strict=True)):
             words = f"{view.bench.length(gap, 1)} to the {name}"
             wide = painter.fontMetrics().horizontalAdvance(words) + 16
-            left = x - (wide if x > view.width() / 2 else 0)
+            outside = abs(ends[1, 0] - ends[0, 0]) < 2 * wide  # a short line has no room for both above it
+            left = x - (0 if at == 1 else wide) if outside else x - (wide if at == 1 else 0)
             view.write(painter, QRectF(left, y - 26, wide, 20), words, theme.PAPER_INK, scale=0.9)
 
 
@@ -261,8 +263,10 @@ class FrontOverlay(Overlay):
         fitted = view.results.fitted
         if fitted is None or not fitted.wall.closed:
             return
-        length = fitted.wall.length
-        front = np.array([[0.0, s] for s in (0.0, 0.04 * length, 0.96 * length, length)])
+        low, high = (fitted.films[0].band.s_low, fitted.films[-1].band.s_high) if fitted.curved else (
+            0.0, fitted.wall.length)
+        tick = 0.04 * (high - low)
+        front = np.array([[0.0, s] for s in (low, low + tick, high - tick, high)])
         ends = [QPointF(x, y) for x, y in view.to_screen(fitted.lay.wall_to_sheet(front))]
         painter.setPen(QPen(QColor(theme.PAPER_LEVELS["watch"]), 2))
         painter.drawLines([QLineF(ends[0], ends[1]), QLineF(ends[2], ends[3])])

@@ -110,11 +110,12 @@ class SheetView(View):
         sheet = self.results.sheet
         if sheet is None:
             return 0.0, 0.0, 200.0, 150.0
-        if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
-            return bounds_of(shapely.multipoints(self._wall_outline), sheet.outline)
         overlay = _OVERLAYS.get(self.bench.station)
         extra = overlay.region(self.results) if overlay else None
-        return bounds_of(sheet.outline, *([extra] if extra is not None else []))
+        shown = [sheet.outline, *([extra] if extra is not None else [])]
+        if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
+            shown.append(shapely.multipoints(self._wall_outline))
+        return bounds_of(*shown)
 
     def to_screen(self, points: Points) -> Points:
         """(n, 2) sheet mm to the screen."""
@@ -319,9 +320,12 @@ class SheetView(View):
 
 
 def _whole_wall(sheet: Sheet) -> Points | None:
-    """Closed sheet outline of the whole wall, rim to base, once round from the art's middle; None for several films."""
+    """Closed sheet outline of the whole wall, rim to base, once round from the art's middle.
+
+    None where no sheet is the whole wall's: it is curved both ways, or the art is parted.
+    """
     wall, lay = sheet.fitted.wall, sheet.fitted.lay
-    if len(sheet.films) > 1:
+    if len(sheet.films) > 1 or sheet.fitted.curved:
         return None
     if isinstance(wall, Pane):
         edge = lay.wall_to_sheet(wall.edge(0.05))

@@ -4,8 +4,10 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 import numpy as np
+import shapely
 from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen
+from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.fit import Fitted
 from vitrograph.core.pipeline import Results
@@ -18,6 +20,7 @@ if TYPE_CHECKING:
 
 _STEPS = (0.5, 1.0, 2.0)           # of what the film takes: where a deeper tone begins
 _ALPHAS = (0.16, 0.34, 0.60)
+_LEGEND_SHARE = 0.18               # of the films' height
 _TONES = {"squeezed": "#6C4A94", "stretched": "#A3561B"}
 _HATCHES = {"squeezed": Qt.BrushStyle.FDiagPattern, "stretched": Qt.BrushStyle.BDiagPattern}
 
@@ -37,6 +40,13 @@ class StrainOverlay(FrontOverlay):
     def __init__(self) -> None:
         self._of: tuple[object, float] = (None, 0.0)
         self._patches: list[_Patch] = []
+
+    def region(self, results: Results) -> BaseGeometry | None:
+        """The films, with room below them for the legend."""
+        if results.sheet is None or not results.sheet.fitted.curved:
+            return None
+        left, low, right, high = results.sheet.outline.bounds
+        return shapely.box(left, low - _LEGEND_SHARE * (high - low), right, high)
 
     def paint(self, painter: QPainter, view: "SheetView") -> None:
         fitted = view.results.fitted

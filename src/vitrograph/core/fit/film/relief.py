@@ -1,9 +1,8 @@
 """Relief cuts: where to snip the border of film on a wall curved both ways, between features and off the openings."""
 
-from collections.abc import Iterator
-
 import numpy as np
 import shapely
+from numpy.typing import NDArray
 from shapely.geometry import LineString, Polygon
 from shapely.geometry.base import BaseGeometry
 
@@ -12,26 +11,47 @@ from vitrograph.core.geometry import Points
 SPACINGS_MM = (32.0, 22.0, 15.0, 11.0)     # between cuts, tried in turn until the strain is low enough
 _LEAST_MM = 3.0                    # a shorter cut relieves nothing
 _MOST_SHARE = 0.42                 # of the film's width a cut may reach through
-_STEP_MM = 1.5
+_STEP_MM = 1.0
 _CORNER_MM = 5.0                   # cuts keep off the film's corners
+_APART_MM = 2.0                    # and off each other
 
 
-def relief_cuts(outline: Polygon, openings: BaseGeometry, safe: float, spacing: float) -> list[LineString]:
+def relief_cuts(outline: Polygon, openings: BaseGeometry, safe: float, longest: float, spacing: float
+                ) -> list[LineString]:
     """Cuts straight inward from the outline, one in each `spacing` mm of it: where it can be deepest.
 
-    None comes nearer to an opening than `safe` mm.
+    None is longer than `longest` or comes nearer to an opening than `safe` mm. Where the outline is alike on both
+    sides of x = 0, so are they.
     """
     edge, inward = _edge_points(outline)
-    reach = _reach(outline, openings, safe, edge, inward)
+    reach = np.minimum(_reach(outline, openings, safe, edge, inward), longest)
+    twin = _mirrored(edge)
+    if twin is not None:
+        reach = np.minimum(reach, reach[twin])
     along = np.arange(len(edge)) * (outline.exterior.length / len(edge))
-    chosen: list[int] = []
+    kept: list[LineString] = []
     for window in range(int(outline.exterior.length // spacing)):
         here = np.flatnonzero((along >= window * spacing) & (along < (window + 1) * spacing))
         best = int(here[np.argmax(reach[here] - 0.02 * np.abs(along[here] - (window + 0.5) * spacing))])
-        apart = all(_round(along[best] - along[other], outline.exterior.length) > 0.6 * spacing for other in chosen)
-        if reach[best] >= _LEAST_MM and apart:
-            chosen.append(best)
-    return list(_without_crossing([LineString([edge[i], edge[i] + inward[i] * reach[i]]) for i in chosen]))
+        for at in dict.fromkeys((best, best if twin is None else int(twin[best]))):
+            cut = LineString([edge[at], edge[at] + inward[at] * reach[at]])
+            clear = all(cut.distance(other) > _APART_MM and _starts_apart(cut, other) > 0.6 * spacing
+                        for other in kept)
+            if reach[at] >= _LEAST_MM and clear:
+                kept.append(cut)
+    return kept
+
+
+def _starts_apart(one: LineString, other: LineString) -> float:
+    (x, y), (x2, y2) = one.coords[0], other.coords[0]
+    return float(np.hypot(x - x2, y - y2))
+
+
+def _mirrored(edge: Points) -> NDArray[np.intp] | None:
+    """For each edge point the one across x = 0; None where the edge is not alike on both sides."""
+    gaps = np.hypot(edge[:, None, 0] + edge[None, :, 0], edge[:, None, 1] - edge[None, :, 1])
+    twin = gaps.argmin(axis=1)
+    return twin if gaps.min(axis=1).max() <= _STEP_MM else None
 
 
 def _edge_points(outline: Polygon) -> tuple[Points, Points]:
@@ -61,7 +81,7 @@ def _reach(outline: Polygon, openings: BaseGeometry, safe: float, edge: Points, 
     return np.where(_near_corner(outline, edge), 0.0, np.minimum(free - 1e-3, _MOST_SHARE * through))
 
 
-def _near_corner(outline: Polygon, edge: Points) -> np.ndarray:
+def _near_corner(outline: Polygon, edge: Points) -> NDArray[np.bool_]:
     around = np.asarray(outline.exterior.coords)[:-1]
     ahead, behind = np.roll(around, -1, axis=0) - around, around - np.roll(around, 1, axis=0)
     turn = np.abs(np.arctan2(behind[:, 0] * ahead[:, 1] - behind[:, 1] * ahead[:, 0], (ahead * behind).sum(axis=1)))
@@ -69,17 +89,3 @@ def _near_corner(outline: Polygon, edge: Points) -> np.ndarray:
     if not len(corners):
         return np.zeros(len(edge), dtype=bool)
     return np.asarray(shapely.distance(shapely.points(edge), shapely.multipoints(corners)) < _CORNER_MM)
-
-
-def _round(gap: float, length: float) -> float:
-    """A distance along a closed way, the short way round."""
-    return min(abs(gap), length - abs(gap))
-
-
-def _without_crossing(cuts: list[LineString]) -> Iterator[LineString]:
-    """Cuts that keep at least 2 mm from those before them."""
-    kept: list[LineString] = []
-    for cut in cuts:
-        if all(cut.distance(other) > 2.0 for other in kept):
-            kept.append(cut)
-            yield cut
