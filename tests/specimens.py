@@ -5,7 +5,7 @@ from importlib import resources
 from pathlib import Path
 from typing import Any
 
-from vitrograph.core.job import FlatGlass, Job, StraightGlass, TaperedGlass
+from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Job, StraightGlass, TaperedGlass
 from vitrograph.core.pieces import Artwork, Content, Drawing, Piece, Words
 from vitrograph.core.pipeline import Pipeline, Results
 
@@ -13,6 +13,8 @@ TUMBLER = TaperedGlass(rim=90.0, base=64.0, height=132.0)
 FLARE_IN = TaperedGlass(rim=52.0, base=74.0, height=110.0)
 LANTERN = StraightGlass(rim=98.0, height=140.0)
 PLAQUE = FlatGlass(width=240.0, height=160.0)
+CARAFE = CurvedGlass(stations=((0.0, 74.0), (55.0, 122.0), (120.0, 98.0), (165.0, 52.0)))
+ORNAMENT = BallGlass(diameter=96.0)
 
 SVG = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 {size} {size}">{body}</svg>'
 

@@ -180,8 +180,8 @@ _STAGES: tuple[_Stage, ...] = (
     _Stage("weed", "weed", ("sheet",), lambda job: None, lambda job, known, going: plan_weeding(known["sheet"])),
     _Stage("transfer", "transfer", ("sheet",), lambda job: job.transfer,
            lambda job, known, going: plan_transfer(known["sheet"], job)),
-    _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many, job.material),
-           lambda job, known, going: plan_etch(known["sheet"].openings.area, job)),
+    _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many, job.fit.sheets, job.material),
+           lambda job, known, going: plan_etch(known["sheet"].openings.area * job.fit.sheets, job)),
     # the checks come last: they take longest, and nothing else waits for them
     _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut, job.features),
            lambda job, known, going: check_stencil(known["sheet"], job)),

@@ -83,7 +83,7 @@ def _stencil(r: Results, unit: Unit) -> str:
 
 
 def _cut(r: Results, unit: Unit) -> str:
-    return f"{r.job.how_many} × {format_minutes(r.cut.seconds)}" if r.cut else ""
+    return f"{r.job.how_many * r.job.fit.sheets} × {format_minutes(r.cut.seconds)}" if r.cut else ""
 
 
 def _weed(r: Results, unit: Unit) -> str:

@@ -9,9 +9,11 @@ from vitrograph.core.fit.place import FitChoices, Fitted, Laid, fit_art, lay_art
 from vitrograph.core.fit.room import Room, make_it_fit, room_for
 from vitrograph.core.fit.stand import at_top, raised, stood
 from vitrograph.core.fit.trying import Seen, parse_seen, take_over
+from vitrograph.core.fit.ways import MODES
 
 __all__ = [
     "EDGE_DEVIATION_MM",
+    "MODES",
     "Band",
     "Film",
     "FitChoices",

@@ -109,16 +109,19 @@ def parts(fitted: Fitted, job: Job) -> Iterator[Finding]:
 def once_round(fitted: Fitted, job: Job, misclosure: float) -> Iterator[Finding]:
     """Yield what keeps copies that go all round from meeting, and where their seam had better be."""
     fit = job.fit
-    if not fit.wrap or fit.times == 1 or not fitted.wall.closed:
+    if fit.times == 1 or not fitted.wall.closed:
         return
     pitch = 2 * pi * fitted.lay.middle_scale / fit.times
-    if fitted.size[0] > pitch + 1e-6:
-        factor = 0.9999 * pitch / fitted.size[0]
+    wide = fitted.size[0] if fit.wrap else (fitted.wall_bounds[2] - fitted.wall_bounds[0]) * fitted.lay.middle_scale
+    if wide > pitch + 1e-6:
+        factor = 0.9999 * pitch / wide
         yield Finding(Code.OVERLAP, Level.WATCH, f"{fit.times} copies run into each other by "
-                      f"{format_length(fitted.size[0] - pitch)} each", "scaled so, a whole number of them just fits",
-                      None, fitted.size[0], pitch,
-                      Remedy.of(f"Close the ring: each {format_length(pitch)} wide",
+                      f"{format_length(wide - pitch)} each", "scaled so, a whole number of them just fits",
+                      None, wide, pitch,
+                      Remedy.of(f"Close the ring: each {format_length(factor * fitted.size[0])} wide",
                                 artwork=job.artwork.scaled(factor)))
+    if not fit.wrap:
+        return
     if misclosure > _MISCLOSURE_MM:
         yield Finding(Code.CLOSURE, Level.WATCH, f"where the ends meet they may miss by {format_length(misclosure)}",
                       "that is what the readings may be off by: go round the glass with a tape, or wrap a paper proof",

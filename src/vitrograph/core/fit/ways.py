@@ -15,14 +15,17 @@ u is counted from the art's middle, which lies at height s0; r0 is the wall's ra
 from collections.abc import Callable
 from dataclasses import dataclass
 from functools import cached_property
-from typing import Protocol
+from typing import Protocol, get_args
 
 import numpy as np
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Frustum, Pane, Sheeting, Wall, horizon
+from vitrograph.core.job import Mode
 
-_SAMPLES = 513                     # heights at which the conformal height is tabled
+MODES: tuple[Mode, ...] = get_args(Mode)
+
+_SAMPLES = 1025                    # heights at which the conformal height is tabled
 _STEPS = 40                        # of a search for a ray's place on the wall; it stops long before
 _CLOSE_MM = 1e-10
 _SLOPE_STEP = 1e-4                 # radians: for the slope at the stated angle
@@ -219,11 +222,11 @@ class Eye:
         return radius * np.sin(u) / near, self.wall.along(z)
 
 
-def way_on(wall: Wall, flat: Sheeting, mode: str, s0: float, distance: float, angle: float) -> Way:
+def way_on(wall: Wall, flat: Sheeting, mode: Mode, s0: float, distance: float, angle: float) -> Way:
     """The way of laying by its name; a pane takes the art as it is, by any of them."""
     scale = float(wall.scale(np.array([s0]))[0])
     if mode == "straight":
         return Straight(flat, s0)
     if mode == "rim" or isinstance(wall, Pane):
         return Rim(scale, s0)
-    return Letters(wall, scale, s0, 2 * wall.length) if mode == "letters" else Eye(wall, s0, distance, angle)
+    return Letters(wall, scale, s0, wall.length) if mode == "letters" else Eye(wall, s0, distance, angle)

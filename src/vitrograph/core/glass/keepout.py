@@ -25,12 +25,16 @@ class Block:
     u_high: float
     s_high: float
 
+    def shifted(self, u: float) -> "Block":
+        """The same block farther round."""
+        return Block(self.what, self.u_low + u, self.s_low, self.u_high + u, self.s_high)
+
     def near(self, u: float, wall: Wall) -> "Block":
         """The same block, counted by the turn that brings it nearest to u."""
         if not wall.closed:
             return self
         turns = wall.span * round((u - (self.u_low + self.u_high) / 2) / wall.span)
-        return Block(self.what, self.u_low + turns, self.s_low, self.u_high + turns, self.s_high)
+        return self.shifted(turns)
 
     @property
     def shape(self) -> Polygon:

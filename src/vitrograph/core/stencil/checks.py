@@ -12,8 +12,8 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.artwork import Placed, face_named, missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.fit import at_top, stood
-from vitrograph.core.glass import Pane, blocks_of, largest_motif
+from vitrograph.core.fit import Fitted, at_top, stood
+from vitrograph.core.glass import Block, Pane, blocks_of, largest_motif
 from vitrograph.core.job import Job
 from vitrograph.core.pieces import Drawing, Mend, MendName, Words
 from vitrograph.core.stencil.sheet import Sheet
@@ -52,7 +52,7 @@ def keep_out(sheet: Sheet, job: Job) -> Iterator[Finding]:
     fitted = sheet.fitted
     middle = (fitted.wall_bounds[0] + fitted.wall_bounds[2]) / 2
     outline = shapely.transform(sheet.outline, fitted.lay.sheet_to_wall)
-    for block in (kept.near(middle, fitted.wall) for kept in blocks_of(fitted.wall, job.features)):
+    for block in _blocks_before(fitted, middle, job):
         struck, covered = fitted.wall_art.intersection(block.shape), outline.intersection(block.shape)
         if not struck.is_empty:
             where = fitted.lay.wall_to_sheet(np.array([[struck.centroid.x, struck.centroid.y]]))[0]
@@ -62,6 +62,13 @@ def keep_out(sheet: Sheet, job: Job) -> Iterator[Finding]:
         elif not covered.is_empty:
             yield Finding(Code.KEEP_OUT, Level.WATCH, f"the border lies over the {block.what}",
                           "cut the film away there before you press it down, and seal that edge with tape")
+
+
+def _blocks_before(fitted: Fitted, middle: float, job: Job) -> Iterator[Block]:
+    """What is kept clear, as it stands before the art and before each of its copies elsewhere round the glass."""
+    for turn in (0.0, *fitted.elsewhere):
+        for kept in blocks_of(fitted.wall, job.features):
+            yield kept.shifted(-turn).near(middle, fitted.wall)
 
 
 def overlap(sheet: Sheet, job: Job) -> Iterator[Finding]:

@@ -2,7 +2,6 @@
 
 from dataclasses import replace
 from math import sin
-from typing import get_args
 
 import numpy as np
 import shapely
@@ -11,15 +10,13 @@ from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPainterPath, QPaintEve
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.fit import Fitted, Lay
+from vitrograph.core.fit import MODES, Fitted, Lay
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Mode
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.drawing import path_of_points
 from vitrograph.desk.views.camera import Camera
-
-MODES: tuple[Mode, ...] = get_args(Mode)
 
 _COLUMNS, _ROW_HIGH, _WORDS_HIGH = 2, 112, 18
 _SEEN_MM = 0.1                     # finer than these pictures show

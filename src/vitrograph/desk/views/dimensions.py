@@ -52,12 +52,12 @@ def _draw_placing(painter: QPainter, camera: Camera, bench: Bench) -> None:
     fitted = bench.results.fitted
     if fitted is None:
         return
-    u, top = fitted.lay.u0, fitted.wall_bounds[3]
+    u, gap = fitted.lay.u0, fitted.from_rim
+    top = fitted.wall.length - gap
     turned = abs((u - camera.turn + np.pi) % (2 * np.pi) - np.pi) if camera.wall.closed else abs(camera.turn)
     if turned > 1.0 or top >= fitted.wall.length:
         return
     (x, y_rim), (_, y_art) = camera.wall_to_screen(np.array([[u, fitted.wall.length], [u, top]]))
-    gap = fitted.wall.length - top
     _upright(painter, x, y_rim, y_art, bench.length(gap, 1), side=1, tone=theme.ACCENT)
 
 

@@ -56,7 +56,7 @@ class Membrane:
     steps: int
 
 
-class _Elements:
+class Elements:
     """The quadrature of a mesh: for q points of each triangle, slopes of the shape functions, metric and weight."""
 
     def __init__(self, mesh: Mesh, metric_at: MetricAt) -> None:
@@ -154,7 +154,7 @@ def least_energy(mesh: Mesh, metric_at: MetricAt) -> Membrane:
     The L-BFGS method, which begins from the inverse of the true stiffness there instead of a multiple of 1: so it
     takes few steps, and seldom factors more than once. Raises FitError where no shape is found to `TOLERANCE_MM`.
     """
-    elements, free = _Elements(mesh, metric_at), _free(mesh)
+    elements, free = Elements(mesh, metric_at), _free(mesh)
     flat = mesh.nodes.copy()
     energy, force = elements.energy_and_forces(flat)
     cone_energy, force, solve = energy, force[free], _factored(elements, flat, free)
@@ -183,7 +183,7 @@ def _descent(force: Values, steps: list[tuple[Values, Values]], solve: Callable[
     return way
 
 
-def _stepped(elements: _Elements, flat: Points, energy: float, free: Index, move: Values
+def _stepped(elements: Elements, flat: Points, energy: float, free: Index, move: Values
              ) -> tuple[Points, float, Values, Values]:
     """Take a step, or as much of it as lowers the energy (within what rounding allows)."""
     for halving in range(30):
@@ -207,7 +207,7 @@ def _free(mesh: Mesh) -> Index:
     return np.flatnonzero(free)
 
 
-def _factored(elements: _Elements, flat: Points, free: Index) -> Callable[[Values], Values]:
+def _factored(elements: Elements, flat: Points, free: Index) -> Callable[[Values], Values]:
     from scipy.sparse import coo_matrix
     from scipy.sparse.linalg import splu
 
