@@ -5,6 +5,8 @@ import os
 import pytest
 from hypothesis import settings
 
+import vitrograph  # noqa: F401, before any test: it says how the linear algebra library is to work
+
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 # the machine may be busy: no example may fail for being slow, and every run draws the same examples
 settings.register_profile("vitrograph", deadline=None, derandomize=True)

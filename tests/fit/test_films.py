@@ -56,8 +56,8 @@ def test_the_best_cones_strain_is_the_walls_hoop_strain():
     results = run(star_job(glass=CARAFE, width=50.0, fit__from_rim=40.0, fit__film_shape="best cone"))
     film, wall = results.fitted.films[0], results.wall
     hoop = wall.hoop_strain(film.flat, film.band.s_low, film.band.s_high)
-    assert -results.fitted.squeeze == pytest.approx(hoop.min(), abs=1e-4)
-    assert results.fitted.stretch == pytest.approx(hoop.max(), abs=1e-4)
+    assert -results.fitted.squeeze == pytest.approx(hoop.min(), rel=1e-2)
+    assert results.fitted.stretch == pytest.approx(hoop.max(), rel=1e-2)
     least = run(results.job.changed(fit__film_shape="least strain")).fitted
     assert least.squeeze < results.fitted.squeeze and least.strain_at_openings < results.fitted.strain_at_openings
 

@@ -133,7 +133,7 @@ def cut_films(art: MultiPolygon, lay: Lay, fit: Fit, choices: FilmChoices) -> Fi
     rows = [[_Cell(cell, part, _laid(part, lay)) for cell, part in _parts(row, 0, fit.columns, cell)]
             for cell, row in _parts(art, 1, fit.rows, (-_ALL, -_ALL, _ALL, _ALL))]
     cells = [cell for row in rows for cell in row]
-    bands = [band_round(lay.wall, box, sides) for box, sides in _boxes(rows, lay.wall, choices.border)]
+    bands = [band_round(lay.wall, box, sides) for box, sides in _boxes(rows, lay.wall, choices.border, wrap=fit.wrap)]
     alone = len(cells) == 1
     made = [_film(lay, cell, band, border, fit, choices, alone=alone)
             for cell, (band, border) in zip(cells, bands, strict=True)]
@@ -176,22 +176,22 @@ def _on_wall(cell: Box, lay: Lay) -> Box:
     return box[0], box[1], box[2], box[3]
 
 
-def _boxes(rows: list[list[_Cell]], wall: Wall, border: float) -> Iterator[tuple[Box, Sides]]:
-    """Of each film the box of its art on the wall, and the border wanted at each side."""
-    bounds = np.array([row_bounds for row in rows for row_bounds in [_bounds(row)]])
-    u_low, u_high = float(bounds[:, 0].min()), float(bounds[:, 2].max())
-    for i, row in enumerate(rows):
-        _, s_low, _, s_high = bounds[i]
+def _boxes(rows: list[list[_Cell]], wall: Wall, border: float, *, wrap: bool) -> Iterator[tuple[Box, Sides]]:
+    """Of each film the box of its art on the wall, and the border wanted at each side; a wrap's film closes behind."""
+    bounds = [_bounds(row) for row in rows]
+    u_low, u_high = min(box[0] for box in bounds), max(box[2] for box in bounds)
+    scales = [float(wall.scale(np.array([(box[1] + box[3]) / 2]))[0]) for box in bounds]
+    spare = max(0.0, wall.span - (u_high - u_low)) / 2 if wall.closed else np.inf
+    outer = spare if wrap and wall.closed else min(border / min(scales), spare)
+    for i, (row, scale, (_, s_low, _, s_high)) in enumerate(zip(rows, scales, bounds, strict=True)):
         lower = overlapping(s_low - bounds[i - 1][3], border) if i else border
         upper = overlapping(bounds[i + 1][1] - s_high, border) if i + 1 < len(rows) else border
-        scale = float(wall.scale(np.array([(s_low + s_high) / 2]))[0])
-        outer = min(border, max(0.0, wall.span - (u_high - u_low)) / 2 * scale) if wall.closed else border
         # rows of one film each are all as wide as the widest, so that their sides line up
         ends = [(cell.wall.bounds[0], cell.wall.bounds[2]) for cell in row] if len(row) > 1 else [(u_low, u_high)]
         for k, (start, end) in enumerate(ends):
-            left = overlapping((start - ends[k - 1][1]) * scale, border) if k else outer
-            right = overlapping((ends[k + 1][0] - end) * scale, border) if k + 1 < len(ends) else outer
-            yield (start, float(s_low), end, float(s_high)), (left, float(lower), right, float(upper))
+            left = overlapping((start - ends[k - 1][1]) * scale, border) if k else outer * scale
+            right = overlapping((ends[k + 1][0] - end) * scale, border) if k + 1 < len(ends) else outer * scale
+            yield (start, s_low, end, s_high), (left, lower, right, upper)
 
 
 def _bounds(row: list[_Cell]) -> Box:

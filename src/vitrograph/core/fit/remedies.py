@@ -58,18 +58,30 @@ class _Case:
 
 
 def remedies_for(art: Art, wall: Wall, job: Job, strain: float, going: Callable[[], None]) -> Iterator[Remedy]:
-    """Yield what brings film that gives `strain` at its openings under its limit: the least change first."""
-    case, fit = _Case(art, wall, job, going), job.fit
-    if fit.film_shape == "best cone" and case.strain(fit__film_shape="least strain") <= case.limit:
-        yield Remedy.of("Cut it for the least strain", fit__film_shape="least strain")
-    if not fit.warm and strain <= case.limit * fit.gives.warmed:
-        yield Remedy.of("Lay it warm", fit__warm=True)
-    if not fit.relief and fit.film_shape != "best cone" and case.strain(fit__relief=True) <= case.limit:
-        yield Remedy.of("Snip the border", fit__relief=True)
+    """Yield what brings film that gives `strain` at its openings under its limit: the least change first.
+
+    Film cut by a cone is cut for the least strain first of all: whatever else is needed comes on top of that.
+    """
+    first: dict[str, Any] = {}
+    if job.fit.film_shape == "best cone":
+        first = {"fit__film_shape": "least strain"}
+    case = _Case(art, wall, job.changed(**first), going)
+    if first and (strain := case.strain()) <= case.limit:
+        yield Remedy.of("Cut it for the least strain", **first)
+    for label, changes in _helping(case, strain):
+        yield Remedy.of(label, **first, **changes)
+
+
+def _helping(case: _Case, strain: float) -> Iterator[tuple[str, dict[str, Any]]]:
+    fit = case.job.fit
+    if not fit.warm and case.limit < strain <= case.limit * fit.gives.warmed:
+        yield "Lay it warm", {"fit__warm": True}
+    if not fit.relief and case.strain(fit__relief=True) <= case.limit:
+        yield "Snip the border", {"fit__relief": True}
     for name, says in (("rows", "Cut it as {} bands, laid one after the other"), ("columns", "Lay it as {} pieces")):
         many = _fewest_parts(case, name)
         if many is not None:
-            yield Remedy.of(says.format(many), **{f"fit__{name}": many})
+            yield says.format(many), {f"fit__{name}": many}
     yield from _smaller(case, strain)
 
 
@@ -87,20 +99,20 @@ def _fewest_parts(case: _Case, name: str) -> int | None:
     return None
 
 
-def _smaller(case: _Case, strain: float) -> Iterator[Remedy]:
+def _smaller(case: _Case, strain: float) -> Iterator[tuple[str, dict[str, Any]]]:
     """The art so much smaller; where that alone does not do, with the least border besides."""
     width, least = case.art.size[0], case.job.stencil.least_border
     factor = _largest_factor(case, strain)
     if factor is not None:
-        yield Remedy.of(f"Make it smaller: art {format_length(width * factor)} wide",
-                        artwork=case.job.artwork.scaled(factor))
+        yield (f"Make it smaller: art {format_length(width * factor)} wide",
+               {"artwork": case.job.artwork.scaled(factor)})
     elif case.job.stencil.border > least:
         narrow = replace(case, job=case.job.changed(stencil__border=least))
         strain = narrow.strain()
         factor = 1.0 if strain <= case.limit else _largest_factor(narrow, strain)
         if factor is not None:
-            yield Remedy.of(f"Border {format_length(least)}, art {format_length(width * factor)} wide",
-                            stencil__border=least, artwork=case.job.artwork.scaled(factor))
+            yield (f"Border {format_length(least)}, art {format_length(width * factor)} wide",
+                   {"stencil__border": least, "artwork": case.job.artwork.scaled(factor)})
 
 
 def _largest_factor(case: _Case, strain: float) -> float | None:

@@ -207,7 +207,7 @@ class Eye:
     def _end(self, y: Points) -> tuple[Points, Points, Points, Points]:
         """Of rows at heights y: the place in the picture where the stated angle ends, s there, and du/dx and ds/dx."""
         near, end = (self._row_at(y, self.most - step) for step in (_SLOPE_STEP, 0.0))
-        run = end[0] - near[0]
+        run = np.maximum(end[0] - near[0], 1e-12)              # far off the glass the rows stand still
         return end[0], end[1], _SLOPE_STEP / run, (end[1] - near[1]) / run
 
     def _row_at(self, y: Points, u: float) -> tuple[Points, Points]:

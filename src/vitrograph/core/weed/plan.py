@@ -23,7 +23,7 @@ class Piece:
 
     number: int
     kind: Literal["frame", "opening", "island"]
-    shape: Polygon
+    shape: Polygon | MultiPolygon
     name: str
     where: str
     how: str
@@ -31,8 +31,8 @@ class Piece:
     @property
     def spot(self) -> tuple[float, float]:
         """A point on the piece, for its number."""
-        point = shapely.maximum_inscribed_circle(self.shape, tolerance=0.2) if self.kind != "frame" else None
-        x, y = shapely.get_coordinates(point)[0] if point is not None else self.shape.exterior.coords[0][:2]
+        at = self.shape if self.kind == "frame" else shapely.maximum_inscribed_circle(self.shape, tolerance=0.2)
+        x, y = shapely.get_coordinates(at)[0]
         return float(x), float(y)
 
 

@@ -123,7 +123,7 @@ def _delaunay(corners: Points, outline: Polygon, spacing: float) -> Index:
     area = ((b[:, 0] - a[:, 0]) * (c[:, 1] - a[:, 1]) - (b[:, 1] - a[:, 1]) * (c[:, 0] - a[:, 0])) / 2
     triangles[area < 0] = triangles[area < 0][:, [0, 2, 1]]
     middle = (a + b + c) / 3
-    keep = (np.abs(area) > _FLAT * spacing**2) & shapely.contains_xy(outline.buffer(0.02 * spacing), middle)
+    keep = (np.abs(area) > _FLAT * spacing**2) & shapely.contains_xy(outline, middle)
     return np.asarray(triangles[keep])
 
 
