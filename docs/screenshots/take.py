@@ -31,6 +31,7 @@ def main() -> None:
     shell.show()
     settle(shell)
     take_stations(shell)
+    take_curved(shell)
     take_composing(shell)
     take_tidying(shell, Path(home))
     take_measuring(shell, Path(home))
@@ -70,6 +71,20 @@ def take_stations(shell) -> None:
             shell.card(station).run_trial()
             wait(3600)
         take(shell, f"{number}-{station}")
+
+
+def take_curved(shell) -> None:
+    """The fit station with the demo's carafe in two bands, and its ornament with a snipped border."""
+    from vitrograph.core.demo import demo_job
+
+    tumbler = shell.bench.job
+    shell.bench.go("fit")
+    for name in ("carafe", "ornament"):
+        shell.bench.replace_job(demo_job(name), None)
+        settle(shell)
+        take(shell, f"3-fit-{name}")
+    shell.bench.replace_job(tumbler, None)
+    settle(shell)
 
 
 def take_composing(shell) -> None:

@@ -61,6 +61,19 @@ def test_the_line_that_is_held_keeps_its_place(glass, mode):
             assert there.lay.s0 == pytest.approx(fitted.lay.s0, abs=max(0.02, slack))
 
 
+@pytest.mark.parametrize("angle", [-2.0, 0.0, 0.9])
+def test_art_is_level_with_the_rim_or_with_water(angle):
+    # a rim 3 mm higher at one side is a plane that leans: at an angle it stands (3/2) cos off its mean
+    leaning = Features(rim_rise=3.0, rim_high=0.5)
+    made = star_job(glass=LANTERN, width=30.0, fit__from_rim=25.0, fit__angle=angle, features=leaning)
+    water, rim = (run(made.changed(fit__level=level)).fitted for level in ("water", "rim"))
+    real = water.wall.length + 1.5 * np.cos(angle - 0.5)
+    assert real - (water.lay.s0 + water.size[1] / 2) == pytest.approx(25.0) == pytest.approx(water.from_rim)
+    ends = rim.lay.to_wall(np.array([[-10.0, 0.0], [10.0, 0.0]]))
+    heights = rim.wall.length + 1.5 * np.cos(ends[:, 0] - 0.5)
+    assert np.ptp(heights - ends[:, 1]) < 0.03 < 0.03 + np.ptp(ends[:, 1]) and water.lay.turn == 0
+
+
 def test_the_baseline_is_the_foot_of_the_lowest_line():
     # descenders hang below it, and a drawing beside the words does not move it
     plain, deep = (run(job(text, width=40.0)).fitted for text in ("Kes\nKes", "Kes\nKeg"))

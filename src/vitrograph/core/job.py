@@ -109,12 +109,17 @@ class KeepOut(Part, frozen=True):
 
 
 class Features(Part, frozen=True):
-    """What a piece has beside its wall: thicknesses, the wall a foot and a rim bead take, places to keep out of."""
+    """What a piece has beside its wall: thicknesses, the wall a foot and a rim bead take, places to keep out of.
+
+    Its rim stands `rim_rise` higher at the angle `rim_high` than across from there.
+    """
 
     thickness: Margin = 0.0
     bottom: Margin = 0.0
     foot: Margin = 0.0
     bead: Margin = 0.0
+    rim_rise: Margin = 0.0
+    rim_high: Turn = 0.0
     keep_out: Annotated[tuple[KeepOut, ...], Meta(max_length=40)] = ()
 
 
@@ -160,7 +165,8 @@ class Fit(Part, frozen=True):
     `stand` says where the artwork's upright middle line stands round the glass: at `angle`, from the front to the
     right, or as a handle has it; `across` serves a pane: mm from its middle, to the right. `held` is the line of the
     art that keeps its distance: the top edge `from_rim` along the wall (None for centred), or the baseline or the
-    middle, which stand `above_table`, upright. `turn` turns the art about its middle, to the left.
+    middle, which stand `above_table`, upright. `turn` turns the art about its middle, to the left, from what
+    it is `level` with: water in the glass, or its rim.
 
     `times` copies stand equally spaced round the glass: on one sheet if they are a `wrap`, else each on its own.
     `rows` by `columns` separate stencils share the art. On a wall curved both ways the film is cut to cost the least
@@ -177,6 +183,7 @@ class Fit(Part, frozen=True):
     from_rim: Place | None = None
     above_table: Place = 40.0
     turn: Turn = 0.0
+    level: Literal["water", "rim"] = "water"
     times: Annotated[int, Meta(ge=1, le=60)] = 1
     wrap: bool = False
     rows: Annotated[int, Meta(ge=1, le=12)] = 1

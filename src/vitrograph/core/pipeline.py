@@ -19,7 +19,7 @@ from vitrograph.core.etch import EtchPlan, plan_etch
 from vitrograph.core.findings import Finding, Level, worst
 from vitrograph.core.fit import FitChoices, Fitted, Laid, Room, check_fit, fit_art, lay_art, room_for
 from vitrograph.core.glass import Assessment, Wall, assess, wall_of
-from vitrograph.core.job import Fit, Job
+from vitrograph.core.job import Job
 from vitrograph.core.stencil import Sheet, build_sheet, check_stencil
 from vitrograph.core.transfer import TransferPlan, plan_transfer
 from vitrograph.core.weed import WeedPlan, plan_weeding
@@ -158,17 +158,22 @@ def _art_on(fitted: Fitted | None) -> tuple[float, float, float] | None:
     return None if fitted is None else (*fitted.size, fitted.lay.s0)
 
 
-def _way_of_laying(fit: Fit) -> Fit:
-    """A fit without what only says where round the glass it stands, or which face: the films do not depend on that."""
-    return replace(fit, stand="angle", hand="right", angle=0.0, across=0.0, face="outside")
+def _way_of_laying(job: Job) -> Hashable:
+    """A fit without what only says where round the glass it stands, or which face: the films do not depend on that.
+
+    Where the rim is not level they do.
+    """
+    if job.features.rim_rise:
+        return job.fit, job.features
+    return replace(job.fit, stand="angle", hand="right", angle=0.0, across=0.0, face="outside")
 
 
 _STAGES: tuple[_Stage, ...] = (
     _Stage("wall", "glass", (), lambda job: job.glass, lambda job, known, going: wall_of(job.glass)),
     _Stage("art", "artwork", (), lambda job: job.artwork, lambda job, known, going: compose(job.artwork)),
-    _Stage("laid", "fit", ("wall", "art"), lambda job: (_way_of_laying(job.fit), FitChoices.of(job)),
-           lambda job, known, going: lay_art(known["art"], known["wall"], job.fit, FitChoices.of(job))),
-    _Stage("fitted", "fit", ("wall", "art", "laid"), lambda job: (job.fit, job.features.keep_out),
+    _Stage("laid", "fit", ("wall", "art"), lambda job: (_way_of_laying(job), FitChoices.of(job)),
+           lambda job, known, going: lay_art(known["art"], known["wall"], job.fit, FitChoices.of(job), job.features)),
+    _Stage("fitted", "fit", ("wall", "art", "laid"), lambda job: (job.fit, job.features),
            lambda job, known, going: fit_art(known["art"], known["wall"], job.fit, job.features, known["laid"])),
     _Stage("room", "fit", ("fitted",), lambda job: (job.fit, job.features, _patch_choices(job)),
            lambda job, known, going: room_for(known["fitted"], job)),

@@ -4,7 +4,7 @@ What was worked out when they were taken hold of serves until they are let go; n
 """
 
 from collections.abc import Iterable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 import shapely
@@ -45,6 +45,14 @@ class Live:
         self._points = {key: _rings_of(one.shape, max_deviation) for key, one in self.placed.items()}
         self._sheet: dict[int, QPainterPath] = {}
         self._wall: dict[int, _Rings] = {}
+        self._beside, self._turns = results.fitted.beside, (0.0, *results.fitted.elsewhere)
+
+    def carry(self, du: float, ds: float) -> None:
+        """Carry all of it round the glass and up the wall from where it was taken hold of."""
+        assert self.results.fitted is not None
+        lay = self.results.fitted.lay
+        self.lay = replace(lay, u0=lay.u0 + du, s0=lay.s0 + ds)
+        self._sheet, self._wall = {}, {}
 
     def move(self, pieces: Iterable[Piece]) -> None:
         """Place held pieces elsewhere."""
@@ -82,19 +90,38 @@ class Live:
 
     def _sheet_path(self, key: int) -> QPainterPath:
         if key not in self._sheet:
-            rings = self._points[key]
-            self._sheet[key] = path_of_points(self.lay.to_sheet(rings.points - self.middle), rings.starts)
+            rings = self._copied(key)
+            assert self.results.fitted is not None
+            taken = self.results.fitted.lay
+            # carried art is shown where it lies on the film as that was when it was taken hold of
+            stays = self.lay is taken
+            at = self.lay.to_sheet(rings.points) if stays else taken.wall_to_sheet(self._on_wall(key).points)
+            self._sheet[key] = path_of_points(at, rings.starts)
         return self._sheet[key]
+
+    def _copied(self, key: int) -> "_Rings":
+        """A piece's rings about the art's middle, with those of its copies on the same sheet."""
+        rings = self._points[key]
+        return _again(_Rings(rings.points - self.middle, rings.starts), self._beside)
+
+    def _on_wall(self, key: int) -> "_Rings":
+        if key not in self._wall:
+            rings = self._copied(key)
+            self._wall[key] = _Rings(self.lay.to_wall(rings.points), rings.starts)
+        return self._wall[key]
 
     def on_wall(self, *, moving: bool) -> list[tuple[bool, Points, np.ndarray]]:
         """Whether each piece of a layer frosts, its points on the wall (u, s) and where each of its rings begins."""
-        made = []
-        for key in self._layer(moving):
-            if key not in self._wall:
-                rings = self._points[key]
-                self._wall[key] = _Rings(self.lay.to_wall(rings.points - self.middle), rings.starts)
-            made.append((self._frosts(key), self._wall[key].points, self._wall[key].starts))
-        return made
+        return [(self._frosts(key), rings.points + [turn, 0.0], rings.starts)
+                for key in self._layer(moving) for rings in [self._on_wall(key)] for turn in self._turns]
+
+
+def _again(rings: _Rings, beside: tuple[float, ...]) -> _Rings:
+    """Rings once more for each place beside."""
+    if len(beside) == 1:
+        return rings
+    points = np.concatenate([rings.points + [by, 0.0] for by in beside])
+    return _Rings(points, np.concatenate([rings.starts + at * len(rings.points) for at in range(len(beside))]))
 
 
 def _rings_of(shape: shapely.MultiPolygon, max_deviation: float) -> _Rings:

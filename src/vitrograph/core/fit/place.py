@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from functools import cached_property
-from math import pi
+from math import atan2, pi
 
 import numpy as np
 import shapely
@@ -14,7 +14,7 @@ from vitrograph.core.errors import FitError
 from vitrograph.core.fit.band import Box
 from vitrograph.core.fit.films import WARP_DEVIATION_MM, Film, FilmChoices, Films, cut_films
 from vitrograph.core.fit.lay import Lay, check_reach, longest_edge, warp
-from vitrograph.core.fit.stand import angle_of, middle_height
+from vitrograph.core.fit.stand import angle_of, middle_height, rim_at
 from vitrograph.core.geometry import Points, as_polygons, multipolygon, union
 from vitrograph.core.glass import Fan, Wall, eye_before, fan_of
 from vitrograph.core.job import Features, Fit, Job
@@ -44,7 +44,9 @@ class Fitted:
     `art` is all that one sheet carries about the art's own middle: several copies where they are wrapped round the
     glass, while `size` is that of one. `middle` is where that middle lies in the artwork's own frame, in which its
     pieces are placed; `angle` is how far round the artwork's upright middle line stands, `baseline` how far its lowest
-    words' foot is above the middle, and `elsewhere` how much farther round its other copies stand.
+    words' foot is above the middle. `elsewhere` says how much farther round other copies stand, radians, and
+    `beside` where the copies on this sheet lie from the one that the pieces are told of, mm. The rim
+    stands `rim_rise` higher there than its mean.
     """
 
     wall: Wall
@@ -59,6 +61,8 @@ class Fitted:
     angle: float
     baseline: float = 0.0
     elsewhere: tuple[float, ...] = ()
+    beside: tuple[float, ...] = (0.0,)
+    rim_rise: float = 0.0
 
     @property
     def fan(self) -> Fan | None:
@@ -84,7 +88,7 @@ class Fitted:
     def from_rim(self) -> float:
         """From the rim along the wall to the art's top edge, at its middle, before it is turned."""
         top = self.lay.way.to_wall(np.array([[0.0, self.size[1] / 2]]))
-        return self.wall.length - float(top[0, 1])
+        return self.wall.length + self.rim_rise - float(top[0, 1])
 
     def where_held(self, line: str) -> dict[str, float]:
         """The changes of a job that hold another line of the art (top, baseline or middle) where it is now."""
@@ -153,19 +157,24 @@ class Laid:
     films: Films
 
 
-def lay_art(art: Art, wall: Wall, fit: Fit, choices: FitChoices | None = None) -> Laid:
+def lay_art(
+    art: Art, wall: Wall, fit: Fit, choices: FitChoices | None = None, features: Features = _PLAIN
+) -> Laid:
     """Find the art's height on the wall and cut its films. Raises OffGlassError, FitError or GlassError."""
     width, height = art.size
     choices = choices or FitChoices()
     eye = eye_before(wall, choices.viewing_mm)
     first = Lay(wall, wall.sheeting(0.4 * wall.length, 0.6 * wall.length), fit.mode, wall.length / 2, 0.0, False, 0.0,
                 eye, choices.reading_angle / 2)
-    s0 = middle_height(first, fit, height, art.baseline)
+    rise, climb = rim_at(features, angle_of(fit, features)) if wall.closed and features.rim_rise else (0.0, 0.0)
+    s0 = middle_height(first, fit, height, art.baseline) + (rise if fit.held == "top" and fit.from_rim is not None
+                                                            else 0.0)
     flat = wall.sheeting(s0 - height / 2, s0 + height / 2)
     check_reach(wall, flat, fit.mode, s0, width / 2, height / 2)
-    lay = replace(first, flat=flat, s0=s0, turn=fit.turn)
+    level = atan2(climb, float(wall.scale(np.array([s0]))[0])) if fit.level == "rim" else 0.0
+    lay = replace(first, flat=flat, s0=s0, turn=fit.turn + level)
     shape, marks = _round_the_glass(art, lay, fit)
-    turned = as_polygons(shapely.transform(shape, lambda xy: lay.turned(xy))) if fit.turn else shape
+    turned = as_polygons(shapely.transform(shape, lambda xy: lay.turned(xy))) if lay.turn else shape
     films = cut_films(turned, replace(lay, turn=0.0), fit, choices.films)
     return Laid(replace(lay, flat=films.flat), shape, marks, films)
 
@@ -175,7 +184,7 @@ def fit_art(art: Art, wall: Wall, fit: Fit, features: Features = _PLAIN, laid: L
 
     Raises OffGlassError where this wall cannot carry it at all, FitError where it cannot be laid or placed as asked.
     """
-    laid = lay_art(art, wall, fit) if laid is None else laid
+    laid = lay_art(art, wall, fit, None, features) if laid is None else laid
     angle = angle_of(fit, features) if wall.closed else fit.across
     # the artwork's upright middle line stands at the place asked for, not the middle of its box: no piece moves
     # because another was put beside it
@@ -189,13 +198,28 @@ def fit_art(art: Art, wall: Wall, fit: Fit, features: Features = _PLAIN, laid: L
     copies = fit.times if wall.closed and not fit.wrap else 1
     return Fitted(wall, lay, laid.art, art.size, warp(laid.art, lay.to_sheet, longest), marks,
                   _middle_of(art, lay, fit), art.placed, laid.films.films, angle, art.baseline,
-                  tuple(2 * pi * k / copies for k in range(1, copies)))
+                  tuple(2 * pi * k / copies for k in range(1, copies)), _beside(art, lay, fit),
+                  rim_at(features, angle)[0])
 
 
 def _middle_of(art: Art, lay: Lay, fit: Fit) -> tuple[float, float]:
     """Where the sheet's middle lies in the artwork's frame: of an even number of copies, half a pitch beside one."""
     half = pi * lay.middle_scale / fit.times if fit.wrap and fit.times % 2 == 0 else 0.0
     return art.middle[0] + half, art.middle[1]
+
+
+def _beside(art: Art, lay: Lay, fit: Fit) -> tuple[float, ...]:
+    """How far beside the art that stands where it was asked to the sheet's copies lie, mm."""
+    if not fit.wrap:
+        return (0.0,)
+    offset = _middle_of(art, lay, fit)[0] - art.middle[0]
+    return tuple(by + offset for by in _shifts(lay, fit))
+
+
+def _shifts(lay: Lay, fit: Fit) -> list[float]:
+    """Where the middles of copies all round lie on their sheet, mm from its own middle."""
+    pitch = 2 * pi * lay.middle_scale / fit.times
+    return [pitch * (k - (fit.times - 1) / 2) for k in range(fit.times)]
 
 
 def _round_the_glass(art: Art, lay: Lay, fit: Fit) -> tuple[MultiPolygon, tuple[Mark, ...]]:
@@ -207,11 +231,10 @@ def _round_the_glass(art: Art, lay: Lay, fit: Fit) -> tuple[MultiPolygon, tuple[
         return art.shape, art.marks
     if not lay.wall.closed:
         raise FitError("art goes all round a round glass only: take the wrap away on a pane")
-    if fit.mode not in ("rim", "letters") or fit.turn:
+    if fit.mode not in ("rim", "letters") or lay.turn:
         raise FitError("art that goes all round must come back to where it began: lay it following the rim or keeping "
                        "letter shapes, and not turned")
-    pitch = 2 * pi * lay.middle_scale / fit.times
-    shifts = [pitch * (k - (fit.times - 1) / 2) for k in range(fit.times)]
+    pitch, shifts = 2 * pi * lay.middle_scale / fit.times, _shifts(lay, fit)
     copies = np.concatenate([shapely.get_parts(shapely.transform(art.shape, _moved(by))) for by in shifts])
     shape = multipolygon(copies) if art.size[0] < pitch else as_polygons(union(copies.tolist()))
     return shape, tuple(Mark(mark.name, mark.x + by, mark.y) for by in shifts for mark in art.marks)

@@ -40,7 +40,7 @@ class _Case:
         if coarse:
             choices = replace(choices, films=replace(choices.films, nodes=_COARSE))
         try:
-            return lay_art(_scaled(self.art, factor), self.wall, job.fit, choices).films.films
+            return lay_art(_scaled(self.art, factor), self.wall, job.fit, choices, job.features).films.films
         except Cancelled:
             raise
         except VitrographError:

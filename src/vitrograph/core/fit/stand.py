@@ -1,6 +1,6 @@
 """Where the art stands: round the glass as asked or as a handle has it, and up the wall by the line that is held."""
 
-from math import pi
+from math import cos, pi, sin
 from typing import Any
 
 import numpy as np
@@ -77,6 +77,15 @@ def middle_height(lay: Lay, fit: Fit, high: float, baseline: float) -> float:
 
 def _at_height(lay: Lay, s0: float) -> Lay:
     return Lay(lay.wall, lay.flat, lay.mode, s0, lay.u0, lay.mirrored, 0.0, lay.eye_mm, lay.eye_angle)
+
+
+def rim_at(features: Features, angle: float) -> tuple[float, float]:
+    """How much higher than its mean the rim stands at an angle, mm upright, and how it climbs there, mm a radian.
+
+    A rim that is not level is taken for a level one that leans.
+    """
+    off = angle - features.rim_high
+    return features.rim_rise / 2 * cos(off), -features.rim_rise / 2 * sin(off)
 
 
 def raised(fit: Fit, wall: Wall, from_rim: float, by: float) -> dict[str, Any]:

@@ -29,12 +29,13 @@ class PlacePanel(CardPart):
         self.from_rim = LengthField("Rim to the art's top", "from_rim", empty="centred")
         self.above = LengthField("Above the table", "above_table")
         self.turn = AngleField("Turned to the left by", "turn")
+        self.level = ChoiceRow("Level with", "level", [("water", "water in it"), ("rim", "its rim")])
         self.times = NumberField("Copies round the glass", "times", suffix="", whole=True)
         self.wrap = ChoiceRow("", "wrap", [(False, "each on its own"), (True, "one band that closes")])
         self.wrap_says = label("", "quiet")
         self.stand_title = label("Where it stands round the glass")
         self.stack(self.stand_title, self.stand, self.hand, self.angle, self.across,
-                   label("What of it keeps its height"), self.held, self.from_rim, self.above, self.turn,
+                   label("What of it keeps its height"), self.held, self.from_rim, self.above, self.level, self.turn,
                    self.times, self.wrap, self.wrap_says)
         self._listen()
 
@@ -47,6 +48,7 @@ class PlacePanel(CardPart):
         self.held.activated.connect(lambda at: self._hold(self.held.itemData(at)))
         self.from_rim.edited.connect(lambda mm: edit("From the rim", fit__from_rim=mm))
         self.above.edited.connect(lambda mm: edit("Above the table", fit__above_table=mm))
+        self.level.edited.connect(lambda level: edit("Level with", fit__level=level))
         self.turn.edited.connect(lambda angle: edit("Turn", fit__turn=angle))
         self.times.edited.connect(lambda many: edit("Copies", fit__times=many))
         self.wrap.edited.connect(lambda wrap: edit("All round", fit__wrap=wrap))
@@ -74,6 +76,8 @@ class PlacePanel(CardPart):
         self.from_rim.set_title("Upper edge to the art's top" if flat else "Rim to the art's top")
         self.above.setVisible(fit.held != "top")
         self.above.show_mm(fit.above_table, unit)
+        self.level.setVisible(job.features.rim_rise > 0)
+        self.level.show_choice(fit.level)
         self.turn.show_radians(fit.turn)
         self.times.setVisible(not flat)
         self.times.show_number(fit.times)

@@ -14,7 +14,7 @@ from vitrograph.core.job import FlatGlass, Job, KeepOut
 from vitrograph.core.pipeline import Results
 from vitrograph.core.units import format_number, parse_length
 from vitrograph.desk import theme
-from vitrograph.desk.fields import LengthField, button, in_a_row, label
+from vitrograph.desk.fields import AngleField, LengthField, button, in_a_row, label
 from vitrograph.desk.measuring.page import HelperPage
 from vitrograph.desk.measuring.sketch import Sketch, draw_words
 from vitrograph.desk.stations.card import Readings
@@ -140,10 +140,14 @@ class KeepOutPage(HelperPage):
         self.drop.setObjectName("dropKeepOut")
         self.room = Readings()
         self.viewing = LengthField("Seen from", "viewing_mm", least=1.0)
-        self.stack(self.sketch, self.room, self.viewing, self.foot, self.bead, self.table, self.wrong,
-                   in_a_row(self.kind, self.add, self.drop))
+        self.rim_rise = LengthField("The rim is not level: higher by", "rim_rise", least=0.0)
+        self.rim_high = AngleField("highest, round from the front", "rim_high")
+        self.stack(self.sketch, self.room, self.viewing, self.foot, self.bead, self.rim_rise, self.rim_high,
+                   self.table, self.wrong, in_a_row(self.kind, self.add, self.drop))
         self.foot.edited.connect(lambda mm: self.bench.edit("Foot", features__foot=mm))
         self.bead.edited.connect(lambda mm: self.bench.edit("Rim bead", features__bead=mm))
+        self.rim_rise.edited.connect(lambda mm: self.bench.edit("Rim not level", features__rim_rise=mm))
+        self.rim_high.edited.connect(lambda angle: self.bench.edit("Rim highest", features__rim_high=angle))
         self.viewing.edited.connect(lambda mm: self.bench.edit("Viewing distance", stencil__viewing_mm=mm))
         self.add.clicked.connect(lambda: self._edit("Add a place to keep clear", (
             *self.bench.job.features.keep_out, _NEW[self.kind.currentText()])))
@@ -153,8 +157,10 @@ class KeepOutPage(HelperPage):
         unit = self.bench.unit
         self.foot.show_mm(job.features.foot, unit)
         self.bead.show_mm(job.features.bead, unit)
+        self.rim_rise.show_mm(job.features.rim_rise, unit)
+        self.rim_high.show_radians(job.features.rim_high)
         self.viewing.show_mm(job.stencil.viewing_mm, unit)
-        for field in (self.foot, self.bead, self.viewing):
+        for field in (self.foot, self.bead, self.rim_rise, self.rim_high, self.viewing):
             field.setVisible(not isinstance(job.glass, FlatGlass))
         self.table.show_places(job, unit)
         self.drop.setEnabled(bool(job.features.keep_out))

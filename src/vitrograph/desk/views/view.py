@@ -6,7 +6,7 @@ from time import perf_counter
 
 import numpy as np
 import shapely
-from PySide6.QtCore import QPointF, QRectF, Qt, Signal
+from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
@@ -17,6 +17,8 @@ from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.live import Live
 
+_HELD_MM = 0.03                    # how far outlines may stray while the art is held
+_REST_MS = 180                     # without a movement: the hand rests, and the stations may follow
 _NEAR_MM = 2.0                     # how near the art a press must be to take hold of it
 
 
@@ -38,6 +40,8 @@ class View(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.ClickFocus)
         bench.results_changed.connect(self._take)
         bench.pointed.connect(self._take_mark)
+        self._rest = QTimer(self, interval=_REST_MS, singleShot=True)
+        self._rest.timeout.connect(self._commit)
         self._backdrop: QPixmap | None = None      # what does not move while pieces are held
         bench.live_changed.connect(self._take_live)
         bench.station_changed.connect(lambda _station: self.update())
@@ -135,27 +139,65 @@ class View(QWidget):
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self._drag_from = event.position()
-        at = self.wall_at(event.position().x(), event.position().y())
-        self._held = None
-        if at is not None and self._on_art(at):
-            fitted = self.results.fitted
-            self._held = None if fitted is None else _Held(at, self.bench.job.fit, fitted, self.hold())
+        self.take_hold(event.position())
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
-        x, y = event.position().x(), event.position().y()
         if self._drag_from is None:
+            x, y = event.position().x(), event.position().y()
             at = self.wall_at(x, y)
             self.bench.pointed.emit(at)
             self.setCursor(Qt.CursorShape.SizeAllCursor if at and self._on_art(at) else Qt.CursorShape.ArrowCursor)
         elif self._held is not None:
-            self._move_art(self._held, self._held.wall_under(x, y))
+            self.drag_to(event.position())
         else:
             moved = event.position() - self._drag_from
             self._drag_from = event.position()
             self.drag_view(moved.x(), moved.y())
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        self._drag_from = self._held = None
+        self._drag_from = None
+        self.release_art()
+
+    # -- the art in the hand: it follows by the map alone, and what follows from its place is worked out at rest ------
+
+    def take_hold(self, at: QPointF) -> None:
+        """Take hold of the art, if it is there."""
+        wall, fitted = self.wall_at(at.x(), at.y()), self.results.fitted
+        self._held = None
+        if wall is not None and fitted is not None and self.bench.live is None and self._on_art(wall):
+            self._held = _Held(wall, self.bench.job.fit, fitted, self.hold())
+
+    def drag_to(self, at: QPointF) -> None:
+        """Carry the art that is held by as much as the pointer moved on the wall since then."""
+        wall = self._held.wall_under(at.x(), at.y()) if self._held is not None else None
+        if self._held is None or wall is None:
+            return
+        if self.bench.live is None:
+            self.bench.hold(Live(self.results, self.results.art.keys if self.results.art else (), _HELD_MM))
+        assert self.bench.live is not None
+        self._held.step = wall[0] - self._held.at[0], wall[1] - self._held.at[1]
+        self.bench.live.carry(*self._held.step)
+        self.bench.live_changed.emit()
+        self._rest.start()
+
+    def release_art(self) -> None:
+        """Let go of the art where it is."""
+        self._rest.stop()
+        if self._held is not None and self.bench.live is not None:
+            self._commit()
+            self.bench.let_go()
+        self._held = None
+
+    def _commit(self) -> None:
+        """Take over into the job where the hand has brought the art, as one undo step."""
+        held = self._held
+        if held is None:
+            return
+        du, ds = held.step
+        changes = {**raised(held.fit, held.fitted.wall, held.fitted.from_rim, ds),
+                   **stood(held.fitted.wall, held.fitted.angle, du)}
+        self.bench.edit("Move the art", merge=True, **{path: _to_hundredths(path, value)
+                                                       for path, value in changes.items()})
 
     def leaveEvent(self, event: object) -> None:
         self.bench.pointed.emit(None)
@@ -171,25 +213,16 @@ class View(QWidget):
         slack = _NEAR_MM / fitted.lay.middle_scale
         return bool(u_low - slack <= u <= u_high + slack and s_low - _NEAR_MM <= s <= s_high + _NEAR_MM)
 
-    def _move_art(self, held: "_Held", at: tuple[float, float] | None) -> None:
-        """Move the art by as much as the pointer moved on the wall since it was taken hold of, as one undo step."""
-        if at is None:
-            return
-        du, ds = at[0] - held.at[0], at[1] - held.at[1]
-        changes = {**raised(held.fit, held.fitted.wall, held.fitted.from_rim, ds),
-                   **stood(held.fitted.wall, held.fitted.angle, du)}
-        self.bench.edit("Move the art", merge=True, **{path: _to_hundredths(path, value)
-                                                       for path, value in changes.items()})
 
-
-@dataclass(frozen=True, slots=True)
+@dataclass(slots=True)
 class _Held:
-    """Art taken hold of: where on the wall, its placing then, and how the pointer is read while it is held."""
+    """Art taken hold of: where on the wall, its placing then, how the pointer is read, how far it has been carried."""
 
     at: tuple[float, float]
     fit: Fit
     fitted: Fitted
     wall_under: Callable[[float, float], tuple[float, float] | None]
+    step: tuple[float, float] = (0.0, 0.0)
 
 
 def _to_hundredths(path: str, value: object) -> object:

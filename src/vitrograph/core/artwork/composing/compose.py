@@ -65,6 +65,11 @@ class Art:
                 for one in self.placed if one.local.foot is not None for affine in one.affines]
         return float(min(feet, default=-self.size[1] / 2))
 
+    @property
+    def keys(self) -> tuple[int, ...]:
+        """The keys of the pieces that are shown, lowest first."""
+        return tuple(placed.piece.key for placed in self.placed)
+
     def of(self, key: int) -> Placed | None:
         """The placed piece of a key; None where it is not shown or could not be made."""
         return next((placed for placed in self.placed if placed.piece.key == key), None)
