@@ -164,10 +164,12 @@ class Cone:
         """
         u, s = wall[:, 0], wall[:, 1] - self.at
         arc = (self.radius + self.taper * s) * u
-        angle = self.taper * u
-        # sinc keeps full precision as the apex runs off to infinity: a nearly straight wall needs no branch
-        y = s - arc * np.sin(angle / 2) * _sinc(angle / 2)
-        return np.column_stack([arc * _sinc(angle), self.at + y])
+        half = self.taper / 2 * u
+        sine = np.sin(half)
+        # sin(a/2) / (a/2), 1 at 0, keeps full precision as the apex runs off to infinity: a nearly straight wall needs
+        # no branch, since sinc(a) is it times cos(a/2)
+        arc *= np.divide(sine, half, out=np.ones_like(half), where=half != 0)
+        return np.column_stack([arc * np.cos(half), self.at + s - arc * sine])
 
     def undevelop(self, sheet: Points) -> Points:
         """Roll (n, 2) sheet points back on to the wall: the inverse of `develop` within one turn.
@@ -247,11 +249,6 @@ class Frustum(Round):
         radius = self.scale(s)
         rise = self.upright / self.slant
         return np.column_stack([radius * np.sin(u), radius * np.cos(u), s * rise])
-
-
-def _sinc(angle: Points) -> Points:
-    """sin(angle) / angle, 1 at 0."""
-    return np.asarray(np.sinc(angle / np.pi))
 
 
 @dataclass(frozen=True, slots=True)

@@ -14,6 +14,7 @@ and S. J. Wright, Numerical Optimization (Newton's method with a line search).
 
 from collections.abc import Callable
 from dataclasses import dataclass
+from typing import TYPE_CHECKING
 
 import numpy as np
 from numpy.typing import NDArray
@@ -22,13 +23,17 @@ from vitrograph.core.errors import FitError
 from vitrograph.core.fit.film.mesh import Index, Mesh
 from vitrograph.core.geometry import Points
 
+if TYPE_CHECKING:
+    from scipy.sparse import csr_matrix
+
 Values = NDArray[np.float64]
 
 POISSON = 0.35                     # of soft vinyl film (from memory, no published source)
 TOLERANCE_MM = 1e-6                # the flat shape is found when no node would move farther in the next step
 _MOST_STEPS = 80
 _KEPT = 10
-_FACTOR_ANEW = 16                  # steps after which the stiffness is made anew: film with deep cuts turns far
+_FACTOR_ANEW = 6                   # steps after which the stiffness is made anew, if they still go farther than that:
+_FAR_MM = 0.01                     # film that gives much, or turns far beside deep cuts
 
 # the three-point rule of degree 2 (Zienkiewicz and Taylor): exact for these elements where the metric is even
 _PLACES = np.array([[2 / 3, 1 / 6, 1 / 6], [1 / 6, 2 / 3, 1 / 6], [1 / 6, 1 / 6, 2 / 3]])
@@ -73,22 +78,31 @@ class Elements:
         self.slopes = np.matmul(by_p, metric.inverse.reshape(*many, 2, 2))
         self.weights = area[:, None] / len(_PLACES) * metric.area.reshape(many)
         self.many = len(mesh.nodes)
+        self._by = [self._operator(axis) for axis in range(2)]
+        self._back = [by.T.tocsr() for by in self._by]
+
+    def _operator(self, axis: int) -> "csr_matrix":
+        """From the nodes' places to their slopes along one wall step at each point: it is linear, and mostly zeros."""
+        from scipy.sparse import csr_matrix
+
+        m, q = self.weights.shape
+        nodes = np.repeat(self.triangles[:, None], q, axis=1).ravel()
+        return csr_matrix((self.slopes[..., axis].ravel(), nodes, np.arange(0, 6 * m * q + 1, 6)), (m * q, self.many))
 
     def gradients(self, flat: Points) -> Values:
-        """(m, q, 2, 2): G at each point."""
-        return np.asarray(np.matmul(np.swapaxes(flat[self.triangles], 1, 2)[:, None], self.slopes))
+        """(m q, 2, 2): G at each point."""
+        return np.stack([by @ flat for by in self._by], axis=2)
 
     def energy_and_forces(self, flat: Points) -> tuple[float, Values]:
         """The energy of a flat shape, and its gradient by the nodes' places (x and y of each in turn)."""
         gradient = self.gradients(flat)
         strain = _green(gradient)
-        stress = _stress(strain) * self.weights[..., None, None]
+        stress = _stress(strain) * self.weights.reshape(-1, 1, 1)
         # W is quadratic in E, so it is half of stress times strain
         energy = float((stress * strain).sum()) / 2
         first = np.matmul(gradient, stress)
-        local = np.matmul(self.slopes, np.swapaxes(first, -1, -2)).sum(axis=1)
-        forces = [np.bincount(self.triangles.ravel(), local[..., axis].ravel(), self.many) for axis in range(2)]
-        return energy, np.column_stack(forces).astype(float).ravel()
+        forces = sum(back @ first[:, :, axis] for axis, back in enumerate(self._back))
+        return energy, np.asarray(forces).ravel()
 
     def stiffness(self, flat: Points) -> tuple[Values, Values, Values]:
         """The energy's Hessian as rows, columns and values; node i has the rows 2 i and 2 i + 1.
@@ -96,9 +110,9 @@ class Elements:
         Where the film is squeezed, the part that the stress itself adds is left out: it would make the way down no
         longer one.
         """
-        gradient = self.gradients(flat)
-        stress = _pulling(_stress(_green(gradient)))
         m, q = self.weights.shape
+        gradient = self.gradients(flat).reshape(m, q, 2, 2)
+        stress = _pulling(_stress(_green(gradient)))
         # b: how E (xx, yy, xy doubled) follows the twelve nodal places
         g, s = gradient, self.slopes
         b = np.empty((m, q, 3, 6, 2))
@@ -165,7 +179,7 @@ def least_energy(mesh: Mesh, metric_at: MetricAt) -> Membrane:
             return Membrane(mesh, flat, energy, cone_energy, count)
         flat, energy, pushed, moved = _stepped(elements, flat, energy, free, move)
         steps, force = [*steps[-_KEPT:], (moved, pushed - force)], pushed
-        if count % _FACTOR_ANEW == _FACTOR_ANEW - 1:
+        if count % _FACTOR_ANEW == _FACTOR_ANEW - 1 and np.abs(move).max() > _FAR_MM:
             steps, solve = [], _factored(elements, flat, free)
     raise FitError("the film's flat shape could not be found on this wall: make the art smaller")
 

@@ -6,27 +6,30 @@ displacement stays as it is at the film's edge.
 """
 
 from dataclasses import dataclass
+from functools import cached_property, lru_cache
 from math import hypot
 
 import numpy as np
 from numpy.polynomial import chebyshev
 
-from vitrograph.core.fit.film.mesh import Index
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Cone
 
 MAX_DEVIATION_MM = 0.003           # how far the smooth map may be from the membrane's nodes, root mean square
 _DEGREES = (4, 6, 8, 10, 12)
-_AT_ONCE = 8192                    # points, so that what is worked on stays in the processor's cache
+_AT_ONCE = 10_000                    # points, so that what is worked on stays in the processor's cache
 _STEPS = 60
 _CLOSE_MM = 1e-11
 
 
 @dataclass(frozen=True)
 class _Terms:
-    """One coordinate of the displacement: the powers of u it is made of, and for each the coefficients by s, mm."""
+    """One coordinate of the displacement: the powers of u it is made of, and for each the coefficients by powers of s.
 
-    powers: Index
+    In mm, of u and s told as shares of the box from -1 to 1; of so low a degree powers lose no digits that matter.
+    """
+
+    powers: slice
     shares: Points
 
 
@@ -70,25 +73,30 @@ class SmoothSheet:
         return wall
 
     def _displacement(self, wall: Points) -> Points:
-        u_low, s_low, u_high, s_high = self.box
-        u = np.clip((2 * wall[:, 0] - u_low - u_high) / (u_high - u_low), -1.0, 1.0)
-        s = np.clip((2 * wall[:, 1] - s_low - s_high) / (s_high - s_low), -1.0, 1.0)
-        terms = _chebyshev(np.stack([u, s]), self.terms[0].shares.shape[1])
-        moved = np.empty((len(wall), 2))
-        for axis, own in enumerate(self.terms):
-            np.einsum("in,in->n", own.shares @ terms[:, 1], terms[own.powers, 0], out=moved[:, axis])
+        low, high = np.array(self.box[:2])[:, None], np.array(self.box[2:])[:, None]
+        unit = wall.T * (2 / (high - low))
+        unit -= (low + high) / (high - low)
+        powers = _powers(np.clip(unit, -1.0, 1.0, out=unit), self.terms[0].shares.shape[1])
+        across, up = self.terms
+        rows = self._shares @ powers[:, 1]
+        moved, parted = np.empty((len(wall), 2)), len(across.shares)
+        np.einsum("in,in->n", rows[:parted], powers[across.powers, 0], out=moved[:, 0])
+        np.einsum("in,in->n", rows[parted:], powers[up.powers, 0], out=moved[:, 1])
         return moved
 
+    @cached_property
+    def _shares(self) -> Points:
+        """The coefficients of both coordinates in one, for one product."""
+        return np.concatenate([own.shares for own in self.terms])
 
-def _chebyshev(unit: Points, many: int) -> Points:
-    """(many, 2, n) Chebyshev polynomials of each of two coordinates."""
-    terms = np.empty((many, *unit.shape))
-    terms[0], terms[1] = 1.0, unit
-    double = 2 * unit
+
+def _powers(unit: Points, many: int) -> Points:
+    """(many, 2, n) powers of each of two coordinates, from 0 up."""
+    powers = np.empty((many, *unit.shape))
+    powers[0], powers[1] = 1.0, unit
     for k in range(2, many):
-        np.multiply(double, terms[k - 1], out=terms[k])
-        terms[k] -= terms[k - 2]
-    return terms
+        np.multiply(unit, powers[k - 1], out=powers[k])
+    return powers
 
 
 def smooth_sheet(cone: Cone, wall: Points, flat: Points, weight: Points, *, even: bool) -> SmoothSheet:
@@ -115,12 +123,21 @@ def _fitted(
     unit: Points, target: Points, weight: Points, degree: int, parity: int | None
 ) -> tuple[_Terms, float]:
     """Least squares by products of total degree at most `degree`, odd (1) or even (0) in u if asked; what is left."""
+    degrees = slice(None) if parity is None else slice(parity, None, 2)
     ups = np.arange(degree + 1)
-    powers = ups if parity is None else ups[ups % 2 == parity]
-    across, along = chebyshev.chebvander(unit[:, 0], degree)[:, powers], chebyshev.chebvander(unit[:, 1], degree)
-    used = np.add.outer(powers, ups) <= degree
+    across, along = chebyshev.chebvander(unit[:, 0], degree)[:, degrees], chebyshev.chebvander(unit[:, 1], degree)
+    used = np.add.outer(ups[degrees], ups) <= degree
     design = (across[:, :, None] * along[:, None, :])[:, used]
     found, *_ = np.linalg.lstsq(design * weight[:, None], target * weight, rcond=1e-12)
-    shares = np.zeros(used.shape)
-    shares[used] = found
-    return _Terms(powers, shares), float(np.sqrt(((design @ found - target)[weight == 1] ** 2).mean()))
+    shares = np.zeros((degree + 1, degree + 1))
+    shares[degrees][used] = found
+    to_powers = _to_powers(degree)
+    left = float(np.sqrt(((design @ found - target)[weight == 1] ** 2).mean()))
+    return _Terms(degrees, (to_powers.T @ shares @ to_powers)[degrees]), left
+
+
+@lru_cache(maxsize=8)
+def _to_powers(degree: int) -> Points:
+    """Row k: Chebyshev's polynomial of degree k by powers, from 0 up."""
+    rows = [chebyshev.cheb2poly(np.eye(degree + 1)[k, :k + 1]) for k in range(degree + 1)]
+    return np.array([np.pad(row, (0, degree + 1 - len(row))) for row in rows])
