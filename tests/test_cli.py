@@ -204,3 +204,59 @@ def test_quick_takes_a_font_file_and_a_monogram_of_any_style(tmp_path):
     assert quick(tmp_path, *TUMBLER, "--monogram", " , ", "--width", "9") == 2
     assert quick(tmp_path, *TUMBLER, "--text", "K" * 9000, "--width", "9") == 2
     assert quick(tmp_path, *TUMBLER, *flags, "--frame", "triangle", "--width", "9") == 2
+
+
+CARAFE = ["--glass", "curved", "--stations", "0:84,30:118,68:136,116:104,158:52,205:66"]
+TWO_LINES = ["--text", "KESTREL", "--text", "POINT", "--width", "60mm"]
+
+
+def test_quick_lays_by_each_way_and_the_sheets_differ(tmp_path):
+    sheets = {}
+    for mode in ("rim", "letters", "straight", "eye"):
+        quick(tmp_path, *TUMBLER, "--text", "Kestrel", "--width", "80mm", "--mode", mode)
+        plan = plan_in(tmp_path)
+        assert plan["fit"]["mode"] == mode and plan["fit"]["strain"]["max_squeeze_pct"] == 0
+        sheets[mode] = plan["fit"]["sheet_mm"]
+    assert len({tuple(size) for size in sheets.values()}) == 4
+    assert sheets["eye"][0] > sheets["rim"][0] + 5               # what turns away must be drawn wider
+
+
+def test_quick_splits_and_the_plan_says_what_the_film_gives(tmp_path):
+    place = ["--middle", "70mm", "--border", "15mm"]
+    assert quick(tmp_path, *CARAFE, *TWO_LINES, *place) == 0
+    one = plan_in(tmp_path)["fit"]
+    assert quick(tmp_path, *CARAFE, *TWO_LINES, *place, "--split", "2") == 0
+    two = plan_in(tmp_path)["fit"]
+    assert one["bands"] == one["relief_cuts"] == [] and [band["order"] for band in two["bands"]] == [1, 2]
+    assert two["strain"]["at_openings_pct"] < one["strain"]["at_openings_pct"]
+    assert one["strain"]["limit_pct"] == 1.5 and one["closure_mm"] > 0
+    assert quick(tmp_path, *CARAFE, *TWO_LINES, *place, "--film", "cone", "--warm") == 0
+    cone = plan_in(tmp_path)["fit"]["strain"]
+    assert cone["limit_pct"] == pytest.approx(2.25) and cone["at_openings_pct"] > one["strain"]["at_openings_pct"]
+
+
+def test_quick_snips_stands_by_the_handle_and_goes_round(tmp_path):
+    assert quick(tmp_path, "--glass", "ball", "--diameter", "96mm", "--text", "KEST", "--width", "34mm",
+                 "--border", "16mm", "--relief") in (0, 1)
+    assert len(plan_in(tmp_path)["fit"]["relief_cuts"]) > 2
+    assert quick(tmp_path, *TUMBLER, *WORDS, "--handle", "20mm", "--at", "others", "--hand", "left") == 0
+    assert plan_in(tmp_path)["fit"]["angle_deg"] == pytest.approx(90.0)          # the handle stands behind, at 180
+    assert quick(tmp_path, "--glass", "straight", "--top", "96mm", "--height", "120mm", "--text", "K", "--width",
+                 "10mm", "--times", "9", "--wrap") == 0
+    assert plan_in(tmp_path)["fit"]["sheet_mm"][0] == pytest.approx(301.5929, abs=1e-3)
+    assert main(["export", str(tmp_path / "out" / "job.vitro"), "--paper", str(tmp_path / "band.pdf")]) == 0
+    assert (tmp_path / "band.pdf").read_bytes().startswith(b"%PDF")
+
+
+@pytest.mark.parametrize(("flags", "sentence"), [
+    (["--split", "x"], "--split: a whole number from 1 to 12 was wanted, got 'x'"),
+    (["--times", "0"], "--times: a whole number from 1 to 60 was wanted, got '0'"),
+    (["--at", "behind"], "--at: degrees or one of opposite, between, others, drinker were wanted, got 'behind'"),
+    (["--at", "opposite"], "has no handle"), (["--baseline", "soon"], "--baseline"),
+    (["--wrap", "--times", "5", "--mode", "eye"], "must come back to where it began"),
+    (["--mode", "arched"], "invalid choice: 'arched'"),
+])
+def test_bad_fit_flags_get_one_sentence(tmp_path, capsys, flags, sentence):
+    assert quick(tmp_path, *TUMBLER, *WORDS, *flags) == 2
+    told = capsys.readouterr().err.strip()
+    assert sentence in told and "\n" not in told and not (tmp_path / "out").exists()

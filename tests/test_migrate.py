@@ -11,8 +11,9 @@ from specimens import STAR
 from vitrograph.core.artwork import shape_line
 from vitrograph.core.artwork.words import shipped_face
 from vitrograph.core.errors import JobFileError
+from vitrograph.core.job import Fit, Job
 from vitrograph.core.jobfile import load_job
-from vitrograph.core.pieces import Drawing, Words
+from vitrograph.core.pieces import Artwork, Drawing, Piece, Words
 from vitrograph.core.pipeline import Pipeline
 
 GLASS = {"kind": "taper", "rim": 90.0, "base": 64.0, "height": 132.0}
@@ -74,3 +75,12 @@ def test_what_cannot_be_made_is_kept_and_told_of_at_its_station(tmp_path):
 def test_bad_old_values_are_refused_in_a_sentence(tmp_path, fit, sentence):
     with pytest.raises(JobFileError, match=sentence):
         load_job(second_version(tmp_path, {"text": "K"}, fit))
+
+
+def test_the_third_version_meant_the_rim_and_one_sheet(tmp_path):
+    tree = Job().changed(artwork=Artwork((Piece(Words("Kestrel"), size=40.0),))).as_tree()
+    tree |= {"version": 3, "fit": {"mode": "straight", "face": "outside", "angle": 0.3, "from_rim": 20.0}}
+    with zipfile.ZipFile(tmp_path / "third.vitro", "w") as archive:
+        archive.writestr("job.json", json.dumps(tree))
+    fit = load_job(tmp_path / "third.vitro").fit
+    assert fit == Fit(mode="straight", angle=0.3, from_rim=20.0) and fit.sheets == 1

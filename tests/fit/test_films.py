@@ -10,6 +10,7 @@ from hypothesis import strategies as st
 from numpy.testing import assert_allclose
 
 from specimens import CARAFE, FLARE_IN, LANTERN, ORNAMENT, PLAQUE, TUMBLER, job, run, star_job
+from vitrograph.core.cut import to_svg
 from vitrograph.core.demo import demo_job
 from vitrograph.core.fit.band import OVERLAP_MM, SEAL_MM, cut_places
 from vitrograph.core.fit.film import NODES
@@ -77,6 +78,8 @@ def test_relief_cuts_bring_the_strain_at_the_openings_under_the_limit():
     # what opens nothing is cut as one line, from its tip to the edge, before the edge itself is
     assert len(snipped.sheet.snips) == sum(not snip.cut_out for snip in film.snips)
     assert [len(path) for path in snipped.cut.paths[:len(snipped.sheet.snips)]] == [2] * len(snipped.sheet.snips)
+    assert 'id="snips"' in to_svg(snipped.sheet, "x")
+    assert 'id="snips"' not in to_svg(whole.sheet, "x")
     assert len(plan_of(snipped)["fit"]["relief_cuts"]) == len(film.snips)
     assert any("at each snip" in step for step in snipped.transfer.steps)
 

@@ -11,7 +11,7 @@ from typing import Any
 
 from shapely.geometry import MultiPolygon, Polygon
 
-from vitrograph.core.fit import Band, band_edge
+from vitrograph.core.fit import Band, Snip, band_edge
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.glass import Frustum
 from vitrograph.core.stencil import Sheet
@@ -43,10 +43,12 @@ def to_pdf(sheet: Sheet, title: str, says: str = "") -> bytes:
 
     `says` is a line of small print above that, such as where the art came from.
     """
-    return _page(sheet.outline, sheet.openings, title, says)
+    return _page(sheet.outline, sheet.openings, title, says, sheet.snips)
 
 
-def _page(outline: Polygon | MultiPolygon, dark: MultiPolygon, title: str, says: str = "") -> bytes:
+def _page(
+    outline: Polygon | MultiPolygon, dark: MultiPolygon, title: str, says: str = "", snips: tuple[Snip, ...] = ()
+) -> bytes:
     from reportlab.pdfgen.canvas import Canvas
 
     left, low, right, high = outline.bounds
@@ -62,6 +64,8 @@ def _page(outline: Polygon | MultiPolygon, dark: MultiPolygon, title: str, says:
     _draw(canvas, dark, fill=True)
     canvas.setLineWidth(0.2)
     _draw(canvas, as_polygons(outline), fill=False)
+    for snip in snips:
+        canvas.line(*snip.tip, *snip.edge)
     canvas.restoreState()
     _check_line(canvas, f"{title} · {paper}", says)
     canvas.save()

@@ -141,7 +141,7 @@ class KeepOutPage(HelperPage):
         self.room = Readings()
         self.viewing = LengthField("Seen from", "viewing_mm", least=1.0)
         self.rim_rise = LengthField("The rim is not level: higher by", "rim_rise", least=0.0)
-        self.rim_high = AngleField("highest, round from the front", "rim_high")
+        self.rim_high = AngleField("Its highest side, round from the front", "rim_high")
         self.stack(self.sketch, self.room, self.viewing, self.foot, self.bead, self.rim_rise, self.rim_high,
                    self.table, self.wrong, in_a_row(self.kind, self.add, self.drop))
         self.foot.edited.connect(lambda mm: self.bench.edit("Foot", features__foot=mm))
