@@ -2,6 +2,7 @@
 
 import json
 import re
+from typing import get_args
 
 import numpy as np
 import pytest
@@ -12,11 +13,14 @@ from shapely.geometry import LineString
 
 from specimens import job, run, star_job
 from strategies import words
+from vitrograph.core.artwork import compose
 from vitrograph.core.cut import to_hpgl
+from vitrograph.core.demo import DemoName, demo_job
 from vitrograph.core.export import PACKET, write_packet
 from vitrograph.core.findings import Level, worst
 from vitrograph.core.glass import generic_glasses, wall_of
 from vitrograph.core.jobfile import load_job
+from vitrograph.core.pieces import Artwork, Drawing, Piece
 from vitrograph.core.pipeline import STATIONS, Pipeline
 from vitrograph.core.plan import plan_of
 from vitrograph.core.summary import answer, summary_lines
@@ -94,6 +98,26 @@ def test_every_finding_says_where_what_and_why(text, size, rim):
         if found.level is not Level.NOTE and found.code.value in {"web", "opening", "border"}:
             assert found.value < found.limit
     assert results.stopped == (worst(results.findings()) is Level.STOP)
+
+
+@pytest.mark.parametrize("name", get_args(DemoName))
+def test_every_piece_of_the_demo_goes_from_plan_to_cutter(name, tmp_path):
+    results = run(demo_job(name))
+    sheet = results.sheet
+    assert sheet.film.area + sheet.openings.area == pytest.approx(sheet.outline.area, rel=1e-9)
+    assert not results.stopped and sheet.beyond.is_empty
+    plan = plan_of(results)
+    assert json.loads(json.dumps(plan)) == plan and {"strain", "relief_cuts", "bands", "closure_mm"} <= set(plan["fit"])
+    for cut, path in zip(run_hpgl(to_hpgl(results.cut)).cuts, results.cut.paths, strict=True):
+        assert shapely.hausdorff_distance(LineString(cut), LineString(path)) < 0.03
+    written = {path.name: path for path in write_packet(results, tmp_path / name)}
+    assert load_job(written["job.vitro"]) == results.job
+    # the SVG read back by our own reader of drawings has the film's area
+    film = compose(Artwork((Piece(Drawing("film.svg", written["stencil.svg"].read_bytes()), size_is="width",
+                                  size=sheet.outline.bounds[2] - sheet.outline.bounds[0]),))).shape
+    assert film.area == pytest.approx(sheet.film.area, rel=2e-3)
+    assert {piece.kind for piece in results.weed.pull} == {"frame", "opening"}
+    assert len(results.weed.pull) == 1 + len(sheet.openings.geoms)
 
 
 @pytest.mark.parametrize("name", list(SHELF))

@@ -9,6 +9,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QLineEdit
 
+from hands import type_into
 from specimens import CARAFE, LANTERN, ORNAMENT, job, star_job
 from vitrograph.core.demo import demo_job
 from vitrograph.core.fit import MODES
@@ -82,6 +83,39 @@ def test_dragging_the_art_keeps_the_line_that_is_held(open_desk):
     assert fit.held == "middle" and fit.above_table > 70.0 and fit.angle > 0.05
     desk.bench.undo_stack.undo()
     assert desk.bench.job.fit.above_table == 66.0
+
+
+def test_copies_stand_all_round_in_the_glass_view(open_desk):
+    desk = open_desk(star_job(glass=LANTERN, width=30.0, fit__from_rim=40.0))
+    view = desk.shell.glass_view
+    desk.go(4)
+    view.turn_to(radians(120))
+    desk.qtbot.wait(50)
+    middle = np.array([[radians(120), desk.results.fitted.lay.s0]])
+    alone = pixels(view)
+    desk.bench.edit("Copies", fit__times=3)
+    desk.settle()
+    desk.qtbot.wait(50)
+    x, y = np.rint(view.camera().wall_to_screen(middle)[0]).astype(int)
+    near = (slice(y - 4, y + 4), slice(x - 4, x + 4))
+    assert alone[near].max() < 120 and pixels(view)[near].min() > 180             # frost where the second copy stands
+
+
+def test_a_leaning_rim_is_typed_and_the_art_made_level_with_it(open_desk):
+    desk = open_desk(job("Kestrel", width=40.0, fit__from_rim=40.0, fit__angle=0.4))
+    desk.go(1)
+    helpers = desk.card().open_helpers("keepout")
+    type_into(helpers.pages["keepout"], "rim_rise", "4")
+    type_into(helpers.pages["keepout"], "rim_high", "90")
+    helpers.close()
+    desk.settle()
+    desk.bench.go("fit")
+    desk.click("level_rim")
+    desk.settle()
+    assert desk.bench.job.features.rim_rise == 4.0 and desk.results.fitted.lay.turn > 0.03
+    desk.click("level_water")
+    desk.settle()
+    assert desk.results.fitted.lay.turn == 0.0
 
 
 def test_a_ring_is_closed_by_its_remedy(open_desk):

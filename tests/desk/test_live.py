@@ -11,7 +11,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QPlainTextEdit
 from shapely.geometry import MultiPolygon
 
-from specimens import TUMBLER, job, run
+from specimens import CARAFE, TUMBLER, job, run
 from strategies import artworks
 from vitrograph.core.artwork import compose, place
 from vitrograph.core.errors import VitrographError
@@ -41,6 +41,26 @@ def test_a_held_piece_is_where_it_will_be_when_it_is_let_go(artwork, dx, dy, fac
     left, low, right, high = on_sheet.bounds
     slack = 0.05 + 0.02 * max(map(abs, truth))
     assert (path.left(), path.top(), path.right(), path.bottom()) == pytest.approx((left, low, right, high), abs=slack)
+
+
+@pytest.mark.parametrize("changes", [{}, {"fit__mode": "letters"}, {"fit__mode": "eye"}, {"fit__turn": 0.2},
+                                     {"fit__times": 3}, {"fit__times": 4, "fit__wrap": True}, {"fit__face": "back"}])
+@pytest.mark.parametrize("glass", [TUMBLER, CARAFE])
+def test_carried_art_is_where_it_will_be_on_the_glass(glass, changes):
+    made = job("Kestrel", glass=glass, width=36.0, fit__from_rim=44.0, **changes)
+    results = run(made)
+    live = Live(results, results.art.keys, 0.01)
+    live.carry(0.3, 9.0)
+    there = run(made.changed(fit__from_rim=results.fitted.from_rim - 9.0, fit__angle=0.3)).fitted
+    shown = np.concatenate([points for _, points, _ in live.on_wall(moving=True)])
+    whole = shapely.union_all([shapely.transform(there.wall_art, lambda us, by=turn: us + [by, 0.0])
+                               for turn in (0.0, *there.elsewhere)])
+    size = 2 * [there.lay.middle_scale, 1.0]
+    assert np.abs((np.array([*shown.min(axis=0), *shown.max(axis=0)]) - whole.bounds) * size).max() < 0.3
+    # on the sheet it lies as it does on the glass, by the film as that was when the art was taken hold of
+    box = live.on_sheet(moving=True)[0][1].boundingRect()
+    back = results.fitted.lay.wall_to_sheet(shown[:len(shown) // len((0.0, *there.elsewhere))])
+    assert (box.left(), box.top()) == pytest.approx(back.min(axis=0), abs=0.01)
 
 
 def filled(paths, size=160):

@@ -12,7 +12,6 @@ from PySide6.QtGui import QPainterPath
 
 from vitrograph.core.artwork import Placed
 from vitrograph.core.artwork.composing.place import Box, carry
-from vitrograph.core.fit import Lay
 from vitrograph.core.geometry import Points
 from vitrograph.core.pieces import Piece
 from vitrograph.core.pipeline import Results
@@ -36,8 +35,8 @@ class Live:
         """Take hold of the pieces of some keys; outlines may stray `max_deviation` mm while they are held."""
         assert results.art is not None and results.fitted is not None
         self.results = results
-        self.lay: Lay = results.fitted.lay
-        self.middle = np.array(results.fitted.middle)
+        self.lay = self._taken = results.fitted.lay
+        self.middle = np.array(results.art.middle)
         self.placed: dict[int, Placed] = {one.piece.key: one for one in results.art.placed}
         self.held: dict[int, Piece] = {key: self.placed[key].piece for key in keys if key in self.placed}
         self._own = {key: _rings_of(self.placed[key].local.shape, max_deviation / max(self.placed[key].units))
@@ -49,9 +48,7 @@ class Live:
 
     def carry(self, du: float, ds: float) -> None:
         """Carry all of it round the glass and up the wall from where it was taken hold of."""
-        assert self.results.fitted is not None
-        lay = self.results.fitted.lay
-        self.lay = replace(lay, u0=lay.u0 + du, s0=lay.s0 + ds)
+        self.lay = replace(self._taken, u0=self._taken.u0 + du, s0=self._taken.s0 + ds)
         self._sheet, self._wall = {}, {}
 
     def move(self, pieces: Iterable[Piece]) -> None:
@@ -90,24 +87,20 @@ class Live:
 
     def _sheet_path(self, key: int) -> QPainterPath:
         if key not in self._sheet:
-            rings = self._copied(key)
-            assert self.results.fitted is not None
-            taken = self.results.fitted.lay
-            # carried art is shown where it lies on the film as that was when it was taken hold of
-            stays = self.lay is taken
-            at = self.lay.to_sheet(rings.points) if stays else taken.wall_to_sheet(self._on_wall(key).points)
-            self._sheet[key] = path_of_points(at, rings.starts)
+            rings, taken = self._points[key], self._taken
+            if self.lay is taken and len(self._beside) == 1:
+                at, starts = taken.to_sheet(rings.points - self.middle), rings.starts
+            else:                  # carried art is shown on the film as that was when it was taken hold of
+                on_wall = self._on_wall(key)
+                at, starts = taken.wall_to_sheet(on_wall.points), on_wall.starts
+            self._sheet[key] = path_of_points(at, starts)
         return self._sheet[key]
 
-    def _copied(self, key: int) -> "_Rings":
-        """A piece's rings about the art's middle, with those of its copies on the same sheet."""
-        rings = self._points[key]
-        return _again(_Rings(rings.points - self.middle, rings.starts), self._beside)
-
     def _on_wall(self, key: int) -> "_Rings":
+        """A piece's rings on the wall, with those of its copies on the same sheet."""
         if key not in self._wall:
-            rings = self._copied(key)
-            self._wall[key] = _Rings(self.lay.to_wall(rings.points), rings.starts)
+            rings = self._points[key]
+            self._wall[key] = _again(_Rings(self.lay.to_wall(rings.points - self.middle), rings.starts), self._beside)
         return self._wall[key]
 
     def on_wall(self, *, moving: bool) -> list[tuple[bool, Points, np.ndarray]]:
@@ -117,7 +110,7 @@ class Live:
 
 
 def _again(rings: _Rings, beside: tuple[float, ...]) -> _Rings:
-    """Rings once more for each place beside."""
+    """Rings once more for each copy, so far round."""
     if len(beside) == 1:
         return rings
     points = np.concatenate([rings.points + [by, 0.0] for by in beside])

@@ -44,8 +44,8 @@ class Fitted:
     `art` is all that one sheet carries about the art's own middle: several copies where they are wrapped round the
     glass, while `size` is that of one. `middle` is where that middle lies in the artwork's own frame, in which its
     pieces are placed; `angle` is how far round the artwork's upright middle line stands, `baseline` how far its lowest
-    words' foot is above the middle. `elsewhere` says how much farther round other copies stand, radians, and
-    `beside` where the copies on this sheet lie from the one that the pieces are told of, mm. The rim
+    words' foot is above the middle. `elsewhere` says how much farther round other copies stand, and `beside`
+    how far from this sheet's middle its own do, radians. The rim
     stands `rim_rise` higher there than its mean.
     """
 
@@ -198,7 +198,7 @@ def fit_art(art: Art, wall: Wall, fit: Fit, features: Features = _PLAIN, laid: L
     copies = fit.times if wall.closed and not fit.wrap else 1
     return Fitted(wall, lay, laid.art, art.size, warp(laid.art, lay.to_sheet, longest), marks,
                   _middle_of(art, lay, fit), art.placed, laid.films.films, angle, art.baseline,
-                  tuple(2 * pi * k / copies for k in range(1, copies)), _beside(art, lay, fit),
+                  tuple(2 * pi * k / copies for k in range(1, copies)), _beside(fit),
                   rim_at(features, angle)[0])
 
 
@@ -208,18 +208,11 @@ def _middle_of(art: Art, lay: Lay, fit: Fit) -> tuple[float, float]:
     return art.middle[0] + half, art.middle[1]
 
 
-def _beside(art: Art, lay: Lay, fit: Fit) -> tuple[float, ...]:
-    """How far beside the art that stands where it was asked to the sheet's copies lie, mm."""
+def _beside(fit: Fit) -> tuple[float, ...]:
+    """How far round from the sheet's middle its copies are, radians."""
     if not fit.wrap:
         return (0.0,)
-    offset = _middle_of(art, lay, fit)[0] - art.middle[0]
-    return tuple(by + offset for by in _shifts(lay, fit))
-
-
-def _shifts(lay: Lay, fit: Fit) -> list[float]:
-    """Where the middles of copies all round lie on their sheet, mm from its own middle."""
-    pitch = 2 * pi * lay.middle_scale / fit.times
-    return [pitch * (k - (fit.times - 1) / 2) for k in range(fit.times)]
+    return tuple(2 * pi / fit.times * (k - (fit.times - 1) / 2) for k in range(fit.times))
 
 
 def _round_the_glass(art: Art, lay: Lay, fit: Fit) -> tuple[MultiPolygon, tuple[Mark, ...]]:
@@ -234,7 +227,8 @@ def _round_the_glass(art: Art, lay: Lay, fit: Fit) -> tuple[MultiPolygon, tuple[
     if fit.mode not in ("rim", "letters") or lay.turn:
         raise FitError("art that goes all round must come back to where it began: lay it following the rim or keeping "
                        "letter shapes, and not turned")
-    pitch, shifts = 2 * pi * lay.middle_scale / fit.times, _shifts(lay, fit)
+    pitch = 2 * pi * lay.middle_scale / fit.times
+    shifts = [pitch * (k - (fit.times - 1) / 2) for k in range(fit.times)]
     copies = np.concatenate([shapely.get_parts(shapely.transform(art.shape, _moved(by))) for by in shifts])
     shape = multipolygon(copies) if art.size[0] < pitch else as_polygons(union(copies.tolist()))
     return shape, tuple(Mark(mark.name, mark.x + by, mark.y) for by in shifts for mark in art.marks)

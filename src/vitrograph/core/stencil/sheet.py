@@ -9,7 +9,7 @@ import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.fit import EDGE_DEVIATION_MM, Band, Film, Fitted, Snip
-from vitrograph.core.geometry import as_polygons
+from vitrograph.core.geometry import as_polygons, within, without
 from vitrograph.core.glass import Pane
 
 
@@ -73,9 +73,9 @@ def build_sheet(fitted: Fitted) -> Sheet:
     outlines = tuple(_on_the_pane(_on_sheet(film, fitted), fitted) for film in fitted.films)
     outline = outlines[0] if len(outlines) == 1 else MultiPolygon(list(outlines))
     inside = shapely.contains_properly(outline, fitted.sheet_art)
-    openings = fitted.sheet_art if inside else as_polygons(shapely.intersection(fitted.sheet_art, outline))
-    film = as_polygons(shapely.difference(outline, openings))
-    beyond = MultiPolygon() if inside else as_polygons(shapely.difference(fitted.sheet_art, outline))
+    openings = fitted.sheet_art if inside else as_polygons(within(fitted.sheet_art, outline))
+    film = as_polygons(without(outline, openings))
+    beyond = MultiPolygon() if inside else as_polygons(without(fitted.sheet_art, outline))
     return Sheet(fitted, outlines, openings, film, beyond, tuple(_snips(fitted)))
 
 
