@@ -11,8 +11,8 @@ from hypothesis import strategies as st
 from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import FitError
-from vitrograph.core.fit import parse_seen, take_over
 from vitrograph.core.fit.stand import angle_of
+from vitrograph.core.fit.trying import parse_seen, take_over
 from vitrograph.core.fit.ways import MODES
 from vitrograph.core.job import Features, Fit, KeepOut
 from vitrograph.core.pipeline import Pipeline

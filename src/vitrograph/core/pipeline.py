@@ -7,6 +7,7 @@ no geometry. Work is cancelled between stages.
 from collections import OrderedDict
 from collections.abc import Callable, Hashable, Iterator, Mapping
 from dataclasses import dataclass
+from functools import cached_property
 from threading import Event
 from typing import Any, Literal, get_args
 
@@ -59,11 +60,12 @@ class Results:
         found: dict[Station, tuple[Finding, ...]] = {
             "glass": self.assessed.findings if self.assessed else (),
             "artwork": self.art.findings if self.art else (),
-            "fit": self._fit_findings(),
+            "fit": self._fit_findings,
             "stencil": self.checked or (),
         }
         return found.get(station, ()) if station else tuple(f for group in found.values() for f in group)
 
+    @cached_property
     def _fit_findings(self) -> tuple[Finding, ...]:
         """What the fit costs; before remedies are solved for, without them."""
         if self.considered is not None or self.fitted is None:

@@ -8,7 +8,6 @@ from vitrograph.core.fit.lay import Lay
 from vitrograph.core.fit.place import FitChoices, Fitted, Laid, fit_art, lay_art
 from vitrograph.core.fit.room import Room, make_it_fit, room_for
 from vitrograph.core.fit.stand import at_top, raised, stood
-from vitrograph.core.fit.trying import Seen, parse_seen, take_over
 from vitrograph.core.fit.ways import MODES
 
 __all__ = [
@@ -22,7 +21,6 @@ __all__ = [
     "Lay",
     "Pressed",
     "Room",
-    "Seen",
     "Snip",
     "at_top",
     "band_edge",
@@ -30,9 +28,7 @@ __all__ = [
     "fit_art",
     "lay_art",
     "make_it_fit",
-    "parse_seen",
     "raised",
     "room_for",
     "stood",
-    "take_over",
 ]

@@ -3,12 +3,12 @@
 from collections.abc import Callable, Iterator
 from math import degrees, pi
 
-import numpy as np
+import shapely
 
 from vitrograph.core.artwork import Art
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.fit.band import SEAL_MM
-from vitrograph.core.fit.films import Film
+from vitrograph.core.fit.films import Film, along_edges
 from vitrograph.core.fit.place import Fitted
 from vitrograph.core.fit.remedies import remedies_for
 from vitrograph.core.job import Job
@@ -60,20 +60,14 @@ def _percent(share: float) -> str:
 
 def _place(fitted: Fitted, film: Film, *, squeezed: bool) -> tuple[float, float] | None:
     """Where along a film's openings the strain is worst, on the sheet."""
-    if film.pressed is None:
+    band = film.band.shifted(fitted.lay.u0)
+    edges = along_edges(fitted.wall_art)
+    points = edges[shapely.contains_xy(shapely.box(band.u_low, band.s_low, band.u_high, band.s_high), edges)]
+    if film.pressed is None or not len(points):
         return None
-    low, high = film.band.s_low, film.band.s_high
-    points = np.array([point for part in fitted.wall_art.geoms for point in part.exterior.coords])[:, :2]
-    points = points - [fitted.lay.u0, 0.0]
-    inside = (points[:, 0] >= film.band.u_low) & (points[:, 0] <= film.band.u_high) & (
-        points[:, 1] >= low) & (points[:, 1] <= high)
-    points = points[inside]
-    if not len(points):
-        return None
-    own = points - [film.middle, 0.0]
-    strains = film.pressed.at(own)
+    strains = film.pressed.at(points - [fitted.lay.u0 + film.middle, 0.0])
     at = int(strains[:, 0].argmin() if squeezed else strains[:, 1].argmax())
-    x, y = fitted.lay.wall_to_sheet(points[at:at + 1] + [fitted.lay.u0, 0.0])[0]
+    x, y = fitted.lay.wall_to_sheet(points[at:at + 1])[0]
     return float(x), float(y)
 
 

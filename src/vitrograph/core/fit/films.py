@@ -5,6 +5,7 @@ All is told from the art's own middle, wherever that stands round the glass.
 
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
+from functools import cached_property
 from itertools import pairwise
 
 import numpy as np
@@ -13,7 +14,7 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.fit.band import Band, Box, Sides, band_edge, band_round, cut_places, overlapping
 from vitrograph.core.fit.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
-from vitrograph.core.fit.lay import Lay, longest_edge, warp
+from vitrograph.core.fit.lay import Lay, half_of, longest_edge, warp
 from vitrograph.core.fit.parted import Parted, Shifted, set_out
 from vitrograph.core.geometry import Points, multipolygon
 from vitrograph.core.glass import Cone, Sheeting, Turned, Wall
@@ -87,7 +88,7 @@ class Film:
         tips = [self._triangle(notch).exterior.coords[0] for notch in self.notches]
         return tuple((float(x), float(y)) for x, y in tips)
 
-    @property
+    @cached_property
     def outline(self) -> Polygon:
         """Its edge on the sheet, mm, notched where it is snipped and where it is set by."""
         if self.pressed is not None and self.pressed.outline is not None:
@@ -117,10 +118,9 @@ class Films:
 
 @dataclass(frozen=True, eq=False)
 class _Cell:
-    """A part of the art that one film carries: its cell of the art's plane, its shape there and on the wall."""
+    """A part of the art that one film carries: its cell of the art's plane, and its shape on the wall."""
 
     cell: Box
-    art: MultiPolygon
     wall: MultiPolygon
 
 
@@ -130,7 +130,7 @@ def cut_films(art: MultiPolygon, lay: Lay, fit: Fit, choices: FilmChoices) -> Fi
     Each next film lies over the edge of the one before it, as shingles do, so that cream runs over the joint. `lay`
     has u0 and turn 0. Raises FitError, and GlassError where a film reaches a pole.
     """
-    rows = [[_Cell(cell, part, _laid(part, lay)) for cell, part in _parts(row, 0, fit.columns, cell)]
+    rows = [[_Cell(cell, _laid(part, lay)) for cell, part in _parts(row, 0, fit.columns, cell)]
             for cell, row in _parts(art, 1, fit.rows, (-_ALL, -_ALL, _ALL, _ALL))]
     cells = [cell for row in rows for cell in row]
     bands = [band_round(lay.wall, box, sides) for box, sides in _boxes(rows, lay.wall, choices.border, wrap=fit.wrap)]
@@ -140,10 +140,10 @@ def cut_films(art: MultiPolygon, lay: Lay, fit: Fit, choices: FilmChoices) -> Fi
     if alone:
         return Films((made[0],), made[0].flat)
     shifts = set_out([film.outline.bounds for film in made], APART_MM)
-    placed = tuple(replace(film, flat=replace(film.flat, shift=shift)) for film, shift in zip(made, shifts, strict=True)
-                   if isinstance(film.flat, Shifted))
-    placed = tuple(replace(film, notches=notches) for film, notches in zip(placed, _notches(rows, bands), strict=True))
-    flats = tuple(film.flat for film in placed if isinstance(film.flat, Shifted))
+    flats = tuple(Shifted(film.flat.flat, shift, film.flat.u0) for film, shift in zip(made, shifts, strict=True)
+                  if isinstance(film.flat, Shifted))
+    placed = tuple(replace(film, flat=flat, notches=notches)
+                   for film, flat, notches in zip(made, flats, _notches(rows, bands), strict=True))
     return Films(placed, Parted(tuple(cell.cell for cell in cells), tuple(_on_wall(cell.cell, lay) for cell in cells),
                                 flats, tuple(film.outline.bounds for film in placed)))
 
@@ -160,9 +160,7 @@ def _parts(art: MultiPolygon, axis: int, many: int, cell: Box) -> Iterator[tuple
 
 
 def _laid(art: MultiPolygon, lay: Lay) -> MultiPolygon:
-    left, low, right, high = art.bounds
-    half = max(abs(left), abs(right)), max(abs(low), abs(high))
-    return warp(art, lay.to_wall, longest_edge(lay, half, WARP_DEVIATION_MM, wall=True))
+    return warp(art, lay.to_wall, longest_edge(lay, half_of(art), WARP_DEVIATION_MM, wall=True))
 
 
 def _on_wall(cell: Box, lay: Lay) -> Box:
@@ -259,7 +257,12 @@ def _worst_along(pressed: Pressed, art: MultiPolygon) -> float:
 
 
 def _strain_along(pressed: Pressed, art: MultiPolygon) -> tuple[float, float]:
-    """The least and the most strain along the openings' edges, at places all over them."""
-    points = shapely.get_coordinates(art)
-    strains = pressed.at(points[:: max(1, len(points) // _SAMPLES)])
+    """The least and the most strain along the openings' edges."""
+    strains = pressed.at(along_edges(art))
     return float(min(strains[:, 0].min(), 0.0)), float(max(strains[:, 1].max(), 0.0))
+
+
+def along_edges(art: MultiPolygon) -> Points:
+    """Places all over the edges of art, as many as it takes to find the worst of them."""
+    points = shapely.get_coordinates(art)
+    return np.asarray(points[:: max(1, len(points) // _SAMPLES)])

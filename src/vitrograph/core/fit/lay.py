@@ -108,6 +108,12 @@ class Lay:
         return self.way if isinstance(self.way, Eye) else None
 
 
+def half_of(art: MultiPolygon) -> tuple[float, float]:
+    """How far art reaches from (0, 0), across and up."""
+    left, low, right, high = art.bounds
+    return max(abs(left), abs(right)), max(abs(low), abs(high))
+
+
 def longest_edge(lay: Lay, half_size: tuple[float, float], max_deviation: float, *, wall: bool = False) -> float:
     """How long an art edge may be so that its image on the sheet (or the wall) strays at most so far from the chord.
 

@@ -13,7 +13,7 @@ from vitrograph.core.artwork import Art, Mark, Placed
 from vitrograph.core.errors import FitError
 from vitrograph.core.fit.band import Box
 from vitrograph.core.fit.films import WARP_DEVIATION_MM, Film, FilmChoices, Films, cut_films
-from vitrograph.core.fit.lay import Lay, check_reach, longest_edge, warp
+from vitrograph.core.fit.lay import Lay, check_reach, half_of, longest_edge, warp
 from vitrograph.core.fit.stand import angle_of, middle_height, rim_at
 from vitrograph.core.geometry import Points, as_polygons, multipolygon, union
 from vitrograph.core.glass import Fan, Wall, eye_before, fan_of
@@ -139,12 +139,6 @@ class Fitted:
         away = np.abs(eye.to_wall(edge)[:, 0]) <= pi / 2
         gaps = eye.seen(eye.to_wall(edge)) - edge
         return float(np.hypot(*gaps[away].T).max(initial=0.0))
-
-
-def half_of(art: MultiPolygon) -> tuple[float, float]:
-    """How far art reaches from (0, 0), across and up."""
-    left, low, right, high = art.bounds
-    return max(abs(left), abs(right)), max(abs(low), abs(high))
 
 
 @dataclass(frozen=True, eq=False)

@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QFileDialog, QLineEdit
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import paper_of
 from vitrograph.core.files import write_whole
-from vitrograph.core.fit import parse_seen, take_over
+from vitrograph.core.fit.trying import parse_seen, take_over
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import button, label

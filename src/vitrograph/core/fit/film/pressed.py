@@ -50,11 +50,11 @@ class Snip:
 
 @dataclass(frozen=True, eq=False)
 class Pressed:
-    """Film pressed on a wall: at n nodes the wall (u, s), the sheet (mm), the principal strains and their way.
+    """Film pressed on a wall: at n nodes the wall (u, s), the sheet (mm) and the principal strains.
 
-    `strains` are (n, 2), least first: negative is squeezed, positive stretched. `ways` are the directions of the least
-    on the sheet, radians. `triangles` join nodes in threes. Energies are per unit stiffness; `cone_strain` is the least
-    and the most of film cut by the best cone. `outline` is the film's edge where it is snipped, else None.
+    `strains` are (n, 2), least first: negative is squeezed, positive stretched. `triangles` join nodes in threes.
+    `cone_strain` is the least and the most of film cut by the best cone. `outline` is the film's edge where it is
+    snipped, else None.
     """
 
     sheeting: SmoothSheet | Cone
@@ -62,9 +62,6 @@ class Pressed:
     sheet: Points
     triangles: Index
     strains: Points
-    ways: Points
-    energy: float
-    cone_energy: float
     cone_strain: tuple[float, float]
     snips: tuple[Snip, ...] = ()
     outline: Polygon | None = None
@@ -104,18 +101,18 @@ def press(wall: Wall, cone: Cone, edge: Points, openings: BaseGeometry, cuts: Se
     Raises FitError.
     """
     mesh = mesh_over(Polygon(cone.develop(edge)), nodes, cuts)
+    sheeting: SmoothSheet | Cone
     metric_at = metric_on(wall, cone)
     on_wall, hoop = cone.undevelop(mesh.nodes), metric_at(mesh.nodes).area - 1
-    solved = least_energy(mesh, metric_at)
-    flat = mesh.nodes if by_cone else _level(mesh.nodes, solved.flat)
-    sheeting: SmoothSheet | Cone = cone
+    flat, sheeting = mesh.nodes, cone
     if not by_cone:
+        flat = _level(mesh.nodes, least_energy(mesh, metric_at).flat)
         sheeting = smooth_sheet(cone, on_wall, flat, _weights(mesh, openings), even=not cuts)
-    strains, ways = _principal(strain_at_nodes(mesh, flat, metric_at))
     snips = tuple(_snip(flat, left, right) for left, right in mesh.cuts)
     return Pressed(
-        sheeting, on_wall, flat, _in_threes(mesh), strains, ways, solved.cone_energy if by_cone else solved.energy,
-        solved.cone_energy, (min(0.0, float(hoop.min())), max(0.0, float(hoop.max()))), snips,
+        sheeting, on_wall, flat, _in_threes(mesh),
+        np.asarray(np.linalg.eigvalsh(strain_at_nodes(mesh, flat, metric_at)), dtype=float),
+        (min(0.0, float(hoop.min())), max(0.0, float(hoop.max()))), snips,
         _edge_of(mesh, flat, snips) if cuts else None)
 
 
@@ -135,12 +132,6 @@ def _weights(mesh: Mesh, openings: BaseGeometry) -> Points:
         reach = min(openings.distance(shapely.Point(mesh.nodes[left[-1]])) for left, _ in mesh.cuts)
         weight[shapely.distance(shapely.points(mesh.nodes), openings) > 0.9 * reach] = _FAR_WEIGHT
     return weight
-
-
-def _principal(strain: Points) -> tuple[Points, Points]:
-    """The principal strains of (n, 2, 2), least first, and the direction of the least."""
-    values, vectors = np.linalg.eigh(strain)
-    return values, np.arctan2(vectors[:, 1, 0], vectors[:, 0, 0])
 
 
 def _in_threes(mesh: Mesh) -> Index:

@@ -10,7 +10,6 @@ from functools import cached_property, lru_cache
 from math import hypot
 
 import numpy as np
-from numpy.polynomial import chebyshev
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Cone
@@ -123,6 +122,8 @@ def _fitted(
     unit: Points, target: Points, weight: Points, degree: int, parity: int | None
 ) -> tuple[_Terms, float]:
     """Least squares by products of total degree at most `degree`, odd (1) or even (0) in u if asked; what is left."""
+    from numpy.polynomial import chebyshev
+
     degrees = slice(None) if parity is None else slice(parity, None, 2)
     ups = np.arange(degree + 1)
     across, along = chebyshev.chebvander(unit[:, 0], degree)[:, degrees], chebyshev.chebvander(unit[:, 1], degree)
@@ -139,5 +140,7 @@ def _fitted(
 @lru_cache(maxsize=8)
 def _to_powers(degree: int) -> Points:
     """Row k: Chebyshev's polynomial of degree k by powers, from 0 up."""
+    from numpy.polynomial import chebyshev
+
     rows = [chebyshev.cheb2poly(np.eye(degree + 1)[k, :k + 1]) for k in range(degree + 1)]
     return np.array([np.pad(row, (0, degree + 1 - len(row))) for row in rows])
