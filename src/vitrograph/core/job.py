@@ -193,11 +193,6 @@ class Fit(Part, frozen=True):
     warm: bool = False
     gives: FilmGives = FilmGives()
 
-    @property
-    def sheets(self) -> int:
-        """How many sheets one piece of glass takes: one for each copy, unless all are on one."""
-        return 1 if self.wrap else self.times
-
     def limit(self, film: FilmKind) -> float:
         """How much a film may be squeezed or stretched, as it is laid."""
         give: float = getattr(self.gives, film)

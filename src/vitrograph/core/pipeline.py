@@ -160,6 +160,11 @@ def _art_on(fitted: Fitted | None) -> tuple[float, float, float] | None:
     return None if fitted is None else (*fitted.size, fitted.lay.s0)
 
 
+def _frosted(sheet: Sheet) -> float:
+    """What is etched on one piece of glass, mm²."""
+    return float(sheet.openings.area) * sheet.fitted.sheets
+
+
 def _way_of_laying(job: Job) -> Hashable:
     """A fit without what only says where round the glass it stands, or which face: the films do not depend on that.
 
@@ -187,8 +192,8 @@ _STAGES: tuple[_Stage, ...] = (
     _Stage("weed", "weed", ("sheet",), lambda job: None, lambda job, known, going: plan_weeding(known["sheet"])),
     _Stage("transfer", "transfer", ("sheet",), lambda job: job.transfer,
            lambda job, known, going: plan_transfer(known["sheet"], job)),
-    _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many, job.fit.sheets, job.material),
-           lambda job, known, going: plan_etch(known["sheet"].openings.area * job.fit.sheets, job)),
+    _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many, job.material),
+           lambda job, known, going: plan_etch(_frosted(known["sheet"]), job)),
     # the checks come last: they take longest, and nothing else waits for them
     _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut, job.features),
            lambda job, known, going: check_stencil(known["sheet"], job)),

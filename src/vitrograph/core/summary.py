@@ -83,7 +83,9 @@ def _stencil(r: Results, unit: Unit) -> str:
 
 
 def _cut(r: Results, unit: Unit) -> str:
-    return f"{r.job.how_many * r.job.fit.sheets} × {format_minutes(r.cut.seconds)}" if r.cut else ""
+    if r.cut is None or r.fitted is None:
+        return ""
+    return f"{r.job.how_many * r.fitted.sheets} × {format_minutes(r.cut.seconds)}"
 
 
 def _weed(r: Results, unit: Unit) -> str:

@@ -99,6 +99,11 @@ class Fitted:
         return {"fit__above_table": round(upright + self.wall.stands, 2)}
 
     @property
+    def sheets(self) -> int:
+        """How many such sheets one piece of glass takes: one for each copy, unless all are on one."""
+        return 1 + len(self.elsewhere)
+
+    @property
     def curved(self) -> bool:
         """Whether the wall is curved both ways, so that film must give."""
         return self.films[0].pressed is not None

@@ -103,7 +103,8 @@ class CutCard(StationCard):
         if results.cut is None:
             self.readings.show_rows([])
             return
-        cut, how_many = results.cut, results.job.how_many
+        cut, fitted = results.cut, results.fitted
+        how_many = results.job.how_many * (fitted.sheets if fitted else 1)
         self.readings.show_rows([
             ("paths", str(len(cut.paths))),
             ("cut", self.bench.length(cut.cut_mm, 0)),
