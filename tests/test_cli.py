@@ -254,7 +254,8 @@ def test_quick_snips_stands_by_the_handle_and_goes_round(tmp_path):
     (["--at", "behind"], "--at: degrees or one of opposite, between, others, drinker were wanted, got 'behind'"),
     (["--at", "opposite"], "has no handle"), (["--baseline", "soon"], "--baseline"),
     (["--wrap", "--times", "5", "--mode", "eye"], "must come back to where it began"),
-    (["--mode", "arched"], "invalid choice: 'arched'"),
+    (["--mode", "arched"], "invalid choice: 'arched'"), (["--up-to", "-20"], "stencil reading angle"),
+    (["--seen-from", "near"], "--seen-from"),
 ])
 def test_bad_fit_flags_get_one_sentence(tmp_path, capsys, flags, sentence):
     assert quick(tmp_path, *TUMBLER, *WORDS, *flags) == 2

@@ -71,6 +71,8 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     up.add_argument("--middle", metavar="L", help="table to the art's middle, upright")
     add("--mode", choices=get_args(Mode), default="rim", help="follow the rim, keep letter shapes, lay it straight, or "
         "as the eye sees it from the front")
+    add("--seen-from", metavar="L", default="600 mm", help="the eye's distance from the glass's axis")
+    add("--up-to", metavar="DEG", default="60", help="how far to each side the front reads")
     add("--film", choices=["strain", "cone"], default="strain", help="on a wall curved both ways, cut the film for the "
         "least strain or by the best cone")
     add("--split", metavar="N", default="1", help="part the art into so many bands, laid one after the other")
@@ -103,7 +105,8 @@ def quick_job(options: argparse.Namespace) -> Job:
         "features": _features(options),
         "artwork": msgspec.to_builtins(artwork, builtin_types=(bytes,)),
         "fit": _fit(options),
-        "stencil": {"border": _length("--border", options.border)},
+        "stencil": {"border": _length("--border", options.border), "reading_angle": 2 * _turn("--up-to", options.up_to),
+                    "viewing_mm": _length("--seen-from", options.seen_from, least=0.0)},
     })
 
 

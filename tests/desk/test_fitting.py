@@ -45,6 +45,11 @@ def test_each_way_is_shown_and_a_click_on_its_picture_takes_it(open_desk):
     desk.click("mode_eye")
     desk.settle()
     assert desk.results.fitted.lay.eye is not None
+    desk.type_into("seen_from", "45 cm")
+    desk.type_into("up_to", "40")
+    desk.settle()
+    assert desk.results.fitted.lay.eye.distance == 450.0
+    assert degrees(desk.results.fitted.lay.eye.most) == pytest.approx(40.0)
 
 
 def test_the_place_is_typed_and_the_handle_is_followed(open_desk):

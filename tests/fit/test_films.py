@@ -193,3 +193,11 @@ def test_turning_round_the_glass_solves_nothing_anew():
     assert here.laid is there.laid and shapely.equals(here.sheet.openings, there.sheet.openings)
     assert there.fitted.wall_bounds[0] - here.fitted.wall_bounds[0] == pytest.approx(0.7)
     assert wall_of(CARAFE).span == pytest.approx(2 * pi)
+
+
+def test_film_that_has_no_shape_of_least_energy_is_shown_by_its_cone_and_made_smaller():
+    results = run(job("Kestrel", glass=ORNAMENT, width=230.0, fit__from_rim=None, stencil__border=14.0))
+    found = next(found for found in results.findings("fit") if found.code == "strain")
+    assert found.value > 10.0 and found.remedies
+    mended = run(results.job.changed(**found.remedies[-1].changes))
+    assert mended.fitted.strain_at_openings <= 0.015

@@ -4,6 +4,7 @@ All is told from the art's own middle, wherever that stands round the glass.
 """
 
 from collections.abc import Iterator
+from contextlib import suppress
 from dataclasses import dataclass, replace
 from functools import cached_property
 from itertools import pairwise
@@ -12,6 +13,7 @@ import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
+from vitrograph.core.errors import FitError
 from vitrograph.core.fit.band import Band, Box, Sides, band_edge, band_round, cut_places, overlapping
 from vitrograph.core.fit.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
 from vitrograph.core.fit.lay import Lay, half_of, longest_edge, warp
@@ -128,7 +130,7 @@ def cut_films(art: MultiPolygon, lay: Lay, fit: Fit, choices: FilmChoices) -> Fi
     """Cut the films of an art; they are laid from below upward, and from left to right.
 
     Each next film lies over the edge of the one before it, as shingles do, so that cream runs over the joint. `lay`
-    has u0 and turn 0. Raises FitError, and GlassError where a film reaches a pole.
+    has u0 and turn 0. Raises GlassError where a film reaches a pole.
     """
     rows = [[_Cell(cell, _laid(part, lay)) for cell, part in _parts(row, 0, fit.columns, cell)]
             for cell, row in _parts(art, 1, fit.rows, (-_ALL, -_ALL, _ALL, _ALL))]
@@ -234,18 +236,22 @@ def _pressed(
 ) -> Pressed:
     """The film pressed on; with relief, snipped at ever shorter spacings until it gives no more than it may.
 
-    Where no spacing does, the one that comes nearest.
+    Where no spacing does, the one that comes nearest. Film so large that it has no least-energy shape is cut by the
+    best cone: the strain that it is told of says that it is too large.
     """
     edge, by_cone = band_edge(cone, band), fit.film_shape == "best cone"
     openings = shapely.transform(art, cone.develop)
-    best = press(wall, cone, edge, openings, by_cone=by_cone, nodes=choices.nodes)
+    try:
+        best = press(wall, cone, edge, openings, by_cone=by_cone, nodes=choices.nodes)
+    except FitError:
+        return press(wall, cone, edge, openings, by_cone=True, nodes=choices.nodes)
     least = _worst_along(best, art)
     for spacing in SPACINGS_MM if fit.relief and not by_cone else ():
         if least <= choices.limit:
             break
         cuts = relief_cuts(Polygon(cone.develop(edge)), openings, choices.safe, _CUT_SHARE * choices.border, spacing)
-        if cuts:
-            snipped = press(wall, cone, edge, openings, cuts, nodes=choices.nodes)
+        with suppress(FitError):                               # so deep that no shape is found: these are no help
+            snipped = press(wall, cone, edge, openings, cuts, nodes=choices.nodes) if cuts else best
             if _worst_along(snipped, art) < least:
                 best, least = snipped, _worst_along(snipped, art)
     return best

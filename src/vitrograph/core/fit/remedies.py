@@ -18,7 +18,7 @@ from vitrograph.core.units import format_length
 
 _COARSE = 500                      # nodes while something is looked for; a size is proved with all of them
 _TURNS = 8
-_LEAST_FACTOR = 0.2
+_LEAST_FACTOR = 0.05
 _MOST_PARTS = 3
 _NEAR = 0.97                       # of the limit is aimed at, so that the proof seldom fails
 
@@ -116,7 +116,7 @@ def _smaller(case: _Case, strain: float) -> Iterator[tuple[str, dict[str, Any]]]
 
 
 def _largest_factor(case: _Case, strain: float) -> float | None:
-    """The largest factor at which the film gives no more than it may; None where even a fifth of the size does not.
+    """The largest factor at which the film gives no more than it may; None where even a twentieth of the size does not.
 
     Strain grows at most with the square of the size, so that each guess stays on the large side and the last is near.
     """

@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QWidget
 from vitrograph.core.glass import Pane, eye_before, fan_of, usable_patch
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
-from vitrograph.desk.fields import ChoiceRow, LengthField, label
+from vitrograph.desk.fields import AngleField, ChoiceRow, LengthField, label
 from vitrograph.desk.findings_list import FindingList
 from vitrograph.desk.fitting.film_panel import FilmPanel
 from vitrograph.desk.fitting.place_panel import PlacePanel
@@ -41,12 +41,14 @@ class FitCard(StationCard):
         self.mode = ChoiceRow("", "mode", [("rim", "rim"), ("letters", "letters"), ("straight", "straight"),
                                            ("eye", "eye")])
         self.mode_says = label("", "quiet")
+        self.seen_from = LengthField("Seen from", "seen_from", least=1.0)
+        self.up_to = AngleField("True up to, each side", "up_to")
         self.readings = Readings()
         self.findings = FindingList(self.bench)
         self.place, self.film, self.trying = PlacePanel(self.bench), FilmPanel(self.bench), TryingPanel(self.bench)
         self.face = ChoiceRow("Face worked", "face", [("outside", "outside"), ("back", "back")])
         self.face_says = label("", "quiet")
-        self.stack(self.size, self.ways, self.mode, self.mode_says, self.findings)
+        self.stack(self.size, self.ways, self.mode, self.mode_says, self.seen_from, self.up_to, self.findings)
         self.section("Place")
         self.stack(self.place, self.face, self.face_says)
         self.section("Film")
@@ -59,6 +61,8 @@ class FitCard(StationCard):
         self.size.edited.connect(lambda mm: self.bench.resize(width=mm))
         self.mode.edited.connect(lambda mode: edit("Way of laying", fit__mode=mode))
         self.ways.taken.connect(lambda mode: edit("Way of laying", fit__mode=mode))
+        self.seen_from.edited.connect(lambda mm: edit("Viewing distance", stencil__viewing_mm=mm))
+        self.up_to.edited.connect(lambda angle: edit("Reading angle", stencil__reading_angle=2 * angle))
         self.face.edited.connect(lambda face: edit("Face", fit__face=face))
 
     def first_field(self) -> QWidget:
@@ -69,6 +73,10 @@ class FitCard(StationCard):
         for widget in (self.ways, self.mode, self.mode_says):
             widget.setVisible(not flat)
         self.mode.show_choice(fit.mode)
+        for field in (self.seen_from, self.up_to):
+            field.setVisible(not flat and fit.mode == "eye")
+        self.seen_from.show_mm(job.stencil.viewing_mm, self.bench.unit)
+        self.up_to.show_radians(job.stencil.reading_angle / 2)
         self.mode_says.setText(_MODE_SAYS[fit.mode].format(
             far=self.bench.length(job.stencil.viewing_mm, 0), angle=round(degrees(job.stencil.reading_angle / 2))))
         self.face.show_choice(fit.face)
