@@ -9,7 +9,7 @@ plane stress, integral of (1 - nu) E:E + nu tr(E)² over the wall (unit stiffnes
 change when the sheet is turned, and is zero where the wall is a cone. docs/maths.md derives it.
 
 Sources: O. C. Zienkiewicz and R. L. Taylor, The Finite Element Method (quadratic triangles, plane stress); J. Nocedal
-and S. J. Wright, Numerical Optimization (Newton's method with a line search).
+and S. J. Wright, Numerical Optimization (L-BFGS with a line search).
 """
 
 from collections.abc import Callable
@@ -31,7 +31,7 @@ Values = NDArray[np.float64]
 POISSON = 0.35                     # of soft vinyl film (from memory, no published source)
 TOLERANCE_MM = 1e-6                # the flat shape is found when no node would move farther in the next step
 _MOST_STEPS = 80
-_KEPT = 10
+_KEPT = 10                         # steps that L-BFGS looks back on
 _FACTOR_ANEW = 6                   # steps after which the stiffness is made anew, if they still go farther than that:
 _FAR_MM = 0.01                     # film that gives much, or turns far beside deep cuts
 
@@ -178,7 +178,9 @@ def least_energy(mesh: Mesh, metric_at: MetricAt) -> Membrane:
         if np.abs(move).max() <= TOLERANCE_MM:
             return Membrane(mesh, flat, energy, cone_energy, count)
         flat, energy, pushed, moved = _stepped(elements, flat, energy, free, move)
-        steps, force = [*steps[-_KEPT:], (moved, pushed - force)], pushed
+        if moved @ (pushed - force) > 0:                       # else the step crossed a ridge and teaches nothing
+            steps = [*steps[1 - _KEPT:], (moved, pushed - force)]
+        force = pushed
         if count % _FACTOR_ANEW == _FACTOR_ANEW - 1 and np.abs(move).max() > _FAR_MM:
             steps, solve = [], _factored(elements, flat, free)
     raise FitError("the film's flat shape could not be found on this wall: make the art smaller")
@@ -222,14 +224,17 @@ def _free(mesh: Mesh) -> Index:
 
 
 def _factored(elements: Elements, flat: Points, free: Index) -> Callable[[Values], Values]:
-    from scipy.sparse import coo_matrix
+    from scipy.sparse import csc_matrix
     from scipy.sparse.linalg import splu
 
     rows, columns, values = elements.stiffness(flat)
-    size = 2 * elements.many
-    whole = coo_matrix((values, (rows, columns)), shape=(size, size)).tocsc()
+    number = np.full(2 * elements.many, -1, dtype=np.int32)
+    number[free] = np.arange(len(free))
+    rows, columns = number[rows], number[columns]
+    used = (rows >= 0) & (columns >= 0)
+    matrix = csc_matrix((values[used], (rows[used], columns[used])), (len(free), len(free)))
     solve: Callable[[Values], Values] = splu(
-        whole[free][:, free], permc_spec="MMD_AT_PLUS_A", diag_pivot_thresh=0.0, options={"SymmetricMode": True}).solve
+        matrix, permc_spec="MMD_AT_PLUS_A", diag_pivot_thresh=0.0, options={"SymmetricMode": True}).solve
     return solve
 
 
