@@ -5,16 +5,17 @@ from math import degrees, radians
 import numpy as np
 import pytest
 from pypdf import PdfReader
-from PySide6.QtCore import QPoint, Qt
+from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QLineEdit
 
 from hands import type_into
-from specimens import CARAFE, LANTERN, ORNAMENT, job, star_job
+from specimens import CARAFE, LANTERN, ORNAMENT, job, run, star_job
 from vitrograph.core.demo import demo_job
 from vitrograph.core.fit import MODES
 from vitrograph.core.job import Features, KeepOut
 from vitrograph.desk.fitting.ways_picture import WaysPicture
+from vitrograph.desk.views.strain_overlay import patches_of
 
 
 def choose(desk, name, value):
@@ -183,3 +184,22 @@ def test_what_was_seen_on_paper_is_taken_over_and_what_is_not_read_is_told(open_
     desk.settle()
     assert desk.results.fitted.from_rim == pytest.approx(before - 3.0, abs=0.1)
     assert not trying.wrong.isVisible() and trying.seen.text() == "" and desk.bench.job.fit.turn > 0
+
+
+def test_the_strain_picture_is_squeezed_at_the_edge_and_stretched_in_the_middle():
+    results = run(demo_job("ornament").changed(fit__relief=False))
+    fitted = results.fitted
+    patches = {(patch.does, patch.step): patch.path for patch in patches_of(fitted, 0.015)}
+    outline = results.sheet.outline
+    middle = QPointF(outline.centroid.x, outline.centroid.y)
+    assert any(path.contains(middle) for (does, _), path in patches.items() if does == "stretched")
+    assert not any(path.contains(middle) for (does, _), path in patches.items() if does == "squeezed")
+    left, low, right, _ = outline.bounds
+    edge = QPointF((left + right) / 2, low + 2.0)
+    assert patches["squeezed", 2].contains(edge)               # twice the limit and more
+    lenient = {(patch.does, patch.step) for patch in patches_of(fitted, 0.5)}
+    assert not lenient                                         # bare film lies flat
+    back = run(results.job.changed(fit__face="back"))
+    mirrored = {(patch.does, patch.step): patch.path for patch in patches_of(back.fitted, 0.015)}
+    assert mirrored["squeezed", 2].boundingRect().width() == pytest.approx(
+        patches["squeezed", 2].boundingRect().width(), abs=0.5)

@@ -12,7 +12,7 @@ from shapely.geometry import Polygon
 from strategies import frustums, wall_points
 from vitrograph.core.errors import GlassError
 from vitrograph.core.fit import Band, band_edge
-from vitrograph.core.glass import Frustum, Pane, fan_of, horizon, slant_of
+from vitrograph.core.glass import Ball, Frustum, Pane, TurnedWall, fan_of, horizon, slant_of
 
 
 @given(data=st.data(), glass=frustums())
@@ -124,3 +124,14 @@ def test_the_wall_turns_away_where_the_line_of_sight_touches_it():
 def test_an_eye_inside_the_glass_is_refused():
     with pytest.raises(GlassError, match="outside the glass"):
         horizon(Frustum(40, 40, 100), np.array([10.0]), 30.0, 50.0)
+
+
+@pytest.mark.parametrize("wall", [Pane(200.0, 90.0), Frustum(30.0, 46.0, 110.0), Frustum(40.0, 40.0, 80.0), Ball(45.0),
+                                  TurnedWall((0.0, 40.0, 110.0), (30.0, 52.0, 26.0)),
+                                  TurnedWall((0.0, 40.0, 110.0), (30.0, 52.0, 26.0), "parts")])
+@given(share=st.floats(0.001, 0.999))
+def test_a_height_on_the_ruler_leads_back_to_its_place_on_the_wall(wall, share):
+    s = np.array([share * wall.length])
+    z = wall.in_space(np.column_stack([np.zeros(1), s]))[:, 2]
+    assert_allclose(wall.along(z), s, atol=1e-6)
+    assert wall.sheeting(0.3 * wall.length, 0.7 * wall.length).cone is None or wall.closed

@@ -7,7 +7,7 @@ import shapely
 from hypothesis import given
 from hypothesis import strategies as st
 
-from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
+from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
 from vitrograph.core.transfer import tape_strips
 
 
@@ -57,3 +57,19 @@ def test_the_steps_carry_this_stencils_numbers():
     assert any("25\u2009mm" in step for step in run(job(fit__from_rim=45.0)).transfer.steps)
     assert "Raise the base" in with_islands.bedding and "Raise the rim" in run(job(glass=FLARE_IN)).transfer.bedding
     assert "flat on a towel" in run(job(glass=PLAQUE)).transfer.bedding
+
+
+def test_films_laid_one_after_the_other_have_tape_marks_and_distances_of_their_own():
+    results = run(job("Kestrel\n\nPoint", glass=CARAFE, width=56.0, fit__from_rim=40.0, fit__rows=2))
+    plan, sheet = results.transfer, results.sheet
+    assert len(plan.settings) == 2 and len(plan.strips) == sum(len(setting.strips) for setting in plan.settings)
+    for setting, outline, film in zip(plan.settings, sheet.outlines, sheet.films, strict=True):
+        tape = shapely.union_all([shapely.box(s.x, s.y, s.x + s.width, s.y + s.height) for s in setting.strips])
+        assert tape.covers(outline)
+        assert all(outline.exterior.distance(shapely.Point(mark)) < 0.05 for mark in setting.marks)
+        assert [setting.rim_left, setting.rim_right] == pytest.approx([results.wall.length - film.band.s_high] * 2,
+                                                                      abs=0.05)
+    lower, upper = plan.settings
+    assert lower.above_table < upper.above_table and lower.rim_left > upper.rim_left
+    said = " ".join(plan.steps)
+    assert 0 < said.index("Cut tape") + 1 < said.index("stencil 1 of 2") < said.index("stencil 2 of 2")

@@ -4,7 +4,7 @@ import pytest
 from hypothesis import given, settings
 from shapely.geometry import Point
 
-from specimens import job, run, star_job
+from specimens import CARAFE, job, run, star_job
 from strategies import words
 
 
@@ -43,3 +43,14 @@ def test_a_number_stands_on_its_piece_and_small_pieces_are_hooked():
     assert all("hook" in piece.how for piece in small[1:])
     for piece in run(job("Kestrel 8")).weed.pull[1:]:
         assert piece.shape.contains(Point(piece.spot))
+
+
+def test_of_several_films_the_surplus_goes_first_and_every_opening_is_numbered():
+    results = run(job("Kestrel\n\nPoint", glass=CARAFE, width=56.0, fit__from_rim=40.0, fit__rows=2))
+    frame, *openings = results.weed.pull
+    assert frame.kind == "frame" and not frame.shape.intersects(results.sheet.outline.buffer(-0.01))
+    assert all(frame.shape.distance(outline) < 1e-6 for outline in results.sheet.outlines)
+    assert [piece.number for piece in results.weed.pieces] == list(range(1, len(results.weed.pieces) + 1))
+    assert len(openings) == len(results.sheet.openings.geoms)
+    named = {piece.name for piece in openings}
+    assert {"letter K", "letter P"} <= named                  # names find their letters on either film

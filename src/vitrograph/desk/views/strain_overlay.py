@@ -53,7 +53,7 @@ class StrainOverlay(FrontOverlay):
         if fitted is not None and fitted.curved:
             limit = view.results.job.fit.limit(view.results.job.cut.film)
             if self._of[0] is not fitted or self._of[1] != limit:
-                self._of, self._patches = (fitted, limit), _patches(fitted, limit)
+                self._of, self._patches = (fitted, limit), patches_of(fitted, limit)
             self._paint_patches(painter, view)
             _paint_legend(painter, view, view.results, limit)
         super().paint(painter, view)
@@ -73,7 +73,7 @@ class StrainOverlay(FrontOverlay):
         painter.restore()
 
 
-def _patches(fitted: Fitted, limit: float) -> list[_Patch]:
+def patches_of(fitted: Fitted, limit: float) -> list[_Patch]:
     """The films' triangles by what they do and how much of the limit it is."""
     side = -1.0 if fitted.lay.mirrored else 1.0
     made: dict[tuple[str, int], list[np.ndarray]] = {}
