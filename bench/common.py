@@ -1,7 +1,9 @@
-"""What the benches share: a median and a percentile of repeated timings, and a plain table."""
+"""What the benches share: a median and a percentile of repeated timings, a plain table, frames of the window."""
 
+import tempfile
 import time
 from collections.abc import Callable
+from pathlib import Path
 
 
 def timed(work: Callable[[], object], repeats: int) -> list[float]:
@@ -23,3 +25,53 @@ def report(name: str, value: float, unit: str, aim: float | None = None) -> None
     """One line: what, how much, and whether it meets its aim."""
     verdict = "" if aim is None else f"   aim <= {aim:g}: {'met' if value <= aim else 'MISSED'}"
     print(f"{name:62} {value:9.2f} {unit}{verdict}")
+
+
+def open_shell(job, station: str):
+    """The window over a job, its results in and its memory settled, at a station."""
+    from PySide6.QtTest import QTest
+    from PySide6.QtWidgets import QApplication
+
+    from vitrograph.core.logbook import Logbook
+    from vitrograph.desk import theme
+    from vitrograph.desk.app import settle_memory
+    from vitrograph.desk.bench import Bench
+    from vitrograph.desk.shell import Shell
+
+    theme.apply(QApplication.instance() or QApplication([]))
+    shell = Shell(Bench(job, Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite")))
+    shell.resize(1280, 800)
+    shell.show()
+    shell.bench.go(station)
+    while not shell.bench.results.complete:
+        QTest.qWait(20)
+    QTest.qWait(1500)
+    settle_memory()
+    return shell
+
+
+def frames(shell, move: Callable[[int], object], many: int) -> list[float]:
+    """Seconds from each of many movements until both views have painted it, sorted."""
+    from PySide6.QtTest import QTest
+    from PySide6.QtWidgets import QApplication
+
+    painted: set[str] = set()
+    shell.sheet_view.painted.connect(lambda _took: painted.add("sheet"))
+    shell.glass_view.painted.connect(lambda _took: painted.add("glass"))
+    taken = []
+    for frame in range(many):
+        begun = time.perf_counter()
+        painted.clear()
+        move(frame)
+        while painted != {"sheet", "glass"}:
+            QApplication.processEvents()
+        taken.append(time.perf_counter() - begun)
+        QTest.qWait(8)
+    return sorted(taken)
+
+
+def bare_polar(points):
+    """A baseline: (angle, radius) to (x, y), as NumPy does it."""
+    import numpy as np
+
+    return np.column_stack([points[:, 1] * np.sin(points[:, 0]), points[:, 1] * np.cos(points[:, 0])])

@@ -1,24 +1,15 @@
 """Fitting: the map's cost a vertex, the membrane's a solve, and art dragged over a wall. Run: ./run bench fitting"""
 
 import os
-import tempfile
-import time
-from pathlib import Path
 
 import numpy as np
 
-from common import percentile, report, timed
+from common import bare_polar, frames, open_shell, percentile, report, timed
 from dragging import wavy_ring
 
 VERTICES = 20_000
 FRAMES = 120
 NODES = 2500
-
-
-def bare_polar(points: np.ndarray) -> np.ndarray:
-    """The baseline: (angle, radius) to (x, y), as NumPy does it."""
-    angle, radius = points[:, 0] / 400.0, 400.0 + points[:, 1]
-    return np.column_stack([radius * np.sin(angle), radius * np.cos(angle)])
 
 
 def main() -> None:
@@ -52,6 +43,8 @@ def map_cost(name: str, job, aim: float) -> None:
 
 def membrane_cost(name: str, job) -> None:
     """Mesh and solve of a film of 2,500 nodes, from nothing."""
+    from shapely.geometry import Polygon
+
     from vitrograph.core.fit.film.membrane import least_energy
     from vitrograph.core.fit.film.mesh import mesh_over
     from vitrograph.core.fit.film.metric import metric_on
@@ -60,8 +53,6 @@ def membrane_cost(name: str, job) -> None:
     results = Pipeline().run(job)
     band, wall = results.fitted.films[0].band, results.wall
     cone = wall.sheeting(band.s_low, band.s_high)
-    from shapely.geometry import Polygon
-
     outline = Polygon(cone.develop(results.fitted.films[0].edge))
     mesh, metric = mesh_over(outline, NODES), metric_on(wall, cone)
     meshed, solved = timed(lambda: mesh_over(outline, NODES), 12), timed(lambda: least_energy(mesh, metric), 12)
@@ -73,43 +64,15 @@ def membrane_cost(name: str, job) -> None:
 def drag(name: str, job) -> None:
     """Art of 20,000 vertices dragged round and up the glass, a frame of both views."""
     from PySide6.QtCore import QPointF
-    from PySide6.QtTest import QTest
-    from PySide6.QtWidgets import QApplication
 
-    from vitrograph.core.logbook import Logbook
-    from vitrograph.desk import theme
-    from vitrograph.desk.app import settle_memory
-    from vitrograph.desk.bench import Bench
-    from vitrograph.desk.shell import Shell
-
-    app = QApplication.instance() or QApplication([])
-    theme.apply(app)
-    shell = Shell(Bench(job, Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite")))
-    bench, view = shell.bench, shell.glass_view
-    shell.resize(1280, 800)
-    shell.show()
-    bench.go("fit")
-    while not bench.results.complete:
-        QTest.qWait(20)
-    QTest.qWait(1500)
-    settle_memory()
-    start = view.camera().wall_to_screen(np.array([[0.0, bench.results.fitted.lay.s0 + 12.0]]))[0]
+    shell = open_shell(job, "fit")
+    view = shell.glass_view
+    start = view.camera().wall_to_screen(np.array([[0.0, shell.bench.results.fitted.lay.s0 + 12.0]]))[0]
     view.take_hold(QPointF(*start))
-    painted: set[str] = set()
-    shell.sheet_view.painted.connect(lambda _took: painted.add("sheet"))
-    view.painted.connect(lambda _took: painted.add("glass"))
-    taken = []
-    for frame in range(FRAMES):
-        begun = time.perf_counter()
-        painted.clear()
-        view.drag_to(QPointF(start[0] + 8 + 0.3 * frame, start[1] + 6 * np.sin(frame / 9)))
-        while painted != {"sheet", "glass"}:
-            app.processEvents()
-        taken.append(time.perf_counter() - begun)
-        QTest.qWait(8)
+    taken = frames(shell, lambda frame: view.drag_to(
+        QPointF(start[0] + 8 + 0.3 * frame, start[1] + 6 * np.sin(frame / 9))), FRAMES)
     view.release_art()
     shell.close()
-    taken.sort()
     report(f"art of {VERTICES} vertices dragged over a {name}, a frame, median", 1000 * percentile(taken, 0.5), "ms")
     report("the same, p95", 1000 * percentile(taken, 0.95), "ms", 16)
 

@@ -10,6 +10,7 @@ from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
 Points = NDArray[np.float64]
+Box = tuple[float, float, float, float]        # left, low, right, high
 
 _MOST_PIECES = 4096
 
@@ -61,6 +62,13 @@ def arc_pieces(radius: float, sweep: float, max_deviation: float) -> int:
 
 def _pieces(wanted: float) -> int:
     return min(max(1, ceil(wanted)), _MOST_PIECES)
+
+
+def turns_of(ring: Points) -> Points:
+    """How far a closed way turns at each of its (n, 2) points, radians, whichever way; the first is not told twice."""
+    ahead, behind = np.roll(ring, -1, axis=0) - ring, ring - np.roll(ring, 1, axis=0)
+    across = behind[:, 0] * ahead[:, 1] - behind[:, 1] * ahead[:, 0]
+    return np.asarray(np.abs(np.arctan2(across, (ahead * behind).sum(axis=1))))
 
 
 def rings_are_apart(rings: NDArray[np.object_]) -> bool:

@@ -53,6 +53,21 @@ def chooser(name: str, title: str, choices: dict[str, str]) -> QComboBox:
     return made
 
 
+class Column(QWidget):
+    """Widgets one above the other, `gap` px apart, with so much room below."""
+
+    def __init__(self, gap: int, below: int = 0) -> None:
+        super().__init__()
+        self._column = QVBoxLayout(self)
+        self._column.setContentsMargins(0, 0, 0, below)
+        self._column.setSpacing(gap)
+
+    def stack(self, *widgets: QWidget) -> None:
+        """Add widgets below what there is."""
+        for widget in widgets:
+            self._column.addWidget(widget)
+
+
 def show_quietly(box: QPlainTextEdit, text: str) -> None:
     """Show a text as if nobody had typed it."""
     box.blockSignals(True)

@@ -11,8 +11,8 @@ import shapely
 from PySide6.QtGui import QPainterPath
 
 from vitrograph.core.artwork import Placed
-from vitrograph.core.artwork.composing.place import Box, carry
-from vitrograph.core.geometry import Points
+from vitrograph.core.artwork.composing.place import carry
+from vitrograph.core.geometry import Box, Points
 from vitrograph.core.pieces import Piece
 from vitrograph.core.pipeline import Results
 from vitrograph.desk.drawing import path_of_points

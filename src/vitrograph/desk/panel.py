@@ -2,29 +2,24 @@
 
 from typing import Any
 
-from PySide6.QtWidgets import QVBoxLayout, QWidget
-
 from vitrograph.core.artwork import Placed
 from vitrograph.core.pieces import Piece
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.fields import label
+from vitrograph.desk.fields import Column, label
 
 
-class Panel(QWidget):
+class Panel(Column):
     """Base of the panels: it shows the piece in hand and asks the bench for changes of it."""
 
     title = ""
 
     def __init__(self, bench: Bench) -> None:
-        super().__init__()
+        super().__init__(2 * theme.STEP, 3 * theme.STEP if self.title else 0)
         self.bench = bench
         self.piece: Piece | None = None
-        self._column = QVBoxLayout(self)
-        self._column.setContentsMargins(0, 0, 0, 3 * theme.STEP if self.title else 0)
-        self._column.setSpacing(2 * theme.STEP)
         if self.title:
-            self._column.addWidget(label(self.title, scale=1.1, bold=True))
+            self.stack(label(self.title, scale=1.1, bold=True))
         self.build()
 
     @property
@@ -42,11 +37,6 @@ class Panel(QWidget):
 
     def show_piece(self, piece: Piece, placed: Placed | None) -> None:
         """Show what was decided; `placed` is the piece as it was last worked out, if it was."""
-
-    def stack(self, *widgets: QWidget) -> None:
-        """Add widgets below what there is."""
-        for widget in widgets:
-            self._column.addWidget(widget)
 
     def take(self, piece: Piece, placed: Placed | None) -> None:
         """Show a piece, if it is one for this panel; otherwise hide."""

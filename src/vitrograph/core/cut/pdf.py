@@ -11,7 +11,7 @@ from typing import Any
 
 from shapely.geometry import MultiPolygon, Polygon
 
-from vitrograph.core.fit import Band, Snip, band_edge
+from vitrograph.core.fit import Band, Snip, band_edge, whole_wall
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.glass import Frustum
 from vitrograph.core.stencil import Sheet
@@ -87,18 +87,16 @@ def band_pdf(sheet: Sheet, title: str) -> bytes:
     edges. Elsewhere, and where the art is parted, it is the film's own outline.
     """
     fitted = sheet.fitted
-    wall, lay = fitted.wall, fitted.lay
+    wall = fitted.wall
     says = "Cut it out and tape it on, "
-    if fitted.curved or len(sheet.films) > 1:
+    if not fitted.on_one_wall:
         gaps = " and ".join(format_length(wall.length - film.band.s_high).replace(THIN_SPACE, " ")
                             for film in sheet.films)
         return _page(sheet.outline, sheet.openings, title, f"{says}its upper edge {gaps} from the rim. Then type what "
                      "you see at the fit station.")
-    middle = lay.u0 if wall.closed else 0.0
-    whole = Band(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length)
-    outline = Polygon(lay.wall_to_sheet(band_edge(lay.flat, whole)))
-    return _page(outline, sheet.openings, title, f"{says}{'rim to rim' if wall.closed else 'edge to edge'}. Then type "
-                 "what you see at the fit station.")
+    says += "rim to rim" if wall.closed else "edge to edge"
+    return _page(Polygon(whole_wall(fitted.lay)), sheet.openings, title,
+                 f"{says}. Then type what you see at the fit station.")
 
 
 def _draw(canvas: Any, shape: MultiPolygon, *, fill: bool) -> None:

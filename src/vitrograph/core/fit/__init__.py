@@ -4,7 +4,7 @@ from vitrograph.core.fit.band import EDGE_DEVIATION_MM, Band, band_edge
 from vitrograph.core.fit.checks import check_fit
 from vitrograph.core.fit.film import Pressed, Snip
 from vitrograph.core.fit.films import Film
-from vitrograph.core.fit.lay import Lay
+from vitrograph.core.fit.lay import Lay, whole_wall
 from vitrograph.core.fit.place import FitChoices, Fitted, Laid, fit_art, lay_art
 from vitrograph.core.fit.room import Room, make_it_fit, room_for
 from vitrograph.core.fit.stand import at_top, raised, stood
@@ -31,4 +31,5 @@ __all__ = [
     "raised",
     "room_for",
     "stood",
+    "whole_wall",
 ]

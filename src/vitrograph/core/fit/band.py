@@ -6,7 +6,7 @@ import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.geometry import Points, arc_pieces
+from vitrograph.core.geometry import Box, Points, arc_pieces
 from vitrograph.core.glass import Sheeting, Wall
 
 EDGE_DEVIATION_MM = 0.004          # how far the sheet's arcs may stray from their chords
@@ -14,7 +14,6 @@ SEAL_MM = 2.0                      # film keeps at least so far from another ste
 _FILM_BEND = 0.01                  # 1/mm: no meridian of a film is taken to bend less, nor by much more
 OVERLAP_MM = 6.0                   # by which neighbouring borders lie on each other, where the gap allows
 
-Box = tuple[float, float, float, float]
 Sides = tuple[float, float, float, float]                      # mm at the left, lower, right and upper side
 
 

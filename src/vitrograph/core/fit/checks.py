@@ -12,6 +12,7 @@ from vitrograph.core.fit.films import Film, along_edges
 from vitrograph.core.fit.place import Fitted
 from vitrograph.core.fit.remedies import remedies_for
 from vitrograph.core.job import Job
+from vitrograph.core.pieces import half_turn
 from vitrograph.core.units import format_length
 
 LEAST_DROOP_MM = 0.8               # a smaller bow is not seen (common practice, no published source)
@@ -128,9 +129,9 @@ def _seam(fitted: Fitted, job: Job) -> Iterator[Finding]:
     seam = fitted.lay.u0 + pi
     handles = [kept for kept in job.features.keep_out if kept.what == "handle"]
     for handle in handles[:1]:
-        off = (handle.angle - seam + pi) % (2 * pi) - pi
+        off = half_turn(handle.angle - seam)
         if abs(off) * fitted.lay.middle_scale > handle.wide / 2:
-            angle = float((job.fit.angle + off + pi) % (2 * pi) - pi)
             yield Finding(Code.CLOSURE, Level.NOTE, f"the seam comes {abs(degrees(off)):.0f}° from the handle",
                           "under the handle nobody looks for it", None, None, None,
-                          Remedy.of("Seam to the handle", fit__stand="angle", fit__angle=angle))
+                          Remedy.of("Seam to the handle", fit__stand="angle",
+                                    fit__angle=half_turn(job.fit.angle + off)))

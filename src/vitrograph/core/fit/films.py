@@ -14,12 +14,12 @@ import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.errors import FitError
-from vitrograph.core.fit.band import Band, Box, Sides, band_edge, band_round, cut_places, overlapping
+from vitrograph.core.fit.band import Band, Sides, band_edge, band_round, cut_places, overlapping
 from vitrograph.core.fit.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
 from vitrograph.core.fit.lay import Lay, half_of, longest_edge, warp
 from vitrograph.core.fit.parted import Parted, Shifted, set_out
-from vitrograph.core.geometry import Points, multipolygon
-from vitrograph.core.glass import Cone, Sheeting, Turned, Wall
+from vitrograph.core.geometry import Box, Points, multipolygon
+from vitrograph.core.glass import Ball, Sheeting, TurnedWall, Wall
 from vitrograph.core.job import Fit
 
 APART_MM = 12.0                    # between stencils on one sheet, to be parted with scissors (common practice)
@@ -64,7 +64,7 @@ class Film:
     @property
     def strain_at_openings(self) -> float:
         """The larger of the squeeze and the stretch along the openings, as a share."""
-        return max(-self.openings[0], self.openings[1], 0.0)
+        return _larger(self.openings)
 
     @property
     def middle(self) -> float:
@@ -224,42 +224,43 @@ def _film(lay: Lay, cell: _Cell, band: Band, border: Sides, fit: Fit, choices: F
     wall_art = shapely.transform(cell.wall, lambda us: us - [middle, 0.0])
     flat = lay.wall.sheeting(band.s_low, band.s_high)
     pressed, ends = None, (0.0, 0.0)
-    if isinstance(lay.wall, Turned) and isinstance(flat, Cone):
-        pressed = _pressed(lay.wall, flat, own, wall_art, fit, choices)
-        flat, ends = pressed.sheeting, _strain_along(pressed, wall_art)
+    if isinstance(lay.wall, TurnedWall | Ball):
+        pressed, ends = _pressed(lay.wall, own, wall_art, fit, choices)
+        flat = pressed.sheeting
     edge = band_edge(flat, own) + [middle, 0.0]
     return Film(band, border, flat if alone else Shifted(flat, (0.0, 0.0), middle), edge, pressed, ends)
 
 
 def _pressed(
-    wall: Wall, cone: Cone, band: Band, art: MultiPolygon, fit: Fit, choices: FilmChoices
-) -> Pressed:
-    """The film pressed on; with relief, snipped at ever shorter spacings until it gives no more than it may.
+    wall: TurnedWall | Ball, band: Band, art: MultiPolygon, fit: Fit, choices: FilmChoices
+) -> tuple[Pressed, tuple[float, float]]:
+    """The film pressed on, and its strain along the openings.
 
-    Where no spacing does, the one that comes nearest. Film so large that it has no least-energy shape is cut by the
-    best cone: the strain that it is told of says that it is too large.
+    With relief it is snipped at ever shorter spacings until it gives no more than it may; where no spacing does, the
+    one that comes nearest. Film so large that it has no least-energy shape is cut by the best cone: the strain that it
+    is told of says that it is too large.
     """
-    edge, by_cone = band_edge(cone, band), fit.film_shape == "best cone"
+    cone, by_cone = wall.sheeting(band.s_low, band.s_high), fit.film_shape == "best cone"
+    edge = band_edge(cone, band)
     openings = shapely.transform(art, cone.develop)
     try:
         best = press(wall, cone, edge, openings, by_cone=by_cone, nodes=choices.nodes)
     except FitError:
-        return press(wall, cone, edge, openings, by_cone=True, nodes=choices.nodes)
-    least = _worst_along(best, art)
+        by_cone, best = True, press(wall, cone, edge, openings, by_cone=True, nodes=choices.nodes)
+    ends = _strain_along(best, art)
     for spacing in SPACINGS_MM if fit.relief and not by_cone else ():
-        if least <= choices.limit:
+        if _larger(ends) <= choices.limit:
             break
         cuts = relief_cuts(Polygon(cone.develop(edge)), openings, choices.safe, _CUT_SHARE * choices.border, spacing)
         with suppress(FitError):                               # so deep that no shape is found: these are no help
             snipped = press(wall, cone, edge, openings, cuts, nodes=choices.nodes) if cuts else best
-            if _worst_along(snipped, art) < least:
-                best, least = snipped, _worst_along(snipped, art)
-    return best
+            best, ends = min((best, ends), (snipped, _strain_along(snipped, art)), key=lambda one: _larger(one[1]))
+    return best, ends
 
 
-def _worst_along(pressed: Pressed, art: MultiPolygon) -> float:
-    least, most = _strain_along(pressed, art)
-    return max(-least, most)
+def _larger(ends: tuple[float, float]) -> float:
+    """The larger of a squeeze and a stretch, as a share."""
+    return max(-ends[0], ends[1])
 
 
 def _strain_along(pressed: Pressed, art: MultiPolygon) -> tuple[float, float]:

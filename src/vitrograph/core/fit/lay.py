@@ -14,14 +14,16 @@ import shapely
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.errors import OffGlassError
+from vitrograph.core.fit.band import Band, band_edge
 from vitrograph.core.fit.parted import Parted
 from vitrograph.core.fit.ways import Eye, Way, way_on
 from vitrograph.core.geometry import Points, as_polygons, split_edges
-from vitrograph.core.glass import Cone, Sheeting, Wall
+from vitrograph.core.glass import Cone, Pane, Sheeting, Wall
 from vitrograph.core.job import Mode
 
 _FLIP = np.array([-1.0, 1.0])
 _PROBES = 13                       # places across and up where the bend of a map is looked at
+_PANE_EDGE_MM = 0.05               # how far an oval pane's outline may stray
 _SAFE = 1.25                       # of a bend that was only looked at in places
 
 
@@ -106,6 +108,15 @@ class Lay:
     def eye(self) -> Eye | None:
         """The eye, where the art is laid as it sees it."""
         return self.way if isinstance(self.way, Eye) else None
+
+
+def whole_wall(lay: Lay) -> Points:
+    """(n, 2) sheet outline of a wall that has an exact flat shape: rim to base, once round from the art's middle."""
+    wall = lay.wall
+    if isinstance(wall, Pane):
+        return lay.wall_to_sheet(wall.edge(_PANE_EDGE_MM))
+    whole = Band(lay.u0 - wall.span / 2, 0.0, lay.u0 + wall.span / 2, wall.length)
+    return lay.wall_to_sheet(band_edge(lay.flat, whole))
 
 
 def half_of(art: MultiPolygon) -> tuple[float, float]:

@@ -6,8 +6,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from vitrograph.core.fit.band import Box
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Box, Points
 from vitrograph.core.glass import Cone, Sheeting
 
 Cells = NDArray[np.intp]

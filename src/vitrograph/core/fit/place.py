@@ -11,11 +11,10 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.artwork import Art, Mark, Placed
 from vitrograph.core.errors import FitError
-from vitrograph.core.fit.band import Box
 from vitrograph.core.fit.films import WARP_DEVIATION_MM, Film, FilmChoices, Films, cut_films
 from vitrograph.core.fit.lay import Lay, check_reach, half_of, longest_edge, warp
 from vitrograph.core.fit.stand import angle_of, middle_height, rim_at
-from vitrograph.core.geometry import Points, as_polygons, multipolygon, union
+from vitrograph.core.geometry import Box, Points, as_polygons, multipolygon, union
 from vitrograph.core.glass import Fan, Wall, eye_before, fan_of
 from vitrograph.core.job import Features, Fit, Job
 
@@ -107,6 +106,11 @@ class Fitted:
     def curved(self) -> bool:
         """Whether the wall is curved both ways, so that film must give."""
         return self.films[0].pressed is not None
+
+    @property
+    def on_one_wall(self) -> bool:
+        """Whether its sheet is a part of the whole wall laid flat: no film gives, and the art is not parted."""
+        return not self.curved and len(self.films) == 1
 
     @property
     def squeeze(self) -> float:

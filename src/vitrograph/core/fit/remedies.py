@@ -5,9 +5,7 @@ from dataclasses import dataclass, replace
 from math import sqrt
 from typing import Any
 
-import shapely
-
-from vitrograph.core.artwork import Art
+from vitrograph.core.artwork import Art, compose
 from vitrograph.core.errors import Cancelled, VitrographError
 from vitrograph.core.findings import Remedy
 from vitrograph.core.fit.films import Film
@@ -40,7 +38,8 @@ class _Case:
         if coarse:
             choices = replace(choices, films=replace(choices.films, nodes=_COARSE))
         try:
-            return lay_art(_scaled(self.art, factor), self.wall, job.fit, choices, job.features).films.films
+            art = self.art if factor == 1 else compose(job.artwork.scaled(factor))
+            return lay_art(art, self.wall, job.fit, choices, job.features).films.films
         except Cancelled:
             raise
         except VitrographError:
@@ -135,10 +134,3 @@ def _largest_factor(case: _Case, strain: float) -> float | None:
         if factor < _LEAST_FACTOR:
             return None
     return factor
-
-
-def _scaled(art: Art, factor: float) -> Art:
-    if factor == 1:
-        return art
-    x, y = art.middle
-    return replace(art, shape=shapely.transform(art.shape, lambda xy: xy * factor), middle=(x * factor, y * factor))

@@ -1,5 +1,6 @@
 """Where the art stands: round the glass as asked or as a handle has it, and up the wall by the line that is held."""
 
+from dataclasses import replace
 from math import cos, pi, sin
 from typing import Any
 
@@ -9,6 +10,7 @@ from vitrograph.core.errors import FitError
 from vitrograph.core.fit.lay import Lay
 from vitrograph.core.glass import Wall
 from vitrograph.core.job import Features, Fit
+from vitrograph.core.pieces import half_turn
 
 _TURNS = 30                        # of a search for the middle's height; rows that keep their height need one
 _CLOSE_MM = 1e-9
@@ -27,11 +29,11 @@ def angle_of(fit: Fit, features: Features) -> float:
         raise FitError(f"this glass has no handle, so nothing can stand {_WORDS[fit.stand]}: "
                        "give it one at the glass station, or place the art by an angle")
     if fit.stand == "opposite handle":
-        return _turned(handles[0] + pi)
+        return half_turn(handles[0] + pi)
     if fit.stand == "between handles":
         return _between(handles)
     outward = 1 if (fit.stand == "facing others") == (fit.hand == "right") else -1
-    return _turned(handles[0] + outward * pi / 2)
+    return half_turn(handles[0] + outward * pi / 2)
 
 
 _WORDS = {"opposite handle": "opposite it", "between handles": "between two", "facing others": "a quarter turn from it",
@@ -41,14 +43,9 @@ _WORDS = {"opposite handle": "opposite it", "between handles": "between two", "f
 def _between(handles: list[float]) -> float:
     """The middle of the widest stretch between handles; of two alike, the one nearer to the front."""
     after = [*handles[1:], handles[0] + 2 * pi]
-    middles = [(round(b - a, 6), -abs(_turned((a + b) / 2)), _turned((a + b) / 2))
+    middles = [(round(b - a, 6), -abs(half_turn((a + b) / 2)), half_turn((a + b) / 2))
                for a, b in zip(handles, after, strict=True)]
     return max(middles)[2]
-
-
-def _turned(angle: float) -> float:
-    """An angle brought within half a turn of the front."""
-    return float((angle + pi) % (2 * pi) - pi)
 
 
 def middle_height(lay: Lay, fit: Fit, high: float, baseline: float) -> float:
@@ -68,15 +65,11 @@ def middle_height(lay: Lay, fit: Fit, high: float, baseline: float) -> float:
         return wanted - line
     s0 = wanted - line
     for _ in range(_TURNS):
-        reached = float(_at_height(lay, s0).way.to_wall(np.array([[0.0, line]]))[0, 1])
+        reached = float(replace(lay, s0=s0, turn=0.0).way.to_wall(np.array([[0.0, line]]))[0, 1])
         s0 += wanted - reached
         if abs(wanted - reached) < _CLOSE_MM:
             break
     return s0
-
-
-def _at_height(lay: Lay, s0: float) -> Lay:
-    return Lay(lay.wall, lay.flat, lay.mode, s0, lay.u0, lay.mirrored, 0.0, lay.eye_mm, lay.eye_angle)
 
 
 def rim_at(features: Features, angle: float) -> tuple[float, float]:
@@ -105,4 +98,4 @@ def stood(wall: Wall, angle: float, by: float) -> dict[str, Any]:
     """The changes that move art round a wall, or across a pane, from where it stands now."""
     if not wall.closed:
         return {"fit__across": round(angle + by, 4)}
-    return {"fit__stand": "angle", "fit__angle": _turned(angle + by)}
+    return {"fit__stand": "angle", "fit__angle": half_turn(angle + by)}

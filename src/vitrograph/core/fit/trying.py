@@ -9,6 +9,7 @@ from vitrograph.core.errors import FitError
 from vitrograph.core.fit.place import Fitted
 from vitrograph.core.fit.stand import raised, stood
 from vitrograph.core.job import Job
+from vitrograph.core.pieces import half_turn
 from vitrograph.core.units import Unit, parse_length
 
 _LARGEST_TILT = radians(60)
@@ -73,5 +74,5 @@ def take_over(seen: Seen, fitted: Fitted, job: Job) -> dict[str, Any]:
     return {
         **raised(job.fit, fitted.wall, fitted.from_rim, -seen.high),
         **stood(fitted.wall, fitted.angle, -seen.right / fitted.lay.middle_scale),
-        "fit__turn": float((turn + pi) % (2 * pi) - pi),
+        "fit__turn": half_turn(turn),
     }

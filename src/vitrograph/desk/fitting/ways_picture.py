@@ -6,11 +6,11 @@ from math import sin
 import numpy as np
 import shapely
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
-from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, QPixmap
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.fit import MODES, Fitted, Lay
+from vitrograph.core.fit import MODES, Fitted
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Mode
 from vitrograph.core.pipeline import Results
@@ -39,6 +39,8 @@ class WaysPicture(QWidget):
         self._points: Points = np.empty((0, 2))
         self._starts = np.zeros(0, dtype=int)
         self.mode: Mode = "rim"
+        self._picture: QPixmap | None = None
+        self._picture_key: object = None
 
     def sizeHint(self) -> QSize:
         return QSize(260, _ROW_HIGH * (len(MODES) // _COLUMNS))
@@ -67,7 +69,19 @@ class WaysPicture(QWidget):
                 self.taken.emit(mode)
 
     def paintEvent(self, event: QPaintEvent) -> None:
+        key = (self._fitted, self.mode, self.size(), self.devicePixelRatioF())
+        if self._picture is None or key != self._picture_key:
+            self._picture, self._picture_key = self._painted(), key
         painter = QPainter(self)
+        painter.drawPixmap(0, 0, self._picture)
+        painter.end()
+
+    def _painted(self) -> QPixmap:
+        """All four: each lays the art anew, so they are painted once for as long as nothing changes."""
+        picture = QPixmap(self.size() * self.devicePixelRatioF())
+        picture.setDevicePixelRatio(self.devicePixelRatioF())
+        picture.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(picture)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         for mode in MODES:
             cell = self.cell(mode).adjusted(2, 2, -2, -2)
@@ -79,6 +93,7 @@ class WaysPicture(QWidget):
                 painter.restore()
             self._paint_words(painter, cell, mode)
         painter.end()
+        return picture
 
     def _paint_words(self, painter: QPainter, cell: QRectF, mode: Mode) -> None:
         chosen = mode == self.mode
@@ -107,8 +122,7 @@ class WaysPicture(QWidget):
         """The art laid by a way as it is seen; what turns out of sight is drawn at the edge."""
         film = fitted.films[0]
         flat = film.flat if len(fitted.films) == 1 else fitted.wall.sheeting(film.band.s_low, film.band.s_high)
-        lay = Lay(fitted.wall, flat, mode, fitted.lay.s0, 0.0, False, fitted.lay.turn, fitted.lay.eye_mm,
-                  fitted.lay.eye_angle)
+        lay = replace(fitted.lay, flat=flat, mode=mode, u0=0.0, mirrored=False)
         wall = lay.to_wall(self._points)
         if fitted.wall.closed:
             edge = camera.edge(np.clip(wall[:, 1], 0.0, fitted.wall.length))

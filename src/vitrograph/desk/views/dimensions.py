@@ -6,6 +6,7 @@ from PySide6.QtGui import QColor, QPainter, QPen
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Turned, reading_turn
+from vitrograph.core.pieces import half_turn
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.drawing import path_of_points
@@ -54,7 +55,7 @@ def _draw_placing(painter: QPainter, camera: Camera, bench: Bench) -> None:
         return
     u, gap = fitted.lay.u0, fitted.from_rim
     top = fitted.wall.length - gap
-    turned = abs((u - camera.turn + np.pi) % (2 * np.pi) - np.pi) if camera.wall.closed else abs(camera.turn)
+    turned = abs(half_turn(u - camera.turn)) if camera.wall.closed else abs(camera.turn)
     if turned > 1.0 or top >= fitted.wall.length:
         return
     (x, y_rim), (_, y_art) = camera.wall_to_screen(np.array([[u, fitted.wall.length], [u, top]]))
@@ -69,7 +70,7 @@ def _draw_reading(painter: QPainter, camera: Camera, bench: Bench) -> None:
     s = max(0.0, fitted.wall_bounds[1] - _RING_MM)
     half = reading_turn(fitted.wall, s, bench.job.stencil.reading_angle, camera.distance) / 2
     edge = float(camera.edge(np.array([s]))[0])
-    front = float((fitted.angle - camera.turn + np.pi) % (2 * np.pi) - np.pi)
+    front = half_turn(fitted.angle - camera.turn)
     for low, high, style in ((-edge, edge, Qt.PenStyle.DotLine), (front - half, front + half, Qt.PenStyle.SolidLine)):
         round_it = np.linspace(max(low, -edge), min(high, edge), 60)
         if round_it[0] < round_it[-1]:

@@ -11,6 +11,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Frustum, Pane, eye_before
+from vitrograph.core.pieces import half_turn
 from vitrograph.core.pipeline import Results
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
@@ -195,7 +196,7 @@ class GlassView(View):
         if self.mark is None:
             return
         u, s = self.mark
-        away = abs((u - camera.turn + pi) % (2 * pi) - pi)
+        away = abs(half_turn(u - camera.turn))
         hidden = camera.wall.closed and away > float(camera.edge(np.array([s]))[0])
         (x, y), = camera.wall_to_screen(np.array([[u, s]]))
         painter.setPen(QPen(theme.colour(theme.ACCENT, 0.4 if hidden else 1.0), 2))
@@ -248,7 +249,7 @@ class GlassView(View):
 
     def turn_to(self, angle: float) -> None:
         """Turn the glass so that `angle` faces the eye; a pane can be looked at from either side."""
-        self.turn = (angle + pi) % (2 * pi) - pi
+        self.turn = half_turn(angle)
         self.setAccessibleDescription(f"turned {degrees(self.turn):.0f} degrees")
         self.update()
 

@@ -10,9 +10,8 @@ from PySide6.QtGui import QBrush, QColor, QKeyEvent, QMouseEvent, QPainter, QPai
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.fit import Band, band_edge
+from vitrograph.core.fit import whole_wall
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Pane
 from vitrograph.core.pipeline import Results
 from vitrograph.core.stencil import Sheet
 from vitrograph.core.units import MM_PER_IN, format_number
@@ -320,19 +319,10 @@ class SheetView(View):
 
 
 def _whole_wall(sheet: Sheet) -> Points | None:
-    """Closed sheet outline of the whole wall, rim to base, once round from the art's middle.
-
-    None where no sheet is the whole wall's: it is curved both ways, or the art is parted.
-    """
-    wall, lay = sheet.fitted.wall, sheet.fitted.lay
-    if len(sheet.films) > 1 or sheet.fitted.curved:
+    """Closed sheet outline of the whole wall; None where no sheet is a part of it."""
+    if not sheet.fitted.on_one_wall:
         return None
-    if isinstance(wall, Pane):
-        edge = lay.wall_to_sheet(wall.edge(0.05))
-        return np.concatenate([edge, edge[:1]])
-    middle = lay.u0 if wall.closed else 0.0
-    whole = Band(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length)
-    outline = lay.wall_to_sheet(band_edge(lay.flat, whole))
+    outline = whole_wall(sheet.fitted.lay)
     return np.concatenate([outline, outline[:1]])
 
 

@@ -8,8 +8,9 @@ from typing import Literal
 
 from vitrograph.core.artwork.composing.compose import compose, place
 from vitrograph.core.artwork.composing.monogram import monogram_pieces
-from vitrograph.core.artwork.composing.place import Box, Placed, common_box
+from vitrograph.core.artwork.composing.place import Placed, common_box
 from vitrograph.core.errors import ArtworkError
+from vitrograph.core.geometry import Box
 from vitrograph.core.pieces import Artwork, Monogram, Piece
 
 Side = Literal["left", "centre", "right", "top", "middle", "foot"]

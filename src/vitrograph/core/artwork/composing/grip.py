@@ -9,8 +9,8 @@ from math import atan2, pi, radians
 
 import numpy as np
 
-from vitrograph.core.artwork.composing.place import Box, Placed
-from vitrograph.core.geometry import Points
+from vitrograph.core.artwork.composing.place import Placed
+from vitrograph.core.geometry import Box, Points
 from vitrograph.core.pieces import Piece, half_turn
 
 _TURN_STOPS = radians(15)          # a turn near one of these goes to it

@@ -14,7 +14,6 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.composing.local import local_shape, local_words
 from vitrograph.core.artwork.composing.place import (
-    Box,
     Local,
     Mark,
     box_of,
@@ -27,7 +26,7 @@ from vitrograph.core.artwork.composing.place import (
 )
 from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT, outline_area
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.geometry import as_polygons, without
+from vitrograph.core.geometry import Box, as_polygons, without
 from vitrograph.core.pieces import Monogram, OutlineName, Piece, Shape, Words
 
 _HIGH = 60.0                       # an initial's capitals

@@ -16,10 +16,9 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.source import Source
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.geometry import Points, multipolygon, union
+from vitrograph.core.geometry import Box, Points, multipolygon, union
 from vitrograph.core.pieces import Piece, Repeat, Shape
 
-Box = tuple[float, float, float, float]        # left, low, right, high
 Affine = NDArray[np.float64]       # (2, 3): a matrix, and in the last column where (0, 0) goes
 
 _TINY = 1e-9

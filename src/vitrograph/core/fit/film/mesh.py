@@ -15,7 +15,7 @@ import shapely
 from numpy.typing import NDArray
 from shapely.geometry import LineString, Polygon
 
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, turns_of
 
 Index = NDArray[np.intp]
 
@@ -25,20 +25,24 @@ _FLAT = 1e-3                       # a triangle of less area, in squared spacing
 
 @dataclass(frozen=True)
 class Mesh:
-    """(n, 2) nodes in mm, of which the first `corners` are corners; (m, 6) triangles: corners, then the middles of the
-    sides between them in the order 12, 23, 31. `cuts` gives each cut's corners on its left and on its right, from the
-    edge to the tip, which they share.
+    """(n, 2) nodes in mm; (m, 6) triangles: corners, then the middles of the sides in the order 12, 23, 31.
+
+    `cuts` gives each cut's corners on its left and on its right, from the edge to the tip, which they share.
     """
 
     nodes: Points
     triangles: Index
-    corners: int
     cuts: tuple[tuple[Index, Index], ...] = ()
+
+    @property
+    def sides(self) -> Index:
+        """(k, 3) sides of all triangles, each from corner by middle to corner, in the sense that the triangle turns."""
+        return np.asarray(self.triangles[:, [[0, 3, 1], [1, 4, 2], [2, 5, 0]]].reshape(-1, 3))
 
     @cached_property
     def rim(self) -> tuple[Index, ...]:
         """The closed ways round its edges by nodes, middles among them: outline first, cuts walked down and up."""
-        sides = self.triangles[:, [[0, 3, 1], [1, 4, 2], [2, 5, 0]]].reshape(-1, 3)
+        sides = self.sides
         middles, counts = np.unique(sides[:, 1], return_counts=True)
         free = sides[np.isin(sides[:, 1], middles[counts == 1])]
         following = {int(start): (int(middle), int(end)) for start, middle, end in free}
@@ -55,7 +59,10 @@ class Mesh:
 
 
 def mesh_over(outline: Polygon, nodes: int, cuts: Sequence[LineString] = ()) -> Mesh:
-    """Cover an outline without holes by about so many nodes. Cuts start on the outline and lie within it, apart."""
+    """Cover an outline without holes by about so many nodes.
+
+    Cuts are straight, start on the outline and lie within it, apart.
+    """
     spacing = sqrt(outline.area / max(nodes, 24) * 8 / sqrt(3))        # corners are a quarter of all nodes
     edge = _along_ring(outline, cuts, spacing)
     inner = [_along(cut, spacing * 0.7)[1:] for cut in cuts]
@@ -89,9 +96,7 @@ def _along_ring(outline: Polygon, cuts: Sequence[LineString], spacing: float) ->
     """Points along the outline, its sharp corners and the starts of the cuts among them."""
     ring = outline.exterior
     around = np.asarray(ring.coords)[:-1]
-    ahead, behind = np.roll(around, -1, axis=0) - around, around - np.roll(around, 1, axis=0)
-    turn = np.abs(np.arctan2(behind[:, 0] * ahead[:, 1] - behind[:, 1] * ahead[:, 0], (ahead * behind).sum(axis=1)))
-    sharp = [ring.project(shapely.Point(point)) for point in around[turn > 0.35]]
+    sharp = [ring.project(shapely.Point(point)) for point in around[turns_of(around) > 0.35]]
     stops = sorted({round(float(at), 9) for at in [*sharp, *(ring.project(shapely.Point(_start(c))) for c in cuts)]})
     stops = stops or [0.0]
     ends = np.array([*stops, stops[0] + ring.length])
@@ -139,16 +144,11 @@ def _opened(corners: Points, triangles: Index, way: Index) -> tuple[Points, Inde
 
 
 def _right_of(corners: Points, triangles: Index, way: Index) -> Index:
-    """The triangles that touch a way, but not with its last corner alone, and lie on its right."""
+    """The triangles that touch a straight way, but not with its last corner alone, and lie on its right."""
     touching = np.flatnonzero(np.isin(triangles, way[:-1]).any(axis=1))
-    line = LineString(corners[way])
-    middles = corners[triangles[touching]].mean(axis=1)
-    along = shapely.line_locate_point(line, shapely.points(middles))
-    step = 1e-3 * line.length
-    here = shapely.get_coordinates(shapely.line_interpolate_point(line, np.clip(along - step, 0, None)))
-    there = shapely.get_coordinates(shapely.line_interpolate_point(line, np.clip(along + step, None, line.length)))
-    way_on, off = there - here, middles - here
-    return np.asarray(touching[way_on[:, 0] * off[:, 1] - way_on[:, 1] * off[:, 0] < 0])
+    way_on = corners[way[-1]] - corners[way[0]]
+    off = corners[triangles[touching]].mean(axis=1) - corners[way[0]]
+    return np.asarray(touching[way_on[0] * off[:, 1] - way_on[1] * off[:, 0] < 0])
 
 
 def _with_middles(corners: Points, triangles: Index, cuts: tuple[tuple[Index, Index], ...]) -> Mesh:
@@ -157,7 +157,7 @@ def _with_middles(corners: Points, triangles: Index, cuts: tuple[tuple[Index, In
     kinds, which = np.unique(sides, axis=0, return_inverse=True)
     middles = corners[kinds].mean(axis=1)
     six = np.concatenate([triangles, len(corners) + which.reshape(-1, 3)], axis=1)
-    return Mesh(np.concatenate([corners, middles]), six, len(corners), cuts)
+    return Mesh(np.concatenate([corners, middles]), six, cuts)
 
 
 def _area(ring: Points) -> float:

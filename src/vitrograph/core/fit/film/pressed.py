@@ -15,7 +15,7 @@ from vitrograph.core.fit.film.mesh import Index, Mesh, mesh_over
 from vitrograph.core.fit.film.metric import metric_on
 from vitrograph.core.fit.film.smooth import SmoothSheet, smooth_sheet
 from vitrograph.core.geometry import Points, as_polygons
-from vitrograph.core.glass import Cone, Wall
+from vitrograph.core.glass import Ball, Cone, TurnedWall
 
 if TYPE_CHECKING:
     from scipy.spatial import cKDTree
@@ -93,7 +93,7 @@ class Pressed:
         return cKDTree(self.wall * self._metric)
 
 
-def press(wall: Wall, cone: Cone, edge: Points, openings: BaseGeometry, cuts: Sequence[LineString] = (), *,
+def press(wall: TurnedWall | Ball, cone: Cone, edge: Points, openings: BaseGeometry, cuts: Sequence[LineString] = (), *,
           by_cone: bool = False, nodes: int = NODES) -> Pressed:
     """Solve for film whose edge is (n, 2) wall points, its openings and its cuts in the cone's plane.
 
@@ -103,11 +103,12 @@ def press(wall: Wall, cone: Cone, edge: Points, openings: BaseGeometry, cuts: Se
     mesh = mesh_over(Polygon(cone.develop(edge)), nodes, cuts)
     sheeting: SmoothSheet | Cone
     metric_at = metric_on(wall, cone)
-    on_wall, hoop = cone.undevelop(mesh.nodes), metric_at(mesh.nodes).area - 1
+    on_wall = cone.undevelop(mesh.nodes)
     flat, sheeting = mesh.nodes, cone
     if not by_cone:
         flat = _level(mesh.nodes, least_energy(mesh, metric_at).flat)
         sheeting = smooth_sheet(cone, on_wall, flat, _weights(mesh, openings), even=not cuts)
+    hoop = wall.hoop_strain(cone, *np.sort(edge[:, 1])[[0, -1]].tolist())
     snips = tuple(_snip(flat, left, right) for left, right in mesh.cuts)
     return Pressed(
         sheeting, on_wall, flat, _in_threes(mesh),
@@ -164,7 +165,7 @@ def _edge_of(mesh: Mesh, flat: Points, snips: Sequence[Snip]) -> Polygon:
 
 def _middles_along(mesh: Mesh, way: Index) -> list[int]:
     """The nodes in the middle of the sides along a way of corners."""
-    sides = mesh.triangles[:, [[0, 3, 1], [1, 4, 2], [2, 5, 0]]].reshape(-1, 3)
+    sides = mesh.sides
     ends = {frozenset(pair) for pair in zip(way[:-1].tolist(), way[1:].tolist(), strict=True)}
     near = sides[np.isin(sides[:, 0], way) & np.isin(sides[:, 2], way)]
     return [int(middle) for start, middle, end in near.tolist() if frozenset((start, end)) in ends]

@@ -6,7 +6,7 @@ from numpy.typing import NDArray
 from shapely.geometry import LineString, Polygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, turns_of
 
 SPACINGS_MM = (32.0, 22.0, 15.0, 11.0)     # between cuts, tried in turn until the strain is low enough
 _LEAST_MM = 3.0                    # a shorter cut relieves nothing
@@ -83,9 +83,7 @@ def _reach(outline: Polygon, openings: BaseGeometry, safe: float, edge: Points, 
 
 def _near_corner(outline: Polygon, edge: Points) -> NDArray[np.bool_]:
     around = np.asarray(outline.exterior.coords)[:-1]
-    ahead, behind = np.roll(around, -1, axis=0) - around, around - np.roll(around, 1, axis=0)
-    turn = np.abs(np.arctan2(behind[:, 0] * ahead[:, 1] - behind[:, 1] * ahead[:, 0], (ahead * behind).sum(axis=1)))
-    corners = around[turn > 0.5]
+    corners = around[turns_of(around) > 0.5]
     if not len(corners):
         return np.zeros(len(edge), dtype=bool)
     return np.asarray(shapely.distance(shapely.points(edge), shapely.multipoints(corners)) < _CORNER_MM)
