@@ -27,8 +27,8 @@ def report(name: str, value: float, unit: str, aim: float | None = None) -> None
     print(f"{name:62} {value:9.2f} {unit}{verdict}")
 
 
-def open_shell(job, station: str):
-    """The window over a job, its results in and its memory settled, at a station."""
+def open_shell(job, station: str, *chosen: int):
+    """The window over a job, its results in and its memory settled, at a station with some pieces chosen."""
     from PySide6.QtTest import QTest
     from PySide6.QtWidgets import QApplication
 
@@ -43,6 +43,7 @@ def open_shell(job, station: str):
     shell.resize(1280, 800)
     shell.show()
     shell.bench.go(station)
+    shell.bench.choose(*chosen)
     while not shell.bench.results.complete:
         QTest.qWait(20)
     QTest.qWait(1500)

@@ -20,8 +20,7 @@ def main() -> None:
     pieces = (Piece(Drawing("wave.svg", wavy_ring()), key=1, size=50.0),
               Piece(Words("Kestrel"), key=2, size=50.0, y=-36.0))
     made = Job(glass=TaperedGlass(rim=88, base=62, height=130), artwork=Artwork(pieces)).changed(fit__from_rim=20.0)
-    shell = open_shell(made, "artwork")
-    shell.bench.choose(1)
+    shell = open_shell(made, "artwork", 1)
     placed = shell.bench.results.art.of(1)
     vertices = sum(len(ring.coords) for part in placed.shape.geoms for ring in (part.exterior, *part.interiors))
     handling = shell.sheet_view.handling

@@ -10,9 +10,10 @@ import re
 import sys
 from collections.abc import Sequence
 from pathlib import Path
-from typing import TYPE_CHECKING, NoReturn
+from typing import NoReturn, get_args
 
 from vitrograph import __version__
+from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import WRITERS, write_packet
 from vitrograph.core.files import write_whole
@@ -21,9 +22,6 @@ from vitrograph.core.pipeline import Pipeline, Results
 from vitrograph.core.plan import plan_of
 from vitrograph.core.summary import summary_lines
 from vitrograph.quick import add_flags, quick_job
-
-if TYPE_CHECKING:
-    from vitrograph.core.demo import DemoName
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
 
@@ -54,7 +52,7 @@ def _parser() -> argparse.ArgumentParser:
     commands = parser.add_subparsers(required=True, metavar="COMMAND", parser_class=_OneLineParser)
 
     demo = commands.add_parser("demo", help="open the window with the demo job")
-    demo.add_argument("piece", nargs="?", choices=["tumbler", "lantern", "carafe", "ornament"], default="tumbler")
+    demo.add_argument("piece", nargs="?", choices=get_args(DemoName), default="tumbler")
     demo.set_defaults(run=lambda options: _window(None, options.piece))
     opened = commands.add_parser("open", help="open the window with a job")
     opened.add_argument("job", type=Path)
@@ -77,7 +75,7 @@ def _parser() -> argparse.ArgumentParser:
     return parser
 
 
-def _window(path: Path | None, demo: "DemoName" = "tumbler") -> int:
+def _window(path: Path | None, demo: DemoName = "tumbler") -> int:
     gc.disable()                                              # until the window stands (see __main__)
     from vitrograph.desk.app import open_window
 

@@ -2,6 +2,7 @@
 
 import io
 import re
+from math import pi
 
 import pypdf
 import pytest
@@ -9,10 +10,18 @@ import resvg_py
 import shapely
 from PIL import Image
 
-from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
-from vitrograph.core.cut import UNITS_PER_MM, page_for, proof_pdf, to_hpgl, to_pdf, to_svg
+from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
+from vitrograph.core.cut import UNITS_PER_MM, band_pdf, page_for, proof_pdf, to_hpgl, to_pdf, to_svg
 from vitrograph.core.glass import wall_of
 from vitrograph.core.job import FlatGlass
+
+
+def drawn_outline(pdf):
+    """The outline that a page strokes last, as a polygon, mm."""
+    content = pypdf.PdfReader(io.BytesIO(pdf)).pages[0].get_contents().get_data().decode("latin-1")
+    outline = content[:content.index("S\nQ")].rsplit(" w", 1)[1]
+    return shapely.Polygon([(float(x), float(y)) for x, y in re.findall(r"([-\d.]+) ([-\d.]+) [ml]", outline)])
+
 
 GLASSES = {"taper": TUMBLER, "taper inward": FLARE_IN, "straight": LANTERN, "flat": PLAQUE}
 
@@ -66,10 +75,7 @@ def test_the_pdf_is_true_size_on_an_iso_sheet():
 
 def test_the_stencil_on_paper_is_as_large_as_on_the_sheet():
     sheet = run(job("Kestrel")).sheet
-    content = pypdf.PdfReader(io.BytesIO(to_pdf(sheet, "K"))).pages[0].get_contents().get_data().decode("latin-1")
-    outline = content[:content.index("S\nQ")].rsplit(" w", 1)[1]
-    drawn = shapely.MultiPoint([(float(x), float(y)) for x, y in re.findall(r"([-\d.]+) ([-\d.]+) [ml]", outline)])
-    assert drawn.bounds == pytest.approx(sheet.outline.bounds, abs=0.001)
+    assert drawn_outline(to_pdf(sheet, "K")).bounds == pytest.approx(sheet.outline.bounds, abs=0.001)
 
 
 @pytest.mark.parametrize(("size", "page"), [
@@ -83,10 +89,23 @@ def test_the_smallest_sheet_that_holds_it_is_taken(size, page):
 @pytest.mark.parametrize("glass", [TUMBLER, FLARE_IN, LANTERN])
 def test_the_paper_proof_is_the_whole_wall(glass):
     wall = wall_of(glass)
-    page = pypdf.PdfReader(io.BytesIO(proof_pdf(wall, "Proof"))).pages[0]
-    content = page.get_contents().get_data().decode("latin-1")
-    outline = content[:content.index("S\nQ")].rsplit(" w", 1)[1]
-    paper = shapely.Polygon([(float(x), float(y)) for x, y in re.findall(r"([-\d.]+) ([-\d.]+) [ml]", outline)])
+    proof = proof_pdf(wall, "Proof")
     lateral = 3.141592653589793 * (wall.base_radius + wall.rim_radius) * wall.slant
-    assert paper.area == pytest.approx(lateral, rel=1e-4)
-    assert "wrap it round" in page.extract_text()
+    assert drawn_outline(proof).area == pytest.approx(lateral, rel=1e-4)
+    assert "wrap it round" in pypdf.PdfReader(io.BytesIO(proof)).pages[0].extract_text()
+
+
+def test_the_paper_band_is_the_whole_wall_where_that_lies_flat():
+    # lateral area pi (r1 + r2) slant, an oval's pi a b, a rectangle's sides (any handbook of mathematical tables)
+    tumbler = run(job()).wall
+    oval = FlatGlass(width=220.0, height=130.0, outline="oval")
+    areas = {TUMBLER: pi * (tumbler.base_radius + tumbler.rim_radius) * tumbler.slant, oval: pi * 110 * 65,
+             PLAQUE: 240.0 * 160.0}
+    for glass, area in areas.items():
+        results = run(job(glass=glass, width=40.0, fit__from_rim=None))
+        assert drawn_outline(band_pdf(results.sheet, "band")).area == pytest.approx(area, rel=1e-3)
+
+
+def test_on_a_belly_the_paper_band_is_the_film():
+    sheet = run(job(glass=CARAFE, width=40.0, fit__from_rim=50.0)).sheet
+    assert drawn_outline(band_pdf(sheet, "band")).area == pytest.approx(sheet.outline.area, rel=1e-3)

@@ -203,3 +203,15 @@ def test_the_strain_picture_is_squeezed_at_the_edge_and_stretched_in_the_middle(
     mirrored = {(patch.does, patch.step): patch.path for patch in patches_of(back.fitted, 0.015)}
     assert mirrored["squeezed", 2].boundingRect().width() == pytest.approx(
         patches["squeezed", 2].boundingRect().width(), abs=0.5)
+
+
+def test_the_small_pictures_are_painted_anew_only_when_something_changed(open_desk):
+    desk = open_desk(job("Kestrel", width=60.0))
+    desk.go(3)
+    picture = desk.find(WaysPicture, "waysPicture")
+    first = pixels(picture)
+    painted = picture._picture
+    assert (pixels(picture) == first).all() and picture._picture is painted
+    desk.type_into("size", "30 mm")
+    desk.settle()
+    assert (pixels(picture) != first).any() and picture._picture is not painted
