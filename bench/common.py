@@ -71,8 +71,8 @@ def frames(shell, move: Callable[[int], object], many: int) -> list[float]:
     return sorted(taken)
 
 
-def bare_polar(points):
-    """A baseline: (angle, radius) to (x, y), as NumPy does it."""
+def bare_polar(angle, radius):
+    """A baseline: angles and radii to (x, y), as NumPy does it."""
     import numpy as np
 
-    return np.column_stack([points[:, 1] * np.sin(points[:, 0]), points[:, 1] * np.cos(points[:, 0])])
+    return np.column_stack([radius * np.sin(angle), radius * np.cos(angle)])
