@@ -13,7 +13,8 @@ from vitrograph.core.pipeline import STATIONS, Pipeline
 from vitrograph.core.plan import plan_of
 from vitrograph.core.summary import answer
 
-RESULTS = ("wall", "art", "laid", "fitted", "room", "assessed", "sheet", "cut", "weed", "transfer", "etch", "checked")
+RESULTS = ("wall", "art", "laid", "fitted", "room", "assessed", "sheet", "cut", "weed", "transfer", "etch", "checked",
+           "care")
 
 
 def recomputed(before, after):
@@ -24,7 +25,7 @@ def recomputed(before, after):
     ({"etch__school": "long-still"}, {"etch"}),
     ({"transfer__roll_width": 90.0}, {"transfer"}),
     ({"cut__over_run": 1.0}, {"cut", "checked"}),
-    ({"stencil__least_web": 0.5}, {"checked"}),
+    ({"stencil__least_web": 0.5}, {"checked", "care"}),
     ({"name": "Other"}, set()),
     ({"how_many": 3}, {"etch"}),
     ({"material": "unknown"}, {"etch", "assessed"}),
@@ -59,7 +60,7 @@ def test_no_art_yet_is_an_empty_state():
 
 def test_results_grow_stage_by_stage():
     known = [sum(getattr(results, name) is not None for name in RESULTS) for results in Pipeline().steps(job())]
-    assert known == [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 12, 12]
+    assert known == [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 13, 13]
 
 
 def test_cancelled_work_stops_at_the_next_stage():

@@ -20,6 +20,7 @@ from vitrograph.core.files import write_whole
 from vitrograph.core.jobfile import load_job
 from vitrograph.core.pipeline import Pipeline, Results
 from vitrograph.core.plan import plan_of
+from vitrograph.core.stencil import mend_all
 from vitrograph.core.summary import summary_lines
 from vitrograph.quick import add_flags, quick_job
 
@@ -113,9 +114,16 @@ def _export(options: argparse.Namespace) -> int:
 
 
 def _quick(options: argparse.Namespace) -> int:
-    results = Pipeline().run(quick_job(options)).need_all()
+    pipeline = Pipeline()
+    results = pipeline.run(quick_job(options)).need_all()
+    lines = []
+    if options.mend:
+        assert results.sheet is not None
+        proposal = mend_all(results.sheet, results.job)
+        results = pipeline.run(results.job.changed(stencil__mends=proposal.mends)).need_all()
+        lines = [f"  mended: {proposal.says}"]
     write_packet(results, options.out)
-    print("\n".join(summary_lines(results)))
+    print("\n".join([*summary_lines(results), *lines]))
     return STOPPED if results.stopped else FINE
 
 

@@ -12,8 +12,9 @@ from vitrograph.core.artwork import face_named, label_of, sized, stacked
 from vitrograph.core.artwork.words.fontfile import SUFFIXES, read_fonts
 from vitrograph.core.errors import JobError, LengthError, VitrographError
 from vitrograph.core.files import read_drawing
-from vitrograph.core.job import Job, Mode, Stand
+from vitrograph.core.job import Job, Mode, Stand, StencilKind
 from vitrograph.core.pieces import Monogram, MonogramStyle, OutlineName, Piece, TraceChoices, Words
+from vitrograph.core.stencil import SIDES
 from vitrograph.core.units import parse_length, parse_size
 
 _FRAMES: dict[str, OutlineName] = {"circle": "oval", **{name: name for name in get_args(OutlineName)}}
@@ -85,9 +86,24 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     add("--times", metavar="N", default="1", help="so many copies, equally spaced round the glass")
     add("--wrap", action="store_true", help="all copies on one sheet that closes round the glass")
     add("--face", choices=["outside", "back"], default="outside")
-    add("--border", metavar="L", default="20 mm")
+    _stencil_flags(add)
     add("--name", help="the job's name")
     add("--out", type=Path, required=True, metavar="DIR")
+
+
+def _stencil_flags(add: Callable[..., Any]) -> None:
+    add("--border", metavar="L", default="20 mm")
+    add("--kind", choices=get_args(StencilKind), default="resist", help="a resist, clear art on a frosted ground, or a "
+        "decal that stays")
+    add("--film-outline", choices=["fan", "art", "rectangle"], default="fan", help="what the film's edge follows")
+    add("--corner", metavar="L", default="0", help="the radius of the film's corners")
+    add("--tab", choices=["none", *SIDES], default="none", help="a tab to lift the film by")
+    add("--marks", choices=["none", "drawn", "cut"], default="none", help="centre ticks, level line, arrow and name")
+    add("--least-web", metavar="L", default="0.8 mm", help="film between openings, at least")
+    add("--least-opening", metavar="L", default="0.8 mm", help="openings, at least")
+    add("--ties", choices=["none", "auto"], default="none", help="strips of film that hold islands")
+    add("--tie-width", metavar="L", default="1.6 mm")
+    add("--mend", action="store_true", help="mend all that is too thin, too small or too sharp")
 
 
 def quick_job(options: argparse.Namespace) -> Job:
@@ -105,9 +121,21 @@ def quick_job(options: argparse.Namespace) -> Job:
         "features": _features(options),
         "artwork": msgspec.to_builtins(artwork, builtin_types=(bytes,)),
         "fit": _fit(options),
-        "stencil": {"border": _length("--border", options.border), "reading_angle": 2 * _turn("--up-to", options.up_to),
-                    "viewing_mm": _length("--seen-from", options.seen_from, least=0.0)},
+        "stencil": _stencil(options),
     })
+
+
+def _stencil(options: argparse.Namespace) -> dict[str, Any]:
+    """The stencil part of the job."""
+    return {
+        "kind": options.kind, "border": _length("--border", options.border), "outline": options.film_outline,
+        "corner": _length("--corner", options.corner), "tab": options.tab, "marks": options.marks,
+        "least_web": _length("--least-web", options.least_web),
+        "least_opening": _length("--least-opening", options.least_opening),
+        "ties": {"placed": options.ties, "width": _length("--tie-width", options.tie_width)},
+        "reading_angle": 2 * _turn("--up-to", options.up_to),
+        "viewing_mm": _length("--seen-from", options.seen_from, least=0.0),
+    }
 
 
 def _fit(options: argparse.Namespace) -> dict[str, Any]:

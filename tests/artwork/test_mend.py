@@ -10,7 +10,7 @@ from shapely.geometry import LineString, MultiPolygon, Point, box
 from specimens import STAR, run, star_job
 from vitrograph.core.artwork import bring, mended
 from vitrograph.core.pieces import Drawing, Mend
-from vitrograph.core.widths import narrow_places
+from vitrograph.core.widths import thin_places
 
 
 def shape(*parts):
@@ -32,8 +32,8 @@ def test_thickening_adds_half_the_amount_to_each_side_and_thinning_takes_it(amou
 
 def test_a_hairline_is_thickened_where_it_is_and_nowhere_else():
     there = mended(HAIRLINE, [Mend("thicken", 0.05, (0.7, 0.5), 0.35)])
-    assert min(place.width for place in narrow_places(HAIRLINE, 0.04)) == pytest.approx(0.003, abs=1e-4)
-    assert not list(narrow_places(there, 0.04))
+    assert min(place.width for place in thin_places(HAIRLINE, 0.04, smooth=0.0)) == pytest.approx(0.003, abs=1e-4)
+    assert all(place.kind == "tip" for place in thin_places(there, 0.04, smooth=0.0))
     assert there.intersection(box(0, 0, 0.3, 1)).equals(HAIRLINE.intersection(box(0, 0, 0.3, 1)))
 
 
@@ -102,15 +102,15 @@ def test_mends_are_done_again_when_the_source_changes():
     assert other.size_mm != star.size_mm
 
 
-def test_a_finding_in_the_drawing_offers_to_thicken_it_or_take_it_out():
+def test_a_finding_in_the_drawing_offers_to_widen_it_or_leave_it_out():
     thin = ('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100"><rect width="40" height="100"/>'
             '<rect x="60" width="40" height="100"/><rect x="39" y="49.6" width="22" height=".8"/></svg>')
     results = run(star_job(artwork__pieces__0__what=Drawing("thin.svg", thin.encode())))
     found = next(f for f in results.findings("stencil") if f.code.value == "opening")
     assert found.value == pytest.approx(0.32, abs=0.02)
     labels = [remedy.label for remedy in found.remedies]
-    assert labels[0].startswith("Thicken it by 0.5") and labels[1] == "Take it out"
+    assert labels == ["Widen it to 0.8\u2009mm", "Leave it out"]
     for remedy, parts in zip(found.remedies[:2], (1, 2), strict=True):
         mended_job = run(results.job.changed(**remedy.changes))
         assert "opening" not in {f.code.value for f in mended_job.findings("stencil")}
-        assert len(mended_job.art.source(1).shape.geoms) == parts
+        assert len(mended_job.sheet.openings.geoms) == parts

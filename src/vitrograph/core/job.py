@@ -17,7 +17,7 @@ from vitrograph.core.errors import JobError
 from vitrograph.core.parts import Give, Height, Length, Margin, Part, Place, Speed, Turn
 from vitrograph.core.pieces import Artwork
 
-JOB_VERSION = 4                    # docs/formats.md; raised, with a migration, when the tree changes
+JOB_VERSION = 5                    # docs/formats.md; raised, with a migration, when the tree changes
 
 Girth = Literal["diameter", "circumference"]
 Mode = Literal["rim", "letters", "straight", "eye"]
@@ -27,6 +27,9 @@ MaterialName = Literal["ordinary", "strengthened", "bakeware", "crystal", "coate
 ToolName = Literal["ruler", "tape", "calipers"]
 Obstacle = Literal["handle", "seam", "raised mark", "other"]
 Stand = Literal["angle", "opposite handle", "between handles", "facing others", "facing drinker"]
+StencilKind = Literal["resist", "clear", "decal"]
+FilmMendName = Literal["fatten webs", "widen openings", "join openings", "fill openings", "fill specks", "drop islands",
+                       "blunt tips"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
 
 
@@ -199,16 +202,60 @@ class Fit(Part, frozen=True):
         return give * (self.gives.warmed if self.warm else 1.0)
 
 
-class StencilChoices(Part, frozen=True):
-    """The film round the art, and the limits its parts are held to (common practice, no published source).
+class FilmMend(Part, frozen=True):
+    """A mend of the film: what is done to what is thinner (or, of specks, smaller across) than `to` mm, and where.
 
-    `reading_angle` is how much of a round wall the eye reads from the front, standing `viewing_mm` from its axis.
+    `at` is a place in the artwork's own frame, mm, and `reach` how far about it; without a place it is done everywhere.
+    What is wide enough is left alone, so a mend does nothing more once it has done its work.
     """
 
+    does: FilmMendName
+    to: Length
+    at: tuple[Place, Place] | None = None
+    reach: Margin = 0.0
+
+
+class TieChoices(Part, frozen=True):
+    """Strips of film that hold islands to the film round them: none, placed by the program, or by hand.
+
+    `each` island has so many, or with 0 as few as carry its weight. `at` are the places of ties placed by hand, in the
+    artwork's own frame, mm.
+    """
+
+    placed: Literal["none", "auto", "hand"] = "none"
+    width: Annotated[float, Meta(ge=0.2, le=50)] = 1.6
+    each: Annotated[int, Meta(ge=0, le=6)] = 0
+    at: Annotated[tuple[tuple[Place, Place], ...], Meta(max_length=2000)] = ()
+
+
+class StencilChoices(Part, frozen=True):
+    """The kind of stencil, the film round the art, what is done to the film, and the limits its parts are held to.
+
+    `sides` are borders at the left, lower, right and upper side, where they are not all `border`. A clear stencil's
+    frosted ground reaches `ground` beyond the art. Cream is kept off the glass for `guard` round the openings, by tape
+    `tape_width` wide where the film ends sooner. The limits are common practice, no published source; `least_island` is
+    the area in mm² that a finger can press down. `reading_angle` is how much of a round wall the eye reads from the
+    front, standing `viewing_mm` from its axis.
+    """
+
+    kind: StencilKind = "resist"
     border: Margin = 20.0
+    sides: tuple[Margin, Margin, Margin, Margin] | None = None
+    outline: Literal["fan", "art", "rectangle"] = "fan"
+    corner: Margin = 0.0
+    tab: Literal["none", "left", "lower", "right", "upper"] = "none"
+    ground: Margin = 6.0
+    ground_shape: Literal["rectangle", "oval", "art"] = "rectangle"
+    marks: Literal["none", "drawn", "cut"] = "none"
+    guard: Margin = 40.0
+    tape_width: Length = 25.0
+    mends: Annotated[tuple[FilmMend, ...], Meta(max_length=2000)] = ()
+    ties: TieChoices = TieChoices()
     least_border: Margin = 12.0
     least_web: Margin = 0.8
     least_opening: Margin = 0.8
+    least_island: Annotated[float, Meta(ge=0, le=10_000)] = 3.0
+    seal: Margin = 3.0
     reading_angle: Annotated[float, Meta(gt=0, le=pi)] = radians(120)
     viewing_mm: Length = 600.0
 
@@ -245,7 +292,7 @@ class Job(Part, frozen=True):
     `pieces` are the measured pieces of a set that is meant to be equal; `glass` is what the stencil is made for.
     """
 
-    version: Literal[4] = 4
+    version: Literal[5] = 5
     name: Annotated[str, Meta(min_length=1, max_length=120)] = "Untitled"
     how_many: Annotated[int, Meta(ge=1, le=1000)] = 1
     glass: Glass = TaperedGlass()
@@ -278,6 +325,19 @@ class Job(Part, frozen=True):
                 branch = branch[step]
             branch[int(last) if isinstance(branch, list) else last] = _plain(value)
         return self.read(tree)
+
+    def resized(self, factor: float) -> dict[str, Any]:
+        """The changes, for `changed`, that make all of the art larger or smaller, with what is placed on it."""
+        stencil = self.stencil
+        grown: dict[str, Any] = {"artwork": self.artwork.scaled(factor)}
+        if stencil.mends:
+            grown["stencil__mends"] = tuple(
+                mend if mend.at is None else msgspec.structs.replace(
+                    mend, at=(mend.at[0] * factor, mend.at[1] * factor), reach=min(500.0, mend.reach * factor))
+                for mend in stencil.mends)
+        if stencil.ties.at:
+            grown["stencil__ties__at"] = tuple((x * factor, y * factor) for x, y in stencil.ties.at)
+        return grown
 
     def as_tree(self) -> dict[str, Any]:
         """The job as plain data, ready for JSON."""

@@ -25,6 +25,8 @@ def migrate(tree: dict[str, Any]) -> None:
         tree["version"] = 3
     if tree["version"] == 3:       # ways to lay, to place and to part the art were added; 3 meant their defaults
         tree["version"] = 4
+    if tree["version"] == 4:       # kinds, outlines, marks, mends and ties of the stencil were added, likewise
+        tree["version"] = 5
 
 
 def _to_pieces(tree: dict[str, Any]) -> None:

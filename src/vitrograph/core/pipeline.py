@@ -20,8 +20,8 @@ from vitrograph.core.etch import EtchPlan, plan_etch
 from vitrograph.core.findings import Finding, Level, worst
 from vitrograph.core.fit import FitChoices, Fitted, Laid, Room, check_fit, fit_art, lay_art, room_for
 from vitrograph.core.glass import Assessment, Wall, assess, wall_of
-from vitrograph.core.job import Job
-from vitrograph.core.stencil import Sheet, build_sheet, check_stencil
+from vitrograph.core.job import Job, StencilChoices
+from vitrograph.core.stencil import Care, Sheet, build_sheet, care_for, check_stencil
 from vitrograph.core.transfer import TransferPlan, plan_transfer
 from vitrograph.core.weed import WeedPlan, plan_weeding
 
@@ -47,6 +47,7 @@ class Results:
     room: Room | None = None
     sheet: Sheet | None = None
     checked: tuple[Finding, ...] | None = None
+    care: Care | None = None
     considered: tuple[Finding, ...] | None = None
     cut: CutPlan | None = None
     weed: WeedPlan | None = None
@@ -162,7 +163,16 @@ def _art_on(fitted: Fitted | None) -> tuple[float, float, float] | None:
 
 def _frosted(sheet: Sheet) -> float:
     """What is etched on one piece of glass, mm²."""
-    return float(sheet.openings.area) * sheet.fitted.sheets
+    return float(sheet.frosted.area) * sheet.fitted.sheets
+
+
+def _cutting_choices(job: Job) -> Hashable:
+    """What of the stencil's choices its shape depends on: not the limits, which it is only held to."""
+    plain = StencilChoices()
+    kept = {} if job.stencil.ties.placed != "none" else {"least_opening": plain.least_opening}
+    return replace(job.stencil, least_web=plain.least_web, seal=plain.seal, least_island=plain.least_island,
+                   guard=plain.guard, tape_width=plain.tape_width, **kept), (
+        job.name if job.stencil.marks != "none" else "")
 
 
 def _way_of_laying(job: Job) -> Hashable:
@@ -187,7 +197,8 @@ _STAGES: tuple[_Stage, ...] = (
     _Stage("assessed", "glass", ("wall",),
            lambda job: (job.glass, job.features, job.pieces, job.material, job.tools, *_patch_choices(job)),
            lambda job, known, going: assess(known["wall"], job, _art_on(known.get("fitted"))), wishes=("fitted",)),
-    _Stage("sheet", "stencil", ("fitted",), lambda job: None, lambda job, known, going: build_sheet(known["fitted"])),
+    _Stage("sheet", "stencil", ("fitted",), _cutting_choices,
+           lambda job, known, going: build_sheet(known["fitted"], job.stencil, job.name)),
     _Stage("cut", "cut", ("sheet",), lambda job: job.cut, lambda job, known, going: plan_cut(known["sheet"], job.cut)),
     _Stage("weed", "weed", ("sheet",), lambda job: None, lambda job, known, going: plan_weeding(known["sheet"])),
     _Stage("transfer", "transfer", ("sheet",), lambda job: job.transfer,
@@ -197,6 +208,8 @@ _STAGES: tuple[_Stage, ...] = (
     # the checks come last: they take longest, and nothing else waits for them
     _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut, job.features),
            lambda job, known, going: check_stencil(known["sheet"], job)),
+    _Stage("care", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut.film),
+           lambda job, known, going: care_for(known["sheet"], job)),
     _Stage("considered", "fit", ("art", "fitted", "assessed"), lambda job: (job.fit, FitChoices.of(job), job.cut.film,
                                                                             job.artwork, job.features),
            lambda job, known, going: check_fit(known["fitted"], job, known["art"], known["assessed"].trust.closing,

@@ -9,6 +9,7 @@ from vitrograph.core.findings import Finding
 from vitrograph.core.glass import Assessment, Fan, Frustum, Motif, Turned, Wall, fan_of
 from vitrograph.core.pieces import Drawing, Piece, kind_of_piece
 from vitrograph.core.pipeline import STATIONS, Results
+from vitrograph.core.stencil import SIDES
 
 _DIGITS = 4
 
@@ -16,7 +17,7 @@ _DIGITS = 4
 def plan_of(results: Results) -> dict[str, Any]:
     """Write out complete results; lengths in mm, angles in degrees. Raises the error that kept a stage from one."""
     r = results.need_all()
-    assert r.wall and r.assessed and r.fitted and r.sheet and r.cut and r.weed and r.transfer and r.etch
+    assert r.wall and r.assessed and r.fitted and r.sheet and r.cut and r.weed and r.transfer and r.etch and r.care
     left, low, right, high = r.sheet.outline.bounds
     return _rounded_tree({
         "job": r.job.name,
@@ -37,7 +38,10 @@ def plan_of(results: Results) -> dict[str, Any]:
             "opening_area_mm2": r.sheet.openings.area,
             "openings": len(r.sheet.openings.geoms),
             "islands": len(r.sheet.islands),
-            "border_mm": dict(zip(("left", "lower", "right", "upper"), r.sheet.border, strict=True)),
+            "kind": r.sheet.kind,
+            "frosted_area_mm2": r.sheet.frosted.area,
+            "border_mm": dict(zip(SIDES, r.sheet.border, strict=True)),
+            **_care(r),
             "findings": [_finding(f, station) for station in STATIONS for f in r.findings(station)],
         },
         "cut": {"paths": len(r.cut.paths), "cut_mm": r.cut.cut_mm, "travel_mm": r.cut.travel_mm,
@@ -62,6 +66,23 @@ def plan_of(results: Results) -> dict[str, Any]:
             "steps": [asdict(step) for step in r.etch.steps],
         },
     })
+
+
+def _care(r: Results) -> dict[str, Any]:
+    """Ties and mends, the seal and its places, the work, the tape that guards the glass, whether it is one piece."""
+    assert r.sheet and r.care
+    seal, work, guard, proof = r.care.seal, r.care.work, r.care.guard, r.care.proof
+    return {
+        "mends": [{"does": m.does, "to_mm": m.to, "at_mm": m.at} for m in r.job.stencil.mends],
+        "ties": [{"at_mm": list(tie.at), "length_mm": tie.length, "width_mm": tie.width} for tie in r.sheet.ties],
+        "one_piece": proof.one_piece,
+        "one_piece_says": list(proof.says),
+        "seal": {"length_mm": seal.length, "area_mm2": seal.area,
+                 "places": [{"why": k.says, "at_mm": list(k.where), "risk": k.score} for k in seal.risks]},
+        "work": {"grade": work.grade, "reasons": list(work.reasons), "pieces": work.pieces, "edge_mm": work.edge,
+                 "smallest_mm2": work.smallest, "failing": work.failing},
+        "guard": {"tape_mm": guard.tape, "sides_mm": dict(zip(SIDES, guard.sides, strict=True))},
+    }
 
 
 def _films(r: Results) -> dict[str, Any]:

@@ -138,10 +138,10 @@ class Bench(QObject):
         def change() -> None:
             art = self.art() or compose(self.job.artwork)
             if self.free:
-                artwork = sized(self.job.artwork, width or art.size[0], height or art.size[1])
+                changes = {"artwork": sized(self.job.artwork, width or art.size[0], height or art.size[1])}
             else:
-                artwork = self.job.artwork.scaled(width / art.size[0] if width else (height or 1.0) / art.size[1])
-            self.edit("Size of all", artwork=artwork)
+                changes = self.job.resized(width / art.size[0] if width else (height or 1.0) / art.size[1])
+            self.edit("Size of all", **changes)
 
         return self.attempt(change)
 

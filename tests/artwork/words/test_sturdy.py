@@ -8,8 +8,8 @@ from skimage.morphology import medial_axis
 
 from vitrograph.core.artwork import faces
 from vitrograph.core.artwork.words.sturdy import CAP_MM, letters_in_a_row, thinnest_stroke
-from vitrograph.core.medial import strokes_of
 from vitrograph.core.pieces import Words
+from vitrograph.core.widths import strokes_of
 
 SCALE = 24                         # pixels to the mm
 
@@ -35,7 +35,7 @@ def test_the_thinnest_stroke_of_each_face_is_that_of_the_medial_axis(name):
     assert thinnest_stroke(words) == pytest.approx(width / CAP_MM)
     spots, widths = axis_of(row)
     near = np.hypot(*(spots - place).T) < 0.3
-    assert np.abs(widths[near] - width).min() < 0.08          # as wide there as the raster says, to two pixels
+    assert np.abs(widths[near] - width).min() < 0.085         # as wide there as the raster says, to two pixels
     # and what the raster finds thinner runs into corners and tips: there the width changes along the axis
     steady = steady_widths(spots, widths)
     assert (steady < width - 0.1).mean() < 0.08

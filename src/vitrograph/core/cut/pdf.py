@@ -4,15 +4,18 @@ The smallest ISO 216 sheet that holds the stencil is taken; a stencil larger tha
 """
 
 import io
+from collections.abc import Sequence
 from functools import cache
 from importlib import resources
+from itertools import pairwise
 from math import pi
 from typing import Any
 
+import numpy as np
 from shapely.geometry import MultiPolygon, Polygon
 
-from vitrograph.core.fit import Band, Snip, band_edge, whole_wall
-from vitrograph.core.geometry import as_polygons
+from vitrograph.core.fit import Band, band_edge, whole_wall
+from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.glass import Frustum
 from vitrograph.core.stencil import Sheet
 from vitrograph.core.units import MM_PER_IN, THIN_SPACE, format_length
@@ -43,11 +46,12 @@ def to_pdf(sheet: Sheet, title: str, says: str = "") -> bytes:
 
     `says` is a line of small print above that, such as where the art came from.
     """
-    return _page(sheet.outline, sheet.openings, title, says, sheet.snips)
+    lines = [np.array([snip.tip, snip.edge]) for snip in sheet.snips]
+    return _page(sheet.outline, sheet.openings, title, says, [*lines, *(sheet.marks.paths if sheet.marks else ())])
 
 
 def _page(
-    outline: Polygon | MultiPolygon, dark: MultiPolygon, title: str, says: str = "", snips: tuple[Snip, ...] = ()
+    outline: Polygon | MultiPolygon, dark: MultiPolygon, title: str, says: str = "", lines: Sequence[Points] = ()
 ) -> bytes:
     from reportlab.pdfgen.canvas import Canvas
 
@@ -64,8 +68,9 @@ def _page(
     _draw(canvas, dark, fill=True)
     canvas.setLineWidth(0.2)
     _draw(canvas, as_polygons(outline), fill=False)
-    for snip in snips:
-        canvas.line(*snip.tip, *snip.edge)
+    for line in lines:
+        for start, end in pairwise(line.tolist()):
+            canvas.line(*start, *end)
     canvas.restoreState()
     _check_line(canvas, f"{title} · {paper}", says)
     canvas.save()

@@ -43,9 +43,10 @@ def plan_cut(sheet: Sheet, choices: CutChoices) -> CutPlan:
     """Order the sheet's outlines inside before outside, start each near where the last ended, and add over-run."""
     left, low, right, high = sheet.outline.bounds
     rings = [np.asarray(ring.coords)[:, :2] - [left, low] for ring in _rings(sheet)]
-    # relief cuts come first: they end at the film's edge, which frees the film when it is cut
+    # relief cuts and marks come first: they end at the film's edge, which frees the film when it is cut
     snips = tuple(np.array([snip.tip, snip.edge]) - [left, low] for snip in sheet.snips)
-    paths = snips + tuple(_over_run(ring, choices.over_run) for ring in order_rings(rings))
+    marks = tuple(path - [left, low] for path in sheet.marks.paths) if sheet.marks and sheet.marks.cut else ()
+    paths = snips + marks + tuple(_over_run(ring, choices.over_run) for ring in order_rings(rings))
     size = (right - left, high - low)
     plan = CutPlan(paths, size, (-left, -low), 0.0)
     seconds = plan.cut_mm / choices.cut_speed + plan.travel_mm / choices.travel_speed + 2 * LIFT_SECONDS * len(paths)

@@ -11,7 +11,7 @@ from vitrograph.core.stencil import Sheet
 def to_svg(sheet: Sheet, title: str, colour: str = "#2F8F83") -> str:
     """Write film and islands as one even-odd path on a page that is the stencil's own box; y runs down.
 
-    Relief cuts that open nothing are a path of their own, of lines.
+    Relief cuts that open nothing are a path of their own, of lines; so are the marks.
     """
     left, low, right, high = sheet.outline.bounds
     width, height = right - left, high - low
@@ -22,7 +22,7 @@ def to_svg(sheet: Sheet, title: str, colour: str = "#2F8F83") -> str:
         f'viewBox="0 0 {width:.4f} {height:.4f}">\n'
         f"<title>{escape(title, quote=False)}</title>\n"
         f'<path id="film" fill="{colour}" fill-rule="evenodd" d="{path_data(page)}"/>\n'
-        f"{_snips(sheet, left, high)}"
+        f"{_snips(sheet, left, high)}{_marks(sheet, left, high)}"
         "</svg>\n"
     )
 
@@ -33,6 +33,13 @@ def _snips(sheet: Sheet, left: float, high: float) -> str:
     lines = "".join(f"M{snip.tip[0] - left:.4f} {high - snip.tip[1]:.4f}L{snip.edge[0] - left:.4f} "
                     f"{high - snip.edge[1]:.4f}" for snip in sheet.snips)
     return f'<path id="snips" fill="none" stroke="#000000" stroke-width="0.1" d="{lines}"/>\n'
+
+
+def _marks(sheet: Sheet, left: float, high: float) -> str:
+    if sheet.marks is None:
+        return ""
+    lines = "".join("M" + "L".join(f"{x - left:.4f} {high - y:.4f}" for x, y in path) for path in sheet.marks.paths)
+    return f'<path id="marks" fill="none" stroke="#000000" stroke-width="0.1" d="{lines}"/>\n'
 
 
 def path_data(shape: MultiPolygon) -> str:

@@ -114,7 +114,7 @@ def once_round(fitted: Fitted, job: Job, misclosure: float) -> Iterator[Finding]
                       f"{format_length(wide - pitch)} each", "scaled so, a whole number of them just fits",
                       None, wide, pitch,
                       Remedy.of(f"Close the ring: each {format_length(factor * fitted.size[0])} wide",
-                                artwork=job.artwork.scaled(factor)))
+                                **job.resized(factor)))
     if not fit.wrap:
         return
     if misclosure > _MISCLOSURE_MM:

@@ -34,12 +34,12 @@ Notch = tuple[float, float, float, float]                      # wall (u, s), an
 
 @dataclass(frozen=True)
 class FilmChoices:
-    """What the films depend on beside the fit: the border and how near to an opening a snip may come, mm; the limit.
+    """What the films depend on beside the fit: the borders, how near to an opening a snip may come, mm; the limit.
 
     `nodes` of the membrane.
     """
 
-    border: float = 20.0
+    border: Sides = (20.0, 20.0, 20.0, 20.0)
     safe: float = 12.0
     limit: float = 0.015
     nodes: int = NODES
@@ -176,21 +176,21 @@ def _on_wall(cell: Box, lay: Lay) -> Box:
     return box[0], box[1], box[2], box[3]
 
 
-def _boxes(rows: list[list[_Cell]], wall: Wall, border: float, *, wrap: bool) -> Iterator[tuple[Box, Sides]]:
+def _boxes(rows: list[list[_Cell]], wall: Wall, border: Sides, *, wrap: bool) -> Iterator[tuple[Box, Sides]]:
     """Of each film the box of its art on the wall, and the border wanted at each side; a wrap's film closes behind."""
     bounds = [_bounds(row) for row in rows]
     u_low, u_high = min(box[0] for box in bounds), max(box[2] for box in bounds)
     scales = [float(wall.scale(np.array([(box[1] + box[3]) / 2]))[0]) for box in bounds]
     spare = max(0.0, wall.span - (u_high - u_low)) / 2 if wall.closed else np.inf
-    outer = spare if wrap and wall.closed else min(border / min(scales), spare)
+    outer = [spare if wrap and wall.closed else min(border[side] / min(scales), spare) for side in (0, 2)]
     for i, (row, scale, (_, s_low, _, s_high)) in enumerate(zip(rows, scales, bounds, strict=True)):
-        lower = overlapping(s_low - bounds[i - 1][3], border) if i else border
-        upper = overlapping(bounds[i + 1][1] - s_high, border) if i + 1 < len(rows) else border
+        lower = overlapping(s_low - bounds[i - 1][3], border[1]) if i else border[1]
+        upper = overlapping(bounds[i + 1][1] - s_high, border[3]) if i + 1 < len(rows) else border[3]
         # rows of one film each are all as wide as the widest, so that their sides line up
         ends = [(cell.wall.bounds[0], cell.wall.bounds[2]) for cell in row] if len(row) > 1 else [(u_low, u_high)]
         for k, (start, end) in enumerate(ends):
-            left = overlapping((start - ends[k - 1][1]) * scale, border) if k else outer * scale
-            right = overlapping((ends[k + 1][0] - end) * scale, border) if k + 1 < len(ends) else outer * scale
+            left = overlapping((start - ends[k - 1][1]) * scale, border[0]) if k else outer[0] * scale
+            right = overlapping((ends[k + 1][0] - end) * scale, border[2]) if k + 1 < len(ends) else outer[1] * scale
             yield (start, s_low, end, s_high), (left, lower, right, upper)
 
 
@@ -251,7 +251,8 @@ def _pressed(
     for spacing in SPACINGS_MM if fit.relief and not by_cone else ():
         if _larger(ends) <= choices.limit:
             break
-        cuts = relief_cuts(Polygon(cone.develop(edge)), openings, choices.safe, _CUT_SHARE * choices.border, spacing)
+        longest = _CUT_SHARE * min(choices.border)
+        cuts = relief_cuts(Polygon(cone.develop(edge)), openings, choices.safe, longest, spacing)
         with suppress(FitError):                               # so deep that no shape is found: these are no help
             snipped = press(wall, cone, edge, openings, cuts, nodes=choices.nodes) if cuts else best
             best, ends = min((best, ends), (snipped, _strain_along(snipped, art)), key=lambda one: _larger(one[1]))

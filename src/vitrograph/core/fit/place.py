@@ -12,6 +12,7 @@ from shapely.geometry import MultiPolygon
 from vitrograph.core.artwork import Art, Mark, Placed
 from vitrograph.core.errors import FitError
 from vitrograph.core.fit.films import WARP_DEVIATION_MM, Film, FilmChoices, Films, cut_films
+from vitrograph.core.fit.ground import Ground
 from vitrograph.core.fit.lay import Lay, check_reach, half_of, longest_edge, warp
 from vitrograph.core.fit.stand import angle_of, middle_height, rim_at
 from vitrograph.core.geometry import Box, Points, as_polygons, multipolygon, union
@@ -23,17 +24,23 @@ _FILMS, _PLAIN = FilmChoices(), Features()
 
 @dataclass(frozen=True)
 class FitChoices:
-    """What a fit depends on beside the job's own fit part: the eye that looks at the glass, and what the films take."""
+    """What a fit depends on beside the job's own fit part: the eye that looks at the glass, and what the films take.
+
+    `ground` is what is frosted round the art, where the art itself stays clear.
+    """
 
     viewing_mm: float = 600.0
     reading_angle: float = pi * 2 / 3
     films: FilmChoices = _FILMS
+    ground: Ground | None = None
 
     @classmethod
     def of(cls, job: Job) -> "FitChoices":
         """The choices that a job makes in its other parts."""
-        films = FilmChoices(job.stencil.border, job.stencil.least_border, job.fit.limit(job.cut.film))
-        return cls(job.stencil.viewing_mm, job.stencil.reading_angle, films)
+        stencil = job.stencil
+        films = FilmChoices(stencil.sides or (stencil.border,) * 4, stencil.least_border, job.fit.limit(job.cut.film))
+        ground = Ground(stencil.ground_shape, stencil.ground) if stencil.kind == "clear" else None
+        return cls(stencil.viewing_mm, stencil.reading_angle, films, ground)
 
 
 @dataclass(frozen=True)
@@ -88,6 +95,21 @@ class Fitted:
         """From the rim along the wall to the art's top edge, at its middle, before it is turned."""
         top = self.lay.way.to_wall(np.array([[0.0, self.size[1] / 2]]))
         return self.wall.length + self.rim_rise - float(top[0, 1])
+
+    def in_artwork(self, spot: tuple[float, float]) -> tuple[float, float]:
+        """A sheet point in the artwork's own frame, mm."""
+        x, y = (self.lay.sheet_to_art(np.array([spot]))[0] + self.middle).tolist()
+        return x, y
+
+    def on_sheet(self, place: tuple[float, float]) -> Points:
+        """(n, 2) sheet points of a place in the artwork's own frame: one on each copy that the sheet carries."""
+        here = np.array([place]) - self.middle
+        if len(self.beside) > 1:
+            pitch = self.lay.middle_scale * (self.beside[1] - self.beside[0])
+            copies = here + np.column_stack([pitch * np.arange(1 - len(self.beside), len(self.beside)),
+                                             np.zeros(2 * len(self.beside) - 1)])
+            here = copies[np.abs(copies[:, 0]) <= half_of(self.art)[0] + 1e-6]
+        return self.lay.to_sheet(here)
 
     def where_held(self, line: str) -> dict[str, float]:
         """The changes of a job that hold another line of the art (top, baseline or middle) where it is now."""
@@ -176,7 +198,8 @@ def lay_art(
     check_reach(wall, flat, fit.mode, s0, width / 2, height / 2)
     level = atan2(climb, float(wall.scale(np.array([s0]))[0])) if fit.level == "rim" else 0.0
     lay = replace(first, flat=flat, s0=s0, turn=fit.turn + level)
-    shape, marks = _round_the_glass(art, lay, fit)
+    shape, marks = _round_the_glass(art.shape if choices.ground is None else choices.ground.round(art.shape), art, lay,
+                                    fit)
     turned = as_polygons(shapely.transform(shape, lambda xy: lay.turned(xy))) if lay.turn else shape
     films = cut_films(turned, replace(lay, turn=0.0), fit, choices.films)
     return Laid(replace(lay, flat=films.flat), shape, marks, films)
@@ -218,13 +241,15 @@ def _beside(fit: Fit) -> tuple[float, ...]:
     return tuple(2 * pi / fit.times * (k - (fit.times - 1) / 2) for k in range(fit.times))
 
 
-def _round_the_glass(art: Art, lay: Lay, fit: Fit) -> tuple[MultiPolygon, tuple[Mark, ...]]:
+def _round_the_glass(
+    shape: MultiPolygon, art: Art, lay: Lay, fit: Fit
+) -> tuple[MultiPolygon, tuple[Mark, ...]]:
     """What one sheet carries: the art, or where it is wrapped all its copies, so spaced that the last meets the first.
 
     Raises FitError where rows would not come round level.
     """
     if not fit.wrap or fit.times == 1:
-        return art.shape, art.marks
+        return shape, art.marks
     if not lay.wall.closed:
         raise FitError("art goes all round a round glass only: take the wrap away on a pane")
     if fit.mode not in ("rim", "letters") or lay.turn:
@@ -232,9 +257,10 @@ def _round_the_glass(art: Art, lay: Lay, fit: Fit) -> tuple[MultiPolygon, tuple[
                        "letter shapes, and not turned")
     pitch = 2 * pi * lay.middle_scale / fit.times
     shifts = [pitch * (k - (fit.times - 1) / 2) for k in range(fit.times)]
-    copies = np.concatenate([shapely.get_parts(shapely.transform(art.shape, _moved(by))) for by in shifts])
-    shape = multipolygon(copies) if art.size[0] < pitch else as_polygons(union(copies.tolist()))
-    return shape, tuple(Mark(mark.name, mark.x + by, mark.y) for by in shifts for mark in art.marks)
+    copies = np.concatenate([shapely.get_parts(shapely.transform(shape, _moved(by))) for by in shifts])
+    wide = shape.bounds[2] - shape.bounds[0]
+    joined = multipolygon(copies) if wide < pitch else as_polygons(union(copies.tolist()))
+    return joined, tuple(Mark(mark.name, mark.x + by, mark.y) for by in shifts for mark in art.marks)
 
 
 def _moved(by: float) -> Callable[[Points], Points]:

@@ -104,14 +104,14 @@ def _smaller(case: _Case, strain: float) -> Iterator[tuple[str, dict[str, Any]]]
     factor = _largest_factor(case, strain)
     if factor is not None:
         yield (f"Make it smaller: art {format_length(width * factor)} wide",
-               {"artwork": case.job.artwork.scaled(factor)})
+               case.job.resized(factor))
     elif case.job.stencil.border > least:
-        narrow = replace(case, job=case.job.changed(stencil__border=least))
+        narrow = replace(case, job=case.job.changed(stencil__border=least, stencil__sides=None))
         strain = narrow.strain()
         factor = 1.0 if strain <= case.limit else _largest_factor(narrow, strain)
         if factor is not None:
             yield (f"Border {format_length(least)}, art {format_length(width * factor)} wide",
-                   {"stencil__border": least, "artwork": case.job.artwork.scaled(factor)})
+                   {"stencil__border": least, "stencil__sides": None, **case.job.resized(factor)})
 
 
 def _largest_factor(case: _Case, strain: float) -> float | None:

@@ -119,7 +119,7 @@ def make_it_fit(room: Room, fitted: Fitted, job: Job) -> Remedy:
     if moves:
         return Remedy.of("Move it into the room", **at_top(rim), **across)
     return Remedy.of(f"Make it fit: {format_length(fitted.size[0] * factor)} wide",
-                     artwork=job.artwork.scaled(factor), **at_top(rim), **across)
+                     **job.resized(factor), **at_top(rim), **across)
 
 
 def room_outline(wall: Wall, border: float, reading_angle: float, eye_mm: float, angle: float) -> Points:

@@ -1,23 +1,30 @@
 """The stencil: film round the art, its openings, and the islands that only the tape holds in place."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 
 import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
-from vitrograph.core.fit import EDGE_DEVIATION_MM, Band, Film, Fitted, Snip
+from vitrograph.core.fit import Band, Film, Fitted, Snip
 from vitrograph.core.geometry import as_polygons, within, without
-from vitrograph.core.glass import Pane
+from vitrograph.core.job import StencilChoices, StencilKind
+from vitrograph.core.stencil.marks import Marks, marks_for
+from vitrograph.core.stencil.mending import Cutting, mended
+from vitrograph.core.stencil.outline import film_cover, tab_of
+from vitrograph.core.stencil.ties import Tie, Ties, tie_islands
 
 
 @dataclass(frozen=True)
 class Sheet:
     """The films cut for a fitted piece, in sheet coordinates (mm); all of them are film and openings together.
 
-    `outlines` are the films' edges in the order they are laid; `snips` are relief cuts that open nothing.
+    `openings` are what is weeded, `film` what stays: of a decal the art itself. `outlines` are the films' edges in the
+    order they are laid, with their tabs; `covers` are the same without, as they lie on the glass. `snips` are relief
+    cuts that open nothing. `drawn` are the openings before they were mended and tied; `droops` tell how far each island
+    that is to be tied hangs, `missed` where a tie placed by hand has no opening to cross.
     """
 
     fitted: Fitted
@@ -25,7 +32,14 @@ class Sheet:
     openings: MultiPolygon
     film: MultiPolygon
     beyond: MultiPolygon
-    snips: tuple[Snip, ...] = ()
+    snips: tuple[Snip, ...]
+    kind: StencilKind
+    covers: tuple[Polygon, ...]
+    drawn: MultiPolygon
+    ties: tuple[Tie, ...] = ()
+    droops: tuple[float, ...] = ()
+    missed: tuple[tuple[float, float], ...] = ()
+    marks: Marks | None = None
 
     @cached_property
     def outline(self) -> MultiPolygon:
@@ -36,6 +50,16 @@ class Sheet:
     def films(self) -> tuple[Film, ...]:
         """The films, in the order they are laid."""
         return self.fitted.films
+
+    @property
+    def frosted(self) -> MultiPolygon:
+        """What is etched: the openings, or nothing where the film is the decoration."""
+        return self.openings if self.kind != "decal" else MultiPolygon()
+
+    @cached_property
+    def cutting(self) -> Cutting:
+        """Outline and openings alone."""
+        return Cutting(self.outline, self.openings)
 
     @cached_property
     def band(self) -> Band:
@@ -68,19 +92,36 @@ class Sheet:
         return MultiPolygon(list(parts[at_edge])), MultiPolygon(list(parts[~at_edge]))
 
 
-def build_sheet(fitted: Fitted) -> Sheet:
-    """Cut the films round the fitted art; art beyond them all is told of."""
-    outlines = tuple(_on_the_pane(_on_sheet(film, fitted), fitted) for film in fitted.films)
+def build_sheet(fitted: Fitted, choices: StencilChoices | None = None, name: str = "") -> Sheet:
+    """Cut the films round the fitted art, mended, tied and marked as chosen; art beyond them all is told of."""
+    choices = choices or StencilChoices()
+    covers = tuple(film_cover(film, fitted, choices) for film in fitted.films)
+    outlines = covers if choices.tab == "none" else tuple(_with_tab(cover, choices.tab, fitted) for cover in covers)
     outline = outlines[0] if len(outlines) == 1 else MultiPolygon(list(outlines))
     inside = shapely.contains_properly(outline, fitted.sheet_art)
-    openings = fitted.sheet_art if inside else as_polygons(within(fitted.sheet_art, outline))
-    film = as_polygons(without(outline, openings))
+    art = fitted.sheet_art if inside else as_polygons(within(fitted.sheet_art, outline))
     beyond = MultiPolygon() if inside else as_polygons(without(fitted.sheet_art, outline))
-    return Sheet(fitted, outlines, openings, film, beyond, tuple(_snips(fitted)))
+    rest = as_polygons(without(outline, art))
+    openings, film = (rest, art) if choices.kind == "decal" else (art, rest)
+    made = Sheet(fitted, outlines, openings, film, beyond, tuple(_snips(fitted)), choices.kind, covers, openings)
+    if choices.mends:
+        made = _recut(made, mended(made.cutting, choices.mends, fitted.on_sheet))
+    if choices.ties.placed != "none" and choices.kind != "decal":
+        tied: Ties = tie_islands(made.cutting, choices.ties, choices.least_opening, fitted.on_sheet)
+        made = replace(_recut(made, tied.cutting), ties=tied.ties, droops=tied.droops, missed=tied.missed)
+    return made if choices.marks == "none" else replace(made, marks=marks_for(made, name, cut=choices.marks == "cut"))
 
 
-def _on_sheet(film: Film, fitted: Fitted) -> Polygon:
-    return shapely.transform(film.outline, lambda xy: xy * [-1.0, 1.0]) if fitted.lay.mirrored else film.outline
+def _recut(sheet: Sheet, cutting: Cutting) -> Sheet:
+    """A sheet with other openings in the same outline."""
+    if cutting is sheet.cutting:
+        return sheet
+    return replace(sheet, openings=cutting.openings, film=as_polygons(without(sheet.outline, cutting.openings)))
+
+
+def _with_tab(cover: Polygon, side: str, fitted: Fitted) -> Polygon:
+    joined = shapely.union(cover, tab_of(cover, side, mirrored=fitted.lay.mirrored).buffer(1e-6))
+    return max(as_polygons(joined).geoms, key=lambda part: part.area)
 
 
 def _snips(fitted: Fitted) -> Iterator[Snip]:
@@ -89,12 +130,3 @@ def _snips(fitted: Fitted) -> Iterator[Snip]:
     for snip in (snip for film in fitted.films for snip in film.snips):
         if not snip.cut_out:
             yield Snip((side * snip.edge[0], snip.edge[1]), (side * snip.tip[0], snip.tip[1]), snip.parts)
-
-
-def _on_the_pane(outline: Polygon, fitted: Fitted) -> Polygon:
-    """End the sheet where an oval pane does; other walls end where the band does."""
-    if not isinstance(fitted.wall, Pane) or not fitted.wall.oval:
-        return outline
-    pane = Polygon(fitted.lay.wall_to_sheet(fitted.wall.edge(EDGE_DEVIATION_MM)))
-    clipped = as_polygons(shapely.intersection(outline, pane))
-    return max(clipped.geoms, key=lambda part: part.area, default=outline)

@@ -116,7 +116,8 @@ def plan_transfer(sheet: Sheet, job: Job) -> TransferPlan:
     """Cut the tape for a sheet and work out where its films go on the glass."""
     settings = tuple(_setting(sheet, number, job.transfer) for number in range(len(sheet.films)))
     relieved = any(film.pressed is not None and film.pressed.snips for film in sheet.films)
-    return TransferPlan(bool(sheet.islands), settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved)
+    needed = bool(sheet.islands) or sheet.kind == "decal"
+    return TransferPlan(needed, settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved)
 
 
 def _setting(sheet: Sheet, number: int, choices: TransferChoices) -> Setting:
@@ -172,7 +173,7 @@ def rim_distances(sheet: Sheet, number: int = 0) -> tuple[float, float]:
     Read off the film's own outline carried back to the wall, so they hold however the sheet was shaped.
     """
     wall, lay = sheet.fitted.wall, sheet.fitted.lay
-    edge = lay.sheet_to_wall(np.asarray(sheet.outlines[number].exterior.coords)[:, :2])
+    edge = lay.sheet_to_wall(np.asarray(sheet.covers[number].exterior.coords)[:, :2])
     across, up = ((edge - edge.min(axis=0)) / np.ptp(edge, axis=0)).T
     left, right = wall.length - edge[[int(np.argmax(up - across)), int(np.argmax(up + across))], 1]
     return float(left), float(right)

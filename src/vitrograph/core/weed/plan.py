@@ -55,8 +55,9 @@ def plan_weeding(sheet: Sheet) -> WeedPlan:
     frame = Piece(1, "frame", surplus, "surplus", "all round", "lift a corner and pull low, at a diagonal")
     openings = sorted(sheet.openings.geoms, key=lambda part: -part.area)
     islands = sorted(sheet.islands, key=lambda part: -part.area)
+    naming = _name if sheet.kind == "resist" else _gap_name
     pull = [frame] + [
-        Piece(number, "opening", part, _name(part, sheet), _where(part, sheet.openings), _how(part))
+        Piece(number, "opening", part, naming(part, sheet), _where(part, sheet.openings), _how(part))
         for number, part in enumerate(openings, start=2)
     ]
     filled = [Polygon(opening.exterior) for opening in sheet.openings.geoms]
@@ -83,8 +84,18 @@ def _name(part: Polygon, sheet: Sheet) -> str:
     return f"letter{'s' if len(letters) > 1 else ''} {letters}" if letters else "detail"
 
 
+def _gap_name(part: Polygon, sheet: Sheet) -> str:
+    """What is pulled where the art stays: the film round it, or a gap within it."""
+    if part.area < max(opening.area for opening in sheet.openings.geoms):
+        return "gap"
+    return "film round the art" if sheet.kind == "decal" else "ground"
+
+
 def _island_name(part: Polygon, filled: list[Polygon], sheet: Sheet) -> str:
-    """An island is named by the opening that surrounds it; `filled` are the openings without their holes."""
+    """An island is named by its own letters, or by the opening round it; `filled` are the openings without holes."""
+    own = _name(part, sheet)
+    if own != "detail":
+        return own
     inside = shapely.contains(filled, part.representative_point())
     around = min(np.flatnonzero(inside).tolist(), key=lambda i: filled[i].area, default=None)
     return f"inside of {_name(sheet.openings.geoms[around], sheet)}" if around is not None else "island"

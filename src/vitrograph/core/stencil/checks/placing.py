@@ -1,33 +1,23 @@
-"""What the stencil station finds: art off the glass, too little border, thin places, width against the eye, the face.
+"""Checks of a stencil's place and size: off the glass, on what is kept clear, border, width against the eye, face, mat.
 
 The limits come from the job; their defaults are common practice, no published source.
 """
 
-from collections.abc import Callable, Iterator
+from collections.abc import Iterator
 from math import degrees
 
 import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.artwork import Placed, face_named, missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.fit import Fitted, at_top, stood
 from vitrograph.core.glass import Block, Pane, blocks_of, largest_motif
 from vitrograph.core.job import Job
-from vitrograph.core.pieces import Drawing, Mend, MendName, Words
 from vitrograph.core.stencil.sheet import Sheet
 from vitrograph.core.units import format_length
-from vitrograph.core.widths import NarrowPlace, narrow_places
 
-STURDY_FACE = "Barlow Bold"        # of the shipped faces, the one whose strokes and gaps differ least in width
-_SIDES = ("left", "lower", "right", "upper")
-
-
-def check_stencil(sheet: Sheet, job: Job) -> tuple[Finding, ...]:
-    """Run every check over a sheet, gravest first."""
-    order = [Level.STOP, Level.WATCH, Level.NOTE]
-    return tuple(sorted((f for check in CHECKS for f in check(sheet, job)), key=lambda f: order.index(f.level)))
+SIDES = ("left", "lower", "right", "upper")
 
 
 def off_glass(sheet: Sheet, job: Job) -> Iterator[Finding]:
@@ -51,7 +41,7 @@ def keep_out(sheet: Sheet, job: Job) -> Iterator[Finding]:
     """Art on a handle, a seam or another place kept clear is a stop; film there must be cut away."""
     fitted = sheet.fitted
     middle = (fitted.wall_bounds[0] + fitted.wall_bounds[2]) / 2
-    outline = shapely.transform(sheet.outline, fitted.lay.sheet_to_wall)
+    outline = shapely.transform(MultiPolygon(list(sheet.covers)), fitted.lay.sheet_to_wall)
     for block in _blocks_before(fitted, middle, job):
         struck, covered = fitted.wall_art.intersection(block.shape), outline.intersection(block.shape)
         if not struck.is_empty:
@@ -85,7 +75,7 @@ def overlap(sheet: Sheet, job: Job) -> Iterator[Finding]:
 def border(sheet: Sheet, job: Job) -> Iterator[Finding]:
     """Too little film round the art to catch stray cream."""
     least = job.stencil.least_border
-    short = [(width, name) for width, name in zip(sheet.border, _SIDES, strict=True) if width < least - 1e-9
+    short = [(width, name) for width, name in zip(sheet.border, SIDES, strict=True) if width < least - 1e-9
              and not (job.fit.wrap and name in ("left", "right"))]      # round the glass, film meets film
     if not short or sheet.openings.is_empty:
         return
@@ -94,63 +84,6 @@ def border(sheet: Sheet, job: Job) -> Iterator[Finding]:
     yield Finding(Code.BORDER, Level.WATCH, f"only {format_length(width)} of film at the {names} side",
                   "stray cream runs over a narrow border: let tape make up the rest, or give it more film",
                   None, width, least, _more_border(sheet, job))
-
-
-def webs(sheet: Sheet, job: Job) -> Iterator[Finding]:
-    """Film between openings that would tear when weeded or lift in the cream."""
-    yield from _thin(sheet, sheet.film, job, job.stencil.least_web, Code.WEB, "a web of film",
-                     "thin webs tear when weeded and lift in the cream")
-
-
-def openings(sheet: Sheet, job: Job) -> Iterator[Finding]:
-    """Openings too narrow to fill with cream or to be seen."""
-    yield from _thin(sheet, sheet.openings, job, job.stencil.least_opening, Code.OPENING, "an opening",
-                     "narrow openings fill badly and read as scratches")
-
-
-def _thin(
-    sheet: Sheet, shape: MultiPolygon, job: Job, limit: float, code: Code, names: str, why: str
-) -> Iterator[Finding]:
-    """A finding for each place of a shape thinner than a limit, the thinnest first."""
-    for place in sorted(narrow_places(shape, limit), key=lambda place: place.width):
-        says = f"{names} {format_length(place.width, digits=2)} wide, {format_length(place.length)} long"
-        mends = tuple(_mends(sheet, job, place, limit, code))
-        grown = _grown(sheet, job, place, limit, words=not mends)
-        remedies = (*mends, *((grown,) if grown is not None else ()))
-        yield Finding(code, Level.WATCH, says, why, place.where, place.width, limit,
-                      remedies[0] if remedies else None, remedies[1:])
-
-
-def _mends(sheet: Sheet, job: Job, place: NarrowPlace, limit: float, code: Code) -> Iterator[Remedy]:
-    """Mends of a drawing, where the place lies in one: its stroke thickened or taken out, or its gap widened."""
-    found = _piece_at(sheet, place.where, Drawing)
-    if found is None:
-        return
-    placed, (x, y) = found
-    drawing, unit = placed.piece.what, placed.mending_unit
-    assert isinstance(drawing, Drawing)
-    path = f"artwork__pieces__{placed.index}__what__mends"
-    amount, reach = 1.1 * (limit - place.width) / unit, (place.length + 2 * limit) / unit
-
-    def mend(does: MendName, by: float) -> dict[str, tuple[Mend, ...]]:
-        return {path: (*drawing.mends, Mend(does, by, (x, y), reach))}
-
-    more = format_length(1.1 * (limit - place.width), digits=2)
-    if code is Code.OPENING:
-        yield Remedy.of(f"Thicken it by {more}", **mend("thicken", amount))
-        yield Remedy.of("Take it out", **mend("remove thin", 1.02 * limit / unit))
-    else:
-        yield Remedy.of(f"Widen it by {more}", **mend("thicken", -amount))
-
-
-def _piece_at(sheet: Sheet, where: tuple[float, float], kind: type) -> tuple[Placed, tuple[float, float]] | None:
-    """The uppermost piece of a kind that a sheet point lies in, and the point in the frame that mends are told in."""
-    point = sheet.fitted.lay.sheet_to_art(np.array([where]))[0] + sheet.fitted.middle
-    for placed in reversed(sheet.fitted.placed):
-        for affine in placed.affines if isinstance(placed.piece.what, kind) else ():
-            if placed.holds(point, affine):
-                return placed, placed.in_mending_frame(point, affine)
-    return None
 
 
 def reading_width(sheet: Sheet, job: Job) -> Iterator[Finding]:
@@ -187,11 +120,6 @@ def carrier(sheet: Sheet, job: Job) -> Iterator[Finding]:
                       None, sides[1], mat[1], Remedy.of("Use the long mat", cut__mat_length=597.0))
 
 
-CHECKS: tuple[Callable[[Sheet, Job], Iterator[Finding]], ...] = (
-    off_glass, keep_out, overlap, border, webs, openings, reading_width, face, carrier,
-)
-
-
 def _middle(shape: shapely.Geometry) -> tuple[float, float] | None:
     return None if shape.is_empty else (float(shape.centroid.x), float(shape.centroid.y))
 
@@ -199,24 +127,7 @@ def _middle(shape: shapely.Geometry) -> tuple[float, float] | None:
 def _resized(sheet: Sheet, job: Job, factor: float, says: str) -> Remedy:
     width, _ = sheet.fitted.size
     return Remedy.of(f"{says}: art {format_length(width * factor * 0.999)} wide",
-                     artwork=job.artwork.scaled(factor * 0.999))
-
-
-def _grown(sheet: Sheet, job: Job, place: NarrowPlace, limit: float, *, words: bool) -> Remedy | None:
-    """Scale the art until the thin place meets its limit, if that is a modest change; for words, a sturdier face."""
-    factor = limit / place.width
-    if 1 < factor <= 1.6:
-        return _resized(sheet, job, 1.002 * factor, "Make it larger")
-    found = _piece_at(sheet, place.where, Words) if words else None
-    if found is None:
-        return None
-    placed, _ = found
-    what = placed.piece.what
-    assert isinstance(what, Words)
-    if what.face == STURDY_FACE or missing_in(face_named(STURDY_FACE), what.text):
-        return None
-    path = f"artwork__pieces__{placed.index}__what__"
-    return Remedy.of(f"Set the words in {STURDY_FACE}", **{f"{path}face": STURDY_FACE, f"{path}font": None})
+                     **job.resized(factor * 0.999))
 
 
 def _back_on_glass(sheet: Sheet, job: Job) -> Remedy:
@@ -226,7 +137,7 @@ def _back_on_glass(sheet: Sheet, job: Job) -> Remedy:
     if room >= 1:
         return Remedy.of("Centre it on the glass", **at_top(None), fit__across=0.0)
     return Remedy.of(f"Art {format_length(sheet.fitted.size[0] * room * 0.9)} wide, centred",
-                     artwork=job.artwork.scaled(room * 0.9), **at_top(None), fit__across=0.0)
+                     **job.resized(room * 0.9), **at_top(None), fit__across=0.0)
 
 
 def _clear_of_blocks(sheet: Sheet, job: Job) -> Remedy | None:
@@ -240,7 +151,7 @@ def _clear_of_blocks(sheet: Sheet, job: Job) -> Remedy | None:
     beside = fitted.middle[0] * grown / float(fitted.wall.scale(np.array([room.s]))[0])
     place = stood(fitted.wall, room.u - beside, 0.0)
     if grown < 1:
-        place["artwork"] = job.artwork.scaled(grown)
+        place |= job.resized(grown)
     says = "Move it clear" if grown == 1 else f"Move it clear, {format_length(width * grown)} wide"
     return Remedy.of(says, **at_top(fitted.wall.length - room.s - height * grown / 2), **place)
 

@@ -1,0 +1,44 @@
+"""The frosted ground of a stencil whose art stays clear: a plain shape round the art, less the art."""
+
+from dataclasses import dataclass
+from typing import Literal
+
+import shapely
+from shapely.geometry import MultiPolygon, Point, Polygon, box
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.geometry import as_polygons, without
+
+_ARC = 16                          # segments of a quarter circle
+_ROUND = 0.4                       # of the margin: a rectangle's corners
+
+
+@dataclass(frozen=True, slots=True)
+class Ground:
+    """A shape round the art, and how far it reaches beyond it, mm."""
+
+    shape: Literal["rectangle", "oval", "art"]
+    margin: float
+
+    def round(self, art: MultiPolygon) -> MultiPolygon:
+        """What is frosted: the ground without the art.
+
+        >>> art = MultiPolygon([box(-10, -5, 10, 5)])
+        >>> round(Ground("rectangle", 5.0).round(art).area)
+        397
+        """
+        return as_polygons(without(self._whole(art), art))
+
+    def _whole(self, art: MultiPolygon) -> BaseGeometry:
+        left, low, right, high = art.bounds
+        wide, tall = right - left, high - low
+        if self.shape == "oval":                               # the ellipse through the corners of the art's box
+            oval = shapely.transform(Point(0, 0).buffer(1.0, quad_segs=4 * _ARC), lambda xy: xy * [
+                wide / 2**0.5 + self.margin, tall / 2**0.5 + self.margin] + [(left + right) / 2, (low + high) / 2])
+            return oval
+        if self.shape == "art":
+            grown = shapely.buffer(art, self.margin, quad_segs=_ARC)
+            return shapely.union_all([Polygon(part.exterior) for part in as_polygons(grown).geoms])
+        corner = _ROUND * self.margin
+        plain = box(left, low, right, high)
+        return plain.buffer(self.margin - corner, join_style="mitre").buffer(corner, quad_segs=_ARC)

@@ -1,0 +1,72 @@
+"""Whether film carries its own weight when it is lifted with no tape: how far each tied island hangs down.
+
+A tie is a cantilever of film, the island a weight at its end: with the weight W of the island, a lever d from the
+nearest place that the ties hold together to the island's middle, n ties of length l and stiffness E I, the island hangs
+by W (d + l/2) l / (n E I) radians. Source: J. Gere and S. Timoshenko, Mechanics of Materials, appendix on deflections
+of beams: the end of a cantilever turns by M l / (E I) under a moment, P l² / (2 E I) under a load. Film is taken to
+be soft vinyl, 0.08 mm thick; its numbers are from memory, no published source.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from math import degrees, radians
+
+import numpy as np
+import shapely
+from shapely.geometry import Polygon
+
+from vitrograph.core.geometry import Points
+
+THICK_MM = 0.08
+_WEIGHT = 1.35e-6 * 9.81           # N to a mm³
+_STIFF = 300.0                     # N/mm², Young's modulus
+MOST_DROOP = radians(15)           # an island that hangs farther swings under the film when it is laid
+
+
+@dataclass(frozen=True)
+class Proof:
+    """Whether a stencil is one piece that needs no tape, and why it is, or is not, a sentence each."""
+
+    one_piece: bool
+    says: tuple[str, ...]
+
+
+def proof_of(parts: int, films: int, droops: Sequence[float], failing: int) -> Proof:
+    """Judge film of so many parts in so many stencils, the droop of tied islands, and how many webs are too thin."""
+    loose, worst = parts - films, max(droops, default=0.0)
+    if loose > 0:
+        return Proof(False, (f"{loose} island{'s' if loose > 1 else ''} not tied to the film round "
+                             f"{'them' if loose > 1 else 'it'}: tape must carry {'them' if loose > 1 else 'it'}",))
+    says = ["all film is joined: every part of it can be reached from the edge without crossing an opening"]
+    if droops:
+        says.append(f"lifted flat, no island hangs more than {_degrees(worst)}; up to {_degrees(MOST_DROOP)} lies down "
+                    "well" if worst <= MOST_DROOP else
+                    f"an island hangs by {_degrees(worst)}, more than {_degrees(MOST_DROOP)}: it needs another tie, or "
+                    "wider ones")
+    if failing:
+        says.append(f"{failing} web{'s' if failing > 1 else ''} of film too thin to be lifted by")
+    return Proof(worst <= MOST_DROOP and not failing, tuple(says))
+
+
+def _degrees(angle: float) -> str:
+    return f"{degrees(angle):.0f}°"
+
+
+def droop(island: Polygon, spots: Points, lengths: Sequence[float], width: float) -> float:
+    """How far an island hangs down, radians, on ties of a width with middles at (n, 2) spots; boundless on none.
+
+    >>> from shapely.geometry import box
+    >>> one = droop(box(-5, -5, 5, 5), np.array([[0.0, 6.0]]), [2.0], 1.6)
+    >>> two = droop(box(-5, -5, 5, 5), np.array([[0.0, 6.0], [0.0, -6.0]]), [2.0, 2.0], 1.6)
+    >>> round(degrees(one), 1), round(degrees(two), 1)
+    (4.1, 0.3)
+    """
+    if not len(spots):
+        return float("inf")
+    weight = island.area * THICK_MM * _WEIGHT
+    lever = float(shapely.distance(shapely.convex_hull(shapely.multipoints(spots)), island.centroid))
+    length = float(np.mean(lengths))
+    bending = _STIFF * width * THICK_MM**3 / 12
+    return float(weight * (lever + length / 2) * length / (len(spots) * bending))
+
+

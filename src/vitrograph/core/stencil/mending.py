@@ -1,0 +1,175 @@
+"""Mends of the film: what is too thin is made as wide as asked for, or done without. Each does only what is needed.
+
+Film and openings meet along the openings' edges, so a mend is told as openings taken away (film grows) or added. Where
+edges are moved apart, discs of the width asked for are set along the axis: each side moves by as much as the other.
+"""
+
+from collections.abc import Callable, Iterable, Sequence
+from dataclasses import dataclass, field
+from functools import cached_property
+from itertools import groupby
+
+import numpy as np
+import shapely
+from numpy.typing import NDArray
+from shapely.geometry import LineString, MultiPolygon, Point
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.geometry import Points, as_polygons, union, within, without
+from vitrograph.core.job import FilmMend, FilmMendName
+from vitrograph.core.stencil.faults import Fault, Limits, faults_of
+
+_MORE = 1.03                       # of the width asked for: outlines are told in chords, and the axis a little aside
+_MORE_MM = 0.02
+_ARC = 12                          # segments of a quarter circle
+_STRAIGHT_MM = 0.02                # by which the axis may stray when its zigzag is taken out
+_SEAM_MM = 0.01
+_PAST = 0.2                        # limits: how far a strip goes beyond the axis of what it makes wider
+_GRID_MM = 1e-6                    # finer than any cut: seams of a mend leave no slivers on it
+_LEAST_MM2 = 1e-4                  # scraps that an overlay leaves
+
+Placed = Callable[[tuple[float, float]], Points]
+
+
+@dataclass(frozen=True, eq=False)
+class Cutting:
+    """Openings in a film's outline, on the sheet."""
+
+    outline: MultiPolygon
+    openings: MultiPolygon
+    _told: dict[Limits, list[Fault]] = field(default_factory=dict, compare=False, repr=False)
+
+    @cached_property
+    def islands(self) -> NDArray[np.object_]:
+        """Film that the openings surround."""
+        parts = shapely.get_parts(as_polygons(without(self.outline, self.openings)))
+        return np.asarray(parts[~shapely.intersects(parts, self.outline.boundary)]) if len(parts) else parts
+
+    def faults(self, limits: Limits) -> list[Fault]:
+        """What is too thin, too small or too sharp."""
+        if limits not in self._told:                           # several ask, and it takes long
+            self._told[limits] = faults_of(self.openings, self.islands, limits)
+        return self._told[limits]
+
+    def with_more(self, film: Iterable[BaseGeometry] = (), openings: Iterable[BaseGeometry] = ()) -> "Cutting":
+        """With shapes made film, or opened."""
+        shape: BaseGeometry = self.openings
+        if film := list(film):
+            shape = without(shape, union(film))
+        if opened := list(openings):
+            shape = within(union([shape, *opened]), self.outline)
+        tidy = shapely.get_parts(as_polygons(shapely.set_precision(shape, _GRID_MM)))
+        return Cutting(self.outline, MultiPolygon(list(tidy[shapely.area(tidy) > _LEAST_MM2])))
+
+
+def mended(cutting: Cutting, mends: Sequence[FilmMend], placed: Placed) -> Cutting:
+    """The cutting after all mends, in their order; `placed` tells where on the sheet a mend's place lies.
+
+    Mends alike that follow each other are done in one go.
+    """
+    for (does, to), alike in groupby(mends, key=lambda mend: (mend.does, mend.to)):
+        places = [None if mend.at is None else shapely.multipoints(placed(mend.at)).buffer(max(mend.reach, _SEAM_MM))
+                  for mend in alike]
+        faults = _faults_for(cutting, does, to)
+        if None not in places:
+            within_reach = shapely.union_all(places)
+            faults = [fault for fault in faults if within_reach.intersects(Point(fault.where))]
+        if faults:
+            cutting = _MENDS[does](cutting, faults, to)
+    return cutting
+
+
+def filled(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
+    """Narrow openings and specks left out, so that film stays there."""
+    if not faults:
+        return cutting
+    return cutting.with_more(film=[
+        fault.part.buffer(_SEAM_MM) if fault.part is not None else _taken_out(
+            fault, shapely.get_parts(cutting.openings), to) for fault in faults])
+
+
+def _faults_for(cutting: Cutting, does: FilmMendName, to: float) -> list[Fault]:
+    """The faults that a mend is for, by its own limit."""
+    kinds = _FOR[does]
+    limits = Limits(0.0, to, 0.0) if kinds & {"opening", "speck"} else Limits(to, 0.0, to**2)
+    return [fault for fault in cutting.faults(limits) if fault.kind in kinds]
+
+
+def _fatten(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
+    return cutting.with_more(film=[_along(fault, _wide(to)) for fault in faults])
+
+
+def _widen(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
+    return cutting.with_more(openings=[
+        _along(fault, _wide(to)) if fault.part is None else fault.part.buffer((_wide(to) - fault.value) / 2)
+        for fault in faults])
+
+
+def _join(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
+    """Webs taken out, so that the openings on both sides of each are one."""
+    return cutting.with_more(openings=[_taken_out(fault, cutting.islands, to) for fault in faults])
+
+
+def _drop_islands(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
+    return cutting.with_more(openings=[fault.part.buffer(_SEAM_MM) for fault in faults if fault.part is not None])
+
+
+def _blunt(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
+    """Tips of film cut back to where they are as wide as asked for, and rounded there."""
+    return cutting.with_more(openings=[_tip_of(fault, to) for fault in faults])
+
+
+def _wide(to: float) -> float:
+    return to * _MORE + _MORE_MM
+
+
+def _along(fault: Fault, width: float, cap: str = "round") -> BaseGeometry:
+    """A strip of a width along the axis of a thin place."""
+    assert fault.thin is not None
+    line = shapely.line_merge(fault.thin.line) if len(fault.thin.axis) > 1 else fault.thin.line
+    line = shapely.simplify(line, _STRAIGHT_MM)
+    if line.length < _SEAM_MM:                                 # two rounded sides that come near at a point
+        return Point(fault.where).buffer(width / 2, quad_segs=_ARC)
+    if cap == "round":
+        line = shapely.multilinestrings([_longer(part, _PAST * fault.limit) for part in shapely.get_parts(line)])
+    return line.buffer(width / 2, quad_segs=_ARC, cap_style=cap)
+
+
+def _longer(line: LineString, by: float) -> LineString:
+    """A line carried on at both ends: the axis stops a little short of where a thin place does."""
+    points = shapely.get_coordinates(line)
+    first, last = points[0] - points[1], points[-1] - points[-2]
+    return LineString(np.concatenate([[points[0] + by * first / np.hypot(*first)], points,
+                                      [points[-1] + by * last / np.hypot(*last)]]))
+
+
+def _taken_out(fault: Fault, parts: NDArray[np.object_], to: float) -> BaseGeometry:
+    """A strip that covers a thin place; all of the part, where it is thin all over."""
+    if fault.alone and len(parts):
+        nearest = parts[int(shapely.distance(parts, Point(fault.where)).argmin())]
+        if shapely.distance(nearest, Point(fault.where)) < _SEAM_MM:
+            return nearest.buffer(_SEAM_MM)
+    strip = _along(fault, to + 2 * _SEAM_MM, "flat")
+    assert fault.thin is not None
+    # so wide along the axis that what is joined there is joined by no neck
+    across = shapely.linestrings(fault.thin.across).buffer(_wide(to) / 2, quad_segs=_ARC)
+    return shapely.union(strip, across) if fault.length < _wide(to) else strip
+
+
+def _tip_of(fault: Fault, to: float) -> BaseGeometry:
+    """A film tip's end, from where it is as wide as asked for; there it is left round."""
+    assert fault.thin is not None and fault.thin.free is not None
+    ends = fault.thin.axis.reshape(-1, 2)
+    foot = ends[np.hypot(*(ends - fault.thin.free).T).argmax()]
+    return _along(fault, to + 2 * _SEAM_MM, "flat").difference(Point(*foot).buffer(to / 2, quad_segs=_ARC)).union(
+        Point(*fault.thin.free).buffer(to / 4))
+
+
+_MENDS: dict[FilmMendName, Callable[[Cutting, list[Fault], float], Cutting]] = {
+    "fatten webs": _fatten, "widen openings": _widen, "join openings": _join, "fill openings": filled,
+    "fill specks": filled, "drop islands": _drop_islands, "blunt tips": _blunt,
+}
+_FOR: dict[FilmMendName, set[str]] = {
+    "fatten webs": {"web", "near"}, "widen openings": {"opening", "speck"}, "join openings": {"web", "near"},
+    "fill openings": {"opening"}, "fill specks": {"speck"}, "drop islands": {"island"}, "blunt tips": {"needle"},
+}

@@ -1,0 +1,149 @@
+"""Mend all: the fewest mends after which nothing fails, and how much of the art they change.
+
+Several orders of work are tried: webs fattened before openings are widened, or after, or what is thin is done without
+from the start. What still fails after two rounds is done without. Of the ways that leave the least failing the one
+that changes the least is taken, and every step that it does as well without is left out. A step that would change three
+tenths of the openings is not taken: art so fine must be made larger.
+"""
+
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from vitrograph.core.geometry import Points, without
+from vitrograph.core.job import FilmMend, FilmMendName, Job
+from vitrograph.core.stencil.faults import Fault, Limits
+from vitrograph.core.stencil.mending import Cutting, mended
+from vitrograph.core.stencil.sheet import Sheet
+from vitrograph.core.units import format_length
+
+_FIRST: tuple[FilmMendName, ...] = ("fill specks", "drop islands")
+_MOVED: tuple[FilmMendName, ...] = ("fatten webs", "widen openings")
+_GONE: tuple[FilmMendName, ...] = ("join openings", "fill openings")
+_LAST: tuple[FilmMendName, ...] = ("blunt tips", *_FIRST)
+_WAYS: tuple[tuple[FilmMendName, ...], ...] = (
+    (*_FIRST, *_MOVED, "blunt tips", *_MOVED, *_GONE, *_LAST, *_GONE, *_LAST),
+    (*_FIRST, *_MOVED[::-1], "blunt tips", *_MOVED[::-1], *_GONE[::-1], *_LAST, *_GONE[::-1], *_LAST),
+    (*_FIRST, *_GONE, *_LAST, *_MOVED, *_GONE, *_LAST),
+)
+_LARGEST, _NEAR = 8.0, 0.005
+_LITTLE = 0.02                     # of the openings: a way that changes less need not be bettered
+_MOST = 0.3                        # of the openings: what changes more is another picture, and no mend
+_FILM: frozenset[FilmMendName] = frozenset(("fatten webs", "join openings", "drop islands", "blunt tips"))
+
+
+@dataclass(frozen=True)
+class Proposal:
+    """Mends, in their order, what failed before and what fails after them, and the areas they change, mm².
+
+    `to_film` was opening and is film; `to_opening` was film. `share` is both against all openings.
+    """
+
+    mends: tuple[FilmMend, ...]
+    before: tuple[Fault, ...]
+    after: tuple[Fault, ...]
+    to_film: float
+    to_opening: float
+    share: float
+
+    @property
+    def says(self) -> str:
+        """What is done, what failed before and after, and how much of the openings changes."""
+        steps = dict.fromkeys(f"{mend.does} to {format_length(mend.to)}" for mend in self.mends)
+        return (f"{', '.join(steps) or 'nothing to do'}: {len(self.before)} failing before, {len(self.after)} after; "
+                f"{100 * self.share:.1f} % of the openings changes")
+
+
+def mend_all(sheet: Sheet, job: Job, going: Callable[[], None] = lambda: None) -> Proposal:
+    """What a job's stencil is to be mended by, beside the mends it has; before it is tied, since ties come last."""
+    choices = job.stencil
+    cutting = mended(Cutting(sheet.outline, sheet.drawn), choices.mends, sheet.fitted.on_sheet)
+    return propose(cutting, Limits.of(choices), going)
+
+
+def propose(cutting: Cutting, limits: Limits, going: Callable[[], None] = lambda: None) -> Proposal:
+    """Find the mends of a cutting; `going` raises where the answer is no longer wanted."""
+    before = _grave(cutting, limits)
+    if not before:
+        return Proposal((), (), (), 0.0, 0.0, 0.0)
+    tried = []
+    for way in _WAYS:
+        tried.append(_way(cutting, limits, way, going))
+        if not tried[-1][2] and _changed(cutting, tried[-1][1]) < _LITTLE * cutting.openings.area:
+            break
+    mends, made, after = min(tried, key=lambda one: (len(one[2]), _changed(cutting, one[1])))
+    mends, made, after = _fewest(cutting, limits, mends, made, after, going)
+    to_film = float(without(cutting.openings, made.openings).area)
+    to_opening = float(without(made.openings, cutting.openings).area)
+    return Proposal(tuple(mends), tuple(before), tuple(after), to_film, to_opening,
+                    (to_film + to_opening) / max(cutting.openings.area, 1e-9))
+
+
+def smallest_factor(cutting: Cutting, limits: Limits, going: Callable[[], None] = lambda: None) -> float | None:
+    """The least factor to make art larger by at which nothing fails, by halving; None where none up to eight does.
+
+    Widths grow as the art does, so that art made larger is held to limits as much smaller.
+    """
+    def fails(factor: float) -> bool:
+        going()
+        return bool(_grave(cutting, limits.over(factor)))
+
+    if not fails(1.0):
+        return 1.0
+    if fails(_LARGEST):
+        return None
+    low, high = 1.0, _LARGEST
+    while high - low > _NEAR * low:
+        middle = (low * high) ** 0.5
+        low, high = (middle, high) if fails(middle) else (low, middle)
+    return high
+
+
+def _way(
+    cutting: Cutting, limits: Limits, way: Sequence[FilmMendName], going: Callable[[], None]
+) -> tuple[list[FilmMend], Cutting, list[Fault]]:
+    """Mend after mend until nothing fails: those that did something, what comes of them, and what fails still."""
+    mends: list[FilmMend] = []
+    made, left = cutting, _grave(cutting, limits)
+    for does in way:
+        going()
+        if not left:
+            break
+        mend = FilmMend(does, limits.web if does in _FILM else limits.opening)
+        tried = mended(made, (mend,), _nowhere)
+        if tried is not made and _changed(cutting, tried) <= _MOST * cutting.openings.area:
+            mends.append(mend)
+            made, left = tried, _grave(tried, limits)
+    return mends, made, left
+
+
+def _fewest(
+    cutting: Cutting, limits: Limits, mends: list[FilmMend], made: Cutting, after: list[Fault],
+    going: Callable[[], None],
+) -> tuple[list[FilmMend], Cutting, list[Fault]]:
+    """The same without the steps that are not needed."""
+    at = 0
+    while len(mends) > 1 and at < len(mends):
+        going()
+        fewer = mends[:at] + mends[at + 1:]
+        tried = mended(cutting, fewer, _nowhere)
+        left = _grave(tried, limits)
+        if len(left) <= len(after) and _changed(cutting, tried) <= _changed(cutting, made) * 1.001:
+            mends, made, after = fewer, tried, left
+        else:
+            at += 1
+    return mends, made, after
+
+
+def _nowhere(place: tuple[float, float]) -> Points:
+    """No mend proposed here has a place."""
+    return np.array([place])
+
+
+def _grave(cutting: Cutting, limits: Limits) -> list[Fault]:
+    return [fault for fault in cutting.faults(limits) if fault.grave]
+
+
+def _changed(before: Cutting, after: Cutting) -> float:
+    return float(without(before.openings, after.openings).area + without(after.openings, before.openings).area)

@@ -1,0 +1,108 @@
+"""The seal: the strip of film along every opening where a bubble leaks, and its places to press and look at first.
+
+What makes a place risky, and how much, is common practice put in numbers, no published source: a corner of film sharper
+than 60 degrees peels, the more the sharper; a web lifts, the more the thinner; film that had to give creeps back.
+"""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from math import degrees, pi
+from typing import Literal
+
+import numpy as np
+import shapely
+
+from vitrograph.core.geometry import Points
+from vitrograph.core.job import Job
+from vitrograph.core.stencil.faults import Limits
+from vitrograph.core.stencil.sheet import Sheet
+from vitrograph.core.units import format_length
+from vitrograph.core.widths import edges_of
+
+_ACUTE = pi / 3
+_PLAIN_MM = 0.05                   # a corner is told on the outline without finer detail
+_ARM_MM = 0.4                      # and has arms at least so long
+_STRAIN_SHARE = 0.5                # of the film's limit
+_APART_MM = 3.0                    # places nearer than that are one
+_MOST = 24
+
+RiskKind = Literal["corner", "web", "strain"]
+
+
+@dataclass(frozen=True, slots=True)
+class Risk:
+    """A place on the seal: why, where on the sheet, how risky from 0 to 1, and the reason in words."""
+
+    kind: RiskKind
+    where: tuple[float, float]
+    score: float
+    says: str
+
+
+@dataclass(frozen=True)
+class Seal:
+    """The strip's length along all openings, mm; its area, mm²; and its riskiest places, the worst first."""
+
+    length: float
+    area: float
+    risks: tuple[Risk, ...]
+
+
+def seal_of(sheet: Sheet, job: Job) -> Seal:
+    """Measure the seal of a sheet."""
+    strip = shapely.simplify(sheet.openings, _PLAIN_MM).buffer(job.stencil.seal, quad_segs=4)
+    area = float(strip.intersection(sheet.outline).area - sheet.openings.area)
+    found = sorted([*_corners(sheet), *_webs(sheet, job), *_strains(sheet, job)], key=lambda risk: -risk.score)
+    return Seal(float(sheet.openings.length), max(0.0, area), _spaced(found))
+
+
+def _corners(sheet: Sheet) -> Iterator[Risk]:
+    """Corners of film sharper than 60 degrees, along the openings."""
+    edges = edges_of(sheet.openings, _PLAIN_MM)
+    follow = np.flatnonzero(edges.ring[1:] == edges.ring[:-1])
+    before, after = edges.steps[follow], edges.steps[follow + 1]
+    long = (edges.lengths[follow] > _ARM_MM) & (edges.lengths[follow + 1] > _ARM_MM)
+    turn = np.arctan2(before[:, 0] * after[:, 1] - before[:, 1] * after[:, 0], (before * after).sum(axis=1))
+    film = pi + turn                                           # openings lie to the left, so film has the rest
+    for at in np.flatnonzero(long & (film < _ACUTE)):
+        x, y = edges.end[follow[at]].tolist()
+        yield Risk("corner", (x, y), 0.4 + 0.6 * (1 - float(film[at]) / _ACUTE),
+                   f"a film corner of {degrees(film[at]):.0f}°")
+
+
+def _webs(sheet: Sheet, job: Job) -> Iterator[Risk]:
+    for fault in sheet.cutting.faults(Limits.of(job.stencil)):
+        if fault.kind in ("web", "near", "needle") and fault.grave:
+            yield Risk("web", fault.where, min(1.0, 1.2 - 0.7 * fault.value / fault.limit),
+                       f"film {format_length(fault.value, digits=2)} wide")
+
+
+def _strains(sheet: Sheet, job: Job) -> Iterator[Risk]:
+    """Places along the openings where film gives more than half of what it takes."""
+    limit = job.fit.limit(job.cut.film)
+    spots = shapely.get_coordinates(shapely.simplify(sheet.openings, _PLAIN_MM))
+    side = [-1.0 if sheet.fitted.lay.mirrored else 1.0, 1.0]
+    for film, cover in zip(sheet.films, sheet.covers, strict=True):
+        if film.pressed is None:
+            continue
+        own: Points = spots[shapely.contains_xy(cover, *spots.T)]
+        if not len(own):
+            continue
+        strains = film.pressed.at(film.flat.undevelop(own * side) - [film.middle, 0.0])
+        share = np.abs(strains).max(axis=1) / limit
+        for at in np.flatnonzero(share > _STRAIN_SHARE):
+            x, y = own[at].tolist()
+            yield Risk("strain", (x, y), min(1.0, 0.7 * float(share[at])),
+                       f"film gives {100 * share[at] * limit:.1f} %")
+
+
+def _spaced(risks: list[Risk]) -> tuple[Risk, ...]:
+    """The worst, none too near a worse one."""
+    kept: list[Risk] = []
+    for risk in risks:
+        if len(kept) == _MOST:
+            break
+        if all((risk.where[0] - other.where[0]) ** 2 + (risk.where[1] - other.where[1]) ** 2 > _APART_MM**2
+               for other in kept):
+            kept.append(risk)
+    return tuple(kept)
