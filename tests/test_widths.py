@@ -63,7 +63,8 @@ def test_webs_are_as_wide_as_the_medial_axis_of_a_fine_picture_says(form, width)
         "straight": film - rotate(box(-9, width / 2, 9, 9) | box(-9, -9, 9, -width / 2), 23),
         "curved": film - (Point(0, 0).buffer(6, 64) | (Point(0, 0).buffer(11, 64) - Point(0, 0).buffer(6 + width, 64)
                                                        - box(-20, -15, 0, 15))),
-        "wedge": film - (Polygon([(-9, width / 2), (9, width / 2 + 1.6), (9, 9), (-9, 9)]) | box(-9, -9, 9, -width / 2)),
+        "wedge": film - (Polygon([(-9, width / 2), (9, width / 2 + 1.6), (9, 9), (-9, 9)])
+                         | box(-9, -9, 9, -width / 2)),
     }[form]
     found = min(thin_places(shape, 1.3 * width), key=lambda place: place.width)
     assert found.width == pytest.approx(width, abs=0.03)
@@ -71,7 +72,8 @@ def test_webs_are_as_wide_as_the_medial_axis_of_a_fine_picture_says(form, width)
     assert found.width == pytest.approx(raster_width(shape, found.where, 0.6 * width), abs=0.03 + PIXEL_MM)
 
 
-@pytest.mark.parametrize("face", ["Barlow Bold", "Cinzel Bold", "Zilla Slab Bold", "Lobster Two", "Cinzel Decorative Bold"])
+@pytest.mark.parametrize("face", ["Barlow Bold", "Cinzel Bold", "Zilla Slab Bold", "Lobster Two",
+                                  "Cinzel Decorative Bold"])
 def test_thin_strokes_of_the_shipped_faces_agree_with_a_fine_picture(face):
     letters = place(Piece(Words("Rag8", face), size=9.0, size_is="caps")).shape
     found = [one for one in thin_places(letters, 1.1) if one.kind in ("neck", "alone") and one.length > 0.8]

@@ -80,6 +80,8 @@ class Finding:
     @property
     def unit(self) -> str:
         """What `value` and `limit` are told in; empty where they are counts, or no numbers to show."""
+        if self.code is Code.ISLAND and self.level is Level.NOTE:
+            return "mm²"
         return {Code.STRAIN: "%", Code.PARTS: "", Code.LETTERS: "", Code.DRAWING: "", Code.FACE: ""}.get(
             self.code, "mm")
 

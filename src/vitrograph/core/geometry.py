@@ -102,8 +102,8 @@ def _overlaid(overlay: Callable[..., BaseGeometry], one: BaseGeometry, other: Ba
     try:
         return overlay(one, other)
     except shapely.GEOSException:
-        valid = shapely.make_valid(np.array([one, other], dtype=object))
-        return overlay(*valid, grid_size=_grid_for(valid))
+        valid = [as_polygons(shapely.make_valid(shape)) for shape in (one, other)]
+        return overlay(*valid, grid_size=_grid_for(np.array(valid, dtype=object)))
 
 
 def _grid_for(shapes: NDArray[np.object_]) -> float:

@@ -247,7 +247,7 @@ class StencilChoices(Part, frozen=True):
     ground: Margin = 6.0
     ground_shape: Literal["rectangle", "oval", "art"] = "rectangle"
     marks: Literal["none", "drawn", "cut"] = "none"
-    guard: Margin = 40.0
+    guard: Margin = 30.0
     tape_width: Length = 25.0
     mends: Annotated[tuple[FilmMend, ...], Meta(max_length=2000)] = ()
     ties: TieChoices = TieChoices()

@@ -81,7 +81,8 @@ def _care(r: Results) -> dict[str, Any]:
                  "places": [{"why": k.says, "at_mm": list(k.where), "risk": k.score} for k in seal.risks]},
         "work": {"grade": work.grade, "reasons": list(work.reasons), "pieces": work.pieces, "edge_mm": work.edge,
                  "smallest_mm2": work.smallest, "failing": work.failing},
-        "guard": {"tape_mm": guard.tape, "sides_mm": dict(zip(SIDES, guard.sides, strict=True))},
+        "guard": {"tape_mm": guard.tape, "sides_mm": dict(zip(SIDES, guard.sides, strict=True)),
+                  "allowed_mm": dict(zip(SIDES, guard.allowed, strict=True))},
     }
 
 

@@ -3,7 +3,7 @@
 Stations and views know the bench only: they ask it to edit, and it tells them when results change.
 """
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping, Sequence
 from contextlib import suppress
 from dataclasses import replace
 from pathlib import Path
@@ -25,9 +25,10 @@ from vitrograph.core.pipeline import Results, Station
 from vitrograph.core.units import Unit, format_length
 from vitrograph.desk.live import Live
 from vitrograph.desk.runner import Runner
+from vitrograph.desk.trial import Trial
 
 _PIECE_MERGES = 100_000
-_FILLED_LATER = ("room", "assessed", "sheet", "checked", "cut", "weed", "transfer", "etch")
+_FILLED_LATER = ("room", "assessed", "sheet", "checked", "care", "cut", "weed", "transfer", "etch")
 
 
 class _Edit(QUndoCommand):
@@ -67,6 +68,8 @@ class Bench(QObject):
     stepped = Signal(str)               # a station whose step changed
     chosen_changed = Signal(object)     # the keys of the pieces chosen, the model first
     live_changed = Signal()             # what is held by the pointer moved
+    previewed = Signal(object)          # a Tried change of the stencil, or None
+    tying_changed = Signal(bool)        # whether a click on the sheet places a tie
 
     def __init__(self, job: Job, logbook: Logbook, path: Path | None = None, shelf: Shelf | None = None) -> None:
         super().__init__()
@@ -83,6 +86,8 @@ class Bench(QObject):
         self.live: Live | None = None      # pieces held by the pointer: what is shown follows it by itself
         self._settling = False             # let go, and their results not there yet
         self._steps: dict[Station, int] = {}
+        self._trial: Trial | None = None
+        self.tying = False
         self.chosen: tuple[int, ...] = _first_choice(job)
         self.undo_stack = QUndoStack(self)
         self.runner = Runner(self)
@@ -220,6 +225,7 @@ class Bench(QObject):
         """Stand at another station."""
         if station != self.station:
             self.station = station
+            self.set_tying(False)
             self.spotlight.emit(None)
             self.station_changed.emit(station)
 
@@ -239,6 +245,32 @@ class Bench(QObject):
     def size(self, motif: Motif | None) -> str:
         """A motif's width and height in the maker's unit."""
         return "none" if motif is None else f"{self.length(motif.width, 0)} × {self.length(motif.height, 0)}"
+
+    def preview(self, changes: Mapping[str, Any] | None) -> None:
+        """Show on the sheet what changes would do to it, once that is worked out; None shows it as it is."""
+        if self._trial is None:
+            self._trial = Trial(self)
+            self._trial.answered.connect(self.previewed)
+            self._trial.refused.connect(lambda _why: self.previewed.emit(None))
+        sheet = self.results.sheet
+        if changes is None or sheet is None:
+            self._trial.forget()
+            self.previewed.emit(None)
+        else:
+            self._trial.try_out(self.job, sheet, changes)
+
+    def set_tying(self, tying: bool) -> None:
+        """Let clicks on the sheet place ties, or not."""
+        if tying != self.tying:
+            self.tying = tying
+            self.tying_changed.emit(tying)
+
+    def set_ties(self, label: str, spots: Sequence[tuple[float, float]]) -> None:
+        """Have ties at some places on the sheet, by hand from now on."""
+        fitted = self.results.fitted
+        if fitted is not None:
+            places = dict.fromkeys((round(x, 3), round(y, 3)) for x, y in map(fitted.in_artwork, spots))
+            self.edit(label, stencil__ties__placed="hand", stencil__ties__at=tuple(places))
 
     def remedy(self, remedy: Remedy) -> None:
         """Do what a finding offers."""

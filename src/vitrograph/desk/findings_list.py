@@ -2,11 +2,11 @@
 
 from itertools import groupby
 
-from PySide6.QtCore import QPointF, QSize, Qt
+from PySide6.QtCore import QEvent, QObject, QPointF, QSize, Qt
 from PySide6.QtGui import QMouseEvent, QPainter, QPaintEvent
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QVBoxLayout, QWidget
 
-from vitrograph.core.findings import Finding
+from vitrograph.core.findings import Finding, Remedy
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import button, label
 from vitrograph.desk.line import draw_state
@@ -32,6 +32,7 @@ class FindingRow(QFrame):
     def __init__(self, bench: Bench, found: Finding, more: int) -> None:
         super().__init__()
         self.bench, self.finding = bench, found
+        self._remedies: dict[QObject, Remedy] = {}
         self.setObjectName(f"finding_{found.code}")
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setAccessibleName(f"{found.level}: {found.says}")
@@ -41,15 +42,24 @@ class FindingRow(QFrame):
         if found.why:
             words.addWidget(label(found.why[:1].upper() + found.why[1:] + ".", "quiet", scale=0.9))
         if found.value is not None and found.limit and found.unit:
-            limit = bench.length(found.limit) if found.unit == "mm" else f"{found.limit:.1f}\u2009%"
+            limit = bench.length(found.limit) if found.unit == "mm" else f"{found.limit:.1f}\u2009{found.unit}"
             words.addWidget(label(f"limit {limit}", "quiet", scale=0.9))
         if more:
             words.addWidget(label(f"and {more} more like it, marked on the sheet", "quiet", scale=0.9))
+        acts = QGridLayout()
+        acts.setSpacing(6)
+        acts.setColumnStretch(2, 1)
+        words.addLayout(acts)
         for number, remedy in enumerate(found.remedies):
             act = button(remedy.label)
             act.setObjectName(f"remedy_{found.code}" + (f"_{number}" if number else ""))
             act.clicked.connect(lambda _checked=False, chosen=remedy: bench.remedy(chosen))
-            words.addWidget(act, 0, Qt.AlignmentFlag.AlignLeft)
+            act.installEventFilter(self)
+            self._remedies[act] = remedy
+            if _is_short(remedy.label):                       # two short ones stand side by side
+                acts.addWidget(act, number // 2, number % 2)
+            else:
+                acts.addWidget(act, number, 0, 1, 3, Qt.AlignmentFlag.AlignLeft)
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 4, 0, 8)
         row.setSpacing(8)
@@ -58,6 +68,19 @@ class FindingRow(QFrame):
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.bench.found.emit(self.finding)
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        """A remedy under the pointer, or with the keyboard, is shown before it is done."""
+        if watched in self._remedies and self.bench.station == "stencil":
+            if event.type() in (QEvent.Type.Enter, QEvent.Type.FocusIn):
+                self.bench.preview(self._remedies[watched].changes)
+            elif event.type() in (QEvent.Type.Leave, QEvent.Type.FocusOut, QEvent.Type.MouseButtonRelease):
+                self.bench.preview(None)
+        return super().eventFilter(watched, event)
+
+
+def _is_short(words: str) -> bool:
+    return len(words) <= 21
 
 
 class FindingList(QWidget):

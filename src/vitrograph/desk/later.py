@@ -35,6 +35,12 @@ class Later(QObject):
         self._pool.clear()
         self._pool.start(lambda number=self._asked: self._do(work, number))
 
+    def forget(self) -> None:
+        """Want no answer to what was asked."""
+        self._asked += 1
+        self._told = self._asked
+        self._pool.clear()
+
     def _finish(self) -> None:
         self._pool.clear()
         self._pool.waitForDone()

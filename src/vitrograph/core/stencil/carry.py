@@ -52,18 +52,20 @@ def _degrees(angle: float) -> str:
     return f"{degrees(angle):.0f}°"
 
 
-def droop(island: Polygon, spots: Points, lengths: Sequence[float], width: float) -> float:
+def droop(island: Polygon, load: float, spots: Points, lengths: Sequence[float], width: float) -> float:
     """How far an island hangs down, radians, on ties of a width with middles at (n, 2) spots; boundless on none.
 
+    `load` is the film it carries, mm²: its own, and that of islands tied to it.
+
     >>> from shapely.geometry import box
-    >>> one = droop(box(-5, -5, 5, 5), np.array([[0.0, 6.0]]), [2.0], 1.6)
-    >>> two = droop(box(-5, -5, 5, 5), np.array([[0.0, 6.0], [0.0, -6.0]]), [2.0, 2.0], 1.6)
+    >>> one = droop(box(-5, -5, 5, 5), 100.0, np.array([[0.0, 6.0]]), [2.0], 1.6)
+    >>> two = droop(box(-5, -5, 5, 5), 100.0, np.array([[0.0, 6.0], [0.0, -6.0]]), [2.0, 2.0], 1.6)
     >>> round(degrees(one), 1), round(degrees(two), 1)
     (4.1, 0.3)
     """
     if not len(spots):
         return float("inf")
-    weight = island.area * THICK_MM * _WEIGHT
+    weight = load * THICK_MM * _WEIGHT
     lever = float(shapely.distance(shapely.convex_hull(shapely.multipoints(spots)), island.centroid))
     length = float(np.mean(lengths))
     bending = _STIFF * width * THICK_MM**3 / 12

@@ -19,10 +19,12 @@ LAP_MM = 5.0                       # by which tape lies on the film, and on the 
 class Guard:
     """What tape adds at the left, lower, right and upper side, mm; how much tape, mm; and where it lies on the sheet.
 
-    `zone` is empty where the wall has no exact flat shape.
+    `allowed` is the widest border that the glass has room for at each of them. `zone` is empty where the wall has no
+    exact flat shape.
     """
 
     sides: tuple[float, float, float, float]
+    allowed: tuple[float, float, float, float]
     tape: float
     zone: MultiPolygon
 
@@ -34,19 +36,21 @@ def guard_of(sheet: Sheet, job: Job) -> Guard:
     wanted = [max(0.0, job.stencil.guard - border) for border in sheet.border]
     middle = float(wall.scale(np.array([(band.s_low + band.s_high) / 2]))[0])
     beside = [max(0.0, room) * middle for room in _beside(sheet)]
-    left, lower, right, upper = (min(pair) for pair in zip(
-        wanted, (beside[0], band.s_low, beside[1], wall.length - band.s_high), strict=True))
+    room = (beside[0], band.s_low, beside[1], wall.length - band.s_high)
+    left, lower, right, upper = (min(pair) for pair in zip(wanted, room, strict=True))
+    here, there, beyond, above = (border + more for border, more in zip(sheet.border, room, strict=True))
+    allowed = (here, there, beyond, above)
     ends = wall.scale(np.array([max(0.0, band.s_low - lower / 2), min(wall.length, band.s_high + upper / 2)]))
     wide, tall = band.u_high - band.u_low, band.s_high - band.s_low + lower + upper
     lengths = (tall, wide * float(ends[0]), tall, wide * float(ends[1]))
     tape = sum(_courses(more, job.stencil.tape_width) * length
                for more, length in zip((left, lower, right, upper), lengths, strict=True))
     if not fitted.on_one_wall or tape == 0:
-        return Guard((left, lower, right, upper), tape, MultiPolygon())
+        return Guard((left, lower, right, upper), allowed, tape, MultiPolygon())
     whole = Band(band.u_low - left / middle, band.s_low - lower, band.u_high + right / middle, band.s_high + upper)
     edge = band_edge(lay.flat, whole.shifted(-lay.u0)) + [lay.u0, 0.0]
     zone = Polygon(lay.wall_to_sheet(edge)).buffer(0).difference(shapely.union_all(list(sheet.outlines)))
-    return Guard((left, lower, right, upper), tape, as_polygons(zone))
+    return Guard((left, lower, right, upper), allowed, tape, as_polygons(zone))
 
 
 def _beside(sheet: Sheet) -> tuple[float, float]:

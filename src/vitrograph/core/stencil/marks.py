@@ -12,7 +12,7 @@ import numpy as np
 import shapely
 from shapely import ops
 from shapely.affinity import translate
-from shapely.geometry import LineString, MultiPolygon, Polygon
+from shapely.geometry import LineString, MultiPolygon, Point, Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork import place
@@ -31,6 +31,7 @@ _CAPITALS_MM = (4.0, 3.0, 2.5)     # of the name, the largest that there is room
 _EDGE_MM = 1.5                     # the name keeps so far from the film's edge and from other marks
 _STEP_MM = 2.0                     # places tried for the name
 _LONGEST_NAME = 40
+_BEYOND_MM = 100.0
 _POINTS = 65                       # along the lines on the wall
 
 
@@ -95,18 +96,20 @@ def _middle_lines(sheet: "Sheet", film: Film) -> tuple[Points, Points]:
 def _ends_of(line: Points, free: BaseGeometry, cover: Polygon) -> Iterator[Points]:
     """The stretches of a line from the film's edge inward to where openings come near; the first, then the last."""
     parts = shapely.get_parts(shapely.line_merge(shapely.intersection(LineString(_beyond(line)), free)))
-    for end in (line[0], line[-1]):
-        near = [part for part in parts if part.length > 1.0 and part.distance(cover.exterior) < 1e-6]
+    at_edge = [part for part in parts if part.length > 1.0 and part.distance(cover.exterior) < 1e-6]
+    for end, other in ((line[0], line[-1]), (line[-1], line[0])):
+        near = [part for part in at_edge if part.distance(Point(*end)) < part.distance(Point(*other))]
         if near:
-            found = min(near, key=lambda part: part.distance(shapely.Point(*end)))
-            points = shapely.get_coordinates(found)
+            points = shapely.get_coordinates(min(near, key=lambda part: part.distance(Point(*end))))
             first = np.hypot(*(points[0] - end)) <= np.hypot(*(points[-1] - end))
             yield points if first else points[::-1]
 
 
 def _beyond(line: Points) -> Points:
-    """A line carried on a little at both ends, so that it crosses the edge."""
-    return np.concatenate([[line[0] + 0.5 * (line[0] - line[1])], line, [line[-1] + 0.5 * (line[-1] - line[-2])]])
+    """A line carried on at both ends, so that it crosses the edge wherever that is."""
+    first, last = line[0] - line[1], line[-1] - line[-2]
+    return np.concatenate([[line[0] + _BEYOND_MM * first / np.hypot(*first)], line,
+                           [line[-1] + _BEYOND_MM * last / np.hypot(*last)]])
 
 
 def _first(line: Points, length: float) -> Points:

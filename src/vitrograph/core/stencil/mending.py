@@ -15,7 +15,7 @@ from numpy.typing import NDArray
 from shapely.geometry import LineString, MultiPolygon, Point
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import Points, as_polygons, union, within, without
+from vitrograph.core.geometry import Points, as_polygons, multipolygon, union, within, without
 from vitrograph.core.job import FilmMend, FilmMendName
 from vitrograph.core.stencil.faults import Fault, Limits, faults_of
 
@@ -40,9 +40,15 @@ class Cutting:
     _told: dict[Limits, list[Fault]] = field(default_factory=dict, compare=False, repr=False)
 
     @cached_property
+    def film(self) -> MultiPolygon:
+        """What stays, without the scraps that rounding leaves along the outline."""
+        parts = shapely.get_parts(as_polygons(without(self.outline, self.openings)))
+        return multipolygon(parts[shapely.area(parts) > _LEAST_MM2])
+
+    @cached_property
     def islands(self) -> NDArray[np.object_]:
         """Film that the openings surround."""
-        parts = shapely.get_parts(as_polygons(without(self.outline, self.openings)))
+        parts = shapely.get_parts(self.film)
         return np.asarray(parts[~shapely.intersects(parts, self.outline.boundary)]) if len(parts) else parts
 
     def faults(self, limits: Limits) -> list[Fault]:
@@ -59,7 +65,7 @@ class Cutting:
         if opened := list(openings):
             shape = within(union([shape, *opened]), self.outline)
         tidy = shapely.get_parts(as_polygons(shapely.set_precision(shape, _GRID_MM)))
-        return Cutting(self.outline, MultiPolygon(list(tidy[shapely.area(tidy) > _LEAST_MM2])))
+        return Cutting(self.outline, multipolygon(tidy[shapely.area(tidy) > _LEAST_MM2]))
 
 
 def mended(cutting: Cutting, mends: Sequence[FilmMend], placed: Placed) -> Cutting:

@@ -52,6 +52,11 @@ class Sheet:
         return self.fitted.films
 
     @property
+    def recut(self) -> bool:
+        """Whether mends or ties changed the openings."""
+        return self.openings is not self.drawn
+
+    @property
     def frosted(self) -> MultiPolygon:
         """What is etched: the openings, or nothing where the film is the decoration."""
         return self.openings if self.kind != "decal" else MultiPolygon()
@@ -116,7 +121,7 @@ def _recut(sheet: Sheet, cutting: Cutting) -> Sheet:
     """A sheet with other openings in the same outline."""
     if cutting is sheet.cutting:
         return sheet
-    return replace(sheet, openings=cutting.openings, film=as_polygons(without(sheet.outline, cutting.openings)))
+    return replace(sheet, openings=cutting.openings, film=cutting.film)
 
 
 def _with_tab(cover: Polygon, side: str, fitted: Fitted) -> Polygon:

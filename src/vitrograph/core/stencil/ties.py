@@ -9,7 +9,7 @@ beside its middle. An island that would hang too far is given more.
 """
 
 from collections import Counter
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 from typing import Literal
 
@@ -30,6 +30,7 @@ Side = Literal["below", "above", "left", "right"]
 _SPACING_MM = 0.5                  # pieces of edge
 _AS_SHORT = 1.3                    # times the shortest crossing, and a little: as short, to the eye
 _AS_SHORT_MM = 0.3
+_BETWEEN_ISLANDS = 1.8             # times its length, what a tie to another island counts: it carries that one as well
 _MOST_EACH = 4                     # ties an island is given by the program
 _BY_HAND_MM = 4.0                  # how near a crossing a place by hand must be
 _NEAR_MM = 0.8                     # crossings so near a place all pass there
@@ -75,7 +76,7 @@ class Crossings:
         """(n, 2) half-way points."""
         return (self.near + self.far) / 2
 
-    def taken(self, which: NDArray[np.bool_]) -> "Crossings":
+    def taken(self, which: NDArray[np.bool_] | NDArray[np.intp]) -> "Crossings":
         """Some of them."""
         return Crossings(self.near[which], self.far[which], self.lengths[which], self.films[which])
 
@@ -132,13 +133,14 @@ def _chosen(crossings: Crossings, islands: NDArray[np.object_], choices: TieChoi
     boxes = shapely.bounds(islands)
     offered = {island: _as_short(crossings, pair) for island, pair in owners.items()}
     sides = {island: _sides_of(crossings, at, boxes[island - 1]) for island, at in offered.items()}
+    loads = _loads(owners, shapely.area(islands))
     chosen: list[int] = []
     for island, side in _shared_sides(sides).items():
         mine = [_most_central(crossings, offered[island][sides[island] == side], boxes[island - 1], side)]
         everywhere = np.flatnonzero((crossings.films == island).any(axis=1))
         many = choices.each or _MOST_EACH
         while len(mine) < many:
-            hangs = _droop(crossings, mine, island, islands[island - 1], choices.width)
+            hangs = _droop(crossings, mine, islands[island - 1], loads[island], choices.width)
             if not choices.each and hangs <= MOST_DROOP:
                 break
             more = _opposite(crossings, everywhere, mine, islands[island - 1], choices.width)
@@ -149,10 +151,20 @@ def _chosen(crossings: Crossings, islands: NDArray[np.object_], choices: TieChoi
     return chosen
 
 
+def _loads(owners: dict[int, tuple[int, int]], areas: NDArray[np.float64]) -> dict[int, float]:
+    """What the ties of each island carry, mm² of film: the island, and all that hangs on it."""
+    loads = {island: float(areas[island - 1]) for island in owners}
+    for island in reversed(owners):                            # the farthest from the frame come last
+        holder = owners[island][0]
+        if holder:
+            loads[holder] += loads[island]
+    return loads
+
+
 def _tree(crossings: Crossings, islands: int) -> dict[int, tuple[int, int]]:
     """For each island the pair of films that it is tied by in the minimum spanning tree, where anything is near it."""
     pairs = np.sort(crossings.films, axis=1)
-    order = np.argsort(crossings.lengths, kind="stable")
+    order = np.argsort(crossings.lengths * np.where((pairs == 0).any(axis=1), 1.0, _BETWEEN_ISLANDS), kind="stable")
     group = list(range(islands + 1))
 
     def root(film: int) -> int:
@@ -170,7 +182,7 @@ def _tree(crossings: Crossings, islands: int) -> dict[int, tuple[int, int]]:
     owners: dict[int, tuple[int, int]] = {}
     front = [0]
     while front:                                               # outward from the frame: each island by what holds it
-        film = front.pop()
+        film = front.pop(0)
         for other in joined[film]:
             if other and other not in owners:
                 owners[other] = (film, other)
@@ -244,7 +256,7 @@ def _made(
 ) -> Ties:
     """The ties at some crossings, and the cutting with them; `wide` are ties, and openings beside them at least."""
     width, least = wide
-    droops = tuple(_droop(crossings, chosen, island, shape, width) for island, shape in enumerate(islands, start=1))
+    droops = tuple(_droops(crossings, chosen, islands, width))
     ties = tuple(tie for at in dict.fromkeys(chosen)
                  if (tie := _tie(cutting, crossings.near[at], crossings.far[at], width)) is not None)
     if not ties:
@@ -253,16 +265,30 @@ def _made(
     return Ties(_without_scraps(cutting, tied, ties, least), ties, droops, missed)
 
 
-def _droop(crossings: Crossings, chosen: list[int], island: int, shape: Polygon, width: float) -> float:
-    """How far an island hangs on those of the chosen crossings that end on it."""
-    mine = [at for at in chosen if island in crossings.films[at]]
-    return droop(shape, crossings.middles[mine], crossings.lengths[mine].tolist(), width)
+def _droops(
+    crossings: Crossings, chosen: list[int], islands: NDArray[np.object_], width: float
+) -> Iterator[float]:
+    """How far each island hangs on the chosen crossings, with all it carries; boundless where nothing holds it."""
+    tied = crossings.taken(np.array(chosen, dtype=np.intp))
+    owners = _tree(tied, len(islands))
+    loads = _loads(owners, shapely.area(islands))
+    for island, shape in enumerate(islands, start=1):
+        mine: list[int] = []
+        if island in owners:                                   # what hangs on it pulls at it, and does not hold it
+            mine = [at for at, films in enumerate(tied.films.tolist()) if island in films
+                    and all(owners.get(other, (0, 0))[0] != island for other in films)]
+        yield _droop(tied, mine, shape, loads.get(island, 0.0), width)
+
+
+def _droop(crossings: Crossings, mine: list[int], island: Polygon, load: float, width: float) -> float:
+    """How far an island hangs on some crossings, by so much film."""
+    return droop(island, load, crossings.middles[mine], crossings.lengths[mine].tolist(), width)
 
 
 def _tie(cutting: Cutting, near: Points, far: Points, width: float) -> Tie | None:
     """A strip across the opening, as far into the film on both sides as closes its corners."""
     way = (far - near) / np.hypot(*(far - near))
-    line = LineString([near - 0.75 * width * way, far + 0.75 * width * way])
+    line = LineString([near - 0.5 * width * way, far + 0.5 * width * way])
     strip = as_polygons(line.buffer(width / 2, cap_style="flat").intersection(cutting.openings))
     middle = (near + far) / 2
     parts = [part for part in strip.geoms if part.distance(Point(*middle)) < 1e-3]
@@ -272,7 +298,7 @@ def _tie(cutting: Cutting, near: Points, far: Points, width: float) -> Tie | Non
 def _without_scraps(cutting: Cutting, tied: Cutting, ties: tuple[Tie, ...], least: float) -> Cutting:
     """What ties leave of an opening beside them, too narrow to be of use, filled; what was narrow before is left."""
     limits = Limits(0.0, least, 0.0)
-    before = shapely.points([fault.where for fault in cutting.faults(limits)])
+    before = shapely.points(np.array([fault.where for fault in cutting.faults(limits)]).reshape(-1, 2))
     shapes = shapely.union_all([tie.shape for tie in ties])
     scraps = [fault for fault in tied.faults(limits) if fault.length <= 3 * ties[0].width
               and shapely.distance(shapes, Point(fault.where)) <= least

@@ -4,7 +4,7 @@ from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import ChoiceRow, NumberField, label
-from vitrograph.desk.fitting.part import CardPart
+from vitrograph.desk.part import CardPart
 
 _SHAPE_SAYS = {
     "least strain": "Its flat shape is solved for, so that pressing it on costs the film least.",

@@ -5,7 +5,7 @@ from typing import get_args
 from vitrograph.core.job import Job, Stand
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import AngleField, ChoiceRow, LengthField, NumberField, chooser, label
-from vitrograph.desk.fitting.part import CardPart
+from vitrograph.desk.part import CardPart
 
 _STANDS: dict[Stand, str] = {
     "angle": "at an angle from the front", "opposite handle": "opposite the handle",

@@ -11,7 +11,7 @@ from vitrograph.core.fit.trying import parse_seen, take_over
 from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.fields import button, label
-from vitrograph.desk.fitting.part import CardPart
+from vitrograph.desk.part import CardPart
 
 
 class TryingPanel(CardPart):

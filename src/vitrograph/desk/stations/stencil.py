@@ -1,12 +1,16 @@
-"""The stencil station: the border, the limits, and what would tear, leak or run off the glass."""
+"""The stencil station: what it is, what would tear, leak or get lost, mends and ties, and the work it will be."""
 
 from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
-from vitrograph.desk.fields import LengthField, label
+from vitrograph.desk.fields import LengthField, NumberField, label
 from vitrograph.desk.findings_list import FindingList
-from vitrograph.desk.stations.card import Readings, StationCard
+from vitrograph.desk.stations.card import StationCard
+from vitrograph.desk.stenciling.mend_panel import MendPanel
+from vitrograph.desk.stenciling.sheet_panel import BorderPanel, EdgePanel, KindPanel
+from vitrograph.desk.stenciling.ties_panel import TiesPanel
+from vitrograph.desk.stenciling.work_panel import SealPanel, WorkPanel
 
 
 class StencilCard(StationCard):
@@ -14,54 +18,51 @@ class StencilCard(StationCard):
 
     station = "stencil"
     heading = "Stencil"
-    says = "Film stays where it is coloured; the openings are frosted. Click a finding to see its place; F8 goes on."
+    says = ("Film stays where it is coloured. Click a finding to see its place; F8 goes on. Point at a remedy to see "
+            "what it would do.")
 
     def build(self) -> None:
-        self.border = LengthField("Film round the art", "border", least=0.0)
+        bench = self.bench
+        self.border = BorderPanel(bench)
+        self.mending = MendPanel(bench)
+        self.findings = FindingList(bench)
+        self.ties = TiesPanel(bench)
+        self.parts = [KindPanel(bench), self.border, self.mending, self.ties, WorkPanel(bench), SealPanel(bench),
+                      EdgePanel(bench)]
+        kind, _, _, _, work, seal, edge = self.parts
         self.least_border = LengthField("Border, at least", "least_border", least=0.0)
         self.least_web = LengthField("Film between openings, at least", "least_web", least=0.0)
         self.least_opening = LengthField("Openings, at least", "least_opening", least=0.0)
-        self.readings = Readings()
-        self.findings = FindingList(self.bench)
-        self.stack(self.border)
-        self.section("What was found")
-        self.stack(self.findings)
-        self.section("What it is")
-        self.stack(self.readings)
+        self.least_island = NumberField("An island a finger holds", "least_island", suffix="mm²")
+        self.stack(kind, self.border)
+        for title, parts in (("What was found", (self.findings, self.mending)), ("Islands and ties", (self.ties,)),
+                             ("The work", (work,)), ("The seal", (seal,)), ("Edge, marks and tape", (edge,))):
+            self.section(title)
+            self.stack(*parts)
         self.section("Limits")
         self.stack(label("Common practice; change them to suit your film and hand.", "quiet"), self.least_border,
-                   self.least_web, self.least_opening)
-        edit = self.bench.edit
-        self.border.edited.connect(lambda mm: edit("Border", stencil__border=mm))
+                   self.least_web, self.least_opening, self.least_island)
+        edit = bench.edit
         self.least_border.edited.connect(lambda mm: edit("Least border", stencil__least_border=mm))
         self.least_web.edited.connect(lambda mm: edit("Least web", stencil__least_web=mm))
         self.least_opening.edited.connect(lambda mm: edit("Least opening", stencil__least_opening=mm))
+        self.least_island.edited.connect(lambda area: edit("Least island", stencil__least_island=area))
 
     def first_field(self) -> QWidget:
-        return self.border.line
+        return self.border.first_field().line
 
     def show_job(self, job: Job) -> None:
         unit, choices = self.bench.unit, job.stencil
-        self.border.show_mm(choices.border, unit)
+        for part in self.parts:
+            part.show_job(job)
         self.least_border.show_mm(choices.least_border, unit)
         self.least_web.show_mm(choices.least_web, unit)
         self.least_opening.show_mm(choices.least_opening, unit)
+        self.least_island.show_number(choices.least_island)
 
     def show_results(self, results: Results) -> None:
-        sheet = results.sheet
-        if sheet is None:
-            self.findings.hide()
-            self.readings.show_rows([])
-            return
-        self.findings.show()
+        self.findings.setVisible(results.sheet is not None)
         if results.checked is not None:
             self.findings.show_findings(results.findings("stencil"), "Nothing to watch: it can be cut.")
-        left, low, right, high = sheet.outline.bounds
-        border = min(sheet.border)
-        self.readings.show_rows([
-            ("sheet", f"{self.bench.length(right - left, 0)} × {self.bench.length(high - low, 0)}"),
-            ("narrowest border", self.bench.length(border, 1)),
-            ("openings", str(len(sheet.openings.geoms))),
-            ("islands", str(len(sheet.islands))),
-            ("frosted", f"{sheet.openings.area / 100:.1f} cm²"),
-        ])
+        for part in self.parts:
+            part.show_results(results)

@@ -55,7 +55,7 @@ class GlassView(View):
             self._frost, self._film, self._room, self._kept_clear = MultiPolygon(), Polygon(), Polygon(), []
             self._outlines, self._still_of = outlines_of(self._frost), ()
             return
-        self._frost = frost_for_projection(results.fitted.art, results.fitted.lay, results.fitted.elsewhere)
+        self._frost = frost_for_projection(_shown_on_glass(results), results.fitted.lay, results.fitted.elsewhere)
         self._outlines = outlines_of(self._frost)
         still = (results.sheet, results.room, results.assessed, results.wall)
         if len(self._still_of) != len(still) or any(a is not b for a, b in zip(self._still_of, still, strict=True)):
@@ -65,7 +65,7 @@ class GlassView(View):
     def _take_still(self, results: Results) -> None:
         """What does not change with each letter: the film's edge, the room, what is kept clear."""
         assert results.sheet is not None and results.wall is not None
-        outline = shapely.transform(results.sheet.outline, results.sheet.fitted.lay.sheet_to_wall)
+        outline = shapely.transform(MultiPolygon(list(results.sheet.covers)), results.sheet.fitted.lay.sheet_to_wall)
         self._film = ready_for_projection(outline, results.wall)
         room = results.room.outline if results.room is not None else np.empty((0, 2))
         self._room = ready_for_projection(MultiPolygon([Polygon(room)] if len(room) else []), results.wall)
@@ -103,10 +103,12 @@ class GlassView(View):
         camera = self.camera()
         painter.drawPixmap(0, 0, self._painted_ground(camera))
         if self.bench.live is None:
-            self._fill(painter, camera, self._frost, theme.colour(theme.FROST, 0.20), near=False)
-            for across, alpha in _SOFT:
+            tone = theme.FILM if self.results.job.stencil.kind == "decal" else theme.FROST
+            self._fill(painter, camera, self._frost, theme.colour(tone, 0.20), near=False)
+            soft = _SOFT if tone == theme.FROST else ((0.0, 0.95),)
+            for across, alpha in soft:
                 painter.translate(across, across)
-                self._fill(painter, camera, self._frost, theme.colour(theme.FROST, alpha), near=True)
+                self._fill(painter, camera, self._frost, theme.colour(tone, alpha), near=True)
                 painter.translate(-across, -across)
         else:
             self._paint_live(painter, camera, self.bench.live, moving=False)
@@ -275,3 +277,11 @@ def _ring(camera: Camera, s: float) -> Points:
 def _screen_path(part: BaseGeometry, camera: Camera) -> QPainterPath:
     return path_of(shapely.transform(part, camera.wall_to_screen))
 
+
+def _shown_on_glass(results: Results) -> MultiPolygon:
+    """What is seen on the glass, about the art's middle: the art, or what mends and ties made of it; a decal's film."""
+    fitted, sheet = results.fitted, results.sheet
+    assert fitted is not None and sheet is not None
+    if not sheet.recut or sheet.fitted is not fitted:
+        return fitted.art
+    return shapely.transform(sheet.film if sheet.kind == "decal" else sheet.openings, fitted.lay.sheet_to_art)

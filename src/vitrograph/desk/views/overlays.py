@@ -50,10 +50,17 @@ def paint_kept_clear(painter: QPainter, view: "SheetView") -> None:
 
 
 class StencilOverlay(Overlay):
-    """What is kept clear, and a mark at each finding that has a place."""
+    """What is kept clear, where tape guards the glass, marks, ties, and a ring at each finding that has a place."""
 
     def paint(self, painter: QPainter, view: "SheetView") -> None:
         paint_kept_clear(painter, view)
+        care, sheet = view.results.care, view.results.sheet
+        if care is not None and sheet is not None and sheet.kind != "decal" and not care.guard.zone.is_empty:
+            zone = path_of(shapely.transform(care.guard.zone, view.to_screen))
+            painter.fillPath(zone, QBrush(theme.colour(theme.PAPER_QUIET, 0.35), Qt.BrushStyle.FDiagPattern))
+        if sheet is not None and sheet.marks is not None:
+            _stroke(painter, [view.to_screen(path) for path in sheet.marks.paths], QPen(QColor(theme.PAPER), 1.4))
+        view.tying.paint(painter)
         for found in view.results.findings("stencil"):
             if found.where is not None:
                 _mark_finding(painter, view, found)

@@ -19,10 +19,12 @@ from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.drawing import path_of, path_of_points, paths_of
 from vitrograph.desk.live import Live
+from vitrograph.desk.trial import Tried
 from vitrograph.desk.views.composing_overlay import ComposingOverlay
 from vitrograph.desk.views.handling import Handling
 from vitrograph.desk.views.overlays import OVERLAYS, Overlay
 from vitrograph.desk.views.strain_overlay import StrainOverlay
+from vitrograph.desk.views.tying import Tying
 from vitrograph.desk.views.view import View, bounds_of
 
 _OVERLAYS: dict[str, Overlay] = {**OVERLAYS, "artwork": ComposingOverlay(), "fit": StrainOverlay()}
@@ -43,6 +45,8 @@ class SheetView(View):
         self.trace: tuple[Points, ...] | None = None
         self.trace_mm = 0.0
         self.handling = Handling(self)
+        self.tying = Tying(self)
+        self._tried: Tried | None = None
         self._held_frame: tuple[float, float, float] | None = None     # while pieces are held, the sheet lies still
         self._paths: dict[str, list[QPainterPath]] = {}
         self._outlined: Sheet | None = None
@@ -51,6 +55,7 @@ class SheetView(View):
         self._seen: tuple[Results, str, tuple[float, float, float, float]] | None = None
         self._wall_outline: Points | None = None
         bench.spotlight.connect(self._take_spotlight)
+        bench.previewed.connect(self._take_tried)
         bench.station_changed.connect(lambda _station: self.fit_again())
 
     # -- what is shown -------------------------------------------------------------------------------------------
@@ -73,6 +78,10 @@ class SheetView(View):
 
     def _take_spotlight(self, shape: BaseGeometry | None) -> None:
         self.spot = shape
+        self.update()
+
+    def _take_tried(self, tried: Tried | None) -> None:
+        self._tried = tried
         self.update()
 
     def show_trace(self, trace: tuple[Points, ...] | None, length: float = 0.0) -> None:
@@ -145,6 +154,8 @@ class SheetView(View):
         overlay = _OVERLAYS.get(self.bench.station)
         if overlay:
             overlay.paint(painter, self)
+        if self._tried is not None:
+            self._say_tried(painter)
         self._paint_mark(painter)
 
     def _painted_paper(self, scale: float, x: float, y: float) -> QPixmap:
@@ -176,8 +187,19 @@ class SheetView(View):
         if self.results.sheet is not None:
             painter.setPen(QPen(QColor(theme.PAPER), 1.6 / scale))
             painter.drawLines([QLineF(*snip.edge, *snip.tip) for snip in self.results.sheet.snips])
+        if self._tried is not None:
+            _paint_tried(painter, self._tried, scale)
         if self.spot is not None and self.bench.station != "weed":
             painter.fillPath(path_of(self.spot), theme.colour(theme.ACCENT, 0.9))
+
+    def _say_tried(self, painter: QPainter) -> None:
+        """What the hatches mean, while a change is tried."""
+        painter.setFont(theme.font(0.9))
+        words = "tried, not done: hatched dark would be film, amber would be open"
+        wide = painter.fontMetrics().horizontalAdvance(words) + 20
+        box = QRectF((self.width() - wide) / 2, self.height() - 52, wide, 26)
+        painter.fillRect(box, theme.colour(theme.PAPER, 0.95))
+        self.write(painter, box, words, theme.PAPER_INK, scale=0.9, align=Qt.AlignmentFlag.AlignHCenter)
 
     def paint_held(self, painter: QPainter, live: Live) -> None:
         scale, x, y = self.frame()
@@ -246,25 +268,29 @@ class SheetView(View):
     # -- handling ------------------------------------------------------------------------------------------------
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        if event.button() == Qt.MouseButton.LeftButton and self.handling.press(event.position(), event.modifiers()):
+        if event.button() == Qt.MouseButton.LeftButton and (
+                self.tying.press(event.position())
+                or self.handling.press(event.position(), event.modifiers())):
             return
         super().mousePressEvent(event)
         if self.handling.works:                               # beside the pieces the sheet itself is taken hold of
             self._held = None
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
-        if self.handling.move(event.position()):
+        if self.tying.move(event.position()) or self.handling.move(event.position()):
             return
         super().mouseMoveEvent(event)
         if self.handling.works and not event.buttons():
             self.setCursor(self.handling.cursor_at(event.position()))
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        self.tying.release()
         self.handling.release()
         super().mouseReleaseEvent(event)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
-        if not (self.handling.works and self.handling.take_key(event.key(), event.modifiers())):
+        if not (self.tying.take_key(event.key())
+                or (self.handling.works and self.handling.take_key(event.key(), event.modifiers()))):
             super().keyPressEvent(event)
 
     # -- pointing ------------------------------------------------------------------------------------------------
@@ -324,6 +350,18 @@ def _whole_wall(sheet: Sheet) -> Points | None:
         return None
     outline = whole_wall(sheet.fitted.lay)
     return np.concatenate([outline, outline[:1]])
+
+
+def _paint_tried(painter: QPainter, tried: Tried, scale: float) -> None:
+    """What a change would make film, hatched dark, and what it would open, in the accent."""
+    painter.fillPath(path_of(tried.to_film), QColor(theme.FILM))
+    for shape, tone, pattern in ((tried.to_film, theme.colour(theme.PAPER_INK, 0.8), Qt.BrushStyle.Dense4Pattern),
+                                 (tried.to_opening, QColor(theme.ACCENT), Qt.BrushStyle.SolidPattern)):
+        hatch = QBrush(tone, pattern)
+        hatch.setTransform(painter.worldTransform().inverted()[0])
+        painter.fillPath(path_of(shape), hatch)
+        painter.strokePath(path_of(shape), QPen(tone, 1.5 / scale))
+    painter.strokePath(path_of(tried.elsewhere), QPen(QColor(theme.ACCENT), 2.0 / scale))
 
 
 def _fill(painter: QPainter, paths: list[QPainterPath], tone: QBrush | QColor) -> None:

@@ -8,7 +8,7 @@ from vitrograph.desk.fields import Column
 
 
 class CardPart(Column):
-    """Base of the parts of the fit card."""
+    """Base of the parts of a card."""
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(3 * theme.STEP)

@@ -1,0 +1,1 @@
+"""The parts of the stencil card: the sheet, mends, ties, and the work."""

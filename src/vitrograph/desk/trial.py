@@ -1,0 +1,48 @@
+"""A change tried before it is made: the sheet it would give, worked out beside the job in hand."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from typing import Any
+
+from PySide6.QtCore import QObject
+from shapely.geometry import MultiPolygon
+
+from vitrograph.core.geometry import as_polygons, without
+from vitrograph.core.job import Job
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.stencil import Sheet
+from vitrograph.desk.later import Later
+
+
+@dataclass(frozen=True, eq=False)
+class Tried:
+    """The sheet a change would give: what would be film, and what open, that is not so now.
+
+    Where the art itself changes its place or size, the two are not told apart: `elsewhere` are its new openings.
+    """
+
+    to_film: MultiPolygon
+    to_opening: MultiPolygon
+    elsewhere: MultiPolygon
+
+
+class Trial(Later):
+    """Tries changes one at a time, with a pipeline of its own; `answered` carries a Tried."""
+
+    def __init__(self, parent: QObject) -> None:
+        super().__init__(parent)
+        self._pipeline = Pipeline()
+
+    def try_out(self, job: Job, now: Sheet, changes: Mapping[str, Any]) -> None:
+        """Ask for the sheet of a job with some changes, against the sheet as it is now."""
+        self.ask(lambda: self._tried(job.changed(**changes), now))
+
+    def _tried(self, job: Job, now: Sheet) -> Tried:
+        then = next((results.sheet for results in self._pipeline.steps(job) if results.sheet is not None), None)
+        nothing = MultiPolygon()
+        if then is None:
+            return Tried(nothing, nothing, nothing)
+        if then.fitted.sheet_art.bounds != now.fitted.sheet_art.bounds or then.kind != now.kind:
+            return Tried(nothing, nothing, then.openings)
+        return Tried(as_polygons(without(now.openings, then.openings)),
+                     as_polygons(without(then.openings, now.openings)), nothing)
