@@ -10,14 +10,15 @@ from typing import Literal
 import numpy as np
 import shapely
 from numpy.typing import NDArray
-from shapely.geometry import MultiPolygon, Polygon
+from shapely.geometry import MultiPolygon, Point, Polygon
+from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.job import StencilChoices
 from vitrograph.core.widths import Thin, thin_places
 
 FaultKind = Literal["web", "near", "opening", "needle", "speck", "island"]
 
-_SHORT = 3.0                       # limits: openings nearly touch along no more than that
+_SHORT = 5.0                       # limits: openings nearly touch along no more than that
 _SPECK = 4.0                       # limits: a part no longer than that, and nowhere as wide as the limit, is a speck
 _CIRCLE = 0.02                     # of the limit: how near the widest circle in a part is found
 _SLACK_MM = 0.004                  # by which a width may miss its limit: outlines are told no finer
@@ -57,6 +58,11 @@ class Fault:
     thin: Thin | None = None
     part: Polygon | None = None
     grave: bool = True
+
+    @property
+    def shape(self) -> BaseGeometry:
+        """Where it is: the axis of a thin place, a speck or an island itself."""
+        return self.thin.line if self.thin is not None else self.part if self.part is not None else Point(self.where)
 
     @property
     def alone(self) -> bool:

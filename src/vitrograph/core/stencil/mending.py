@@ -71,15 +71,15 @@ class Cutting:
 def mended(cutting: Cutting, mends: Sequence[FilmMend], placed: Placed) -> Cutting:
     """The cutting after all mends, in their order; `placed` tells where on the sheet a mend's place lies.
 
-    Mends alike that follow each other are done in one go.
+    Mends alike that have places and follow each other are done in one go.
     """
-    for (does, to), alike in groupby(mends, key=lambda mend: (mend.does, mend.to)):
-        places = [None if mend.at is None else shapely.multipoints(placed(mend.at)).buffer(max(mend.reach, _SEAM_MM))
-                  for mend in alike]
+    for (does, to, everywhere), alike in groupby(
+            enumerate(mends), key=lambda one: (one[1].does, one[1].to, one[0] if one[1].at is None else None)):
         faults = _faults_for(cutting, does, to)
-        if None not in places:
-            within_reach = shapely.union_all(places)
-            faults = [fault for fault in faults if within_reach.intersects(Point(fault.where))]
+        if everywhere is None:
+            reach = shapely.union_all([shapely.multipoints(placed(mend.at)).buffer(mend.reach + _SEAM_MM)
+                                       for _, mend in alike if mend.at is not None])
+            faults = [fault for fault in faults if reach.intersects(fault.shape)]
         if faults:
             cutting = _MENDS[does](cutting, faults, to)
     return cutting
@@ -133,12 +133,26 @@ def _along(fault: Fault, width: float, cap: str = "round") -> BaseGeometry:
     """A strip of a width along the axis of a thin place."""
     assert fault.thin is not None
     line = shapely.line_merge(fault.thin.line) if len(fault.thin.axis) > 1 else fault.thin.line
+    line = shapely.multilinestrings([_unfolded(part) for part in shapely.get_parts(line)])
     line = shapely.simplify(line, _STRAIGHT_MM)
     if line.length < _SEAM_MM:                                 # two rounded sides that come near at a point
         return Point(fault.where).buffer(width / 2, quad_segs=_ARC)
     if cap == "round":
         line = shapely.multilinestrings([_longer(part, _PAST * fault.limit) for part in shapely.get_parts(line)])
     return line.buffer(width / 2, quad_segs=_ARC, cap_style=cap)
+
+
+def _unfolded(line: LineString) -> LineString:
+    """A line without its steps back: the axis is told in pieces, whose ends may lap."""
+    points = shapely.get_coordinates(line)
+    kept = [points[0]]
+    for before, point, after in zip(points[:-2], points[1:-1], points[2:], strict=True):
+        if (point - kept[-1]) @ (after - before) > 0:
+            kept.append(point)
+    last = points[-1]
+    while len(kept) > 1 and (last - kept[-1]) @ (kept[-1] - kept[-2]) <= 0:
+        kept.pop()
+    return LineString([*kept, last])
 
 
 def _longer(line: LineString, by: float) -> LineString:

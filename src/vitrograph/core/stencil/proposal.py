@@ -2,14 +2,15 @@
 
 Several orders of work are tried: webs fattened before openings are widened, or after, or what is thin is done without
 from the start. What still fails after two rounds is done without. Of the ways that leave the least failing the one
-that changes the least is taken, and every step that it does as well without is left out. A step that would change three
-tenths of the openings is not taken: art so fine must be made larger.
+that does without the least, and then changes the least, is taken; every step that it does as well without is left out.
+A step that takes away or joins three tenths of the openings is no mend: art so fine must be made larger.
 """
 
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 import numpy as np
+import shapely
 
 from vitrograph.core.geometry import Points, without
 from vitrograph.core.job import FilmMend, FilmMendName, Job
@@ -22,7 +23,7 @@ _FIRST: tuple[FilmMendName, ...] = ("fill specks", "drop islands")
 _MOVED: tuple[FilmMendName, ...] = ("fatten webs", "widen openings")
 _GONE: tuple[FilmMendName, ...] = ("join openings", "fill openings")
 _LAST: tuple[FilmMendName, ...] = ("blunt tips", *_FIRST)
-_WAYS: tuple[tuple[FilmMendName, ...], ...] = (
+_ORDERS: tuple[tuple[FilmMendName, ...], ...] = (
     (*_FIRST, *_MOVED, "blunt tips", *_MOVED, *_GONE, *_LAST, *_GONE, *_LAST),
     (*_FIRST, *_MOVED[::-1], "blunt tips", *_MOVED[::-1], *_GONE[::-1], *_LAST, *_GONE[::-1], *_LAST),
     (*_FIRST, *_GONE, *_LAST, *_MOVED, *_GONE, *_LAST),
@@ -30,6 +31,7 @@ _WAYS: tuple[tuple[FilmMendName, ...], ...] = (
 _LARGEST, _NEAR = 8.0, 0.005
 _LITTLE = 0.02                     # of the openings: a way that changes less need not be bettered
 _MOST = 0.3                        # of the openings: what changes more is another picture, and no mend
+_SCRAP_MM2 = 1e-3                  # what an overlay leaves along an edge that did not move
 _FILM: frozenset[FilmMendName] = frozenset(("fatten webs", "join openings", "drop islands", "blunt tips"))
 
 
@@ -68,16 +70,16 @@ def propose(cutting: Cutting, limits: Limits, going: Callable[[], None] = lambda
     before = _grave(cutting, limits)
     if not before:
         return Proposal((), (), (), 0.0, 0.0, 0.0)
-    tried = []
-    for way in _WAYS:
-        tried.append(_way(cutting, limits, way, going))
-        if not tried[-1][2] and _changed(cutting, tried[-1][1]) < _LITTLE * cutting.openings.area:
+    tried: list[_Way] = []
+    for order in _ORDERS:
+        tried.append(_way(cutting, limits, order, going))
+        if not tried[-1].left and not tried[-1].gone and tried[-1].changed < _LITTLE * cutting.openings.area:
             break
-    mends, made, after = min(tried, key=lambda one: (len(one[2]), _changed(cutting, one[1])))
-    mends, made, after = _fewest(cutting, limits, mends, made, after, going)
+    best = _fewest(cutting, limits, min(tried, key=_worth), going)
+    mends, made, after = best.mends, best.made, best.left
     to_film = float(without(cutting.openings, made.openings).area)
     to_opening = float(without(made.openings, cutting.openings).area)
-    return Proposal(tuple(mends), tuple(before), tuple(after), to_film, to_opening,
+    return Proposal(mends, tuple(before), after, to_film, to_opening,
                     (to_film + to_opening) / max(cutting.openings.area, 1e-9))
 
 
@@ -101,40 +103,64 @@ def smallest_factor(cutting: Cutting, limits: Limits, going: Callable[[], None] 
     return high
 
 
+@dataclass(frozen=True)
+class _Way:
+    """One way of mending: its mends, what comes of them, and what fails still.
+
+    `gone` counts places done without, where they could not be made wide enough; `changed` is area in mm².
+    """
+
+    mends: tuple[FilmMend, ...]
+    made: Cutting
+    left: tuple[Fault, ...]
+    gone: int
+    changed: float
+
+
+def _worth(way: _Way) -> tuple[int, int, float]:
+    """Ways are told apart by what fails still, then by what is done without, then by the area changed."""
+    return len(way.left), way.gone, way.changed
+
+
 def _way(
-    cutting: Cutting, limits: Limits, way: Sequence[FilmMendName], going: Callable[[], None]
-) -> tuple[list[FilmMend], Cutting, list[Fault]]:
-    """Mend after mend until nothing fails: those that did something, what comes of them, and what fails still."""
+    cutting: Cutting, limits: Limits, order: Sequence[FilmMendName], going: Callable[[], None]
+) -> _Way:
+    """Mend after mend until nothing fails; those that do nothing, or change the picture too much, are left out."""
     mends: list[FilmMend] = []
-    made, left = cutting, _grave(cutting, limits)
-    for does in way:
+    made, left, gone = cutting, _grave(cutting, limits), 0
+    for does in order:
         going()
         if not left:
             break
         mend = FilmMend(does, limits.web if does in _FILM else limits.opening)
         tried = mended(made, (mend,), _nowhere)
-        if tried is not made and _changed(cutting, tried) <= _MOST * cutting.openings.area:
-            mends.append(mend)
-            made, left = tried, _grave(tried, limits)
-    return mends, made, left
+        if tried is made or (does != "widen openings" and _changed(made, tried) > _MOST * cutting.openings.area):
+            continue
+        mends.append(mend)
+        gone += 0 if does in _MOVED else _pieces_changed(made, tried)
+        made, left = tried, _grave(tried, limits)
+    return _Way(tuple(mends), made, tuple(left), gone, _changed(cutting, made))
 
 
-def _fewest(
-    cutting: Cutting, limits: Limits, mends: list[FilmMend], made: Cutting, after: list[Fault],
-    going: Callable[[], None],
-) -> tuple[list[FilmMend], Cutting, list[Fault]]:
+def _pieces_changed(before: Cutting, after: Cutting) -> int:
+    """In how many places a mend did its work."""
+    changed = without(before.openings, after.openings), without(after.openings, before.openings)
+    return sum(int((shapely.area(shapely.get_parts(shape)) > _SCRAP_MM2).sum()) for shape in changed)
+
+
+def _fewest(cutting: Cutting, limits: Limits, best: _Way, going: Callable[[], None]) -> _Way:
     """The same without the steps that are not needed."""
     at = 0
-    while len(mends) > 1 and at < len(mends):
+    while len(best.mends) > 1 and at < len(best.mends):
         going()
-        fewer = mends[:at] + mends[at + 1:]
-        tried = mended(cutting, fewer, _nowhere)
-        left = _grave(tried, limits)
-        if len(left) <= len(after) and _changed(cutting, tried) <= _changed(cutting, made) * 1.001:
-            mends, made, after = fewer, tried, left
+        fewer = best.mends[:at] + best.mends[at + 1:]
+        made = mended(cutting, fewer, _nowhere)
+        left, changed = tuple(_grave(made, limits)), _changed(cutting, made)
+        if len(left) <= len(best.left) and changed <= best.changed * 1.001:
+            best = _Way(fewer, made, left, best.gone, changed)
         else:
             at += 1
-    return mends, made, after
+    return best
 
 
 def _nowhere(place: tuple[float, float]) -> Points:

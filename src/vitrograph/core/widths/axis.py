@@ -56,12 +56,17 @@ class Axis:
     def along(self) -> Numbers:
         """Lengths of all Voronoi edges along the strip they lie in: without the zigzag that the pieces give them."""
         made = self.lengths.copy()
+        made[self.facing] = np.hypot(*self.reaches.T)
+        return made
+
+    @cached_property
+    def reaches(self) -> Points:
+        """Of each facing edge the way from its first vertex to its second, as far as that goes along the strip."""
         one, other = self.parted[self.facing].T
         way = self.pieces.steps[one] / self.pieces.lengths[one, None] - (
             self.pieces.steps[other] / self.pieces.lengths[other, None])
         steps = self.vertices[self.ends[self.facing, 1]] - self.vertices[self.ends[self.facing, 0]]
-        made[self.facing] = np.abs(_dot(steps, way)) / np.hypot(*way.T)
-        return made
+        return np.asarray(way * (_dot(steps, way) / _dot(way, way))[:, None])
 
     @cached_property
     def widths(self) -> Numbers:

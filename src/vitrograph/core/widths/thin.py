@@ -172,18 +172,22 @@ def _place(
     across = np.stack([near[at[least]], far[at[least]]])
     one, other = axis.pieces.ring[axis.parted[which[least]]].tolist()
     return Thin(inside, kind, _pair(across.mean(axis=0)), float(widths[least]), length, across, (one, other),
-                _between(near[at], far[at], ends)[ends], _pair(free) if len(free) else None)
+                _between((near[at] + far[at]) / 2, axis.reaches[at], ends)[ends], _pair(free) if len(free) else None)
 
 
 def _pair(point: Points) -> tuple[float, float]:
     return float(point[0]), float(point[1])
 
 
-def _between(near: Points, far: Points, ends: Indices) -> Points:
-    """The ends of a stretch's pieces set half-way between the two sides, where rounded pieces leave them aside."""
-    many = np.bincount(ends.ravel())
-    middles = np.repeat((near + far) / 2, 2, axis=0)
-    return np.column_stack([np.bincount(ends.ravel(), middles[:, k]) / many for k in (0, 1)])
+def _between(middles: Points, reaches: Points, ends: Indices) -> Points:
+    """The ends of a stretch's pieces set half-way between the two sides, from where the Voronoi vertices lie aside.
+
+    Where pieces meet the longer ones tell the place: short ones may be taken between points a little way off.
+    """
+    weights = np.repeat(np.hypot(*reaches.T) + 1e-9, 2)
+    places = np.stack([middles - reaches / 2, middles + reaches / 2], axis=1).reshape(-1, 2)
+    total = np.bincount(ends.ravel(), weights)
+    return np.column_stack([np.bincount(ends.ravel(), weights * places[:, k]) / total for k in (0, 1)])
 
 
 def _ends(

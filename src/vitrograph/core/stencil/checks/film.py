@@ -87,7 +87,7 @@ def _mends(sheet: Sheet, job: Job, fault: Fault) -> Iterator[Remedy]:
     # an island too small for a finger is dropped by its own size, since its width is no fault
     to = float(np.sqrt(fault.limit)) if _by_finger(fault) else fault.limit
     for says, does in _OFFERS[fault.kind]:
-        mend = FilmMend(does, to, (round(at[0], 3), round(at[1], 3)), round(fault.length / 2 + fault.limit, 3))
+        mend = FilmMend(does, to, (round(at[0], 3), round(at[1], 3)), round(fault.limit, 3))
         yield Remedy.of(says.format(format_length(to)), stencil__mends=(*job.stencil.mends, mend))
 
 
