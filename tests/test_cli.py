@@ -261,3 +261,37 @@ def test_bad_fit_flags_get_one_sentence(tmp_path, capsys, flags, sentence):
     assert quick(tmp_path, *TUMBLER, *WORDS, *flags) == 2
     told = capsys.readouterr().err.strip()
     assert sentence in told and "\n" not in told and not (tmp_path / "out").exists()
+
+
+@pytest.mark.parametrize("kind", ["resist", "clear", "decal"])
+def test_quick_cuts_every_kind(tmp_path, kind):
+    words = ["--glass", "straight", "--top", "90mm", "--height", "12cm", "--text", "Kestrel", "--width", "6cm"]
+    assert quick(tmp_path, *words, "--kind", kind, "--film-outline", "art", "--corner", "3mm", "--tab", "upper") == 0
+    stencil = plan_in(tmp_path)["stencil"]
+    assert stencil["kind"] == kind and (stencil["frosted_area_mm2"] == 0) == (kind == "decal")
+
+
+def test_quick_mends_ties_and_marks(tmp_path, capsys):
+    words = ["--glass", "straight", "--top", "90mm", "--height", "12cm", "--text", "BOAT", "--font", "Cinzel Bold",
+             "--width", "6cm", "--marks", "cut", "--name", "Open night"]
+    assert quick(tmp_path, *words) == 0
+    before = plan_in(tmp_path)
+    assert before["stencil"]["work"]["failing"] > 0 and before["transfer"]["tape_needed"]
+    assert quick(tmp_path, *words, "--mend", "--ties", "auto", "--tie-width", "2mm") == 0
+    after = plan_in(tmp_path)
+    assert after["stencil"]["work"]["failing"] == 0 and after["stencil"]["one_piece"]
+    assert not after["transfer"]["tape_needed"] and {tie["width_mm"] for tie in after["stencil"]["ties"]} == {2.0}
+    assert "mended: " in capsys.readouterr().out
+    assert load_job(tmp_path / "out" / "job.vitro").stencil.mends
+    assert 'id="marks"' in (tmp_path / "out" / "stencil.svg").read_text()
+
+
+@pytest.mark.parametrize(("flags", "said"), [
+    (["--tie-width", "0.1mm"], "stencil ties width"), (["--kind", "stamp"], "--kind"), (["--ties", "some"], "--ties"),
+    (["--corner", "round"], "--corner"), (["--least-web", "-1mm"], "stencil least web"),
+])
+def test_quick_says_what_it_cannot_read_of_the_stencil(tmp_path, capsys, flags, said):
+    words = ["--glass", "straight", "--top", "90mm", "--height", "12cm", "--text", "K", "--width", "3cm"]
+    assert quick(tmp_path, *words, *flags) == 2
+    told = capsys.readouterr().err
+    assert said in told and told.count("\n") == 1

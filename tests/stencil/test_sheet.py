@@ -7,8 +7,9 @@ import shapely
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from PIL import Image, ImageDraw
+from shapely.geometry import MultiLineString
 
-from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
+from specimens import CARAFE, FLARE_IN, LANTERN, ORNAMENT, PLAQUE, TUMBLER, job, run, star_job
 from strategies import fits, words
 
 
@@ -69,3 +70,138 @@ def test_art_off_the_glass_is_kept_out_of_the_film():
     assert results.sheet.beyond.area > 50
     assert shapely.within(results.sheet.openings, results.sheet.outline.buffer(1e-9))
     assert results.stopped
+
+
+@given(text=words, kind=st.sampled_from(["resist", "clear", "decal"]), glass=st.sampled_from([TUMBLER, PLAQUE]),
+       outline=st.sampled_from(["fan", "art", "rectangle"]), corner=st.sampled_from([0.0, 6.0]),
+       ties=st.sampled_from(["none", "auto"]))
+@settings(max_examples=30, deadline=None)
+def test_every_kind_and_outline_is_film_and_openings_and_follows_eulers_formula(
+        text, kind, glass, outline, corner, ties):
+    sheet = run(job(text, width=55.0, glass=glass, stencil__kind=kind, stencil__outline=outline,
+                    stencil__corner=corner, stencil__ties__placed=ties)).sheet
+    assert sheet.film.area + sheet.openings.area == pytest.approx(sheet.outline.area, rel=1e-9)
+    assert shapely.intersection(sheet.film, sheet.openings).area < 1e-6
+    # a planar map of closed curves that do not touch has one face more than it has curves (Euler: V - E + F = 1 + C)
+    curves = len(shapely.get_rings(shapely.get_parts(shapely.unary_union([sheet.outline, sheet.openings]).boundary)))
+    rings = {shapely.normalize(ring).wkb for part in (*sheet.film.geoms, *sheet.openings.geoms)
+             for ring in (part.exterior, *part.interiors)}
+    faces = len(sheet.film.geoms) + len(sheet.openings.geoms)
+    assert curves <= len(rings)
+    touching = shapely.get_num_coordinates(shapely.intersection(sheet.openings.boundary, sheet.outline.boundary))
+    if touching == 0 and ties == "none" and kind != "decal":
+        assert faces == len(rings)
+
+
+def test_the_same_art_switches_kind_without_being_redrawn():
+    made = {kind: run(job("BO", width=40.0, stencil__kind=kind)) for kind in ("resist", "clear", "decal")}
+    art = made["resist"].fitted.sheet_art
+    assert made["decal"].sheet.film.equals(art) and made["resist"].sheet.openings.equals(art)
+    assert made["decal"].sheet.frosted.is_empty and made["decal"].etch.area == 0
+    assert made["decal"].transfer.needed and made["decal"].weed.pull[1].name == "film round the art"
+    clear = made["clear"].sheet
+    assert {piece.name for piece in made["clear"].weed.stay} == {"letter B", "letter O"}
+    inner = [island for island in clear.islands if island.area > 40]
+    assert sum(island.area for island in inner) == pytest.approx(art.area, rel=0.02)
+    assert clear.openings.bounds[2] > art.bounds[2] + 5 and made["clear"].fitted.size == made["resist"].fitted.size
+    larger = run(job("BO", width=40.0, stencil__kind="clear", stencil__ground=12.0, stencil__ground_shape="oval")).sheet
+    assert larger.openings.area > 1.3 * clear.openings.area
+    round_it = run(job("BO", width=40.0, stencil__kind="clear", stencil__ground_shape="art")).sheet
+    assert round_it.openings.area < clear.openings.area
+
+
+def test_each_side_has_its_own_border():
+    sheet = run(job(stencil__sides=(14.0, 16.0, 22.0, 25.0))).sheet
+    assert sheet.border == pytest.approx((14.0, 16.0, 22.0, 25.0))
+    mirrored = run(job(glass=PLAQUE, fit__face="back", stencil__sides=(14.0, 16.0, 22.0, 25.0),
+                       stencil__outline="rectangle")).sheet
+    left, low, right, high = mirrored.outline.bounds
+    art = mirrored.openings.bounds                             # seen from the film's face, left and right change places
+    assert (art[0] - left, art[1] - low, right - art[2], high - art[3]) == pytest.approx((22.0, 16.0, 14.0, 25.0))
+
+
+@pytest.mark.parametrize("glass", [TUMBLER, PLAQUE, CARAFE])
+def test_outlines_follow_the_glass_the_art_or_a_rectangle_and_keep_to_the_glass(glass):
+    made = {name: run(job(glass=glass, width=44.0, stencil__border=15.0, stencil__outline=name)).sheet
+            for name in ("fan", "art", "rectangle")}
+    assert made["art"].outline.area < made["fan"].outline.area
+    gap = made["art"].outline.boundary.distance(made["art"].openings)
+    assert gap == pytest.approx(15.0, abs=1.0 if glass is CARAFE else 0.05)    # film that gives ends with its band
+    box = made["rectangle"].outline
+    assert box.area == pytest.approx(shapely.box(*box.bounds).area, rel=0.12 if glass is CARAFE else 1e-9)
+    for sheet in made.values():
+        on_wall = sheet.fitted.lay.sheet_to_wall(np.asarray(sheet.outlines[0].exterior.coords))
+        assert on_wall[:, 1].min() > -1e-6 and on_wall[:, 1].max() < sheet.fitted.wall.length + 1e-6
+    near_rim = run(job(glass=glass, width=44.0, fit__from_rim=5.0, stencil__outline="rectangle")).sheet
+    edge = near_rim.fitted.lay.sheet_to_wall(np.asarray(near_rim.outlines[0].exterior.coords))
+    assert edge[:, 1].max() == pytest.approx(near_rim.fitted.wall.length, abs=0.02)
+
+
+def test_corners_are_rounded_and_a_tab_stands_out_to_be_lifted_by():
+    plain, rounded = (run(job(glass=PLAQUE, stencil__corner=corner)).sheet.outline for corner in (0.0, 8.0))
+    # a corner rounded by r loses r² (1 - pi/4) (any handbook of mathematical tables)
+    assert plain.area - rounded.area == pytest.approx(4 * 64 * (1 - np.pi / 4), rel=0.01)
+    for side, across, up in (("left", -1, 0), ("right", 1, 0), ("lower", 0, -1), ("upper", 0, 1)):
+        results = run(job(stencil__tab=side))
+        sheet = results.sheet
+        (tab,) = shapely.get_parts(sheet.outline.difference(sheet.covers[0].buffer(1e-3)))
+        assert tab.area == pytest.approx(14 * 12 - (2 - np.pi / 2) * 49, rel=0.08)
+        middle = np.subtract(tab.centroid.coords[0], sheet.covers[0].centroid.coords[0])
+        assert middle @ (across, up) > 20 and abs(middle @ (up, across)) < 6
+        assert results.transfer.settings[0].rim_left == pytest.approx(run(job()).transfer.settings[0].rim_left)
+    mirrored = run(job(glass=PLAQUE, fit__face="back", stencil__tab="left")).sheet
+    assert mirrored.outline.bounds[2] > mirrored.covers[0].bounds[2] + 10
+
+
+@pytest.mark.parametrize("glass", [TUMBLER, PLAQUE, CARAFE, ORNAMENT])
+@pytest.mark.parametrize("outline", ["fan", "rectangle"])
+def test_marks_stand_on_the_middle_lines_and_clear_of_every_opening(glass, outline):
+    results = run(job(glass=glass, width=36.0, name="Open night", stencil__marks="cut", stencil__outline=outline))
+    sheet, marks = results.sheet, results.sheet.marks
+    everything = MultiLineString(list(marks.lines))
+    assert everything.distance(sheet.openings) >= 4.0 - 1e-6 and everything.within(sheet.outline.buffer(1e-6))
+    assert marks.name.distance(sheet.openings) > 4.0 and marks.name.within(sheet.outline)
+    assert len(marks.lines) == 5                               # two ticks, the level line's ends, the arrow
+    lay = results.fitted.lay
+    for line in marks.lines[:2]:
+        assert lay.sheet_to_wall(line)[:, 0] == pytest.approx(lay.u0, abs=0.01)
+    for line in marks.lines[2:4]:
+        assert lay.sheet_to_wall(line)[:, 1] == pytest.approx(lay.s0, abs=0.2)
+    tip = marks.lines[4][1]
+    assert lay.sheet_to_wall(tip[None])[0, 1] == pytest.approx(lay.sheet_to_wall(
+        np.asarray(sheet.outlines[0].exterior.coords))[:, 1].max(), abs=3.0)
+    drawn = run(results.job.changed(stencil__marks="drawn"))
+    assert len(results.cut.paths) == len(drawn.cut.paths) + len(marks.paths)
+    assert len(drawn.cut.paths) == len(run(job(glass=glass, width=36.0, stencil__outline=outline)).cut.paths)
+
+
+def test_a_name_there_is_no_room_for_is_left_out():
+    sheet = run(job(name="A very long name for a very small piece", width=30.0, stencil__border=6.0,
+                    stencil__marks="drawn")).sheet
+    assert sheet.marks.name.is_empty
+
+
+def test_tape_makes_up_what_the_film_does_not_guard():
+    results = run(job(fit__from_rim=8.0, stencil__border=20.0, stencil__guard=30.0))
+    guard, sheet = results.care.guard, results.sheet
+    assert guard.sides == pytest.approx((10.0, 10.0, 10.0, 0.0)) and guard.allowed[3] == pytest.approx(8.0)
+    band, wall = sheet.band, results.wall
+    tall = band.s_high - band.s_low + 10
+    wide = (band.u_high - band.u_low) * float(wall.scale(np.array([band.s_low - 5.0]))[0])
+    assert guard.tape == pytest.approx(2 * tall + wide)
+    assert not shapely.intersection(guard.zone, sheet.outline).area and guard.zone.area == pytest.approx(
+        10 * (2 * tall + wide), rel=0.1)
+    wider = run(results.job.changed(stencil__guard=55.0)).care.guard
+    assert wider.tape > 1.9 * guard.tape                       # two strips side by side
+    assert run(results.job.changed(stencil__guard=10.0)).care.guard.tape == 0
+
+
+def test_the_sheet_for_a_back_face_reads_reversed_and_its_name_does_not():
+    front, back = (run(job("L", glass=PLAQUE, fit__face=face, stencil__marks="drawn", name="L")).sheet
+                   for face in ("outside", "back"))
+    assert shapely.transform(front.openings, lambda xy: xy * [-1, 1]).equals_exact(back.openings, 1e-9) or (
+        shapely.transform(front.openings, lambda xy: xy * [-1, 1]).symmetric_difference(back.openings).area < 1e-6)
+    foot = [sheet.marks.name.intersection(shapely.box(*sheet.marks.name.bounds[:3], sheet.marks.name.bounds[1] + 0.5))
+            for sheet in (front, back)]
+    for part, sheet in zip(foot, (front, back), strict=True):  # the foot of an L reaches to the right
+        assert part.centroid.x > sheet.marks.name.bounds[0] + 0.3

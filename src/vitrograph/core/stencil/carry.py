@@ -2,9 +2,10 @@
 
 A tie is a cantilever of film, the island a weight at its end: with the weight W of the island, a lever d from the
 nearest place that the ties hold together to the island's middle, n ties of length l and stiffness E I, the island hangs
-by W (d + l/2) l / (n E I) radians. Source: J. Gere and S. Timoshenko, Mechanics of Materials, appendix on deflections
-of beams: the end of a cantilever turns by M l / (E I) under a moment, P l² / (2 E I) under a load. Film is taken to
-be soft vinyl, 0.08 mm thick; its numbers are from memory, no published source.
+by W (d + l/2) l / (n E I) radians; held from both sides, by W (d + l/8) l / (n E I). Source: J. Gere and S. Timoshenko,
+Mechanics of Materials, appendix on deflections of beams: the end of a cantilever turns by M l / (E I) under a moment,
+by P l² / (2 E I) under a load. Film is taken to be soft vinyl, 0.08 mm thick; its numbers are from memory, no published
+source.
 """
 
 from collections.abc import Sequence
@@ -20,6 +21,7 @@ from vitrograph.core.geometry import Points
 THICK_MM = 0.08
 _WEIGHT = 1.35e-6 * 9.81           # N to a mm³
 _STIFF = 300.0                     # N/mm², Young's modulus
+_BETWEEN = 0.25                    # of the way to the nearest tie: the middle lies between the ties
 MOST_DROOP = radians(15)           # an island that hangs farther swings under the film when it is laid
 
 
@@ -61,14 +63,18 @@ def droop(island: Polygon, load: float, spots: Points, lengths: Sequence[float],
     >>> one = droop(box(-5, -5, 5, 5), 100.0, np.array([[0.0, 6.0]]), [2.0], 1.6)
     >>> two = droop(box(-5, -5, 5, 5), 100.0, np.array([[0.0, 6.0], [0.0, -6.0]]), [2.0, 2.0], 1.6)
     >>> round(degrees(one), 1), round(degrees(two), 1)
-    (4.1, 0.3)
+    (4.1, 0.1)
     """
     if not len(spots):
         return float("inf")
     weight = load * THICK_MM * _WEIGHT
-    lever = float(shapely.distance(shapely.convex_hull(shapely.multipoints(spots)), island.centroid))
+    held, middle = shapely.multipoints(spots), island.centroid
+    lever = float(shapely.distance(shapely.convex_hull(held), middle))
     length = float(np.mean(lengths))
+    # held from both sides it stays level, and each tie bends there and back
+    both_sides = lever < _BETWEEN * float(shapely.distance(held, middle))
+    arm = lever + (length / 8 if both_sides else length / 2)
     bending = _STIFF * width * THICK_MM**3 / 12
-    return float(weight * (lever + length / 2) * length / (len(spots) * bending))
+    return float(weight * arm * length / (len(spots) * bending))
 
 

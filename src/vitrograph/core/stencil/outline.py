@@ -22,7 +22,11 @@ def film_cover(film: Film, fitted: Fitted, choices: StencilChoices) -> Polygon:
     if choices.outline != "fan":
         own = fitted.sheet_art if len(fitted.films) == 1 else as_polygons(within(fitted.sheet_art, fan))
         if not own.is_empty:
-            shape = _along_art(own, fan, choices) if choices.outline == "art" else _rectangle(own, fan, fitted, choices)
+            room = Polygon(whole_wall(fitted.lay)) if fitted.on_one_wall else fan
+            if choices.outline == "art":
+                shape = _along_art(own, fan if choices.sides else room, choices)
+            else:
+                shape = _rectangle(own, room, fitted, choices)
     if choices.corner and not film.snips:
         rounded = shape.buffer(-choices.corner, quad_segs=_ARC).buffer(choices.corner, quad_segs=_ARC)
         shape = _largest(rounded) if not rounded.is_empty else shape
@@ -61,8 +65,8 @@ def _sides(fitted: Fitted, choices: StencilChoices) -> tuple[float, float, float
     return (right, lower, left, upper) if fitted.lay.mirrored else (left, lower, right, upper)
 
 
-def _along_art(art: MultiPolygon, fan: Polygon, choices: StencilChoices) -> Polygon:
-    """The widest border all along the art, in one piece; the fan ends it sooner at sides that have less."""
+def _along_art(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Polygon:
+    """The widest border all along the art, in one piece, as far as there is room; at sides with less it ends there."""
     border = max(choices.sides or (choices.border,))
     plain = shapely.union_all([Polygon(part.exterior) for part in art.geoms])
     bridged = 0.0
@@ -71,17 +75,15 @@ def _along_art(art: MultiPolygon, fan: Polygon, choices: StencilChoices) -> Poly
         if isinstance(grown, Polygon):
             break
         bridged = 2 * bridged + 2.0
-    return _largest(shapely.intersection(Polygon(grown.exterior), fan))
+    return _largest(shapely.intersection(Polygon(grown.exterior), room))
 
 
-def _rectangle(art: MultiPolygon, fan: Polygon, fitted: Fitted, choices: StencilChoices) -> Polygon:
+def _rectangle(art: MultiPolygon, room: Polygon, fitted: Fitted, choices: StencilChoices) -> Polygon:
     """The box of the art on the sheet, and the border round that, as far as there is glass, or flat film, for it."""
     left, low, right, high = art.bounds
     sides = _sides(fitted, choices)
     plain = box(left - sides[0], low - sides[1], right + sides[2], high + sides[3])
-    if not fitted.on_one_wall:
-        return _largest(shapely.intersection(plain, fan))
-    return _largest(shapely.intersection(plain, Polygon(whole_wall(fitted.lay))))
+    return _largest(shapely.intersection(plain, room))
 
 
 def _largest(shape: shapely.Geometry) -> Polygon:

@@ -137,7 +137,7 @@ def _chosen(crossings: Crossings, islands: NDArray[np.object_], choices: TieChoi
     chosen: list[int] = []
     for island, side in _shared_sides(sides).items():
         mine = [_most_central(crossings, offered[island][sides[island] == side], boxes[island - 1], side)]
-        everywhere = np.flatnonzero((crossings.films == island).any(axis=1))
+        everywhere = _from(crossings, island)
         many = choices.each or _MOST_EACH
         while len(mine) < many:
             hangs = _droop(crossings, mine, islands[island - 1], loads[island], choices.width)
@@ -149,6 +149,13 @@ def _chosen(crossings: Crossings, islands: NDArray[np.object_], choices: TieChoi
             mine.append(more)
         chosen += mine
     return chosen
+
+
+def _from(crossings: Crossings, island: int) -> NDArray[np.intp]:
+    """The crossings of an island to the frame; to other islands where there are none."""
+    mine = (crossings.films == island).any(axis=1)
+    framed = mine & (crossings.films == 0).any(axis=1)
+    return np.flatnonzero(framed if framed.any() else mine)
 
 
 def _loads(owners: dict[int, tuple[int, int]], areas: NDArray[np.float64]) -> dict[int, float]:
