@@ -28,7 +28,7 @@ _ORDERS: tuple[tuple[FilmMendName, ...], ...] = (
     (*_FIRST, *_MOVED[::-1], "blunt tips", *_MOVED[::-1], *_GONE[::-1], *_LAST, *_GONE[::-1], *_LAST),
     (*_FIRST, *_GONE, *_LAST, *_MOVED, *_GONE, *_LAST),
 )
-_LARGEST, _NEAR = 8.0, 0.005
+_LARGEST, _NEAR = 3.0, 0.005
 _LITTLE = 0.02                     # of the openings: a way that changes less need not be bettered
 _MOST = 0.3                        # of the openings: what changes more is another picture, and no mend
 _SCRAP_MM2 = 1e-3                  # what an overlay leaves along an edge that did not move
@@ -84,7 +84,7 @@ def propose(cutting: Cutting, limits: Limits, going: Callable[[], None] = lambda
 
 
 def smallest_factor(cutting: Cutting, limits: Limits, going: Callable[[], None] = lambda: None) -> float | None:
-    """The least factor to make art larger by at which nothing fails, by halving; None where none up to eight does.
+    """The least factor to make art larger by at which nothing fails, by halving; None where none up to three does.
 
     Widths grow as the art does, so that art made larger is held to limits as much smaller.
     """
