@@ -32,6 +32,7 @@ def main() -> None:
     settle(shell)
     take_stations(shell)
     take_curved(shell)
+    take_stencil(shell)
     take_composing(shell)
     take_tidying(shell, Path(home))
     take_measuring(shell, Path(home))
@@ -84,6 +85,32 @@ def take_curved(shell) -> None:
         settle(shell)
         take(shell, f"3-fit-{name}")
     shell.bench.replace_job(tumbler, None)
+    settle(shell)
+
+
+def take_stencil(shell) -> None:
+    """The stencil station with all mends worked out and shown; then mended, tied and marked, two versions compared."""
+    shell.bench.go("stencil")
+    card = shell.card("stencil")
+    card.mending.mend.click()
+    while card.mending.later.busy:
+        wait(20)
+    wait(1500)
+    card.ensureWidgetVisible(card.mending)
+    shell.sheet_view.go_to((-17.0, 66.0))
+    shell.sheet_view.zoom_by(2.2)
+    take(shell, "4-stencil")
+    card.mending.do_it.click()
+    settle(shell)
+    shell.bench.edit("Ties", stencil__ties__placed="auto", stencil__marks="cut", stencil__outline="rectangle",
+                     stencil__corner=5.0)
+    settle(shell)
+    shell.sheet_view.fit_again()
+    shell.sheet_view.zoom_by(1.3)
+    card.ensureWidgetVisible(card.ties)
+    take(shell, "4-stencil-ties")
+    while shell.bench.undo_stack.canUndo():
+        shell.bench.undo_stack.undo()
     settle(shell)
 
 

@@ -14,6 +14,7 @@ from specimens import LANTERN, job, run, star_job
 from strategies import words
 from vitrograph.core.findings import Code
 from vitrograph.core.job import TieChoices
+from vitrograph.core.stencil import Limits
 from vitrograph.core.stencil.carry import MOST_DROOP, THICK_MM, droop
 from vitrograph.core.stencil.mending import Cutting
 from vitrograph.core.stencil.ties import tie_islands
@@ -89,7 +90,7 @@ def test_ties_stand_in_line_across_letters_and_on_the_middle_of_each():
 def test_a_tie_crosses_the_narrow_place_of_a_stroke():
     ring = Point(0, 0).buffer(12, 64).difference(Point(0, -2).buffer(8, 64))   # 2 mm wide below, 6 mm above
     made = tie_islands(Cutting(MultiPolygon([box(-30, -30, 30, 30)]), MultiPolygon([ring])),
-                       TieChoices("auto", each=1), 0.8, lambda at: np.array([at]))
+                       TieChoices("auto", each=1), Limits(), lambda at: np.array([at]))
     (tie,) = made.ties
     assert tie.length == pytest.approx(2.0, abs=0.1) and tie.at == pytest.approx((0, -11), abs=0.5)
     assert made.droops[0] < MOST_DROOP
@@ -98,12 +99,12 @@ def test_a_tie_crosses_the_narrow_place_of_a_stroke():
 def test_a_large_island_gets_a_second_tie_across_from_the_first():
     ring = Point(0, 0).buffer(34, 64).difference(Point(0, 0).buffer(30, 64))
     whole = Cutting(MultiPolygon([box(-60, -60, 60, 60)]), MultiPolygon([ring]))
-    made = tie_islands(whole, TieChoices("auto"), 0.8, lambda at: np.array([at]))
+    made = tie_islands(whole, TieChoices("auto"), Limits(), lambda at: np.array([at]))
     assert len(made.ties) == 2 and max(made.droops) <= MOST_DROOP
     one, two = (np.array(tie.at) for tie in made.ties)
     assert np.hypot(*(one - two)) == pytest.approx(64, abs=1)
-    assert tie_islands(whole, TieChoices("auto", each=1), 0.8, lambda at: np.array([at])).droops[0] > MOST_DROOP
-    many = tie_islands(whole, TieChoices("auto", each=4), 0.8, lambda at: np.array([at]))
+    assert tie_islands(whole, TieChoices("auto", each=1), Limits(), lambda at: np.array([at])).droops[0] > MOST_DROOP
+    many = tie_islands(whole, TieChoices("auto", each=4), Limits(), lambda at: np.array([at]))
     assert len(many.ties) == 4 and not len(many.cutting.islands)
 
 

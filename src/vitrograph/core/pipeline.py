@@ -169,10 +169,10 @@ def _frosted(sheet: Sheet) -> float:
 def _cutting_choices(job: Job) -> Hashable:
     """What of the stencil's choices its shape depends on: not the limits, which it is only held to."""
     plain = StencilChoices()
-    kept = {} if job.stencil.ties.placed != "none" else {"least_opening": plain.least_opening}
-    return replace(job.stencil, least_web=plain.least_web, seal=plain.seal, least_island=plain.least_island,
-                   guard=plain.guard, tape_width=plain.tape_width, **kept), (
-        job.name if job.stencil.marks != "none" else "")
+    limits = {name: getattr(plain, name) for name in ("least_web", "least_opening", "least_island")}
+    free = limits if job.stencil.ties.placed == "none" else {}             # what ties leave beside them keeps to these
+    choices = replace(job.stencil, seal=plain.seal, guard=plain.guard, tape_width=plain.tape_width, **free)
+    return choices, job.name if job.stencil.marks != "none" else ""
 
 
 def _way_of_laying(job: Job) -> Hashable:
@@ -203,7 +203,7 @@ _STAGES: tuple[_Stage, ...] = (
     _Stage("weed", "weed", ("sheet",), lambda job: None, lambda job, known, going: plan_weeding(known["sheet"])),
     _Stage("transfer", "transfer", ("sheet",), lambda job: job.transfer,
            lambda job, known, going: plan_transfer(known["sheet"], job)),
-    _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many, job.material),
+    _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many, job.material, job.stencil.kind),
            lambda job, known, going: plan_etch(_frosted(known["sheet"]), job)),
     # the checks come last: they take longest, and nothing else waits for them
     _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut, job.features),

@@ -99,7 +99,9 @@ def _transfer(r: Results, unit: Unit) -> str:
 
 
 def _etch(r: Results, unit: Unit) -> str:
-    return f"{format_minutes(r.etch.school.seconds)} min" if r.etch else ""
+    if r.etch is None:
+        return ""
+    return f"{format_minutes(r.etch.school.seconds)} min" if r.job.stencil.kind != "decal" else "nothing"
 
 
 _ANSWERS: dict[Station, Callable[[Results, Unit], str]] = {

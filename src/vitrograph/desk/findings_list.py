@@ -50,16 +50,21 @@ class FindingRow(QFrame):
         acts.setSpacing(6)
         acts.setColumnStretch(2, 1)
         words.addLayout(acts)
+        beside = False
         for number, remedy in enumerate(found.remedies):
             act = button(remedy.label)
             act.setObjectName(f"remedy_{found.code}" + (f"_{number}" if number else ""))
             act.clicked.connect(lambda _checked=False, chosen=remedy: bench.remedy(chosen))
             act.installEventFilter(self)
             self._remedies[act] = remedy
+            row, column = acts.rowCount(), 0
             if _is_short(remedy.label):                       # two short ones stand side by side
-                acts.addWidget(act, number // 2, number % 2)
+                row, column = (row - 1, 1) if beside else (row, 0)
+                beside = not beside
+                acts.addWidget(act, row, column)
             else:
-                acts.addWidget(act, number, 0, 1, 3, Qt.AlignmentFlag.AlignLeft)
+                beside = False
+                acts.addWidget(act, row, 0, 1, 3, Qt.AlignmentFlag.AlignLeft)
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 4, 0, 8)
         row.setSpacing(8)

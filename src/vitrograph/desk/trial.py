@@ -4,14 +4,18 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from typing import Any
 
+import shapely
 from PySide6.QtCore import QObject
 from shapely.geometry import MultiPolygon
+from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import as_polygons, without
+from vitrograph.core.geometry import as_polygons, multipolygon, without
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.stencil import Sheet
 from vitrograph.desk.later import Later
+
+_LEAST_MM = 0.002                  # half the width of a sliver
 
 
 @dataclass(frozen=True, eq=False)
@@ -44,5 +48,10 @@ class Trial(Later):
             return Tried(nothing, nothing, nothing)
         if then.fitted.sheet_art.bounds != now.fitted.sheet_art.bounds or then.kind != now.kind:
             return Tried(nothing, nothing, then.openings)
-        return Tried(as_polygons(without(now.openings, then.openings)),
-                     as_polygons(without(then.openings, now.openings)), nothing)
+        return Tried(_seen(without(now.openings, then.openings)), _seen(without(then.openings, now.openings)), nothing)
+
+
+def _seen(shape: BaseGeometry) -> MultiPolygon:
+    """What of a difference can be seen: edges that only rounding moved leave slivers."""
+    parts = shapely.get_parts(as_polygons(shape))
+    return multipolygon(parts[shapely.area(parts) > _LEAST_MM * shapely.length(parts)])

@@ -77,7 +77,10 @@ class EtchPlan:
 
 
 def plan_etch(frosted_area: float, job: Job) -> EtchPlan:
-    """Write the steps for one piece by the job's school."""
+    """Write the steps for one piece by the job's school; where film is the decoration there is none but to leave it."""
+    if job.stencil.kind == "decal":
+        return EtchPlan(SCHOOLS[job.etch.school], 0.0, job.how_many, (
+            EtchStep("Nothing is etched: the film is the decoration, and stays. Rub every edge down once more."),))
     school, material = SCHOOLS[job.etch.school], MATERIALS[job.material]
     before = (
         EtchStep("Put on gloves and goggles, open a window. Read the label.", caution=CAUTIONS[1]),

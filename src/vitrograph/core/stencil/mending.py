@@ -101,7 +101,10 @@ def _faults_for(cutting: Cutting, does: FilmMendName, to: float) -> list[Fault]:
     return [fault for fault in cutting.faults(limits) if fault.kind in kinds]
 
 
-def _fatten(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
+def fattened(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
+    """Webs of film made as wide as asked for."""
+    if not faults:
+        return cutting
     return cutting.with_more(film=[_along(fault, _wide(to)) for fault in faults])
 
 
@@ -186,7 +189,7 @@ def _tip_of(fault: Fault, to: float) -> BaseGeometry:
 
 
 _MENDS: dict[FilmMendName, Callable[[Cutting, list[Fault], float], Cutting]] = {
-    "fatten webs": _fatten, "widen openings": _widen, "join openings": _join, "fill openings": filled,
+    "fatten webs": fattened, "widen openings": _widen, "join openings": _join, "fill openings": filled,
     "fill specks": filled, "drop islands": _drop_islands, "blunt tips": _blunt,
 }
 _FOR: dict[FilmMendName, set[str]] = {

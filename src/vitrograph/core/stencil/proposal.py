@@ -53,9 +53,10 @@ class Proposal:
     def says(self) -> str:
         """What is done, what failed before and after, and how much of the openings changes."""
         steps = dict.fromkeys(f"{mend.does} to {format_length(mend.to)}" for mend in self.mends)
+        share = f"{100 * self.share:.1f} %" if self.share >= 0.0005 else "less than 0.1 %"
         changed = f"{self.to_film:.1f} mm² becomes film, {self.to_opening:.1f} mm² opens"
         return (f"{', '.join(steps) or 'nothing to do'}: {len(self.before)} failing before, {len(self.after)} after; "
-                f"{changed} ({100 * self.share:.1f} % of the openings)")
+                f"{changed} ({share} of the openings)")
 
 
 def mend_all(sheet: Sheet, job: Job, going: Callable[[], None] = lambda: None) -> Proposal:

@@ -11,6 +11,7 @@ from shapely.geometry import MultiPolygon, Polygon
 from vitrograph.core.fit import Band, Film, Fitted, Snip
 from vitrograph.core.geometry import as_polygons, within, without
 from vitrograph.core.job import StencilChoices, StencilKind
+from vitrograph.core.stencil.faults import Limits
 from vitrograph.core.stencil.marks import Marks, marks_for
 from vitrograph.core.stencil.mending import Cutting, mended
 from vitrograph.core.stencil.outline import film_cover, tab_of
@@ -112,7 +113,7 @@ def build_sheet(fitted: Fitted, choices: StencilChoices | None = None, name: str
     if choices.mends:
         made = _recut(made, mended(made.cutting, choices.mends, fitted.on_sheet))
     if choices.ties.placed != "none" and choices.kind != "decal":
-        tied: Ties = tie_islands(made.cutting, choices.ties, choices.least_opening, fitted.on_sheet)
+        tied: Ties = tie_islands(made.cutting, choices.ties, Limits.of(choices), fitted.on_sheet)
         made = replace(_recut(made, tied.cutting), ties=tied.ties, droops=tied.droops, missed=tied.missed)
     return made if choices.marks == "none" else replace(made, marks=marks_for(made, name, cut=choices.marks == "cut"))
 

@@ -21,8 +21,8 @@ from shapely.geometry import LineString, Point, Polygon
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.job import TieChoices
 from vitrograph.core.stencil.carry import MOST_DROOP, droop
-from vitrograph.core.stencil.faults import Limits
-from vitrograph.core.stencil.mending import Cutting, filled
+from vitrograph.core.stencil.faults import Fault, Limits
+from vitrograph.core.stencil.mending import Cutting, fattened, filled
 from vitrograph.core.widths import Edges, axis_of, edges_of, segments_apart
 
 Side = Literal["below", "above", "left", "right"]
@@ -34,6 +34,8 @@ _BETWEEN_ISLANDS = 1.8             # times its length, what a tie to another isl
 _MOST_EACH = 4                     # ties an island is given by the program
 _BY_HAND_MM = 4.0                  # how near a crossing a place by hand must be
 _NEAR_MM = 0.8                     # crossings so near a place all pass there
+_TRIED = 40                        # crossings, the best of them, whose ends are looked at
+_LOOSE = 0.12                      # of a tie's end, that may lie over an opening
 _SIDES: tuple[Side, ...] = ("below", "above", "left", "right")
 
 
@@ -82,9 +84,9 @@ class Crossings:
 
 
 def tie_islands(
-    cutting: Cutting, choices: TieChoices, least: float, placed: Callable[[tuple[float, float]], Points]
+    cutting: Cutting, choices: TieChoices, limits: Limits, placed: Callable[[tuple[float, float]], Points]
 ) -> Ties:
-    """Tie the islands as chosen; openings beside ties are at least so wide, mm, or filled.
+    """Tie the islands as chosen; what ties leave beside them keeps to the limits.
 
     `placed` tells where on the sheet a place by hand lies.
     """
@@ -98,9 +100,10 @@ def tie_islands(
         found = [_crossing_at(crossings, spot) for spot in wanted]
         missed = tuple(spot for spot, one in zip(wanted, found, strict=True) if one is None)
         chosen = [one for one in found if one is not None]
-        return _made(cutting, crossings, chosen, islands, (choices.width, least), missed)
+        return _made(cutting, crossings, chosen, islands, choices.width, limits, missed)
     between = crossings.taken(crossings.films[:, 0] != crossings.films[:, 1])
-    return _made(cutting, between, _chosen(between, islands, choices), islands, (choices.width, least))
+    return _made(cutting, between, _chosen(_Ground(cutting, between, choices.width), islands, choices), islands,
+                 choices.width, limits)
 
 
 def _crossings(cutting: Cutting, islands: NDArray[np.object_]) -> Crossings:
@@ -127,8 +130,34 @@ def _film_of_rings(pieces: Edges, islands: NDArray[np.object_]) -> NDArray[np.in
     return film
 
 
-def _chosen(crossings: Crossings, islands: NDArray[np.object_], choices: TieChoices) -> list[int]:
+@dataclass(frozen=True, eq=False)
+class _Ground:
+    """Crossings of a cutting for ties of a width, and whether both ends of one stand on firm film."""
+
+    cutting: Cutting
+    crossings: Crossings
+    width: float
+
+    def firmest(self, order: NDArray[np.intp]) -> int:
+        """The first of some crossings, the best before the others, whose tie has film under all of its two ends."""
+        shapely.prepare(self.cutting.openings)
+        tried = order[:_TRIED].tolist()
+        loose = [self._loose(at) for at in tried]
+        firm = [at for at, share in zip(tried, loose, strict=True) if share < _LOOSE]
+        return firm[0] if firm else int(tried[int(np.argmin(np.round(loose, 1)))])
+
+    def _loose(self, at: int) -> float:
+        """The share of a tie's worse end that lies over an opening."""
+        near, far = self.crossings.near[at], self.crossings.far[at]
+        way = (far - near) / self.crossings.lengths[at]
+        ends = [LineString([end, end + side * 0.5 * self.width * way]).buffer(self.width / 2, cap_style="flat")
+                for end, side in ((near, -1.0), (far, 1.0))]
+        return float(max(end.intersection(self.cutting.openings).area / end.area for end in ends))
+
+
+def _chosen(ground: _Ground, islands: NDArray[np.object_], choices: TieChoices) -> list[int]:
     """The crossings that are tied: the tree's first, then more where an island hangs too far or more are asked for."""
+    crossings = ground.crossings
     owners = _tree(crossings, len(islands))
     boxes = shapely.bounds(islands)
     offered = {island: _as_short(crossings, pair) for island, pair in owners.items()}
@@ -136,14 +165,14 @@ def _chosen(crossings: Crossings, islands: NDArray[np.object_], choices: TieChoi
     loads = _loads(owners, shapely.area(islands))
     chosen: list[int] = []
     for island, side in _shared_sides(sides).items():
-        mine = [_most_central(crossings, offered[island][sides[island] == side], boxes[island - 1], side)]
+        mine = [_most_central(ground, offered[island][sides[island] == side], boxes[island - 1], side)]
         everywhere = _from(crossings, island)
         many = choices.each or _MOST_EACH
         while len(mine) < many:
             hangs = _droop(crossings, mine, islands[island - 1], loads[island], choices.width)
             if not choices.each and hangs <= MOST_DROOP:
                 break
-            more = _opposite(crossings, everywhere, mine, islands[island - 1], choices.width)
+            more = _opposite(ground, everywhere, mine, islands[island - 1])
             if more is None:
                 break
             mine.append(more)
@@ -223,19 +252,19 @@ def _shared_sides(sides: dict[int, NDArray[np.str_]]) -> dict[int, Side]:
     return shared
 
 
-def _most_central(crossings: Crossings, at: NDArray[np.intp], box: NDArray[np.float64], side: Side) -> int:
-    """The crossing nearest to the island's middle line, and of those alike the shortest."""
+def _most_central(ground: _Ground, at: NDArray[np.intp], box: NDArray[np.float64], side: Side) -> int:
+    """The crossing nearest to the island's middle line, and of those alike the shortest, that has firm ends."""
+    crossings = ground.crossings
     axis = 0 if side in ("above", "below") else 1
     middle = (box[axis] + box[axis + 2]) / 2
     aside = np.abs(crossings.middles[at, axis] - middle)
     way = np.abs((crossings.far - crossings.near)[at, axis])   # askew to the middle line
-    return int(at[np.argmin(np.round(aside + way, 2) + 0.3 * crossings.lengths[at])])
+    return ground.firmest(at[np.argsort(np.round(aside + way, 2) + 0.3 * crossings.lengths[at])])
 
 
-def _opposite(
-    crossings: Crossings, at: NDArray[np.intp], mine: list[int], island: Polygon, width: float
-) -> int | None:
+def _opposite(ground: _Ground, at: NDArray[np.intp], mine: list[int], island: Polygon) -> int | None:
     """The crossing of an island farthest round from those it has, of those not much longer than the shortest there."""
+    crossings, width = ground.crossings, ground.width
     middle = np.array(island.centroid.coords[0])
     ways = [np.arctan2(*(crossings.middles[k] - middle)[::-1]) for k in mine]
     angles = np.arctan2(*(crossings.middles[at] - middle).T[::-1])
@@ -244,7 +273,7 @@ def _opposite(
     if not clear.any():
         return None
     score = apart - 0.5 * crossings.lengths[at] / crossings.lengths[mine[0]]
-    return int(at[np.argmax(np.where(clear, score, -np.inf))])
+    return ground.firmest(at[clear][np.argsort(-score[clear])])
 
 
 def _crossing_at(crossings: Crossings, spot: tuple[float, float]) -> int | None:
@@ -259,17 +288,16 @@ def _crossing_at(crossings: Crossings, spot: tuple[float, float]) -> int | None:
 
 def _made(
     cutting: Cutting, crossings: Crossings, chosen: list[int], islands: NDArray[np.object_],
-    wide: tuple[float, float], missed: tuple[tuple[float, float], ...] = (),
+    width: float, limits: Limits, missed: tuple[tuple[float, float], ...] = (),
 ) -> Ties:
-    """The ties at some crossings, and the cutting with them; `wide` are ties, and openings beside them at least."""
-    width, least = wide
+    """The ties at some crossings, and the cutting with them."""
     droops = tuple(_droops(crossings, chosen, islands, width))
     ties = tuple(tie for at in dict.fromkeys(chosen)
                  if (tie := _tie(cutting, crossings.near[at], crossings.far[at], width)) is not None)
     if not ties:
         return Ties(cutting, (), droops, missed)
     tied = cutting.with_more(film=[tie.shape.buffer(1e-4) for tie in ties])
-    return Ties(_without_scraps(cutting, tied, ties, least), ties, droops, missed)
+    return Ties(_tidied(cutting, tied, ties, limits), ties, droops, missed)
 
 
 def _droops(
@@ -302,12 +330,19 @@ def _tie(cutting: Cutting, near: Points, far: Points, width: float) -> Tie | Non
     return Tie((float(middle[0]), float(middle[1])), np.stack([near, far]), width, parts[0]) if parts else None
 
 
-def _without_scraps(cutting: Cutting, tied: Cutting, ties: tuple[Tie, ...], least: float) -> Cutting:
-    """What ties leave of an opening beside them, too narrow to be of use, filled; what was narrow before is left."""
-    limits = Limits(0.0, least, 0.0)
+def _tidied(cutting: Cutting, tied: Cutting, ties: tuple[Tie, ...], limits: Limits) -> Cutting:
+    """What ties left of openings beside them, too narrow to be of use, filled, and webs that they made fattened."""
+    whole = filled(tied, [fault for fault in _new_beside(cutting, tied, ties, limits) if fault.kind in (
+        "opening", "speck")], limits.opening)
+    return fattened(whole, [fault for fault in _new_beside(cutting, whole, ties, limits) if fault.kind in (
+        "web", "near")], limits.web)
+
+
+def _new_beside(cutting: Cutting, tied: Cutting, ties: tuple[Tie, ...], limits: Limits) -> list[Fault]:
+    """Grave faults beside ties, where there was none before."""
     before = shapely.points(np.array([fault.where for fault in cutting.faults(limits)]).reshape(-1, 2))
-    shapes = shapely.union_all([tie.shape for tie in ties])
-    scraps = [fault for fault in tied.faults(limits) if fault.length <= 3 * ties[0].width
-              and shapely.distance(shapes, Point(fault.where)) <= least
-              and (not len(before) or shapely.distance(before, Point(fault.where)).min() > least)]
-    return filled(tied, scraps, least)
+    shapes, reach = shapely.union_all([tie.shape for tie in ties]), max(limits.web, limits.opening)
+    return [fault for fault in tied.faults(limits)
+            if fault.grave and fault.length <= 3 * ties[0].width
+            and shapely.distance(shapes, Point(fault.where)) <= reach
+            and (not len(before) or shapely.distance(before, Point(fault.where)).min() > reach)]

@@ -49,13 +49,17 @@ class Setting:
 
 @dataclass(frozen=True)
 class TransferPlan:
-    """Whether tape is needed, each film's setting in the order they are laid, and how the glass is bedded."""
+    """Whether tape is needed, each film's setting in the order they are laid, and how the glass is bedded.
+
+    `guard` is what is said of masking tape round the film; nothing where the film is the decoration.
+    """
 
     needed: bool
     settings: tuple[Setting, ...]
     bedding: str
     round_glass: bool
     relieved: bool = False
+    guard: str = ""
 
     @property
     def strips(self) -> tuple[Strip, ...]:
@@ -79,7 +83,7 @@ class TransferPlan:
             *self._set_steps(),
             "Press the middle down first, then outward to each side." + self._snip_words(),
             "Peel the tape flat back on itself. Press every edge of every opening again and look from behind.",
-            f"Let the film settle {SETTLE_MINUTES} minutes. Widen the border and cover slits with tape.",
+            f"Let the film settle {SETTLE_MINUTES} minutes.{self.guard}",
         )
 
     def _set_steps(self) -> Iterator[str]:
@@ -117,7 +121,8 @@ def plan_transfer(sheet: Sheet, job: Job) -> TransferPlan:
     settings = tuple(_setting(sheet, number, job.transfer) for number in range(len(sheet.films)))
     relieved = any(film.pressed is not None and film.pressed.snips for film in sheet.films)
     needed = bool(sheet.islands) or sheet.kind == "decal"
-    return TransferPlan(needed, settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved)
+    guard = "" if sheet.kind == "decal" else " Widen the border and cover slits with tape."
+    return TransferPlan(needed, settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved, guard)
 
 
 def _setting(sheet: Sheet, number: int, choices: TransferChoices) -> Setting:

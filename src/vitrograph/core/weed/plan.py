@@ -14,6 +14,7 @@ from vitrograph.core.artwork import DRAWING
 from vitrograph.core.stencil import Sheet
 
 HOOK_MM2 = 12.0                    # a smaller piece is lifted with the hook, from a corner
+_SURROUNDS = 3                     # parts: film round so many must not take them along
 SURPLUS_MM = 6.0                   # how much of the surplus round the stencil the picture shows
 
 
@@ -70,6 +71,8 @@ def plan_weeding(sheet: Sheet) -> WeedPlan:
 
 
 def _how(part: Polygon) -> str:
+    if len(part.interiors) > _SURROUNDS:
+        return "peel it off low, at a diagonal; watch that what it surrounds stays"
     return "hook it from a corner" if part.area < HOOK_MM2 else "pull slowly, low and at a diagonal"
 
 

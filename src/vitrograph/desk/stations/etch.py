@@ -29,6 +29,8 @@ class EtchCard(StepsCard):
         return [Step(step.says, "", step.caution, step.seconds) for step in results.etch.steps]
 
     def show_job(self, job: Job) -> None:
+        self.school.setVisible(job.stencil.kind != "decal")
+        self.school_says.setVisible(job.stencil.kind != "decal")
         school = SCHOOLS[job.etch.school]
         self.school.show_choice(job.etch.school)
         self.school_says.setText(f"{school.says[:1].upper()}{school.says[1:]}; {school.seconds / 60:g} minutes in all. "
