@@ -11,6 +11,7 @@ from typing import Literal
 
 import numpy as np
 import shapely
+from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Job
@@ -50,15 +51,17 @@ class Seal:
 
 def seal_of(sheet: Sheet, job: Job) -> Seal:
     """Measure the seal of a sheet."""
-    strip = shapely.simplify(sheet.openings, _PLAIN_MM).buffer(job.stencil.seal, quad_segs=4)
-    area = float(strip.intersection(sheet.outline).area - sheet.openings.area)
-    found = sorted([*_corners(sheet), *_webs(sheet, job), *_strains(sheet, job)], key=lambda risk: -risk.score)
+    plain = shapely.simplify(sheet.openings, _PLAIN_MM)
+    strip = plain.buffer(job.stencil.seal, quad_segs=4)
+    inside = shapely.contains_properly(sheet.outline, strip)
+    area = float((strip if inside else strip.intersection(sheet.outline)).area - sheet.openings.area)
+    found = sorted([*_corners(plain), *_webs(sheet, job), *_strains(sheet, plain, job)], key=lambda risk: -risk.score)
     return Seal(float(sheet.openings.length), max(0.0, area), _spaced(found))
 
 
-def _corners(sheet: Sheet) -> Iterator[Risk]:
-    """Corners of film sharper than 60 degrees, along the openings."""
-    edges = edges_of(sheet.openings, _PLAIN_MM)
+def _corners(openings: BaseGeometry) -> Iterator[Risk]:
+    """Corners of film sharper than 60 degrees, along openings without finer detail."""
+    edges = edges_of(openings)
     follow = np.flatnonzero(edges.ring[1:] == edges.ring[:-1])
     before, after = edges.steps[follow], edges.steps[follow + 1]
     long = (edges.lengths[follow] > _ARM_MM) & (edges.lengths[follow + 1] > _ARM_MM)
@@ -77,10 +80,12 @@ def _webs(sheet: Sheet, job: Job) -> Iterator[Risk]:
                        f"film {format_length(fault.value, digits=2)} wide")
 
 
-def _strains(sheet: Sheet, job: Job) -> Iterator[Risk]:
+def _strains(sheet: Sheet, openings: BaseGeometry, job: Job) -> Iterator[Risk]:
     """Places along the openings where film gives more than half of what it takes."""
+    if not sheet.fitted.curved:
+        return
     limit = job.fit.limit(job.cut.film)
-    spots = shapely.get_coordinates(shapely.simplify(sheet.openings, _PLAIN_MM))
+    spots = shapely.get_coordinates(openings)
     side = [-1.0 if sheet.fitted.lay.mirrored else 1.0, 1.0]
     for film, cover in zip(sheet.films, sheet.covers, strict=True):
         if film.pressed is None:

@@ -82,10 +82,12 @@ class Edges:
 
     def face_each_other(self, one: Indices, other: Indices) -> NDArray[np.bool_]:
         """Whether pairs of edges are two sides of a strip, by the rule above."""
-        normals, across = self.normals, self.middles[other] - self.middles[one]
-        turned = normals[one, 0] * normals[other, 0] + normals[one, 1] * normals[other, 1]
-        around = self.apart_along(one, other) >= _ROUNDABOUT * np.hypot(*across.T)
-        return np.asarray((turned <= _OPPOSITE) & around)
+        x, y = self.normals.T
+        made = x[one] * x[other] + y[one] * y[other] <= _OPPOSITE
+        one, other = one[made], other[made]                    # few are left
+        across = self.middles[other] - self.middles[one]
+        made[made] = self.apart_along(one, other) >= _ROUNDABOUT * np.hypot(*across.T)
+        return np.asarray(made)
 
     def apart_along(self, one: Indices, other: Indices) -> Numbers:
         """How far it is along the ring between the middles of pairs of edges; boundless between different rings."""

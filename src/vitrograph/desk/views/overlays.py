@@ -61,8 +61,8 @@ class StencilOverlay(Overlay):
         if sheet is not None and sheet.marks is not None:
             _stroke(painter, [view.to_screen(path) for path in sheet.marks.paths], QPen(QColor(theme.PAPER), 1.4))
         view.tying.paint(painter)
-        for found in view.results.findings("stencil"):
-            if found.where is not None:
+        for found in view.results.findings("stencil") if view.tried is None else ():
+            if found.where is not None:                       # a change that is tried is not hidden by what it mends
                 _mark_finding(painter, view, found)
 
 

@@ -46,7 +46,7 @@ class SheetView(View):
         self.trace_mm = 0.0
         self.handling = Handling(self)
         self.tying = Tying(self)
-        self._tried: Tried | None = None
+        self.tried: Tried | None = None
         self._held_frame: tuple[float, float, float] | None = None     # while pieces are held, the sheet lies still
         self._paths: dict[str, list[QPainterPath]] = {}
         self._outlined: Sheet | None = None
@@ -81,7 +81,7 @@ class SheetView(View):
         self.update()
 
     def _take_tried(self, tried: Tried | None) -> None:
-        self._tried = tried
+        self.tried = tried
         self.update()
 
     def show_trace(self, trace: tuple[Points, ...] | None, length: float = 0.0) -> None:
@@ -154,7 +154,7 @@ class SheetView(View):
         overlay = _OVERLAYS.get(self.bench.station)
         if overlay:
             overlay.paint(painter, self)
-        if self._tried is not None:
+        if self.tried is not None:
             self._say_tried(painter)
         self._paint_mark(painter)
 
@@ -187,8 +187,8 @@ class SheetView(View):
         if self.results.sheet is not None:
             painter.setPen(QPen(QColor(theme.PAPER), 1.6 / scale))
             painter.drawLines([QLineF(*snip.edge, *snip.tip) for snip in self.results.sheet.snips])
-        if self._tried is not None:
-            _paint_tried(painter, self._tried, scale)
+        if self.tried is not None:
+            _paint_tried(painter, self.tried, scale)
         if self.spot is not None and self.bench.station != "weed":
             painter.fillPath(path_of(self.spot), theme.colour(theme.ACCENT, 0.9))
 
