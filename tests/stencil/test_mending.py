@@ -14,8 +14,8 @@ from vitrograph.core.geometry import as_polygons
 from vitrograph.core.job import FilmMend
 from vitrograph.core.pieces import Drawing
 from vitrograph.core.stencil import Limits, mend_all, smallest_factor
-from vitrograph.core.stencil.mending import Cutting, mended
-from vitrograph.core.stencil.proposal import propose
+from vitrograph.core.stencil.mending.mends import Cutting, mended
+from vitrograph.core.stencil.mending.proposal import propose
 
 LIMITS = Limits(0.8, 0.8, 3.0)
 SHEET = MultiPolygon([box(-60, -60, 60, 60)])

@@ -15,9 +15,9 @@ from strategies import words
 from vitrograph.core.findings import Code
 from vitrograph.core.job import TieChoices
 from vitrograph.core.stencil import Limits
-from vitrograph.core.stencil.carry import MOST_DROOP, THICK_MM, droop
-from vitrograph.core.stencil.mending import Cutting
-from vitrograph.core.stencil.ties import tie_islands
+from vitrograph.core.stencil.mending.mends import Cutting
+from vitrograph.core.stencil.tying.carry import MOST_DROOP, THICK_MM, droop
+from vitrograph.core.stencil.tying.ties import tie_islands
 
 PX = 8                            # to the mm
 

@@ -4,11 +4,11 @@ can be lifted as one piece."""
 from dataclasses import dataclass
 
 from vitrograph.core.job import Job
-from vitrograph.core.stencil.carry import Proof, proof_of
-from vitrograph.core.stencil.faults import Limits
-from vitrograph.core.stencil.guard import Guard, guard_of
+from vitrograph.core.stencil.film.guard import Guard, guard_of
+from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.seal import Seal, seal_of
 from vitrograph.core.stencil.sheet import Sheet
+from vitrograph.core.stencil.tying.carry import Proof, proof_of
 from vitrograph.core.stencil.work import Work, work_of
 
 

@@ -15,7 +15,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Job
-from vitrograph.core.stencil.faults import Limits
+from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.sheet import Sheet
 from vitrograph.core.units import format_length
 from vitrograph.core.widths import edges_of

@@ -11,11 +11,11 @@ from shapely.geometry import MultiPolygon, Polygon
 from vitrograph.core.fit import Band, Film, Fitted, Snip
 from vitrograph.core.geometry import as_polygons, within, without
 from vitrograph.core.job import StencilChoices, StencilKind
-from vitrograph.core.stencil.faults import Limits
-from vitrograph.core.stencil.marks import Marks, marks_for
-from vitrograph.core.stencil.mending import Cutting, mended
-from vitrograph.core.stencil.outline import film_cover, tab_of
-from vitrograph.core.stencil.ties import Tie, Ties, tie_islands
+from vitrograph.core.stencil.film.marks import Marks, marks_for
+from vitrograph.core.stencil.film.outline import film_cover, tab_of
+from vitrograph.core.stencil.mending.faults import Limits
+from vitrograph.core.stencil.mending.mends import Cutting, mended
+from vitrograph.core.stencil.tying.ties import Tie, Ties, tie_islands
 
 
 @dataclass(frozen=True)

@@ -9,7 +9,7 @@ from typing import Literal
 import shapely
 
 from vitrograph.core.job import Job
-from vitrograph.core.stencil.faults import Limits
+from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.sheet import Sheet
 from vitrograph.core.units import format_length
 

@@ -93,15 +93,6 @@ class Placed:
         source = self.local.source
         return self.units[1] / source.frame[2] if source is not None else self.units[1]
 
-    def in_mending_frame(self, point: Points, affine: Affine) -> tuple[float, float]:
-        """A point of the artwork, in the frame that a drawing's mends are told in, by one of its copies."""
-        x, y = self._own(point, affine)
-        source = self.local.source
-        if source is None:
-            return x, y
-        left, low, tall = source.frame
-        return left + (x + source.width / 2) * tall, low + (y + 0.5) * tall
-
     def holds(self, point: Points, affine: Affine) -> bool:
         """Whether a point of the artwork lies in a copy's own box, or just beside it."""
         x, y = self._own(point, affine)

@@ -9,9 +9,9 @@ from vitrograph.core.artwork import Placed, face_named, missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import FilmMend, FilmMendName, Job
 from vitrograph.core.pieces import Words
-from vitrograph.core.stencil.carry import MOST_DROOP
-from vitrograph.core.stencil.faults import Fault, Limits
+from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.sheet import Sheet
+from vitrograph.core.stencil.tying.carry import MOST_DROOP
 from vitrograph.core.units import format_length
 
 STURDY_FACE = "Barlow Bold"        # of the shipped faces, the one whose strokes and gaps differ least in width

@@ -14,8 +14,8 @@ import shapely
 
 from vitrograph.core.geometry import Points, without
 from vitrograph.core.job import FilmMend, FilmMendName, Job
-from vitrograph.core.stencil.faults import Fault, Limits
-from vitrograph.core.stencil.mending import Cutting, mended
+from vitrograph.core.stencil.mending.faults import Fault, Limits
+from vitrograph.core.stencil.mending.mends import Cutting, mended
 from vitrograph.core.stencil.sheet import Sheet
 from vitrograph.core.units import format_length
 

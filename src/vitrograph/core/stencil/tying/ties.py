@@ -1,11 +1,9 @@
 """Ties: strips of film left across openings, which hold islands to the film round them.
 
-Where a tie may cross is read off the Voronoi diagram of the openings' edges: two pieces of edge that are neighbours in
-it, one on an island and one on other film, are the ends of a crossing with nothing between them. Which film is tied to
-which is the minimum spanning tree over the shortest crossings (J. Kruskal, On the shortest spanning subtree of a graph,
-Proc. AMS 7, 1956), so that ties are as few, and all but as short, as can be. Of crossings nearly as short as the
-shortest one is taken that lies on the side of the island where most islands have one, and straight above, below or
-beside its middle. An island that would hang too far is given more.
+Which film is tied to which is the minimum spanning tree over the shortest crossings (J. Kruskal, On the shortest
+spanning subtree of a graph, Proc. AMS 7, 1956), so that ties are as few, and all but as short, as can be. Of crossings
+nearly as short as the shortest one is taken that lies on the side of the island where most islands have one, straight
+above, below or beside its middle. An island that would hang too far is given more.
 """
 
 from collections import Counter
@@ -20,22 +18,17 @@ from shapely.geometry import LineString, Point, Polygon
 
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.job import TieChoices
-from vitrograph.core.stencil.carry import MOST_DROOP, droop
-from vitrograph.core.stencil.faults import Fault, Limits
-from vitrograph.core.stencil.mending import Cutting, fattened, filled
-from vitrograph.core.widths import Edges, axis_of, edges_of, segments_apart
+from vitrograph.core.stencil.mending.faults import Fault, Limits
+from vitrograph.core.stencil.mending.mends import Cutting, fattened, filled
+from vitrograph.core.stencil.tying.carry import MOST_DROOP, droop
+from vitrograph.core.stencil.tying.crossings import Crossings, Ground, crossing_at, crossings_of
 
 Side = Literal["below", "above", "left", "right"]
 
-_SPACING_MM = 0.5                  # pieces of edge
 _AS_SHORT = 1.3                    # times the shortest crossing, and a little: as short, to the eye
 _AS_SHORT_MM = 0.3
 _BETWEEN_ISLANDS = 1.8             # times its length, what a tie to another island counts: it carries that one as well
 _MOST_EACH = 4                     # ties an island is given by the program
-_BY_HAND_MM = 4.0                  # how near a crossing a place by hand must be
-_NEAR_MM = 0.8                     # crossings so near a place all pass there
-_TRIED = 40                        # crossings, the best of them, whose ends are looked at
-_LOOSE = 0.12                      # of a tie's end, that may lie over an opening
 _SIDES: tuple[Side, ...] = ("below", "above", "left", "right")
 
 
@@ -64,25 +57,6 @@ class Ties:
     missed: tuple[tuple[float, float], ...] = ()
 
 
-@dataclass(frozen=True, eq=False)
-class Crossings:
-    """Places where a tie may cross: (n, 2) ends on either side, lengths, and which film each end lies on (0: frame)."""
-
-    near: Points
-    far: Points
-    lengths: NDArray[np.float64]
-    films: NDArray[np.intp]
-
-    @property
-    def middles(self) -> Points:
-        """(n, 2) half-way points."""
-        return (self.near + self.far) / 2
-
-    def taken(self, which: NDArray[np.bool_] | NDArray[np.intp]) -> "Crossings":
-        """Some of them."""
-        return Crossings(self.near[which], self.far[which], self.lengths[which], self.films[which])
-
-
 def tie_islands(
     cutting: Cutting, choices: TieChoices, limits: Limits, placed: Callable[[tuple[float, float]], Points]
 ) -> Ties:
@@ -94,75 +68,26 @@ def tie_islands(
     by_hand = choices.placed == "hand"
     if not (choices.at if by_hand else len(islands)):
         return Ties(cutting, ())
-    crossings = _crossings(cutting, islands)
+    crossings = crossings_of(cutting, islands)
     if by_hand:
         wanted = [(float(x), float(y)) for place in choices.at for x, y in placed(place)]
-        found = [_crossing_at(crossings, spot) for spot in wanted]
+        found = [crossing_at(crossings, spot) for spot in wanted]
         missed = tuple(spot for spot, one in zip(wanted, found, strict=True) if one is None)
         chosen = [one for one in found if one is not None]
         return _made(cutting, crossings, chosen, islands, choices.width, limits, missed)
     between = crossings.taken(crossings.films[:, 0] != crossings.films[:, 1])
-    return _made(cutting, between, _chosen(_Ground(cutting, between, choices.width), islands, choices), islands,
+    return _made(cutting, between, _chosen(Ground(cutting, between, choices.width), islands, choices), islands,
                  choices.width, limits)
 
 
-def _crossings(cutting: Cutting, islands: NDArray[np.object_]) -> Crossings:
-    """All crossings of the openings, from one film to another or across a stroke of one."""
-    pieces = edges_of(cutting.openings).tiled(_SPACING_MM)
-    axis = axis_of(pieces)
-    film = _film_of_rings(pieces, islands)[pieces.ring]
-    one, other = axis.parted.T
-    kept = axis.inside & (axis.facing | (film[one] != film[other]))
-    one, other = one[kept], other[kept]
-    lengths, near, far = segments_apart((pieces.start[one], pieces.end[one]), (pieces.start[other], pieces.end[other]))
-    real = lengths > 1e-6
-    return Crossings(near[real], far[real], lengths[real], np.column_stack([film[one], film[other]])[real])
-
-
-def _film_of_rings(pieces: Edges, islands: NDArray[np.object_]) -> NDArray[np.intp]:
-    """Which film each ring of the openings bounds: islands from 1 on, and 0 for film joined to the sheet's edge."""
-    film = np.zeros(len(pieces.around), dtype=np.intp)
-    if len(islands):
-        rings, first = np.unique(pieces.ring, return_index=True)
-        at, island = shapely.STRtree(islands).query(shapely.points(pieces.middles[first]), predicate="dwithin",
-                                                    distance=1e-6)
-        film[rings[at]] = island + 1
-    return film
-
-
-@dataclass(frozen=True, eq=False)
-class _Ground:
-    """Crossings of a cutting for ties of a width, and whether both ends of one stand on firm film."""
-
-    cutting: Cutting
-    crossings: Crossings
-    width: float
-
-    def firmest(self, order: NDArray[np.intp]) -> int:
-        """The first of some crossings, the best before the others, whose tie has film under all of its two ends."""
-        shapely.prepare(self.cutting.openings)
-        tried = order[:_TRIED].tolist()
-        loose = [self._loose(at) for at in tried]
-        firm = [at for at, share in zip(tried, loose, strict=True) if share < _LOOSE]
-        return firm[0] if firm else int(tried[int(np.argmin(np.round(loose, 1)))])
-
-    def _loose(self, at: int) -> float:
-        """The share of a tie's worse end that lies over an opening."""
-        near, far = self.crossings.near[at], self.crossings.far[at]
-        way = (far - near) / self.crossings.lengths[at]
-        ends = [LineString([end, end + side * 0.5 * self.width * way]).buffer(self.width / 2, cap_style="flat")
-                for end, side in ((near, -1.0), (far, 1.0))]
-        return float(max(end.intersection(self.cutting.openings).area / end.area for end in ends))
-
-
-def _chosen(ground: _Ground, islands: NDArray[np.object_], choices: TieChoices) -> list[int]:
+def _chosen(ground: Ground, islands: NDArray[np.object_], choices: TieChoices) -> list[int]:
     """The crossings that are tied: the tree's first, then more where an island hangs too far or more are asked for."""
     crossings = ground.crossings
-    owners = _tree(crossings, len(islands))
+    holders = _tree(crossings, len(islands))
     boxes = shapely.bounds(islands)
-    offered = {island: _as_short(crossings, pair) for island, pair in owners.items()}
+    offered = {island: _as_short(crossings, island, holder) for island, holder in holders.items()}
     sides = {island: _sides_of(crossings, at, boxes[island - 1]) for island, at in offered.items()}
-    loads = _loads(owners, shapely.area(islands))
+    loads = _loads(holders, shapely.area(islands))
     chosen: list[int] = []
     for island, side in _shared_sides(sides).items():
         mine = [_most_central(ground, offered[island][sides[island] == side], boxes[island - 1], side)]
@@ -187,48 +112,33 @@ def _from(crossings: Crossings, island: int) -> NDArray[np.intp]:
     return np.flatnonzero(framed if framed.any() else mine)
 
 
-def _loads(owners: dict[int, tuple[int, int]], areas: NDArray[np.float64]) -> dict[int, float]:
+def _loads(holders: dict[int, int], areas: NDArray[np.float64]) -> dict[int, float]:
     """What the ties of each island carry, mm² of film: the island, and all that hangs on it."""
-    loads = {island: float(areas[island - 1]) for island in owners}
-    for island in reversed(owners):                            # the farthest from the frame come last
-        holder = owners[island][0]
+    loads = {island: float(areas[island - 1]) for island in holders}
+    for island, holder in reversed(holders.items()):           # the farthest from the frame come last
         if holder:
             loads[holder] += loads[island]
     return loads
 
 
-def _tree(crossings: Crossings, islands: int) -> dict[int, tuple[int, int]]:
-    """For each island the pair of films that it is tied by in the minimum spanning tree, where anything is near it."""
+def _tree(crossings: Crossings, islands: int) -> dict[int, int]:
+    """What each island hangs on in the minimum spanning tree, those nearest to the frame first."""
+    from scipy.sparse import coo_array
+    from scipy.sparse.csgraph import breadth_first_order, minimum_spanning_tree
+
     pairs = np.sort(crossings.films, axis=1)
-    order = np.argsort(crossings.lengths * np.where((pairs == 0).any(axis=1), 1.0, _BETWEEN_ISLANDS), kind="stable")
-    group = list(range(islands + 1))
-
-    def root(film: int) -> int:
-        while group[film] != film:
-            film = group[film]
-        return film
-
-    joined: dict[int, list[int]] = {film: [] for film in group}
-    for at in order.tolist():
-        one, other = pairs[at].tolist()
-        if root(one) != root(other):
-            group[root(other)] = root(one)
-            joined[one].append(other)
-            joined[other].append(one)
-    owners: dict[int, tuple[int, int]] = {}
-    front = [0]
-    while front:                                               # outward from the frame: each island by what holds it
-        film = front.pop(0)
-        for other in joined[film]:
-            if other and other not in owners:
-                owners[other] = (film, other)
-                front.append(other)
-    return owners
+    counted = crossings.lengths * np.where((pairs == 0).any(axis=1), 1.0, _BETWEEN_ISLANDS)
+    order = np.lexsort((counted, pairs[:, 1], pairs[:, 0]))
+    pairs, counted = pairs[order], counted[order]
+    shortest = np.concatenate([[True], (np.diff(pairs, axis=0) != 0).any(axis=1)]) & (pairs[:, 0] != pairs[:, 1])
+    graph = coo_array((counted[shortest], tuple(pairs[shortest].T)), shape=(islands + 1, islands + 1))
+    reached, holders = breadth_first_order(minimum_spanning_tree(graph.tocsr()), 0, directed=False)
+    return {int(island): int(holders[island]) for island in reached[1:]}
 
 
-def _as_short(crossings: Crossings, pair: tuple[int, int]) -> NDArray[np.intp]:
+def _as_short(crossings: Crossings, island: int, holder: int) -> NDArray[np.intp]:
     """The crossings between two films that are as short as the shortest, to the eye."""
-    both = (np.sort(crossings.films, axis=1) == sorted(pair)).all(axis=1)
+    both = (crossings.films == island).any(axis=1) & (crossings.films == holder).any(axis=1)
     least = crossings.lengths[both].min()
     return np.flatnonzero(both & (crossings.lengths <= _AS_SHORT * least + _AS_SHORT_MM))
 
@@ -252,7 +162,7 @@ def _shared_sides(sides: dict[int, NDArray[np.str_]]) -> dict[int, Side]:
     return shared
 
 
-def _most_central(ground: _Ground, at: NDArray[np.intp], box: NDArray[np.float64], side: Side) -> int:
+def _most_central(ground: Ground, at: NDArray[np.intp], box: NDArray[np.float64], side: Side) -> int:
     """The crossing nearest to the island's middle line, and of those alike the shortest, that has firm ends."""
     crossings = ground.crossings
     axis = 0 if side in ("above", "below") else 1
@@ -262,7 +172,7 @@ def _most_central(ground: _Ground, at: NDArray[np.intp], box: NDArray[np.float64
     return ground.firmest(at[np.argsort(np.round(aside + way, 2) + 0.3 * crossings.lengths[at])])
 
 
-def _opposite(ground: _Ground, at: NDArray[np.intp], mine: list[int], island: Polygon) -> int | None:
+def _opposite(ground: Ground, at: NDArray[np.intp], mine: list[int], island: Polygon) -> int | None:
     """The crossing of an island farthest round from those it has, of those not much longer than the shortest there."""
     crossings, width = ground.crossings, ground.width
     middle = np.array(island.centroid.coords[0])
@@ -274,16 +184,6 @@ def _opposite(ground: _Ground, at: NDArray[np.intp], mine: list[int], island: Po
         return None
     score = apart - 0.5 * crossings.lengths[at] / crossings.lengths[mine[0]]
     return ground.firmest(at[clear][np.argsort(-score[clear])])
-
-
-def _crossing_at(crossings: Crossings, spot: tuple[float, float]) -> int | None:
-    """The shortest crossing that passes a place; None where none comes near."""
-    lines = shapely.linestrings(np.stack([crossings.near, crossings.far], axis=1))
-    away = shapely.distance(lines, Point(spot)) if len(lines) else np.empty(0)
-    if not len(away) or away.min() > _BY_HAND_MM:
-        return None
-    passing = away <= away.min() + _NEAR_MM
-    return int(np.argmin(np.where(passing, crossings.lengths + away, np.inf)))
 
 
 def _made(
@@ -305,13 +205,12 @@ def _droops(
 ) -> Iterator[float]:
     """How far each island hangs on the chosen crossings, with all it carries; boundless where nothing holds it."""
     tied = crossings.taken(np.array(chosen, dtype=np.intp))
-    owners = _tree(tied, len(islands))
-    loads = _loads(owners, shapely.area(islands))
+    holders = _tree(tied, len(islands))
+    loads = _loads(holders, shapely.area(islands))
     for island, shape in enumerate(islands, start=1):
-        mine: list[int] = []
-        if island in owners:                                   # what hangs on it pulls at it, and does not hold it
-            mine = [at for at, films in enumerate(tied.films.tolist()) if island in films
-                    and all(owners.get(other, (0, 0))[0] != island for other in films)]
+        # what hangs on it pulls at it, and does not hold it
+        mine = [at for at, films in enumerate(tied.films.tolist()) if island in holders and island in films
+                and all(holders.get(other) != island for other in films)]
         yield _droop(tied, mine, shape, loads.get(island, 0.0), width)
 
 

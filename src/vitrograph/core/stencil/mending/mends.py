@@ -17,7 +17,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points, as_polygons, multipolygon, union, within, without
 from vitrograph.core.job import FilmMend, FilmMendName
-from vitrograph.core.stencil.faults import Fault, Limits, faults_of
+from vitrograph.core.stencil.mending.faults import Fault, Limits, faults_of
 
 _MORE = 1.03                       # of the width asked for: outlines are told in chords, and the axis a little aside
 _MORE_MM = 0.02

@@ -1,0 +1,1 @@
+"""Ties that hold islands, and whether the film carries its own weight by them."""
