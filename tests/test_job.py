@@ -12,8 +12,9 @@ from strategies import fits, words
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import JobError, JobFileError
 from vitrograph.core.files import read_drawing
-from vitrograph.core.job import JOB_VERSION, Job
+from vitrograph.core.job import JOB_VERSION, FilmMend, Job
 from vitrograph.core.jobfile import load_job, save_job
+from vitrograph.core.pieces import Artwork, Piece, Words
 
 
 def words_of(made):
@@ -129,3 +130,18 @@ def test_drawings_are_read_from_the_file_named_and_no_other(tmp_path):
 def test_the_demo_job_is_sound_and_has_something_to_watch():
     assert Job.read(demo_job().as_tree()) == demo_job()
     assert demo_job().how_many == 6
+
+
+@given(factor=st.floats(0.2, 4.0), places=st.lists(st.tuples(st.floats(-50, 50), st.floats(-50, 50)), max_size=4))
+def test_what_is_placed_on_the_art_grows_with_it(factor, places):
+    mends = tuple(FilmMend("fatten webs", 0.8, place, 2.0) for place in places) + (FilmMend("fill specks", 0.8),)
+    before = Job(artwork=Artwork((Piece(Words("K"), key=1, size=20.0, x=3.0),))).changed(
+        stencil__mends=mends, stencil__ties__at=tuple(places), stencil__ties__placed="hand")
+    after = before.changed(**before.resized(factor))
+    assert after.artwork.pieces[0].size == pytest.approx(20.0 * factor)
+    for (x, y), place in zip(places, after.stencil.ties.at, strict=True):
+        assert place == pytest.approx((x * factor, y * factor))
+    for old, new in zip(before.stencil.mends, after.stencil.mends, strict=True):
+        assert new.to == old.to and new.reach == pytest.approx(old.reach * factor)
+        assert new.at == (None if old.at is None else pytest.approx((old.at[0] * factor, old.at[1] * factor)))
+    assert after.stencil.border == before.stencil.border

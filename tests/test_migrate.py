@@ -84,3 +84,17 @@ def test_the_third_version_meant_the_rim_and_one_sheet(tmp_path):
         archive.writestr("job.json", json.dumps(tree))
     fit = load_job(tmp_path / "third.vitro").fit
     assert fit == Fit(mode="straight", angle=0.3, from_rim=20.0)
+
+
+def test_a_job_of_the_fourth_version_has_the_stencil_it_had(tmp_path):
+    path = tmp_path / "old.vitro"
+    artwork = {"pieces": [{"what": {"is": "words", "text": "BO"}, "key": 1, "size": 40.0}]}
+    tree = {"version": 4, "name": "Old", "glass": GLASS, "artwork": artwork,
+            "stencil": {"border": 15.0, "least_web": 0.6}}
+    with zipfile.ZipFile(path, "w") as archive:
+        archive.writestr("job.json", json.dumps(tree))
+    job = load_job(path)
+    assert job.version == 5 and (job.stencil.border, job.stencil.least_web) == (15.0, 0.6)
+    sheet = Pipeline().run(job).sheet
+    assert sheet.kind == "resist" and not sheet.recut and not sheet.ties and sheet.marks is None
+    assert sheet.covers == sheet.outlines and sheet.border == pytest.approx((15.0,) * 4)

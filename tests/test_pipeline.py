@@ -25,7 +25,7 @@ def recomputed(before, after):
     ({"etch__school": "long-still"}, {"etch"}),
     ({"transfer__roll_width": 90.0}, {"transfer"}),
     ({"cut__over_run": 1.0}, {"cut", "checked"}),
-    ({"stencil__least_web": 0.5}, {"checked", "care"}),
+    ({"stencil__least_web": 0.5}, {"checked", "care", "transfer"}),
     ({"name": "Other"}, set()),
     ({"how_many": 3}, {"etch"}),
     ({"material": "unknown"}, {"etch", "assessed"}),

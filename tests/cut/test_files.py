@@ -109,3 +109,28 @@ def test_the_paper_band_is_the_whole_wall_where_that_lies_flat():
 def test_on_a_belly_the_paper_band_is_the_film():
     sheet = run(job(glass=CARAFE, width=40.0, fit__from_rim=50.0)).sheet
     assert drawn_outline(band_pdf(sheet, "band")).area == pytest.approx(sheet.outline.area, rel=1e-3)
+
+
+@pytest.mark.parametrize("marks", ["drawn", "cut"])
+def test_marks_are_drawn_in_every_file_and_cut_only_when_asked_for(marks):
+    results = run(job("K", width=30.0, name="Open night", stencil__marks=marks))
+    paths = results.sheet.marks.paths
+    found = re.search(r'id="marks"[^>]* d="([^"]*)"', to_svg(results.sheet, "x"))
+    assert found[1].count("M") == len(paths) > 10              # five lines, and the outlines of letters
+    plain = run(job("K", width=30.0)).cut
+    assert to_hpgl(results.cut).count("PD") == len(plain.paths) + (len(paths) if marks == "cut" else 0)
+    content = pypdf.PdfReader(io.BytesIO(to_pdf(results.sheet, "K"))).pages[0].get_contents().get_data()
+    bare = pypdf.PdfReader(io.BytesIO(to_pdf(run(job("K", width=30.0)).sheet, "K"))).pages[0].get_contents().get_data()
+    assert content.count(b" l S") >= bare.count(b" l S") + sum(len(path) - 1 for path in paths)
+
+
+def test_a_decal_is_written_as_its_film_with_the_edge_of_its_surplus_beside_it():
+    sheet = run(job("BO", width=40.0, stencil__kind="decal")).sheet
+    page = to_svg(sheet, "x")
+    left, _, right, _ = sheet.outline.bounds
+    edge = re.search(r'id="edge"[^>]* d="([^"]*)"', page)[1]
+    across = [float(x) for x in re.findall(r"(?:M|L| )(-?[\d.]+) -?[\d.]+", edge)]
+    assert max(across) == pytest.approx(right - left, abs=0.01) and page.count("<path") == 2
+    assert 'id="edge"' not in to_svg(run(job("BO", width=40.0)).sheet, "x")
+    cut = run(job("BO", width=40.0, stencil__kind="decal")).cut
+    assert len(cut.paths) == len(run(job("BO", width=40.0)).cut.paths)

@@ -201,15 +201,15 @@ _STAGES: tuple[_Stage, ...] = (
            lambda job, known, going: build_sheet(known["fitted"], job.stencil, job.name)),
     _Stage("cut", "cut", ("sheet",), lambda job: job.cut, lambda job, known, going: plan_cut(known["sheet"], job.cut)),
     _Stage("weed", "weed", ("sheet",), lambda job: None, lambda job, known, going: plan_weeding(known["sheet"])),
-    _Stage("transfer", "transfer", ("sheet",), lambda job: job.transfer,
-           lambda job, known, going: plan_transfer(known["sheet"], job)),
     _Stage("etch", "etch", ("sheet",), lambda job: (job.etch, job.how_many, job.material, job.stencil.kind),
            lambda job, known, going: plan_etch(_frosted(known["sheet"]), job)),
-    # the checks come last: they take longest, and nothing else waits for them
+    # the checks come last: they take longest, and only the tape waits for them
     _Stage("checked", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut, job.features),
            lambda job, known, going: check_stencil(known["sheet"], job)),
     _Stage("care", "stencil", ("sheet",), lambda job: (job.stencil, job.fit, job.cut.film),
            lambda job, known, going: care_for(known["sheet"], job)),
+    _Stage("transfer", "transfer", ("sheet", "care"), lambda job: job.transfer,
+           lambda job, known, going: plan_transfer(known["sheet"], job, one_piece=known["care"].proof.one_piece)),
     _Stage("considered", "fit", ("art", "fitted", "assessed"), lambda job: (job.fit, FitChoices.of(job), job.cut.film,
                                                                             job.artwork, job.features),
            lambda job, known, going: check_fit(known["fitted"], job, known["art"], known["assessed"].trust.closing,

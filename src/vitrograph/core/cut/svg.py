@@ -11,7 +11,8 @@ from vitrograph.core.stencil import Sheet
 def to_svg(sheet: Sheet, title: str, colour: str = "#2F8F83") -> str:
     """Write film and islands as one even-odd path on a page that is the stencil's own box; y runs down.
 
-    Relief cuts that open nothing are a path of their own, of lines; so are the marks.
+    The edge of a decal's surplus is a path of its own, since the film that stays does not reach it; so are relief cuts
+    that open nothing, as lines, and the marks.
     """
     left, low, right, high = sheet.outline.bounds
     width, height = right - left, high - low
@@ -22,9 +23,16 @@ def to_svg(sheet: Sheet, title: str, colour: str = "#2F8F83") -> str:
         f'viewBox="0 0 {width:.4f} {height:.4f}">\n'
         f"<title>{escape(title, quote=False)}</title>\n"
         f'<path id="film" fill="{colour}" fill-rule="evenodd" d="{path_data(page)}"/>\n'
-        f"{_snips(sheet, left, high)}{_marks(sheet, left, high)}"
+        f"{_edge(sheet, left, high)}{_snips(sheet, left, high)}{_marks(sheet, left, high)}"
         "</svg>\n"
     )
+
+
+def _edge(sheet: Sheet, left: float, high: float) -> str:
+    if sheet.kind != "decal":
+        return ""
+    page = shapely.transform(sheet.outline, lambda xy: (xy - [left, high]) * [1, -1])
+    return f'<path id="edge" fill="none" stroke="#000000" stroke-width="0.1" d="{path_data(page)}"/>\n'
 
 
 def _snips(sheet: Sheet, left: float, high: float) -> str:

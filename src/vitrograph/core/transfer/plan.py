@@ -102,7 +102,7 @@ class TransferPlan:
 
     def _tape_steps(self) -> Iterator[str]:
         if not self.needed:
-            yield "No islands: this stencil can be lifted as one piece, with no tape. Tape still helps to aim."
+            yield "One piece: this stencil can be lifted with no tape. Tape still helps to aim."
             return
         for number, setting in enumerate(self.settings, start=1):
             yield _tape_step(setting, f" {number}" if len(self.settings) > 1 else "")
@@ -116,13 +116,12 @@ def _tape_step(setting: Setting, which: str) -> str:
             "the extra at the top.")
 
 
-def plan_transfer(sheet: Sheet, job: Job) -> TransferPlan:
-    """Cut the tape for a sheet and work out where its films go on the glass."""
+def plan_transfer(sheet: Sheet, job: Job, *, one_piece: bool) -> TransferPlan:
+    """Cut the tape for a sheet and work out where its films go on the glass; one piece of film needs none."""
     settings = tuple(_setting(sheet, number, job.transfer) for number in range(len(sheet.films)))
     relieved = any(film.pressed is not None and film.pressed.snips for film in sheet.films)
-    needed = bool(sheet.islands) or sheet.kind == "decal"
     guard = "" if sheet.kind == "decal" else " Widen the border and cover slits with tape."
-    return TransferPlan(needed, settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved, guard)
+    return TransferPlan(not one_piece, settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved, guard)
 
 
 def _setting(sheet: Sheet, number: int, choices: TransferChoices) -> Setting:
