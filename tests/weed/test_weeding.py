@@ -6,6 +6,7 @@ from shapely.geometry import Point
 
 from specimens import CARAFE, job, run, star_job
 from strategies import words
+from vitrograph.core.pieces import Artwork, Piece, Shape, Words
 
 
 @given(text=words)
@@ -54,3 +55,14 @@ def test_of_several_films_the_surplus_goes_first_and_every_opening_is_numbered()
     assert len(openings) == len(results.sheet.openings.geoms)
     named = {piece.name for piece in openings}
     assert {"letter K", "letter P"} <= named                  # names find their letters on either film
+
+
+def test_clear_letters_on_a_plate_are_called_by_their_letters():
+    plate = Piece(Shape("rounded", "filled"), key=1, size=50.0, stretch=2.5)
+    words = Piece(Words("HI", "Barlow Bold"), key=2, size=10.0, size_is="caps", does="clears")
+    weed = run(job().changed(artwork=Artwork((plate, words)))).weed
+    assert sorted(piece.name for piece in weed.stay) == ["letter H", "letter I"]
+    assert "watch that what it surrounds stays" not in weed.pull[1].how
+    many = Piece(Words("HILTE", "Barlow Bold"), key=2, size=8.0, size_is="caps", does="clears")
+    pulled = run(job().changed(artwork=Artwork((plate.with_(size=60.0), many)))).weed.pull[1]
+    assert "watch that what it surrounds stays" in pulled.how

@@ -51,7 +51,8 @@ class Setting:
 class TransferPlan:
     """Whether tape is needed, each film's setting in the order they are laid, and how the glass is bedded.
 
-    `guard` is what is said of masking tape round the film; nothing where the film is the decoration.
+    `guard` is what is said of masking tape round the film; nothing where the film is the decoration. `edge` is how long
+    the openings' edges are, mm.
     """
 
     needed: bool
@@ -60,6 +61,7 @@ class TransferPlan:
     round_glass: bool
     relieved: bool = False
     guard: str = ""
+    edge: float = 0.0
 
     @property
     def strips(self) -> tuple[Strip, ...]:
@@ -82,9 +84,15 @@ class TransferPlan:
             self.bedding,
             *self._set_steps(),
             "Press the middle down first, then outward to each side." + self._snip_words(),
-            "Peel the tape flat back on itself. Press every edge of every opening again and look from behind.",
+            "Peel the tape flat back on itself. Press every edge again, the marked places first: "
+            f"{format_length(self.edge, digits=0)} in all. Look from behind.",
             f"Let the film settle {SETTLE_MINUTES} minutes.{self.guard}",
         )
+
+    @property
+    def pressing(self) -> int:
+        """Which of the steps is the one at which edges are pressed down: the last but one."""
+        return len(self.steps) - 2
 
     def _set_steps(self) -> Iterator[str]:
         edge = "rim" if self.round_glass else "upper edge"
@@ -121,7 +129,8 @@ def plan_transfer(sheet: Sheet, job: Job, *, one_piece: bool) -> TransferPlan:
     settings = tuple(_setting(sheet, number, job.transfer) for number in range(len(sheet.films)))
     relieved = any(film.pressed is not None and film.pressed.snips for film in sheet.films)
     guard = "" if sheet.kind == "decal" else " Widen the border and cover slits with tape."
-    return TransferPlan(not one_piece, settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved, guard)
+    return TransferPlan(not one_piece, settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved, guard,
+                        float(sheet.openings.length))
 
 
 def _setting(sheet: Sheet, number: int, choices: TransferChoices) -> Setting:

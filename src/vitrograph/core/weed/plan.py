@@ -4,16 +4,18 @@ Order (common practice, no published source): the surplus round the stencil firs
 """
 
 from dataclasses import dataclass
-from typing import Literal
+from typing import Literal, get_args
 
 import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon, Point, Polygon
 
 from vitrograph.core.artwork import DRAWING
+from vitrograph.core.pieces import OutlineName
 from vitrograph.core.stencil import Sheet
 
 HOOK_MM2 = 12.0                    # a smaller piece is lifted with the hook, from a corner
+_SHAPES = frozenset(get_args(OutlineName))          # the names that marks of plain shapes have
 _SURROUNDS = 3                     # parts: film round so many must not take them along
 SURPLUS_MM = 6.0                   # how much of the surplus round the stencil the picture shows
 
@@ -83,7 +85,9 @@ def _name(part: Polygon, sheet: Sheet) -> str:
     inside = sorted((x, name) for (name, x, _), hit in zip(marks, hits, strict=True) if hit)
     if any(name == DRAWING for _, name in inside):
         return DRAWING
-    letters = "".join(name for _, name in inside)
+    letters = "".join(name for _, name in inside if name not in _SHAPES)
+    if inside and not letters:                                 # a shape, called by its outline
+        return inside[0][1]
     return f"letter{'s' if len(letters) > 1 else ''} {letters}" if letters else "detail"
 
 

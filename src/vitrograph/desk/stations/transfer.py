@@ -1,11 +1,15 @@
 """The transfer station: the tape, where the stencil goes, and the steps on to the glass."""
 
+import shapely
+
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
 from vitrograph.desk.fields import LengthField
 from vitrograph.desk.stations.card import Readings
 from vitrograph.desk.stations.steps_card import StepsCard
 from vitrograph.desk.steps import Step
+
+_LIT_MM = 1.6                      # about each risky place
 
 
 class TransferCard(StepsCard):
@@ -27,6 +31,15 @@ class TransferCard(StepsCard):
 
     def steps_of(self, results: Results) -> list[Step]:
         return [Step(text) for text in results.transfer.steps] if results.transfer else []
+
+    def show_step(self, step: int) -> None:
+        """At the step that presses edges down, the riskiest places of the seal are lit."""
+        results = self.bench.results
+        lit = None
+        if results.transfer is not None and results.care is not None and step == results.transfer.pressing:
+            places = [risk.where for risk in results.care.seal.risks]
+            lit = shapely.multipoints(places).buffer(_LIT_MM) if places else None
+        self.bench.spotlight.emit(lit)
 
     def show_job(self, job: Job) -> None:
         self.roll.show_mm(job.transfer.roll_width, self.bench.unit)

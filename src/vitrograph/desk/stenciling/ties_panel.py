@@ -1,5 +1,7 @@
 """Islands and the ties that hold them, placed by the program or by hand; and whether the stencil is one piece."""
 
+from itertools import groupby
+
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
 from vitrograph.desk.bench import Bench
@@ -21,10 +23,13 @@ class TiesPanel(CardPart):
         self.place.setCheckable(True)
         self.by_hand = label("Drag a tie along its opening to move it; click it and press Delete to take it away.",
                              "quiet")
+        self.islands = label("", "quiet", scale=0.9)
+        self.islands.setObjectName("islands")
         self.one_piece = label("", bold=True)
         self.one_piece.setObjectName("onePiece")
         self.proof = label("", "quiet", scale=0.9)
-        self.stack(self.placed, self.width, self.each, self.place, self.by_hand, self.one_piece, self.proof)
+        self.stack(self.islands, self.placed, self.width, self.each, self.place, self.by_hand, self.one_piece,
+                   self.proof)
         edit = bench.edit
         self.placed.edited.connect(self._take_placed)
         self.width.edited.connect(lambda mm: edit("Tie width", stencil__ties__width=mm))
@@ -54,9 +59,28 @@ class TiesPanel(CardPart):
 
     def show_results(self, results: Results) -> None:
         care = results.care
+        self.islands.setText(_listed(results))
         if care is None:
             self.one_piece.setText("")
             self.proof.setText("")
             return
         self.one_piece.setText("One piece: no tape needed." if care.proof.one_piece else "Tape is needed.")
         self.proof.setText(" ".join(f"{words[:1].upper()}{words[1:]}." for words in care.proof.says))
+
+
+def _listed(results: Results) -> str:
+    """The islands there are, the smallest first, those of one name together."""
+    stay = results.weed.stay if results.weed and results.job.stencil.kind != "decal" else ()
+    if not stay:
+        return "" if results.weed is None else "No island is left loose."
+    named = sorted(stay, key=lambda piece: (piece.name, piece.shape.area))
+    groups = sorted(((name, [piece.shape.area for piece in pieces])
+                     for name, pieces in groupby(named, key=lambda piece: piece.name)), key=lambda one: min(one[1]))
+    told = [f"{name}{f' ({len(areas)})' if len(areas) > 1 else ''}, {' and '.join(_areas(areas))}"
+            for name, areas in groups]
+    return f"{len(stay)} loose: {'; '.join(told)}."
+
+
+def _areas(areas: list[float]) -> list[str]:
+    least, most = f"{areas[0]:.1f} mm²", f"{areas[-1]:.1f} mm²"
+    return [least] if len(areas) == 1 or least == most else [least, most]
