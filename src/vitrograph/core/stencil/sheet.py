@@ -115,7 +115,9 @@ def build_sheet(fitted: Fitted, choices: StencilChoices | None = None, name: str
     if choices.ties.placed != "none" and choices.kind != "decal":
         tied: Ties = tie_islands(made.cutting, choices.ties, Limits.of(choices), fitted.on_sheet)
         made = replace(_recut(made, tied.cutting), ties=tied.ties, droops=tied.droops, missed=tied.missed)
-    return made if choices.marks == "none" else replace(made, marks=marks_for(made, name, cut=choices.marks == "cut"))
+    if choices.marks == "none":
+        return made
+    return replace(made, marks=marks_for(fitted, covers, made.openings, name, cut=choices.marks == "cut"))
 
 
 def _recut(sheet: Sheet, cutting: Cutting) -> Sheet:

@@ -3,10 +3,9 @@
 They are lines of no width, drawn on paper patterns, or cut as slits that open nothing; none comes near an opening.
 """
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from functools import lru_cache
-from typing import TYPE_CHECKING
 
 import numpy as np
 import shapely
@@ -17,12 +16,9 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork import place
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.fit import Film
+from vitrograph.core.fit import Film, Fitted
 from vitrograph.core.geometry import Points
 from vitrograph.core.pieces import Piece, Words
-
-if TYPE_CHECKING:
-    from vitrograph.core.stencil.sheet import Sheet
 
 CLEAR_MM = 4.0                     # a mark keeps so far from every opening (common practice, no published source)
 TICK_MM = 5.0
@@ -50,23 +46,25 @@ class Marks:
         return self.lines + tuple(shapely.get_coordinates(ring) for ring in rings)
 
 
-def marks_for(sheet: "Sheet", name: str, *, cut: bool) -> Marks:
-    """The marks of all films of a sheet. Where there is no room for one it is left out."""
+def marks_for(
+    fitted: Fitted, covers: Sequence[Polygon], openings: MultiPolygon, name: str, *, cut: bool
+) -> Marks:
+    """The marks of all films, each on what it covers. Where there is no room for one it is left out."""
     lines: list[Points] = []
     names: list[Polygon] = []
-    many = len(sheet.films)
-    for number, (film, cover) in enumerate(zip(sheet.films, sheet.covers, strict=True), start=1):
-        free = shapely.difference(cover, shapely.buffer(shapely.intersection(sheet.openings, cover), CLEAR_MM))
-        made = list(_lines(sheet, film, cover, free))
+    many = len(fitted.films)
+    for number, (film, cover) in enumerate(zip(fitted.films, covers, strict=True), start=1):
+        free = shapely.difference(cover, shapely.buffer(shapely.intersection(openings, cover), CLEAR_MM))
+        made = list(_lines(fitted, film, cover, free))
         lines += made
         words = name if many == 1 else f"{name} {number}/{many}"
         names += shapely.get_parts(_name(words[:_LONGEST_NAME], free, made)).tolist()
     return Marks(tuple(lines), MultiPolygon(names), cut)
 
 
-def _lines(sheet: "Sheet", film: Film, cover: Polygon, free: BaseGeometry) -> Iterator[Points]:
+def _lines(fitted: Fitted, film: Film, cover: Polygon, free: BaseGeometry) -> Iterator[Points]:
     """Ticks where the middle lines leave the film, the level line as far as it may go, and the arrow."""
-    upright, level = _middle_lines(sheet, film)
+    upright, level = _middle_lines(fitted, film)
     ends = list(_ends_of(upright, free, cover))
     for end in ends:
         yield _first(end, TICK_MM)
@@ -82,14 +80,14 @@ def _lines(sheet: "Sheet", film: Film, cover: Polygon, free: BaseGeometry) -> It
             yield arrow
 
 
-def _middle_lines(sheet: "Sheet", film: Film) -> tuple[Points, Points]:
+def _middle_lines(fitted: Fitted, film: Film) -> tuple[Points, Points]:
     """On the sheet, the upright through the film's middle from below up, and the level through it."""
     band, u0 = film.band, film.middle or 0.0
     middle = (band.u_low + band.u_high) / 2 if film.middle else u0
-    s = sheet.fitted.lay.s0 if len(sheet.films) == 1 else (band.s_low + band.s_high) / 2
+    s = fitted.lay.s0 if len(fitted.films) == 1 else (band.s_low + band.s_high) / 2
     up = np.column_stack([np.full(_POINTS, middle), np.linspace(band.s_low, band.s_high, _POINTS)])
     across = np.column_stack([np.linspace(band.u_low, band.u_high, _POINTS), np.full(_POINTS, s)])
-    side = [-1.0 if sheet.fitted.lay.mirrored else 1.0, 1.0]
+    side = [-1.0 if fitted.lay.mirrored else 1.0, 1.0]
     return film.flat.develop(up) * side, film.flat.develop(across) * side
 
 
