@@ -182,3 +182,11 @@ def test_mend_all_takes_drawings_through_at_a_small_and_a_usual_size(name, width
     after = run(results.job.changed(stencil__mends=proposal.mends))
     assert after.care.work.failing == 0
     assert run(after.job.changed(stencil__mends=())).sheet.openings.equals(results.sheet.openings)
+
+
+def test_what_lies_beyond_the_films_edge_is_no_film():
+    notched = box(-30, -30, 30, 30).difference(Polygon([(-1.5, 30), (0, 12), (1.5, 30)]))
+    decal = Cutting(MultiPolygon([notched]), as_polygons(notched.difference(Point(0, -8).buffer(9))))
+    assert not decal.faults(LIMITS)
+    inside = Cutting(SHEET, as_polygons(box(-30, -30, 30, 30).difference(Polygon([(-1.5, 30), (0, 12), (1.5, 30)]))))
+    assert [fault.kind for fault in grave(inside)] == ["needle"]

@@ -132,4 +132,5 @@ def ties(sheet: Sheet, job: Job) -> Iterator[Finding]:
         width = 1.5 * job.stencil.ties.width
         yield Finding(Code.TIE, Level.WATCH, f"an island hangs {degrees(hangs):.0f}° down when the film is lifted",
                       f"up to {degrees(MOST_DROOP):.0f}° it still lies down where it should", None, None, None,
-                      Remedy.of(f"Ties {format_length(width)} wide", stencil__ties__width=width), (again,))
+                      Remedy.of(f"Ties {format_length(width)} wide", stencil__ties__width=width),
+                      (again,) if job.stencil.ties.placed == "hand" else ())

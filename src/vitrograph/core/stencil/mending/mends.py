@@ -54,7 +54,10 @@ class Cutting:
     def faults(self, limits: Limits) -> list[Fault]:
         """What is too thin, too small or too sharp."""
         if limits not in self._told:                           # several ask, and it takes long
-            self._told[limits] = faults_of(self.openings, self.islands, limits)
+            found = faults_of(self.openings, self.islands, limits)
+            # where an opening comes to the film's edge, what lies beyond it is no film
+            on_sheet = shapely.intersects_xy(self.outline, np.array([fault.where for fault in found]).reshape(-1, 2))
+            self._told[limits] = [fault for fault, kept in zip(found, on_sheet, strict=True) if kept]
         return self._told[limits]
 
     def with_more(self, film: Iterable[BaseGeometry] = (), openings: Iterable[BaseGeometry] = ()) -> "Cutting":

@@ -18,7 +18,7 @@ from shapely.geometry import LineString, Point, Polygon
 
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.job import TieChoices
-from vitrograph.core.stencil.mending.faults import Fault, Limits
+from vitrograph.core.stencil.mending.faults import Fault, FaultKind, Limits
 from vitrograph.core.stencil.mending.mends import Cutting, fattened, filled
 from vitrograph.core.stencil.tying.carry import MOST_DROOP, droop
 from vitrograph.core.stencil.tying.crossings import Crossings, Ground, crossing_at, crossings_of
@@ -29,6 +29,8 @@ _AS_SHORT = 1.3                    # times the shortest crossing, and a little: 
 _AS_SHORT_MM = 0.3
 _BETWEEN_ISLANDS = 1.8             # times its length, what a tie to another island counts: it carries that one as well
 _MOST_EACH = 4                     # ties an island is given by the program
+_SCRAPS: frozenset[FaultKind] = frozenset(("opening", "speck"))
+_WEBS: frozenset[FaultKind] = frozenset(("web", "near"))
 _SIDES: tuple[Side, ...] = ("below", "above", "left", "right")
 
 
@@ -231,17 +233,19 @@ def _tie(cutting: Cutting, near: Points, far: Points, width: float) -> Tie | Non
 
 def _tidied(cutting: Cutting, tied: Cutting, ties: tuple[Tie, ...], limits: Limits) -> Cutting:
     """What ties left of openings beside them, too narrow to be of use, filled, and webs that they made fattened."""
-    whole = filled(tied, [fault for fault in _new_beside(cutting, tied, ties, limits) if fault.kind in (
-        "opening", "speck")], limits.opening)
-    return fattened(whole, [fault for fault in _new_beside(cutting, whole, ties, limits) if fault.kind in (
-        "web", "near")], limits.web)
+    for does, kinds, to in ((filled, _SCRAPS, limits.opening), (fattened, _WEBS, limits.web)) * 2:
+        tied = does(tied, _new_beside(cutting, tied, ties, limits, kinds), to)
+    return tied
 
 
-def _new_beside(cutting: Cutting, tied: Cutting, ties: tuple[Tie, ...], limits: Limits) -> list[Fault]:
-    """Grave faults beside ties, where there was none before."""
-    before = shapely.points(np.array([fault.where for fault in cutting.faults(limits)]).reshape(-1, 2))
+def _new_beside(
+    cutting: Cutting, tied: Cutting, ties: tuple[Tie, ...], limits: Limits, kinds: frozenset[FaultKind]
+) -> list[Fault]:
+    """Grave faults of some kinds beside ties, where there was none of them before."""
+    before = shapely.points(np.array([fault.where for fault in cutting.faults(limits)
+                                      if fault.kind in kinds and fault.grave]).reshape(-1, 2))
     shapes, reach = shapely.union_all([tie.shape for tie in ties]), max(limits.web, limits.opening)
     return [fault for fault in tied.faults(limits)
-            if fault.grave and fault.length <= 3 * ties[0].width
+            if fault.grave and fault.kind in kinds and fault.length <= 3 * ties[0].width
             and shapely.distance(shapes, Point(fault.where)) <= reach
             and (not len(before) or shapely.distance(before, Point(fault.where)).min() > reach)]
