@@ -13,7 +13,7 @@ from skimage.morphology import medial_axis
 from vitrograph.core.artwork import place
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.pieces import Piece, Words
-from vitrograph.core.widths import thin_places
+from vitrograph.core.widths import axis_of, edges_of, segments_apart, thin_places
 
 PIXEL_MM = 0.02
 LIMIT = 0.8
@@ -129,3 +129,44 @@ def test_two_shapes_far_apart_and_nothing_at_all():
     both = MultiPolygon([dumb_bell(0.3), translate(dumb_bell(0.6), 500, 300)])
     assert sorted(round(place.width, 2) for place in thin_places(both, LIMIT)) == [0.3, 0.6]
     assert not thin_places(MultiPolygon(), LIMIT) and not thin_places(dumb_bell(0.3), 0.0)
+
+
+def points(low=-20.0, high=20.0):
+    hundredths = st.integers(round(100 * low), round(100 * high)).map(lambda whole: whole / 100)
+    return st.tuples(hundredths, hundredths)
+
+
+@given(ends=st.tuples(points(), points(), points(), points()))
+@settings(deadline=None)
+def test_segments_are_as_far_apart_as_shapely_says_where_they_do_not_cross(ends):
+    a, b, c, d = (np.array([end]) for end in ends)
+    one, other = LineString([a[0], b[0]]), LineString([c[0], d[0]])
+    gap, near, far = segments_apart((a, b), (c, d))
+    assert np.hypot(*(near - far)[0]) == pytest.approx(gap[0], abs=1e-9)
+    assert one.distance(Point(near[0])) < 1e-6 and other.distance(Point(far[0])) < 1e-6
+    if not one.intersects(other):
+        assert gap[0] == pytest.approx(one.distance(other), abs=1e-9)
+
+
+@pytest.mark.parametrize("spacing", [0.3, 1.7, 50.0])
+def test_edges_keep_the_shape_on_their_left_and_are_tiled_without_a_gap(spacing):
+    shape = Point(0, 0).buffer(9, 16).difference(box(-3, -2, 4, 2))
+    pieces = edges_of(shape).tiled(spacing)
+    assert pieces.lengths.sum() == pytest.approx(shape.length) and pieces.lengths.max() <= spacing + 1e-9
+    assert shapely.contains_xy(shape, *(pieces.middles + 1e-4 * pieces.normals).T).all()
+    assert not shapely.contains_xy(shape, *(pieces.middles - 1e-4 * pieces.normals).T).any()
+    assert sorted(pieces.around) == pytest.approx(sorted(shapely.length(shapely.get_rings(shape))))
+    follow = pieces.ring[1:] == pieces.ring[:-1]
+    assert (pieces.start[1:][follow] == pytest.approx(pieces.end[:-1][follow]))
+    half = np.zeros(2, dtype=np.intp), np.array([1, len(pieces) - 1])
+    assert pieces.apart_along(*half)[0] == pytest.approx((pieces.lengths[0] + pieces.lengths[1]) / 2)
+    assert pieces.apart_along(*half)[1] == np.inf              # on another ring
+
+
+def test_the_axis_of_a_strip_runs_half_way_between_its_sides_and_is_as_long():
+    axis = axis_of(edges_of(box(0, 0, 30, 2)).tiled(0.25))
+    kept = axis.inside & axis.facing
+    assert axis.widths[kept] == pytest.approx(2.0)
+    assert axis.vertices[axis.ends[kept]][..., 1] == pytest.approx(1.0, abs=0.02)
+    assert axis.along[kept].sum() == pytest.approx(30 - 2 * 1.4, abs=0.6)      # less its ends, where it forks
+    assert not axis.facing[~axis.inside].any() and len(axis_of(edges_of(box(0, 0, 1, 1)).tiled(9.0)).ends) >= 1

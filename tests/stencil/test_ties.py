@@ -10,13 +10,13 @@ from hypothesis import strategies as st
 from PIL import Image, ImageDraw
 from shapely.geometry import MultiPolygon, Point, box
 
-from specimens import LANTERN, job, run, star_job
+from specimens import CARAFE, LANTERN, job, run, star_job
 from strategies import words
 from vitrograph.core.findings import Code
 from vitrograph.core.job import TieChoices
 from vitrograph.core.stencil import Limits
 from vitrograph.core.stencil.mending.mends import Cutting
-from vitrograph.core.stencil.tying.carry import MOST_DROOP, THICK_MM, droop
+from vitrograph.core.stencil.tying.carry import MOST_DROOP, THICK_MM, droop, proof_of
 from vitrograph.core.stencil.tying.ties import tie_islands
 
 PX = 8                            # to the mm
@@ -59,7 +59,7 @@ def spanning_tree(sheet_before):
 def test_tied_film_is_one_part_on_a_raster_too(text):
     results = tied(text)
     assert film_on_a_raster(results.sheet) == 1 == len(results.sheet.film.geoms)
-    assert not results.sheet.islands and not results.transfer.needed
+    assert not results.sheet.islands and results.transfer.needed is not results.care.proof.one_piece
     assert "all film is joined" in results.care.proof.says[0]
     # letters that stand closer than the least web are joined by film too thin to lift them by
     assert results.care.proof.one_piece == (text != "Observatory")
@@ -151,6 +151,23 @@ def test_ties_on_every_copy_of_a_wrap_and_none_where_there_is_no_island():
     assert len(by_hand.sheet.ties) == 4
     star = run(star_job(stencil__ties__placed="auto"))
     assert not star.sheet.ties and star.care.proof.one_piece
+
+
+@pytest.mark.parametrize(("parts", "droops", "thin", "one_piece", "says"), [
+    (1, (), 0, True, "all film is joined"), (3, (), 0, False, "2 islands not tied"), (2, (), 0, False, "1 island not"),
+    (1, (0.1, 0.2), 0, True, "no island hangs more than 11"), (1, (0.5,), 0, False, "needs another tie"),
+    (1, (0.1,), 2, False, "2 webs of film too thin"),
+])
+def test_one_piece_is_proved_or_what_keeps_it_from_being_one_is_told(parts, droops, thin, one_piece, says):
+    proof = proof_of(parts, 1, droops, thin)
+    assert proof.one_piece is one_piece and says in " ".join(proof.says)
+
+
+def test_two_films_are_one_piece_each():
+    results = run(job("LINE\nVEIL", width=50.0, glass=CARAFE, fit__rows=2, fit__from_rim=None, stencil__least_web=0.5))
+    assert len(results.sheet.outlines) == 2 and not results.sheet.islands
+    assert results.care.proof.one_piece and not results.transfer.needed
+    assert "joined" in results.care.proof.says[0]
 
 
 def test_a_stencil_face_needs_no_ties():
