@@ -190,3 +190,12 @@ def test_what_lies_beyond_the_films_edge_is_no_film():
     assert not decal.faults(LIMITS)
     inside = Cutting(SHEET, as_polygons(box(-30, -30, 30, 30).difference(Polygon([(-1.5, 30), (0, 12), (1.5, 30)]))))
     assert [fault.kind for fault in grave(inside)] == ["needle"]
+
+
+@pytest.mark.parametrize("limits", [Limits(0.0, 0.8, 3.0), Limits(0.8, 0.0, 0.0), Limits(0.0, 0.0, 0.0)])
+def test_a_limit_of_nothing_is_no_limit(limits):
+    art = cutting(*TWO_ROUNDS.openings.geoms, *translate(HAIRLINE.openings, 0, 30).geoms)
+    kinds = {fault.kind for fault in grave(art, limits)}
+    assert kinds == ({"near"} if limits.web else set()) | ({"opening"} if limits.opening else set())
+    proposal = propose(art, limits)
+    assert not proposal.after and all(mend.to > 0 for mend in proposal.mends)

@@ -68,9 +68,8 @@ def _by_finger(fault: Fault) -> bool:
 def _says(fault: Fault) -> str:
     wide, long = format_length(fault.value, digits=2), format_length(fault.length)
     if fault.kind == "needle":
-        side = "opening" if fault.thin is not None and fault.thin.inside else "film"
-        return f"a needle of {'film' if side == 'film' else 'frost'}, thin for {long}"
-    if fault.kind == "island" or fault.kind == "speck":
+        return f"a needle of {'film' if fault.grave else 'frost'}, thin for {long}"
+    if fault.kind in ("island", "speck"):
         return f"{'an island' if fault.kind == 'island' else 'an opening'} only {wide} across"
     if fault.kind == "near":
         return f"two openings {wide} apart"

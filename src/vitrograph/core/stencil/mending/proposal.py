@@ -134,7 +134,7 @@ def _way(
         if not left:
             break
         mend = FilmMend(does, limits.web if does in _FILM else limits.opening)
-        tried = mended(made, (mend,), _nowhere)
+        tried = mended(made, (mend,), _nowhere) if mend.to > 0 else made
         if tried is made or (does != "widen openings" and _changed(made, tried) > _MOST * cutting.openings.area):
             continue
         mends.append(mend)
