@@ -11,7 +11,7 @@ from vitrograph.core.job import StencilChoices
 
 TAB_MM = (14.0, 12.0)              # a tab's width, and how far it stands out: what two fingers hold
 _ROOT_MM = 4.0                     # of the tab within the film
-_ARC = 16                          # segments of a quarter circle
+_ARC = 32                          # segments of a quarter circle
 _WAYS = {"left": (-1.0, 0.0), "lower": (0.0, -1.0), "right": (1.0, 0.0), "upper": (0.0, 1.0)}
 
 
@@ -69,7 +69,7 @@ def _along_art(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Pol
     """The widest border all along the art, in one piece, as far as there is room; at sides with less it ends there."""
     border = max(choices.sides or (choices.border,))
     plain = shapely.union_all([Polygon(part.exterior) for part in art.geoms])
-    bridged = 0.0
+    bridged = border / 2                                      # and what is hollow between its rounds is filled
     while True:                                                # parts too far apart for the border are bridged
         grown = shapely.buffer(plain, border + bridged, quad_segs=_ARC).buffer(-bridged, quad_segs=_ARC)
         if isinstance(grown, Polygon):
