@@ -28,6 +28,7 @@ _NEAR = 1.2                        # limits: how near a piece must be that faces
 _ABOUT = 1.5                       # limits: how far about such pieces all others are taken
 _WALK = 1.6                        # limits: how far an end's axis is followed to a wide place
 _WIDE_ENOUGH = 0.98                # of the limit: pieces of the outline are told by their middles
+_PLAIN_TREE = {"compact_nodes": False, "balanced_tree": False}     # quicker made, and asked only once
 _CORNER = 1.5                      # limits: a tongue not longer than this is a corner
 _ALONE = 0.75                      # limits: the least axis of a part that is thin all over
 _CORNER_SLOPE = 0.35               # of the length, by which a corner's width falls: it has 20 degrees or more
@@ -81,11 +82,11 @@ def _facing_pieces(pieces: Edges, limit: float) -> Edges:
     from scipy.spatial import KDTree
 
     middles = pieces.middles
-    pairs = KDTree(middles).query_pairs(_NEAR * limit, output_type="ndarray")
+    pairs = KDTree(middles, **_PLAIN_TREE).query_pairs(_NEAR * limit, output_type="ndarray")
     facing = np.unique(pairs[pieces.face_each_other(pairs[:, 0], pairs[:, 1])])
     if not len(facing):
         return pieces.taken(facing)
-    away, _ = KDTree(middles[facing]).query(middles, distance_upper_bound=_ABOUT * limit)
+    away, _ = KDTree(middles[facing], **_PLAIN_TREE).query(middles, distance_upper_bound=_ABOUT * limit)
     return pieces.taken(np.isfinite(away))
 
 
