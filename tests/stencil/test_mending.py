@@ -199,3 +199,13 @@ def test_a_limit_of_nothing_is_no_limit(limits):
     assert kinds == ({"near"} if limits.web else set()) | ({"opening"} if limits.opening else set())
     proposal = propose(art, limits)
     assert not proposal.after and all(mend.to > 0 for mend in proposal.mends)
+
+
+def test_outlines_that_rounding_made_cross_themselves_are_mended_too():
+    bow = Polygon([(-10, -6), (10, -6), (10, 6), (0.0, -6.0001), (-10, 6)])                 # its notch pokes through
+    art = Cutting(SHEET, MultiPolygon([bow, *translate(TWO_ROUNDS.openings, 0, 30).geoms]))
+    assert not art.openings.is_valid and art.sound().openings.is_valid
+    proposal = propose(art, LIMITS)
+    assert proposal.mends and not proposal.after and proposal.share < 0.1
+    assert mended(art, proposal.mends, here).openings.is_valid
+    assert TWO_ROUNDS.sound() is TWO_ROUNDS

@@ -8,11 +8,12 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from PIL import Image, ImageDraw
-from shapely.geometry import MultiPolygon, Point, box
+from shapely.geometry import MultiPolygon, Point, Polygon, box
 
 from specimens import CARAFE, LANTERN, job, run, star_job
 from strategies import words
 from vitrograph.core.findings import Code
+from vitrograph.core.geometry import as_polygons
 from vitrograph.core.job import TieChoices
 from vitrograph.core.stencil import Limits
 from vitrograph.core.stencil.mending.mends import Cutting
@@ -174,3 +175,13 @@ def test_a_stencil_face_needs_no_ties():
     results = run(job("BOAT", face="Saira Stencil One", stencil__least_web=0.5))
     assert not results.sheet.islands and results.care.proof.one_piece
     assert run(job("BOAT")).care.proof.says[0].startswith("4 islands")
+
+
+def test_islands_that_touch_at_a_point_are_tied_each_by_itself():
+    # two diamonds of film within a ring of openings that meet between them
+    pinched = box(-20, -10, 20, 10).difference(Polygon([(-12, 0), (-6, 6), (0, 0), (-6, -6)])).difference(
+        Polygon([(12, 0), (6, 6), (0, 0), (6, -6)]))
+    whole = Cutting(MultiPolygon([box(-40, -30, 40, 30)]), as_polygons(pinched))
+    made = tie_islands(whole, TieChoices("auto"), Limits(), lambda at: np.array([at]))
+    assert len(made.cutting.film.geoms) == 1 and not len(made.cutting.islands)
+    assert {tie.at[0] > 0 for tie in made.ties} == {True, False}

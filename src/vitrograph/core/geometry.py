@@ -116,9 +116,14 @@ def as_polygons(geometry: BaseGeometry) -> MultiPolygon:
     if isinstance(geometry, MultiPolygon):
         return geometry
     parts = shapely.get_parts(geometry)
-    if len(parts) and (shapely.get_type_id(parts) == shapely.GeometryType.GEOMETRYCOLLECTION).any():
+    while len(parts) and (shapely.get_type_id(parts) >= shapely.GeometryType.MULTIPOINT).any():    # a collection's own
         parts = shapely.get_parts(parts)
     return multipolygon(parts[shapely.get_type_id(parts) == shapely.GeometryType.POLYGON])
+
+
+def sound(shape: MultiPolygon) -> MultiPolygon:
+    """Areas whose outlines do not cross themselves: moved points are rounded, and outlines that touch may come to."""
+    return shape if shapely.is_valid(shape) else as_polygons(shapely.make_valid(shape))
 
 
 def split_edges(shape: BaseGeometry, longest: float) -> BaseGeometry:

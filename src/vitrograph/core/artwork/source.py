@@ -18,6 +18,7 @@ from vitrograph.core.artwork.vector.paint import guess_tones, two_tones
 from vitrograph.core.artwork.vector.svg import PictureInside
 from vitrograph.core.errors import ArtworkError, PictureError
 from vitrograph.core.files import kind_of
+from vitrograph.core.geometry import sound
 from vitrograph.core.pieces import Drawing, ToneName
 
 
@@ -129,7 +130,7 @@ def _finished(
         raise ArtworkError("nothing is left of the drawing after mending: take the last mend back")
     left, low, right, high = after.bounds
     tall = (high - low) or 1.0
-    final = shapely.transform(after, lambda xy: (xy - [left, low]) / tall)
+    final = sound(shapely.transform(after, lambda xy: (xy - [left, low]) / tall))
     size_mm = (right - left) * size, (high - low) * size
     return Source(final, (right - left) / tall, size_mm, notes, colours, nodes[0], nodes[1], *traced,
                   smallest_side(final) * tall * size, before, corner, size, (left, low, tall), pictures)
@@ -139,7 +140,7 @@ def _upright(shape: MultiPolygon) -> tuple[MultiPolygon, tuple[float, float], fl
     """A shape scaled to height 1 with its corner at (0, 0), and that corner and its height before."""
     left, low, right, high = shape.bounds
     size = high - low or right - left or 1.0
-    return shapely.transform(shape, lambda xy: (xy - [left, low]) / size), (left, low), size
+    return sound(shapely.transform(shape, lambda xy: (xy - [left, low]) / size)), (left, low), size
 
 
 def smallest_side(shape: MultiPolygon) -> float:

@@ -7,7 +7,7 @@ import shapely
 from shapely.geometry import MultiPolygon, Point, Polygon, box
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import as_polygons, without
+from vitrograph.core.geometry import as_polygons, union, without
 
 _ARC = 16                          # segments of a quarter circle
 _ROUND = 0.4                       # of the margin: a rectangle's corners
@@ -38,7 +38,7 @@ class Ground:
             return oval
         if self.shape == "art":
             grown = shapely.buffer(art, self.margin, quad_segs=_ARC)
-            return shapely.union_all([Polygon(part.exterior) for part in as_polygons(grown).geoms])
+            return union([Polygon(part.exterior) for part in as_polygons(grown).geoms])
         corner = _ROUND * self.margin
         plain = box(left, low, right, high)
         return plain.buffer(self.margin - corner, join_style="mitre").buffer(corner, quad_segs=_ARC)

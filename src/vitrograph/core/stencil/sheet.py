@@ -9,7 +9,7 @@ import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.fit import Band, Film, Fitted, Snip
-from vitrograph.core.geometry import as_polygons, within, without
+from vitrograph.core.geometry import as_polygons, sound, within, without
 from vitrograph.core.job import StencilChoices, StencilKind
 from vitrograph.core.stencil.film.marks import Marks, marks_for
 from vitrograph.core.stencil.film.outline import film_cover, tab_of
@@ -104,9 +104,10 @@ def build_sheet(fitted: Fitted, choices: StencilChoices | None = None, name: str
     covers = tuple(film_cover(film, fitted, choices) for film in fitted.films)
     outlines = covers if choices.tab == "none" else tuple(_with_tab(cover, choices.tab, fitted) for cover in covers)
     outline = outlines[0] if len(outlines) == 1 else MultiPolygon(list(outlines))
-    inside = shapely.contains_properly(outline, fitted.sheet_art)
-    art = fitted.sheet_art if inside else as_polygons(within(fitted.sheet_art, outline))
-    beyond = MultiPolygon() if inside else as_polygons(without(fitted.sheet_art, outline))
+    laid = sound(fitted.sheet_art)
+    inside = shapely.contains_properly(outline, laid)
+    art = laid if inside else as_polygons(within(laid, outline))
+    beyond = MultiPolygon() if inside else as_polygons(without(laid, outline))
     rest = as_polygons(without(outline, art))
     openings, film = (rest, art) if choices.kind == "decal" else (art, rest)
     made = Sheet(fitted, outlines, openings, film, beyond, tuple(_snips(fitted)), choices.kind, covers, openings)

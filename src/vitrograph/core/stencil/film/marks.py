@@ -17,7 +17,7 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.artwork import place
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.fit import Film, Fitted
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, within
 from vitrograph.core.pieces import Piece, Words
 
 CLEAR_MM = 4.0                     # a mark keeps so far from every opening (common practice, no published source)
@@ -54,7 +54,7 @@ def marks_for(
     names: list[Polygon] = []
     many = len(fitted.films)
     for number, (film, cover) in enumerate(zip(fitted.films, covers, strict=True), start=1):
-        free = shapely.difference(cover, shapely.buffer(shapely.intersection(openings, cover), CLEAR_MM))
+        free = shapely.difference(cover, shapely.buffer(within(openings, cover), CLEAR_MM))
         made = list(_lines(fitted, film, cover, free))
         lines += made
         words = name if many == 1 else f"{name} {number}/{many}"

@@ -5,7 +5,7 @@ import shapely
 from shapely.geometry import LineString, MultiPolygon, Polygon, box
 
 from vitrograph.core.fit import EDGE_DEVIATION_MM, Film, Fitted, whole_wall
-from vitrograph.core.geometry import as_polygons, within
+from vitrograph.core.geometry import as_polygons, union, within
 from vitrograph.core.glass import Pane
 from vitrograph.core.job import StencilChoices
 
@@ -68,7 +68,7 @@ def _sides(fitted: Fitted, choices: StencilChoices) -> tuple[float, float, float
 def _along_art(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Polygon:
     """The widest border all along the art, in one piece, as far as there is room; at sides with less it ends there."""
     border = max(choices.sides or (choices.border,))
-    plain = shapely.union_all([Polygon(part.exterior) for part in art.geoms])
+    plain = union([Polygon(part.exterior) for part in art.geoms])
     bridged = border / 2                                      # and what is hollow between its rounds is filled
     while True:                                                # parts too far apart for the border are bridged
         grown = shapely.buffer(plain, border + bridged, quad_segs=_ARC).buffer(-bridged, quad_segs=_ARC)

@@ -15,7 +15,7 @@ from numpy.typing import NDArray
 from shapely.geometry import LineString, MultiPolygon, Point
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import Points, as_polygons, multipolygon, union, within, without
+from vitrograph.core.geometry import Points, as_polygons, multipolygon, sound, union, within, without
 from vitrograph.core.job import FilmMend, FilmMendName
 from vitrograph.core.stencil.mending.faults import Fault, Limits, faults_of
 
@@ -60,6 +60,11 @@ class Cutting:
             self._told[limits] = [fault for fault, kept in zip(found, on_sheet, strict=True) if kept]
         return self._told[limits]
 
+    def sound(self) -> "Cutting":
+        """Itself, or where rounding made a drawing's outlines cross themselves, the same with outlines that do not."""
+        openings = sound(self.openings)
+        return self if openings is self.openings else Cutting(self.outline, openings)
+
     def with_more(self, film: Iterable[BaseGeometry] = (), openings: Iterable[BaseGeometry] = ()) -> "Cutting":
         """With shapes made film, or opened."""
         shape: BaseGeometry = self.openings
@@ -84,7 +89,7 @@ def mended(cutting: Cutting, mends: Sequence[FilmMend], placed: Placed) -> Cutti
                                        for _, mend in alike if mend.at is not None])
             faults = [fault for fault in faults if reach.intersects(fault.shape)]
         if faults:
-            cutting = _MENDS[does](cutting, faults, to)
+            cutting = _MENDS[does](cutting.sound(), faults, to)
     return cutting
 
 

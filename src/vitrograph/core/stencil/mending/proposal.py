@@ -68,6 +68,7 @@ def mend_all(sheet: Sheet, job: Job, going: Callable[[], None] = lambda: None) -
 
 def propose(cutting: Cutting, limits: Limits, going: Callable[[], None] = lambda: None) -> Proposal:
     """Find the mends of a cutting; `going` raises where the answer is no longer wanted."""
+    cutting = cutting.sound()
     before = _grave(cutting, limits)
     if not before:
         return Proposal((), (), (), 0.0, 0.0, 0.0)

@@ -18,6 +18,7 @@ from vitrograph.core.widths import Edges, axis_of, edges_of, segments_apart
 _SPACING_MM = 0.5                  # pieces of edge
 _BY_HAND_MM = 4.0                  # how near a crossing a place by hand must be
 _NEAR_MM = 0.8                     # crossings so near a place all pass there
+_ON_MM = 1e-3                      # how near an edge is to the film it bounds: overlays round where outlines touch
 _TRIED = 40                        # crossings, the best of them, whose ends are looked at
 _LOOSE = 0.12                      # of a tie's end, that may lie over an opening
 
@@ -45,7 +46,7 @@ def crossings_of(cutting: Cutting, islands: NDArray[np.object_]) -> Crossings:
     """All crossings of the openings, from one film to another or across a stroke of one."""
     pieces = edges_of(cutting.openings).tiled(_SPACING_MM)
     axis = axis_of(pieces)
-    film = _film_of_rings(pieces, islands)[pieces.ring]
+    film = _film_at(pieces, islands)
     one, other = axis.parted.T
     kept = axis.inside & (axis.facing | (film[one] != film[other]))
     one, other = one[kept], other[kept]
@@ -54,14 +55,16 @@ def crossings_of(cutting: Cutting, islands: NDArray[np.object_]) -> Crossings:
     return Crossings(near[real], far[real], lengths[real], np.column_stack([film[one], film[other]])[real])
 
 
-def _film_of_rings(pieces: Edges, islands: NDArray[np.object_]) -> NDArray[np.intp]:
-    """Which film each ring of the openings bounds: islands from 1 on, and 0 for film joined to the sheet's edge."""
-    film = np.zeros(len(pieces.around), dtype=np.intp)
+def _film_at(pieces: Edges, islands: NDArray[np.object_]) -> NDArray[np.intp]:
+    """Which film each piece of edge bounds: islands from 1 on, and 0 for film joined to the sheet's edge.
+
+    One outline may bound several: where openings touch at a point, the film beside them is parted there.
+    """
+    film = np.zeros(len(pieces), dtype=np.intp)
     if len(islands):
-        rings, first = np.unique(pieces.ring, return_index=True)
-        at, island = shapely.STRtree(islands).query(shapely.points(pieces.middles[first]), predicate="dwithin",
-                                                    distance=1e-6)
-        film[rings[at]] = island + 1
+        at, island = shapely.STRtree(islands).query(shapely.points(pieces.middles), predicate="dwithin",
+                                                    distance=_ON_MM)
+        film[at] = island + 1
     return film
 
 

@@ -70,6 +70,7 @@ def tie_islands(
     by_hand = choices.placed == "hand"
     if not (choices.at if by_hand else len(islands)):
         return Ties(cutting, ())
+    cutting = cutting.sound()
     crossings = crossings_of(cutting, islands)
     if by_hand:
         wanted = [(float(x), float(y)) for place in choices.at for x, y in placed(place)]

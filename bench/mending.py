@@ -1,0 +1,59 @@
+"""Mend all over a folder of drawings, each 60 mm wide, limits 0.8 mm: what failed before, what fails after, and why.
+
+Run: PYTHONPATH=src:bench .venv/bin/python bench/mending.py FOLDER [HOW_MANY]    (any folder with SVG files below it)
+"""
+
+import random
+import sys
+import time
+from collections import Counter
+from pathlib import Path
+
+from shapely.geometry import MultiPolygon, box
+
+from common import report
+from vitrograph.core.artwork import compose
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.pieces import Artwork, Drawing, Piece
+from vitrograph.core.stencil import Limits
+from vitrograph.core.stencil.mending.mends import Cutting
+from vitrograph.core.stencil.mending.proposal import propose
+
+WIDTH_MM, BORDER_MM = 60.0, 20.0
+
+
+def cutting_of(path: Path) -> Cutting:
+    """A drawing as flat openings in a plain border."""
+    piece = Piece(Drawing(path.name, path.read_bytes()), key=1, size=WIDTH_MM)
+    art = compose(Artwork((piece,))).shape
+    return Cutting(MultiPolygon([box(*art.bounds).buffer(BORDER_MM, join_style="mitre")]), art)
+
+
+def main(folder: Path, many: int) -> None:
+    files = sorted(folder.rglob("*.svg"))
+    files = random.Random(1).sample(files, min(many, len(files)))
+    left: Counter[str] = Counter()
+    faulty, whole, most, begun = 0, 0, 0.0, time.perf_counter()
+    for path in files:
+        try:
+            proposal = propose(cutting_of(path), Limits())
+        except VitrographError as error:
+            print(f"{path.name}: {error}")
+            continue
+        faulty += bool(proposal.before)
+        whole += not proposal.after
+        most = max(most, proposal.share)
+        left.update(fault.kind for fault in proposal.after)
+        if proposal.after:
+            print(f"{path.name}: {proposal.says}")
+    report(f"of {len(files)} drawings, with something failing before", faulty, "  ")
+    report("with nothing failing after", whole, "  ")
+    report("the most of any that changed", 100 * most, "% ")
+    report("each, on average", 1000 * (time.perf_counter() - begun) / max(1, len(files)), "ms")
+    print(f"left: {dict(left) or 'nothing'}")
+
+
+if __name__ == "__main__":
+    if len(sys.argv) < 2 or not Path(sys.argv[1]).is_dir():
+        sys.exit("name a folder with SVG files below it")
+    main(Path(sys.argv[1]), int(sys.argv[2]) if len(sys.argv) > 2 else 300)
