@@ -18,6 +18,7 @@ from vitrograph.core.widths import Edges, axis_of, edges_of, segments_apart
 _SPACING_MM = 0.5                  # pieces of edge
 _BY_HAND_MM = 4.0                  # how near a crossing a place by hand must be
 _NEAR_MM = 0.8                     # crossings so near a place all pass there
+_LEAST_MM = 0.05
 _ON_MM = 1e-3                      # how near an edge is to the film it bounds: overlays round where outlines touch
 _TRIED = 40                        # crossings, the best of them, whose ends are looked at
 _LOOSE = 0.12                      # of a tie's end, that may lie over an opening
@@ -51,7 +52,7 @@ def crossings_of(cutting: Cutting, islands: NDArray[np.object_]) -> Crossings:
     kept = axis.inside & (axis.facing | (film[one] != film[other]))
     one, other = one[kept], other[kept]
     lengths, near, far = segments_apart((pieces.start[one], pieces.end[one]), (pieces.start[other], pieces.end[other]))
-    real = lengths > 1e-6
+    real = lengths > _LEAST_MM                                 # where outlines all but touch there is nothing to cross
     return Crossings(near[real], far[real], lengths[real], np.column_stack([film[one], film[other]])[real])
 
 
