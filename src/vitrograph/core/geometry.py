@@ -102,7 +102,7 @@ def _overlaid(overlay: Callable[..., BaseGeometry], one: BaseGeometry, other: Ba
     try:
         return overlay(one, other)
     except shapely.GEOSException:
-        valid = [as_polygons(shapely.make_valid(shape)) for shape in (one, other)]
+        valid = [sound(shape) for shape in (one, other)]
         return overlay(*valid, grid_size=_grid_for(np.array(valid, dtype=object)))
 
 
@@ -121,9 +121,9 @@ def as_polygons(geometry: BaseGeometry) -> MultiPolygon:
     return multipolygon(parts[shapely.get_type_id(parts) == shapely.GeometryType.POLYGON])
 
 
-def sound(shape: MultiPolygon) -> MultiPolygon:
+def sound(shape: BaseGeometry) -> MultiPolygon:
     """Areas whose outlines do not cross themselves: moved points are rounded, and outlines that touch may come to."""
-    return shape if shapely.is_valid(shape) else as_polygons(shapely.make_valid(shape))
+    return as_polygons(shape if shapely.is_valid(shape) else shapely.make_valid(shape))
 
 
 def split_edges(shape: BaseGeometry, longest: float) -> BaseGeometry:

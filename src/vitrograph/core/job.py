@@ -259,6 +259,11 @@ class StencilChoices(Part, frozen=True):
     reading_angle: Annotated[float, Meta(gt=0, le=pi)] = radians(120)
     viewing_mm: Length = 600.0
 
+    @property
+    def borders(self) -> tuple[float, float, float, float]:
+        """The border asked for at the left, lower, right and upper side."""
+        return self.sides or (self.border,) * 4
+
 
 class CutChoices(Part, frozen=True):
     """Film, carrier mat and the cutter's habits; speeds in mm/s."""

@@ -40,7 +40,7 @@ def plan_of(results: Results) -> dict[str, Any]:
             "islands": len(r.sheet.islands),
             "kind": r.sheet.kind,
             "frosted_area_mm2": r.sheet.frosted.area,
-            "border_mm": dict(zip(SIDES, r.sheet.border, strict=True)),
+            "border_mm": _by_side(r.sheet.border),
             **_care(r),
             "findings": [_finding(f, station) for station in STATIONS for f in r.findings(station)],
         },
@@ -81,9 +81,13 @@ def _care(r: Results) -> dict[str, Any]:
                  "places": [{"why": k.says, "at_mm": list(k.where), "risk": k.score} for k in seal.risks]},
         "work": {"grade": work.grade, "reasons": list(work.reasons), "pieces": work.pieces, "edge_mm": work.edge,
                  "smallest_mm2": work.smallest, "failing": work.failing},
-        "guard": {"tape_mm": guard.tape, "sides_mm": dict(zip(SIDES, guard.sides, strict=True)),
-                  "allowed_mm": dict(zip(SIDES, guard.allowed, strict=True))},
+        "guard": {"tape_mm": guard.tape, "sides_mm": _by_side(guard.sides),
+                  "allowed_mm": _by_side(guard.allowed)},
     }
+
+
+def _by_side(lengths: tuple[float, float, float, float]) -> dict[str, float]:
+    return dict(zip(SIDES, lengths, strict=True))
 
 
 def _films(r: Results) -> dict[str, Any]:

@@ -248,16 +248,17 @@ class Bench(QObject):
 
     def preview(self, changes: Mapping[str, Any] | None) -> None:
         """Show on the sheet what changes would do to it, once that is worked out; None shows it as it is."""
+        sheet = self.results.sheet
+        if changes is None or sheet is None:
+            if self._trial is not None:
+                self._trial.forget()
+            self.previewed.emit(None)
+            return
         if self._trial is None:
             self._trial = Trial(self)
             self._trial.answered.connect(self.previewed)
             self._trial.refused.connect(lambda _why: self.previewed.emit(None))
-        sheet = self.results.sheet
-        if changes is None or sheet is None:
-            self._trial.forget()
-            self.previewed.emit(None)
-        else:
-            self._trial.try_out(self.job, sheet, changes)
+        self._trial.try_out(self.job, sheet, changes)
 
     def set_tying(self, tying: bool) -> None:
         """Let clicks on the sheet place ties, or not."""

@@ -47,12 +47,7 @@ def to_pdf(sheet: Sheet, title: str, says: str = "") -> bytes:
     `says` is a line of small print above that, such as where the art came from.
     """
     lines = [np.array([snip.tip, snip.edge]) for snip in sheet.snips]
-    return _page(sheet.outline, _dark(sheet), title, says, [*lines, *(sheet.marks.paths if sheet.marks else ())])
-
-
-def _dark(sheet: Sheet) -> MultiPolygon:
-    """What is seen on the glass in the end: the frost, or the film of a decal."""
-    return sheet.film if sheet.kind == "decal" else sheet.openings
+    return _page(sheet.outline, sheet.seen, title, says, [*lines, *(sheet.marks.paths if sheet.marks else ())])
 
 
 def _page(
@@ -102,10 +97,10 @@ def band_pdf(sheet: Sheet, title: str) -> bytes:
     if not fitted.on_one_wall:
         gaps = " and ".join(format_length(wall.length - film.band.s_high).replace(THIN_SPACE, " ")
                             for film in sheet.films)
-        return _page(sheet.outline, _dark(sheet), title, f"{says}its upper edge {gaps} from the rim. Then type what "
+        return _page(sheet.outline, sheet.seen, title, f"{says}its upper edge {gaps} from the rim. Then type what "
                      "you see at the fit station.")
     says += "rim to rim" if wall.closed else "edge to edge"
-    return _page(Polygon(whole_wall(fitted.lay)), _dark(sheet), title,
+    return _page(Polygon(whole_wall(fitted.lay)), sheet.seen, title,
                  f"{says}. Then type what you see at the fit station.")
 
 

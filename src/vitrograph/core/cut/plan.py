@@ -55,8 +55,7 @@ def plan_cut(sheet: Sheet, choices: CutChoices) -> CutPlan:
 
 def _rings(sheet: Sheet) -> list[shapely.LinearRing]:
     """Every outline to cut, once: the openings' own (islands are their holes), or a decal's, and the films' edges."""
-    inner = sheet.film if sheet.kind == "decal" else sheet.openings
-    return [ring for part in inner.geoms for ring in (part.exterior, *part.interiors)] + [
+    return [ring for part in sheet.seen.geoms for ring in (part.exterior, *part.interiors)] + [
         outline.exterior for outline in sheet.outlines
     ]
 

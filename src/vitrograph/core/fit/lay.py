@@ -58,7 +58,7 @@ class Lay:
             flat = self._to_parted(self.flat, art)
         else:
             flat = art + [0.0, self.s0] if self.mode == "straight" else self.flat.develop(self.way.to_wall(art))
-        return flat * _FLIP if self.mirrored else flat
+        return self.faced(flat)
 
     def _to_parted(self, flat: Parted, art: Points) -> Points:
         cells = flat.cells_of(art)
@@ -74,7 +74,7 @@ class Lay:
 
     def sheet_to_art(self, sheet: Points) -> Points:
         """Map sheet points back to the art: the inverse of `to_sheet`."""
-        flat = sheet * _FLIP if self.mirrored else sheet
+        flat = self.faced(sheet)
         if self.mode != "straight":
             art = self.way.to_art(self.flat.undevelop(flat))
         elif isinstance(self.flat, Parted):
@@ -85,12 +85,16 @@ class Lay:
 
     def sheet_to_wall(self, sheet: Points) -> Points:
         """Map sheet points to the wall, u from the glass's front."""
-        return self.flat.undevelop(sheet * _FLIP if self.mirrored else sheet) + [self.u0, 0.0]
+        return self.flat.undevelop(self.faced(sheet)) + [self.u0, 0.0]
 
     def wall_to_sheet(self, wall: Points) -> Points:
         """Map wall points to this sheet: the inverse of `sheet_to_wall`."""
         flat = self.flat.develop(wall - [self.u0, 0.0])
-        return flat * _FLIP if self.mirrored else flat
+        return self.faced(flat)
+
+    def faced(self, points: Points) -> Points:
+        """Points of a film as they lie on the sheet: mirrored for a back face, and so back again."""
+        return points * _FLIP if self.mirrored else points
 
     def turned(self, art: Points, *, back: bool = False) -> Points:
         """Art points turned about the middle, as they are before they are laid; or back again."""

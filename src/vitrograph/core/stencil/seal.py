@@ -86,14 +86,13 @@ def _strains(sheet: Sheet, openings: BaseGeometry, job: Job) -> Iterator[Risk]:
         return
     limit = job.fit.limit(job.cut.film)
     spots = shapely.get_coordinates(openings)
-    side = [-1.0 if sheet.fitted.lay.mirrored else 1.0, 1.0]
     for film, cover in zip(sheet.films, sheet.covers, strict=True):
         if film.pressed is None:
             continue
         own: Points = spots[shapely.contains_xy(cover, *spots.T)]
         if not len(own):
             continue
-        strains = film.pressed.at(film.flat.undevelop(own * side) - [film.middle, 0.0])
+        strains = film.pressed.at(film.flat.undevelop(sheet.fitted.lay.faced(own)) - [film.middle, 0.0])
         share = np.abs(strains).max(axis=1) / limit
         for at in np.flatnonzero(share > _STRAIN_SHARE):
             x, y = own[at].tolist()

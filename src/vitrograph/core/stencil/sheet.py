@@ -9,13 +9,13 @@ import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.fit import Band, Film, Fitted, Snip
-from vitrograph.core.geometry import as_polygons, sound, within, without
+from vitrograph.core.geometry import as_polygons, multipolygon, sound, within, without
 from vitrograph.core.job import StencilChoices, StencilKind
 from vitrograph.core.stencil.film.marks import Marks, marks_for
 from vitrograph.core.stencil.film.outline import film_cover, tab_of
 from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.mending.mends import Cutting, mended
-from vitrograph.core.stencil.tying.ties import Tie, Ties, tie_islands
+from vitrograph.core.stencil.tying.ties import Tie, tie_islands
 
 
 @dataclass(frozen=True)
@@ -62,10 +62,15 @@ class Sheet:
         """What is etched: the openings, or nothing where the film is the decoration."""
         return self.openings if self.kind != "decal" else MultiPolygon()
 
+    @property
+    def seen(self) -> MultiPolygon:
+        """What is seen on the glass in the end: the openings as frost, or the film of a decal."""
+        return self.film if self.kind == "decal" else self.openings
+
     @cached_property
     def cutting(self) -> Cutting:
         """Outline and openings alone."""
-        return Cutting(self.outline, self.openings)
+        return Cutting(self.outline, self.openings, self.film)
 
     @cached_property
     def band(self) -> Band:
@@ -84,18 +89,13 @@ class Sheet:
     @cached_property
     def frame(self) -> MultiPolygon:
         """The film joined to the sheet's edge: what stays in one piece."""
-        return self._film_by_edge[0]
+        parts = shapely.get_parts(self.film)
+        return multipolygon(parts[shapely.intersects(parts, self.outline.boundary)])
 
-    @cached_property
+    @property
     def islands(self) -> tuple[Polygon, ...]:
         """Film that touches no edge of the sheet: it needs tape to keep its place."""
-        return tuple(self._film_by_edge[1].geoms)
-
-    @cached_property
-    def _film_by_edge(self) -> tuple[MultiPolygon, MultiPolygon]:
-        parts = shapely.get_parts(self.film)
-        at_edge = shapely.intersects(parts, self.outline.boundary)
-        return MultiPolygon(list(parts[at_edge])), MultiPolygon(list(parts[~at_edge]))
+        return tuple(self.cutting.islands)
 
 
 def build_sheet(fitted: Fitted, choices: StencilChoices | None = None, name: str = "") -> Sheet:
@@ -114,7 +114,7 @@ def build_sheet(fitted: Fitted, choices: StencilChoices | None = None, name: str
     if choices.mends:
         made = _recut(made, mended(made.cutting, choices.mends, fitted.on_sheet))
     if choices.ties.placed != "none" and choices.kind != "decal":
-        tied: Ties = tie_islands(made.cutting, choices.ties, Limits.of(choices), fitted.on_sheet)
+        tied = tie_islands(made.cutting, choices.ties, Limits.of(choices), fitted.on_sheet)
         made = replace(_recut(made, tied.cutting), ties=tied.ties, droops=tied.droops, missed=tied.missed)
     if choices.marks == "none":
         return made
@@ -135,7 +135,7 @@ def _with_tab(cover: Polygon, side: str, fitted: Fitted) -> Polygon:
 
 def _snips(fitted: Fitted) -> Iterator[Snip]:
     """The relief cuts that are no notch of the outline, where they lie on the sheet."""
-    side = -1.0 if fitted.lay.mirrored else 1.0
     for snip in (snip for film in fitted.films for snip in film.snips):
         if not snip.cut_out:
-            yield Snip((side * snip.edge[0], snip.edge[1]), (side * snip.tip[0], snip.tip[1]), snip.parts)
+            edge, tip = fitted.lay.faced(np.array([snip.edge, snip.tip])).tolist()
+            yield Snip((edge[0], edge[1]), (tip[0], tip[1]), snip.parts)

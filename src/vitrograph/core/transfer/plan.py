@@ -176,8 +176,7 @@ def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ..
     film = sheet.films[number]
     u, s = (film.band.u_low + film.band.u_high) / 2, (film.band.s_low + film.band.s_high) / 2
     wall: Points = np.array([[u, film.band.s_low], [film.band.u_high, s], [u, film.band.s_high], [film.band.u_low, s]])
-    side = -1.0 if sheet.fitted.lay.mirrored else 1.0
-    return tuple((side * float(x), float(y)) for x, y in film.flat.develop(wall))
+    return tuple((float(x), float(y)) for x, y in sheet.fitted.lay.faced(film.flat.develop(wall)))
 
 
 def rim_distances(sheet: Sheet, number: int = 0) -> tuple[float, float]:

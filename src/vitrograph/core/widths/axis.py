@@ -2,11 +2,7 @@
 
 A Voronoi edge between two pieces that face each other lies on the axis, half-way between two sides, and their distance
 is the width there. Source: J. Brandt and V. Algazi, Continuous skeleton computation by Voronoi diagram, CVGIP: Image
-Understanding 55 (1992). Pruning: two pieces face each other if their edges turn at least 130 degrees from one to
-the other, and the way along the outline from one to the other is 2.37 times their distance or more. On the two
-sides of a corner of angle a these are 180 - a degrees and 1 / sin(a/2), so that corners of 50 degrees and more have
-no axis; it is the angle criterion of D. Attali and A. Montanvert, Computing and simplifying 2D and 3D continuous
-skeletons, CVIU 67 (1997), told by the outline.
+Understanding 55 (1992). Where two pieces face each other (see `edges`) is the pruning: corners have no axis.
 """
 
 from dataclasses import dataclass

@@ -64,7 +64,7 @@ class BorderPanel(CardPart):
 
     def _take_alike(self, alike: bool) -> None:
         choices = self.bench.job.stencil
-        self.bench.edit("Border at each side", stencil__sides=None if alike else (choices.border,) * 4)
+        self.bench.edit("Border at each side", stencil__sides=None if alike else choices.borders)
 
     def _take_side(self, at: int, mm: float) -> None:
         self.bench.edit(f"Border, {SIDES[at]} side", **{f"stencil__sides__{at}": mm})
@@ -77,7 +77,7 @@ class BorderPanel(CardPart):
         self.alike.show_choice(choices.sides is None)
         for at, field in enumerate(self.sides):
             field.setVisible(choices.sides is not None)
-            field.show_mm(choices.border if choices.sides is None else choices.sides[at], unit)
+            field.show_mm(choices.borders[at], unit)
 
     def show_results(self, results: Results) -> None:
         care = results.care

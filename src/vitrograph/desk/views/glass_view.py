@@ -284,4 +284,4 @@ def _shown_on_glass(results: Results) -> MultiPolygon:
     assert fitted is not None and sheet is not None
     if not sheet.recut or sheet.fitted is not fitted:
         return fitted.art
-    return shapely.transform(sheet.film if sheet.kind == "decal" else sheet.openings, fitted.lay.sheet_to_art)
+    return shapely.transform(sheet.seen, fitted.lay.sheet_to_art)

@@ -75,12 +75,11 @@ class StrainOverlay(FrontOverlay):
 
 def patches_of(fitted: Fitted, limit: float) -> list[_Patch]:
     """The films' triangles by what they do and how much of the limit it is."""
-    side = -1.0 if fitted.lay.mirrored else 1.0
     made: dict[tuple[str, int], list[np.ndarray]] = {}
     for film in fitted.films:
         if film.pressed is None:
             continue
-        corners = (film.pressed.sheet + film.shift)[film.pressed.triangles] * [side, 1.0]
+        corners = fitted.lay.faced(film.pressed.sheet + film.shift)[film.pressed.triangles]
         strains = film.pressed.strains[film.pressed.triangles].mean(axis=1)
         squeezed = -strains[:, 0] >= strains[:, 1]
         size = np.where(squeezed, -strains[:, 0], strains[:, 1]) / limit

@@ -87,8 +87,7 @@ def _middle_lines(fitted: Fitted, film: Film) -> tuple[Points, Points]:
     s = fitted.lay.s0 if len(fitted.films) == 1 else (band.s_low + band.s_high) / 2
     up = np.column_stack([np.full(_POINTS, middle), np.linspace(band.s_low, band.s_high, _POINTS)])
     across = np.column_stack([np.linspace(band.u_low, band.u_high, _POINTS), np.full(_POINTS, s)])
-    side = [-1.0 if fitted.lay.mirrored else 1.0, 1.0]
-    return film.flat.develop(up) * side, film.flat.develop(across) * side
+    return fitted.lay.faced(film.flat.develop(up)), fitted.lay.faced(film.flat.develop(across))
 
 
 def _ends_of(line: Points, free: BaseGeometry, cover: Polygon) -> Iterator[Points]:

@@ -47,7 +47,7 @@ def tab_of(cover: Polygon, side: str, *, mirrored: bool) -> Polygon:
 
 
 def _on_sheet(film: Film, fitted: Fitted) -> Polygon:
-    return shapely.transform(film.outline, lambda xy: xy * [-1.0, 1.0]) if fitted.lay.mirrored else film.outline
+    return shapely.transform(film.outline, fitted.lay.faced)
 
 
 def _on_the_pane(outline: Polygon, fitted: Fitted) -> Polygon:
@@ -61,13 +61,13 @@ def _on_the_pane(outline: Polygon, fitted: Fitted) -> Polygon:
 
 def _sides(fitted: Fitted, choices: StencilChoices) -> tuple[float, float, float, float]:
     """The borders asked for at the sheet's left, lower, right and upper side."""
-    left, lower, right, upper = choices.sides or (choices.border,) * 4
+    left, lower, right, upper = choices.borders
     return (right, lower, left, upper) if fitted.lay.mirrored else (left, lower, right, upper)
 
 
 def _along_art(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Polygon:
     """The widest border all along the art, in one piece, as far as there is room; at sides with less it ends there."""
-    border = max(choices.sides or (choices.border,))
+    border = max(choices.borders)
     plain = union([Polygon(part.exterior) for part in art.geoms])
     bridged = border / 2                                      # and what is hollow between its rounds is filled
     while True:                                                # parts too far apart for the border are bridged

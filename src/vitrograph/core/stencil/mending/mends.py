@@ -28,28 +28,32 @@ _PAST = 0.2                        # limits: how far a strip goes beyond the axi
 _GRID_MM = 1e-6                    # finer than any cut: seams of a mend leave no slivers on it
 _LEAST_MM2 = 1e-4                  # scraps that an overlay leaves
 
-Placed = Callable[[tuple[float, float]], Points]
+Placing = Callable[[tuple[float, float]], Points]
 
 
 @dataclass(frozen=True, eq=False)
 class Cutting:
-    """Openings in a film's outline, on the sheet."""
+    """Openings in a film's outline, on the sheet; `stays` is the film beside them, where that is known already."""
 
     outline: MultiPolygon
     openings: MultiPolygon
-    _told: dict[Limits, list[Fault]] = field(default_factory=dict, compare=False, repr=False)
+    stays: MultiPolygon | None = None
+    _told: dict[Limits, list[Fault]] = field(default_factory=dict, repr=False)
 
     @cached_property
     def film(self) -> MultiPolygon:
         """What stays, without the scraps that rounding leaves along the outline."""
+        if self.stays is not None:
+            return self.stays
         parts = shapely.get_parts(as_polygons(without(self.outline, self.openings)))
         return multipolygon(parts[shapely.area(parts) > _LEAST_MM2])
 
     @cached_property
     def islands(self) -> NDArray[np.object_]:
-        """Film that the openings surround."""
+        """Film that the openings surround, scraps aside."""
         parts = shapely.get_parts(self.film)
-        return np.asarray(parts[~shapely.intersects(parts, self.outline.boundary)]) if len(parts) else parts
+        loose = ~shapely.intersects(parts, self.outline.boundary) & (shapely.area(parts) > _LEAST_MM2)
+        return np.asarray(parts[loose])
 
     def faults(self, limits: Limits) -> list[Fault]:
         """What is too thin, too small or too sharp."""
@@ -76,7 +80,7 @@ class Cutting:
         return Cutting(self.outline, multipolygon(tidy[shapely.area(tidy) > _LEAST_MM2]))
 
 
-def mended(cutting: Cutting, mends: Sequence[FilmMend], placed: Placed) -> Cutting:
+def mended(cutting: Cutting, mends: Sequence[FilmMend], placed: Placing) -> Cutting:
     """The cutting after all mends, in their order; `placed` tells where on the sheet a mend's place lies.
 
     Mends alike that have places and follow each other are done in one go.

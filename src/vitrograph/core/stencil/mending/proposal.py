@@ -11,6 +11,7 @@ from dataclasses import dataclass
 
 import numpy as np
 import shapely
+from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points, without
 from vitrograph.core.job import FilmMend, FilmMendName, Job
@@ -136,18 +137,15 @@ def _way(
             break
         mend = FilmMend(does, limits.web if does in _FILM else limits.opening)
         tried = mended(made, (mend,), _nowhere) if mend.to > 0 else made
-        if tried is made or (does != "widen openings" and _changed(made, tried) > _MOST * cutting.openings.area):
+        if tried is made:
+            continue
+        changed = _changes(made, tried)
+        if does != "widen openings" and changed.sum() > _MOST * cutting.openings.area:
             continue
         mends.append(mend)
-        gone += 0 if does in _MOVED else _pieces_changed(made, tried)
+        gone += 0 if does in _MOVED else int((changed > _SCRAP_MM2).sum())
         made, left = tried, _grave(tried, limits)
     return _Way(tuple(mends), made, tuple(left), gone, _changed(cutting, made))
-
-
-def _pieces_changed(before: Cutting, after: Cutting) -> int:
-    """In how many places a mend did its work."""
-    changed = without(before.openings, after.openings), without(after.openings, before.openings)
-    return sum(int((shapely.area(shapely.get_parts(shape)) > _SCRAP_MM2).sum()) for shape in changed)
 
 
 def _fewest(cutting: Cutting, limits: Limits, best: _Way, going: Callable[[], None]) -> _Way:
@@ -174,5 +172,11 @@ def _grave(cutting: Cutting, limits: Limits) -> list[Fault]:
     return [fault for fault in cutting.faults(limits) if fault.grave]
 
 
+def _changes(before: Cutting, after: Cutting) -> NDArray[np.float64]:
+    """The areas of all places that changed from film to opening or back, mm²."""
+    return np.concatenate([shapely.area(shapely.get_parts(without(one.openings, other.openings)))
+                           for one, other in ((before, after), (after, before))])
+
+
 def _changed(before: Cutting, after: Cutting) -> float:
-    return float(without(before.openings, after.openings).area + without(after.openings, before.openings).area)
+    return float(_changes(before, after).sum())

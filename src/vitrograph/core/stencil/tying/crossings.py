@@ -70,7 +70,7 @@ def _film_at(pieces: Edges, islands: NDArray[np.object_]) -> NDArray[np.intp]:
 
 
 @dataclass(frozen=True, eq=False)
-class Ground:
+class Footing:
     """Crossings of a cutting for ties of a width, and whether both ends of one stand on firm film."""
 
     cutting: Cutting

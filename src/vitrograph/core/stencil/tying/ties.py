@@ -7,7 +7,7 @@ above, below or beside its middle. An island that would hang too far is given mo
 """
 
 from collections import Counter
-from collections.abc import Callable, Iterator
+from collections.abc import Iterator
 from dataclasses import dataclass
 from typing import Literal
 
@@ -19,9 +19,9 @@ from shapely.geometry import LineString, Point, Polygon
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.job import TieChoices
 from vitrograph.core.stencil.mending.faults import Fault, FaultKind, Limits
-from vitrograph.core.stencil.mending.mends import Cutting, fattened, filled
+from vitrograph.core.stencil.mending.mends import Cutting, Placing, fattened, filled
 from vitrograph.core.stencil.tying.carry import MOST_DROOP, droop
-from vitrograph.core.stencil.tying.crossings import Crossings, Ground, crossing_at, crossings_of
+from vitrograph.core.stencil.tying.crossings import Crossings, Footing, crossing_at, crossings_of
 
 Side = Literal["below", "above", "left", "right"]
 
@@ -60,7 +60,7 @@ class Ties:
 
 
 def tie_islands(
-    cutting: Cutting, choices: TieChoices, limits: Limits, placed: Callable[[tuple[float, float]], Points]
+    cutting: Cutting, choices: TieChoices, limits: Limits, placed: Placing
 ) -> Ties:
     """Tie the islands as chosen; what ties leave beside them keeps to the limits.
 
@@ -79,13 +79,13 @@ def tie_islands(
         chosen = [one for one in found if one is not None]
         return _made(cutting, crossings, chosen, islands, choices.width, limits, missed)
     between = crossings.taken(crossings.films[:, 0] != crossings.films[:, 1])
-    return _made(cutting, between, _chosen(Ground(cutting, between, choices.width), islands, choices), islands,
+    return _made(cutting, between, _chosen(Footing(cutting, between, choices.width), islands, choices), islands,
                  choices.width, limits)
 
 
-def _chosen(ground: Ground, islands: NDArray[np.object_], choices: TieChoices) -> list[int]:
+def _chosen(footing: Footing, islands: NDArray[np.object_], choices: TieChoices) -> list[int]:
     """The crossings that are tied: the tree's first, then more where an island hangs too far or more are asked for."""
-    crossings = ground.crossings
+    crossings = footing.crossings
     holders = _tree(crossings, len(islands))
     boxes = shapely.bounds(islands)
     offered = {island: _as_short(crossings, island, holder) for island, holder in holders.items()}
@@ -93,14 +93,14 @@ def _chosen(ground: Ground, islands: NDArray[np.object_], choices: TieChoices) -
     loads = _loads(holders, shapely.area(islands))
     chosen: list[int] = []
     for island, side in _shared_sides(sides).items():
-        mine = [_most_central(ground, offered[island][sides[island] == side], boxes[island - 1], side)]
+        mine = [_most_central(footing, offered[island][sides[island] == side], boxes[island - 1], side)]
         everywhere = _from(crossings, island)
         many = choices.each or _MOST_EACH
         while len(mine) < many:
             hangs = _droop(crossings, mine, islands[island - 1], loads[island], choices.width)
             if not choices.each and hangs <= MOST_DROOP:
                 break
-            more = _opposite(ground, everywhere, mine, islands[island - 1])
+            more = _opposite(footing, everywhere, mine, islands[island - 1])
             if more is None:
                 break
             mine.append(more)
@@ -165,19 +165,19 @@ def _shared_sides(sides: dict[int, NDArray[np.str_]]) -> dict[int, Side]:
     return shared
 
 
-def _most_central(ground: Ground, at: NDArray[np.intp], box: NDArray[np.float64], side: Side) -> int:
+def _most_central(footing: Footing, at: NDArray[np.intp], box: NDArray[np.float64], side: Side) -> int:
     """The crossing nearest to the island's middle line, and of those alike the shortest, that has firm ends."""
-    crossings = ground.crossings
+    crossings = footing.crossings
     axis = 0 if side in ("above", "below") else 1
     middle = (box[axis] + box[axis + 2]) / 2
     aside = np.abs(crossings.middles[at, axis] - middle)
     way = np.abs((crossings.far - crossings.near)[at, axis])   # askew to the middle line
-    return ground.firmest(at[np.argsort(np.round(aside + way, 2) + 0.3 * crossings.lengths[at])])
+    return footing.firmest(at[np.argsort(np.round(aside + way, 2) + 0.3 * crossings.lengths[at])])
 
 
-def _opposite(ground: Ground, at: NDArray[np.intp], mine: list[int], island: Polygon) -> int | None:
+def _opposite(footing: Footing, at: NDArray[np.intp], mine: list[int], island: Polygon) -> int | None:
     """The crossing of an island farthest round from those it has, of those not much longer than the shortest there."""
-    crossings, width = ground.crossings, ground.width
+    crossings, width = footing.crossings, footing.width
     middle = np.array(island.centroid.coords[0])
     ways = [np.arctan2(*(crossings.middles[k] - middle)[::-1]) for k in mine]
     angles = np.arctan2(*(crossings.middles[at] - middle).T[::-1])
@@ -186,7 +186,7 @@ def _opposite(ground: Ground, at: NDArray[np.intp], mine: list[int], island: Pol
     if not clear.any():
         return None
     score = apart - 0.5 * crossings.lengths[at] / crossings.lengths[mine[0]]
-    return ground.firmest(at[clear][np.argsort(-score[clear])])
+    return footing.firmest(at[clear][np.argsort(-score[clear])])
 
 
 def _made(

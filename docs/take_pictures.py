@@ -1,11 +1,11 @@
-"""Take all pictures in this folder anew from the demo job: ./run shots. Made-up sample data only."""
+"""Take all pictures in docs/screenshots anew from the demo job: ./run shots. Made-up sample data only."""
 
 import os
 import tempfile
 from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-HERE = Path(__file__).parent
+HERE = Path(__file__).parent / "screenshots"
 STEPS = {"weed": 4, "transfer": 4, "etch": 3}                 # how far each station is walked for its picture
 
 
