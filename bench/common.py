@@ -28,14 +28,14 @@ def report(name: str, value: float, unit: str, aim: float | None = None) -> None
 
 
 def open_shell(job, station: str, *chosen: int):
-    """The window over a job, its results in and its memory settled, at a station with some pieces chosen."""
+    """The window over a job, its results in and its memory settled, at a station with some items chosen."""
     from PySide6.QtTest import QTest
     from PySide6.QtWidgets import QApplication
 
     from vitrograph.core.logbook import Logbook
-    from vitrograph.desk import theme
     from vitrograph.desk.app import settle_memory
     from vitrograph.desk.bench import Bench
+    from vitrograph.desk.kit import theme
     from vitrograph.desk.shell import Shell
 
     theme.apply(QApplication.instance() or QApplication([]))

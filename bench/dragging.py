@@ -1,4 +1,4 @@
-"""Dragging a piece of 20,000 vertices on the sheet, a frame of both views. Run: ./run bench dragging"""
+"""Dragging a item of 20,000 vertices on the sheet, a frame of both views. Run: ./run bench dragging"""
 
 import os
 
@@ -14,12 +14,11 @@ def main() -> None:
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
     from PySide6.QtCore import QPointF, Qt
 
-    from vitrograph.core.job import Job, TaperedGlass
-    from vitrograph.core.pieces import Artwork, Drawing, Piece, Words
+    from vitrograph.core.job import Artwork, Drawing, Item, Job, TaperedGlass, Words
 
-    pieces = (Piece(Drawing("wave.svg", wavy_ring()), key=1, size=50.0),
-              Piece(Words("Kestrel"), key=2, size=50.0, y=-36.0))
-    made = Job(glass=TaperedGlass(rim=88, base=62, height=130), artwork=Artwork(pieces)).changed(fit__from_rim=20.0)
+    items = (Item(Drawing("wave.svg", wavy_ring()), key=1, size=50.0),
+              Item(Words("Kestrel"), key=2, size=50.0, y=-36.0))
+    made = Job(glass=TaperedGlass(rim=88, base=62, height=130), artwork=Artwork(items)).changed(fit__from_rim=20.0)
     shell = open_shell(made, "artwork", 1)
     placed = shell.bench.results.art.of(1)
     vertices = sum(len(ring.coords) for part in placed.shape.geoms for ring in (part.exterior, *part.interiors))
@@ -33,7 +32,7 @@ def main() -> None:
     shell.close()
     rings = np.random.default_rng(1).normal(size=(vertices, 2))
     polar = timed(lambda: bare_polar(rings[:, 0], rings[:, 1]), 100)[50]
-    report(f"a frame of both views with a held piece of {vertices} vertices, median",
+    report(f"a frame of both views with a held item of {vertices} vertices, median",
            1000 * percentile(taken, 0.5), "ms")
     report("the same, p95", 1000 * percentile(taken, 0.95), "ms", 16)
     report("the median against a bare polar transform of as many vertices", percentile(taken, 0.5) / polar, "x")

@@ -14,10 +14,9 @@ NODES = 2500
 
 def main() -> None:
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-    from vitrograph.core.job import BallGlass, CurvedGlass, Job, TaperedGlass
-    from vitrograph.core.pieces import Artwork, Drawing, Piece
+    from vitrograph.core.job import Artwork, BallGlass, CurvedGlass, Drawing, Item, Job, TaperedGlass
 
-    art = Artwork((Piece(Drawing("wave.svg", wavy_ring()), key=1, size=44.0),))
+    art = Artwork((Item(Drawing("wave.svg", wavy_ring()), key=1, size=44.0),))
     cone = Job(glass=TaperedGlass(rim=88, base=62, height=130), artwork=art)
     carafe = Job(glass=CurvedGlass(stations=((0, 84), (30, 118), (68, 136), (116, 104), (158, 52), (205, 66))),
                  artwork=art).changed(fit__held="middle", fit__above_table=80.0)
@@ -34,9 +33,9 @@ def map_cost(name: str, job, aim: float) -> None:
     """Art to sheet, 20,000 vertices, as a ratio to the bare polar transform."""
     from vitrograph.core.pipeline import Pipeline
 
-    lay = Pipeline().run(job).fitted.lay
+    chart = Pipeline().run(job).fitted.chart
     points = np.random.default_rng(1).uniform(-20, 20, (VERTICES, 2))
-    ours = timed(lambda: lay.to_sheet(points), 60)[0]
+    ours = timed(lambda: chart.to_sheet(points), 60)[0]
     bare = timed(lambda: bare_polar(points[:, 0] / 400.0, 400.0 + points[:, 1]), 60)[0]
     report(f"art to sheet on a {name}, a vertex", 1e9 * ours / VERTICES, "ns")
     report("the same against a bare polar transform", ours / bare, "x", aim)
@@ -46,9 +45,9 @@ def membrane_cost(name: str, job) -> None:
     """Mesh and solve of a film of 2,500 nodes, from nothing."""
     from shapely.geometry import Polygon
 
-    from vitrograph.core.fit.film.membrane import least_energy
-    from vitrograph.core.fit.film.mesh import mesh_over
-    from vitrograph.core.fit.film.metric import metric_on
+    from vitrograph.core.film.membrane import least_energy
+    from vitrograph.core.film.mesh import mesh_over
+    from vitrograph.core.film.metric import metric_on
     from vitrograph.core.pipeline import Pipeline
 
     results = Pipeline().run(job)
@@ -68,7 +67,7 @@ def drag(name: str, job) -> None:
 
     shell = open_shell(job, "fit")
     view = shell.glass_view
-    start = view.camera().wall_to_screen(np.array([[0.0, shell.bench.results.fitted.lay.s0 + 12.0]]))[0]
+    start = view.camera().wall_to_screen(np.array([[0.0, shell.bench.results.fitted.chart.s0 + 12.0]]))[0]
     view.take_hold(QPointF(*start))
     taken = frames(shell, lambda frame: view.drag_to(
         QPointF(start[0] + 8 + 0.3 * frame, start[1] + 6 * np.sin(frame / 9))), FRAMES)

@@ -17,8 +17,8 @@ def main() -> None:
     from PySide6.QtTest import QTest
     from PySide6.QtWidgets import QApplication
 
-    from vitrograph.desk import theme
     from vitrograph.desk.app import settle_memory
+    from vitrograph.desk.kit import theme
 
     app = QApplication([])
     theme.apply(app)
@@ -34,13 +34,12 @@ def window_with(text: str):
     """The window at the artwork station, the keyboard at the end of the words."""
     from PySide6.QtWidgets import QPlainTextEdit
 
-    from vitrograph.core.job import Job, TaperedGlass
+    from vitrograph.core.job import Artwork, Item, Job, TaperedGlass, Words
     from vitrograph.core.logbook import Logbook
-    from vitrograph.core.pieces import Artwork, Piece, Words
     from vitrograph.desk.bench import Bench
     from vitrograph.desk.shell import Shell
 
-    words = Piece(Words(text), key=1, size=78.0)
+    words = Item(Words(text), key=1, size=78.0)
     made = Job(glass=TaperedGlass(rim=88, base=62, height=130), artwork=Artwork((words,))).changed(fit__from_rim=40.0)
     shell = Shell(Bench(made, Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite")))
     shell.show()

@@ -14,7 +14,7 @@ from shapely.geometry import MultiPolygon, box
 from common import report
 from vitrograph.core.artwork import compose
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.pieces import Artwork, Drawing, Piece
+from vitrograph.core.job import Artwork, Drawing, Item
 from vitrograph.core.stencil import Limits
 from vitrograph.core.stencil.mending.mends import Cutting
 from vitrograph.core.stencil.mending.proposal import propose
@@ -24,8 +24,8 @@ WIDTH_MM, BORDER_MM = 60.0, 20.0
 
 def cutting_of(path: Path) -> Cutting:
     """A drawing as flat openings in a plain border."""
-    piece = Piece(Drawing(path.name, path.read_bytes()), key=1, size=WIDTH_MM)
-    art = compose(Artwork((piece,))).shape
+    item = Item(Drawing(path.name, path.read_bytes()), key=1, size=WIDTH_MM)
+    art = compose(Artwork((item,))).shape
     return Cutting(MultiPolygon([box(*art.bounds).buffer(BORDER_MM, join_style="mitre")]), art)
 
 

@@ -1,6 +1,6 @@
 """A whole pipeline run as a ratio to the Shapely calls it cannot avoid. Run: ./run bench pipeline
 
-The baseline is, on the same shapes and in the same process: joining the parts of each piece, splitting and moving every
+The baseline is, on the same shapes and in the same process: joining the parts of each item, splitting and moving every
 vertex, one difference for the film, and for each of the two width checks one simplification, one erosion, one
 dilation and one difference.
 """

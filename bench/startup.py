@@ -28,7 +28,7 @@ gc.disable()                       # as the program itself does while it starts
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 from vitrograph.core.demo import demo_job
-from vitrograph.desk import theme
+from vitrograph.desk.kit import theme
 from vitrograph.desk.app import make_shell
 from vitrograph.desk.bench import Bench
 from vitrograph.core.logbook import Logbook, default_path

@@ -11,7 +11,7 @@ import shapely
 from common import percentile, report, timed
 from vitrograph.core.artwork import compose
 from vitrograph.core.geometry import multipolygon
-from vitrograph.core.pieces import Artwork, Piece, Words
+from vitrograph.core.job import Artwork, Item, Words
 from vitrograph.core.widths import thin_places
 
 SIZES = (1_000, 5_000, 20_000, 60_000, 200_000)
@@ -38,7 +38,7 @@ def ring(radius: float, number: int, chance):
 
 def lettering(vertices: int):
     """Capitals 9 mm high in rows, in a face whose strokes differ."""
-    row = compose(Artwork((Piece(Words(LETTERS, "Cinzel Bold"), key=1, size=9.0, size_is="caps"),))).shape
+    row = compose(Artwork((Item(Words(LETTERS, "Cinzel Bold"), key=1, size=9.0, size_is="caps"),))).shape
     parts = shapely.get_parts(row)
     made, up = [], 0.0
     while sum(shapely.get_num_coordinates(made)) < vertices:

@@ -13,7 +13,7 @@ from PIL import Image, ImageDraw
 
 from common import percentile, report, timed
 from vitrograph.core.artwork.tracing import trace
-from vitrograph.core.pieces import TraceChoices
+from vitrograph.core.job import TraceChoices
 
 REPEATS, FINER = 3, 4
 

@@ -17,8 +17,8 @@ def main() -> None:
     from vitrograph.core.demo import demo_job, fill_demo_logbook, fill_demo_shelf
     from vitrograph.core.glass import Shelf
     from vitrograph.core.logbook import Logbook
-    from vitrograph.desk import theme
     from vitrograph.desk.bench import Bench
+    from vitrograph.desk.kit import theme
     from vitrograph.desk.shell import Shell
 
     app = QApplication([])
@@ -69,7 +69,7 @@ def take_stations(shell) -> None:
         for _ in range(STEPS.get(station, 0)):
             shell.card(station).walker.go(shell.card(station).walker.at + 1)
         if station == "cut":
-            shell.card(station).run_trial()
+            shell.card(station).simulate()
             wait(3600)
         take(shell, f"{number}-{station}")
 
@@ -117,7 +117,7 @@ def take_stencil(shell) -> None:
 def take_composing(shell) -> None:
     """The chooser of faces on the demo's own words, and a monogram on the flute."""
     from vitrograph.core.demo import demo_glasses
-    from vitrograph.core.pieces import Artwork, Monogram, Piece
+    from vitrograph.core.job import Artwork, Item, Monogram
 
     shell.bench.go("artwork")
     shell.bench.choose(2)
@@ -128,7 +128,7 @@ def take_composing(shell) -> None:
     window.close()
     flute = next(glass for glass in demo_glasses() if glass.name == "Guide's flute")
     monogram = Monogram("split", "K", "Kestrel", frame="oval", edge="two lines")
-    shell.bench.edit("Flute", **flute.changes(), artwork=Artwork((Piece(monogram, key=1, size=34.0),)),
+    shell.bench.edit("Flute", **flute.changes(), artwork=Artwork((Item(monogram, key=1, size=34.0),)),
                      name="Guide's flute", fit__from_rim=40.0)
     settle(shell)
     take(shell, "2-artwork-monogram")
@@ -152,7 +152,7 @@ def take_tidying(shell, folder: Path) -> None:
         wait(50)
     settle(shell)
     window = card.open_tidying()
-    shell.bench.edit_piece("Light", shell.bench.chosen[0], what__trace__even_light=True)
+    shell.bench.edit_item("Light", shell.bench.chosen[0], what__trace__even_light=True)
     settle(shell)
     while window.view.image is None:
         wait(50)
@@ -199,7 +199,7 @@ def take_measuring(shell, folder: Path) -> None:
 
     from vitrograph.core.demo import demo_glasses
     from vitrograph.core.glass import wall_of
-    from vitrograph.desk.measuring.shelf_window import ShelfWindow
+    from vitrograph.desk.glass.shelf_window import ShelfWindow
     from vitrograph.devices.camera import Camera
 
     glasses = {glass.name: glass for glass in demo_glasses()}

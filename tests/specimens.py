@@ -5,8 +5,19 @@ from importlib import resources
 from pathlib import Path
 from typing import Any
 
-from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Job, StraightGlass, TaperedGlass
-from vitrograph.core.pieces import Artwork, Content, Drawing, Piece, Words
+from vitrograph.core.job import (
+    Artwork,
+    BallGlass,
+    Content,
+    CurvedGlass,
+    Drawing,
+    FlatGlass,
+    Item,
+    Job,
+    StraightGlass,
+    TaperedGlass,
+    Words,
+)
 from vitrograph.core.pipeline import Pipeline, Results
 
 TUMBLER = TaperedGlass(rim=90.0, base=64.0, height=132.0)
@@ -41,8 +52,8 @@ def star_job(*, width: float = 40.0, height: float | None = None, **changes: Any
 
 
 def _with_piece(what: Content, width: float, height: float | None, changes: dict[str, Any]) -> Job:
-    piece = Piece(what, key=1, size=height or width, size_is="height" if height else "width")
-    plain = Job(glass=TUMBLER).changed(artwork=Artwork((piece,)), fit__from_rim=40.0)
+    item = Item(what, key=1, size=height or width, size_is="height" if height else "width")
+    plain = Job(glass=TUMBLER).changed(artwork=Artwork((item,)), fit__from_rim=40.0)
     return plain.changed(**changes) if changes else plain
 
 

@@ -7,8 +7,7 @@ from hypothesis import strategies as st
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Frustum
-from vitrograph.core.job import Fit
-from vitrograph.core.pieces import Artwork, EdgeName, OutlineName, Piece, Repeat, Shape, Words
+from vitrograph.core.job import Artwork, EdgeName, Fit, Item, OutlineName, Repeat, Shape, Words
 
 diameters = st.floats(20, 300)
 radii = st.floats(10, 150)
@@ -45,7 +44,7 @@ turns = st.one_of(st.just(0.0), st.floats(-3.1, 3.1))
 
 
 @st.composite
-def pieces(draw: st.DrawFn) -> Piece:
+def items(draw: st.DrawFn) -> Item:
     """Words and shapes of any size, place, turn and lean; some repeated."""
     what = draw(st.one_of(
         st.builds(Words, text=texts, face=st.sampled_from(["Barlow Bold", "Lobster Two", "Zilla Slab Bold"]),
@@ -55,14 +54,14 @@ def pieces(draw: st.DrawFn) -> Piece:
     repeat = draw(st.none() | st.builds(Repeat, times=st.integers(1, 4), way=st.sampled_from(["row", "column", "ring"]),
                                         pitch=st.floats(5, 40)))
     sides = ["width", "height"] if isinstance(what, Shape) else ["width", "height", "caps"]
-    return Piece(what, x=draw(st.floats(-40, 40)), y=draw(st.floats(-40, 40)), size=draw(st.floats(4, 60)),
+    return Item(what, x=draw(st.floats(-40, 40)), y=draw(st.floats(-40, 40)), size=draw(st.floats(4, 60)),
                  size_is=draw(st.sampled_from(sides)), stretch=draw(st.floats(0.5, 2.0)), turn=draw(turns),
                  lean=draw(st.sampled_from([0.0, 0.3, -0.5])), flip=draw(st.booleans()), repeat=repeat)
 
 
 @st.composite
 def artworks(draw: st.DrawFn) -> Artwork:
-    """One to three pieces; the lowest frosts."""
-    made = draw(st.lists(pieces(), min_size=1, max_size=3))
-    return Artwork(tuple(piece.with_(key=at, does="frosts" if at == 1 else draw(st.sampled_from(["frosts", "clears"])))
-                         for at, piece in enumerate(made, start=1)))
+    """One to three items; the lowest frosts."""
+    made = draw(st.lists(items(), min_size=1, max_size=3))
+    return Artwork(tuple(item.with_(key=at, does="frosts" if at == 1 else draw(st.sampled_from(["frosts", "clears"])))
+                         for at, item in enumerate(made, start=1)))

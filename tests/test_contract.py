@@ -19,11 +19,11 @@ from vitrograph.core.demo import DemoName, demo_job
 from vitrograph.core.export import PACKET, write_packet
 from vitrograph.core.findings import Level, worst
 from vitrograph.core.glass import generic_glasses, wall_of
-from vitrograph.core.jobfile import load_job
-from vitrograph.core.pieces import Artwork, Drawing, Piece
+from vitrograph.core.job import Artwork, Drawing, Item
 from vitrograph.core.pipeline import STATIONS, Pipeline
-from vitrograph.core.plan import plan_of
-from vitrograph.core.summary import answer, summary_lines
+from vitrograph.core.storing.orderfile import load_job
+from vitrograph.core.telling.answers import answer, summary_lines
+from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.devices.cutter import run_hpgl
 
 SHELF = {shape.name: shape for shape in generic_glasses()}
@@ -51,18 +51,18 @@ def test_every_generic_glass_takes_a_stencil_from_plan_to_cutter(name):
 
 @pytest.mark.parametrize("name", list(SHELF))
 def test_every_generic_glass_carries_points_to_the_sheet_and_back(name):
-    lay = run(small_job(name)).fitted.lay
+    chart = run(small_job(name)).fitted.chart
     art = np.random.default_rng(5).uniform(-8, 8, (50, 2))
-    np.testing.assert_allclose(lay.sheet_to_wall(lay.to_sheet(art)), lay.to_wall(art), atol=1e-9)
-    on_glass = lay.wall.in_space(lay.to_wall(art))
+    np.testing.assert_allclose(chart.sheet_to_wall(chart.to_sheet(art)), chart.to_wall(art), atol=1e-9)
+    on_glass = chart.wall.in_space(chart.to_wall(art))
     assert np.isfinite(on_glass).all() and (on_glass[:, 2] >= -1e-9).all()
 
 
 @pytest.mark.parametrize("name", list(SHELF))
 def test_rows_keep_their_length_round_every_glass(name):
-    lay = run(small_job(name)).fitted.lay
+    chart = run(small_job(name)).fitted.chart
     row = np.column_stack([np.linspace(-8, 8, 400), np.zeros(400)])
-    steps = np.diff(lay.wall.in_space(lay.to_wall(row)), axis=0)
+    steps = np.diff(chart.wall.in_space(chart.to_wall(row)), axis=0)
     assert np.linalg.norm(steps, axis=1).sum() == pytest.approx(16.0, rel=1e-4)
 
 
@@ -113,10 +113,10 @@ def test_every_piece_of_the_demo_goes_from_plan_to_cutter(name, tmp_path):
     written = {path.name: path for path in write_packet(results, tmp_path / name)}
     assert load_job(written["job.vitro"]) == results.job
     # the SVG read back by our own reader of drawings has the film's area
-    film = compose(Artwork((Piece(Drawing("film.svg", written["stencil.svg"].read_bytes()), size_is="width",
+    film = compose(Artwork((Item(Drawing("film.svg", written["stencil.svg"].read_bytes()), size_is="width",
                                   size=sheet.outline.bounds[2] - sheet.outline.bounds[0]),))).shape
     assert film.area == pytest.approx(sheet.film.area, rel=2e-3)
-    assert {piece.kind for piece in results.weed.pull} == {"frame", "opening"}
+    assert {item.kind for item in results.weed.pull} == {"frame", "opening"}
     assert len(results.weed.pull) == 1 + len(sheet.openings.geoms)
 
 

@@ -10,29 +10,28 @@ from hypothesis import strategies as st
 from specimens import PLAQUE, STAR, job
 from strategies import fits, words
 from vitrograph.core.demo import demo_job
-from vitrograph.core.errors import JobError, JobFileError
-from vitrograph.core.files import read_drawing
-from vitrograph.core.job import JOB_VERSION, FilmMend, Job
-from vitrograph.core.jobfile import load_job, save_job
-from vitrograph.core.pieces import Artwork, Piece, Words
+from vitrograph.core.errors import JobError, OrderFileError
+from vitrograph.core.artwork.opening import read_drawing
+from vitrograph.core.job import JOB_VERSION, Artwork, FilmMend, Item, Job, Words
+from vitrograph.core.storing.orderfile import load_job, save_job
 
 
 def words_of(made):
-    return made.artwork.pieces[0].what.text
+    return made.artwork.items[0].what.text
 
 
 def test_a_job_changes_only_by_being_replaced():
     before = job()
-    after = before.changed(artwork__pieces__0__size=80.0, name="Other")
-    assert (before.artwork.pieces[0].size, after.artwork.pieces[0].size, after.name) == (60.0, 80.0, "Other")
-    assert hash(after) != hash(before) and after == before.changed(name="Other", artwork__pieces__0__size=80.0)
+    after = before.changed(artwork__items__0__size=80.0, name="Other")
+    assert (before.artwork.items[0].size, after.artwork.items[0].size, after.name) == (60.0, 80.0, "Other")
+    assert hash(after) != hash(before) and after == before.changed(name="Other", artwork__items__0__size=80.0)
     with pytest.raises(AttributeError, match="immutable"):
         before.fit.angle = 3.0
 
 
 @pytest.mark.parametrize(("change", "sentence"), [
-    ({"artwork__pieces__0__size": -5.0}, "artwork pieces 1 size: expected a number > 0.0, got -5.0"),
-    ({"artwork__pieces__0__size": 0.0}, "artwork pieces 1 size: "),
+    ({"artwork__items__0__size": -5.0}, "artwork items 1 size: expected a number > 0.0, got -5.0"),
+    ({"artwork__items__0__size": 0.0}, "artwork items 1 size: "),
     ({"fit__mode": "sideways"}, "fit mode: 'sideways' is not one of the choices"),
     ({"how_many": 0}, "how many: "), ({"name": ""}, "name: "), ({"stencil__border": 900.0}, "stencil border: "),
     ({"fit__angle": float("nan")}, "fit angle: "),
@@ -57,8 +56,8 @@ def test_the_file_is_a_zip_with_the_drawing_beside_the_job(tmp_path):
     with zipfile.ZipFile(path) as archive:
         asset, manifest = sorted(archive.namelist())
         tree = json.loads(archive.read(manifest))
-        assert archive.read(asset) == demo_job().artwork.pieces[0].what.data
-    assert tree["version"] == JOB_VERSION and tree["artwork"]["pieces"][0]["what"]["asset"] == asset
+        assert archive.read(asset) == demo_job().artwork.items[0].what.data
+    assert tree["version"] == JOB_VERSION and tree["artwork"]["items"][0]["what"]["asset"] == asset
 
 
 def test_the_last_good_copy_is_kept_and_a_failed_save_harms_nothing(tmp_path, monkeypatch):
@@ -71,8 +70,8 @@ def test_the_last_good_copy_is_kept_and_a_failed_save_harms_nothing(tmp_path, mo
     def no_room(handle):
         raise OSError(28, "No space left on device")
 
-    monkeypatch.setattr("vitrograph.core.jobfile.os.fsync", no_room)
-    with pytest.raises(JobFileError, match="could not be saved \\(no space left on device\\)"):
+    monkeypatch.setattr("vitrograph.core.storing.orderfile.os.fsync", no_room)
+    with pytest.raises(OrderFileError, match="could not be saved \\(no space left on device\\)"):
         save_job(job("three"), path)
     assert words_of(load_job(path)) == "two"
     assert sorted(p.name for p in tmp_path.iterdir() if "vitro" in p.name) == ["job.vitro", "job.vitro.bak"]
@@ -96,7 +95,7 @@ def zip_with(path, **members):
 def test_a_damaged_or_newer_file_is_refused_in_one_sentence(tmp_path, members, sentence):
     path = tmp_path / "bad.vitro"
     zip_with(path, **members)
-    with pytest.raises(JobFileError, match=sentence) as caught:
+    with pytest.raises(OrderFileError, match=sentence) as caught:
         load_job(path)
     assert "\n" not in str(caught.value)
 
@@ -105,11 +104,11 @@ def test_files_that_are_none_of_ours(tmp_path):
     torn = tmp_path / "torn.vitro"
     save_job(job(), torn)
     torn.write_bytes(torn.read_bytes()[:200])
-    with pytest.raises(JobFileError, match=r"try torn\.vitro\.bak beside it"):
+    with pytest.raises(OrderFileError, match=r"try torn\.vitro\.bak beside it"):
         load_job(torn)
-    with pytest.raises(JobFileError, match="could not be opened: no such file or directory"):
+    with pytest.raises(OrderFileError, match="could not be opened: no such file or directory"):
         load_job(tmp_path / "gone.vitro")
-    with pytest.raises(JobFileError, match="could not be opened: is a directory"):
+    with pytest.raises(OrderFileError, match="could not be opened: is a directory"):
         load_job(tmp_path)
 
 
@@ -129,16 +128,16 @@ def test_drawings_are_read_from_the_file_named_and_no_other(tmp_path):
 
 def test_the_demo_job_is_sound_and_has_something_to_watch():
     assert Job.read(demo_job().as_tree()) == demo_job()
-    assert demo_job().how_many == 6
+    assert demo_job().count == 6
 
 
 @given(factor=st.floats(0.2, 4.0), places=st.lists(st.tuples(st.floats(-50, 50), st.floats(-50, 50)), max_size=4))
 def test_what_is_placed_on_the_art_grows_with_it(factor, places):
     mends = tuple(FilmMend("fatten webs", 0.8, place, 2.0) for place in places) + (FilmMend("fill specks", 0.8),)
-    before = Job(artwork=Artwork((Piece(Words("K"), key=1, size=20.0, x=3.0),))).changed(
+    before = Job(artwork=Artwork((Item(Words("K"), key=1, size=20.0, x=3.0),))).changed(
         stencil__mends=mends, stencil__ties__at=tuple(places), stencil__ties__placed="hand")
     after = before.changed(**before.resized(factor))
-    assert after.artwork.pieces[0].size == pytest.approx(20.0 * factor)
+    assert after.artwork.items[0].size == pytest.approx(20.0 * factor)
     for (x, y), place in zip(places, after.stencil.ties.at, strict=True):
         assert place == pytest.approx((x * factor, y * factor))
     for old, new in zip(before.stencil.mends, after.stencil.mends, strict=True):

@@ -10,11 +10,10 @@ from hypothesis import strategies as st
 from specimens import STAR
 from vitrograph.core.artwork import shape_line
 from vitrograph.core.artwork.words import shipped_face
-from vitrograph.core.errors import JobFileError
-from vitrograph.core.job import Fit, Job
-from vitrograph.core.jobfile import load_job
-from vitrograph.core.pieces import Artwork, Drawing, Piece, Words
+from vitrograph.core.errors import OrderFileError
+from vitrograph.core.job import Artwork, Drawing, Fit, Job, Piece, Words
 from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.storing.orderfile import load_job
 
 GLASS = {"kind": "taper", "rim": 90.0, "base": 64.0, "height": 132.0}
 
@@ -57,15 +56,15 @@ def test_words_and_a_drawing_of_the_second_version_are_as_large_and_stand_as_the
 def test_words_alone_and_nothing_at_all(tmp_path):
     job = load_job(second_version(tmp_path, {"text": "Kestrel\nPoint", "face": "Zilla Slab Bold", "align": "left"},
                                   {"size": 44.0}))
-    piece, = job.artwork.pieces
+    piece, = job.artwork.items
     assert piece.what == Words("Kestrel\nPoint", "Zilla Slab Bold", align="left")
     assert Pipeline().run(job).art.size[0] == pytest.approx(44.0, abs=0.01)
-    assert load_job(second_version(tmp_path, {"text": "  "}, {})).artwork.pieces == ()
+    assert load_job(second_version(tmp_path, {"text": "  "}, {})).artwork.items == ()
 
 
 def test_what_cannot_be_made_is_kept_and_told_of_at_its_station(tmp_path):
     job = load_job(second_version(tmp_path, {"text": "K", "face": "Gone"}, {"size": 30.0}))
-    assert job.artwork.pieces[0].size == 30.0
+    assert job.artwork.items[0].size == 30.0
     assert "there is no face 'Gone'" in str(Pipeline().run(job).error("artwork"))
 
 
@@ -73,7 +72,7 @@ def test_what_cannot_be_made_is_kept_and_told_of_at_its_station(tmp_path):
     ({"size": -1}, "fit size: a width from 0 to 5000 mm was wanted, got -1"),
     ({"size": 20, "size_is": "girth"}, "fit size: a girth"), ({"size": "wide"}, "not a job file, or it is damaged")])
 def test_bad_old_values_are_refused_in_a_sentence(tmp_path, fit, sentence):
-    with pytest.raises(JobFileError, match=sentence):
+    with pytest.raises(OrderFileError, match=sentence):
         load_job(second_version(tmp_path, {"text": "K"}, fit))
 
 

@@ -10,8 +10,8 @@ from vitrograph.core.artwork.composing.compose import CURVE_DEVIATION_MM, compos
 from vitrograph.core.errors import Cancelled, GlassError, NothingYet
 from vitrograph.core.job import TaperedGlass
 from vitrograph.core.pipeline import STATIONS, Pipeline
-from vitrograph.core.plan import plan_of
-from vitrograph.core.summary import answer
+from vitrograph.core.telling.answers import answer
+from vitrograph.core.telling.plan_json import plan_of
 
 RESULTS = ("wall", "art", "laid", "fitted", "room", "assessed", "sheet", "cut", "weed", "transfer", "etch", "checked",
            "care")
@@ -33,7 +33,7 @@ def recomputed(before, after):
     ({"stencil__border": 16.0}, set(RESULTS) - {"wall", "art"}),
     ({"fit__angle": 0.5}, set(RESULTS) - {"wall", "art", "laid"}),
     ({"glass__rim": 92.0}, set(RESULTS) - {"art"}),
-    ({"artwork__pieces__0__what__text": "Other"}, set(RESULTS) - {"wall"}),
+    ({"artwork__items__0__what__text": "Other"}, set(RESULTS) - {"wall"}),
 ])
 def test_a_change_recomputes_only_what_depends_on_it(change, expected):
     pipeline = Pipeline()
@@ -87,5 +87,5 @@ def test_a_plan_has_every_part_that_scripts_rely_on():
     assert set(plan["fit"]["fan"]) == {"outer_radius_mm", "inner_radius_mm", "sweep_deg"}
     assert {"film_area_mm2", "opening_area_mm2", "openings", "islands", "findings"} <= set(plan["stencil"])
     assert {"paths", "cut_mm", "travel_mm", "seconds"} <= set(plan["cut"])
-    assert plan["weed"]["pieces"][0]["kind"] == "frame"
+    assert plan["weed"]["items"][0]["kind"] == "frame"
     assert answer(Pipeline().run(star_job()), "glass") == "90>64 × 132 mm"

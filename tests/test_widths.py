@@ -12,7 +12,7 @@ from skimage.morphology import medial_axis
 
 from vitrograph.core.artwork import place
 from vitrograph.core.geometry import as_polygons
-from vitrograph.core.pieces import Piece, Words
+from vitrograph.core.job import Piece, Words
 from vitrograph.core.widths import axis_of, edges_of, segments_apart, thin_places
 
 PIXEL_MM = 0.02

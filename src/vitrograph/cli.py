@@ -8,21 +8,24 @@ import gc
 import json
 import re
 import sys
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from pathlib import Path
-from typing import NoReturn, get_args
+from typing import Any, NoReturn, get_args
 
 from vitrograph import __version__
 from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import WRITERS, write_packet
-from vitrograph.core.files import write_whole
-from vitrograph.core.jobfile import load_job
-from vitrograph.core.pipeline import Pipeline, Results
-from vitrograph.core.plan import plan_of
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.results import FinishedOrder
+from vitrograph.core.says import in_words
 from vitrograph.core.stencil import mend_all
-from vitrograph.core.summary import summary_lines
-from vitrograph.quick import add_flags, quick_job
+from vitrograph.core.storing.orderfile import load_order
+from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.telling.answers import summary_lines
+from vitrograph.core.telling.plan_json import plan_of
+from vitrograph.orders import change_order, put_together
+from vitrograph.quick import add_flags, add_settings, add_units, quick_order
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
 
@@ -37,11 +40,12 @@ class _OneLineParser(argparse.ArgumentParser):
 def main(argv: Sequence[str] | None = None) -> int:
     """Run one command and return its exit code."""
     gc.enable()
+    options = argparse.Namespace()
     try:
-        options = _parser().parse_args(_join_negatives(sys.argv[1:] if argv is None else list(argv)))
+        _parser().parse_args(_join_negatives(sys.argv[1:] if argv is None else list(argv)), options)
         return int(options.run(options))
     except VitrographError as error:
-        print(f"vitrograph: {error}", file=sys.stderr)
+        print(f"vitrograph: {error.words(getattr(options, 'units', None) or 'mm')}", file=sys.stderr)
         return UNUSABLE
     except BrokenPipeError:
         return FINE
@@ -55,24 +59,42 @@ def _parser() -> argparse.ArgumentParser:
     demo = commands.add_parser("demo", help="open the window with the demo job")
     demo.add_argument("piece", nargs="?", choices=get_args(DemoName), default="tumbler")
     demo.set_defaults(run=lambda options: _window(None, options.piece))
-    opened = commands.add_parser("open", help="open the window with a job")
-    opened.add_argument("job", type=Path)
-    opened.set_defaults(run=lambda options: _window(options.job))
-    plan = commands.add_parser("plan", help="print a job's plan")
-    plan.add_argument("job", type=Path)
+    opened = commands.add_parser("open", help="open the window with an order")
+    opened.add_argument("order", type=Path)
+    opened.set_defaults(run=lambda options: _window(options.order))
+    plan = _on_order(commands, "plan", "print an order's plan", _plan)
     plan.add_argument("--json", action="store_true", help="as JSON (docs/formats.md)")
-    plan.set_defaults(run=_plan)
-    check = commands.add_parser("check", help="print what was found; exit code 1 if anything is a stop")
-    check.add_argument("job", type=Path)
-    check.set_defaults(run=_check)
-    export = commands.add_parser("export", help="write a job's files")
-    export.add_argument("job", type=Path)
+    _on_order(commands, "check", "print what was found; exit code 1 if anything is a stop", _check)
+    export = _on_order(commands, "export", "write an order's files", _export)
     for kind in WRITERS:
         export.add_argument(f"--{kind}", type=Path, metavar="FILE")
-    export.set_defaults(run=_export)
+    export.add_argument("--piece", metavar="NAME", help="one piece of an order of several, by its name or number")
+    put = commands.add_parser("order", help="put jobs and orders together into one order")
+    put.add_argument("--add", action="append", required=True, metavar="FILE[:COUNT]", help="its pieces, in their "
+                     "order; may be given several times")
+    put.add_argument("--name", help="the order's name")
+    put.add_argument("--out", type=Path, required=True, metavar="FILE")
+    put.set_defaults(run=put_together)
+    change = commands.add_parser("change", help="change an order's file by settings")
+    change.add_argument("order", type=Path)
+    add_settings(change)
+    change.add_argument("--piece", metavar="NAME", help="whose design is changed, by its name or number")
+    change.add_argument("--out", type=Path, metavar="FILE", help="write it there, and leave the first file as it is")
+    change.set_defaults(run=change_order)
     quick = commands.add_parser("quick", help="from measurements and words to files, in one line")
     add_flags(quick)
     quick.set_defaults(run=_quick)
+    return parser
+
+
+def _on_order(
+    commands: Any, name: str, says: str, run: Callable[[argparse.Namespace], int]
+) -> argparse.ArgumentParser:
+    """A command that works out an order's file."""
+    parser: argparse.ArgumentParser = commands.add_parser(name, help=says)
+    parser.add_argument("order", type=Path)
+    add_units(parser, default=None)
+    parser.set_defaults(run=run)
     return parser
 
 
@@ -83,48 +105,59 @@ def _window(path: Path | None, demo: DemoName = "tumbler") -> int:
     return int(open_window(path, demo))
 
 
-def _results(path: Path) -> Results:
-    return Pipeline().run(load_job(path)).need_all()
+def _finished(options: argparse.Namespace) -> FinishedOrder:
+    """An order's file worked out, to be told in the unit asked for, or in the order's own."""
+    order = load_order(options.order)
+    if options.units:
+        order = order.changed(units=options.units)
+    options.units = order.units                               # errors are told in it as well
+    return Pipeline().run_order(order).finished()
 
 
 def _plan(options: argparse.Namespace) -> int:
-    results = _results(options.job)
-    print(json.dumps(plan_of(results), indent=1, ensure_ascii=False) if options.json else
-          "\n".join(summary_lines(results)))
-    return STOPPED if results.stopped else FINE
+    done = _finished(options)
+    print(json.dumps(plan_of(done), indent=1, ensure_ascii=False) if options.json else "\n".join(summary_lines(done)))
+    return STOPPED if done.stopped else FINE
 
 
 def _check(options: argparse.Namespace) -> int:
-    results = _results(options.job)
-    for found in results.findings():
-        print(f"{found.level.value}: {found.says} ({found.code.value})")
-    if not results.findings():
+    done = _finished(options)
+    found = [(piece.job.name, one) for piece in done.pieces for one in piece.findings()]
+    for name, one in found:
+        whose = f"{name}: " if len(done.pieces) > 1 else ""
+        print(f"{one.level.value}: {whose}{in_words(one.says, done.order.units)} ({one.code.value})")
+    if not found:
         print("nothing to watch")
-    return STOPPED if results.stopped else FINE
+    return STOPPED if done.stopped else FINE
 
 
 def _export(options: argparse.Namespace) -> int:
     wanted = {kind: path for kind in WRITERS if (path := getattr(options, kind)) is not None}
     if not wanted:
         raise VitrographError(f"say what to write: {', '.join(f'--{kind} FILE' for kind in WRITERS)}")
-    results = _results(options.job)
+    done = _finished(options)
+    pieces = done.pieces
+    if options.piece is not None:
+        pieces = (done.pieces[done.order.piece_named(options.piece)],)
     for kind, path in wanted.items():
-        write_whole(path, WRITERS[kind](results))
-    return STOPPED if results.stopped else FINE
+        for number, piece in enumerate(pieces, start=1):
+            place = path if len(pieces) == 1 else path.with_name(f"{path.stem}-{number}{path.suffix}")
+            write_whole(place, WRITERS[kind](piece, done.order.units))
+    return STOPPED if done.stopped else FINE
 
 
 def _quick(options: argparse.Namespace) -> int:
     pipeline = Pipeline()
-    results = pipeline.run(quick_job(options)).need_all()
+    order = quick_order(options)
+    done = pipeline.run_order(order).finished()
     lines = []
     if options.mend:
-        assert results.sheet is not None
-        proposal = mend_all(results.sheet, results.job)
-        results = pipeline.run(results.job.changed(stencil__mends=proposal.mends)).need_all()
-        lines = [f"  mended: {proposal.says}"]
-    write_packet(results, options.out)
-    print("\n".join([*summary_lines(results), *lines]))
-    return STOPPED if results.stopped else FINE
+        proposal = mend_all(done.pieces[0].sheet, order.pieces[0].stencil)
+        done = pipeline.run_order(order.changed(stencil__mends=proposal.mends)).finished()
+        lines = [f"  mended: {proposal.says.words(order.units)}"]
+    write_packet(done, options.out)
+    print("\n".join([*summary_lines(done), *lines]))
+    return STOPPED if done.stopped else FINE
 
 
 def _join_negatives(words: list[str]) -> list[str]:

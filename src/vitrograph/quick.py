@@ -9,13 +9,26 @@ from typing import Any, get_args
 import msgspec
 
 from vitrograph.core.artwork import face_named, label_of, sized, stacked
+from vitrograph.core.artwork.opening import read_drawing
 from vitrograph.core.artwork.words.fontfile import SUFFIXES, read_fonts
 from vitrograph.core.errors import JobError, LengthError, VitrographError
-from vitrograph.core.files import read_drawing
-from vitrograph.core.job import Job, Mode, Stand, StencilKind
-from vitrograph.core.pieces import Monogram, MonogramStyle, OutlineName, Piece, TraceChoices, Words
+from vitrograph.core.job import (
+    Item,
+    Job,
+    Mode,
+    Monogram,
+    MonogramStyle,
+    Order,
+    OutlineName,
+    Stand,
+    StencilKind,
+    TraceChoices,
+    Words,
+    new_id,
+    with_settings,
+)
 from vitrograph.core.stencil import SIDES
-from vitrograph.core.units import parse_length, parse_size
+from vitrograph.core.units import Unit, parse_length, parse_size
 
 _FRAMES: dict[str, OutlineName] = {"circle": "oval", **{name: name for name in get_args(OutlineName)}}
 _STANDS: dict[str, Stand] = {"opposite": "opposite handle", "between": "between handles", "others": "facing others",
@@ -55,7 +68,7 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
             ("text", "WORDS", r"words; \n begins a new line"),
             ("art", "FILE", "a drawing or a picture: SVG, DXF, PNG, JPEG, WebP or TIFF"),
             ("monogram", "K,P,O", "initials from left to right, the middle one larger")):
-        add(f"--{flag}", action=_InOrder, dest="pieces", metavar=metavar, help=f"{says}; may be given several times")
+        add(f"--{flag}", action=_InOrder, dest="items", metavar=metavar, help=f"{says}; may be given several times")
     add("--font", metavar="NAME|FILE", help="a shipped face, or a font file; Barlow Bold if left out")
     add("--monogram-style", choices=get_args(MonogramStyle), default="three")
     add("--name-in-monogram", default="", metavar="WORDS", help="a name that goes with the initials")
@@ -77,7 +90,7 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     add("--film", choices=["strain", "cone"], default="strain", help="on a wall curved both ways, cut the film for the "
         "least strain or by the best cone")
     add("--split", metavar="N", default="1", help="part the art into so many bands, laid one after the other")
-    add("--columns", metavar="N", default="1", help="part the art into so many pieces side by side")
+    add("--columns", metavar="N", default="1", help="part the art into so many items side by side")
     add("--relief", action="store_true", help="snip the border where film on a curved wall gives too much")
     add("--warm", action="store_true", help="the film is laid warm, and gives more")
     add("--at", default="0", metavar="DEG|" + "|".join(_STANDS), help="where it stands: degrees round from the front, "
@@ -87,8 +100,22 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     add("--wrap", action="store_true", help="all copies on one sheet that closes round the glass")
     add("--face", choices=["outside", "back"], default="outside")
     _stencil_flags(add)
-    add("--name", help="the job's name")
+    add("--name", help="the piece's name")
+    add_units(quick)
+    add_settings(quick)
     add("--out", type=Path, required=True, metavar="DIR")
+
+
+def add_units(parser: argparse.ArgumentParser, default: str | None = "mm") -> None:
+    """Give a parser the unit that lengths are read and told in."""
+    parser.add_argument("--units", choices=get_args(Unit), default=default, help="what lengths are told in, and typed "
+                        "in where no unit stands by them")
+
+
+def add_settings(parser: argparse.ArgumentParser) -> None:
+    """Give a parser the flag that sets any field by its path."""
+    parser.add_argument("--set", action="append", default=[], metavar="PATH=VALUE", help="any field of the order or of "
+                        "a piece's design by its path, as fit.across=60mm (docs/formats.md); may be repeated")
 
 
 def _stencil_flags(add: Callable[..., Any]) -> None:
@@ -106,17 +133,23 @@ def _stencil_flags(add: Callable[..., Any]) -> None:
     add("--mend", action="store_true", help="mend all that is too thin, too small or too sharp")
 
 
+def quick_order(options: argparse.Namespace) -> Order:
+    """The order of one piece that quick's flags describe, with its settings done. Raises VitrographError."""
+    order = Order.of(quick_job(options), id=new_id(), units=options.units)
+    return with_settings(order, options.set)
+
+
 def quick_job(options: argparse.Namespace) -> Job:
     """The job that quick's flags describe. Raises VitrographError where they do not describe one."""
     _hidden_edge(options)                                     # a word that is neither is refused for any glass
-    given = [(kind, text) for kind, text in options.pieces or [] if text.strip()]
+    given = [(kind, text) for kind, text in options.items or [] if text.strip()]
     if not given:
         raise VitrographError("there is nothing to etch: give --text, --art or --monogram")
-    width, height = _side("--width", options.width), _side("--art-height", options.art_height)
-    pieces = [_QUICK[kind](options, text) for kind, text in given]
-    artwork = sized(stacked(pieces, _GAP), width, height)
+    width, height = _side(options, "--width", options.width), _side(options, "--art-height", options.art_height)
+    items = [_QUICK[kind](options, text) for kind, text in given]
+    artwork = sized(stacked(items, _GAP), width, height)
     return Job.read({
-        "name": options.name or " ".join(label_of(pieces[0]).split())[:60] or "Untitled",
+        "name": options.name or " ".join(label_of(items[0]).split())[:60] or "Untitled",
         "glass": _glass(options),
         "features": _features(options),
         "artwork": msgspec.to_builtins(artwork, builtin_types=(bytes,)),
@@ -128,13 +161,13 @@ def quick_job(options: argparse.Namespace) -> Job:
 def _stencil(options: argparse.Namespace) -> dict[str, Any]:
     """The stencil part of the job."""
     return {
-        "kind": options.kind, "border": _length("--border", options.border), "outline": options.film_outline,
-        "corner": _length("--corner", options.corner), "tab": options.tab, "marks": options.marks,
-        "least_web": _length("--least-web", options.least_web),
-        "least_opening": _length("--least-opening", options.least_opening),
-        "ties": {"placed": options.ties, "width": _length("--tie-width", options.tie_width)},
+        "kind": options.kind, "border": _length(options, "--border", options.border), "outline": options.film_outline,
+        "corner": _length(options, "--corner", options.corner), "tab": options.tab, "marks": options.marks,
+        "least_web": _length(options, "--least-web", options.least_web),
+        "least_opening": _length(options, "--least-opening", options.least_opening),
+        "ties": {"placed": options.ties, "width": _length(options, "--tie-width", options.tie_width)},
         "reading_angle": 2 * _turn("--up-to", options.up_to),
-        "viewing_mm": _length("--seen-from", options.seen_from, least=0.0),
+        "viewing_mm": _length(options, "--seen-from", options.seen_from, least=0.0),
     }
 
 
@@ -145,8 +178,8 @@ def _fit(options: argparse.Namespace) -> dict[str, Any]:
     stand = _STANDS.get(options.at)
     return {
         "mode": options.mode, "face": options.face, "held": held,
-        "from_rim": None if options.from_rim is None else _length("--from-rim", options.from_rim),
-        **({} if up is None else {"above_table": _length(f"--{held}", up)}),
+        "from_rim": None if options.from_rim is None else _length(options, "--from-rim", options.from_rim),
+        **({} if up is None else {"above_table": _length(options, f"--{held}", up)}),
         "stand": stand or "angle", "hand": options.hand, "angle": 0.0 if stand else _turn("--at", options.at),
         "film_shape": "best cone" if options.film == "cone" else "least strain", "relief": options.relief,
         "warm": options.warm, "rows": _many("--split", options.split, 12),
@@ -173,17 +206,17 @@ def _many(flag: str, text: str, most: int) -> int:
     return int(text)
 
 
-def _words(options: argparse.Namespace, text: str) -> Piece:
+def _words(options: argparse.Namespace, text: str) -> Item:
     text = text.replace("\\n", "\n").encode("utf-8", "surrogateescape").decode("utf-8", "replace")
-    return Piece(Words(text, **_lettering(options)), size=_CAP, size_is="caps")
+    return Item(Words(text, **_lettering(options)), size=_CAP, size_is="caps")
 
 
-def _monogram(options: argparse.Namespace, initials: str) -> Piece:
+def _monogram(options: argparse.Namespace, initials: str) -> Item:
     frame = next((_FRAMES[word] for word in options.frame if word in _FRAMES), None)
     face = {} if options.font is None else _lettering(options)
     if "face" in face:
         face["text_face"] = face["face"]
-    return Piece(Monogram(options.monogram_style, initials, options.name_in_monogram, frame=frame, **face),
+    return Item(Monogram(options.monogram_style, initials, options.name_in_monogram, frame=frame, **face),
                  size=_MONOGRAM_HIGH, size_is="height")
 
 
@@ -195,40 +228,41 @@ def _lettering(options: argparse.Namespace) -> dict[str, Any]:
     return {"face": face_named(font).name}
 
 
-def _art(options: argparse.Namespace, path: str) -> Piece:
+def _art(options: argparse.Namespace, path: str) -> Item:
     """The drawing named, read as the flags say."""
     art = read_drawing(Path(path))
     colour, _, tolerance = (options.background or "").partition(":")
     choices = TraceChoices(
         threshold=None if options.threshold == "auto" else _of_255("--threshold", options.threshold) / 255,
-        background=(colour,) if colour else (), simplify=_length("--simplify", options.simplify),
+        background=(colour,) if colour else (), simplify=_length(options, "--simplify", options.simplify),
         tolerance=_of_255("--background", tolerance) if tolerance else TraceChoices().tolerance)
-    return Piece(msgspec.structs.replace(art, trace=choices, licence=options.licence), size=_DRAWING_HIGH,
+    return Item(msgspec.structs.replace(art, trace=choices, licence=options.licence), size=_DRAWING_HIGH,
                  size_is="height")
 
 
-_QUICK: dict[str, Callable[[argparse.Namespace, str], Piece]] = {"text": _words, "art": _art, "monogram": _monogram}
+_QUICK: dict[str, Callable[[argparse.Namespace, str], Item]] = {"text": _words, "art": _art, "monogram": _monogram}
 
 
 def _glass(options: argparse.Namespace) -> dict[str, Any]:
     """The glass part of the job, from flags that belong to its kind."""
     if options.glass == "flat":
-        width, height = _named("--size", parse_size, _needed(options, "size"))
+        width, height = _named(options, "--size", parse_size, _needed(options, "size"))
         return {"kind": "flat", "width": _positive("--size", width), "height": _positive("--size", height),
                 "outline": options.outline, "frame": _hidden_edge(options)}
     if options.glass == "ball":
-        return {"kind": "ball", "diameter": _length("--diameter", _needed(options, "diameter"), least=0.0)}
+        return {"kind": "ball", "diameter": _length(options, "--diameter", _needed(options, "diameter"), least=0.0)}
     if options.glass == "curved":
-        return {"kind": "curved", "girth": options.measured, "stations": _stations(_needed(options, "stations"))}
+        stations = _stations(options, _needed(options, "stations"))
+        return {"kind": "curved", "girth": options.measured, "stations": stations}
     upright = options.height is not None
-    height = _length("--height" if upright else "--slant", options.height if upright else _needed(options, "slant"),
-                     least=0.0)
-    rim = _length("--top", _needed(options, "top"), least=0.0)
+    flag, typed = ("--height", options.height) if upright else ("--slant", _needed(options, "slant"))
+    height = _length(options, flag, typed, least=0.0)
+    rim = _length(options, "--top", _needed(options, "top"), least=0.0)
     if options.glass == "straight":
-        if options.bottom is not None and abs(_length("--bottom", options.bottom, least=0.0) - rim) > 1e-9:
+        if options.bottom is not None and abs(_length(options, "--bottom", options.bottom, least=0.0) - rim) > 1e-9:
             raise VitrographError("a straight wall is as wide below as above: use --glass taper for two diameters")
         return {"kind": "straight", "rim": rim, "girth": options.measured, "height": height}
-    base = _length("--bottom", _needed(options, "bottom"), least=0.0)
+    base = _length(options, "--bottom", _needed(options, "bottom"), least=0.0)
     return {"kind": "taper", "rim": rim, "base": base, "girth": options.measured, "height": height,
             "height_is": "upright" if upright else "slant"}
 
@@ -239,7 +273,7 @@ def _hidden_edge(options: argparse.Namespace) -> float:
     for word in options.frame:
         if word not in _FRAMES:
             try:
-                widths.append(parse_length(word))
+                widths.append(parse_length(word, options.units))
             except LengthError:
                 raise LengthError(f"--frame: a length like 8 mm or a shape ({', '.join(_FRAMES)}) was wanted, "
                                   f"got '{word[:20]}'") from None
@@ -257,26 +291,27 @@ def _of_255(flag: str, text: str) -> float:
 
 
 def _features(options: argparse.Namespace) -> dict[str, Any]:
-    """What the piece has beside its wall, from flags."""
+    """What the item has beside its wall, from flags."""
     handle = [] if options.handle is None else [
-        {"what": "handle", "wide": _length("--handle", options.handle, least=0.0)}]
-    return {"foot": _length("--foot", options.foot), "bead": _length("--bead", options.bead), "keep_out": handle}
+        {"what": "handle", "wide": _length(options, "--handle", options.handle, least=0.0)}]
+    return {"foot": _length(options, "--foot", options.foot), "bead": _length(options, "--bead", options.bead),
+            "keep_out": handle}
 
 
-def _stations(text: str) -> list[tuple[float, float]]:
+def _stations(options: argparse.Namespace, text: str) -> list[tuple[float, float]]:
     """Read "0:62,40:88": upright height and girth, station by station."""
     stations = []
     for part in text.split(","):
         height, colon, girth = part.partition(":")
         if not colon:
             raise LengthError(f"--stations: each is HEIGHT:DIAMETER, as in 0:62,40:88, got '{part.strip()[:20]}'")
-        stations.append((_length("--stations", height), _length("--stations", girth, least=0.0)))
+        stations.append((_length(options, "--stations", height), _length(options, "--stations", girth, least=0.0)))
     return stations
 
 
-def _side(flag: str, text: str | None) -> float | None:
+def _side(options: argparse.Namespace, flag: str, text: str | None) -> float | None:
     """A side of all the art, where one is asked for."""
-    side = None if text is None else _length(flag, text, least=0.0)
+    side = None if text is None else _length(options, flag, text, least=0.0)
     if side is not None and side > _LARGEST:
         raise JobError(f"{flag}: at most {_LARGEST:.0f} mm, got {side:.0f}")
     return side
@@ -290,15 +325,15 @@ def _needed(options: argparse.Namespace, name: str) -> str:
     return str(value)
 
 
-def _length(flag: str, text: str, least: float | None = None) -> float:
+def _length(options: argparse.Namespace, flag: str, text: str, least: float | None = None) -> float:
     """Read a flag's length, naming the flag in the error; with `least`, it must be more than that."""
-    value = _named(flag, parse_length, text)
+    value = _named(options, flag, parse_length, text)
     return value if least is None else _positive(flag, value)
 
 
-def _named(flag: str, read: Any, text: str) -> Any:
+def _named(options: argparse.Namespace, flag: str, read: Any, text: str) -> Any:
     try:
-        return read(text)
+        return read(text, options.units)
     except LengthError as error:
         raise LengthError(f"{flag}: {error}") from None
 

@@ -15,7 +15,7 @@ from shapely import union_all
 from vitrograph.core.artwork import bring
 from vitrograph.core.artwork.vector import read_svg
 from vitrograph.core.artwork.vector.units import MM_PER_PX
-from vitrograph.core.pieces import Drawing
+from vitrograph.core.job import Drawing
 
 WIDE = 1800                        # px the renderer paints, so that edges are a small share
 

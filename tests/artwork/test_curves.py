@@ -17,7 +17,7 @@ from vitrograph.core.artwork.tracing.contour import rings_at_zero
 from vitrograph.core.artwork.tracing.trace import scatter
 from vitrograph.core.errors import ArtworkError, PictureError
 from vitrograph.core.geometry import union, within, without
-from vitrograph.core.pieces import TraceChoices
+from vitrograph.core.job import TraceChoices
 
 
 def grain(seed, rows, columns, sigma):

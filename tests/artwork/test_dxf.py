@@ -10,7 +10,7 @@ from ezdxf.math import area as polygon_area
 
 from vitrograph.core.artwork import bring
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.pieces import Drawing
+from vitrograph.core.job import Drawing
 
 
 def dxf_of(draw, units=4):

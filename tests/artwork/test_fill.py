@@ -52,9 +52,9 @@ def test_flattened_curves_stay_within_their_deviation(control, max_deviation):
     assert np.hypot(*(middle - chords).T).max() <= max_deviation * 1.001 + 1e-12
 
 
-def _curve_points(control, pieces):
-    """Points half-way along each piece, from the Bernstein polynomials."""
-    t = ((np.arange(pieces) + 0.5) / pieces)[:, None]
+def _curve_points(control, items):
+    """Points half-way along each item, from the Bernstein polynomials."""
+    t = ((np.arange(items) + 0.5) / items)[:, None]
     if len(control) == 3:
         return (1 - t) ** 2 * control[0] + 2 * t * (1 - t) * control[1] + t**2 * control[2]
     return ((1 - t) ** 3 * control[0] + 3 * t * (1 - t) ** 2 * control[1] + 3 * t**2 * (1 - t) * control[2]
@@ -63,5 +63,5 @@ def _curve_points(control, pieces):
 
 @given(radius=st.floats(0.5, 500), sweep=st.floats(0.1, 6))
 def test_arcs_are_split_by_their_sagitta(radius, sweep):
-    pieces = arc_pieces(radius, sweep, 0.004)
-    assert radius * (1 - np.cos(sweep / pieces / 2)) <= 0.004 * (1 + 1e-9)
+    items = arc_pieces(radius, sweep, 0.004)
+    assert radius * (1 - np.cos(sweep / items / 2)) <= 0.004 * (1 + 1e-9)

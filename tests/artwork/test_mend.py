@@ -9,7 +9,7 @@ from shapely.geometry import LineString, MultiPolygon, Point, box
 
 from specimens import STAR, run, star_job
 from vitrograph.core.artwork import bring, mended
-from vitrograph.core.pieces import Drawing, Mend
+from vitrograph.core.job import Drawing, Mend
 from vitrograph.core.widths import thin_places
 
 
@@ -105,7 +105,7 @@ def test_mends_are_done_again_when_the_source_changes():
 def test_a_finding_in_the_drawing_offers_to_widen_it_or_leave_it_out():
     thin = ('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100"><rect width="40" height="100"/>'
             '<rect x="60" width="40" height="100"/><rect x="39" y="49.6" width="22" height=".8"/></svg>')
-    results = run(star_job(artwork__pieces__0__what=Drawing("thin.svg", thin.encode())))
+    results = run(star_job(artwork__items__0__what=Drawing("thin.svg", thin.encode())))
     found = next(f for f in results.findings("stencil") if f.code.value == "opening")
     assert found.value == pytest.approx(0.32, abs=0.02)
     labels = [remedy.label for remedy in found.remedies]

@@ -16,11 +16,10 @@ from vitrograph.core.artwork import bring, provenance
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.export import write_packet
-from vitrograph.core.files import kind_of, read_drawing
-from vitrograph.core.job import JOB_VERSION
-from vitrograph.core.jobfile import load_job, save_job
-from vitrograph.core.pictures import gray_of, thumbnail, unpack_picture
-from vitrograph.core.pieces import Drawing, Mend, Tone, TraceChoices
+from vitrograph.core.artwork.opening import kind_of, read_drawing
+from vitrograph.core.job import JOB_VERSION, Drawing, Mend, Tone, TraceChoices
+from vitrograph.core.pictures.reading import gray_of, thumbnail, unpack_picture
+from vitrograph.core.storing.orderfile import load_job, save_job
 
 
 def picture(kind="PNG"):
@@ -50,7 +49,7 @@ def test_a_file_is_what_its_content_says_whatever_it_is_called(name, tmp_path):
     path.write_bytes(SOURCES[name])
     drawing = read_drawing(path)
     assert drawing.kind == KINDS.get(name, "picture")
-    made = star_job(artwork__pieces__0__what=drawing)
+    made = star_job(artwork__items__0__what=drawing)
     save_job(made, tmp_path / "job.vitro")
     assert load_job(tmp_path / "job.vitro") == made
     assert run(made).art.source(1).size_mm[0] > 5
@@ -60,9 +59,9 @@ def test_all_that_was_decided_about_a_drawing_comes_back_with_the_job(tmp_path):
     drawing = Drawing("owl.png", SOURCES["png"], "picture", (Tone("#000000", "leave"),),
                       TraceChoices(threshold=0.4, background=("#ffffff",), turn=0.1), (Mend("remove", 0, (0.1, 0.2)),),
                       "drawn here")
-    made = star_job(artwork__pieces__0__what=drawing)
+    made = star_job(artwork__items__0__what=drawing)
     save_job(made, tmp_path / "job.vitro")
-    assert load_job(tmp_path / "job.vitro").artwork.pieces[0].what == drawing
+    assert load_job(tmp_path / "job.vitro").artwork.items[0].what == drawing
 
 
 def test_a_job_of_the_first_version_is_read_as_it_meant(tmp_path):
@@ -72,12 +71,12 @@ def test_a_job_of_the_first_version_is_read_as_it_meant(tmp_path):
             "artwork": {"drawing": {"name": "star.svg", "asset": "assets/drawing.svg"}}}))
         archive.writestr("assets/drawing.svg", STAR)
     found = load_job(tmp_path / "old.vitro")
-    assert found.artwork.pieces[0].what == Drawing("star.svg", STAR.encode()) and found.version == JOB_VERSION
+    assert found.artwork.items[0].what == Drawing("star.svg", STAR.encode()) and found.version == JOB_VERSION
     assert run(found).fitted.size[0] == pytest.approx(70.0)
 
 
 def test_where_the_art_came_from_is_on_its_papers(tmp_path):
-    made = demo_job().changed(artwork__pieces__0__what__mends=[{"does": "smooth", "amount": 0.01}] * 2)
+    made = demo_job().changed(artwork__items__0__what__mends=[{"does": "smooth", "amount": 0.01}] * 2)
     results = run(made)
     said = drawing, *faces = provenance(results.art)
     assert faces[0] == "lettering in Zilla Slab Bold (licence OFL-1.1)" and len(faces) == 3

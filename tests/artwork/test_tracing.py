@@ -18,7 +18,7 @@ from skimage.filters import threshold_otsu
 from vitrograph.core.artwork import bring, set_words
 from vitrograph.core.artwork.tracing import otsu, trace
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.pieces import Drawing, TraceChoices, Words
+from vitrograph.core.job import Drawing, TraceChoices, Words
 
 PX = 25.4 / 300                    # mm, at 300 dots to the inch
 MARGIN = 2.0

@@ -9,10 +9,10 @@ from PySide6.QtWidgets import QApplication, QLabel, QLineEdit, QPushButton, QWid
 
 from hands import type_over
 from specimens import job
+from vitrograph.core.job import Drawing
 from vitrograph.core.logbook import Logbook
-from vitrograph.core.pieces import Drawing
-from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit import theme
 from vitrograph.desk.shell import Shell
 
 
@@ -72,8 +72,8 @@ class Desk:
     @property
     def drawing(self):
         """The drawing put in last, None if there is none."""
-        pieces = [piece for piece in self.bench.job.artwork.pieces if isinstance(piece.what, Drawing)]
-        return pieces[-1].what if pieces else None
+        items = [item for item in self.bench.job.artwork.items if isinstance(item.what, Drawing)]
+        return items[-1].what if items else None
 
     @property
     def source(self):

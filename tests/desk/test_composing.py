@@ -1,4 +1,4 @@
-"""Composing at the artwork station, driven as a maker would: pieces put in, picked, dragged, sized, lined up."""
+"""Composing at the artwork station, driven as a maker would: items put in, picked, dragged, sized, lined up."""
 
 import numpy as np
 import pytest
@@ -8,17 +8,16 @@ from PySide6.QtWidgets import QComboBox, QLabel, QListWidget, QPlainTextEdit, QP
 
 from specimens import STAR, TUMBLER, fonts_folder
 from vitrograph.core.demo import demo_job
-from vitrograph.core.job import Job
-from vitrograph.core.pieces import Artwork, Monogram, Piece, Shape, Words
+from vitrograph.core.job import Artwork, Item, Job, Monogram, Shape, Words
 
 BAND, NAME, STARS = 1, 2, 3
 
 
 def composed(**changes):
     """A frosted band with clear lettering in it, and a row of stars below."""
-    made = Artwork((Piece(Shape("rounded", "filled"), key=BAND, name="band", size=50.0, stretch=4.0),
-                    Piece(Words("Kestrel"), key=NAME, does="clears", size=30.0),
-                    Piece(Words("★", "Symbols"), key=STARS, size=8.0, y=-16.0, x=2.0)))
+    made = Artwork((Item(Shape("rounded", "filled"), key=BAND, name="band", size=50.0, stretch=4.0),
+                    Item(Words("Kestrel"), key=NAME, does="clears", size=30.0),
+                    Item(Words("★", "Symbols"), key=STARS, size=8.0, y=-16.0, x=2.0)))
     return Job(glass=TUMBLER, artwork=made).changed(fit__from_rim=40.0, **changes)
 
 
@@ -29,8 +28,8 @@ def desk(open_desk):
     return made
 
 
-def piece(desk, key):
-    return desk.bench.job.artwork.piece(key)
+def item(desk, key):
+    return desk.bench.job.artwork.item(key)
 
 
 def press_and_pull(desk, start, end, *, letting_go=True, modifiers=Qt.KeyboardModifier.NoModifier):
@@ -61,9 +60,9 @@ def test_a_dragged_piece_follows_the_hand_and_the_others_stay_where_they_are(des
     before = desk.results.fitted
     low_band = before.wall_bounds[3]                          # the band's upper edge on the wall
     press_and_pull(desk, (22.0, 0.0), (22.0, 9.0))
-    assert piece(desk, BAND).y == pytest.approx(9.0, abs=1.0) and piece(desk, BAND).x == pytest.approx(0.0, abs=0.3)
-    assert piece(desk, NAME) == composed().artwork.piece(NAME)
-    assert desk.results.fitted.wall_bounds[3] - low_band == pytest.approx(piece(desk, BAND).y, abs=1e-6)
+    assert item(desk, BAND).y == pytest.approx(9.0, abs=1.0) and item(desk, BAND).x == pytest.approx(0.0, abs=0.3)
+    assert item(desk, NAME) == composed().artwork.item(NAME)
+    assert desk.results.fitted.wall_bounds[3] - low_band == pytest.approx(item(desk, BAND).y, abs=1e-6)
     assert desk.results.fitted.wall_bounds[1] == pytest.approx(before.wall_bounds[1], abs=1e-6)       # the stars' foot
     desk.bench.undo_stack.undo()
     assert desk.bench.job == composed()                       # all of the pull is one step
@@ -74,31 +73,31 @@ def test_while_it_is_held_both_views_show_it_where_the_hand_is(desk):
     still = [view.grab().toImage() for view in (sheet, glass)]
     press_and_pull(desk, (2.0, -16.0), (2.0, -34.0), letting_go=False)
     held = [view.grab().toImage() for view in (sheet, glass)]
-    assert desk.bench.live is not None and all(one != two for one, two in zip(still, held, strict=True))
-    star = desk.bench.live.held[STARS]
+    assert desk.bench.held_art is not None and all(one != two for one, two in zip(still, held, strict=True))
+    star = desk.bench.held_art.held[STARS]
     place = sheet.handling.to_screen(np.array([[star.x, star.y - 0.3]]))[0]
     assert held[0].pixelColor(*np.rint(place).astype(int).tolist()).name() == "#f3f0e8"       # open where the star is
     QTest.mouseRelease(sheet, Qt.MouseButton.LeftButton, pos=QPoint(*np.rint(place).astype(int).tolist()))
     desk.settle()
-    assert desk.bench.live is None and piece(desk, STARS).y == pytest.approx(-34.0, abs=1.0)
+    assert desk.bench.held_art is None and item(desk, STARS).y == pytest.approx(-34.0, abs=1.0)
 
 
 def test_a_drag_snaps_to_the_middle_line(desk):
     press_and_pull(desk, (2.0, -16.0), (0.3, -24.0))
-    assert piece(desk, STARS).x == pytest.approx(0.0, abs=1e-6)
+    assert item(desk, STARS).x == pytest.approx(0.0, abs=1e-6)
 
 
 def test_a_corner_sizes_a_side_stretches_and_the_handle_turns(desk):
     desk.bench.choose(BAND)
     corners = desk.results.art.of(BAND).corners
     press_and_pull(desk, corners[2], corners[0] + 1.2 * (corners[2] - corners[0]))
-    assert piece(desk, BAND).size == pytest.approx(60.0, rel=0.02) and piece(desk, BAND).stretch == pytest.approx(4.0)
+    assert item(desk, BAND).size == pytest.approx(60.0, rel=0.02) and item(desk, BAND).stretch == pytest.approx(4.0)
     desk.click("lock")
     desk.bench.undo_stack.undo()
     desk.settle()
     press_and_pull(desk, (25.0, 0.0), (35.0, 0.0))
-    assert piece(desk, BAND).size == pytest.approx(60.0, rel=0.02)
-    assert piece(desk, BAND).size / piece(desk, BAND).stretch == pytest.approx(12.5, rel=1e-6)
+    assert item(desk, BAND).size == pytest.approx(60.0, rel=0.02)
+    assert item(desk, BAND).size / item(desk, BAND).stretch == pytest.approx(12.5, rel=1e-6)
     desk.bench.undo_stack.undo()
     desk.bench.choose(STARS)
     desk.settle()
@@ -111,7 +110,7 @@ def test_a_corner_sizes_a_side_stretches_and_the_handle_turns(desk):
         handling.move(QPointF(*(start + share * (end - start))))
     handling.release()
     desk.settle()
-    assert piece(desk, STARS).turn == pytest.approx(-np.pi / 2, abs=0.05)
+    assert item(desk, STARS).turn == pytest.approx(-np.pi / 2, abs=0.05)
 
 
 def test_arrow_keys_nudge_and_delete_takes_out(desk):
@@ -121,10 +120,10 @@ def test_arrow_keys_nudge_and_delete_takes_out(desk):
     for key, modifier in ((Qt.Key.Key_Right, Qt.KeyboardModifier.NoModifier),
                           (Qt.Key.Key_Down, Qt.KeyboardModifier.ShiftModifier)):
         QTest.keyClick(view, key, modifier)
-    assert (piece(desk, STARS).x, piece(desk, STARS).y) == (2.5, -21.0)
+    assert (item(desk, STARS).x, item(desk, STARS).y) == (2.5, -21.0)
     QTest.keyClick(view, Qt.Key.Key_Delete)
     desk.settle()
-    assert piece(desk, STARS) is None and len(desk.results.art.placed) == 2
+    assert item(desk, STARS) is None and len(desk.results.art.placed) == 2
 
 
 def test_typed_sizes_are_sizes_on_the_glass_and_proportions_can_be_freed(desk):
@@ -162,30 +161,30 @@ def test_a_piece_is_put_in_doubled_hidden_restacked_and_taken_out(desk):
             desk.settle()
         if action.text() in ("Words", "A monogram"):
             assert desk.shell.focusWidget().accessibleName() in ("Words", "Initials, left to right")
-    under, *_, words, frame, bar, monogram = desk.bench.job.artwork.pieces
+    under, *_, words, frame, bar, monogram = desk.bench.job.artwork.items
     assert (type(words.what), type(monogram.what), bar.stretch) == (Words, Monogram, 30.0)
     assert under.what.edge == "filled" and frame.what == Shape("oval", "line")
     inner, ring = desk.results.art.of(BAND).box, desk.results.art.of(frame.key).box
     assert all(low < high for low, high in zip(ring[:2], inner[:2], strict=True)) and ring[2] > inner[2]
-    pieces = desk.find(QListWidget, "pieces")
-    assert pieces.count() == 8 and pieces.item(0).text() == "monogram KPO"
+    items = desk.find(QListWidget, "items")
+    assert items.count() == 8 and items.item(0).text() == "monogram KPO"
     desk.click("piece_double")
     desk.settle()
     key = desk.bench.chosen[0]
     assert desk.bench.job.artwork.index_of(key) == 8
     desk.click("piece_down")
     assert desk.bench.job.artwork.index_of(key) == 7
-    pieces.item(1).setCheckState(Qt.CheckState.Unchecked)
+    items.item(1).setCheckState(Qt.CheckState.Unchecked)
     desk.settle()
-    assert not piece(desk, key).shown and desk.results.art.of(key) is None
+    assert not item(desk, key).shown and desk.results.art.of(key) is None
     desk.click("piece_takeOut")
-    assert piece(desk, key) is None and desk.bench.chosen
+    assert item(desk, key) is None and desk.bench.chosen
 
 
 def test_pieces_are_lined_up_spaced_and_matched_by_buttons(desk):
     desk.bench.choose(STARS)
     desk.click("lineup_centre")
-    assert piece(desk, STARS).x == pytest.approx(0.0, abs=1e-6)
+    assert item(desk, STARS).x == pytest.approx(0.0, abs=1e-6)
     desk.bench.choose(BAND, NAME, STARS)
     desk.click("space_upright")
     desk.settle()
@@ -195,7 +194,7 @@ def test_pieces_are_lined_up_spaced_and_matched_by_buttons(desk):
     assert [right - left for left, _, right, _ in boxes] == pytest.approx([50.0] * 3)
     desk.bench.choose(BAND, NAME)
     desk.click("space_across")
-    assert "three pieces or more" in desk.says("message")
+    assert "three items or more" in desk.says("message")
 
 
 def test_words_go_on_an_arc_of_a_typed_radius(desk):
@@ -205,10 +204,10 @@ def test_words_go_on_an_arc_of_a_typed_radius(desk):
     desk.type_into("radius", "45")
     desk.settle()
     placed = desk.results.art.of(NAME)
-    assert placed.piece.what.bend * placed.units[1] == pytest.approx(45.0, abs=1e-6)
-    assert placed.piece.size_is == "caps"
+    assert placed.item.what.bend * placed.units[1] == pytest.approx(45.0, abs=1e-6)
+    assert placed.item.size_is == "caps"
     desk.click("bend_straight")
-    assert piece(desk, NAME).what.bend == 0.0
+    assert item(desk, NAME).what.bend == 0.0
 
 
 def test_lines_have_sizes_of_their_own(desk):
@@ -216,24 +215,24 @@ def test_lines_have_sizes_of_their_own(desk):
     words = desk.find(QPlainTextEdit, "words")
     words.setPlainText("Kestrel\nPoint")
     desk.type_into("line_sizes", "1; 0.5")
-    assert piece(desk, NAME).what.line_sizes == (1.0, 0.5)
+    assert item(desk, NAME).what.line_sizes == (1.0, 0.5)
     desk.type_into("line_sizes", "1; small")
-    assert piece(desk, NAME).what.line_sizes == (1.0, 0.5)
+    assert item(desk, NAME).what.line_sizes == (1.0, 0.5)
 
 
 def test_a_monogram_is_typed_framed_and_taken_apart(open_desk):
-    desk = open_desk(Job(glass=TUMBLER, artwork=Artwork((Piece(Monogram(initials="KPO"), key=1, size=40.0),))))
+    desk = open_desk(Job(glass=TUMBLER, artwork=Artwork((Item(Monogram(initials="KPO"), key=1, size=40.0),))))
     desk.go(2)
     desk.type_into("initials", "ABC")
     frame = desk.find(QComboBox, "monogramFrame")
     frame.setCurrentIndex(frame.findData("shield"))
     frame.activated.emit(frame.currentIndex())
     desk.settle()
-    assert piece(desk, 1).what == Monogram(initials="ABC", frame="shield")
+    assert item(desk, 1).what == Monogram(initials="ABC", frame="shield")
     before = desk.results.fitted.wall_bounds
     desk.click("takeApart")
     desk.settle()
-    assert [type(one.what) for one in desk.bench.job.artwork.pieces] == [Words, Words, Words, Shape]
+    assert [type(one.what) for one in desk.bench.job.artwork.items] == [Words, Words, Words, Shape]
     assert desk.results.fitted.wall_bounds == pytest.approx(before, abs=0.01)
     assert len(desk.bench.chosen) == 4
 
@@ -250,7 +249,7 @@ def test_faces_are_shown_on_the_makers_own_words_and_sorted(desk, tmp_path):
     window._choose("Oswald Bold")
     assert "SIL OPEN FONT LICENSE" in window.licence.toPlainText()
     QTest.mouseClick(window.use, Qt.MouseButton.LeftButton)
-    assert piece(desk, NAME).what.face == "Oswald Bold"
+    assert item(desk, NAME).what.face == "Oswald Bold"
     window = desk.card().words.open_faces()
     desk.qtbot.waitUntil(lambda: not window.busy, timeout=20000)
     (tmp_path / "broken.ttf").write_bytes(b"no font at all")
@@ -265,7 +264,7 @@ def test_faces_are_shown_on_the_makers_own_words_and_sorted(desk, tmp_path):
     window._choose("Fredoka Light SemiBold")
     QTest.mouseClick(window.use, Qt.MouseButton.LeftButton)
     desk.settle()
-    assert piece(desk, NAME).what.font is not None and "letters" not in desk.codes
+    assert item(desk, NAME).what.font is not None and "letters" not in desk.codes
 
 
 def test_art_too_large_for_the_glass_says_what_would_fit_and_does_it(desk):
@@ -299,23 +298,23 @@ def test_words_that_cannot_be_set_are_answered_and_kept(desk, typed, says):
     desk.settle()
     told = " ".join([found.says for found in desk.results.findings("artwork")]
                     + [str(error) for _, error in desk.results.failed])
-    assert says in told and desk.results.art is not None      # the other pieces are shown all the same
-    assert len(piece(desk, NAME).what.text) >= len(typed) - 2
+    assert says in told and desk.results.art is not None      # the other items are shown all the same
+    assert len(item(desk, NAME).what.text) >= len(typed) - 2
 
 
 def test_the_demo_is_made_of_pieces_and_all_of_it_can_be_edited(open_desk):
     desk = open_desk(demo_job())
     desk.go(2)
-    assert {type(one.what).__name__ for one in desk.bench.job.artwork.pieces} == {"Drawing", "Words", "Shape"}
-    for one in desk.bench.job.artwork.pieces:
+    assert {type(one.what).__name__ for one in desk.bench.job.artwork.items} == {"Drawing", "Words", "Shape"}
+    for one in desk.bench.job.artwork.items:
         desk.bench.choose(one.key)
-        assert any(panel.isVisible() and panel.piece == one for panel in desk.card().kinds)
+        assert any(panel.isVisible() and panel.item == one for panel in desk.card().kinds)
 
 
 def test_a_drawing_is_put_beside_what_there_is(desk, tmp_path):
     (tmp_path / "star.svg").write_text(STAR)
     desk.open_drawing(tmp_path / "star.svg")
-    assert desk.drawing.name == "star.svg" and len(desk.bench.job.artwork.pieces) == 4
+    assert desk.drawing.name == "star.svg" and len(desk.bench.job.artwork.items) == 4
     assert desk.bench.chosen == (4,)
 
 
@@ -325,7 +324,7 @@ def test_a_piece_is_flipped_turned_over_leant_and_named(desk):
     desk.click("flip")
     desk.settle()
     flipped = desk.results.art.of(NAME)
-    assert piece(desk, NAME).flip and flipped.box == pytest.approx(before.box, abs=1e-6)
+    assert item(desk, NAME).flip and flipped.box == pytest.approx(before.box, abs=1e-6)
     assert flipped.shape.centroid.x == pytest.approx(-before.shape.centroid.x, abs=1e-6)
     desk.click("flip")
     desk.click("upsideDown")
@@ -337,9 +336,9 @@ def test_a_piece_is_flipped_turned_over_leant_and_named(desk):
     desk.type_into("lean", "20")
     desk.type_into("turn", "-30")
     desk.settle()
-    assert piece(desk, NAME).lean == pytest.approx(0.2) and piece(desk, NAME).turn == pytest.approx(-np.pi / 6)
+    assert item(desk, NAME).lean == pytest.approx(0.2) and item(desk, NAME).turn == pytest.approx(-np.pi / 6)
     desk.type_into("pieceName", "our name")
-    assert desk.find(QListWidget, "pieces").item(1).text() == "our name   clears"
+    assert desk.find(QListWidget, "items").item(1).text() == "our name   clears"
 
 
 def test_a_piece_comes_in_a_row_and_round_a_ring(desk):
@@ -353,10 +352,10 @@ def test_a_piece_comes_in_a_row_and_round_a_ring(desk):
     desk.click("way_ring")
     desk.type_into("pitch", "30")
     desk.settle()
-    assert piece(desk, STARS).repeat.way == "ring" and desk.results.art.of(STARS).box[3] > 12.0
+    assert item(desk, STARS).repeat.way == "ring" and desk.results.art.of(STARS).box[3] > 12.0
     desk.click("way_once")
     desk.settle()
-    assert piece(desk, STARS).repeat is None and len(desk.results.art.of(STARS).shape.geoms) == 1
+    assert item(desk, STARS).repeat is None and len(desk.results.art.of(STARS).shape.geoms) == 1
 
 
 def test_a_shapes_outline_edge_and_sides_are_chosen_and_typed(desk):
@@ -369,7 +368,7 @@ def test_a_shapes_outline_edge_and_sides_are_chosen_and_typed(desk):
     desk.type_into("aspect", "60")
     desk.type_into("line", "1.5")
     desk.settle()
-    assert piece(desk, BAND).what == Shape("shield", "two lines", 1.5)
+    assert item(desk, BAND).what == Shape("shield", "two lines", 1.5)
     left, low, right, high = desk.results.art.of(BAND).box
     assert (right - left, high - low) == pytest.approx((44.0, 60.0))
 

@@ -7,11 +7,10 @@ from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QPushButton
 
 from specimens import STAR, TUMBLER
 from vitrograph.core.artwork.vector.units import luminance
-from vitrograph.core.job import Job
-from vitrograph.core.pieces import Artwork, Drawing, Monogram, Piece, Shape, Words
+from vitrograph.core.job import Artwork, Drawing, Item, Job, Monogram, Shape, Words
 
-PIECES = (Piece(Words("Kestrel\nPoint 日"), key=1, size=40.0), Piece(Shape(), key=2, size=60.0),
-          Piece(Drawing("star.svg", STAR.encode()), key=3, size=12.0, y=22.0), Piece(Monogram(initials="KPO"), key=4,
+PIECES = (Item(Words("Kestrel\nPoint 日"), key=1, size=40.0), Item(Shape(), key=2, size=60.0),
+          Item(Drawing("star.svg", STAR.encode()), key=3, size=12.0, y=22.0), Item(Monogram(initials="KPO"), key=4,
                                                                                   size=20.0, y=-24.0))
 
 

@@ -9,13 +9,13 @@ from vitrograph.core.demo import demo_glasses
 from vitrograph.core.glass import blocks_of, wall_of
 from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut, StraightGlass
 from vitrograph.core.pipeline import STATIONS
-from vitrograph.core.summary import answer, readings_line
+from vitrograph.core.telling.answers import answer, readings_line
 
 GLASSES = {glass.name: glass for glass in demo_glasses()}
 
 
 def small(name):
-    return {**GLASSES[name].changes(), "artwork__pieces__0__size": 24.0, "fit__from_rim": None, "fit__angle": 0.0}
+    return {**GLASSES[name].changes(), "artwork__items__0__size": 24.0, "fit__from_rim": None, "fit__angle": 0.0}
 
 
 @pytest.mark.parametrize("name", list(GLASSES))
@@ -71,7 +71,7 @@ def test_an_oval_pane_is_drawn_oval_and_its_frame_with_it(open_desk):
     assert desk.results.wall.span == 220 and not desk.results.wall.oval
     desk.click("side_back")
     desk.settle()
-    assert desk.results.fitted.lay.mirrored
+    assert desk.results.fitted.chart.mirrored
 
 
 def test_stations_are_typed_along_the_wall_when_they_were_taped(open_desk):

@@ -14,8 +14,8 @@ from specimens import CARAFE, LANTERN, ORNAMENT, job, run, star_job
 from vitrograph.core.demo import demo_job
 from vitrograph.core.fit import MODES
 from vitrograph.core.job import Features, KeepOut
-from vitrograph.desk.fitting.ways_picture import WaysPicture
-from vitrograph.desk.views.strain_overlay import patches_of
+from vitrograph.desk.fit.overlay import patches_of
+from vitrograph.desk.fit.ways_picture import WaysPicture
 
 
 def choose(desk, name, value):
@@ -41,16 +41,16 @@ def test_each_way_is_shown_and_a_click_on_its_picture_takes_it(open_desk):
     for mode in ("eye", "letters", "straight", "rim"):
         QTest.mouseClick(picture, Qt.MouseButton.LeftButton, pos=cells[mode].center())
         desk.settle()
-        assert desk.bench.job.fit.mode == mode == desk.results.fitted.lay.mode
+        assert desk.bench.job.fit.mode == mode == desk.results.fitted.chart.mode
         desk.bench.undo_stack.undo()
     desk.click("mode_eye")
     desk.settle()
-    assert desk.results.fitted.lay.eye is not None
+    assert desk.results.fitted.chart.eye is not None
     desk.type_into("seen_from", "45 cm")
     desk.type_into("up_to", "40")
     desk.settle()
-    assert desk.results.fitted.lay.eye.distance == 450.0
-    assert degrees(desk.results.fitted.lay.eye.most) == pytest.approx(40.0)
+    assert desk.results.fitted.chart.eye.distance == 450.0
+    assert degrees(desk.results.fitted.chart.eye.most) == pytest.approx(40.0)
 
 
 def test_the_place_is_typed_and_the_handle_is_followed(open_desk):
@@ -62,14 +62,14 @@ def test_the_place_is_typed_and_the_handle_is_followed(open_desk):
     assert degrees(desk.results.fitted.angle) == pytest.approx(-20.0)
     choose(desk, "held", "baseline")
     desk.settle()
-    stood = desk.results.fitted.lay.s0
+    moved_round = desk.results.fitted.chart.s0
     desk.type_into("above_table", "70 mm")
     desk.settle()
-    assert desk.results.fitted.lay.s0 != pytest.approx(stood, abs=0.5)
+    assert desk.results.fitted.chart.s0 != pytest.approx(moved_round, abs=0.5)
     desk.type_into("turn", "10")
     desk.type_into("times", "3")
     desk.settle()
-    assert len(desk.results.fitted.elsewhere) == 2 and desk.results.fitted.lay.turn == pytest.approx(radians(10))
+    assert len(desk.results.fitted.elsewhere) == 2 and desk.results.fitted.chart.turn == pytest.approx(radians(10))
     assert not desk.find(QLineEdit, "angle").isVisible() and desk.find(QLineEdit, "above_table").isVisible()
 
 
@@ -77,7 +77,7 @@ def test_dragging_the_art_keeps_the_line_that_is_held(open_desk):
     desk = open_desk(job("Kestrel", width=40.0, fit__held="middle", fit__above_table=66.0, fit__mode="letters"))
     view = desk.shell.glass_view
     desk.go(3)
-    start = view.camera().wall_to_screen(np.array([[0.0, desk.results.fitted.lay.s0]]))[0]
+    start = view.camera().wall_to_screen(np.array([[0.0, desk.results.fitted.chart.s0]]))[0]
     at = QPoint(*np.rint(start).astype(int).tolist())
     QTest.mousePress(view, Qt.MouseButton.LeftButton, pos=at)
     for step in range(1, 6):
@@ -97,7 +97,7 @@ def test_copies_stand_all_round_in_the_glass_view(open_desk):
     desk.go(4)
     view.turn_to(radians(120))
     desk.qtbot.wait(50)
-    middle = np.array([[radians(120), desk.results.fitted.lay.s0]])
+    middle = np.array([[radians(120), desk.results.fitted.chart.s0]])
     alone = pixels(view)
     desk.bench.edit("Copies", fit__times=3)
     desk.settle()
@@ -118,10 +118,10 @@ def test_a_leaning_rim_is_typed_and_the_art_made_level_with_it(open_desk):
     desk.bench.go("fit")
     desk.click("level_rim")
     desk.settle()
-    assert desk.bench.job.features.rim_rise == 4.0 and desk.results.fitted.lay.turn > 0.03
+    assert desk.bench.job.features.rim_rise == 4.0 and desk.results.fitted.chart.turn > 0.03
     desk.click("level_water")
     desk.settle()
-    assert desk.results.fitted.lay.turn == 0.0
+    assert desk.results.fitted.chart.turn == 0.0
 
 
 def test_a_ring_is_closed_by_its_remedy(open_desk):

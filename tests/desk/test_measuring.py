@@ -14,7 +14,7 @@ from specimens import LANTERN, PLAQUE, TUMBLER, job
 from vitrograph.core.demo import demo_glasses, fill_demo_shelf
 from vitrograph.core.glass import wall_of
 from vitrograph.core.job import CurvedGlass, KeepOut
-from vitrograph.desk.measuring.shelf_window import ShelfWindow
+from vitrograph.desk.glass.shelf_window import ShelfWindow
 from vitrograph.devices.camera import Camera
 
 
@@ -212,7 +212,7 @@ def test_the_demo_has_its_six_glasses_on_its_shelf(open_desk):
     fill_demo_shelf(desk.bench.shelf)
     assert len(desk.bench.shelf.glasses()) == 6
     for glass in demo_glasses():
-        assert desk.bench.edit("x", **glass.changes(), artwork__pieces__0__size=24.0, fit__from_rim=None,
+        assert desk.bench.edit("x", **glass.changes(), artwork__items__0__size=24.0, fit__from_rim=None,
                                fit__angle=0.0)
         desk.settle()
         assert desk.results.sheet is not None and not desk.results.stopped, glass.name

@@ -70,16 +70,16 @@ def test_borders_are_typed_for_each_side(desk):
 def test_a_remedy_is_shown_while_it_is_pointed_at_and_done_when_clicked(open_desk):
     desk = open_desk(THIN)
     desk.go(4)
-    tried = []
-    desk.bench.previewed.connect(tried.append)
+    preview = []
+    desk.bench.previewed.connect(preview.append)
     remedy = desk.find(QPushButton, "remedy_opening")
     where = QPointF(5, 5)
     QApplication.sendEvent(remedy, QEnterEvent(where, where, where))
-    desk.qtbot.waitUntil(lambda: bool(tried) and tried[-1] is not None, timeout=15000)
-    assert tried[-1].to_opening.area > 0 and desk.bench.job == THIN
+    desk.qtbot.waitUntil(lambda: bool(preview) and preview[-1] is not None, timeout=15000)
+    assert preview[-1].to_opening.area > 0 and desk.bench.job == THIN
     desk.shell.sheet_view.grab()
     QApplication.sendEvent(remedy, QEvent(QEvent.Type.Leave))
-    assert tried[-1] is None
+    assert preview[-1] is None
     area = desk.results.sheet.openings.area
     desk.click("remedy_opening")
     desk.settle()
@@ -89,7 +89,7 @@ def test_a_remedy_is_shown_while_it_is_pointed_at_and_done_when_clicked(open_des
 def test_mend_all_is_worked_out_shown_done_and_taken_back(open_desk):
     desk = open_desk(THIN)
     card = desk.go(4)
-    failing = desk.results.care.work.failing
+    failing = desk.results.demands.work.failing
     assert desk.find(QPushButton, "mendAll").text() == f"Mend all {failing}…"
     desk.click("mendAll")
     desk.qtbot.waitUntil(lambda: desk.find(QPushButton, "mendDo").isVisible(), timeout=20000)
@@ -100,14 +100,14 @@ def test_mend_all_is_worked_out_shown_done_and_taken_back(open_desk):
     desk.qtbot.waitUntil(lambda: desk.find(QPushButton, "mendDo").isVisible(), timeout=20000)
     desk.click("mendDo")
     desk.settle()
-    assert desk.results.care.work.failing == 0 and "mm²" in desk.says("mendSays")
+    assert desk.results.demands.work.failing == 0 and "mm²" in desk.says("mendSays")
     assert not desk.find(QPushButton, "mendAll").isVisible()
     desk.click("mendBack")
     desk.settle()
-    assert desk.results.care.work.failing == failing
+    assert desk.results.demands.work.failing == failing
     desk.bench.undo_stack.undo()
     desk.settle()
-    assert desk.results.care.work.failing == 0
+    assert desk.results.demands.work.failing == 0
     assert card.mending.isVisible()
 
 
@@ -118,7 +118,7 @@ def test_art_made_larger_instead_fails_nowhere(open_desk):
     desk.qtbot.waitUntil(lambda: desk.find(QPushButton, "mendLarger").isVisible(), timeout=20000)
     desk.click("mendLarger")
     desk.settle()
-    assert desk.results.care.work.failing == 0 and desk.results.fitted.size[0] > 50
+    assert desk.results.demands.work.failing == 0 and desk.results.fitted.size[0] > 50
 
 
 def test_ties_are_placed_by_the_program_then_moved_added_and_taken_away_by_hand(open_desk):
@@ -129,7 +129,7 @@ def test_ties_are_placed_by_the_program_then_moved_added_and_taken_away_by_hand(
     desk.type_into("tie_each", "1")
     desk.type_into("tie_width", "2.4 mm")
     desk.settle()
-    assert desk.says("onePiece") == "One piece: no tape needed."
+    assert desk.says("onePiece") == "One item: no tape needed."
     view, ties = desk.shell.sheet_view, desk.results.sheet.ties
     many, first = len(ties), min(ties, key=lambda tie: tie.at[0])
     _, low, _, high = desk.results.fitted.sheet_art.bounds
@@ -172,7 +172,7 @@ def test_two_versions_stand_side_by_side_and_the_seal_leads_to_its_places(open_d
     found = []
     desk.bench.found.connect(found.append)
     desk.click("seal_0")
-    assert found[0].where == desk.results.care.seal.risks[0].where
+    assert found[0].where == desk.results.demands.seal.risks[0].where
     assert desk.shell.sheet_view.zoom > 1
 
 

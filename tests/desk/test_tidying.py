@@ -11,8 +11,8 @@ from PySide6.QtWidgets import QComboBox, QSlider
 
 from hands import click, type_into
 from specimens import svg
-from vitrograph.core.pieces import Mend
-from vitrograph.desk.tidying.window import TidyWindow
+from vitrograph.core.job import Mend
+from vitrograph.desk.artwork.tidying_window import TidyWindow
 
 TWO_TONES = svg('<rect width="90" height="60" fill="#204060"/><circle cx="40" cy="30" r="20" fill="#fff"/>'
                 '<circle cx="80" cy="90" r="2"/>')

@@ -64,10 +64,10 @@ def test_on_a_belly_near_and_far_side_make_up_the_whole_art(open_desk):
 
 def test_pointing_at_one_view_marks_the_other(desk):
     sheet, glass = desk.shell.sheet_view, desk.shell.glass_view
-    at = sheet.to_screen(np.array([[0.0, desk.results.fitted.lay.s0]]))[0]
+    at = sheet.to_screen(np.array([[0.0, desk.results.fitted.chart.s0]]))[0]
     QTest.mouseMove(sheet, QPoint(*np.rint(at).astype(int).tolist()))
     desk.qtbot.waitUntil(lambda: glass.mark is not None)
-    assert glass.mark == pytest.approx((0.0, desk.results.fitted.lay.s0), abs=1.0)
+    assert glass.mark == pytest.approx((0.0, desk.results.fitted.chart.s0), abs=1.0)
     on_glass = glass.camera().wall_to_screen(np.array([[0.2, 60.0]]))[0]
     QTest.mouseMove(glass, QPoint(*np.rint(on_glass).astype(int).tolist()))
     desk.qtbot.waitUntil(lambda: sheet.mark is not None and abs(sheet.mark[0] - 0.2) < 0.05)
@@ -87,8 +87,8 @@ def drag(view, start, end):
 def test_dragging_the_art_moves_it_as_one_undo_step(desk, name):
     view, fitted = getattr(desk.shell, name), desk.results.fitted
     to_screen = (lambda wall: view.camera().wall_to_screen(wall)) if name == "glass_view" else (
-        lambda wall: view.to_screen(fitted.lay.wall_to_sheet(wall)))
-    start, end = to_screen(np.array([[0.0, fitted.lay.s0], [0.1, fitted.lay.s0 - 10.0]]))
+        lambda wall: view.to_screen(fitted.chart.wall_to_sheet(wall)))
+    start, end = to_screen(np.array([[0.0, fitted.chart.s0], [0.1, fitted.chart.s0 - 10.0]]))
     drag(view, start, end)
     desk.settle()
     assert desk.bench.job.fit.angle > 0.03 and desk.bench.job.fit.from_rim > 44.0

@@ -8,9 +8,9 @@ from PySide6.QtWidgets import QApplication, QLabel, QPlainTextEdit, QTableWidget
 
 from specimens import STAR, TUMBLER, job, star_job
 from vitrograph.core.demo import demo_job
-from vitrograph.core.jobfile import load_job, save_job
 from vitrograph.core.pipeline import STATIONS
-from vitrograph.desk.findings_list import FindingRow
+from vitrograph.core.storing.orderfile import load_job, save_job
+from vitrograph.desk.kit.findings_list import FindingRow
 from vitrograph.desk.line import StationButton, state_of
 
 CONTROL, SHIFT = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier
@@ -36,7 +36,7 @@ def test_other_words_and_other_readings_give_another_stencil(desk):
     words.selectAll()
     QTest.keyClicks(words, "Point")
     desk.settle()
-    assert desk.bench.job.artwork.pieces[0].what.text == "Point"
+    assert desk.bench.job.artwork.items[0].what.text == "Point"
     desk.go(1)
     desk.type_into("rim", "3 3/8 in")
     desk.type_into("base", "6 cm")
@@ -150,7 +150,7 @@ def test_a_drawing_is_opened_and_a_bad_one_refused(desk, tmp_path):
     assert "not an SVG drawing" in desk.says("message") and desk.drawing is None
     desk.open_drawing(tmp_path / "star.svg")
     assert desk.drawing.name == "star.svg"
-    assert "drawing" in {piece.name for piece in desk.results.weed.pull}
+    assert "drawing" in {item.name for item in desk.results.weed.pull}
 
 
 def test_no_words_is_an_empty_state_that_says_what_to_do(desk):
@@ -203,7 +203,7 @@ def test_unsaved_work_comes_back_after_a_crash(open_desk, tmp_path):
     copy = next(folder.glob("*.vitro"))
     copy.rename(folder / "999999999.vitro")                       # as if its program had died
 
-    from vitrograph.desk.recovery import left_behind
+    from vitrograph.desk.bench.recovery import left_behind
     found = left_behind(folder)
     assert found is not None and found[1] == lost
     again = open_desk(recovery=folder)
@@ -215,7 +215,7 @@ def test_unsaved_work_comes_back_after_a_crash(open_desk, tmp_path):
 
 def test_the_newest_edit_wins(desk):
     for size in range(30, 70):
-        desk.bench.edit("Size", artwork__pieces__0__size=float(size))
+        desk.bench.edit("Size", artwork__items__0__size=float(size))
     desk.settle()
     assert desk.results.fitted.size[0] == pytest.approx(69.0)
 
@@ -271,7 +271,7 @@ def test_a_curved_wall_is_typed_station_by_station(desk):
 
 
 def test_a_ball_shows_its_widest_and_its_strain(desk):
-    desk.bench.edit("x", artwork__pieces__0__size=30.0, fit__from_rim=None)
+    desk.bench.edit("x", artwork__items__0__size=30.0, fit__from_rim=None)
     desk.go(1)
     desk.click("kind_ball")
     desk.type_into("rim", "80")

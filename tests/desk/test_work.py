@@ -6,7 +6,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QPlainTextEdit, QPushButton, QTableWidget
 
 from specimens import job, star_job
-from vitrograph.desk.steps import Step, StepWalker
+from vitrograph.desk.kit.steps import Step, StepWalker
 
 
 def test_send_runs_the_simulated_cutter_and_draws_what_it_cuts(desk):
@@ -17,7 +17,7 @@ def test_send_runs_the_simulated_cutter_and_draws_what_it_cuts(desk):
     assert len(view.trace) == len(desk.results.cut.paths)
     assert f"{len(view.trace)} paths" in desk.says("trialSays")
     assert view.grab().toImage().width() > 100
-    desk.bench.edit("Size", artwork__pieces__0__size=40.0)
+    desk.bench.edit("Size", artwork__items__0__size=40.0)
     desk.settle()
     assert view.trace is None                                     # the trial belongs to the stencil it cut
 
@@ -63,7 +63,7 @@ def test_transfer_shows_where_the_stencil_goes(open_desk):
 
 def test_a_timer_runs_holds_and_sounds_when_late(qtbot, monkeypatch):
     beeps = []
-    monkeypatch.setattr("vitrograph.desk.steps.QApplication.beep", lambda: beeps.append(1))
+    monkeypatch.setattr("vitrograph.desk.kit.steps.QApplication.beep", lambda: beeps.append(1))
     walker = StepWalker("bench", "done")
     qtbot.addWidget(walker)
     walker.show_steps([Step("wait", seconds=0.3), Step("go on")], 0)

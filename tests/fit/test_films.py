@@ -13,12 +13,12 @@ from numpy.testing import assert_allclose
 from specimens import CARAFE, FLARE_IN, LANTERN, ORNAMENT, PLAQUE, TUMBLER, job, run, star_job
 from vitrograph.core.cut import to_svg
 from vitrograph.core.demo import demo_job
-from vitrograph.core.fit import FitChoices, lay_art
+from vitrograph.core.film import NODES
+from vitrograph.core.fit import FitChoices, map_art
 from vitrograph.core.fit.band import OVERLAP_MM, SEAL_MM, cut_places
-from vitrograph.core.fit.film import NODES
 from vitrograph.core.fit.films import APART_MM
 from vitrograph.core.glass import wall_of
-from vitrograph.core.plan import plan_of
+from vitrograph.core.telling.plan_json import plan_of
 
 TWO_LINES = "Kestrel\n\nPoint"
 
@@ -34,12 +34,12 @@ def openings_strain(film, wall_art):
 def test_glass_to_sheet_and_back_is_the_same_place(glass, changes):
     text = "K  P  O" if "fit__columns" in changes else TWO_LINES
     results = run(job(text, glass=glass, width=40.0, fit__from_rim=None, **changes))
-    lay, sheet = results.fitted.lay, results.sheet
+    chart, sheet = results.fitted.chart, results.sheet
     points = shapely.get_coordinates(sheet.openings)[::7]
-    assert_allclose(lay.wall_to_sheet(lay.sheet_to_wall(points)), points, atol=1e-6)
-    back = lay.sheet_to_art(points)
-    assert_allclose(lay.to_sheet(back), points, atol=1e-6)
-    assert_allclose(lay.to_wall(back), lay.sheet_to_wall(points), atol=1e-7)
+    assert_allclose(chart.wall_to_sheet(chart.sheet_to_wall(points)), points, atol=1e-6)
+    back = chart.sheet_to_art(points)
+    assert_allclose(chart.to_sheet(back), points, atol=1e-6)
+    assert_allclose(chart.to_wall(back), chart.sheet_to_wall(points), atol=1e-7)
     assert sheet.beyond.is_empty and len(sheet.outlines) == len(results.fitted.films)
     assert sheet.film.area + sheet.openings.area == pytest.approx(sheet.outline.area, rel=1e-9)
 
@@ -51,7 +51,7 @@ def test_the_smooth_map_follows_the_membrane_and_a_finer_one():
     assert np.abs(pressed.sheeting.develop(pressed.wall) - pressed.sheet).max() < 0.02
     assert len(pressed.wall) == pytest.approx(NODES, rel=0.1)
     choices = FitChoices.of(results.job)
-    finer = lay_art(results.art, results.wall, results.job.fit,
+    finer = map_art(results.art, results.wall, results.job.fit,
                     replace(choices, films=replace(choices.films, nodes=9000))).films.films[0].pressed
     assert finer.squeeze == pytest.approx(pressed.squeeze, rel=0.03)
     at = pressed.wall[::9]
@@ -128,7 +128,7 @@ def test_the_limits_are_the_makers_and_warm_film_gives_more():
 def test_bands_overlap_keep_off_each_others_openings_and_line_up(glass):
     results = run(job(TWO_LINES, glass=glass, width=56.0, fit__from_rim=None, fit__rows=2))
     lower, upper = results.fitted.films
-    wall, lay = results.wall, results.fitted.lay
+    wall, chart = results.wall, results.fitted.chart
     assert lower.band.s_high - upper.band.s_low >= OVERLAP_MM - 1e-6
     below, above = sorted(results.sheet.outlines, key=lambda outline: outline.centroid.y)
     assert (below, above) == results.sheet.outlines                # the lower is laid first
@@ -143,7 +143,7 @@ def test_bands_overlap_keep_off_each_others_openings_and_line_up(glass):
     for film, outline in zip(results.fitted.films, results.sheet.outlines, strict=True):
         for mark in film.marks:
             assert outline.exterior.distance(shapely.Point(mark)) < 0.05
-            at = lay.sheet_to_wall(np.array([mark]))[0]
+            at = chart.sheet_to_wall(np.array([mark]))[0]
             assert 0 <= at[1] <= wall.length
     bands = plan_of(results)["fit"]["bands"]
     assert [band["order"] for band in bands] == [1, 2] and len(results.transfer.settings) == 2
@@ -190,7 +190,7 @@ def test_turning_round_the_glass_solves_nothing_anew():
     pipeline = Pipeline()
     made = star_job(glass=CARAFE, width=40.0, fit__from_rim=50.0)
     here, there = pipeline.run(made), pipeline.run(made.changed(fit__angle=0.7))
-    assert here.laid is there.laid and shapely.equals(here.sheet.openings, there.sheet.openings)
+    assert here.mapped is there.mapped and shapely.equals(here.sheet.openings, there.sheet.openings)
     assert there.fitted.wall_bounds[0] - here.fitted.wall_bounds[0] == pytest.approx(0.7)
     assert wall_of(CARAFE).span == pytest.approx(2 * pi)
 
@@ -217,7 +217,7 @@ def test_a_smaller_art_is_solved_for_with_the_line_that_is_held(held):
 def test_an_edge_told_of_is_where_the_strain_is_worst():
     results = run(star_job(glass=ORNAMENT, width=34.0, fit__from_rim=None, stencil__border=12.0))
     found = next(found for found in results.findings("fit") if found.code == "strain")
-    film, lay = results.fitted.films[0], results.fitted.lay
+    film, chart = results.fitted.films[0], results.fitted.chart
     assert results.sheet.openings.boundary.distance(shapely.Point(found.where)) < 0.05
-    here = film.pressed.at(lay.sheet_to_wall(np.array([found.where])) - [lay.u0, 0.0])[0]
+    here = film.pressed.at(chart.sheet_to_wall(np.array([found.where])) - [chart.u0, 0.0])[0]
     assert 100 * max(-here[0], here[1]) == pytest.approx(found.value, rel=0.02)

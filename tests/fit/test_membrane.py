@@ -13,10 +13,10 @@ from shapely.geometry import LineString, Polygon
 
 from specimens import CARAFE
 from vitrograph.core.errors import FitError
+from vitrograph.core.film.membrane import POISSON, Elements, least_energy, strain_at_nodes
+from vitrograph.core.film.mesh import mesh_over
+from vitrograph.core.film.metric import metric_on
 from vitrograph.core.fit.band import Band, band_edge
-from vitrograph.core.fit.film.membrane import POISSON, Elements, least_energy, strain_at_nodes
-from vitrograph.core.fit.film.mesh import mesh_over
-from vitrograph.core.fit.film.metric import metric_on
 from vitrograph.core.glass import Ball, Frustum, TurnedWall, wall_of
 
 R = 50.0
@@ -179,7 +179,7 @@ def test_a_mesh_covers_its_outline_and_opens_along_its_cuts(wide, high, nodes, a
 
 
 def test_film_that_cannot_be_laid_flat_says_so(monkeypatch):
-    monkeypatch.setattr("vitrograph.core.fit.film.membrane._MOST_STEPS", 1)
+    monkeypatch.setattr("vitrograph.core.film.membrane._MOST_STEPS", 1)
     mesh, metric = band_on(BALL, 40.0, 110.0, 1.0, nodes=200)
     with pytest.raises(FitError, match="make the art smaller"):
         least_energy(mesh, metric)

@@ -12,8 +12,8 @@ from shapely.geometry import Polygon
 
 from specimens import CARAFE, TUMBLER, star_job
 from vitrograph.core.errors import FitError
+from vitrograph.core.film import SPACINGS_MM, relief_cuts
 from vitrograph.core.fit.band import EDGE_DEVIATION_MM, Band, band_edge, band_round, overlapping
-from vitrograph.core.fit.film import SPACINGS_MM, relief_cuts
 from vitrograph.core.fit.parted import set_out
 from vitrograph.core.glass import Ball, Frustum, wall_of
 from vitrograph.core.pipeline import Pipeline

@@ -11,12 +11,12 @@ from hypothesis import strategies as st
 from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import FitError
+from vitrograph.core.fit.seen import parse_seen, take_over
 from vitrograph.core.fit.stand import angle_of
-from vitrograph.core.fit.trying import parse_seen, take_over
 from vitrograph.core.fit.ways import MODES
 from vitrograph.core.job import Features, Fit, KeepOut
 from vitrograph.core.pipeline import Pipeline
-from vitrograph.core.summary import answer
+from vitrograph.core.telling.answers import answer
 
 
 def with_handles(*angles):
@@ -40,7 +40,7 @@ def test_without_a_handle_nothing_can_stand_by_one():
     results = Pipeline().run(job(fit__stand="opposite handle"))
     assert "has no handle" in str(results.error("fit")) and results.art is not None
     moved = run(job(features=with_handles(170), fit__stand="opposite handle"))
-    assert degrees(moved.fitted.lay.u0) == pytest.approx(-10.0, abs=0.5)
+    assert degrees(moved.fitted.chart.u0) == pytest.approx(-10.0, abs=0.5)
 
 
 @pytest.mark.parametrize("mode", MODES)
@@ -53,13 +53,13 @@ def test_the_line_that_is_held_keeps_its_place(glass, mode):
         fitted = run(job("Kestrel", glass=glass, width=40.0, fit__mode=mode, fit__held=held,
                          fit__above_table=high)).fitted
         y = 0.0 if held == "middle" else fitted.baseline
-        upright = fitted.wall.in_space(fitted.lay.way.to_wall(np.array([[0.0, y]])))[0, 2] + fitted.wall.stands
+        upright = fitted.wall.in_space(fitted.chart.way.to_wall(np.array([[0.0, y]])))[0, 2] + fitted.wall.stands
         assert upright == pytest.approx(high, abs=slack)
         # to hold another line changes nothing until it is moved
         for line in ("top", "middle", "baseline"):
             there = run(job("Kestrel", glass=glass, width=40.0, fit__mode=mode, fit__held=line,
                             **fitted.where_held(line))).fitted
-            assert there.lay.s0 == pytest.approx(fitted.lay.s0, abs=max(0.02, slack))
+            assert there.chart.s0 == pytest.approx(fitted.chart.s0, abs=max(0.02, slack))
 
 
 @pytest.mark.parametrize("angle", [-2.0, 0.0, 0.9])
@@ -69,10 +69,10 @@ def test_art_is_level_with_the_rim_or_with_water(angle):
     made = star_job(glass=LANTERN, width=30.0, fit__from_rim=25.0, fit__angle=angle, features=leaning)
     water, rim = (run(made.changed(fit__level=level)).fitted for level in ("water", "rim"))
     real = water.wall.length + 1.5 * np.cos(angle - 0.5)
-    assert real - (water.lay.s0 + water.size[1] / 2) == pytest.approx(25.0) == pytest.approx(water.from_rim)
-    ends = rim.lay.to_wall(np.array([[-10.0, 0.0], [10.0, 0.0]]))
+    assert real - (water.chart.s0 + water.size[1] / 2) == pytest.approx(25.0) == pytest.approx(water.from_rim)
+    ends = rim.chart.to_wall(np.array([[-10.0, 0.0], [10.0, 0.0]]))
     heights = rim.wall.length + 1.5 * np.cos(ends[:, 0] - 0.5)
-    assert np.ptp(heights - ends[:, 1]) < 0.03 < 0.03 + np.ptp(ends[:, 1]) and water.lay.turn == 0
+    assert np.ptp(heights - ends[:, 1]) < 0.03 < 0.03 + np.ptp(ends[:, 1]) and water.chart.turn == 0
 
 
 def test_the_baseline_is_the_foot_of_the_lowest_line():
@@ -114,7 +114,7 @@ def test_the_closing_tells_what_the_readings_may_be_off_by():
     assert rough.findings("fit")[0].value == pytest.approx(rough.assessed.trust.closing)
     handled = run(demo_job("lantern").changed(tools__tape_error=0.2, features=with_handles(150)))
     note = next(found for found in handled.findings("fit"))
-    seam = run(handled.job.changed(**note.remedy.changes)).fitted.lay.u0 + pi
+    seam = run(handled.job.changed(**note.remedy.changes)).fitted.chart.u0 + pi
     assert degrees(seam) % 360 == pytest.approx(150.0, abs=0.01)
 
 
@@ -163,7 +163,7 @@ def test_what_was_seen_moves_the_art_back_by_as_much(glass, held):
     (x0, y0), (x1, y1) = (results.fitted.wall_bounds[:2] for results in (before, after))
     old, new = before.fitted, after.fitted
     assert new.from_rim == pytest.approx(old.from_rim - 3.0, abs=0.02)
-    assert (new.lay.u0 - old.lay.u0) * old.lay.middle_scale == pytest.approx(-2.0, abs=0.05)
-    assert new.lay.turn == pytest.approx(atan2(1.5, 40.0), abs=1e-6) and (x0, y0) != (x1, y1)
+    assert (new.chart.u0 - old.chart.u0) * old.chart.middle_scale == pytest.approx(-2.0, abs=0.05)
+    assert new.chart.turn == pytest.approx(atan2(1.5, 40.0), abs=1e-6) and (x0, y0) != (x1, y1)
     with pytest.raises(FitError, match="no slip of placing"):
         take_over(parse_seen("too low by 4000 mm"), before.fitted, before.job)

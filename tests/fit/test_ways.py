@@ -11,7 +11,7 @@ from pyproj import Proj
 
 from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run
 from strategies import frustums
-from vitrograph.core.fit import Lay
+from vitrograph.core.fit import Chart
 from vitrograph.core.fit.ways import MODES, Eye, way_on
 from vitrograph.core.glass import Ball, Cone, Frustum, wall_of
 
@@ -152,7 +152,7 @@ def test_the_best_cone_on_a_ball_is_pyprojs_equidistant_conic(low, width, lon, s
 
 @given(glass=frustums(), turn=st.floats(-3, 3), x=st.floats(-10, 10), y=st.floats(-5, 5))
 def test_turned_art_is_turned_about_its_middle(glass, turn, x, y):
-    plain, turned = (Lay(glass, glass.sheeting(), "rim", glass.slant / 2, 0.3, False, by) for by in (0.0, turn))
+    plain, turned = (Chart(glass, glass.sheeting(), "rim", glass.slant / 2, 0.3, False, by) for by in (0.0, turn))
     there = np.array([[x * cos(turn) - y * sin(turn), x * sin(turn) + y * cos(turn)]])
     assert_allclose(turned.to_sheet(np.array([[x, y]])), plain.to_sheet(there), atol=1e-9)
     assert_allclose(turned.sheet_to_art(turned.to_sheet(np.array([[x, y]]))), [[x, y]], atol=1e-7)

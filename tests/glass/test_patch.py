@@ -33,7 +33,7 @@ def test_a_ball_reads_widest_at_its_equator():
 
 def test_art_no_wider_than_the_patch_raises_no_finding_and_wider_art_does():
     base = run(job())
-    widest = usable_patch(base.wall, base.fitted.lay.s0, 0.0, base.job.stencil.reading_angle, 600.0).widest
+    widest = usable_patch(base.wall, base.fitted.chart.s0, 0.0, base.job.stencil.reading_angle, 600.0).widest
     narrow, wide = (run(job(glass=TUMBLER, fit__from_rim=None, width=widest * share)) for share in (0.9, 1.2))
     assert "reading-width" not in {found.code.value for found in narrow.findings()}
     assert "reading-width" in {found.code.value for found in wide.findings()}

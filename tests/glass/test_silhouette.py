@@ -10,7 +10,7 @@ from specimens import FLARE_IN, LANTERN, TUMBLER
 from vitrograph.core.errors import GlassError, PictureError
 from vitrograph.core.glass import Sighting, apparent_radius, measure_silhouette, wall_of
 from vitrograph.core.job import BallGlass, CurvedGlass, TaperedGlass
-from vitrograph.core.pictures import gray_of, read_picture
+from vitrograph.core.pictures.reading import gray_of, read_picture
 from vitrograph.devices.camera import Camera
 
 ROUGH = {"noise": 0.02, "blur": 1.5, "uneven": 0.3}

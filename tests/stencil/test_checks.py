@@ -62,7 +62,7 @@ def test_the_back_of_a_pane_is_noted_and_mirrored():
     results = run(job(glass=PLAQUE, fit__face="back"))
     found = of_code(results, Code.FACE)
     assert [f.level for f in found] == [Level.NOTE]
-    assert results.fitted.lay.mirrored and not results.stopped
+    assert results.fitted.chart.mirrored and not results.stopped
 
 
 def test_findings_come_gravest_first_and_thinnest_first():

@@ -11,8 +11,7 @@ from shapely.geometry import MultiPolygon, Point, Polygon, box
 from specimens import job, run, star_job, svg
 from vitrograph.core.findings import Code
 from vitrograph.core.geometry import as_polygons
-from vitrograph.core.job import FilmMend
-from vitrograph.core.pieces import Drawing
+from vitrograph.core.job import Drawing, FilmMend
 from vitrograph.core.stencil import Limits, mend_all, smallest_factor
 from vitrograph.core.stencil.mending.mends import Cutting, mended
 from vitrograph.core.stencil.mending.proposal import propose
@@ -146,7 +145,7 @@ def test_findings_tell_the_width_and_each_remedy_mends_its_own():
 
 
 def test_a_mended_job_is_mended_still_when_it_moves_turns_or_grows():
-    plain = star_job(artwork__pieces__0__what=Drawing("thin.svg", svg(
+    plain = star_job(artwork__items__0__what=Drawing("thin.svg", svg(
         '<rect width="40" height="100"/><rect x="60" width="40" height="100"/>'
         '<rect x="39" y="49" width="22" height="1"/>').encode()))
     found = run(plain).findings("stencil")[0]
@@ -175,12 +174,12 @@ ICONS = {                                                      # drawn for this 
 @pytest.mark.parametrize("name", list(ICONS))
 @pytest.mark.parametrize("width", [22.0, 60.0])
 def test_mend_all_takes_drawings_through_at_a_small_and_a_usual_size(name, width):
-    results = run(star_job(width=width, artwork__pieces__0__what=Drawing("icon.svg", svg(ICONS[name]).encode())))
+    results = run(star_job(width=width, artwork__items__0__what=Drawing("icon.svg", svg(ICONS[name]).encode())))
     proposal = mend_all(results.sheet, results.job)
     assert not proposal.after and "0 after" in proposal.says
     assert bool(proposal.mends) == bool(proposal.before)
     after = run(results.job.changed(stencil__mends=proposal.mends))
-    assert after.care.work.failing == 0
+    assert after.demands.work.failing == 0
     assert run(after.job.changed(stencil__mends=())).sheet.openings.equals(results.sheet.openings)
 
 

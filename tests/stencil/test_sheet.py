@@ -44,7 +44,7 @@ def test_the_sheet_follows_the_taper_with_the_typed_border():
     results = run(job(stencil__border=15.0))
     sheet, wall = results.sheet, results.wall
     assert sheet.border == pytest.approx((15.0,) * 4)
-    edge = sheet.fitted.lay.sheet_to_wall(np.asarray(sheet.outlines[0].exterior.coords))
+    edge = sheet.fitted.chart.sheet_to_wall(np.asarray(sheet.outlines[0].exterior.coords))
     at_top = edge[np.isclose(edge[:, 1], edge[:, 1].max(), atol=1e-6)]
     assert len(at_top) > 4                                     # the whole upper edge runs level with the rim
     assert wall.length - edge[:, 1].max() == pytest.approx(results.job.fit.from_rim - 15.0, abs=1e-6)
@@ -100,7 +100,7 @@ def test_the_same_art_switches_kind_without_being_redrawn():
     assert made["decal"].sheet.frosted.is_empty and made["decal"].etch.area == 0
     assert made["decal"].transfer.needed and made["decal"].weed.pull[1].name == "film round the art"
     clear = made["clear"].sheet
-    assert {piece.name for piece in made["clear"].weed.stay} == {"letter B", "letter O"}
+    assert {item.name for item in made["clear"].weed.stay} == {"letter B", "letter O"}
     inner = [island for island in clear.islands if island.area > 40]
     assert sum(island.area for island in inner) == pytest.approx(art.area, rel=0.02)
     assert clear.openings.bounds[2] > art.bounds[2] + 5 and made["clear"].fitted.size == made["resist"].fitted.size
@@ -130,10 +130,10 @@ def test_outlines_follow_the_glass_the_art_or_a_rectangle_and_keep_to_the_glass(
     box = made["rectangle"].outline
     assert box.area == pytest.approx(shapely.box(*box.bounds).area, rel=0.12 if glass is CARAFE else 1e-9)
     for sheet in made.values():
-        on_wall = sheet.fitted.lay.sheet_to_wall(np.asarray(sheet.outlines[0].exterior.coords))
+        on_wall = sheet.fitted.chart.sheet_to_wall(np.asarray(sheet.outlines[0].exterior.coords))
         assert on_wall[:, 1].min() > -1e-6 and on_wall[:, 1].max() < sheet.fitted.wall.length + 1e-6
     near_rim = run(job(glass=glass, width=44.0, fit__from_rim=5.0, stencil__outline="rectangle")).sheet
-    edge = near_rim.fitted.lay.sheet_to_wall(np.asarray(near_rim.outlines[0].exterior.coords))
+    edge = near_rim.fitted.chart.sheet_to_wall(np.asarray(near_rim.outlines[0].exterior.coords))
     assert edge[:, 1].max() == pytest.approx(near_rim.fitted.wall.length, abs=0.02)
 
 
@@ -162,13 +162,13 @@ def test_marks_stand_on_the_middle_lines_and_clear_of_every_opening(glass, outli
     assert everything.distance(sheet.openings) >= 4.0 - 1e-6 and everything.within(sheet.outline.buffer(1e-6))
     assert marks.name.distance(sheet.openings) > 4.0 and marks.name.within(sheet.outline)
     assert len(marks.lines) == 5                               # two ticks, the level line's ends, the arrow
-    lay = results.fitted.lay
+    chart = results.fitted.chart
     for line in marks.lines[:2]:
-        assert lay.sheet_to_wall(line)[:, 0] == pytest.approx(lay.u0, abs=0.01)
+        assert chart.sheet_to_wall(line)[:, 0] == pytest.approx(chart.u0, abs=0.01)
     for line in marks.lines[2:4]:
-        assert lay.sheet_to_wall(line)[:, 1] == pytest.approx(lay.s0, abs=0.2)
+        assert chart.sheet_to_wall(line)[:, 1] == pytest.approx(chart.s0, abs=0.2)
     tip = marks.lines[4][1]
-    assert lay.sheet_to_wall(tip[None])[0, 1] == pytest.approx(lay.sheet_to_wall(
+    assert chart.sheet_to_wall(tip[None])[0, 1] == pytest.approx(chart.sheet_to_wall(
         np.asarray(sheet.outlines[0].exterior.coords))[:, 1].max(), abs=3.0)
     drawn = run(results.job.changed(stencil__marks="drawn"))
     assert len(results.cut.paths) == len(drawn.cut.paths) + len(marks.paths)
@@ -176,14 +176,14 @@ def test_marks_stand_on_the_middle_lines_and_clear_of_every_opening(glass, outli
 
 
 def test_a_name_there_is_no_room_for_is_left_out():
-    sheet = run(job(name="A very long name for a very small piece", width=30.0, stencil__border=6.0,
+    sheet = run(job(name="A very long name for a very small item", width=30.0, stencil__border=6.0,
                     stencil__marks="drawn")).sheet
     assert sheet.marks.name.is_empty
 
 
 def test_tape_makes_up_what_the_film_does_not_guard():
     results = run(job(fit__from_rim=8.0, stencil__border=20.0, stencil__guard=30.0))
-    guard, sheet = results.care.guard, results.sheet
+    guard, sheet = results.demands.guard, results.sheet
     assert guard.sides == pytest.approx((10.0, 10.0, 10.0, 0.0)) and guard.allowed[3] == pytest.approx(8.0)
     band, wall = sheet.band, results.wall
     tall = band.s_high - band.s_low + 10
@@ -191,9 +191,9 @@ def test_tape_makes_up_what_the_film_does_not_guard():
     assert guard.tape == pytest.approx(2 * tall + wide)
     assert not shapely.intersection(guard.zone, sheet.outline).area and guard.zone.area == pytest.approx(
         10 * (2 * tall + wide), rel=0.1)
-    wider = run(results.job.changed(stencil__guard=55.0)).care.guard
+    wider = run(results.job.changed(stencil__guard=55.0)).demands.guard
     assert wider.tape > 1.9 * guard.tape                       # two strips side by side
-    assert run(results.job.changed(stencil__guard=10.0)).care.guard.tape == 0
+    assert run(results.job.changed(stencil__guard=10.0)).demands.guard.tape == 0
 
 
 def test_the_sheet_for_a_back_face_reads_reversed_and_its_name_does_not():

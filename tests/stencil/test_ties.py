@@ -60,10 +60,10 @@ def spanning_tree(sheet_before):
 def test_tied_film_is_one_part_on_a_raster_too(text):
     results = tied(text)
     assert film_on_a_raster(results.sheet) == 1 == len(results.sheet.film.geoms)
-    assert not results.sheet.islands and results.transfer.needed is not results.care.proof.one_piece
-    assert "all film is joined" in results.care.proof.says[0]
+    assert not results.sheet.islands and results.transfer.needed is not results.demands.proof.one_piece
+    assert "all film is joined" in results.demands.proof.says[0]
     # letters that stand closer than the least web are joined by film too thin to lift them by
-    assert results.care.proof.one_piece == (text != "Observatory")
+    assert results.demands.proof.one_piece == (text != "Observatory")
     assert film_on_a_raster(run(job(text)).sheet) == 1 + len(run(job(text)).sheet.islands)
 
 
@@ -123,7 +123,7 @@ def test_the_droop_is_that_of_a_cantilever_with_a_weight_at_its_end():
 
 def test_clear_letters_on_a_ground_are_tied_each_to_the_film_round_it():
     results = tied("HELLO", stencil__kind="clear")
-    assert len(results.sheet.film.geoms) == 1 and results.care.proof.one_piece
+    assert len(results.sheet.film.geoms) == 1 and results.demands.proof.one_piece
     widths = [tie.width for tie in results.sheet.ties]
     assert set(widths) == {1.6} and len(widths) >= 5
 
@@ -139,9 +139,9 @@ def test_ties_by_hand_are_where_they_are_put_and_one_in_no_opening_is_told():
     assert wide.shape.area > 1.7 * results.sheet.ties[0].shape.area
     lost = run(by_hand.changed(stencil__ties__at=((90.0, 60.0),)))
     found = [found for found in lost.findings("stencil") if found.code is Code.TIE]
-    assert len(found) == 2 and lost.sheet.missed and not lost.care.proof.one_piece
+    assert len(found) == 2 and lost.sheet.missed and not lost.demands.proof.one_piece
     again = run(lost.job.changed(**found[1].remedy.changes))
-    assert again.care.proof.one_piece
+    assert again.demands.proof.one_piece
 
 
 def test_ties_on_every_copy_of_a_wrap_and_none_where_there_is_no_island():
@@ -151,7 +151,7 @@ def test_ties_on_every_copy_of_a_wrap_and_none_where_there_is_no_island():
     by_hand = run(results.job.changed(stencil__ties__placed="hand", stencil__ties__at=(at,)))
     assert len(by_hand.sheet.ties) == 4
     star = run(star_job(stencil__ties__placed="auto"))
-    assert not star.sheet.ties and star.care.proof.one_piece
+    assert not star.sheet.ties and star.demands.proof.one_piece
 
 
 @pytest.mark.parametrize(("parts", "droops", "thin", "one_piece", "says"), [
@@ -167,14 +167,14 @@ def test_one_piece_is_proved_or_what_keeps_it_from_being_one_is_told(parts, droo
 def test_two_films_are_one_piece_each():
     results = run(job("LINE\nVEIL", width=50.0, glass=CARAFE, fit__rows=2, fit__from_rim=None, stencil__least_web=0.5))
     assert len(results.sheet.outlines) == 2 and not results.sheet.islands
-    assert results.care.proof.one_piece and not results.transfer.needed
-    assert "joined" in results.care.proof.says[0]
+    assert results.demands.proof.one_piece and not results.transfer.needed
+    assert "joined" in results.demands.proof.says[0]
 
 
 def test_a_stencil_face_needs_no_ties():
     results = run(job("BOAT", face="Saira Stencil One", stencil__least_web=0.5))
-    assert not results.sheet.islands and results.care.proof.one_piece
-    assert run(job("BOAT")).care.proof.says[0].startswith("4 islands")
+    assert not results.sheet.islands and results.demands.proof.one_piece
+    assert run(job("BOAT")).demands.proof.says[0].startswith("4 islands")
 
 
 def test_islands_that_touch_at_a_point_are_tied_each_by_itself():

@@ -6,7 +6,7 @@ from shapely.geometry import Point
 
 from specimens import CARAFE, job, run, star_job
 from strategies import words
-from vitrograph.core.pieces import Artwork, Piece, Shape, Words
+from vitrograph.core.job import Artwork, Piece, Shape, Words
 
 
 @given(text=words)

@@ -8,7 +8,7 @@ import msgspec
 
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.glass import Shelf, ShelvedGlass
-from vitrograph.core.job import Job
+from vitrograph.core.job import Job, Order
 from vitrograph.core.logbook import Entry, Logbook
 
 _FOLDER = resources.files("vitrograph.data") / "demo"
@@ -24,10 +24,15 @@ def demo_job(name: DemoName = "tumbler") -> Job:
     round-bellied carafe with a constellation and two lines of lettering in two bands; a round ornament.
     """
     tree = json.loads((_FOLDER / f"{name}.json").read_text("utf-8"))
-    for piece in tree["artwork"]["pieces"]:
-        if "file" in piece["what"]:
-            piece["what"]["data"] = (_FOLDER / piece["what"].pop("file")).read_bytes()
+    for item in tree["artwork"]["items"]:
+        if "file" in item["what"]:
+            item["what"]["data"] = (_FOLDER / item["what"].pop("file")).read_bytes()
     return Job.read(tree)
+
+
+def demo_order(name: DemoName = "tumbler") -> Order:
+    """One of the open night's pieces as an order of its own."""
+    return Order.of(demo_job(name), id=f"kestrel-point-{name}")
 
 
 def demo_glasses() -> tuple[ShelvedGlass, ...]:

@@ -4,8 +4,23 @@ Every error's text is one sentence a maker can act on: what, where, what to do.
 """
 
 
+from typing import TYPE_CHECKING
+
+if TYPE_CHECKING:
+    from vitrograph.core.says import Says
+    from vitrograph.core.units import Unit
+
+
 class VitrographError(Exception):
-    """Base of all our errors; `str()` is the sentence to show."""
+    """Base of all our errors; `words` is the sentence to show, in the maker's unit. `str()` is the same in mm."""
+
+    def __init__(self, says: "Says | str" = "") -> None:
+        super().__init__(says if isinstance(says, str) else says.words("mm"))
+        self.says = says
+
+    def words(self, unit: "Unit") -> str:
+        """The sentence, in a unit."""
+        return self.says if isinstance(self.says, str) else self.says.words(unit)
 
 
 class LengthError(VitrographError, ValueError):
@@ -16,8 +31,8 @@ class JobError(VitrographError, ValueError):
     """A job, or a change to one, with a value that cannot be."""
 
 
-class JobFileError(VitrographError, OSError):
-    """A job file that cannot be read or written."""
+class OrderFileError(VitrographError, OSError):
+    """A file that cannot be read or written."""
 
 
 class GlassError(VitrographError, ValueError):
@@ -54,6 +69,10 @@ class CutterError(VitrographError, ValueError):
 
 class LogbookError(VitrographError, OSError):
     """A logbook that cannot be opened or written."""
+
+
+class UnfinishedError(VitrographError):
+    """Results that are not a complete run of the job they are to be written for."""
 
 
 class Cancelled(VitrographError):

@@ -1,64 +1,84 @@
-"""Writing a finished job out: the four files of a piece, each put in place whole or not at all."""
+"""Writing finished work out: the writers by their kinds, and the packet of all files of an order.
+
+A writer takes one finished piece, so that nothing half worked out, nor of another job, can be written.
+"""
 
 import json
+from collections.abc import Callable
 from pathlib import Path
 
 from vitrograph.core.artwork import provenance
-from vitrograph.core.cut import band_pdf, to_hpgl, to_pdf, to_svg
-from vitrograph.core.errors import JobFileError
-from vitrograph.core.files import write_whole
-from vitrograph.core.jobfile import save_job
-from vitrograph.core.pipeline import Results
-from vitrograph.core.plan import plan_of
+from vitrograph.core.cut import to_hpgl, to_svg
+from vitrograph.core.errors import OrderFileError
+from vitrograph.core.paper import band_pdf, to_pdf
+from vitrograph.core.results import FinishedOrder, FinishedPiece
+from vitrograph.core.says import in_words
+from vitrograph.core.storing.orderfile import save_order
+from vitrograph.core.storing.whole import reason, write_whole
+from vitrograph.core.telling.plan_json import plan_of
+from vitrograph.core.units import THIN_SPACE, Unit
 
 _SMALL_PRINT = 130                 # letters that go on a line of the narrowest page
 
+Writer = Callable[[FinishedPiece, Unit], bytes]
 
-def svg_of(results: Results) -> bytes:
+
+def svg_of(piece: FinishedPiece, unit: Unit) -> bytes:
     """The stencil as SVG."""
-    sheet = results.need_all().sheet
-    assert sheet
-    return to_svg(sheet, results.job.name).encode("utf-8")
+    return to_svg(piece.sheet, piece.job.name).encode("utf-8")
 
 
-def hpgl_of(results: Results) -> bytes:
+def hpgl_of(piece: FinishedPiece, unit: Unit) -> bytes:
     """The cut as HP-GL."""
-    cut = results.need_all().cut
-    assert cut
-    return to_hpgl(cut).encode("ascii")
+    return to_hpgl(piece.cut).encode("ascii")
 
 
-def pdf_of(results: Results) -> bytes:
+def pdf_of(piece: FinishedPiece, unit: Unit) -> bytes:
     """The page at true size."""
-    sheet, art = results.need_all().sheet, results.art
-    assert sheet and art
-    return to_pdf(sheet, results.job.name, "; ".join(provenance(art))[:_SMALL_PRINT])
+    print_ = "; ".join(in_words(says, unit) for says in provenance(piece.art)).replace(THIN_SPACE, " ")
+    return to_pdf(piece.sheet, piece.job.name, print_[:_SMALL_PRINT], unit)
 
 
-def paper_of(results: Results) -> bytes:
+def paper_of(piece: FinishedPiece, unit: Unit) -> bytes:
     """The paper band at true size, to try the art on the glass before it is cut."""
-    sheet = results.need_all().sheet
-    assert sheet
-    return band_pdf(sheet, results.job.name)
+    return band_pdf(piece.sheet, piece.job.name, unit)
 
 
-def plan_json_of(results: Results) -> bytes:
+WRITERS: dict[str, Writer] = {"svg": svg_of, "hpgl": hpgl_of, "pdf": pdf_of, "paper": paper_of}
+PACKET: dict[str, Writer] = {"stencil.svg": svg_of, "stencil.plt": hpgl_of, "stencil.pdf": pdf_of}
+PLAN, ORDER = "plan.json", "job.vitro"
+
+
+def plan_json_of(done: FinishedOrder) -> bytes:
     """The plan as JSON text."""
-    return (json.dumps(plan_of(results), indent=1, ensure_ascii=False) + "\n").encode("utf-8")
+    return (json.dumps(plan_of(done), indent=1, ensure_ascii=False) + "\n").encode("utf-8")
 
 
-WRITERS = {"svg": svg_of, "hpgl": hpgl_of, "pdf": pdf_of, "paper": paper_of}
-PACKET = {"stencil.svg": svg_of, "stencil.plt": hpgl_of, "stencil.pdf": pdf_of, "plan.json": plan_json_of}
+def packet_names(done: FinishedOrder) -> tuple[str, ...]:
+    """The files of a packet: of an order of several pieces, each piece's are numbered."""
+    return (*_stencil_files(done), PLAN, ORDER)
 
 
-def write_packet(results: Results, folder: Path) -> tuple[Path, ...]:
-    """Write every file of a piece, and the job itself, into a folder that is made if need be. Raises JobFileError."""
-    contents = {name: write(results) for name, write in PACKET.items()}
+def write_packet(done: FinishedOrder, folder: Path) -> tuple[Path, ...]:
+    """Write every file of an order, and the order itself, into a folder that is made if need be.
+
+    Raises OrderFileError.
+    """
+    contents = {name: write(piece, done.order.units) for name, (write, piece) in _stencil_files(done).items()}
+    contents[PLAN] = plan_json_of(done)
     try:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise JobFileError(f"the folder {folder} cannot be made ({error.strerror}): choose another") from None
+        raise OrderFileError(f"the folder {folder} cannot be made ({reason(error)}): choose another") from None
     for name, content in contents.items():
         write_whole(folder / name, content)
-    save_job(results.job, folder / "job.vitro")
-    return tuple(folder / name for name in (*contents, "job.vitro"))
+    save_order(done.order, folder / ORDER)
+    return tuple(folder / name for name in packet_names(done))
+
+
+def _stencil_files(done: FinishedOrder) -> dict[str, tuple[Writer, FinishedPiece]]:
+    files = {}
+    for number, piece in enumerate(done.pieces, start=1):
+        for name, write in PACKET.items():
+            files[name if len(done.pieces) == 1 else f"{number:02d}-{name}"] = (write, piece)
+    return files

@@ -3,8 +3,12 @@
 from collections.abc import Iterable
 from dataclasses import dataclass, field
 from enum import StrEnum
-from types import MappingProxyType
 from typing import Any
+
+from vitrograph.core.job.change import Change, paths_of
+from vitrograph.core.job.order import Job
+from vitrograph.core.says import Area, Length, Says, in_words
+from vitrograph.core.units import Unit
 
 
 class Level(StrEnum):
@@ -44,19 +48,26 @@ class Code(StrEnum):
     PIECE = "piece"
     DRAWING = "drawing"
     SHEET = "sheet"
+    TAPE = "tape"
+    TIMING = "timing"
+    BEFORE = "before"
 
 
 @dataclass(frozen=True, slots=True)
 class Remedy:
-    """A change of the job that mends a finding: `label` says it, `changes` are for `Job.changed`."""
+    """What mends a finding: `label` says it, `changes` do it to the job as it is when they are asked for."""
 
-    label: str
-    changes: MappingProxyType[str, Any]
+    label: Says | str
+    changes: tuple[Change, ...]
 
     @classmethod
-    def of(cls, label: str, **changes: Any) -> "Remedy":
-        """A remedy from keyword changes, as in `Remedy.of("Border 15 mm", stencil__border=15.0)`."""
-        return cls(label, MappingProxyType(changes))
+    def of(cls, label: Says | str, *changes: Change) -> "Remedy":
+        """A remedy, as in `Remedy.of("Follow the rim", put(lambda job: job.fit.mode, "rim"))`."""
+        return cls(label, changes)
+
+    def paths(self, job: Job) -> dict[str, Any]:
+        """Its changes as values by their paths, for `Job.changed`."""
+        return paths_of(self.changes, job)
 
 
 @dataclass(frozen=True, slots=True)
@@ -69,26 +80,34 @@ class Finding:
 
     code: Code
     level: Level
-    says: str
-    why: str = ""
+    says: Says | str
+    why: Says | str = ""
     where: tuple[float, float] | None = None
     value: float | None = None
     limit: float | None = None
     remedy: Remedy | None = field(default=None, compare=False)
     others: tuple[Remedy, ...] = field(default=(), compare=False)
 
-    @property
-    def unit(self) -> str:
-        """What `value` and `limit` are told in; empty where they are counts, or no numbers to show."""
+    def amount(self, number: float, unit: Unit) -> str:
+        """Its value or its limit in words of a unit; empty where they are counts, or no numbers to show."""
         if self.code is Code.ISLAND and self.level is Level.NOTE:
-            return "mm²"
-        return {Code.STRAIN: "%", Code.PARTS: "", Code.LETTERS: "", Code.DRAWING: "", Code.FACE: ""}.get(
-            self.code, "mm")
+            return Area(number).words(unit)
+        if self.code is Code.STRAIN:
+            return f"{number:.1f} %"
+        return "" if self.code in _COUNTED else Length(number, 2).words(unit)
 
     @property
     def remedies(self) -> tuple[Remedy, ...]:
         """All that is offered, the likeliest first."""
         return ((self.remedy,) if self.remedy is not None else ()) + self.others
+
+
+_COUNTED = {Code.PARTS, Code.LETTERS, Code.DRAWING, Code.FACE}
+
+
+def sentence(found: Finding, unit: Unit) -> str:
+    """What was found, in words of a unit."""
+    return in_words(found.says, unit)
 
 
 def worst(findings: Iterable[Finding]) -> Level | None:

@@ -1,7 +1,7 @@
 """Geometry every room shares: curves to polylines within a stated chord deviation, and areas of any geometry."""
 
 from collections.abc import Callable, Sequence
-from math import asin, ceil, sqrt
+from math import asin, ceil, pi, sqrt
 
 import numpy as np
 import shapely
@@ -143,3 +143,12 @@ def multipolygon(polygons: NDArray[np.object_]) -> MultiPolygon:
     """Polygons as one, without looking at each of them in turn."""
     some = polygons[~shapely.is_empty(polygons)] if len(polygons) else polygons
     return shapely.multipolygons(some) if len(some) else MultiPolygon()
+
+
+def half_turn(angle: float) -> float:
+    """An angle brought within half a turn either way.
+
+    >>> half_turn(1.5 * pi) == -pi / 2
+    True
+    """
+    return (angle + pi) % (2 * pi) - pi

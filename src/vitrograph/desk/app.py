@@ -16,11 +16,11 @@ from vitrograph.core.demo import DemoName, demo_job, fill_demo_logbook, fill_dem
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.glass import Shelf
 from vitrograph.core.glass import default_folder as shelf_folder
-from vitrograph.core.jobfile import load_job
 from vitrograph.core.logbook import Logbook, default_path
-from vitrograph.desk import theme
+from vitrograph.core.storing.orderfile import load_job
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.recovery import default_folder, left_behind
+from vitrograph.desk.bench.recovery import default_folder, left_behind
+from vitrograph.desk.kit import theme
 from vitrograph.desk.shell import Shell
 
 _COLLECT_AFTER = 10_000, 20, 20    # a stencil is some thousand objects: the usual 700 would halt each letter typed

@@ -9,9 +9,9 @@ from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QSizePolicy, QWidget
 from vitrograph.core.errors import NothingYet
 from vitrograph.core.findings import Level, worst
 from vitrograph.core.pipeline import STATIONS, Results, Station
-from vitrograph.core.summary import answer
-from vitrograph.desk import theme
+from vitrograph.core.telling.answers import answer
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit import theme
 
 State = Literal["open", "good", "watch", "stop"]
 

@@ -21,13 +21,13 @@ from vitrograph.core.export import PACKET, write_packet
 from vitrograph.core.findings import Finding
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import STATIONS, Results, Station
-from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.fields import button, label
+from vitrograph.desk.bench.recovery import Recovery, drop
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.card import StationCard
+from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.steps_card import StepsCard
 from vitrograph.desk.line import StationLine
-from vitrograph.desk.recovery import Recovery, drop
-from vitrograph.desk.stations.card import StationCard
-from vitrograph.desk.stations.steps_card import StepsCard
 from vitrograph.desk.topbar import TopBar
 from vitrograph.desk.views.glass_view import GlassView
 from vitrograph.desk.views.sheet_view import SheetView
@@ -131,7 +131,7 @@ class Shell(QMainWindow):
     def card(self, station: Station) -> StationCard:
         """A station's card, its module read and made when it is first wanted: the window opens sooner."""
         if station not in self.cards:
-            module = import_module(f"vitrograph.desk.stations.{station}")
+            module = import_module(f"vitrograph.desk.{station}.card")
             made: StationCard = getattr(module, f"{station.capitalize()}Card")(self.bench)
             self.cards[station] = made
             self._stack.addWidget(made)
@@ -164,7 +164,7 @@ class Shell(QMainWindow):
         fitted = self.bench.results.fitted
         if found.where is None or fitted is None:
             return
-        u, s = fitted.lay.sheet_to_wall(np.array([found.where]))[0]
+        u, s = fitted.chart.sheet_to_wall(np.array([found.where]))[0]
         if fitted.wall.closed:
             self.glass_view.turn_to(float(u))
         self.sheet_view.go_to(found.where)
@@ -246,7 +246,7 @@ class Shell(QMainWindow):
 
     def _send(self) -> None:
         self.bench.go("cut")
-        self.card("cut").run_trial()
+        self.card("cut").simulate()
 
     def _title(self) -> None:
         unsaved = "" if self.bench.undo_stack.isClean() else " (unsaved)"

@@ -5,10 +5,10 @@ from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLineEdit, QMenu, QWidg
 
 from vitrograph.core.job import Job
 from vitrograph.core.pipeline import Results
-from vitrograph.core.summary import glass_line
-from vitrograph.desk import theme
+from vitrograph.core.telling.answers import glass_line
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.fields import button, label
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.fields import button, label
 
 _KINDS = {"flat": "pane", "straight": "straight wall", "taper": "taper", "curved": "curved wall", "ball": "ball"}
 
@@ -116,7 +116,7 @@ class TopBar(QWidget):
         self.send.setEnabled(ready)
         if results.wall is not None:
             job = results.job
-            count = f"{job.how_many} pieces" if job.how_many > 1 else "1 piece"
+            count = f"{job.count} pieces" if job.count > 1 else "1 piece"
             self.about.setText(f"{_KINDS[job.glass.kind]} {glass_line(results.wall, self.bench.unit)}   ·   {count}")
 
     def _rename(self) -> None:

@@ -1,4 +1,4 @@
-"""Pieces joined to one shape: sizes as typed after every edit, overlaps joined, frost and clear laid on each other."""
+"""Items joined to one shape: sizes as typed after every edit, overlaps joined, frost and clear laid on each other."""
 
 from itertools import pairwise
 from math import pi
@@ -13,17 +13,17 @@ from PIL import Image, ImageDraw
 from shapely.geometry import box
 
 from specimens import STAR, svg
-from strategies import artworks, pieces, texts, turns
+from strategies import artworks, items, texts, turns
 from vitrograph.core.artwork import compose, place, set_words, sized
 from vitrograph.core.artwork.composing.shapes import outline_area, shape_area
 from vitrograph.core.errors import ArtworkError, NothingYet
-from vitrograph.core.pieces import Artwork, Drawing, Monogram, Piece, Repeat, Shape, Words
+from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Repeat, Shape, Words
 
 TOLERANCE = 0.01                   # mm, between what was typed and what the shape measures
 
 
 def art_of(*made):
-    return compose(Artwork(tuple(piece.with_(key=key) for key, piece in enumerate(made, start=1))))
+    return compose(Artwork(tuple(item.with_(key=key) for key, item in enumerate(made, start=1))))
 
 
 def shown(artwork):
@@ -49,7 +49,7 @@ def test_a_typed_width_is_the_width_and_proportions_stay(artwork, width, then):
     before = shown(artwork)
     assume(min(before.size) > 2)
     # of few beads or scallops one more or less changes the size by a step, and nothing lies between
-    assume(not any(isinstance(one.what, Shape) and one.what.edge in ("beads", "scallops") for one in artwork.pieces))
+    assume(not any(isinstance(one.what, Shape) and one.what.edge in ("beads", "scallops") for one in artwork.items))
     after = compose(sized(artwork, width=width))
     assert after.size[0] == pytest.approx(width, abs=TOLERANCE)
     assert after.size[1] / width == pytest.approx(before.size[1] / before.size[0], rel=2e-3, abs=2e-3)
@@ -58,19 +58,19 @@ def test_a_typed_width_is_the_width_and_proportions_stay(artwork, width, then):
     assert both.size == pytest.approx((width, width * then), abs=TOLERANCE)
 
 
-@given(piece=pieces(), across=st.floats(0.5, 2), upright=st.floats(0.5, 2))
+@given(item=items(), across=st.floats(0.5, 2), upright=st.floats(0.5, 2))
 @settings(max_examples=40, deadline=None)
-def test_unequal_factors_skew_a_turned_piece_as_they_skew_its_outline(piece, across, upright):
-    assume(isinstance(piece.what, Words) and (piece.repeat is None or piece.repeat.times == 1))
-    expected = shapely.transform(place(piece).shape, lambda xy: xy * [across, upright])
-    found = place(piece.stretched(across, upright)).shape
+def test_unequal_factors_skew_a_turned_piece_as_they_skew_its_outline(item, across, upright):
+    assume(isinstance(item.what, Words) and (item.repeat is None or item.repeat.times == 1))
+    expected = shapely.transform(place(item).shape, lambda xy: xy * [across, upright])
+    found = place(item.stretched(across, upright)).shape
     assert found.symmetric_difference(expected).area < 0.02 * expected.length + 1e-6
 
 
 @given(text=texts, size=st.floats(3, 30), face=st.sampled_from(["Barlow Bold", "Cinzel Bold", "Oswald Bold"]))
 @settings(max_examples=30, deadline=None)
 def test_a_typed_cap_height_is_that_of_the_capitals(text, size, face):
-    placed = place(Piece(Words(text + "H", face), size=size, size_is="caps"))
+    placed = place(Item(Words(text + "H", face), size=size, size_is="caps"))
     capital = placed.shape.geoms[-1] if text.isalpha() else None
     *_, last = (part for part in placed.shape.geoms if part.bounds[2] == pytest.approx(placed.box[2]))
     assert np.ptp([last.bounds[1], last.bounds[3]]) == pytest.approx(size, abs=TOLERANCE)
@@ -80,12 +80,12 @@ def test_a_typed_cap_height_is_that_of_the_capitals(text, size, face):
 @given(size=st.floats(5, 90), side=st.sampled_from(["width", "height"]), text=texts, bend=st.sampled_from([0.0, 5.0]))
 @settings(max_examples=30, deadline=None)
 def test_a_typed_width_or_height_of_words_is_that_of_their_ink(size, side, text, bend):
-    left, low, right, high = place(Piece(Words(text, bend=bend), size=size, size_is=side)).box
+    left, low, right, high = place(Item(Words(text, bend=bend), size=size, size_is=side)).box
     assert (right - left if side == "width" else high - low) == pytest.approx(size, abs=1e-6)
 
 
 def test_a_typed_letter_moves_no_line():
-    short, long = (place(Piece(Words(f"{text}\nH"), size=9.0, size_is="caps")) for text in ("a", "agHj"))
+    short, long = (place(Item(Words(f"{text}\nH"), size=9.0, size_is="caps")) for text in ("a", "agHj"))
     lowest = [min(part.bounds[1] for part in placed.shape.geoms) for placed in (short, long)]
     assert lowest[0] == pytest.approx(lowest[1]) and short.box[0] == pytest.approx(-short.box[2])
 
@@ -95,7 +95,7 @@ def test_a_joined_script_word_has_no_overlap_left():
     letters = set_words(Words("Kestrel", "Lobster Two"), 1e-5).shapes
     shared = sum(shapely.intersection(one, two).area for one, two in pairwise(letters))
     thrice = sum(shapely.intersection_all(list(letters[at:at + 3])).area for at in range(len(letters) - 2))
-    placed = place(Piece(Words("Kestrel", "Lobster Two"), size=60.0))
+    placed = place(Item(Words("Kestrel", "Lobster Two"), size=60.0))
     unit = placed.units[0] ** 2
     assert shared > 0.001
     assert placed.shape.area == pytest.approx((shapely.area(letters).sum() - shared + thrice) * unit, rel=5e-4)
@@ -103,7 +103,7 @@ def test_a_joined_script_word_has_no_overlap_left():
 
 
 def parts_on_a_raster(shape, scale=14):
-    """How many pieces a picture of a shape falls into."""
+    """How many items a picture of a shape falls into."""
     left, low, right, high = shape.bounds
     page = Image.new("1", (int((right - left) * scale) + 3, int((high - low) * scale) + 3))
     pen = ImageDraw.Draw(page)
@@ -117,23 +117,23 @@ def parts_on_a_raster(shape, scale=14):
 
 
 def test_clear_lettering_in_a_frosted_shape_is_one_step():
-    shape, words = Piece(Shape("rectangle", "filled"), size=40.0, stretch=4.0), Piece(Words("HI"), size=8.0)
+    shape, words = Item(Shape("rectangle", "filled"), size=40.0, stretch=4.0), Item(Words("HI"), size=8.0)
     art = art_of(shape, words.with_(does="clears"))
     letters = place(words).shape
     assert art.shape.area == pytest.approx(400.0 - letters.area, rel=1e-9)
     assert art_of(words.with_(does="clears"), shape).shape.area == pytest.approx(400.0)       # the order decides
-    on_top = art_of(shape, words.with_(does="clears"), Piece(Shape("oval", "filled"), size=4.0))
+    on_top = art_of(shape, words.with_(does="clears"), Item(Shape("oval", "filled"), size=4.0))
     assert on_top.shape.area > art.shape.area
 
 
 def test_what_is_hidden_is_not_cut_and_what_overlaps_is_joined():
-    one, two = Piece(Shape("rectangle", "filled"), size=20.0), Piece(Shape("rectangle", "filled"), size=20.0, x=10.0)
+    one, two = Item(Shape("rectangle", "filled"), size=20.0), Item(Shape("rectangle", "filled"), size=20.0, x=10.0)
     assert art_of(one, two).shape.area == pytest.approx(600.0) and len(art_of(one, two).shape.geoms) == 1
     assert art_of(one, two.with_(shown=False)).size == pytest.approx((20.0, 20.0))
 
 
 def test_repeats_stand_in_rows_columns_and_rings():
-    dot = Piece(Shape("oval", "filled"), size=4.0, x=3.0, y=-2.0)
+    dot = Item(Shape("oval", "filled"), size=4.0, x=3.0, y=-2.0)
     row = place(dot.with_(repeat=Repeat(4, "row", 10.0)))
     assert row.box == pytest.approx((-14.0, -4.0, 20.0, 0.0)) and len(row.shape.geoms) == 4
     assert place(dot.with_(repeat=Repeat(3, "column", 5.0))).box == pytest.approx((1.0, -9.0, 5.0, 5.0))
@@ -165,28 +165,28 @@ def test_every_edge_keeps_within_its_outline(outline):
 @given(turn=turns, text=texts)
 @settings(max_examples=20, deadline=None)
 def test_turning_and_flipping_keep_the_area(turn, text):
-    plain = Piece(Words(text), size=30.0)
+    plain = Item(Words(text), size=30.0)
     for changed in (plain.with_(turn=turn), plain.with_(flip=True), plain.with_(lean=0.4)):
         assert place(changed).shape.area == pytest.approx(place(plain).shape.area, rel=1e-6)
 
 
 def test_nothing_to_compose_is_an_empty_state_and_not_a_fault():
-    for empty in (Artwork(), Artwork((Piece(Words("  \n "), key=1), Piece(Monogram(), key=2)))):
+    for empty in (Artwork(), Artwork((Item(Words("  \n "), key=1), Item(Monogram(), key=2)))):
         with pytest.raises(NothingYet, match="type some words"):
             compose(empty)
-    with pytest.raises(NothingYet, match="every piece is hidden"):
-        compose(Artwork((Piece(Words("K"), shown=False),)))
-    with pytest.raises(ArtworkError, match="nothing is frosted: every piece clears"):
-        art_of(Piece(Words("K"), does="clears"))
+    with pytest.raises(NothingYet, match="every item is hidden"):
+        compose(Artwork((Item(Words("K"), shown=False),)))
+    with pytest.raises(ArtworkError, match="nothing is frosted: every item clears"):
+        art_of(Item(Words("K"), does="clears"))
     with pytest.raises(ArtworkError, match="nothing is left frosted"):
-        art_of(Piece(Words("K"), size=5.0), Piece(Shape("rectangle", "filled"), size=50.0, does="clears"))
+        art_of(Item(Words("K"), size=5.0), Item(Shape("rectangle", "filled"), size=50.0, does="clears"))
     with pytest.raises(ArtworkError, match="Barlow Bold has no letter for 日 本: choose another face"):
-        art_of(Piece(Words("日本")))
+        art_of(Item(Words("日本")))
 
 
 def test_a_piece_that_cannot_be_made_is_named_and_the_others_go_on():
-    bad = Piece(Drawing("bad.svg", b"<svg"), name="the owl")
-    art = art_of(Piece(Words("K"), size=20.0), bad, Piece(Words("K" * 3000)))
+    bad = Item(Drawing("bad.svg", b"<svg"), name="the owl")
+    art = art_of(Item(Words("K"), size=20.0), bad, Item(Words("K" * 3000)))
     assert art.size[0] == pytest.approx(20.0) and [key for key, _ in art.failed] == [2, 3]
     said = [found.says.partition(":")[0] for found in art.findings]
     assert said == ["the owl is left out", f"{'K' * 30} is left out"]
@@ -195,10 +195,10 @@ def test_a_piece_that_cannot_be_made_is_named_and_the_others_go_on():
 
 
 def test_drawings_are_placed_by_the_middle_of_their_box():
-    star = art_of(Piece(Drawing("star.svg", STAR.encode()), size=30.0, x=8.0, y=4.0)).placed[0]
+    star = art_of(Item(Drawing("star.svg", STAR.encode()), size=30.0, x=8.0, y=4.0)).placed[0]
     assert star.box[2] - star.box[0] == pytest.approx(30.0) and star.box[0] == pytest.approx(-7.0)
     corner = Drawing("l.svg", svg('<path d="M0 0h10v30h20v10h-30z"/>').encode())
-    placed = place(Piece(corner, size=40.0, size_is="height", turn=pi / 2, does="clears"))
+    placed = place(Item(corner, size=40.0, size_is="height", turn=pi / 2, does="clears"))
     assert placed.box == pytest.approx((-20.0, -15.0, 20.0, 15.0), abs=1e-6)
     assert placed.corners[0] == pytest.approx([20.0, -15.0], abs=1e-6)                        # lower left, turned
     assert placed.shape.intersects(box(18, -15, 20, 15))

@@ -9,20 +9,20 @@ import shapely
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from vitrograph.core.artwork import compose, monogram_pieces, place
+from vitrograph.core.artwork import compose, monogram_items, place
 from vitrograph.core.artwork.composing.arrange import apart
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.pieces import Artwork, Monogram, MonogramStyle, OutlineName, Piece, Repeat, Shape, Words
+from vitrograph.core.job import Artwork, Item, Monogram, MonogramStyle, OutlineName, Repeat, Shape, Words
 
 FRAMES = get_args(OutlineName)
 
 
 def parts_of(monogram):
-    return {piece.name: (piece, place(piece)) for piece in monogram_pieces(monogram)}
+    return {item.name: (item, place(item)) for item in monogram_items(monogram)}
 
 
 def test_of_three_initials_the_middle_one_is_larger_and_none_touch():
-    parts = [place(piece) for piece in monogram_pieces(Monogram(initials="K,P,O"))]
+    parts = [place(item) for item in monogram_items(Monogram(initials="K,P,O"))]
     heights = [part.cap_height for part in parts]
     assert heights[1] == pytest.approx(1.5 * heights[0]) and heights[0] == heights[2]
     gaps = [after.box[0] - before.box[2] for before, after in pairwise(parts)]
@@ -36,7 +36,7 @@ def test_a_split_initial_carries_the_name_in_its_gap():
     assert gap[0].does == "clears" and name[0].does == "frosts"
     assert gap[1].box[1] < name[1].box[1] and name[1].box[3] < gap[1].box[3]
     assert letter[1].box[1] < gap[1].box[1] and gap[1].box[3] < letter[1].box[3]
-    whole = place(Piece(Monogram("split", "K", "Kestrel Point"), size=60.0)).shape
+    whole = place(Item(Monogram("split", "K", "Kestrel Point"), size=60.0)).shape
     clear = shapely.intersection(whole, shapely.box(-100, -40, 100, 40)).area
     assert clear > 0 and len(whole.geoms) >= 2 + 12                       # two halves of the K, and the letters
 
@@ -50,7 +50,7 @@ def test_a_name_stands_upright_beside_its_initial_and_a_bar_as_high():
 
 
 def test_a_block_has_lines_as_wide_as_each_other():
-    shape = place(Piece(Monogram("block", "KPO", "Kestrel Point\n12 June 2031"), size=50.0)).shape
+    shape = place(Item(Monogram("block", "KPO", "Kestrel Point\n12 June 2031"), size=50.0)).shape
     rows = {}
     for part in shape.geoms:
         rows.setdefault(round((part.bounds[1] + part.bounds[3]) / 14), []).append(part.bounds)
@@ -61,8 +61,8 @@ def test_a_block_has_lines_as_wide_as_each_other():
 @pytest.mark.parametrize("frame", FRAMES)
 @pytest.mark.parametrize("style", get_args(MonogramStyle))
 def test_a_frame_clears_the_letters_and_is_no_larger_than_it_must_be(style, frame):
-    *letters, framing = monogram_pieces(Monogram(style, "KPO", "Point", frame=frame))
-    ink = shapely.union_all([place(piece).shape for piece in letters])
+    *letters, framing = monogram_items(Monogram(style, "KPO", "Point", frame=frame))
+    ink = shapely.union_all([place(item).shape for item in letters])
     ring = place(framing).shape
     assert ring.distance(ink) > 1.0
     filled = place(framing.with_(what=Shape(frame, "filled"))).shape
@@ -76,7 +76,7 @@ def test_a_frame_clears_the_letters_and_is_no_larger_than_it_must_be(style, fram
        turn=st.floats(-3, 3), flip=st.booleans(), lean=st.sampled_from([0.0, 0.3]), ring=st.booleans())
 @settings(max_examples=25, deadline=None)
 def test_taken_apart_it_looks_as_it_did(style, size, frame, turn, flip, lean, ring):
-    whole = Piece(Monogram(style, "KPO", "Point", frame=frame), size=size, x=4.0, y=-3.0, turn=turn, flip=flip,
+    whole = Item(Monogram(style, "KPO", "Point", frame=frame), size=size, x=4.0, y=-3.0, turn=turn, flip=flip,
                   lean=lean, repeat=Repeat(3, "ring", 60.0) if ring else None)
     before = compose(Artwork((whole,)))
     parts = apart(whole)
@@ -89,8 +89,8 @@ def test_taken_apart_it_looks_as_it_did(style, size, frame, turn, flip, lean, ri
 
 def test_a_monogram_of_nothing_says_what_it_needs():
     with pytest.raises(ArtworkError, match="a monogram needs its initials"):
-        monogram_pieces(Monogram("split", " , "))
+        monogram_items(Monogram("split", " , "))
     with pytest.raises(ArtworkError, match="a block of lines needs its lines"):
-        monogram_pieces(Monogram("block"))
-    lone = monogram_pieces(Monogram("beside", "K"))
-    assert [piece.name for piece in lone] == ["K", "bar"]
+        monogram_items(Monogram("block"))
+    lone = monogram_items(Monogram("beside", "K"))
+    assert [item.name for item in lone] == ["K", "bar"]

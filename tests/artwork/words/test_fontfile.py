@@ -14,8 +14,8 @@ from vitrograph.core.artwork import compose, set_words
 from vitrograph.core.artwork.words.fontfile import facts_of, fonts_in, read_fonts
 from vitrograph.core.artwork.words.installed import installed_fonts
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.jobfile import load_job, save_job
-from vitrograph.core.pieces import Artwork, FontFile, Piece, Words
+from vitrograph.core.job import Artwork, FontFile, Item, Words
+from vitrograph.core.storing.orderfile import load_job, save_job
 
 BARLOW = fonts_folder("Barlow Bold")[0].read_bytes()
 
@@ -87,21 +87,21 @@ def test_web_fonts_and_collections_are_read_as_their_plain_selves(tmp_path):
 def test_a_licence_that_may_not_cover_sale_is_noted(licence, sale, level):
     font, = fonts_in(built(licence), "made.ttf")
     assert facts_of(font).sale == sale
-    art = compose(Artwork((Piece(Words("I", font=font)),)))
+    art = compose(Artwork((Item(Words("I", font=font)),)))
     assert [found.level for found in art.findings if found.code == "licence"] == ([level] if level else [])
     kept, = fonts_in(built(licence, restricted=True), "made.ttf")
     assert any("may not be passed on" in found.says for found in compose(
-        Artwork((Piece(Words("I", font=kept)),))).findings)
+        Artwork((Item(Words("I", font=kept)),))).findings)
 
 
 def test_a_brought_font_travels_with_the_job(tmp_path):
     font, = fonts_in(built(), "made.ttf")
-    made = job("I", artwork__pieces__0__what__font=font)
+    made = job("I", artwork__items__0__what__font=font)
     save_job(made, tmp_path / "job.vitro")
     assert load_job(tmp_path / "job.vitro") == made
     results = run(made)
     assert results.fitted.size[0] == pytest.approx(60.0)
-    missing = compose(Artwork((Piece(Words("IK", font=font)),))).findings
+    missing = compose(Artwork((Item(Words("IK", font=font)),))).findings
     assert any(found.says == "Made Here has no letter for K" for found in missing)
 
 
@@ -140,7 +140,7 @@ def test_a_damaged_font_is_read_or_refused_in_a_sentence(at, byte, cut):
     for content in (bytes(spoiled), BARLOW[:int(cut * len(BARLOW))]):
         try:
             for font in fonts_in(content, "x.ttf"):
-                compose(Artwork((Piece(Words("Kestrel &8", font=font)),)))
+                compose(Artwork((Item(Words("Kestrel &8", font=font)),)))
         except ArtworkError as error:
             assert "\n" not in str(error) and len(str(error)) < 300
 

@@ -15,7 +15,7 @@ from specimens import fonts_folder
 from vitrograph.core.artwork import face_named, faces, set_words, shape_line
 from vitrograph.core.artwork.words import licence_text, shipped_face
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.pieces import Words
+from vitrograph.core.job import Words
 
 LETTERED = [name for name in faces() if name != "Symbols"]
 

@@ -11,7 +11,7 @@ from vitrograph.core.artwork import set_words, shape_line
 from vitrograph.core.artwork.words.faces import brought_face
 from vitrograph.core.artwork.words.fontfile import read_fonts
 from vitrograph.core.artwork.words.runs import missing_in, plain_line, runs_of
-from vitrograph.core.pieces import Words
+from vitrograph.core.job import Words
 
 DEJAVU = Path("/usr/share/fonts/truetype/dejavu/DejaVuSans.ttf")
 MIRRORED = str.maketrans("()", ")(")

@@ -8,7 +8,7 @@ from skimage.morphology import medial_axis
 
 from vitrograph.core.artwork import faces
 from vitrograph.core.artwork.words.sturdy import CAP_MM, letters_in_a_row, thinnest_stroke
-from vitrograph.core.pieces import Words
+from vitrograph.core.job import Words
 from vitrograph.core.widths import strokes_of
 
 SCALE = 24                         # pixels to the mm

@@ -4,7 +4,7 @@ from vitrograph.core.artwork.composing.arrange import sized, stacked
 from vitrograph.core.artwork.composing.compose import Art, compose, place
 from vitrograph.core.artwork.composing.found import label_of
 from vitrograph.core.artwork.composing.local import DRAWING
-from vitrograph.core.artwork.composing.monogram import monogram_pieces
+from vitrograph.core.artwork.composing.monogram import monogram_items
 from vitrograph.core.artwork.composing.place import Mark, Placed
 from vitrograph.core.artwork.fill import fill_outlines
 from vitrograph.core.artwork.mend import mended
@@ -15,6 +15,6 @@ from vitrograph.core.artwork.words.runs import missing_in
 
 __all__ = [
     "DRAWING", "Art", "Colour", "Face", "Mark", "Placed", "Source", "bring", "compose", "face_named", "faces",
-    "fill_outlines", "label_of", "mended", "missing_in", "monogram_pieces", "place", "provenance", "set_words",
+    "fill_outlines", "label_of", "mended", "missing_in", "monogram_items", "place", "provenance", "set_words",
     "shape_line", "sized", "stacked",
 ]

@@ -14,7 +14,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.fill import polygons_of_rings
 from vitrograph.core.geometry import as_polygons
-from vitrograph.core.pieces import Mend, MendName
+from vitrograph.core.job import Mend, MendName
 
 _ARC = 12                          # segments of a quarter circle
 _SEAM = 1e-6

@@ -1,6 +1,6 @@
 """Where the art came from: fonts, files, sizes, licences and changes, for the job's papers.
 
-Fonts and pictures have licences, which matters when the piece is sold.
+Fonts and pictures have licences, which matters when the item is sold.
 """
 
 from collections import Counter
@@ -8,15 +8,15 @@ from collections import Counter
 from vitrograph.core.artwork.composing.compose import Art
 from vitrograph.core.artwork.source import Source
 from vitrograph.core.artwork.words import face_named
-from vitrograph.core.pieces import Drawing, FontFile, Monogram, Words
-from vitrograph.core.units import format_length
+from vitrograph.core.job import Drawing, FontFile, Monogram, Words
+from vitrograph.core.says import Length, Says
 
 
-def provenance(art: Art) -> tuple[str, ...]:
-    """A sentence for each face and each drawing of the pieces shown."""
-    said: list[str] = []
+def provenance(art: Art) -> tuple[Says | str, ...]:
+    """A sentence for each face and each drawing of the items shown."""
+    said: list[Says | str] = []
     for placed in art.placed:
-        what = placed.piece.what
+        what = placed.item.what
         if isinstance(what, Words | Monogram):
             said.append(_of_face(what.face, what.font))
         if isinstance(what, Monogram) and what.text.strip():
@@ -36,11 +36,12 @@ def _of_face(face: str, font: FontFile | None) -> str:
     return f"lettering in {font.name}{weight}, a font of the maker's (it says: {facts_of(font).licence})"
 
 
-def _of_drawing(drawing: Drawing, source: Source) -> str:
-    width, height = (format_length(side) for side in source.size_mm)
+def _of_drawing(drawing: Drawing, source: Source) -> Says:
+    width, height = source.size_mm
     kind = {"svg": "SVG drawing", "dxf": "DXF drawing", "picture": "traced picture"}[drawing.kind]
     licence = f"; {drawing.licence}" if drawing.licence else "; no licence noted"
-    return f"{drawing.name}, {kind}, own size {width} x {height}{licence}; {changes(drawing)}"
+    return Says("{name}, {kind}, own size {width} x {height}{licence}; {changes}", name=drawing.name, kind=kind,
+                width=Length(width), height=Length(height), licence=licence, changes=changes(drawing))
 
 
 def changes(drawing: Drawing) -> str:

@@ -13,13 +13,13 @@ import shapely
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.artwork.mend import mended
+from vitrograph.core.artwork.opening import kind_of
 from vitrograph.core.artwork.vector import VectorDrawing, read_svg
 from vitrograph.core.artwork.vector.paint import guess_tones, two_tones
 from vitrograph.core.artwork.vector.svg import PictureInside
 from vitrograph.core.errors import ArtworkError, PictureError
-from vitrograph.core.files import kind_of
 from vitrograph.core.geometry import sound
-from vitrograph.core.pieces import Drawing, ToneName
+from vitrograph.core.job import Drawing, ToneName
 
 
 @dataclass(frozen=True, slots=True)

@@ -3,6 +3,7 @@
 All points are sheet mm shifted so that the stencil's lower left corner is the machine's origin.
 """
 
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from functools import cached_property
 from math import hypot
@@ -12,10 +13,14 @@ import shapely
 from numpy.typing import NDArray
 from shapely.geometry import Polygon
 
+from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import CutChoices
+from vitrograph.core.job.change import put
+from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import Sheet
 
+LONG_MAT_MM = 597.0                # a carrier mat of 24 in takes so much (common practice, no published source)
 LIFT_SECONDS = 0.12                # raising or lowering the blade (common practice, no published source)
 
 
@@ -27,6 +32,7 @@ class CutPlan:
     size: tuple[float, float]
     offset: tuple[float, float]
     seconds: float
+    findings: tuple[Finding, ...] = ()
 
     @cached_property
     def cut_mm(self) -> float:
@@ -39,7 +45,7 @@ class CutPlan:
         return _travel(self.paths)
 
 
-def plan_cut(sheet: Sheet, choices: CutChoices) -> CutPlan:
+def plan_cut(choices: CutChoices, sheet: Sheet) -> CutPlan:
     """Order the sheet's outlines inside before outside, start each near where the last ended, and add over-run."""
     left, low, right, high = sheet.outline.bounds
     rings = [np.asarray(ring.coords)[:, :2] - [left, low] for ring in _rings(sheet)]
@@ -50,7 +56,39 @@ def plan_cut(sheet: Sheet, choices: CutChoices) -> CutPlan:
     size = (right - left, high - low)
     plan = CutPlan(paths, size, (-left, -low), 0.0)
     seconds = plan.cut_mm / choices.cut_speed + plan.travel_mm / choices.travel_speed + 2 * LIFT_SECONDS * len(paths)
-    return CutPlan(paths, size, (-left, -low), seconds)
+    return CutPlan(paths, size, (-left, -low), seconds, tuple(_carrier(choices, size)))
+
+
+def _carrier(choices: CutChoices, size: tuple[float, float]) -> Iterator[Finding]:
+    """Yield that a stencil is larger than the carrier mat."""
+    sides, mat = sorted(size), sorted([choices.mat_width, choices.mat_length])
+    if sides[0] <= mat[0] and sides[1] <= mat[1]:
+        return
+    over = 0 if sides[0] > mat[0] else 1
+    says = Says("the stencil is {long} {way}; the mat takes {most}", long=Length(sides[over]),
+                way=("wide", "long")[over], most=Length(mat[over]))
+    longer = Remedy.of("Use the long mat", put(lambda job: job.cut.mat_length, LONG_MAT_MM))
+    helps = sides[0] <= min(choices.mat_width, LONG_MAT_MM) and sides[1] <= max(choices.mat_width, LONG_MAT_MM)
+    yield Finding(Code.SHEET, Level.WATCH, says, "use a longer mat or a roll, or make the border smaller",
+                  None, sides[over], mat[over], longer if helps else None)
+
+
+@dataclass(frozen=True, slots=True)
+class CutTally:
+    """Of a whole order: how many stencils are cut, their paths, mm cut and travelled, and the seconds it takes."""
+
+    stencils: int
+    paths: int
+    cut_mm: float
+    travel_mm: float
+    seconds: float
+
+
+def tally_cut(plans: Iterable[tuple[CutPlan, int]]) -> CutTally:
+    """Add up the cutting of pieces, each with how many stencils there are of it."""
+    each = [(many, len(plan.paths), plan.cut_mm, plan.travel_mm, plan.seconds) for plan, many in plans]
+    paths, cut_mm, travel_mm, seconds = (sum(one[0] * one[k] for one in each) for k in (1, 2, 3, 4))
+    return CutTally(sum(one[0] for one in each), int(paths), cut_mm, travel_mm, seconds)
 
 
 def _rings(sheet: Sheet) -> list[shapely.LinearRing]:

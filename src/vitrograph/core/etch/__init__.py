@@ -1,5 +1,15 @@
 """Etch: schools of timing, steps and cautions."""
 
-from vitrograph.core.etch.plan import CAUTIONS, SCHOOLS, EtchPlan, EtchStep, Phase, School, plan_etch
+from vitrograph.core.etch.plan import (
+    CAUTIONS,
+    SCHOOLS,
+    EtchInput,
+    EtchPlan,
+    EtchTally,
+    Phase,
+    School,
+    plan_etch,
+    tally_etch,
+)
 
-__all__ = ["CAUTIONS", "SCHOOLS", "EtchPlan", "EtchStep", "Phase", "School", "plan_etch"]
+__all__ = ["CAUTIONS", "SCHOOLS", "EtchInput", "EtchPlan", "EtchTally", "Phase", "School", "plan_etch", "tally_etch"]

@@ -4,10 +4,18 @@ The trade disagrees on time, so each school is offered under a name of its own; 
 published source. The cream's label and safety data sheet come before anything written here.
 """
 
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 
+from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT
-from vitrograph.core.job import Job, SchoolName
+from vitrograph.core.job import Job, MaterialName, SchoolName, StencilKind
+from vitrograph.core.job.change import put
+from vitrograph.core.units import format_minutes
+from vitrograph.core.work import Step
+
+COVERED_MM2_PER_SECOND = 400.0     # how fast cream is dabbed on: a hand's breadth in about twenty seconds
+UNEVEN_SHARE = 0.4                 # of the time under cream: when covering takes longer, the frost shows it
 
 
 @dataclass(frozen=True, slots=True)
@@ -58,44 +66,89 @@ CAUTIONS = (
 
 
 @dataclass(frozen=True, slots=True)
-class EtchStep:
-    """One step; `seconds` is set where a timer runs, `caution` where someone can be hurt."""
+class EtchInput:
+    """What the etch of a piece depends on beside the area under cream."""
 
-    says: str
-    seconds: float | None = None
-    caution: str = ""
+    school: SchoolName
+    material: MaterialName
+    kind: StencilKind
+
+    @classmethod
+    def of(cls, job: Job) -> "EtchInput":
+        """What a job says of it."""
+        return cls(job.etch.school, job.material, job.stencil.kind)
 
 
 @dataclass(frozen=True, slots=True)
 class EtchPlan:
-    """The school, the steps with their timers, and the area under cream in mm²."""
+    """The school, the steps for one glass with their clocks, the area under cream in mm², and what was found."""
 
     school: School
     area: float
-    how_many: int
-    steps: tuple[EtchStep, ...]
+    steps: tuple[Step, ...]
+    findings: tuple[Finding, ...] = ()
+
+    @property
+    def seconds(self) -> float:
+        """Time under cream, in all; 0 where nothing is etched."""
+        return self.school.seconds if self.area else 0.0
 
 
-def plan_etch(frosted_area: float, job: Job) -> EtchPlan:
-    """Write the steps for one piece by the job's school; where film is the decoration there is none but to leave it."""
-    if job.stencil.kind == "decal":
-        return EtchPlan(SCHOOLS[job.etch.school], 0.0, job.how_many, (
-            EtchStep("Nothing is etched: the film is the decoration, and stays. Rub every edge down once more."),))
-    school, material = SCHOOLS[job.etch.school], MATERIALS[job.material]
+def plan_etch(given: EtchInput, area: float) -> EtchPlan:
+    """Write the steps for one glass by a school; where film is the decoration there is none but to leave it."""
+    school, material = SCHOOLS[given.school], MATERIALS[given.material]
+    if given.kind == "decal":
+        return EtchPlan(school, 0.0, (Step(
+            "nothing", "Nothing is etched: the film is the decoration, and stays. Rub every edge down once more."),))
     before = (
-        EtchStep("Put on gloves and goggles, open a window. Read the label.", caution=CAUTIONS[1]),
-        EtchStep(f"{material.title} glass: {TEST_SPOT[:1].lower()}{TEST_SPOT[1:]}" if material.doubtful else
-                 "Look the piece over: clean, dry, no crack, no scratch.", caution=material.caution or CARE),
-        EtchStep("Stir the cream. Dab it on thick, until no glass shows through. Hold it to the light.",
-                 caution="Cup the tape's edge to catch drips; keep the cream off skin and steel sinks."),
+        Step("gloves", "Put on gloves and goggles, open a window. Read the label.", caution=CAUTIONS[1]),
+        Step("look over", f"{material.title} glass: {TEST_SPOT[:1].lower()}{TEST_SPOT[1:]}" if material.doubtful else
+             "Look the piece over: clean, dry, no crack, no scratch.", caution=material.caution or CARE),
+        Step("cream on", "Stir the cream. Dab it on thick, until no glass shows through. Hold it to the light.",
+             caution="Cup the tape's edge to catch drips; keep the cream off skin and steel sinks."),
     )
-    timed = tuple(EtchStep(f"{phase.does}.", phase.seconds) for phase in school.phases)
+    timed = tuple(Step(f"{school.name} {number}", f"{phase.does}.", seconds=phase.seconds)
+                  for number, phase in enumerate(school.phases, start=1))
     after = (
-        EtchStep("Clean one small spot near the edge, dry it and look. Put cream back on it if it is too faint."),
-        EtchStep("Scrape the cream back into the pot, never dragging it past the film. Nothing metal."),
-        EtchStep("Rinse in low, gentle water with the stencil still on.",
-                 caution="Keep gloves and goggles on until the last of the cream is gone."),
-        EtchStep("Dry it, then look. Wet frost cannot be seen. Missed spots: cream again while the stencil is on."),
-        EtchStep("Peel the stencil. Wash the glass, wipe it with alcohol, and look at it on black card."),
+        Step("test spot",
+             "Clean one small spot near the edge, dry it and look. Put cream back on it if it is too faint."),
+        Step("scrape", "Scrape the cream back into the pot, never dragging it past the film. Nothing metal."),
+        Step("rinse", "Rinse in low, gentle water with the stencil still on.",
+             caution="Keep gloves and goggles on until the last of the cream is gone."),
+        Step("dry", "Dry it, then look. Wet frost cannot be seen. Missed spots: cream again while the stencil is on."),
+        Step("peel", "Peel the stencil. Wash the glass, wipe it with alcohol, and look at it on black card."),
     )
-    return EtchPlan(school, frosted_area, job.how_many, before + timed + after)
+    return EtchPlan(school, area, before + timed + after, tuple(_uneven(school, area)))
+
+
+def _uneven(school: School, area: float) -> Iterator[Finding]:
+    """Yield that so large an area cannot be covered fast enough for so short a time to come out even.
+
+    The place covered first stands longest; how fast cream is laid on is common practice put in a number, no published
+    source.
+    """
+    covering = area / COVERED_MM2_PER_SECOND
+    if covering > UNEVEN_SHARE * school.seconds:
+        longer = SCHOOLS["five-stir-five"]
+        remedy = Remedy.of(f"Use {longer.title.lower()}", put(lambda job: job.etch.school, longer.name))
+        offered = remedy if longer.seconds > school.seconds else None
+        yield Finding(Code.TIMING, Level.WATCH,
+                      f"covering it takes about {format_minutes(covering)} of the {format_minutes(school.seconds)}",
+                      "the place covered first stands longest, and comes out deeper: a longer time evens it out",
+                      None, covering, UNEVEN_SHARE * school.seconds, offered)
+
+
+@dataclass(frozen=True, slots=True)
+class EtchTally:
+    """Of a whole order: how many glasses are etched, the area under cream in mm², and the seconds each stands."""
+
+    glasses: int
+    area: float
+    seconds: float
+
+
+def tally_etch(plans: Iterable[tuple[EtchPlan, int]]) -> EtchTally:
+    """Add up the etch of pieces, each with how many there are of it."""
+    etched = [(plan, count) for plan, count in plans if plan.area]
+    return EtchTally(sum(count for _, count in etched), sum(plan.area * count for plan, count in etched),
+                     max((plan.seconds for plan, _ in etched), default=0.0))

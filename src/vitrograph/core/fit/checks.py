@@ -9,38 +9,41 @@ from vitrograph.core.artwork import Art
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.fit.band import SEAL_MM
 from vitrograph.core.fit.films import Film, along_edges
-from vitrograph.core.fit.place import Fitted
-from vitrograph.core.fit.remedies import remedies_for
-from vitrograph.core.job import Job
-from vitrograph.core.pieces import half_turn
-from vitrograph.core.units import format_length
+from vitrograph.core.fit.placing import Fitted
+from vitrograph.core.fit.remedies import FitCheckInput, remedies_for
+from vitrograph.core.geometry import half_turn
+from vitrograph.core.job.change import Resize, put
+from vitrograph.core.says import Length, Says
 
 LEAST_DROOP_MM = 0.8               # a smaller bow is not seen (common practice, no published source)
 _MISCLOSURE_MM = 1.0               # ends that miss each other by more are seen (common practice, no published source)
 
 
 def check_fit(
-    fitted: Fitted, job: Job, art: Art | None = None, misclosure: float = 0.0, going: Callable[[], None] = lambda: None
+    given: FitCheckInput, fitted: Fitted, art: Art | None = None, misclosure: float = 0.0,
+    still_wanted: Callable[[], None] = lambda: None
 ) -> tuple[Finding, ...]:
     """What the way of laying costs. Given the art, remedies for strain are solved for; `misclosure`: a full turn's.
 
-    Solving asks `going` now and then; it raises Cancelled when nobody waits any more.
+    Solving asks `still_wanted` now and then; it raises Cancelled when nobody waits any more.
     """
-    return tuple(found for check in (droop(fitted), off_the_eye(fitted), strain(fitted, job, art, going),
-                                     parts(fitted, job), once_round(fitted, job, misclosure)) for found in check)
+    return tuple(found for check in (droop(fitted), off_the_eye(fitted), strain(given, fitted, art, still_wanted),
+                                     parts(given, fitted), once_round(given, fitted, misclosure)) for found in check)
 
 
-def strain(fitted: Fitted, job: Job, art: Art | None, going: Callable[[], None]) -> Iterator[Finding]:
+def strain(
+    given: FitCheckInput, fitted: Fitted, art: Art | None, still_wanted: Callable[[], None]
+) -> Iterator[Finding]:
     """Yield where film on a wall curved both ways gives more than it may: at its openings, or in its border alone."""
     if not fitted.curved:
         return
-    limit, worst = job.fit.limit(job.cut.film), max(fitted.films, key=lambda film: film.strain_at_openings)
+    limit, worst = given.limit, max(fitted.films, key=lambda film: film.strain_at_openings)
     most = worst.strain_at_openings
     if most > limit:
         squeezed = -worst.openings[0] >= worst.openings[1]
         does = "squeezed" if squeezed else "stretched"
         even = "even snipped, " if worst.pressed is not None and worst.pressed.snips else ""
-        remedies = tuple(remedies_for(art, fitted.wall, job, most, going)) if art is not None else ()
+        remedies = tuple(remedies_for(art, fitted.wall, given, most, still_wanted)) if art is not None else ()
         yield Finding(Code.STRAIN, Level.WATCH,
                       f"{even}the film is {does} by {_percent(most)} at the openings; it takes {_percent(limit)}",
                       "its edges will wrinkle there and leak" if squeezed else "its edges will creep back and leak",
@@ -61,77 +64,81 @@ def _percent(share: float) -> str:
 
 def _place(fitted: Fitted, film: Film, *, squeezed: bool) -> tuple[float, float] | None:
     """Where along a film's openings the strain is worst, on the sheet."""
-    band = film.band.shifted(fitted.lay.u0)
+    band = film.band.shifted(fitted.chart.u0)
     edges = along_edges(fitted.wall_art)
     points = edges[shapely.contains_xy(shapely.box(band.u_low, band.s_low, band.u_high, band.s_high), edges)]
     if film.pressed is None or not len(points):
         return None
-    strains = film.pressed.at(points - [fitted.lay.u0 + film.middle, 0.0])
+    strains = film.pressed.at(points - [fitted.chart.u0 + film.middle, 0.0])
     at = int(strains[:, 0].argmin() if squeezed else strains[:, 1].argmax())
-    x, y = fitted.lay.wall_to_sheet(points[at:at + 1])[0]
+    x, y = fitted.chart.wall_to_sheet(points[at:at + 1])[0]
     return float(x), float(y)
 
 
 def droop(fitted: Fitted) -> Iterator[Finding]:
     """Yield how far the ends of level lines leave the level, where art is laid straight on a taper."""
     off = fitted.droop
-    if abs(off) > LEAST_DROOP_MM and fitted.lay.mode == "straight":
+    if abs(off) > LEAST_DROOP_MM and fitted.chart.mode == "straight":
         looks = "rise: it smiles" if off > 0 else "drop: it droops"
-        yield Finding(Code.DROOP, Level.WATCH, f"laid straight, the ends {looks}, by {format_length(abs(off))}",
+        yield Finding(Code.DROOP, Level.WATCH, Says("laid straight, the ends {looks}, by {off}", looks=looks,
+                                                    off=Length(abs(off))),
                       "on a tapered wall a straight line is not level", None, abs(off), LEAST_DROOP_MM,
-                      Remedy.of("Follow the rim", fit__mode="rim"))
+                      Remedy.of("Follow the rim", put(lambda job: job.fit.mode, "rim")))
 
 
 def off_the_eye(fitted: Fitted) -> Iterator[Finding]:
     """Yield how far from its place the eye sees art that goes on beyond the angle it is laid for."""
-    eye, off = fitted.lay.eye, fitted.off_the_eye
+    eye, off = fitted.chart.eye, fitted.off_the_eye
     if eye is not None and off > LEAST_DROOP_MM:
-        yield Finding(Code.EYE, Level.WATCH, f"beyond {degrees(eye.most):.0f}° to each side the art is seen up to "
-                      f"{format_length(off)} off", "there the glass turns away faster than art can follow",
-                      None, off, LEAST_DROOP_MM, Remedy.of("Follow the rim", fit__mode="rim"))
+        says = Says("beyond {turn}° to each side the art is seen up to {off} off", turn=f"{degrees(eye.most):.0f}",
+                    off=Length(off))
+        yield Finding(Code.EYE, Level.WATCH, says, "there the glass turns away faster than art can follow",
+                      None, off, LEAST_DROOP_MM, Remedy.of("Follow the rim", put(lambda job: job.fit.mode, "rim")))
 
 
-def parts(fitted: Fitted, job: Job) -> Iterator[Finding]:
+def parts(given: FitCheckInput, fitted: Fitted) -> Iterator[Finding]:
     """Yield that art has not the gaps for as many stencils as are asked for."""
-    wanted, have = job.fit.rows * job.fit.columns, len(fitted.films)
+    wanted, have = given.fit.rows * given.fit.columns, len(fitted.films)
     if have < wanted:
         yield Finding(Code.PARTS, Level.WATCH, f"{wanted} stencils are asked for, and the art parts into {have}",
-                      f"a stencil ends in a gap of {format_length(2 * SEAL_MM)} at least, and never in an opening: "
-                      "set lines or letters farther apart",
-                      None, float(have), float(wanted), Remedy.of("As it parts", fit__rows=1, fit__columns=1))
+                      Says("a stencil ends in a gap of {gap} at least, and never in an opening: set lines or letters "
+                           "farther apart", gap=Length(2 * SEAL_MM)),
+                      None, float(have), float(wanted),
+                      Remedy.of("As it parts", put(lambda job: job.fit.rows, 1), put(lambda job: job.fit.columns, 1)))
 
 
-def once_round(fitted: Fitted, job: Job, misclosure: float) -> Iterator[Finding]:
+def once_round(given: FitCheckInput, fitted: Fitted, misclosure: float) -> Iterator[Finding]:
     """Yield what keeps copies that go all round from meeting, and where their seam had better be."""
-    fit = job.fit
+    fit = given.fit
     if fit.times == 1 or not fitted.wall.closed:
         return
-    pitch = 2 * pi * fitted.lay.middle_scale / fit.times
-    wide = fitted.size[0] if fit.wrap else (fitted.wall_bounds[2] - fitted.wall_bounds[0]) * fitted.lay.middle_scale
+    pitch = 2 * pi * fitted.chart.middle_scale / fit.times
+    wide = fitted.size[0] if fit.wrap else (fitted.wall_bounds[2] - fitted.wall_bounds[0]) * fitted.chart.middle_scale
     if wide > pitch + 1e-6:
         factor = 0.9999 * pitch / wide
-        yield Finding(Code.OVERLAP, Level.WATCH, f"{fit.times} copies run into each other by "
-                      f"{format_length(wide - pitch)} each", "scaled so, a whole number of them just fits",
+        says = Says("{count} copies run into each other by {over} each", count=fit.times, over=Length(wide - pitch))
+        yield Finding(Code.OVERLAP, Level.WATCH, says, "scaled so, a whole number of them just fits",
                       None, wide, pitch,
-                      Remedy.of(f"Close the ring: each {format_length(factor * fitted.size[0])} wide",
-                                **job.resized(factor)))
+                      Remedy.of(Says("Close the ring: each {size} wide", size=Length(factor * fitted.size[0])),
+                                Resize(factor)))
     if not fit.wrap:
         return
     if misclosure > _MISCLOSURE_MM:
-        yield Finding(Code.CLOSURE, Level.WATCH, f"where the ends meet they may miss by {format_length(misclosure)}",
+        yield Finding(Code.CLOSURE, Level.WATCH, Says("where the ends meet they may miss by {misclosure}",
+                                                      misclosure=Length(misclosure)),
                       "that is what the readings may be off by: go round the glass with a tape, or wrap a paper proof",
                       None, misclosure, _MISCLOSURE_MM)
-    yield from _seam(fitted, job)
+    yield from _seam(given, fitted)
 
 
-def _seam(fitted: Fitted, job: Job) -> Iterator[Finding]:
+def _seam(given: FitCheckInput, fitted: Fitted) -> Iterator[Finding]:
     """A seam is hidden best at a handle."""
-    seam = fitted.lay.u0 + pi
-    handles = [kept for kept in job.features.keep_out if kept.what == "handle"]
+    seam = fitted.chart.u0 + pi
+    handles = [kept for kept in given.features.keep_out if kept.what == "handle"]
     for handle in handles[:1]:
         off = half_turn(handle.angle - seam)
-        if abs(off) * fitted.lay.middle_scale > handle.wide / 2:
+        if abs(off) * fitted.chart.middle_scale > handle.wide / 2:
             yield Finding(Code.CLOSURE, Level.NOTE, f"the seam comes {abs(degrees(off)):.0f}° from the handle",
                           "under the handle nobody looks for it", None, None, None,
-                          Remedy.of("Seam to the handle", fit__stand="angle",
-                                    fit__angle=half_turn(job.fit.angle + off)))
+                          Remedy.of("Seam to the handle", put(lambda job: job.fit.stand, "angle"),
+                                    put(lambda job: job.fit.angle, half_turn(given.fit.angle + off))))

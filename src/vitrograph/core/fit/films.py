@@ -14,9 +14,9 @@ import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.errors import FitError
+from vitrograph.core.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
 from vitrograph.core.fit.band import Band, Sides, band_edge, band_round, cut_places, overlapping
-from vitrograph.core.fit.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
-from vitrograph.core.fit.lay import Lay, half_of, longest_edge, warp
+from vitrograph.core.fit.chart import Chart, half_size, longest_edge, warp
 from vitrograph.core.fit.parted import Parted, Shifted, set_out
 from vitrograph.core.geometry import Box, Points, multipolygon
 from vitrograph.core.glass import Ball, Sheeting, TurnedWall, Wall
@@ -126,18 +126,19 @@ class _Cell:
     wall: MultiPolygon
 
 
-def cut_films(art: MultiPolygon, lay: Lay, fit: Fit, choices: FilmChoices) -> Films:
+def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices) -> Films:
     """Cut the films of an art; they are laid from below upward, and from left to right.
 
-    Each next film lies over the edge of the one before it, as shingles do, so that cream runs over the joint. `lay`
+    Each next film lies over the edge of the one before it, as shingles do, so that cream runs over the joint. `chart`
     has u0 and turn 0. Raises GlassError where a film reaches a pole.
     """
-    rows = [[_Cell(cell, _laid(part, lay)) for cell, part in _parts(row, 0, fit.columns, cell)]
+    rows = [[_Cell(cell, _laid(part, chart)) for cell, part in _parts(row, 0, fit.columns, cell)]
             for cell, row in _parts(art, 1, fit.rows, (-_ALL, -_ALL, _ALL, _ALL))]
     cells = [cell for row in rows for cell in row]
-    bands = [band_round(lay.wall, box, sides) for box, sides in _boxes(rows, lay.wall, choices.border, wrap=fit.wrap)]
+    boxes = _boxes(rows, chart.wall, choices.border, wrap=fit.wrap)
+    bands = [band_round(chart.wall, box, sides) for box, sides in boxes]
     alone = len(cells) == 1
-    made = [_film(lay, cell, band, border, fit, choices, alone=alone)
+    made = [_film(chart, cell, band, border, fit, choices, alone=alone)
             for cell, (band, border) in zip(cells, bands, strict=True)]
     if alone:
         return Films((made[0],), made[0].flat)
@@ -146,7 +147,7 @@ def cut_films(art: MultiPolygon, lay: Lay, fit: Fit, choices: FilmChoices) -> Fi
                   if isinstance(film.flat, Shifted))
     placed = tuple(replace(film, flat=flat, notches=notches)
                    for film, flat, notches in zip(made, flats, _notches(rows, bands), strict=True))
-    return Films(placed, Parted(tuple(cell.cell for cell in cells), tuple(_on_wall(cell.cell, lay) for cell in cells),
+    return Films(placed, Parted(tuple(cell.cell for cell in cells), tuple(_on_wall(cell.cell, chart) for cell in cells),
                                 flats, tuple(film.outline.bounds for film in placed)))
 
 
@@ -161,15 +162,15 @@ def _parts(art: MultiPolygon, axis: int, many: int, cell: Box) -> Iterator[tuple
         yield box, multipolygon(shapes[(middles >= low) & (middles < high)])
 
 
-def _laid(art: MultiPolygon, lay: Lay) -> MultiPolygon:
-    return warp(art, lay.to_wall, longest_edge(lay, half_of(art), WARP_DEVIATION_MM, wall=True))
+def _laid(art: MultiPolygon, chart: Chart) -> MultiPolygon:
+    return warp(art, chart.to_wall, longest_edge(chart, half_size(art), WARP_DEVIATION_MM, wall=True))
 
 
-def _on_wall(cell: Box, lay: Lay) -> Box:
+def _on_wall(cell: Box, chart: Chart) -> Box:
     """A cell's edges on the wall, taken from its middle lines; those it has in common with the plane stay far off."""
     ends = np.clip(np.array(cell), -1000.0, 1000.0)
-    (left, _), (right, _) = lay.way.to_wall(np.array([[ends[0], 0.0], [ends[2], 0.0]])).tolist()
-    (_, low), (_, high) = lay.way.to_wall(np.array([[0.0, ends[1]], [0.0, ends[3]]])).tolist()
+    (left, _), (right, _) = chart.way.to_wall(np.array([[ends[0], 0.0], [ends[2], 0.0]])).tolist()
+    (_, low), (_, high) = chart.way.to_wall(np.array([[0.0, ends[1]], [0.0, ends[3]]])).tolist()
     far = [-_ALL, -_ALL, _ALL, _ALL]
     near = [left, low, right, high]
     box = [far[k] if abs(cell[k]) == _ALL else near[k] for k in range(4)]
@@ -217,15 +218,15 @@ def _notches(rows: list[list[_Cell]], bands: list[tuple[Band, Sides]]) -> Iterat
             yield tuple(made)
 
 
-def _film(lay: Lay, cell: _Cell, band: Band, border: Sides, fit: Fit, choices: FilmChoices, *, alone: bool) -> Film:
+def _film(chart: Chart, cell: _Cell, band: Band, border: Sides, fit: Fit, choices: FilmChoices, *, alone: bool) -> Film:
     """One film, not yet set out on the sheet. Laid straight, or alone, it is told from the art's middle."""
-    middle = 0.0 if alone or lay.mode == "straight" else (band.u_low + band.u_high) / 2
+    middle = 0.0 if alone or chart.mode == "straight" else (band.u_low + band.u_high) / 2
     own = Band(band.u_low - middle, band.s_low, band.u_high - middle, band.s_high)
     wall_art = shapely.transform(cell.wall, lambda us: us - [middle, 0.0])
-    flat = lay.wall.sheeting(band.s_low, band.s_high)
+    flat = chart.wall.sheeting(band.s_low, band.s_high)
     pressed, ends = None, (0.0, 0.0)
-    if isinstance(lay.wall, TurnedWall | Ball):
-        pressed, ends = _pressed(lay.wall, own, wall_art, fit, choices)
+    if isinstance(chart.wall, TurnedWall | Ball):
+        pressed, ends = _pressed(chart.wall, own, wall_art, fit, choices)
         flat = pressed.sheeting
     edge = band_edge(flat, own) + [middle, 0.0]
     return Film(band, border, flat if alone else Shifted(flat, (0.0, 0.0), middle), edge, pressed, ends)

@@ -3,16 +3,18 @@
 from collections.abc import Callable, Iterator
 from dataclasses import dataclass, replace
 from math import sqrt
-from typing import Any
+
+from msgspec.structs import replace as with_fields
 
 from vitrograph.core.artwork import Art, compose
 from vitrograph.core.errors import Cancelled, VitrographError
 from vitrograph.core.findings import Remedy
 from vitrograph.core.fit.films import Film
-from vitrograph.core.fit.place import FitChoices, lay_art
+from vitrograph.core.fit.placing import FitChoices, map_art
 from vitrograph.core.glass import Wall
-from vitrograph.core.job import Job
-from vitrograph.core.units import format_length
+from vitrograph.core.job import Artwork, Features, Fit, Job
+from vitrograph.core.job.change import Change, Resize, put
+from vitrograph.core.says import Length, Says
 
 _COARSE = 500                      # nodes while something is looked for; a size is proved with all of them
 _TURNS = 8
@@ -20,77 +22,109 @@ _LEAST_FACTOR = 0.05
 _MOST_PARTS = 3
 _NEAR = 0.97                       # of the limit is aimed at, so that the proof seldom fails
 
+_Offer = tuple[Says | str, tuple[Change, ...]]
+
+
+@dataclass(frozen=True, slots=True)
+class FitCheckInput:
+    """What the fit's findings and their remedies depend on beside the art as it lies; `border` is that of all sides."""
+
+    artwork: Artwork
+    fit: Fit
+    features: Features
+    choices: FitChoices
+    border: float
+
+    @classmethod
+    def of(cls, job: Job) -> "FitCheckInput":
+        """What a job says of it."""
+        return cls(job.artwork, job.fit, job.features, FitChoices.of(job), job.stencil.border)
+
+    @property
+    def limit(self) -> float:
+        """What the film takes, as it is laid."""
+        return self.choices.films.limit
+
+    def with_fit(self, fit: Fit) -> "FitCheckInput":
+        """With another way of laying; how warm the film is stays as it was."""
+        return replace(self, fit=fit)
+
+    def with_border(self, border: float) -> "FitCheckInput":
+        """With one border on all sides."""
+        films = replace(self.choices.films, border=(border,) * 4)
+        return replace(self, border=border, choices=replace(self.choices, films=films))
+
 
 @dataclass(frozen=True)
 class _Case:
-    """Art on a wall, and a job whose other parts are kept."""
+    """Art on a wall, and what is asked of it."""
 
     art: Art
     wall: Wall
-    job: Job
-    going: Callable[[], None]
+    given: FitCheckInput
+    still_wanted: Callable[[], None]
 
-    def films(self, factor: float = 1.0, *, coarse: bool = True, **changes: Any) -> tuple[Film, ...]:
-        """The films of the art at a size, with some of the job changed; none where it cannot be laid so."""
-        self.going()
-        job = self.job.changed(**changes) if changes else self.job
-        choices = FitChoices.of(job)
+    def films(self, fit: Fit | None = None, factor: float = 1.0, *, coarse: bool = True) -> tuple[Film, ...]:
+        """The films of the art at a size, laid so or otherwise; none where it cannot be."""
+        self.still_wanted()
+        given, choices = self.given, self.given.choices
         if coarse:
             choices = replace(choices, films=replace(choices.films, nodes=_COARSE))
         try:
-            art = self.art if factor == 1 else compose(job.artwork.scaled(factor))
-            return lay_art(art, self.wall, job.fit, choices, job.features).films.films
+            art = self.art if factor == 1 else compose(given.artwork.scaled(factor))
+            return map_art(art, self.wall, fit or given.fit, choices, given.features).films.films
         except Cancelled:
             raise
         except VitrographError:
             return ()
 
-    def strain(self, factor: float = 1.0, *, coarse: bool = True, **changes: Any) -> float:
+    def strain(self, fit: Fit | None = None, factor: float = 1.0, *, coarse: bool = True) -> float:
         """The worst strain at their openings; boundless where there are none."""
-        films = self.films(factor, coarse=coarse, **changes)
-        return max((film.strain_at_openings for film in films), default=float("inf"))
+        return max((film.strain_at_openings for film in self.films(fit, factor, coarse=coarse)), default=float("inf"))
 
     @property
     def limit(self) -> float:
         """What the film takes."""
-        return self.job.fit.limit(self.job.cut.film)
+        return self.given.limit
 
 
-def remedies_for(art: Art, wall: Wall, job: Job, strain: float, going: Callable[[], None]) -> Iterator[Remedy]:
+def remedies_for(
+    art: Art, wall: Wall, given: FitCheckInput, strain: float, still_wanted: Callable[[], None]
+) -> Iterator[Remedy]:
     """Yield what brings film that gives `strain` at its openings under its limit: the least change first.
 
     Film cut by a cone is cut for the least strain first of all: whatever else is needed comes on top of that.
     """
-    first: dict[str, Any] = {}
-    if job.fit.film_shape == "best cone":
-        first = {"fit__film_shape": "least strain"}
-    case = _Case(art, wall, job.changed(**first), going)
+    first: tuple[Change, ...] = ()
+    if given.fit.film_shape == "best cone":
+        first = (put(lambda job: job.fit.film_shape, "least strain"),)
+        given = given.with_fit(with_fields(given.fit, film_shape="least strain"))
+    case = _Case(art, wall, given, still_wanted)
     if first and (strain := case.strain()) <= case.limit:
-        yield Remedy.of("Cut it for the least strain", **first)
+        yield Remedy.of("Cut it for the least strain", *first)
     for label, changes in _helping(case, strain):
-        yield Remedy.of(label, **first, **changes)
+        yield Remedy.of(label, *first, *changes)
 
 
-def _helping(case: _Case, strain: float) -> Iterator[tuple[str, dict[str, Any]]]:
-    fit = case.job.fit
+def _helping(case: _Case, strain: float) -> Iterator[_Offer]:
+    fit = case.given.fit
     if not fit.warm and case.limit < strain <= case.limit * fit.gives.warmed:
-        yield "Lay it warm", {"fit__warm": True}
-    if not fit.relief and case.strain(fit__relief=True) <= case.limit:
-        yield "Snip the border", {"fit__relief": True}
-    for name, says in (("rows", "Cut it as {} bands, laid one after the other"), ("columns", "Lay it as {} pieces")):
-        many = _fewest_parts(case, name)
-        if many is not None:
-            yield says.format(many), {f"fit__{name}": many}
+        yield "Lay it warm", (put(lambda job: job.fit.warm, True),)
+    if not fit.relief and case.strain(with_fields(fit, relief=True)) <= case.limit:
+        yield "Snip the border", (put(lambda job: job.fit.relief, True),)
+    if (many := _fewest_parts(case, "rows")) is not None:
+        yield f"Cut it as {many} bands, laid one after the other", (put(lambda job: job.fit.rows, many),)
+    if (many := _fewest_parts(case, "columns")) is not None:
+        yield f"Lay it as {many} pieces", (put(lambda job: job.fit.columns, many),)
     yield from _smaller(case, strain)
 
 
 def _fewest_parts(case: _Case, name: str) -> int | None:
     """The fewest bands or pieces that help, where the art has the gaps for them."""
-    fit = case.job.fit
+    fit = case.given.fit
     other = fit.columns if name == "rows" else fit.rows
     for many in range(getattr(fit, name) + 1, _MOST_PARTS + 1):
-        changes: dict[str, Any] = {f"fit__{name}": many}
-        films = case.films(**changes)
+        films = case.films(with_fields(fit, **{name: many}))
         if len(films) < many * other:
             return None
         if max(film.strain_at_openings for film in films) <= case.limit:
@@ -98,20 +132,20 @@ def _fewest_parts(case: _Case, name: str) -> int | None:
     return None
 
 
-def _smaller(case: _Case, strain: float) -> Iterator[tuple[str, dict[str, Any]]]:
+def _smaller(case: _Case, strain: float) -> Iterator[_Offer]:
     """The art so much smaller; where that alone does not do, with the least border besides."""
-    width, least = case.art.size[0], case.job.stencil.least_border
+    width, least = case.art.size[0], case.given.choices.films.safe
     factor = _largest_factor(case, strain)
     if factor is not None:
-        yield (f"Make it smaller: art {format_length(width * factor)} wide",
-               case.job.resized(factor))
-    elif case.job.stencil.border > least:
-        narrow = replace(case, job=case.job.changed(stencil__border=least, stencil__sides=None))
+        yield Says("Make it smaller: art {width} wide", width=Length(width * factor)), (Resize(factor),)
+    elif case.given.border > least:
+        narrow = replace(case, given=case.given.with_border(least))
         strain = narrow.strain()
         factor = 1.0 if strain <= case.limit else _largest_factor(narrow, strain)
         if factor is not None:
-            yield (f"Border {format_length(least)}, art {format_length(width * factor)} wide",
-                   {"stencil__border": least, "stencil__sides": None, **case.job.resized(factor)})
+            yield (Says("Border {least}, art {width} wide", least=Length(least), width=Length(width * factor)),
+                   (put(lambda job: job.stencil.border, least), put(lambda job: job.stencil.sides, None),
+                    Resize(factor)))
 
 
 def _largest_factor(case: _Case, strain: float) -> float | None:
@@ -124,12 +158,12 @@ def _largest_factor(case: _Case, strain: float) -> float | None:
         factor *= min(0.99, sqrt(_NEAR * case.limit / strain))
         if factor < _LEAST_FACTOR:
             return None
-        strain = case.strain(factor)
+        strain = case.strain(factor=factor)
         if strain <= case.limit:
             break
     else:
         return None
-    while case.strain(factor, coarse=False) > case.limit:
+    while case.strain(factor=factor, coarse=False) > case.limit:
         factor *= 0.98
         if factor < _LEAST_FACTOR:
             return None

@@ -9,12 +9,13 @@ from shapely.geometry import Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.findings import Remedy
-from vitrograph.core.fit.place import Fitted
-from vitrograph.core.fit.stand import at_top, stood
+from vitrograph.core.fit.placing import Fitted
+from vitrograph.core.fit.stand import held_from_rim, moved_round
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Frustum, Pane, Wall, blocks_of, eye_before, reading_turn
-from vitrograph.core.job import Job
-from vitrograph.core.units import format_length
+from vitrograph.core.glass import Frustum, Pane, Wall, blocks_of, eye_before, patch_of, reading_turn
+from vitrograph.core.job import Features, Job
+from vitrograph.core.job.change import Resize
+from vitrograph.core.says import Length, Says
 
 _HEIGHTS = 25
 _HALVINGS = 24
@@ -36,18 +37,32 @@ class Room:
     place: tuple[float, float]
 
 
-def room_for(fitted: Fitted, job: Job) -> Room:
+@dataclass(frozen=True, slots=True)
+class RoomInput:
+    """What the room depends on beside the art as it lies: what is kept clear, the least border, and the eye."""
+
+    features: Features
+    least_border: float
+    reading_angle: float
+    viewing_mm: float
+
+    @classmethod
+    def of(cls, job: Job) -> "RoomInput":
+        """What a job says of it."""
+        return cls(job.features, *patch_of(job))
+
+
+def room_for(given: RoomInput, fitted: Fitted) -> Room:
     """The room about the art's own front, with the least border, clear of places kept clear."""
-    choices = job.stencil
-    outline = room_outline(fitted.wall, choices.least_border, choices.reading_angle,
-                           eye_before(fitted.wall, choices.viewing_mm), fitted.angle)
+    outline = room_outline(fitted.wall, given.least_border, given.reading_angle,
+                           eye_before(fitted.wall, given.viewing_mm), fitted.angle)
     area: BaseGeometry = Polygon(outline) if len(outline) else Polygon()
-    for block in (kept.near(fitted.angle, fitted.wall) for kept in blocks_of(fitted.wall, job.features)):
+    for block in (kept.near(fitted.angle, fitted.wall) for kept in blocks_of(fitted.wall, given.features)):
         area = area.difference(block.shape)
     u_low, s_low, u_high, s_high = fitted.wall_bounds
     middle = ((u_low + u_high) / 2, (s_low + s_high) / 2)
     outermost = _outermost(shapely.get_coordinates(fitted.art))
-    if area.covers(shapely.convex_hull(shapely.multipoints(fitted.lay.to_wall(outermost)))):
+    if area.covers(shapely.convex_hull(shapely.multipoints(fitted.chart.to_wall(outermost)))):
         return Room(outline, True, 1.0, middle)
     if area.is_empty:
         return Room(outline, False, 0.0, middle)
@@ -108,18 +123,17 @@ def _outermost(points: Points) -> Points:
     return np.asarray(points[np.unique(reaches.argmax(axis=1))])
 
 
-def make_it_fit(room: Room, fitted: Fitted, job: Job) -> Remedy:
+def make_it_fit(room: Room, fitted: Fitted) -> Remedy:
     """Bring the art to the size and the place at which it fits."""
     moves = room.factor == 1
     factor = 1.0 if moves else room.factor * _SAFE
     u, s = room.place
     beside = fitted.middle[0] * factor / float(fitted.wall.scale(np.array([s]))[0])
-    across = stood(fitted.wall, u - beside, 0.0)
-    rim = fitted.wall.length - s - fitted.size[1] * factor / 2
+    place = (*held_from_rim(fitted.wall.length - s - fitted.size[1] * factor / 2),
+             *moved_round(fitted.wall, u - beside, 0.0))
     if moves:
-        return Remedy.of("Move it into the room", **at_top(rim), **across)
-    return Remedy.of(f"Make it fit: {format_length(fitted.size[0] * factor)} wide",
-                     **job.resized(factor), **at_top(rim), **across)
+        return Remedy.of("Move it into the room", *place)
+    return Remedy.of(Says("Make it fit: {size} wide", size=Length(fitted.size[0] * factor)), Resize(factor), *place)
 
 
 def room_outline(wall: Wall, border: float, reading_angle: float, eye_mm: float, angle: float) -> Points:

@@ -2,15 +2,15 @@
 
 from dataclasses import replace
 from math import cos, pi, sin
-from typing import Any
 
 import numpy as np
 
 from vitrograph.core.errors import FitError
-from vitrograph.core.fit.lay import Lay
+from vitrograph.core.fit.chart import Chart
+from vitrograph.core.geometry import half_turn
 from vitrograph.core.glass import Wall
 from vitrograph.core.job import Features, Fit
-from vitrograph.core.pieces import half_turn
+from vitrograph.core.job.change import Put, put
 
 _TURNS = 30                        # of a search for the middle's height; rows that keep their height need one
 _CLOSE_MM = 1e-9
@@ -48,12 +48,12 @@ def _between(handles: list[float]) -> float:
     return max(middles)[2]
 
 
-def middle_height(lay: Lay, fit: Fit, high: float, baseline: float) -> float:
+def middle_height(chart: Chart, fit: Fit, high: float, baseline: float) -> float:
     """The height s0 along the wall of the middle of art `high` mm tall, whose baseline is so far above its middle.
 
-    `lay` is any lay of that art: only its wall, its way and its eye matter.
+    `chart` is any lay of that art: only its wall, its way and its eye matter.
     """
-    wall = lay.wall
+    wall = chart.wall
     if fit.held == "top" and fit.from_rim is None:
         return wall.length / 2
     line = {"top": high / 2, "middle": 0.0, "baseline": baseline}[fit.held]
@@ -65,7 +65,7 @@ def middle_height(lay: Lay, fit: Fit, high: float, baseline: float) -> float:
         return wanted - line
     s0 = wanted - line
     for _ in range(_TURNS):
-        reached = float(replace(lay, s0=s0, turn=0.0).way.to_wall(np.array([[0.0, line]]))[0, 1])
+        reached = float(replace(chart, s0=s0, turn=0.0).way.to_wall(np.array([[0.0, line]]))[0, 1])
         s0 += wanted - reached
         if abs(wanted - reached) < _CLOSE_MM:
             break
@@ -81,21 +81,21 @@ def rim_at(features: Features, angle: float) -> tuple[float, float]:
     return features.rim_rise / 2 * cos(off), -features.rim_rise / 2 * sin(off)
 
 
-def raised(fit: Fit, wall: Wall, from_rim: float, by: float) -> dict[str, Any]:
+def moved_up(fit: Fit, wall: Wall, from_rim: float, by: float) -> tuple[Put, ...]:
     """The changes of a job that raise its art along the wall, mm; `from_rim` is where its top edge is now."""
     if fit.held == "top":
-        return at_top(from_rim - by)
+        return held_from_rim(from_rim - by)
     s = float(wall.along(np.array([fit.above_table - wall.stands]))[0]) + by
-    return {"fit__above_table": float(wall.in_space(np.array([[0.0, s]]))[0, 2]) + wall.stands}
+    return (put(lambda job: job.fit.above_table, float(wall.in_space(np.array([[0.0, s]]))[0, 2]) + wall.stands),)
 
 
-def at_top(from_rim: float | None) -> dict[str, Any]:
+def held_from_rim(from_rim: float | None) -> tuple[Put, ...]:
     """The changes that hold the art's top edge so far from the rim, or with None centre the art."""
-    return {"fit__held": "top", "fit__from_rim": from_rim}
+    return put(lambda job: job.fit.held, "top"), put(lambda job: job.fit.from_rim, from_rim)
 
 
-def stood(wall: Wall, angle: float, by: float) -> dict[str, Any]:
+def moved_round(wall: Wall, angle: float, by: float) -> tuple[Put, ...]:
     """The changes that move art round a wall, or across a pane, from where it stands now."""
     if not wall.closed:
-        return {"fit__across": round(angle + by, 4)}
-    return {"fit__stand": "angle", "fit__angle": half_turn(angle + by)}
+        return (put(lambda job: job.fit.across, round(angle + by, 4)),)
+    return put(lambda job: job.fit.stand, "angle"), put(lambda job: job.fit.angle, half_turn(angle + by))

@@ -1,6 +1,6 @@
 """Glass: from measurements to a wall with an exact flat development."""
 
-from vitrograph.core.glass.assess import Assessment, assess, eye_before
+from vitrograph.core.glass.assess import AssessInput, Assessment, assess, eye_before, patch_of
 from vitrograph.core.glass.crosscheck import check_heights, check_water
 from vitrograph.core.glass.keepout import Block, along_at, blocks_of
 from vitrograph.core.glass.material import CARE, MATERIALS, TEST_SPOT, Material
@@ -47,6 +47,7 @@ __all__ = [
     "CARE",
     "MATERIALS",
     "TEST_SPOT",
+    "AssessInput",
     "Assessment",
     "Ball",
     "Block",
@@ -89,6 +90,7 @@ __all__ = [
     "mean_glass",
     "measure_silhouette",
     "parse_readings",
+    "patch_of",
     "places_of",
     "profile_at",
     "radius_of",

@@ -14,7 +14,9 @@ from vitrograph.core.glass.readings import places_of, weigh_taken
 from vitrograph.core.glass.sets import CORNER_LIMIT_MM, SetCheck, check_set, mean_glass
 from vitrograph.core.glass.trust import Trust, trust_in
 from vitrograph.core.glass.walls import Wall
-from vitrograph.core.job import Job
+from vitrograph.core.job import Features, Glass, Job, MaterialName, Tools
+from vitrograph.core.job.change import put
+from vitrograph.core.says import Says
 
 _PLAIN_ASPECT = 1.5                # a motif's width over its height where there is no art yet
 
@@ -34,22 +36,47 @@ class Assessment:
     findings: tuple[Finding, ...]
 
 
-def assess(wall: Wall, job: Job, art: tuple[float, float, float] | None) -> Assessment:
+@dataclass(frozen=True, slots=True)
+class AssessInput:
+    """What an assessment depends on beside the wall and the art on it."""
+
+    glass: Glass
+    features: Features
+    measured: tuple[Glass, ...]
+    material: MaterialName
+    tools: Tools
+    least_border: float
+    reading_angle: float
+    viewing_mm: float
+
+    @classmethod
+    def of(cls, job: Job) -> "AssessInput":
+        """What a job says of it."""
+        return cls(job.glass, job.features, job.measured, job.material, job.tools, *patch_of(job))
+
+
+def patch_of(job: Job) -> tuple[float, float, float]:
+    """What the room for a motif depends on: the least border, the angle read from the front, the eye's distance."""
+    return job.stencil.least_border, job.stencil.reading_angle, job.stencil.viewing_mm
+
+
+def assess(given: AssessInput, wall: Wall, art: tuple[float, float, float] | None) -> Assessment:
     """Assess a glass for art (width, height, s0 in mm), or for a plain motif in its middle where there is none yet."""
-    choices, blocks = job.stencil, blocks_of(wall, job.features)
+    blocks = blocks_of(wall, given.features)
     width, height, s0 = art or (_PLAIN_ASPECT * wall.length / 3, wall.length / 3, wall.length / 2)
     aspect = width / max(height, 1e-6)
-    eye = eye_before(wall, choices.viewing_mm)
-    largest = largest_motif(wall, blocks, choices.least_border, aspect)
-    reading = largest_motif(wall, blocks, choices.least_border, aspect, (choices.reading_angle, eye))
-    alike, found = None, [*check_material(job), *_check_taken(job)]
-    if job.pieces:
+    eye = eye_before(wall, given.viewing_mm)
+    largest = largest_motif(wall, blocks, given.least_border, aspect)
+    reading = largest_motif(wall, blocks, given.least_border, aspect, (given.reading_angle, eye))
+    alike, found = None, [*check_material(given.material), *_check_taken(given)]
+    if given.measured:
         try:
-            alike = check_set(job.pieces, width, height, s0)
-            found += _check_set(job, alike)
+            alike = check_set(given.measured, width, height, s0)
+            found += _check_set(given, alike)
         except GlassError as error:
-            found.append(Finding(Code.SET, Level.WATCH, str(error), "a set is judged by readings of the same places"))
-    return Assessment(blocks, largest, reading, trust_in(job.glass, job.tools, width, height, s0), alike, tuple(found))
+            found.append(Finding(Code.SET, Level.WATCH, error.says, "a set is judged by readings of the same places"))
+    trust = trust_in(given.glass, given.tools, width, height, s0)
+    return Assessment(blocks, largest, reading, trust, alike, tuple(found))
 
 
 def eye_before(wall: Wall, viewing_mm: float) -> float:
@@ -58,22 +85,22 @@ def eye_before(wall: Wall, viewing_mm: float) -> float:
     return max(viewing_mm, 2.5 * widest)
 
 
-def _check_set(job: Job, alike: SetCheck) -> Iterator[Finding]:
-    common = mean_glass(job.pieces)
+def _check_set(given: AssessInput, alike: SetCheck) -> Iterator[Finding]:
+    common = mean_glass(given.measured)
     if not alike.motif_fits:
         yield Finding(Code.SET, Level.WATCH, alike.says, "film cut for another girth wrinkles or sits askew",
                       None, alike.corner, CORNER_LIMIT_MM)
-    if common != job.glass:
-        yield Finding(Code.SET, Level.NOTE, "the stencil is not made for the mean of the measured pieces",
+    if common != given.glass:
+        yield Finding(Code.SET, Level.NOTE, "the stencil is not made for the mean of the measured glasses",
                       "made for the mean, it is off by the least on all of them", None, None, None,
-                      Remedy.of("Make it for the mean", glass=common))
+                      Remedy.of("Use the mean", put(lambda job: job.glass, common)))
 
 
-def _check_taken(job: Job) -> Iterator[Finding]:
+def _check_taken(given: AssessInput) -> Iterator[Finding]:
     """Yield the places whose readings do not agree."""
-    for taken in job.tools.taken:
-        if taken.place in places_of(job.glass):
-            reading = weigh_taken(job.glass, job.tools, taken)
+    for taken in given.tools.taken:
+        if taken.place in places_of(given.glass):
+            reading = weigh_taken(given.glass, given.tools, taken)
             if reading.odd is not None:
-                yield Finding(Code.MEASURE, Level.WATCH, f"{taken.place}: {reading.says}",
+                yield Finding(Code.MEASURE, Level.WATCH, Says("{place}: {says}", place=taken.place, says=reading.says),
                               "one wrong reading pulls the mean along", None, reading.spread)

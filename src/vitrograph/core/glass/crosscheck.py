@@ -13,7 +13,7 @@ from vitrograph.core.errors import GlassError
 from vitrograph.core.glass.measure import frustum_of, wall_of
 from vitrograph.core.glass.walls import Frustum, profile_at
 from vitrograph.core.job import FlatGlass, Glass, TaperedGlass, Tools
-from vitrograph.core.units import format_length
+from vitrograph.core.says import Length, Says
 
 WATER_G_PER_ML = 0.9982            # at 20 °C (CRC Handbook of Chemistry and Physics, density of water)
 
@@ -29,7 +29,7 @@ class HeightCheck:
     difference: float
     agrees: bool
     rim_shift: float
-    says: str
+    says: Says
 
 
 def check_heights(glass: TaperedGlass, other: float, tools: Tools) -> HeightCheck:
@@ -49,16 +49,17 @@ def check_heights(glass: TaperedGlass, other: float, tools: Tools) -> HeightChec
 
 def _height_words(
     glass: TaperedGlass, other: float, expected: float, agrees: bool, shift: float, tools: Tools
-) -> str:
+) -> Says:
     known, asked = ("upright", "slant") if glass.height_is == "upright" else ("slant", "upright")
     if agrees:
-        return f"the two heights agree: the {asked} should be {format_length(expected)}"
+        return Says("the two heights agree: the {asked} should be {expected}", asked=asked, expected=Length(expected))
     if abs(other - glass.height) <= tools.ruler_error < abs(expected - glass.height):
         suspect = f"both readings are the same length, so both were taken {known}, or both {asked}"
     else:
         suspect = "the slant is the likelier to be wrong, since a tape slips on a wall"
-    return (f"the {asked} should be {format_length(expected)}, got {format_length(other)}: {suspect}; "
-            f"believing it would move the ends of the rim by {format_length(shift)}")
+    return Says("the {asked} should be {expected}, got {other}: {suspect}; believing it would move the ends of the "
+                 "rim by {shift}", asked=asked, expected=Length(expected), other=Length(other), suspect=suspect,
+                 shift=Length(shift))
 
 
 def _rim_shift(one: Frustum, other: Frustum) -> float:
@@ -74,7 +75,7 @@ class WaterCheck:
     expected_g: float
     difference_g: float
     diameter_error: float
-    says: str
+    says: Says
 
 
 def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float, tools: Tools) -> WaterCheck:
@@ -91,9 +92,11 @@ def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float, to
     expected = volume / 1000 * WATER_G_PER_ML
     # widening every diameter by d adds side * d/2 of volume, to first order
     error = (grams - expected) / WATER_G_PER_ML * 1000 / side * 2
-    off = "agrees with the readings" if abs(error) <= tools.ruler_error else (
-        f"speaks for diameters {format_length(abs(error), digits=2)} {'larger' if error > 0 else 'smaller'}")
-    says = f"it should hold {expected:.0f} g; {grams:.0f} g {off}"
+    way = "larger" if error > 0 else "smaller"
+    off = "agrees with the readings" if abs(error) <= tools.ruler_error else Says(
+        "speaks for diameters {error} {way}", error=Length(abs(error), 2), way=way)
+    says = Says("it should hold {expected} g; {grams} g {off}", expected=f"{expected:.0f}", grams=f"{grams:.0f}",
+                off=off)
     return WaterCheck(expected, grams - expected, error, says)
 
 

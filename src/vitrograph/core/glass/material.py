@@ -8,7 +8,7 @@ from collections.abc import Iterator
 from dataclasses import dataclass
 
 from vitrograph.core.findings import Code, Finding, Level
-from vitrograph.core.job import Job, MaterialName
+from vitrograph.core.job import MaterialName
 
 CARE = "Never etch cracked glass, and never a surface that food, drink or lips touch."
 TEST_SPOT = "Try a hidden spot first, such as under the foot, and look at it dry."
@@ -42,9 +42,9 @@ MATERIALS: dict[MaterialName, Material] = {
 }
 
 
-def check_material(job: Job) -> Iterator[Finding]:
+def check_material(name: MaterialName) -> Iterator[Finding]:
     """Yield a word of care where the glass may not take."""
-    material = MATERIALS[job.material]
+    material = MATERIALS[name]
     if material.doubtful:
         says = f"{material.title[:1].lower()}{material.title[1:]} glass may not take: try a hidden spot first"
         yield Finding(Code.MATERIAL, Level.WATCH, says, material.caution or material.expect)

@@ -10,7 +10,7 @@ from vitrograph.core.errors import GlassError
 from vitrograph.core.glass.turned import Ball, TurnedWall, Values
 from vitrograph.core.glass.walls import Frustum, Pane, Wall, slant_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, StraightGlass, TaperedGlass
-from vitrograph.core.units import format_length
+from vitrograph.core.says import Length, Says
 
 _ROUNDS, _CLOSE_MM = 200, 1e-6
 
@@ -36,8 +36,9 @@ def wall_of(glass: Glass) -> Wall:
     gain = abs(rim - base)
     if glass.height <= gain:
         raise GlassError(
-            f"a slant of {format_length(glass.height)} cannot join these girths: it must be more than half the "
-            f"difference of the diameters, {format_length(gain)}; measure the slant along the wall again"
+            Says("a slant of {height} cannot join these girths: it must be more than half the difference of the "
+                 "diameters, {gain}; measure the slant along the wall again", height=Length(glass.height),
+                 gain=Length(gain))
         )
     return Frustum(base, rim, glass.height)
 
@@ -53,8 +54,8 @@ def _pane(glass: FlatGlass) -> Pane:
     """What the frame leaves to be seen: the film cannot lie under its rebate."""
     width, height = glass.width - 2 * glass.frame, glass.height - 2 * glass.frame
     if min(width, height) <= 0:
-        raise GlassError(f"a frame that hides {format_length(glass.frame)} all round leaves nothing of this pane: "
-                         "measure the hidden edge again")
+        raise GlassError(Says("a frame that hides {frame} all round leaves nothing of this pane: measure the hidden "
+                              "edge again", frame=Length(glass.frame)))
     return Pane(width, height, glass.outline == "oval")
 
 
@@ -63,10 +64,10 @@ def _turned(glass: CurvedGlass) -> TurnedWall:
         raise GlassError(f"a curved wall needs at least two stations, got {len(glass.stations)}")
     for (below, _), (above, _) in pairwise(glass.stations):
         if above == below:
-            raise GlassError(f"two stations stand at {format_length(above)}: keep one of them")
+            raise GlassError(Says("two stations stand at {above}: keep one of them", above=Length(above)))
         if above < below:
-            raise GlassError(f"the station at {format_length(above)} comes after the one at {format_length(below)}: "
-                             "list them from the base up")
+            raise GlassError(Says("the station at {above} comes after the one at {below}: list them from the base up",
+                                  above=Length(above), below=Length(below)))
     foot = glass.stations[0][0]
     heights = np.array([height - foot for height, _ in glass.stations])
     radii = tuple(radius_of(girth, glass.girth) for _, girth in glass.stations)
@@ -81,9 +82,9 @@ def _turned_along(
     """The wall whose stations lie so far along it: upright heights by fixed-point steps from straight parts."""
     steps, gains = np.diff(along), np.abs(np.diff(radii))
     for number in np.flatnonzero(steps <= gains).tolist():
-        raise GlassError(f"{format_length(steps[number])} along the wall cannot join stations {number + 1} and "
-                         f"{number + 2}: it must be more than half the difference of their diameters, "
-                         f"{format_length(gains[number])}")
+        raise GlassError(Says("{number} along the wall cannot join stations {number2} and {number3}: it must be more "
+                              "than half the difference of their diameters, {number4}", number=Length(steps[number]),
+                              number2=number + 1, number3=number + 2, number4=Length(gains[number])))
     rises = np.sqrt(steps**2 - gains**2)
     for _ in range(_ROUNDS):
         wall = TurnedWall((0.0, *np.cumsum(rises).tolist()), radii, joined, foot)

@@ -14,7 +14,8 @@ import msgspec
 
 from vitrograph.core.errors import GlassError, LengthError
 from vitrograph.core.job import CurvedGlass, Girth, Glass, Taken, Tools
-from vitrograph.core.units import Unit, format_length, parse_length
+from vitrograph.core.says import Length, Says
+from vitrograph.core.units import Unit, parse_length
 
 _SUSPECT = 2.5                     # a reading this many spreads from the others' mean was likely misread
 
@@ -30,7 +31,7 @@ class Reading:
     spread: float
     error: float
     count: int
-    says: str
+    says: Says | str
     odd: float | None = None
 
 
@@ -62,7 +63,8 @@ def weigh_readings(readings: Sequence[float], tool_error: float, girth: Girth | 
     around = pi * tape if girth == "circumference" else 0.0
     mean, spread = fmean(readings) - around, max(readings) - min(readings)
     if mean <= max(2 * tool_error, 0.0):
-        raise GlassError(f"{format_length(max(mean, 0.0), digits=2)} is narrower than this tool can tell: use calipers")
+        raise GlassError(Says("{mean} is narrower than this tool can tell: use calipers",
+                              mean=Length(max(mean, 0.0), 2)))
     scatter = stdev(readings) if len(readings) > 1 else 0.0
     error = max(scatter, tool_error) / sqrt(len(readings))
     odd = _odd_one(readings, tool_error)
@@ -126,16 +128,19 @@ def error_at(glass: Glass, tools: Tools, place: str) -> float:
     return tools.error_of(tools.girth if girth_at(glass, place) else tools.height)
 
 
-def _words(readings: Sequence[float], spread: float, tool_error: float, girth: Girth | None, odd: float | None) -> str:
+def _words(
+    readings: Sequence[float], spread: float, tool_error: float, girth: Girth | None, odd: float | None
+) -> Says | str:
     if len(readings) == 1:
         return "one reading: take two or three more, each from a fresh start"
     if odd is not None:
-        return f"{format_length(odd, digits=2)} stands apart from the others: read it again"
+        return Says("{odd} stands apart from the others: read it again", odd=Length(odd, 2))
     if spread <= 2 * tool_error:
         return "the readings agree within what the tool can tell"
     if girth == "diameter":
-        return f"out of round by {format_length(spread, digits=2)}: the film follows the girth, so the mean is right"
-    return f"they spread by {format_length(spread, digits=2)}, more than the tool explains: take a few more"
+        return Says("out of round by {spread}: the film follows the girth, so the mean is right",
+                    spread=Length(spread, 2))
+    return Says("they spread by {spread}, more than the tool explains: take a few more", spread=Length(spread, 2))
 
 
 def _odd_one(readings: Sequence[float], tool_error: float) -> float | None:

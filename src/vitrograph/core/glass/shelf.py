@@ -14,10 +14,11 @@ from typing import Annotated
 import msgspec
 import platformdirs
 
-from vitrograph.core.errors import JobFileError, ShelfError
-from vitrograph.core.files import write_whole
+from vitrograph.core.errors import OrderFileError, ShelfError
 from vitrograph.core.glass.measure import wall_of
 from vitrograph.core.job import Features, Glass, Job, MaterialName, Tools
+from vitrograph.core.job.change import Put, put
+from vitrograph.core.storing.whole import write_whole
 
 _MOST_BYTES = 2_000_000
 
@@ -25,7 +26,7 @@ _MOST_BYTES = 2_000_000
 class ShelvedGlass(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     """A glass on the shelf: its name and notes, its shape and features, how it was measured, and a picture (JPEG).
 
-    `pieces` are the measured pieces of a set that is meant to be equal.
+    `pieces` are the glasses measured of a set that is meant to be equal (a word that its files keep).
     """
 
     name: Annotated[str, msgspec.Meta(min_length=1, max_length=80)]
@@ -42,12 +43,13 @@ class ShelvedGlass(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     def of(cls, job: Job, name: str, notes: str = "", measured_on: str = "", picture: bytes = b"") -> "ShelvedGlass":
         """What a job knows of its glass, under a name."""
         return cls(name=name, glass=job.glass, notes=notes, material=job.material, tools=job.tools,
-                   measured_on=measured_on, features=job.features, pieces=job.pieces, picture=picture)
+                   measured_on=measured_on, features=job.features, pieces=job.measured, picture=picture)
 
-    def changes(self) -> dict[str, object]:
+    def changes(self) -> tuple[Put, ...]:
         """The changes of a job that put this glass on its bench."""
-        return {"glass": self.glass, "material": self.material, "tools": self.tools, "features": self.features,
-                "pieces": self.pieces}
+        return (put(lambda job: job.glass, self.glass), put(lambda job: job.material, self.material),
+                put(lambda job: job.tools, self.tools), put(lambda job: job.features, self.features),
+                put(lambda job: job.measured, self.pieces))
 
 
 def default_folder() -> Path:
@@ -82,7 +84,7 @@ class Shelf:
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
             write_whole(path, glass_json(glass))
-        except (OSError, JobFileError) as error:
+        except (OSError, OrderFileError) as error:
             raise ShelfError(f"{path.name} cannot be written ({error}): the glass was not kept") from None
         return path
 

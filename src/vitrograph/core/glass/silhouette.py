@@ -18,8 +18,8 @@ import numpy as np
 
 from vitrograph.core.errors import GlassError, PictureError
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass.edges import Edges, Values, find_edges
-from vitrograph.core.pictures import Gray
+from vitrograph.core.pictures.edges import Edges, Values, find_edges
+from vitrograph.core.pictures.reading import Gray
 
 _STEPS = 12
 _TURNS = 6

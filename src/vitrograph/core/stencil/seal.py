@@ -14,10 +14,9 @@ import shapely
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.job import Job
+from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.sheet import Sheet
-from vitrograph.core.units import format_length
 from vitrograph.core.widths import edges_of
 
 _ACUTE = pi / 3
@@ -37,7 +36,7 @@ class Risk:
     kind: RiskKind
     where: tuple[float, float]
     score: float
-    says: str
+    says: Says | str
 
 
 @dataclass(frozen=True)
@@ -49,13 +48,14 @@ class Seal:
     risks: tuple[Risk, ...]
 
 
-def seal_of(sheet: Sheet, job: Job) -> Seal:
-    """Measure the seal of a sheet."""
+def seal_of(sheet: Sheet, limits: Limits, width: float, film_limit: float) -> Seal:
+    """Measure the seal of a sheet, a strip `width` mm wide; `film_limit` is the share that its film may give."""
     plain = shapely.simplify(sheet.openings, _PLAIN_MM)
-    strip = plain.buffer(job.stencil.seal, quad_segs=4)
+    strip = plain.buffer(width, quad_segs=4)
     inside = shapely.contains_properly(sheet.outline, strip)
     area = float((strip if inside else strip.intersection(sheet.outline)).area - sheet.openings.area)
-    found = sorted([*_corners(plain), *_webs(sheet, job), *_strains(sheet, plain, job)], key=lambda risk: -risk.score)
+    risks = [*_corners(plain), *_webs(sheet, limits), *_strains(sheet, plain, film_limit)]
+    found = sorted(risks, key=lambda risk: -risk.score)
     return Seal(float(sheet.openings.length), max(0.0, area), _spaced(found))
 
 
@@ -73,18 +73,17 @@ def _corners(openings: BaseGeometry) -> Iterator[Risk]:
                    f"a film corner of {degrees(film[at]):.0f}°")
 
 
-def _webs(sheet: Sheet, job: Job) -> Iterator[Risk]:
-    for fault in sheet.cutting.faults(Limits.of(job.stencil)):
+def _webs(sheet: Sheet, limits: Limits) -> Iterator[Risk]:
+    for fault in sheet.cutting.faults(limits):
         if fault.kind in ("web", "near", "needle") and fault.grave:
             yield Risk("web", fault.where, min(1.0, 1.2 - 0.7 * fault.value / fault.limit),
-                       f"film {format_length(fault.value, digits=2)} wide")
+                       Says("film {value} wide", value=Length(fault.value, 2)))
 
 
-def _strains(sheet: Sheet, openings: BaseGeometry, job: Job) -> Iterator[Risk]:
+def _strains(sheet: Sheet, openings: BaseGeometry, limit: float) -> Iterator[Risk]:
     """Places along the openings where film gives more than half of what it takes."""
     if not sheet.fitted.curved:
         return
-    limit = job.fit.limit(job.cut.film)
     spots = shapely.get_coordinates(openings)
     for film, cover in zip(sheet.films, sheet.covers, strict=True):
         if film.pressed is None:
@@ -92,7 +91,7 @@ def _strains(sheet: Sheet, openings: BaseGeometry, job: Job) -> Iterator[Risk]:
         own: Points = spots[shapely.contains_xy(cover, *spots.T)]
         if not len(own):
             continue
-        strains = film.pressed.at(film.flat.undevelop(sheet.fitted.lay.faced(own)) - [film.middle, 0.0])
+        strains = film.pressed.at(film.flat.undevelop(sheet.fitted.chart.flipped(own)) - [film.middle, 0.0])
         share = np.abs(strains).max(axis=1) / limit
         for at in np.flatnonzero(share > _STRAIN_SHARE):
             x, y = own[at].tolist()

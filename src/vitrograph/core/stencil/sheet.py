@@ -6,15 +6,16 @@ from functools import cached_property
 
 import numpy as np
 import shapely
+from msgspec.structs import replace as with_fields
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.fit import Band, Film, Fitted, Snip
 from vitrograph.core.geometry import as_polygons, multipolygon, sound, within, without
-from vitrograph.core.job import StencilChoices, StencilKind
-from vitrograph.core.stencil.film.marks import Marks, marks_for
-from vitrograph.core.stencil.film.outline import film_cover, tab_of
+from vitrograph.core.job import Job, StencilChoices, StencilKind
 from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.mending.mends import Cutting, mended
+from vitrograph.core.stencil.outlines.marks import Marks, marks_for
+from vitrograph.core.stencil.outlines.outline import film_cover, tab_of
 from vitrograph.core.stencil.tying.ties import Tie, tie_islands
 
 
@@ -78,7 +79,7 @@ class Sheet:
         bands = [film.band for film in self.films]
         whole = Band(min(b.u_low for b in bands), min(b.s_low for b in bands), max(b.u_high for b in bands),
                      max(b.s_high for b in bands))
-        return whole.shifted(self.fitted.lay.u0)
+        return whole.shifted(self.fitted.chart.u0)
 
     @cached_property
     def border(self) -> tuple[float, float, float, float]:
@@ -98,16 +99,36 @@ class Sheet:
         return tuple(self.cutting.islands)
 
 
+@dataclass(frozen=True, slots=True)
+class SheetInput:
+    """What the films' shapes depend on beside the fitted art: not the limits, which they are only held to.
+
+    `name` is the words of the marks, empty where none are made.
+    """
+
+    choices: StencilChoices
+    name: str
+
+    @classmethod
+    def of(cls, job: Job) -> "SheetInput":
+        """What a job says of it; what does not matter to the films stands at its usual value."""
+        plain = StencilChoices()
+        limits = {name: getattr(plain, name) for name in ("least_web", "least_opening", "least_island")}
+        free = limits if job.stencil.ties.placed == "none" else {}         # what ties leave beside them keeps to these
+        choices = with_fields(job.stencil, seal=plain.seal, guard=plain.guard, tape_width=plain.tape_width, **free)
+        return cls(choices, job.name if job.stencil.marks != "none" else "")
+
+
 def build_sheet(fitted: Fitted, choices: StencilChoices | None = None, name: str = "") -> Sheet:
     """Cut the films round the fitted art, mended, tied and marked as chosen; art beyond them all is told of."""
     choices = choices or StencilChoices()
     covers = tuple(film_cover(film, fitted, choices) for film in fitted.films)
     outlines = covers if choices.tab == "none" else tuple(_with_tab(cover, choices.tab, fitted) for cover in covers)
     outline = outlines[0] if len(outlines) == 1 else MultiPolygon(list(outlines))
-    laid = sound(fitted.sheet_art)
-    inside = shapely.contains_properly(outline, laid)
-    art = laid if inside else as_polygons(within(laid, outline))
-    beyond = MultiPolygon() if inside else as_polygons(without(laid, outline))
+    mapped = sound(fitted.sheet_art)
+    inside = shapely.contains_properly(outline, mapped)
+    art = mapped if inside else as_polygons(within(mapped, outline))
+    beyond = MultiPolygon() if inside else as_polygons(without(mapped, outline))
     rest = as_polygons(without(outline, art))
     openings, film = (rest, art) if choices.kind == "decal" else (art, rest)
     made = Sheet(fitted, outlines, openings, film, beyond, tuple(_snips(fitted)), choices.kind, covers, openings)
@@ -129,7 +150,7 @@ def _recut(sheet: Sheet, cutting: Cutting) -> Sheet:
 
 
 def _with_tab(cover: Polygon, side: str, fitted: Fitted) -> Polygon:
-    joined = shapely.union(cover, tab_of(cover, side, mirrored=fitted.lay.mirrored).buffer(1e-6))
+    joined = shapely.union(cover, tab_of(cover, side, mirrored=fitted.chart.mirrored).buffer(1e-6))
     return max(as_polygons(joined).geoms, key=lambda part: part.area)
 
 
@@ -137,5 +158,5 @@ def _snips(fitted: Fitted) -> Iterator[Snip]:
     """The relief cuts that are no notch of the outline, where they lie on the sheet."""
     for snip in (snip for film in fitted.films for snip in film.snips):
         if not snip.cut_out:
-            edge, tip = fitted.lay.faced(np.array([snip.edge, snip.tip])).tolist()
+            edge, tip = fitted.chart.flipped(np.array([snip.edge, snip.tip])).tolist()
             yield Snip((edge[0], edge[1]), (tip[0], tip[1]), snip.parts)

@@ -8,10 +8,9 @@ from typing import Literal
 
 import shapely
 
-from vitrograph.core.job import Job
+from vitrograph.core.says import Area, Length, Says
 from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.sheet import Sheet
-from vitrograph.core.units import format_length
 
 Grade = Literal["easy", "fair", "fiddly", "hard"]
 
@@ -36,25 +35,25 @@ class Work:
     at: tuple[float, float] | None
     failing: int
     grade: Grade
-    reasons: tuple[str, ...]
+    reasons: tuple[Says | str, ...]
 
 
-def work_of(sheet: Sheet, job: Job) -> Work:
+def work_of(sheet: Sheet, limits: Limits, film_limit: float) -> Work:
     """Measure the work of a sheet."""
     parts = shapely.get_parts(sheet.openings)
     areas = shapely.area(parts)
     smallest = float(areas.min()) if len(parts) else 0.0
     at = shapely.get_coordinates(shapely.point_on_surface(parts[areas.argmin()]))[0].tolist() if len(parts) else None
-    failing = sum(fault.grave for fault in sheet.cutting.faults(Limits.of(job.stencil)))
+    failing = sum(fault.grave for fault in sheet.cutting.faults(limits))
     edge = float(sheet.openings.length)
-    counts = (
-        (_of_two(len(parts), _PIECES), f"{len(parts)} pieces to pull"),
+    counts: tuple[tuple[int, Says | str], ...] = (
+        (_of_two(len(parts), _PIECES), f"{len(parts)} openings to pull"),
         (_of_two(len(sheet.islands), _ISLANDS), f"{len(sheet.islands)} islands to keep in place"),
-        (_of_two(edge, _EDGE_MM), f"{format_length(edge, digits=0)} of edge to press down"),
+        (_of_two(edge, _EDGE_MM), Says("{edge} of edge to press down", edge=Length(edge, 0))),
         (_of_two(failing, _FAULTS), f"{failing} place{'s' if failing != 1 else ''} too thin or too small"),
         (_of_two(-smallest, (-_SMALLEST_MM2[0], -_SMALLEST_MM2[1])) if len(parts) else 0,
-         f"the smallest piece has {smallest:.1f} mm²"),
-        (_of_two(sheet.fitted.strain_at_openings / job.fit.limit(job.cut.film), (1.0, 2.0)),
+         Says("the smallest has {area}", area=Area(smallest))),
+        (_of_two(sheet.fitted.strain_at_openings / film_limit, (1.0, 2.0)),
          f"film gives {100 * sheet.fitted.strain_at_openings:.1f} % at the openings"),
     )
     total = sum(count for count, _ in counts)

@@ -1,5 +1,5 @@
 """Transfer: tape, marks to aim by, and the glass at rest."""
 
-from vitrograph.core.transfer.plan import Strip, TransferPlan, plan_transfer, tape_strips
+from vitrograph.core.transfer.plan import PRESS_EDGES, Setting, Strip, TransferPlan, plan_transfer, tape_strips
 
-__all__ = ["Strip", "TransferPlan", "plan_transfer", "tape_strips"]
+__all__ = ["PRESS_EDGES", "Setting", "Strip", "TransferPlan", "plan_transfer", "tape_strips"]

@@ -10,14 +10,18 @@ from math import ceil
 
 import numpy as np
 
+from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.fit import Fitted
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Frustum, Pane
-from vitrograph.core.job import Job, TransferChoices
+from vitrograph.core.job import TransferChoices
+from vitrograph.core.job.change import put
+from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import Sheet
-from vitrograph.core.units import format_length
+from vitrograph.core.work import Step
 
 LEAST_MARGIN_MM = 2.0
+PRESS_EDGES = "press edges"       # the key of the step at which every edge is pressed down
 SETTLE_MINUTES = 15                # letting the film grip before the cream; 10 to 40 is usual
 
 
@@ -62,6 +66,7 @@ class TransferPlan:
     relieved: bool = False
     guard: str = ""
     edge: float = 0.0
+    findings: tuple[Finding, ...] = ()
 
     @property
     def strips(self) -> tuple[Strip, ...]:
@@ -74,63 +79,70 @@ class TransferPlan:
         return tuple(mark for setting in self.settings for mark in setting.marks)
 
     @property
-    def steps(self) -> tuple[str, ...]:
+    def steps(self) -> tuple[Step, ...]:
         """What to do, one step at a time, with this stencil's own numbers."""
         return (
             *self._tape_steps(),
-            "Rub the tape down, turn over, rub the back, and peel the backing slowly at a diagonal. "
-            "Press back whatever stays behind.",
-            "Clean the glass with alcohol and let it dry. Touch it no more.",
-            self.bedding,
+            Step("backing", "Rub the tape down, turn over, rub the back, and peel the backing slowly at a diagonal. "
+                 "Press back whatever stays behind."),
+            Step("clean", "Clean the glass with alcohol and let it dry. Touch it no more."),
+            Step("bed", self.bedding),
             *self._set_steps(),
-            "Press the middle down first, then outward to each side." + self._snip_words(),
-            "Peel the tape flat back on itself. Press every edge again, the marked places first: "
-            f"{format_length(self.edge, digits=0)} in all. Look from behind.",
-            f"Let the film settle {SETTLE_MINUTES} minutes.{self.guard}",
+            Step("middle first", "Press the middle down first, then outward to each side." + self._snip_words()),
+            Step(PRESS_EDGES, Says("Peel the tape flat back on itself. Press every edge again, the marked places "
+                                   "first: {edge} in all. Look from behind.", edge=Length(self.edge, 0, tool=True))),
+            Step("settle", f"Let the film settle {SETTLE_MINUTES} minutes.{self.guard}", seconds=60.0 * SETTLE_MINUTES),
         )
 
-    @property
-    def pressing(self) -> int:
-        """Which of the steps is the one at which edges are pressed down: the last but one."""
-        return len(self.steps) - 2
-
-    def _set_steps(self) -> Iterator[str]:
+    def _set_steps(self) -> Iterator[Step]:
         edge = "rim" if self.round_glass else "upper edge"
+        many = len(self.settings)
         for number, setting in enumerate(self.settings, start=1):
-            many = len(self.settings)
             which = "the stencil" if many == 1 else f"stencil {number} of {many}"
             joint = "" if number == 1 else " Lay its edge over the last one's, so that their notches line up."
-            yield (f"Set {which}: film's upper corners {format_length(setting.rim_left)} (left) and "
-                   f"{format_length(setting.rim_right)} (right) from the {edge}.{joint}")
+            yield Step(f"set {number}", Says(
+                "Set {which}: film's upper corners {left} (left) and {right} (right) from the {edge}.{joint}",
+                which=which, left=Length(setting.rim_left, tool=True), right=Length(setting.rim_right, tool=True),
+                edge=edge, joint=joint))
 
     def _snip_words(self) -> str:
         if self.relieved:
             return " Let the border close, or lap, at each snip, and cover it with tape."
         return " If the border lifts, snip it at the sides." if self.round_glass else ""
 
-    def _tape_steps(self) -> Iterator[str]:
+    def _tape_steps(self) -> Iterator[Step]:
         if not self.needed:
-            yield "One piece: this stencil can be lifted with no tape. Tape still helps to aim."
+            yield Step("tape", "One piece: this stencil can be lifted with no tape. Tape still helps to aim.")
             return
         for number, setting in enumerate(self.settings, start=1):
-            yield _tape_step(setting, f" {number}" if len(self.settings) > 1 else "")
+            yield Step(f"tape {number}", _tape_words(setting, f" {number}" if len(self.settings) > 1 else ""))
 
 
-def _tape_step(setting: Setting, which: str) -> str:
+def _tape_words(setting: Setting, which: str) -> Says:
     count, strip = len(setting.strips), setting.strips[0]
-    cut = "one piece," if count == 1 else f"{count} strips, each"
-    return (f"Cut tape: {cut} {format_length(strip.width, digits=0)} by {format_length(strip.height, digits=0)}. "
-            f"Lay it over {'the stencil' if not which else 'stencil' + which}{', overlapped' if count > 1 else ''}, "
-            "the extra at the top.")
+    return Says("Cut tape: {cut} {width} by {height}. Lay it over {stencil}{overlapped}, the extra at the top.",
+                cut="one piece," if count == 1 else f"{count} strips, each", width=Length(strip.width, 0, tool=True),
+                height=Length(strip.height, 0, tool=True), stencil="the stencil" if not which else f"stencil{which}",
+                overlapped=", overlapped" if count > 1 else "")
 
 
-def plan_transfer(sheet: Sheet, job: Job, *, one_piece: bool) -> TransferPlan:
+def plan_transfer(choices: TransferChoices, sheet: Sheet, *, one_piece: bool) -> TransferPlan:
     """Cut the tape for a sheet and work out where its films go on the glass; one piece of film needs none."""
-    settings = tuple(_setting(sheet, number, job.transfer) for number in range(len(sheet.films)))
+    settings = tuple(_setting(sheet, number, choices) for number in range(len(sheet.films)))
     relieved = any(film.pressed is not None and film.pressed.snips for film in sheet.films)
     guard = "" if sheet.kind == "decal" else " Widen the border and cover slits with tape."
     return TransferPlan(not one_piece, settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved, guard,
-                        float(sheet.openings.length))
+                        float(sheet.openings.length), tuple(_narrow_tape(choices, settings)))
+
+
+def _narrow_tape(choices: TransferChoices, settings: tuple[Setting, ...]) -> Iterator[Finding]:
+    """Yield that a roll is too narrow for its strips to lap as asked."""
+    if choices.roll_width <= choices.overlap and any(len(setting.strips) > 1 for setting in settings):
+        half = choices.roll_width / 2
+        yield Finding(Code.TAPE, Level.WATCH, Says("the tape is {roll} wide, and strips are to lap by {lap}",
+                                                   roll=Length(choices.roll_width), lap=Length(choices.overlap)),
+                      "strips that lie wholly on each other cover nothing", None, choices.roll_width, choices.overlap,
+                      Remedy.of(Says("Lap by {half}", half=Length(half)), put(lambda job: job.transfer.overlap, half)))
 
 
 def _setting(sheet: Sheet, number: int, choices: TransferChoices) -> Setting:
@@ -140,7 +152,7 @@ def _setting(sheet: Sheet, number: int, choices: TransferChoices) -> Setting:
     strips = tuple(Strip(left - side + strip.x, low - choices.margin + strip.y, strip.width, strip.height)
                    for strip in tape_strips(width, height, choices.roll_width, choices.overlap))
     wall, band = sheet.fitted.wall, sheet.films[number].band
-    lowest = wall.in_space(np.array([[sheet.fitted.lay.u0, band.s_low]]))
+    lowest = wall.in_space(np.array([[sheet.fitted.chart.u0, band.s_low]]))
     return Setting((width, height), strips, centre_marks(sheet, number), *rim_distances(sheet, number),
                    wall.stands + float(lowest[0, 2]))
 
@@ -176,7 +188,7 @@ def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ..
     film = sheet.films[number]
     u, s = (film.band.u_low + film.band.u_high) / 2, (film.band.s_low + film.band.s_high) / 2
     wall: Points = np.array([[u, film.band.s_low], [film.band.u_high, s], [u, film.band.s_high], [film.band.u_low, s]])
-    return tuple((float(x), float(y)) for x, y in sheet.fitted.lay.faced(film.flat.develop(wall)))
+    return tuple((float(x), float(y)) for x, y in sheet.fitted.chart.flipped(film.flat.develop(wall)))
 
 
 def rim_distances(sheet: Sheet, number: int = 0) -> tuple[float, float]:
@@ -184,8 +196,8 @@ def rim_distances(sheet: Sheet, number: int = 0) -> tuple[float, float]:
 
     Read off the film's own outline carried back to the wall, so they hold however the sheet was shaped.
     """
-    wall, lay = sheet.fitted.wall, sheet.fitted.lay
-    edge = lay.sheet_to_wall(np.asarray(sheet.covers[number].exterior.coords)[:, :2])
+    wall, chart = sheet.fitted.wall, sheet.fitted.chart
+    edge = chart.sheet_to_wall(np.asarray(sheet.covers[number].exterior.coords)[:, :2])
     across, up = ((edge - edge.min(axis=0)) / np.ptp(edge, axis=0)).T
     left, right = wall.length - edge[[int(np.argmax(up - across)), int(np.argmax(up + across))], 1]
     return float(left), float(right)

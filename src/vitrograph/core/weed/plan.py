@@ -3,6 +3,7 @@
 Order (common practice, no published source): the surplus round the stencil first, then the openings, large to small.
 """
 
+from collections.abc import Iterator
 from dataclasses import dataclass
 from typing import Literal, get_args
 
@@ -11,18 +12,22 @@ import shapely
 from shapely.geometry import MultiPolygon, Point, Polygon
 
 from vitrograph.core.artwork import DRAWING
-from vitrograph.core.pieces import OutlineName
+from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.job import OutlineName
+from vitrograph.core.job.change import put
 from vitrograph.core.stencil import Sheet
+from vitrograph.core.work import Step, step_key
 
-HOOK_MM2 = 12.0                    # a smaller piece is lifted with the hook, from a corner
+HOOK_MM2 = 12.0                    # a smaller bit is lifted with the hook, from a corner
 _SHAPES = frozenset(get_args(OutlineName))          # the names that marks of plain shapes have
 _SURROUNDS = 3                     # parts: film round so many must not take them along
+_NAMED = 8                         # islands named in one line
 SURPLUS_MM = 6.0                   # how much of the surplus round the stencil the picture shows
 
 
 @dataclass(frozen=True)
-class Piece:
-    """One piece of film: its number in the order of work (islands carry on), kind, shape, and how to find it."""
+class Bit:
+    """One bit of film: its number in the order of work (islands carry on), kind, shape, and how to find it."""
 
     number: int
     kind: Literal["frame", "opening", "island"]
@@ -32,8 +37,15 @@ class Piece:
     how: str
 
     @property
+    def key(self) -> str:
+        """What tells it from the others, whatever its number: its kind, size and place."""
+        if self.kind == "frame":
+            return step_key("surplus")
+        return step_key(self.kind, float(self.shape.area), float(self.shape.centroid.x), float(self.shape.centroid.y))
+
+    @property
     def spot(self) -> tuple[float, float]:
-        """A point on the piece, for its number."""
+        """A point on the bit, for its number."""
         at = self.shape if self.kind == "frame" else shapely.maximum_inscribed_circle(self.shape, tolerance=0.2)
         x, y = shapely.get_coordinates(at)[0]
         return float(x), float(y)
@@ -41,35 +53,59 @@ class Piece:
 
 @dataclass(frozen=True)
 class WeedPlan:
-    """Pieces to pull, in order, and islands that stay."""
+    """Bits to pull, in order, and islands that stay."""
 
-    pull: tuple[Piece, ...]
-    stay: tuple[Piece, ...]
+    pull: tuple[Bit, ...]
+    stay: tuple[Bit, ...]
+    findings: tuple[Finding, ...] = ()
 
     @property
-    def pieces(self) -> tuple[Piece, ...]:
+    def bits(self) -> tuple[Bit, ...]:
         """All, numbered through."""
         return self.pull + self.stay
 
+    @property
+    def steps(self) -> tuple[Step, ...]:
+        """A step for each bit to pull, and a last look at the islands, where there are any."""
+        pulls = tuple(Step(bit.key, f"Pull {bit.number}: {bit.name}", f"{bit.where}; {bit.how}") for bit in self.pull)
+        return pulls if not self.stay else (*pulls, self._look())
+
+    def _look(self) -> Step:
+        names = ", ".join(f"{bit.number} {bit.name}" for bit in self.stay[:_NAMED])
+        more = f" and {len(self.stay) - _NAMED} more" if len(self.stay) > _NAMED else ""
+        must = f"{len(self.stay)} islands must" if len(self.stay) > 1 else "1 island must"
+        return Step(step_key("islands", len(self.stay)), f"Look: {must} still be there", f"{names}{more}")
+
 
 def plan_weeding(sheet: Sheet) -> WeedPlan:
-    """Number the pieces of a sheet in the order of weeding."""
+    """Number the bits of a sheet in the order of weeding."""
     surplus = sheet.outline.buffer(SURPLUS_MM, join_style="mitre").difference(sheet.outline)
-    frame = Piece(1, "frame", surplus, "surplus", "all round", "lift a corner and pull low, at a diagonal")
+    frame = Bit(1, "frame", surplus, "the surplus", "all round", "lift a corner and pull low, at a diagonal")
     openings = sorted(sheet.openings.geoms, key=lambda part: -part.area)
     islands = sorted(sheet.islands, key=lambda part: -part.area)
     naming = _name if sheet.kind == "resist" else _gap_name
     pull = [frame] + [
-        Piece(number, "opening", part, naming(part, sheet), _where(part, sheet.openings), _how(part))
+        Bit(number, "opening", part, naming(part, sheet), _where(part, sheet.openings), _how(part))
         for number, part in enumerate(openings, start=2)
     ]
     filled = [Polygon(opening.exterior) for opening in sheet.openings.geoms]
     stay = [
-        Piece(number, "island", part, _island_name(part, filled, sheet), _where(part, sheet.openings),
+        Bit(number, "island", part, _island_name(part, filled, sheet), _where(part, sheet.openings),
               "stays: press it down")
         for number, part in enumerate(islands, start=len(pull) + 1)
     ]
-    return WeedPlan(tuple(pull), tuple(stay))
+    return WeedPlan(tuple(pull), tuple(stay), tuple(_crowded(pull)))
+
+
+def _crowded(pull: list[Bit]) -> Iterator[Finding]:
+    """Yield the openings that stand round so many islands that pulling them takes some along."""
+    for bit in pull:
+        inside = 0 if bit.kind == "frame" else sum(len(part.interiors) for part in shapely.get_parts(bit.shape))
+        if inside > _SURROUNDS:
+            yield Finding(Code.ISLAND, Level.NOTE, f"{inside} islands stand in one opening, {bit.number} {bit.name}",
+                          "what is pulled takes small islands along: hold them down with a finger, or tie them",
+                          bit.spot, None, None,
+                          Remedy.of("Tie the islands", put(lambda job: job.stencil.ties.placed, "auto")))
 
 
 def _how(part: Polygon) -> str:
@@ -79,7 +115,7 @@ def _how(part: Polygon) -> str:
 
 
 def _name(part: Polygon, sheet: Sheet) -> str:
-    """The letters whose ink lies in a piece, in reading order."""
+    """The letters whose ink lies in a bit, in reading order."""
     marks = sheet.fitted.marks
     hits = shapely.intersects_xy(part, [x for _, x, _ in marks], [y for _, _, y in marks])
     inside = sorted((x, name) for (name, x, _), hit in zip(marks, hits, strict=True) if hit)
@@ -109,7 +145,7 @@ def _island_name(part: Polygon, filled: list[Polygon], sheet: Sheet) -> str:
 
 
 def _where(part: Polygon, art: MultiPolygon) -> str:
-    """Where a piece lies in the art, in words, by thirds."""
+    """Where a bit lies in the art, in words, by thirds."""
     left, low, right, high = art.bounds
     spot: Point = part.centroid
     across = ["left", "middle", "right"][min(2, int(3 * (spot.x - left) / (right - left)))]

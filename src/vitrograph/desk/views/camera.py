@@ -12,7 +12,7 @@ import shapely
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.fit import Lay
+from vitrograph.core.fit import Chart
 from vitrograph.core.geometry import Points, multipolygon, split_edges, within
 from vitrograph.core.glass import Frustum, Wall, horizon
 
@@ -81,13 +81,13 @@ class Camera:
         return float(guess[0]), float(guess[1])
 
 
-def frost_for_projection(art: MultiPolygon, lay: Lay, elsewhere: tuple[float, ...] = ()) -> MultiPolygon:
+def frost_for_projection(art: MultiPolygon, chart: Chart, elsewhere: tuple[float, ...] = ()) -> MultiPolygon:
     """Art (mm) on the wall as the eye sees it: no finer than a screen shows, its edges split where they bend.
 
     `elsewhere` says how much farther round copies of it stand, radians.
     """
     seen = split_edges(shapely.simplify(art, _UNSEEN_MM, preserve_topology=False), _EDGE_MM)
-    here = shapely.transform(seen, lay.to_wall)
+    here = shapely.transform(seen, chart.to_wall)
     if not elsewhere:
         return here
     copies = [shapely.get_parts(shapely.transform(here, lambda us, by=turn: us + [by, 0.0]))

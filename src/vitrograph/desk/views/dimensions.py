@@ -4,12 +4,11 @@ import numpy as np
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, half_turn
 from vitrograph.core.glass import Turned, reading_turn
-from vitrograph.core.pieces import half_turn
-from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.drawing import path_of_points
+from vitrograph.desk.bench.painter_paths import path_of_points
+from vitrograph.desk.kit import theme
 from vitrograph.desk.views.camera import Camera
 
 _GAP = 14.0
@@ -53,7 +52,7 @@ def _draw_placing(painter: QPainter, camera: Camera, bench: Bench) -> None:
     fitted = bench.results.fitted
     if fitted is None:
         return
-    u, gap = fitted.lay.u0, fitted.from_rim
+    u, gap = fitted.chart.u0, fitted.from_rim
     top = fitted.wall.length - gap
     turned = abs(half_turn(u - camera.turn)) if camera.wall.closed else abs(camera.turn)
     if turned > 1.0 or top >= fitted.wall.length:

@@ -9,14 +9,13 @@ from PySide6.QtGui import QBrush, QColor, QLinearGradient, QPainter, QPainterPat
 from shapely.geometry import MultiPolygon, Polygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, half_turn
 from vitrograph.core.glass import Frustum, Pane, eye_before
-from vitrograph.core.pieces import half_turn
 from vitrograph.core.pipeline import Results
-from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.drawing import outlines_of, path_of, path_of_points
-from vitrograph.desk.live import Live
+from vitrograph.desk.bench.held import HeldArt
+from vitrograph.desk.bench.painter_paths import outlines_of, path_of, path_of_points
+from vitrograph.desk.kit import theme
 from vitrograph.desk.views.camera import Camera, frost_for_projection, in_sight, ready_for_projection
 from vitrograph.desk.views.dimensions import draw_dimensions
 from vitrograph.desk.views.view import View
@@ -55,7 +54,7 @@ class GlassView(View):
             self._frost, self._film, self._room, self._kept_clear = MultiPolygon(), Polygon(), Polygon(), []
             self._outlines, self._still_of = outlines_of(self._frost), ()
             return
-        self._frost = frost_for_projection(_shown_on_glass(results), results.fitted.lay, results.fitted.elsewhere)
+        self._frost = frost_for_projection(_shown_on_glass(results), results.fitted.chart, results.fitted.elsewhere)
         self._outlines = outlines_of(self._frost)
         still = (results.sheet, results.room, results.assessed, results.wall)
         if len(self._still_of) != len(still) or any(a is not b for a, b in zip(self._still_of, still, strict=True)):
@@ -65,7 +64,7 @@ class GlassView(View):
     def _take_still(self, results: Results) -> None:
         """What does not change with each letter: the film's edge, the room, what is kept clear."""
         assert results.sheet is not None and results.wall is not None
-        outline = shapely.transform(MultiPolygon(list(results.sheet.covers)), results.sheet.fitted.lay.sheet_to_wall)
+        outline = shapely.transform(MultiPolygon(list(results.sheet.covers)), results.sheet.fitted.chart.sheet_to_wall)
         self._film = ready_for_projection(outline, results.wall)
         room = results.room.outline if results.room is not None else np.empty((0, 2))
         self._room = ready_for_projection(MultiPolygon([Polygon(room)] if len(room) else []), results.wall)
@@ -77,7 +76,7 @@ class GlassView(View):
         fitted = self.results.fitted
         self._spot = None
         if shape is not None and fitted is not None and self.results.wall is not None:
-            on_wall = shapely.transform(shape, fitted.lay.sheet_to_wall)
+            on_wall = shapely.transform(shape, fitted.chart.sheet_to_wall)
             self._spot = ready_for_projection(on_wall, self.results.wall)
         self.update()
 
@@ -102,7 +101,7 @@ class GlassView(View):
             return
         camera = self.camera()
         painter.drawPixmap(0, 0, self._painted_ground(camera))
-        if self.bench.live is None:
+        if self.bench.held_art is None:
             tone = theme.FILM if self.results.job.stencil.kind == "decal" else theme.FROST
             self._fill(painter, camera, self._frost, theme.colour(tone, 0.20), near=False)
             soft = _SOFT if tone == theme.FROST else ((0.0, 0.95),)
@@ -111,7 +110,7 @@ class GlassView(View):
                 self._fill(painter, camera, self._frost, theme.colour(tone, alpha), near=True)
                 painter.translate(-across, -across)
         else:
-            self._paint_live(painter, camera, self.bench.live, moving=False)
+            self._paint_live(painter, camera, self.bench.held_art, moving=False)
         if self._spot is not None:
             self._fill(painter, camera, self._spot, QColor(theme.ACCENT), near=True)
         draw_dimensions(painter, camera, self.bench)
@@ -169,14 +168,14 @@ class GlassView(View):
             for part in in_sight(shape, camera, near=True):
                 painter.strokePath(_screen_path(part, camera), pen)
 
-    def paint_held(self, painter: QPainter, live: Live) -> None:
-        self._paint_live(painter, self.camera(), live, moving=True)
+    def paint_held(self, painter: QPainter, held_art: HeldArt) -> None:
+        self._paint_live(painter, self.camera(), held_art, moving=True)
 
-    def _paint_live(self, painter: QPainter, camera: Camera, live: Live, *, moving: bool) -> None:
+    def _paint_live(self, painter: QPainter, camera: Camera, held_art: HeldArt, *, moving: bool) -> None:
         """Pieces while some are held, each frosting or clearing; what turns out of sight is drawn at the edge."""
         edge_at = np.linspace(0.0, camera.wall.length, 33)
         edges = camera.edge(edge_at)
-        for frosts, points, starts in live.on_wall(moving=moving):
+        for frosts, points, starts in held_art.on_wall(moving=moving):
             seen = points
             if camera.wall.closed:
                 middle = camera.turn + 2 * pi * np.round((points[:, 0].mean() - camera.turn) / (2 * pi))
@@ -284,4 +283,4 @@ def _shown_on_glass(results: Results) -> MultiPolygon:
     assert fitted is not None and sheet is not None
     if not sheet.recut or sheet.fitted is not fitted:
         return fitted.art
-    return shapely.transform(sheet.seen, fitted.lay.sheet_to_art)
+    return shapely.transform(sheet.seen, fitted.chart.sheet_to_art)

@@ -13,8 +13,8 @@ from vitrograph.core.findings import Finding, Level
 from vitrograph.core.geometry import Points
 from vitrograph.core.pipeline import Results
 from vitrograph.core.weed import Piece
-from vitrograph.desk import theme
-from vitrograph.desk.drawing import path_of, path_of_points
+from vitrograph.desk.bench.painter_paths import path_of, path_of_points
+from vitrograph.desk.kit import theme
 
 if TYPE_CHECKING:
     from vitrograph.desk.views.sheet_view import SheetView
@@ -36,8 +36,8 @@ def paint_kept_clear(painter: QPainter, view: "SheetView") -> None:
     fitted, assessed = view.results.fitted, view.results.assessed
     if fitted is None or assessed is None:
         return
-    wall, lay = fitted.wall, fitted.lay
-    middle = lay.u0 if wall.closed else 0.0
+    wall, chart = fitted.wall, fitted.chart
+    middle = chart.u0 if wall.closed else 0.0
     whole = shapely.box(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length)
     hatch = QBrush(theme.colour(theme.PAPER_LEVELS["stop"], 0.6), Qt.BrushStyle.BDiagPattern)
     for block in assessed.blocks:
@@ -45,7 +45,7 @@ def paint_kept_clear(painter: QPainter, view: "SheetView") -> None:
             moved = shapely.transform(block.shape, lambda us, by=turn * wall.span: us + [by, 0.0])
             seen = shapely.segmentize(shapely.intersection(moved, whole), 0.05 if wall.closed else 1e6)
             if not seen.is_empty:
-                on_sheet = shapely.transform(seen, lambda us: view.to_screen(lay.wall_to_sheet(us)))
+                on_sheet = shapely.transform(seen, lambda us: view.to_screen(chart.wall_to_sheet(us)))
                 painter.fillPath(path_of(on_sheet), hatch)
 
 
@@ -54,14 +54,14 @@ class StencilOverlay(Overlay):
 
     def paint(self, painter: QPainter, view: "SheetView") -> None:
         paint_kept_clear(painter, view)
-        care, sheet = view.results.care, view.results.sheet
-        if care is not None and sheet is not None and sheet.kind != "decal" and not care.guard.zone.is_empty:
-            zone = path_of(shapely.transform(care.guard.zone, view.to_screen))
+        demands, sheet = view.results.demands, view.results.sheet
+        if demands is not None and sheet is not None and sheet.kind != "decal" and not demands.guard.zone.is_empty:
+            zone = path_of(shapely.transform(demands.guard.zone, view.to_screen))
             painter.fillPath(zone, QBrush(theme.colour(theme.PAPER_QUIET, 0.35), Qt.BrushStyle.FDiagPattern))
         if sheet is not None and sheet.marks is not None:
             _stroke(painter, [view.to_screen(path) for path in sheet.marks.paths], QPen(QColor(theme.PAPER), 1.4))
         view.tying.paint(painter)
-        for found in view.results.findings("stencil") if view.tried is None else ():
+        for found in view.results.findings("stencil") if view.preview is None else ():
             if found.where is not None:                       # a change that is tried is not hidden by what it mends
                 _mark_finding(painter, view, found)
 
@@ -234,7 +234,7 @@ class TransferOverlay(Overlay):
         name = "rim" if results.sheet.fitted.wall.closed else "upper edge"
         top = results.transfer.settings[-1]
         gaps = (top.rim_left, top.rim_right)
-        mirrored = results.sheet.fitted.lay.mirrored
+        mirrored = results.sheet.fitted.chart.mirrored
         painter.setFont(theme.font(0.9))
         ends = view.to_screen(rim[[0, -1]])
         for at, (gap, (x, y)) in enumerate(zip(gaps[::-1] if mirrored else gaps, ends, strict=True)):
@@ -250,7 +250,7 @@ def _rim_line(results: Results) -> Points:
     assert results.sheet is not None
     band, fitted = results.sheet.band, results.sheet.fitted
     across = np.linspace(band.u_low, band.u_high, 60)
-    line = fitted.lay.wall_to_sheet(np.column_stack([across, np.full_like(across, fitted.wall.length)]))
+    line = fitted.chart.wall_to_sheet(np.column_stack([across, np.full_like(across, fitted.wall.length)]))
     return line[np.argsort(line[:, 0])]
 
 
@@ -274,7 +274,7 @@ class FrontOverlay(Overlay):
             0.0, fitted.wall.length)
         tick = 0.04 * (high - low)
         front = np.array([[0.0, s] for s in (low, low + tick, high - tick, high)])
-        ends = [QPointF(x, y) for x, y in view.to_screen(fitted.lay.wall_to_sheet(front))]
+        ends = [QPointF(x, y) for x, y in view.to_screen(fitted.chart.wall_to_sheet(front))]
         painter.setPen(QPen(QColor(theme.PAPER_LEVELS["watch"]), 2))
         painter.drawLines([QLineF(ends[0], ends[1]), QLineF(ends[2], ends[3])])
         view.write(painter, QRectF(ends[3].x() - 40, ends[3].y() - 20, 80, 18), "front",

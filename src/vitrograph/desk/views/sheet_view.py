@@ -15,16 +15,16 @@ from vitrograph.core.geometry import Points
 from vitrograph.core.pipeline import Results
 from vitrograph.core.stencil import Sheet
 from vitrograph.core.units import MM_PER_IN, format_number
-from vitrograph.desk import theme
+from vitrograph.desk.artwork.handling import Handling
+from vitrograph.desk.artwork.overlay import ComposingOverlay
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.drawing import path_of, path_of_points, paths_of
-from vitrograph.desk.live import Live
-from vitrograph.desk.trial import Tried
-from vitrograph.desk.views.composing_overlay import ComposingOverlay
-from vitrograph.desk.views.handling import Handling
+from vitrograph.desk.bench.held import HeldArt
+from vitrograph.desk.bench.painter_paths import path_of, path_of_points, paths_of
+from vitrograph.desk.bench.preview import Preview
+from vitrograph.desk.fit.overlay import StrainOverlay
+from vitrograph.desk.kit import theme
+from vitrograph.desk.stencil.tying import Tying
 from vitrograph.desk.views.overlays import OVERLAYS, Overlay
-from vitrograph.desk.views.strain_overlay import StrainOverlay
-from vitrograph.desk.views.tying import Tying
 from vitrograph.desk.views.view import View, bounds_of
 
 _OVERLAYS: dict[str, Overlay] = {**OVERLAYS, "artwork": ComposingOverlay(), "fit": StrainOverlay()}
@@ -46,7 +46,7 @@ class SheetView(View):
         self.trace_mm = 0.0
         self.handling = Handling(self)
         self.tying = Tying(self)
-        self.tried: Tried | None = None
+        self.preview: Preview | None = None
         self._held_frame: tuple[float, float, float] | None = None     # while pieces are held, the sheet lies still
         self._paths: dict[str, list[QPainterPath]] = {}
         self._outlined: Sheet | None = None
@@ -80,8 +80,8 @@ class SheetView(View):
         self.spot = shape
         self.update()
 
-    def _take_tried(self, tried: Tried | None) -> None:
-        self.tried = tried
+    def _take_tried(self, preview: Preview | None) -> None:
+        self.preview = preview
         self.update()
 
     def show_trace(self, trace: tuple[Points, ...] | None, length: float = 0.0) -> None:
@@ -98,14 +98,14 @@ class SheetView(View):
 
     def frame(self) -> tuple[float, float, float]:
         """Pixels per mm, and the screen place of sheet (0, 0); y runs up on the sheet and down on the screen."""
-        if self.bench.live is not None and self._held_frame is not None:
+        if self.bench.held_art is not None and self._held_frame is not None:
             return self._held_frame
         left, low, right, high = self._region()
         room = QRectF(self.rect()).adjusted(_MARGINS[0], _MARGINS[1], -_MARGINS[2], -_MARGINS[3])
         scale = max(0.05, min(room.width() / max(right - left, 1), room.height() / max(high - low, 1))) * self.zoom
         x = room.center().x() - (left + right) / 2 * scale + self.shift.x()
         y = room.center().y() + (low + high) / 2 * scale + self.shift.y()
-        self._held_frame = (scale, x, y) if self.bench.live is not None else None
+        self._held_frame = (scale, x, y) if self.bench.held_art is not None else None
         return scale, x, y
 
     def _region(self) -> tuple[float, float, float, float]:
@@ -154,7 +154,7 @@ class SheetView(View):
         overlay = _OVERLAYS.get(self.bench.station)
         if overlay:
             overlay.paint(painter, self)
-        if self.tried is not None:
+        if self.preview is not None:
             self._say_tried(painter)
         self._paint_mark(painter)
 
@@ -174,8 +174,8 @@ class SheetView(View):
             painter.setPen(QPen(theme.colour(theme.PAPER_QUIET, 0.8), 1.2 / scale, Qt.PenStyle.DashLine))
             painter.drawPath(path_of_points(self._wall_outline))
         _fill(painter, self._paths["film"], QColor(theme.FILM))
-        if self.bench.live is not None:
-            for frosts, path in self.bench.live.on_sheet(moving=False):
+        if self.bench.held_art is not None:
+            for frosts, path in self.bench.held_art.on_sheet(moving=False):
                 painter.fillPath(path, QColor(theme.PAPER if frosts else theme.FILM))
             return
         if self.bench.station not in {"cut", "weed"}:         # there the openings are still to be weeded
@@ -187,8 +187,8 @@ class SheetView(View):
         if self.results.sheet is not None:
             painter.setPen(QPen(QColor(theme.PAPER), 1.6 / scale))
             painter.drawLines([QLineF(*snip.edge, *snip.tip) for snip in self.results.sheet.snips])
-        if self.tried is not None:
-            _paint_tried(painter, self.tried, scale)
+        if self.preview is not None:
+            _paint_tried(painter, self.preview, scale)
         if self.spot is not None and self.bench.station != "weed":
             painter.fillPath(path_of(self.spot), theme.colour(theme.ACCENT, 0.9))
 
@@ -201,12 +201,12 @@ class SheetView(View):
         painter.fillRect(box, theme.colour(theme.PAPER, 0.95))
         self.write(painter, box, words, theme.PAPER_INK, scale=0.9, align=Qt.AlignmentFlag.AlignHCenter)
 
-    def paint_held(self, painter: QPainter, live: Live) -> None:
+    def paint_held(self, painter: QPainter, held_art: HeldArt) -> None:
         scale, x, y = self.frame()
         painter.save()
         painter.translate(x, y)
         painter.scale(scale, -scale)
-        for frosts, path in live.on_sheet(moving=True):
+        for frosts, path in held_art.on_sheet(moving=True):
             painter.fillPath(path, QColor(theme.PAPER if frosts else theme.FILM))
         painter.restore()
         self.handling.paint(painter)
@@ -248,8 +248,8 @@ class SheetView(View):
             return
         near = np.array([self.mark])
         if fitted.wall.closed:
-            near = near + [2 * pi * np.round((fitted.lay.u0 - near[0, 0]) / (2 * pi)), 0.0]
-        sheet = fitted.lay.wall_to_sheet(near)[0]
+            near = near + [2 * pi * np.round((fitted.chart.u0 - near[0, 0]) / (2 * pi)), 0.0]
+        sheet = fitted.chart.wall_to_sheet(near)[0]
         x, y = self.to_screen(sheet[None])[0]
         painter.setPen(QPen(QColor(theme.PAPER_INK), 3.4))
         painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -302,7 +302,7 @@ class SheetView(View):
         def wall_under(x: float, y: float) -> tuple[float, float] | None:
             if fitted is None:
                 return None
-            u, s = fitted.lay.sheet_to_wall(np.array([[(x - x0) / scale, (y0 - y) / scale]]))[0]
+            u, s = fitted.chart.sheet_to_wall(np.array([[(x - x0) / scale, (y0 - y) / scale]]))[0]
             return float(u), float(s)
 
         return wall_under
@@ -311,8 +311,8 @@ class SheetView(View):
         fitted = self.results.fitted
         if fitted is None:
             return None
-        u, s = fitted.lay.sheet_to_wall(np.array([self.to_sheet(x, y)]))[0]
-        off = abs(u - fitted.lay.u0) > pi if fitted.wall.closed else abs(u) > fitted.wall.span / 2
+        u, s = fitted.chart.sheet_to_wall(np.array([self.to_sheet(x, y)]))[0]
+        off = abs(u - fitted.chart.u0) > pi if fitted.wall.closed else abs(u) > fitted.wall.span / 2
         return None if off or not 0 <= s <= fitted.wall.length else (float(u), float(s))
 
     def drag_view(self, dx: float, dy: float) -> None:
@@ -348,20 +348,20 @@ def _whole_wall(sheet: Sheet) -> Points | None:
     """Closed sheet outline of the whole wall; None where no sheet is a part of it."""
     if not sheet.fitted.on_one_wall:
         return None
-    outline = whole_wall(sheet.fitted.lay)
+    outline = whole_wall(sheet.fitted.chart)
     return np.concatenate([outline, outline[:1]])
 
 
-def _paint_tried(painter: QPainter, tried: Tried, scale: float) -> None:
+def _paint_tried(painter: QPainter, preview: Preview, scale: float) -> None:
     """What a change would make film, hatched dark, and what it would open, in the accent."""
-    painter.fillPath(path_of(tried.to_film), QColor(theme.FILM))
-    for shape, tone, pattern in ((tried.to_film, theme.colour(theme.PAPER_INK, 0.8), Qt.BrushStyle.Dense4Pattern),
-                                 (tried.to_opening, QColor(theme.ACCENT), Qt.BrushStyle.SolidPattern)):
+    painter.fillPath(path_of(preview.to_film), QColor(theme.FILM))
+    for shape, tone, pattern in ((preview.to_film, theme.colour(theme.PAPER_INK, 0.8), Qt.BrushStyle.Dense4Pattern),
+                                 (preview.to_opening, QColor(theme.ACCENT), Qt.BrushStyle.SolidPattern)):
         hatch = QBrush(tone, pattern)
         hatch.setTransform(painter.worldTransform().inverted()[0])
         painter.fillPath(path_of(shape), hatch)
         painter.strokePath(path_of(shape), QPen(tone, 1.5 / scale))
-    painter.strokePath(path_of(tried.elsewhere), QPen(QColor(theme.ACCENT), 2.0 / scale))
+    painter.strokePath(path_of(preview.elsewhere), QPen(QColor(theme.ACCENT), 2.0 / scale))
 
 
 def _fill(painter: QPainter, paths: list[QPainterPath], tone: QBrush | QColor) -> None:

@@ -10,12 +10,12 @@ from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
-from vitrograph.core.fit import Fitted, raised, stood
+from vitrograph.core.fit import Fitted, moved_round, moved_up
 from vitrograph.core.job import Fit
 from vitrograph.core.pipeline import Results
-from vitrograph.desk import theme
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.live import Live
+from vitrograph.desk.bench.held import HeldArt
+from vitrograph.desk.kit import theme
 
 _HELD_MM = 0.03                    # how far outlines may stray while the art is held
 _REST_MS = 180                     # without a movement: the hand rests, and the stations may follow
@@ -43,7 +43,7 @@ class View(QWidget):
         self._rest = QTimer(self, interval=_REST_MS, singleShot=True)
         self._rest.timeout.connect(self._commit)
         self._backdrop: QPixmap | None = None      # what does not move while pieces are held
-        bench.live_changed.connect(self._take_live)
+        bench.held_changed.connect(self._take_live)
         bench.station_changed.connect(lambda _station: self.update())
 
     # -- to be given by each view --------------------------------------------------------------------------------
@@ -54,7 +54,7 @@ class View(QWidget):
     def paint(self, painter: QPainter) -> None:
         """Paint everything but the title."""
 
-    def paint_held(self, painter: QPainter, live: Live) -> None:
+    def paint_held(self, painter: QPainter, held_art: HeldArt) -> None:
         """Paint the pieces in the hand, and those that lie over them."""
 
     def wall_at(self, x: float, y: float) -> tuple[float, float] | None:
@@ -71,7 +71,7 @@ class View(QWidget):
     # -- shared --------------------------------------------------------------------------------------------------
 
     def _take(self, results: Results) -> None:
-        if self.bench.live is not None:                       # what is held is shown over what stood when it was taken
+        if self.bench.held_art is not None:                   # it is shown over what stood when it was taken hold of
             return
         before = self.results
         changed = (results.sheet is not before.sheet or results.wall is not before.wall
@@ -82,7 +82,7 @@ class View(QWidget):
         self.update()
 
     def _take_live(self) -> None:
-        if self.bench.live is None:
+        if self.bench.held_art is None:
             self._backdrop = None
         self.update()
 
@@ -116,12 +116,12 @@ class View(QWidget):
         begun = perf_counter()
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        live = self.bench.live
-        if live is None:
+        held_art = self.bench.held_art
+        if held_art is None:
             self.paint(painter)
         else:
             painter.drawPixmap(0, 0, self._painted_backdrop())
-            self.paint_held(painter, live)
+            self.paint_held(painter, held_art)
         painter.end()
         self.painted.emit(perf_counter() - begun)
 
@@ -164,7 +164,7 @@ class View(QWidget):
         """Take hold of the art, if it is there."""
         wall, fitted = self.wall_at(at.x(), at.y()), self.results.fitted
         self._held = None
-        if wall is not None and fitted is not None and self.bench.live is None and self._on_art(wall):
+        if wall is not None and fitted is not None and self.bench.held_art is None and self._on_art(wall):
             self._held = _Held(wall, self.bench.job.fit, fitted, self.hold())
 
     def drag_to(self, at: QPointF) -> None:
@@ -172,18 +172,18 @@ class View(QWidget):
         wall = self._held.wall_under(at.x(), at.y()) if self._held is not None else None
         if self._held is None or wall is None:
             return
-        if self.bench.live is None:
-            self.bench.hold(Live(self.results, self.results.art.keys if self.results.art else (), _HELD_MM))
-        assert self.bench.live is not None
+        if self.bench.held_art is None:
+            self.bench.hold(HeldArt(self.results, self.results.art.keys if self.results.art else (), _HELD_MM))
+        assert self.bench.held_art is not None
         self._held.step = wall[0] - self._held.at[0], wall[1] - self._held.at[1]
-        self.bench.live.carry(*self._held.step)
-        self.bench.live_changed.emit()
+        self.bench.held_art.carry(*self._held.step)
+        self.bench.held_changed.emit()
         self._rest.start()
 
     def release_art(self) -> None:
         """Let go of the art where it is."""
         self._rest.stop()
-        if self._held is not None and self.bench.live is not None:
+        if self._held is not None and self.bench.held_art is not None:
             self._commit()
             self.bench.let_go()
         self._held = None
@@ -194,8 +194,8 @@ class View(QWidget):
         if held is None:
             return
         du, ds = held.step
-        changes = {**raised(held.fit, held.fitted.wall, held.fitted.from_rim, ds),
-                   **stood(held.fitted.wall, held.fitted.angle, du)}
+        changes = {**moved_up(held.fit, held.fitted.wall, held.fitted.from_rim, ds),
+                   **moved_round(held.fitted.wall, held.fitted.angle, du)}
         self.bench.edit("Move the art", merge=True, **{path: _to_hundredths(path, value)
                                                        for path, value in changes.items()})
 
@@ -209,8 +209,8 @@ class View(QWidget):
         u_low, s_low, u_high, s_high = fitted.wall_bounds
         u, s = wall_point
         if fitted.wall.closed:
-            u += 2 * np.pi * np.round((fitted.lay.u0 - u) / (2 * np.pi))
-        slack = _NEAR_MM / fitted.lay.middle_scale
+            u += 2 * np.pi * np.round((fitted.chart.u0 - u) / (2 * np.pi))
+        slack = _NEAR_MM / fitted.chart.middle_scale
         return bool(u_low - slack <= u <= u_high + slack and s_low - _NEAR_MM <= s <= s_high + _NEAR_MM)
 
 

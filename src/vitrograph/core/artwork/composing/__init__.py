@@ -1,1 +1,1 @@
-"""Composing: pieces placed, turned and joined to one two-tone shape."""
+"""Composing: items placed, turned and joined to one two-tone shape."""

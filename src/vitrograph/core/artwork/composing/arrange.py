@@ -1,4 +1,4 @@
-"""Arranging pieces: lined up, spaced, matched, stacked, brought to a size. Each gives a new artwork.
+"""Arranging items: lined up, spaced, matched, stacked, brought to a size. Each gives a new artwork.
 
 Boxes are (left, low, right, high) in the artwork's frame, mm, as `Placed.box` gives them.
 """
@@ -7,11 +7,11 @@ from collections.abc import Iterable, Mapping, Sequence
 from typing import Literal
 
 from vitrograph.core.artwork.composing.compose import compose, place
-from vitrograph.core.artwork.composing.monogram import monogram_pieces
+from vitrograph.core.artwork.composing.monogram import monogram_items
 from vitrograph.core.artwork.composing.place import Placed, common_box
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Box
-from vitrograph.core.pieces import Artwork, Monogram, Piece
+from vitrograph.core.job import Artwork, Item, Monogram
 
 Side = Literal["left", "centre", "right", "top", "middle", "foot"]
 
@@ -20,14 +20,14 @@ _MOST_ROUNDS = 6                   # frames are drawn with lines of their own, s
 
 
 def boxes_of(placed: Iterable[Placed]) -> dict[int, Box]:
-    """The boxes of placed pieces, by their keys; pieces with nothing to see have none."""
-    return {one.piece.key: one.box for one in placed if not one.shape.is_empty}
+    """The boxes of placed items, by their keys; items with nothing to see have none."""
+    return {one.item.key: one.box for one in placed if not one.shape.is_empty}
 
 
 def aligned(artwork: Artwork, boxes: Mapping[int, Box], keys: Sequence[int], side: Side) -> Artwork:
-    """Line pieces up by one side of their common box; a single piece by the artwork's own box, or its middle line.
+    """Line items up by one side of their common box; a single item by the artwork's own box, or its middle line.
 
-    `centre` puts a single piece on the middle line. Raises ArtworkError where nothing is to be seen of them.
+    `centre` puts a single item on the middle line. Raises ArtworkError where nothing is to be seen of them.
     """
     chosen = {key: boxes[key] for key in keys if key in boxes}
     if len(chosen) == 1:
@@ -51,11 +51,11 @@ def _step(box: Box, others: Box, side: Side) -> tuple[float, float]:
 
 
 def spaced(artwork: Artwork, boxes: Mapping[int, Box], keys: Sequence[int], *, upright: bool) -> Artwork:
-    """Make the clear gaps between three or more pieces equal; the outermost stay. Raises ArtworkError for fewer."""
+    """Make the clear gaps between three or more items equal; the outermost stay. Raises ArtworkError for fewer."""
     low = 1 if upright else 0
     chosen = sorted((key for key in keys if key in boxes), key=lambda key: boxes[key][low] + boxes[key][low + 2])
     if len(chosen) < 3:
-        raise ArtworkError("even spacing needs three pieces or more: choose them together")
+        raise ArtworkError("even spacing needs three items or more: choose them together")
     first, last = boxes[chosen[0]], boxes[chosen[-1]]
     taken = sum(boxes[key][low + 2] - boxes[key][low] for key in chosen)
     gap = (last[low + 2] - first[low] - taken) / (len(chosen) - 1)
@@ -69,58 +69,58 @@ def spaced(artwork: Artwork, boxes: Mapping[int, Box], keys: Sequence[int], *, u
 
 
 def matched(artwork: Artwork, boxes: Mapping[int, Box], keys: Sequence[int], *, height: bool) -> Artwork:
-    """Make pieces as wide (or high) as the first of them, each about its own place, proportions kept.
+    """Make items as wide (or high) as the first of them, each about its own place, proportions kept.
 
     Raises ArtworkError where fewer than two are to be seen.
     """
     low = 1 if height else 0
     chosen = [key for key in keys if key in boxes]
     if len(chosen) < 2:
-        raise ArtworkError("to match sizes takes two pieces or more: choose them together, the model first")
+        raise ArtworkError("to match sizes takes two items or more: choose them together, the model first")
     wanted = boxes[chosen[0]][low + 2] - boxes[chosen[0]][low]
     changes = {}
     for key in chosen[1:]:
-        piece, side = artwork.piece(key), boxes[key][low + 2] - boxes[key][low]
-        if piece is not None and side > _NEAR:
-            grown = piece.stretched(wanted / side, wanted / side)
+        item, side = artwork.item(key), boxes[key][low + 2] - boxes[key][low]
+        if item is not None and side > _NEAR:
+            grown = item.stretched(wanted / side, wanted / side)
             changes[key] = {"size": grown.size, "what": grown.what, "repeat": grown.repeat}
     return artwork.changed(changes)
 
 
 def _moved(artwork: Artwork, steps: Mapping[int, tuple[float, float]]) -> Artwork:
-    return artwork.changed({key: {"x": piece.x + steps[key][0], "y": piece.y + steps[key][1]}
-                            for key in steps if (piece := artwork.piece(key)) is not None})
+    return artwork.changed({key: {"x": item.x + steps[key][0], "y": item.y + steps[key][1]}
+                            for key in steps if (item := artwork.item(key)) is not None})
 
 
 def restacked(artwork: Artwork, key: int, by: int) -> Artwork:
-    """Move a piece up (or down, for a negative step) in the order in which pieces lie on each other."""
-    pieces = list(artwork.pieces)
+    """Move a item up (or down, for a negative step) in the order in which items lie on each other."""
+    items = list(artwork.items)
     at = artwork.index_of(key)
     if at is None:
         return artwork
-    piece = pieces.pop(at)
-    pieces.insert(min(max(0, at + by), len(pieces)), piece)
-    return Artwork(tuple(pieces))
+    item = items.pop(at)
+    items.insert(min(max(0, at + by), len(items)), item)
+    return Artwork(tuple(items))
 
 
-def stacked(pieces: Sequence[Piece], gap: float) -> Artwork:
-    """Pieces below each other, the first at the top, a clear gap between them, centred on the middle line.
+def stacked(items: Sequence[Item], gap: float) -> Artwork:
+    """Items below each other, the first at the top, a clear gap between them, centred on the middle line.
 
     Raises ArtworkError where one cannot be made.
     """
     artwork, foot = Artwork(), 0.0
-    for piece in pieces:
-        left, low, right, high = place(piece).box
-        artwork = artwork.added(piece.with_(x=piece.x - (left + right) / 2, y=piece.y + foot - high))
+    for item in items:
+        left, low, right, high = place(item).box
+        artwork = artwork.added(item.with_(x=item.x - (left + right) / 2, y=item.y + foot - high))
         foot -= high - low + gap
     return artwork
 
 
-def apart(piece: Piece) -> tuple[Piece, ...]:
-    """The pieces a monogram is made of, each where it stands in the art, copies and all. Raises ArtworkError."""
-    assert isinstance(piece.what, Monogram)
-    parts, made = monogram_pieces(piece.what), []
-    for affine in place(piece).affines:
+def apart(item: Item) -> tuple[Item, ...]:
+    """The items a monogram is made of, each where it stands in the art, copies and all. Raises ArtworkError."""
+    assert isinstance(item.what, Monogram)
+    parts, made = monogram_items(item.what), []
+    for affine in place(item).affines:
         (a, b, x), (c, d, y) = affine.tolist()
         made += [part.through(((a, b), (c, d)), (x, y)) for part in parts]
     return tuple(made)
@@ -129,7 +129,7 @@ def apart(piece: Piece) -> tuple[Piece, ...]:
 def sized(artwork: Artwork, width: float | None = None, height: float | None = None) -> Artwork:
     """Bring all of it to a width, a height, or both in mm; with one of them proportions are kept.
 
-    With both, turned pieces are skewed as the whole is. Raises as `compose`.
+    With both, turned items are skewed as the whole is. Raises as `compose`.
     """
     for _ in range(_MOST_ROUNDS):
         wide, high = compose(artwork).size

@@ -1,4 +1,4 @@
-"""Composing: the pieces of an artwork joined to one two-tone shape, in mm as on the glass, centred on (0, 0)."""
+"""Composing: the items of an artwork joined to one two-tone shape, in mm as on the glass, centred on (0, 0)."""
 
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
@@ -31,18 +31,18 @@ from vitrograph.core.artwork.source import Source
 from vitrograph.core.errors import ArtworkError, NothingYet
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.geometry import as_polygons, without
-from vitrograph.core.pieces import Artwork, Drawing, Monogram, Piece, Shape, Words
+from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Shape, Words
 
 CURVE_DEVIATION_MM = 0.008         # how far art's own curves may stray, at its size on the glass
-_MOST_SCALE = 1e4                  # mm per own unit tried when a piece's own size is not known yet
+_MOST_SCALE = 1e4                  # mm per own unit tried when a item's own size is not known yet
 
 
 @dataclass(frozen=True)
 class Art:
     """The art as one shape, mm, centred on its box; names; what was found.
 
-    `middle` is where the box's middle lies in the artwork's own frame; `placed` are the pieces shown, lowest first, in
-    that frame. `failed` tells by their keys why other pieces could not be made.
+    `middle` is where the box's middle lies in the artwork's own frame; `placed` are the items shown, lowest first, in
+    that frame. `failed` tells by their keys why other items could not be made.
     """
 
     shape: MultiPolygon
@@ -67,12 +67,12 @@ class Art:
 
     @property
     def keys(self) -> tuple[int, ...]:
-        """The keys of the pieces that are shown, lowest first."""
-        return tuple(placed.piece.key for placed in self.placed)
+        """The keys of the items that are shown, lowest first."""
+        return tuple(placed.item.key for placed in self.placed)
 
     def of(self, key: int) -> Placed | None:
-        """The placed piece of a key; None where it is not shown or could not be made."""
-        return next((placed for placed in self.placed if placed.piece.key == key), None)
+        """The placed item of a key; None where it is not shown or could not be made."""
+        return next((placed for placed in self.placed if placed.item.key == key), None)
 
     def source(self, key: int) -> Source | None:
         """The drawing of that key as it was brought."""
@@ -81,9 +81,9 @@ class Art:
 
 
 def compose(artwork: Artwork, max_deviation: float = CURVE_DEVIATION_MM) -> Art:
-    """Join the pieces; outlines stray at most `max_deviation` mm.
+    """Join the items; outlines stray at most `max_deviation` mm.
 
-    Raises NothingYet where there is nothing to join, ArtworkError where no piece can be made, or nothing stays frosted.
+    Raises NothingYet where there is nothing to join, ArtworkError where no item can be made, or nothing stays frosted.
     """
     placed, failed = _place_all(artwork, max_deviation)
     findings = [_left_out(artwork, key, error) for key, error in failed]
@@ -100,76 +100,76 @@ def compose(artwork: Artwork, max_deviation: float = CURVE_DEVIATION_MM) -> Art:
 
 
 def _left_out(artwork: Artwork, key: int, error: ArtworkError) -> Finding:
-    piece = artwork.piece(key)
-    name = label_of(piece) if piece is not None else "a piece"
+    item = artwork.item(key)
+    name = label_of(item) if item is not None else "a item"
     return Finding(Code.PIECE, Level.STOP, f"{name} is left out: {error}", "the others are shown without it")
 
 
 def _place_all(
     artwork: Artwork, max_deviation: float
 ) -> tuple[tuple[Placed, ...], tuple[tuple[int, ArtworkError], ...]]:
-    """All shown pieces that can be made, and why others cannot: they do not keep these from being shown."""
+    """All shown items that can be made, and why others cannot: they do not keep these from being shown."""
     placed, failed = [], []
-    for index, piece in enumerate(artwork.pieces):
-        if not piece.shown or _is_unwritten(piece):
+    for index, item in enumerate(artwork.items):
+        if not item.shown or _is_unwritten(item):
             continue
         try:
-            placed.append(place(piece, index, max_deviation))
+            placed.append(place(item, index, max_deviation))
         except ArtworkError as error:
-            failed.append((piece.key, error))
+            failed.append((item.key, error))
     return tuple(placed), tuple(failed)
 
 
-def place(piece: Piece, index: int = 0, max_deviation: float = CURVE_DEVIATION_MM) -> Placed:
-    """Make and place one piece, the artwork's row `index`. Raises ArtworkError where it cannot be."""
-    made = _placed(piece.with_(key=0, name="", does="frosts", shown=True), max_deviation)
-    return Placed(piece, index, *made)
+def place(item: Item, index: int = 0, max_deviation: float = CURVE_DEVIATION_MM) -> Placed:
+    """Make and place one item, the artwork's row `index`. Raises ArtworkError where it cannot be."""
+    made = _placed(item.with_(key=0, name="", does="frosts", shown=True), max_deviation)
+    return Placed(item, index, *made)
 
 
 @lru_cache(maxsize=256)
 def _placed(
-    piece: Piece, max_deviation: float
+    item: Item, max_deviation: float
 ) -> tuple[MultiPolygon, Local, tuple[Affine, ...], tuple[float, float]]:
-    if isinstance(piece.what, Shape):
-        width, height = sides(piece)
-        local, units = local_shape(piece.what, width, height, max_deviation), (1.0, 1.0)
+    if isinstance(item.what, Shape):
+        width, height = sides(item)
+        local, units = local_shape(item.what, width, height, max_deviation), (1.0, 1.0)
     else:
-        local, units = _fine_enough(piece, max_deviation)
-    affines = tuple(copies(piece, matrix_of(piece, *units)))
+        local, units = _fine_enough(item, max_deviation)
+    affines = tuple(copies(item, matrix_of(item, *units)))
     made = [carried(local.shape, affine) for affine in affines]
     return as_polygons(made[0]) if len(made) == 1 else joined(made), local, affines, units
 
 
-def _fine_enough(piece: Piece, max_deviation: float) -> tuple[Local, tuple[float, float]]:
-    """A piece's own shape with curves fine enough for its size on the glass, and its mm per own unit."""
-    guess = rough_width(piece.what) if isinstance(piece.what, Words) and piece.size_is == "width" else None
-    scale = piece.size / (guess or 1.0) * max(1.0, 1 / piece.stretch)
+def _fine_enough(item: Item, max_deviation: float) -> tuple[Local, tuple[float, float]]:
+    """A item's own shape with curves fine enough for its size on the glass, and its mm per own unit."""
+    guess = rough_width(item.what) if isinstance(item.what, Words) and item.size_is == "width" else None
+    scale = item.size / (guess or 1.0) * max(1.0, 1 / item.stretch)
     while True:
         deviation = fineness(max_deviation, min(scale, _MOST_SCALE))
-        local = _local(piece, deviation)
-        units = scales(piece, local.size, local.cap_height)
+        local = _local(item, deviation)
+        units = scales(item, local.size, local.cap_height)
         if max(units) * deviation <= max_deviation or scale >= _MOST_SCALE:
             return local, units
         scale = max(units)
 
 
-def _local(piece: Piece, max_deviation: float) -> Local:
-    if isinstance(piece.what, Words):
-        return local_words(piece.what, max_deviation)
-    if isinstance(piece.what, Drawing):
-        return local_drawing(piece.what, max_deviation)
-    assert isinstance(piece.what, Monogram)
-    return local_monogram(piece.what, max_deviation)
+def _local(item: Item, max_deviation: float) -> Local:
+    if isinstance(item.what, Words):
+        return local_words(item.what, max_deviation)
+    if isinstance(item.what, Drawing):
+        return local_drawing(item.what, max_deviation)
+    assert isinstance(item.what, Monogram)
+    return local_monogram(item.what, max_deviation)
 
 
 def _layered(placed: Sequence[Placed]) -> BaseGeometry:
-    """The pieces laid on each other: each frosts, or clears, what it covers."""
-    if len(placed) == 1 and placed[0].piece.does == "frosts":
+    """The items laid on each other: each frosts, or clears, what it covers."""
+    if len(placed) == 1 and placed[0].item.does == "frosts":
         return placed[0].shape
     shape: BaseGeometry = MultiPolygon()
     waiting: list[BaseGeometry] = []                          # neighbours that frost are joined all at once
     for one in placed:
-        if one.piece.does == "frosts":
+        if one.item.does == "frosts":
             waiting.append(one.shape)
             continue
         shape, waiting = without(_with(shape, waiting), one.shape), []
@@ -185,18 +185,18 @@ def _why_nothing(
 ) -> ArtworkError | NothingYet:
     if all(one.shape.is_empty for one in placed) and (failed or findings):
         return failed[0][1] if failed else ArtworkError(f"{findings[0].says}: choose another face")
-    if any(one.piece.does == "frosts" and not one.shape.is_empty for one in placed):
-        return ArtworkError("nothing is left frosted: a piece that clears covers all that lies below it")
+    if any(one.item.does == "frosts" and not one.shape.is_empty for one in placed):
+        return ArtworkError("nothing is left frosted: a item that clears covers all that lies below it")
     if any(not one.shape.is_empty for one in placed):
-        return ArtworkError("nothing is frosted: every piece clears, so let one of them frost")
-    if any(not piece.shown for piece in artwork.pieces):
-        return NothingYet("every piece is hidden: show one of them")
+        return ArtworkError("nothing is frosted: every item clears, so let one of them frost")
+    if any(not item.shown for item in artwork.items):
+        return NothingYet("every item is hidden: show one of them")
     return NothingYet("type some words, open a drawing, or add a shape or a monogram")
 
 
-def _is_unwritten(piece: Piece) -> bool:
+def _is_unwritten(item: Item) -> bool:
     """Words and monograms that wait to be typed are no fault."""
-    what = piece.what
+    what = item.what
     if isinstance(what, Words):
         return not what.text.strip()
     return isinstance(what, Monogram) and not (what.initials + what.text).strip()

@@ -1,4 +1,4 @@
-"""What is found while pieces are placed: letters a face lacks, what of a drawing is not cut, what licences allow."""
+"""What is found while items are placed: letters a face lacks, what of a drawing is not cut, what licences allow."""
 
 from collections.abc import Iterator
 from math import pi
@@ -6,16 +6,16 @@ from math import pi
 from vitrograph.core.artwork.composing.place import Placed
 from vitrograph.core.artwork.source import Source, largest_picture
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.pieces import Drawing, Monogram, Piece, Words
+from vitrograph.core.job import Drawing, Item, Monogram, Words
 
 _MOST_NAMED = 12                   # letters named one by one
 
 
-def label_of(piece: Piece) -> str:
-    """What a piece is called: the name it was given, or what it holds."""
-    if piece.name:
-        return piece.name
-    what = piece.what
+def label_of(item: Item) -> str:
+    """What a item is called: the name it was given, or what it holds."""
+    if item.name:
+        return item.name
+    what = item.what
     if isinstance(what, Words):
         return " ".join(what.text.split())[:30] or "words"
     if isinstance(what, Drawing):
@@ -26,9 +26,9 @@ def label_of(piece: Piece) -> str:
 
 
 def found_in(placed: Placed) -> Iterator[Finding]:
-    """Yield what a placed piece lacks or should be known for."""
+    """Yield what a placed item lacks or should be known for."""
     yield from _letters_left_out(placed)
-    what = placed.piece.what
+    what = placed.item.what
     if isinstance(what, Drawing) and placed.local.source is not None:
         yield from _left_out(placed.local.source, what, placed.index)
     if isinstance(what, Words | Monogram) and what.font is not None:
@@ -36,7 +36,7 @@ def found_in(placed: Placed) -> Iterator[Finding]:
 
 
 def _letters_left_out(placed: Placed) -> Iterator[Finding]:
-    local, what = placed.local, placed.piece.what
+    local, what = placed.local, placed.item.what
     if local.missing:
         more = len(local.missing) - _MOST_NAMED
         shown = " ".join(local.missing[:_MOST_NAMED]) + (f" and {more} more" if more > 0 else "")
@@ -45,11 +45,11 @@ def _letters_left_out(placed: Placed) -> Iterator[Finding]:
                       value=float(len(local.missing)), limit=0.0)
     if local.dropped:
         count = "a control character" if local.dropped == 1 else f"{local.dropped} control characters"
-        yield Finding(Code.LETTERS, Level.NOTE, f"{label_of(placed.piece)} holds {count}, left out",
+        yield Finding(Code.LETTERS, Level.NOTE, f"{label_of(placed.item)} holds {count}, left out",
                       "they came along with pasted text and print nothing",
                       value=float(local.dropped), limit=0.0)
     if local.turn > 2 * pi:
-        yield Finding(Code.LETTERS, Level.STOP, f"{label_of(placed.piece)} goes {local.turn / (2 * pi):.1f} times "
+        yield Finding(Code.LETTERS, Level.STOP, f"{label_of(placed.item)} goes {local.turn / (2 * pi):.1f} times "
                       "round its arc and runs over itself", "give the arc a larger radius, or smaller letters")
 
 
@@ -64,11 +64,11 @@ def _may_be_sold(what: Words | Monogram) -> Iterator[Finding]:
     assert what.font is not None
     facts = facts_of(what.font)
     if facts.sale == "no":
-        yield Finding(Code.LICENCE, Level.WATCH, f"the licence of {facts.name} may not cover pieces that are sold",
+        yield Finding(Code.LICENCE, Level.WATCH, f"the licence of {facts.name} may not cover items that are sold",
                       f"it says: {facts.licence}")
     elif facts.sale == "unknown":
-        yield Finding(Code.LICENCE, Level.NOTE, f"{facts.name} does not say whether pieces may be sold",
-                      "look for its licence where you got it, before you sell the piece")
+        yield Finding(Code.LICENCE, Level.NOTE, f"{facts.name} does not say whether items may be sold",
+                      "look for its licence where you got it, before you sell the item")
     if not facts.may_travel:
         yield Finding(Code.LICENCE, Level.NOTE, f"{facts.name} may not be passed on inside other files",
                       "its file says so, and the job file holds it: keep the job to yourself")
@@ -94,4 +94,4 @@ def _trace_inside(drawn: Source, drawing: Drawing, index: int) -> Remedy | None:
         return None
     inside = Drawing(name=f"{drawing.name} (picture)"[:200], data=largest, kind="picture",
                      licence=drawing.licence)
-    return Remedy.of("Trace the picture inside it", **{f"artwork__pieces__{index}__what": inside})
+    return Remedy.of("Trace the picture inside it", **{f"artwork__items__{index}__what": inside})

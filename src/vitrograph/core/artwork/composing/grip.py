@@ -1,6 +1,6 @@
-"""Taking hold of a piece: what a pull at its body, a corner, a side or its turning handle makes of it.
+"""Taking hold of a item: what a pull at its body, a corner, a side or its turning handle makes of it.
 
-Points are in the artwork's frame, mm. Each function takes the piece as it was when it was taken hold of.
+Points are in the artwork's frame, mm. Each function takes the item as it was when it was taken hold of.
 """
 
 from collections.abc import Iterable
@@ -10,12 +10,12 @@ from math import atan2, pi, radians
 import numpy as np
 
 from vitrograph.core.artwork.composing.place import Placed
-from vitrograph.core.geometry import Box, Points
-from vitrograph.core.pieces import Piece, half_turn
+from vitrograph.core.geometry import Box, Points, half_turn
+from vitrograph.core.job import Item
 
 _TURN_STOPS = radians(15)          # a turn near one of these goes to it
 _STOP_REACH = radians(2.5)
-_LEAST_SIDE = 0.02                 # of a side, so that a pull through the middle does not turn a piece inside out
+_LEAST_SIDE = 0.02                 # of a side, so that a pull through the middle does not turn a item inside out
 
 
 @dataclass(frozen=True, slots=True)
@@ -27,15 +27,15 @@ class Snap:
     y: float | None = None
 
 
-def pulled_by_corner(placed: Placed, corner: int, to: tuple[float, float], *, free: bool) -> Piece:
-    """A piece pulled by a corner of its box (lower left, then against the clock); the opposite corner stays.
+def pulled_by_corner(placed: Placed, corner: int, to: tuple[float, float], *, free: bool) -> Item:
+    """A item pulled by a corner of its box (lower left, then against the clock); the opposite corner stays.
 
     With `free` its width and height change apart; otherwise proportions are kept.
     """
     corners = placed.corners
     fixed, held = corners[(corner + 2) % 4], corners[corner]
     matrix = placed.affines[0][:, :2]
-    # in the piece's own axes, how far the pull goes against how far the corner was
+    # in the item's own axes, how far the pull goes against how far the corner was
     pull, was = (np.linalg.solve(matrix, np.asarray(end) - fixed) for end in (to, held))
     share = np.maximum(np.where(np.abs(was) > 1e-9, pull / np.where(was == 0, 1.0, was), 1.0), _LEAST_SIDE)
     if not free:
@@ -44,8 +44,8 @@ def pulled_by_corner(placed: Placed, corner: int, to: tuple[float, float], *, fr
     return _grown(placed, share, fixed)
 
 
-def pulled_by_side(placed: Placed, side: int, to: tuple[float, float]) -> Piece:
-    """A piece pulled by the middle of a side (right, top, left, foot): that measure changes, the far side stays."""
+def pulled_by_side(placed: Placed, side: int, to: tuple[float, float]) -> Item:
+    """A item pulled by the middle of a side (right, top, left, foot): that measure changes, the far side stays."""
     corners = placed.corners
     held = (corners[(side + 1) % 4] + corners[(side + 2) % 4]) / 2
     far = (corners[(side + 3) % 4] + corners[side % 4]) / 2
@@ -57,27 +57,27 @@ def pulled_by_side(placed: Placed, side: int, to: tuple[float, float]) -> Piece:
     return _grown(placed, share, far)
 
 
-def _grown(placed: Placed, share: Points, fixed: Points) -> Piece:
-    """A piece with its own width and height grown by two factors; one point of it stays where it is."""
-    piece, matrix = placed.piece, placed.affines[0][:, :2]
-    anchor = fixed + matrix @ (share * np.linalg.solve(matrix, np.array([piece.x, piece.y]) - fixed))
+def _grown(placed: Placed, share: Points, fixed: Points) -> Item:
+    """A item with its own width and height grown by two factors; one point of it stays where it is."""
+    item, matrix = placed.item, placed.affines[0][:, :2]
+    anchor = fixed + matrix @ (share * np.linalg.solve(matrix, np.array([item.x, item.y]) - fixed))
     across, upright = float(share[0]), float(share[1])
-    grown = piece.stretched(across, across) if abs(across - upright) < 1e-12 else piece.with_(
-        size=piece.size * (across if piece.size_is == "width" else upright), stretch=piece.stretch * across / upright)
+    grown = item.stretched(across, across) if abs(across - upright) < 1e-12 else item.with_(
+        size=item.size * (across if item.size_is == "width" else upright), stretch=item.stretch * across / upright)
     return grown.with_(x=float(anchor[0]), y=float(anchor[1]))
 
 
-def turned_towards(placed: Placed, to: tuple[float, float]) -> Piece:
-    """A piece turned about its box's middle until its upright points at a place; near a stop of 15° it goes there."""
+def turned_towards(placed: Placed, to: tuple[float, float]) -> Item:
+    """A item turned about its box's middle until its upright points at a place; near a stop of 15° it goes there."""
     middle = placed.corners.mean(axis=0)
-    piece = placed.piece
+    item = placed.item
     turn = half_turn(atan2(to[1] - middle[1], to[0] - middle[0]) - pi / 2)
     stop = round(turn / _TURN_STOPS) * _TURN_STOPS
     turn = half_turn(stop) if abs(turn - stop) < _STOP_REACH else turn
-    by = turn - piece.turn
+    by = turn - item.turn
     spin = np.array([[np.cos(by), -np.sin(by)], [np.sin(by), np.cos(by)]])
-    anchor = middle + spin @ (np.array([piece.x, piece.y]) - middle)
-    return piece.with_(turn=turn, x=float(anchor[0]), y=float(anchor[1]))
+    anchor = middle + spin @ (np.array([item.x, item.y]) - middle)
+    return item.with_(turn=turn, x=float(anchor[0]), y=float(anchor[1]))
 
 
 def snapped(box: Box, step: tuple[float, float], others: Iterable[Box], reach: float) -> Snap:

@@ -1,4 +1,4 @@
-"""What each kind of piece looks like by itself, before it is placed."""
+"""What each kind of item looks like by itself, before it is placed."""
 
 from functools import lru_cache
 
@@ -12,7 +12,7 @@ from vitrograph.core.artwork.source import bring
 from vitrograph.core.artwork.words import face_of, set_words, shape_line
 from vitrograph.core.artwork.words.lettering import MOST_LETTERS
 from vitrograph.core.artwork.words.runs import plain_line
-from vitrograph.core.pieces import Drawing, Shape, Words
+from vitrograph.core.job import Drawing, Shape, Words
 
 DRAWING = "drawing"                # the name of the marks that are not letters
 

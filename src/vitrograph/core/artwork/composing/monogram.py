@@ -1,4 +1,4 @@
-"""Monograms: recipes that turn initials, a name and a frame into pieces, which can be taken apart and edited.
+"""Monograms: recipes that turn initials, a name and a frame into items, which can be taken apart and edited.
 
 Drawn in units in which a plain initial is 60 high. The frame is the smallest of its outline that clears the letters.
 """
@@ -27,7 +27,7 @@ from vitrograph.core.artwork.composing.place import (
 from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT, outline_area
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Box, as_polygons, without
-from vitrograph.core.pieces import Monogram, OutlineName, Piece, Shape, Words
+from vitrograph.core.job import Item, Monogram, OutlineName, Shape, Words
 
 _HIGH = 60.0                       # an initial's capitals
 _SMALLER = 2 / 3                   # the outer initials against the middle one (common practice, no published source)
@@ -40,17 +40,17 @@ _COARSE = 0.05                     # mm, for fitting a frame
 _HALVINGS = 40
 
 
-def monogram_pieces(monogram: Monogram) -> tuple[Piece, ...]:
-    """The pieces of a monogram, lowest first, about the middle of their box. Raises ArtworkError: nothing to set."""
-    pieces = list(_STYLES[monogram.style](monogram))
-    if not pieces:
+def monogram_items(monogram: Monogram) -> tuple[Item, ...]:
+    """The items of a monogram, lowest first, about the middle of their box. Raises ArtworkError: nothing to set."""
+    items = list(_STYLES[monogram.style](monogram))
+    if not items:
         raise ArtworkError("a monogram needs its initials" if monogram.style != "block" else
                            "a block of lines needs its lines")
     if monogram.frame is not None:
-        pieces.append(_framing(pieces, monogram))
-    left, low, right, high = _box(pieces)
+        items.append(_framing(items, monogram))
+    left, low, right, high = _box(items)
     x, y = (left + right) / 2, (low + high) / 2
-    return tuple(piece.with_(x=piece.x - x, y=piece.y - y, key=key) for key, piece in enumerate(pieces, start=1))
+    return tuple(item.with_(x=item.x - x, y=item.y - y, key=key) for key, item in enumerate(items, start=1))
 
 
 @lru_cache(maxsize=64)
@@ -59,10 +59,10 @@ def local_monogram(monogram: Monogram, max_deviation: float) -> Local:
     shape: BaseGeometry = joined([])
     marks: list[Mark] = []
     missing, dropped = "", 0
-    for piece in monogram_pieces(monogram):
-        local, affine = _own(piece, max_deviation)
+    for item in monogram_items(monogram):
+        local, affine = _own(item, max_deviation)
         part = carried(local.shape, affine)
-        shape = joined([shape, part]) if piece.does == "frosts" else without(shape, part)
+        shape = joined([shape, part]) if item.does == "frosts" else without(shape, part)
         spots = carry(np.array([[mark.x, mark.y] for mark in local.marks]).reshape(-1, 2), affine)
         marks += [Mark(mark.name, x, y) for mark, (x, y) in zip(local.marks, spots.tolist(), strict=True)]
         missing, dropped = missing + local.missing, dropped + local.dropped
@@ -70,18 +70,18 @@ def local_monogram(monogram: Monogram, max_deviation: float) -> Local:
     return Local(made, box_of(made), None, tuple(marks), "".join(dict.fromkeys(missing)), dropped)
 
 
-def _own(piece: Piece, max_deviation: float) -> tuple[Local, np.ndarray]:
-    """A piece of a monogram by itself, and its map into the monogram; only words and shapes are among them."""
-    if isinstance(piece.what, Words):
-        local = local_words(piece.what, max_deviation / _HIGH)
-        return local, matrix_of(piece, *scales(piece, local.size, local.cap_height))
-    assert isinstance(piece.what, Shape)
-    return local_shape(piece.what, piece.size, piece.size / piece.stretch, max_deviation), matrix_of(piece, 1.0, 1.0)
+def _own(item: Item, max_deviation: float) -> tuple[Local, np.ndarray]:
+    """A item of a monogram by itself, and its map into the monogram; only words and shapes are among them."""
+    if isinstance(item.what, Words):
+        local = local_words(item.what, max_deviation / _HIGH)
+        return local, matrix_of(item, *scales(item, local.size, local.cap_height))
+    assert isinstance(item.what, Shape)
+    return local_shape(item.what, item.size, item.size / item.stretch, max_deviation), matrix_of(item, 1.0, 1.0)
 
 
-def _box(pieces: list[Piece]) -> Box:
+def _box(items: list[Item]) -> Box:
     return common_box(box_of(carried(local.shape, affine))
-                      for local, affine in (_own(piece, _COARSE) for piece in pieces))
+                      for local, affine in (_own(item, _COARSE) for item in items))
 
 
 # -- the recipes -------------------------------------------------------------------------------------------------------
@@ -100,53 +100,53 @@ def _measured(words: Words) -> Local:
     return local_words(words, _FINE)
 
 
-def _name(monogram: Monogram, most_high: float, most_wide: float) -> tuple[Piece, Local, float]:
+def _name(monogram: Monogram, most_high: float, most_wide: float) -> tuple[Item, Local, float]:
     """The name with capitals as high as may be and no wider than may be; it by itself, and its units to an em."""
     text = monogram.text.strip()
     words = _words(monogram, text, name=True)
     local = _measured(words)
     cap = local.cap_height or 1.0
     high = min(most_high, most_wide * cap / max(local.size[0], 1e-6))
-    return Piece(words, name=text[:120], size=high, size_is="caps"), local, high / cap
+    return Item(words, name=text[:120], size=high, size_is="caps"), local, high / cap
 
 
-def _in_a_row(monogram: Monogram) -> list[Piece]:
+def _in_a_row(monogram: Monogram) -> list[Item]:
     """Initials side by side, the middle one larger, centred on each other."""
     letters = _letters(monogram)
     middle = len(letters) // 2 if len(letters) > 1 else 0
-    pieces, pen = [], 0.0
+    items, pen = [], 0.0
     for at, letter in enumerate(letters):
         words = _words(monogram, letter)
         high = _HIGH if at == middle else _HIGH * _SMALLER
         local = _measured(words)
         wide = local.size[0] * high / (local.cap_height or 1.0)
-        pieces.append(Piece(words, name=letter, size=high, size_is="caps", x=pen + wide / 2))
+        items.append(Item(words, name=letter, size=high, size_is="caps", x=pen + wide / 2))
         pen += wide + _GAP
-    return _with_name(pieces, monogram)
+    return _with_name(items, monogram)
 
 
-def _single(monogram: Monogram) -> list[Piece]:
+def _single(monogram: Monogram) -> list[Item]:
     """The initials as they are typed, in one line."""
     text = "".join(_letters(monogram))
-    return _with_name([Piece(_words(monogram, text), name=text, size=_HIGH, size_is="caps")] if text else [], monogram)
+    return _with_name([Item(_words(monogram, text), name=text, size=_HIGH, size_is="caps")] if text else [], monogram)
 
 
-def _with_name(pieces: list[Piece], monogram: Monogram) -> list[Piece]:
+def _with_name(items: list[Item], monogram: Monogram) -> list[Item]:
     """A name below, where there is one, no wider than the initials."""
-    if not pieces or not monogram.text.strip():
-        return pieces
-    left, low, right, _ = _box(pieces)
+    if not items or not monogram.text.strip():
+        return items
+    left, low, right, _ = _box(items)
     name, local, unit = _name(monogram, _HIGH / 4, right - left)
     y = low - _GAP - local.box[3] * unit
-    return [*pieces, name.with_(x=(left + right) / 2, y=y)]
+    return [*items, name.with_(x=(left + right) / 2, y=y)]
 
 
-def _split(monogram: Monogram) -> list[Piece]:
+def _split(monogram: Monogram) -> list[Item]:
     """One initial, split by a gap that carries a name."""
     letters = _letters(monogram)[:1]
     if not letters:
         return []
-    initial = Piece(_words(monogram, letters[0]), name=letters[0], size=_HIGH, size_is="caps")
+    initial = Item(_words(monogram, letters[0]), name=letters[0], size=_HIGH, size_is="caps")
     if not monogram.text.strip():
         return [initial]
     left, _, right, _ = _box([initial])
@@ -155,18 +155,18 @@ def _split(monogram: Monogram) -> list[Piece]:
     x, wide = (left + right) / 2, 1.2 * (right - left)
     middle = (local.box[1] + local.box[3]) / 2 * unit
     return [initial,
-            Piece(Shape("rectangle", "filled"), name="gap", does="clears", size=wide, stretch=wide / gap, x=x),
+            Item(Shape("rectangle", "filled"), name="gap", does="clears", size=wide, stretch=wide / gap, x=x),
             name.with_(x=x, y=-middle)]
 
 
-def _beside(monogram: Monogram) -> list[Piece]:
+def _beside(monogram: Monogram) -> list[Item]:
     """An initial, a bar of its height, and a name standing upright beside it, as long as the bar where it can be."""
     letters = _letters(monogram)[:1]
     if not letters:
         return []
-    initial = Piece(_words(monogram, letters[0]), name=letters[0], size=_HIGH, size_is="caps")
+    initial = Item(_words(monogram, letters[0]), name=letters[0], size=_HIGH, size_is="caps")
     _, _, right, _ = _box([initial])
-    bar = Piece(Shape("rectangle", "filled"), name="bar", size=_BAR, stretch=_BAR / _HIGH, x=right + _GAP + _BAR / 2)
+    bar = Item(Shape("rectangle", "filled"), name="bar", size=_BAR, stretch=_BAR / _HIGH, x=right + _GAP + _BAR / 2)
     if not monogram.text.strip():
         return [initial, bar]
     name, local, unit = _name(monogram, _NAME_MOST, _HIGH)
@@ -174,17 +174,17 @@ def _beside(monogram: Monogram) -> list[Piece]:
     return [initial, bar, name.with_(x=x, turn=np.pi / 2)]
 
 
-def _block(monogram: Monogram) -> list[Piece]:
+def _block(monogram: Monogram) -> list[Item]:
     """Lines as wide as each other: a name and a date, the initials above them if there are any."""
     initials = "".join(_letters(monogram))
     text = "\n".join(line for line in [initials, *monogram.text.splitlines()] if line.strip())
     if not text:
         return []
     words = replace(_words(monogram, text), align="even", line_spacing=1.15)
-    return [Piece(words, name=" / ".join(text.splitlines())[:120], size=1.4 * _HIGH, size_is="width")]
+    return [Item(words, name=" / ".join(text.splitlines())[:120], size=1.4 * _HIGH, size_is="width")]
 
 
-_STYLES: dict[str, Callable[[Monogram], list[Piece]]] = {
+_STYLES: dict[str, Callable[[Monogram], list[Item]]] = {
     "three": _in_a_row, "single": _single, "split": _split, "beside": _beside, "block": _block,
 }
 
@@ -192,10 +192,10 @@ _STYLES: dict[str, Callable[[Monogram], list[Piece]]] = {
 # -- the frame ---------------------------------------------------------------------------------------------------------
 
 
-def _framing(pieces: list[Piece], monogram: Monogram) -> Piece:
+def _framing(items: list[Item], monogram: Monogram) -> Item:
     """The smallest frame that clears the letters by a gap, its middle moved up or down if that makes it smaller."""
     assert monogram.frame is not None
-    ink = joined([carried(local.shape, affine) for local, affine in (_own(piece, _COARSE) for piece in pieces)])
+    ink = joined([carried(local.shape, affine) for local, affine in (_own(item, _COARSE) for item in items)])
     left, low, right, high = ink.bounds
     line = _LINE * {"two lines": 2.5}.get(monogram.edge, 1.0)
     kept = ink.convex_hull.buffer(_GAP + line)
@@ -207,7 +207,7 @@ def _framing(pieces: list[Piece], monogram: Monogram) -> Piece:
         x, y = (left + right) / 2, (low + high) / 2 + shift * (high - low)
         found.append((_smallest(monogram.frame, aspect, kept, (x, y)), x, y))
     tall, x, y = min(found, key=lambda one: (round(one[0], 6), abs(one[2] - (low + high) / 2)))
-    return Piece(Shape(monogram.frame, monogram.edge, _LINE), name=monogram.frame, size=tall * aspect, stretch=aspect,
+    return Item(Shape(monogram.frame, monogram.edge, _LINE), name=monogram.frame, size=tall * aspect, stretch=aspect,
                  x=x, y=y)
 
 

@@ -1,6 +1,6 @@
-"""Placing: a piece's own shape carried to its place in the artwork's frame, once or several times.
+"""Placing: a item's own shape carried to its place in the artwork's frame, once or several times.
 
-A piece is scaled, flipped, leant, turned and moved, in that order; copies of a repeat follow. Own shapes have their
+A item is scaled, flipped, leant, turned and moved, in that order; copies of a repeat follow. Own shapes have their
 anchor at (0, 0): words in ems, drawings in their heights, shapes and monograms in units of their own.
 """
 
@@ -17,7 +17,7 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.artwork.source import Source
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Box, Points, multipolygon, union
-from vitrograph.core.pieces import Piece, Repeat, Shape
+from vitrograph.core.job import Item, Repeat, Shape
 
 Affine = NDArray[np.float64]       # (2, 3): a matrix, and in the last column where (0, 0) goes
 
@@ -26,7 +26,7 @@ _TINY = 1e-9
 
 @dataclass(frozen=True, slots=True)
 class Mark:
-    """A name for a spot of the art, so that a piece of film can be called by its letter."""
+    """A name for a spot of the art, so that a item of film can be called by its letter."""
 
     name: str
     x: float
@@ -35,7 +35,7 @@ class Mark:
 
 @dataclass(frozen=True)
 class Local:
-    """A piece's own shape about its anchor: its ink's box (left, low, right, high), its capitals' height, names.
+    """A item's own shape about its anchor: its ink's box (left, low, right, high), its capitals' height, names.
 
     `missing`, `dropped`, `turn` and `foot` (the last straight line's baseline) are those of lettering; `source` is a
     drawing as it was brought.
@@ -60,12 +60,12 @@ class Local:
 
 @dataclass(frozen=True)
 class Placed:
-    """A piece in the artwork's frame, mm: its shape, its own shape, the maps of its copies, its box's corners.
+    """A item in the artwork's frame, mm: its shape, its own shape, the maps of its copies, its box's corners.
 
     `index` is its row in the artwork; `units` are mm per own unit, across and upright.
     """
 
-    piece: Piece
+    item: Item
     index: int
     shape: MultiPolygon
     local: Local
@@ -104,14 +104,14 @@ class Placed:
         x, y = np.linalg.solve(affine[:, :2], np.asarray(point, dtype=float) - affine[:, 2])
         return float(x), float(y)
 
-    def affines_as(self, piece: Piece) -> tuple[Affine, ...]:
-        """The maps of its copies, were it placed as another piece is: quick, for what is held by the pointer."""
-        if isinstance(self.piece.what, Shape):
-            width, height = sides(piece)
+    def affines_as(self, item: Item) -> tuple[Affine, ...]:
+        """The maps of its copies, were it placed as another item is: quick, for what is held by the pointer."""
+        if isinstance(self.item.what, Shape):
+            width, height = sides(item)
             units = width / self.local.size[0], height / self.local.size[1]
         else:
-            units = scales(piece, self.local.size, self.local.cap_height)
-        return tuple(copies(piece, matrix_of(piece, *units)))
+            units = scales(item, self.local.size, self.local.cap_height)
+        return tuple(copies(item, matrix_of(item, *units)))
 
     @property
     def cap_height(self) -> float | None:
@@ -119,41 +119,41 @@ class Placed:
         return None if self.local.cap_height is None else self.local.cap_height * self.units[1]
 
 
-def sides(piece: Piece) -> tuple[float, float]:
+def sides(item: Item) -> tuple[float, float]:
     """A plain shape's width and height, mm."""
-    if piece.size_is == "width":
-        return piece.size, piece.size / piece.stretch
-    return piece.size * piece.stretch, piece.size
+    if item.size_is == "width":
+        return item.size, item.size / item.stretch
+    return item.size * item.stretch, item.size
 
 
-def scales(piece: Piece, size: tuple[float, float], cap_height: float | None) -> tuple[float, float]:
+def scales(item: Item, size: tuple[float, float], cap_height: float | None) -> tuple[float, float]:
     """mm per own unit, across and upright; a side of no length (a lone dash has no height) falls to the other.
 
-    >>> scales(Piece(None, size=84.0, stretch=2.0), (2.0, 1.0), None)
+    >>> scales(Item(None, size=84.0, stretch=2.0), (2.0, 1.0), None)
     (42.0, 21.0)
     """
     width, height = (side if side > _TINY else None for side in size)
-    if piece.size_is == "width":
-        across = piece.size / (width or height or 1.0)
-        return across, across / piece.stretch
-    measured = cap_height if piece.size_is == "caps" and cap_height else height or width
-    upright = piece.size / (measured or 1.0)
-    return upright * piece.stretch, upright
+    if item.size_is == "width":
+        across = item.size / (width or height or 1.0)
+        return across, across / item.stretch
+    measured = cap_height if item.size_is == "caps" and cap_height else height or width
+    upright = item.size / (measured or 1.0)
+    return upright * item.stretch, upright
 
 
-def matrix_of(piece: Piece, across: float, upright: float) -> Affine:
+def matrix_of(item: Item, across: float, upright: float) -> Affine:
     """The first copy's map from own units to the artwork's mm."""
-    turn = np.array([[cos(piece.turn), -sin(piece.turn)], [sin(piece.turn), cos(piece.turn)]])
-    lean = np.array([[1.0, piece.lean], [0.0, 1.0]])
-    size = np.diag([-across if piece.flip else across, upright])
-    return np.column_stack([turn @ lean @ size, [piece.x, piece.y]])
+    turn = np.array([[cos(item.turn), -sin(item.turn)], [sin(item.turn), cos(item.turn)]])
+    lean = np.array([[1.0, item.lean], [0.0, 1.0]])
+    size = np.diag([-across if item.flip else across, upright])
+    return np.column_stack([turn @ lean @ size, [item.x, item.y]])
 
 
-def copies(piece: Piece, first: Affine) -> list[Affine]:
-    """The maps of all copies of a repeated piece. A row and a column stand about the piece's place; a ring's copies
+def copies(item: Item, first: Affine) -> list[Affine]:
+    """The maps of all copies of a repeated item. A row and a column stand about the item's place; a ring's copies
     stand upright on a circle about it, the first at the top, following each other clockwise.
     """
-    repeat = piece.repeat
+    repeat = item.repeat
     if repeat is None or repeat.times == 1:
         return [first]
     if repeat.way == "ring":
@@ -180,7 +180,7 @@ def carry(points: Points, affine: Affine) -> Points:
 
 
 def corners_of(local_box: Box, affine: Affine) -> Points:
-    """(4, 2) corners of a piece's own box in the artwork: lower left, lower right, upper right, upper left."""
+    """(4, 2) corners of a item's own box in the artwork: lower left, lower right, upper right, upper left."""
     left, low, right, high = local_box
     return carry(np.array([[left, low], [right, low], [right, high], [left, high]]), affine)
 
@@ -220,6 +220,6 @@ def common_box(boxes: Iterable[Box]) -> Box:
     """The box round some boxes. Raises ArtworkError where there are none."""
     sides = list(zip(*boxes, strict=True))
     if not sides:
-        raise ArtworkError("there is nothing to be seen of these pieces: choose others")
+        raise ArtworkError("there is nothing to be seen of these items: choose others")
     left, low, right, high = sides
     return min(left), min(low), max(right), max(high)

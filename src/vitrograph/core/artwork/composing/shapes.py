@@ -13,7 +13,7 @@ from shapely.geometry import MultiPolygon, Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points, arc_pieces, as_polygons, flatten_bezier
-from vitrograph.core.pieces import OutlineName, Shape
+from vitrograph.core.job import OutlineName, Shape
 
 NATURAL_ASPECT: dict[OutlineName, float] = {       # width over height a shape begins with
     "rectangle": 1.6, "rounded": 1.6, "oval": 1.0, "diamond": 1.0, "shield": 0.86, "plaque": 1.5, "hexagon": 1.15,
@@ -45,8 +45,8 @@ def outline_area(outline: OutlineName, width: float, height: float, max_deviatio
 
 def _arc(centre: tuple[float, float], radii: tuple[float, float], start: float, end: float, deviation: float) -> Points:
     """Points along an elliptic arc, both ends included; angles in radians."""
-    pieces = arc_pieces(max(radii), end - start, deviation)
-    angles = np.linspace(start, end, pieces + 1)
+    items = arc_pieces(max(radii), end - start, deviation)
+    angles = np.linspace(start, end, items + 1)
     return np.column_stack([centre[0] + radii[0] * np.cos(angles), centre[1] + radii[1] * np.sin(angles)])
 
 

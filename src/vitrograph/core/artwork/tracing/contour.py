@@ -10,7 +10,7 @@ import numpy as np
 
 from vitrograph.core.errors import PictureError
 from vitrograph.core.geometry import Points
-from vitrograph.core.pictures import Gray
+from vitrograph.core.pictures.reading import Gray
 
 _STRIP_ROWS = 256
 _MOST_LINES = 100_000

@@ -9,8 +9,8 @@ from numpy.typing import NDArray
 
 from vitrograph.core.artwork.vector.units import colour_of
 from vitrograph.core.errors import PictureError
-from vitrograph.core.pictures import Gray, light_of
-from vitrograph.core.pieces import TraceChoices
+from vitrograph.core.job import TraceChoices
+from vitrograph.core.pictures.reading import Gray, light_of
 
 _LEVELS = 256
 _CELL = 16                         # px of a cell in which the paper's brightness is taken

@@ -18,8 +18,8 @@ from vitrograph.core.artwork.tracing.halftone import halftone
 from vitrograph.core.artwork.tracing.levels import evened, level_field
 from vitrograph.core.errors import PictureError
 from vitrograph.core.geometry import Points
-from vitrograph.core.pictures import MOST_TRACED_PIXELS, Gray, gray_of, pixels_of, unpack_picture
-from vitrograph.core.pieces import TraceChoices
+from vitrograph.core.job import TraceChoices
+from vitrograph.core.pictures.reading import MOST_TRACED_PIXELS, Gray, gray_of, pixels_of, unpack_picture
 
 PLAIN_DPI = 300.0
 _MOST_RINGS = 6_000

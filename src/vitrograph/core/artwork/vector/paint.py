@@ -15,7 +15,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.units import luminance
 from vitrograph.core.geometry import as_polygons, union, without
-from vitrograph.core.pieces import ToneName
+from vitrograph.core.job import ToneName
 
 LIGHT = 0.85                       # relative luminance above which a paint is taken for paper
 LEAST_OPACITY = 0.5

@@ -11,7 +11,7 @@ from importlib import resources
 import uharfbuzz as hb
 
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.pieces import FontFile, Words
+from vitrograph.core.job import FontFile, Words
 
 _FOLDER = resources.files("vitrograph.data") / "fonts"
 _CAP_SHARE = 0.7                   # of an em, for a font that has no capital H (common practice, no published source)

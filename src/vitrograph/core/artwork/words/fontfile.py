@@ -14,7 +14,7 @@ from typing import Any, Literal
 from fontTools.ttLib import TTCollection, TTFont
 
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.pieces import FontFile
+from vitrograph.core.job import FontFile
 
 SUFFIXES = (".ttf", ".otf", ".ttc", ".otc", ".woff", ".woff2")
 MOST_BYTES = 40_000_000

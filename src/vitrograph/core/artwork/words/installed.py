@@ -10,7 +10,7 @@ from platformdirs import site_data_path, user_data_path
 
 from vitrograph.core.artwork.words.fontfile import SUFFIXES, read_fonts
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.pieces import FontFile
+from vitrograph.core.job import FontFile
 
 _MOST_FILES = 5000
 

@@ -20,7 +20,7 @@ from vitrograph.core.artwork.words.faces import Face, face_of
 from vitrograph.core.artwork.words.runs import Run, is_unseen, missing_in, plain_line, runs_of
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points, flatten_bezier
-from vitrograph.core.pieces import Words
+from vitrograph.core.job import Words
 
 MOST_LETTERS = 2000                # set in one piece: more than any glass can carry
 _LEAST_RADIUS = 0.05               # ems: a line nearer to its arc's middle has no room to turn

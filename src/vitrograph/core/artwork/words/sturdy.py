@@ -8,7 +8,7 @@ from shapely.geometry import MultiPolygon
 from vitrograph.core.artwork.words.faces import Face, face_of
 from vitrograph.core.artwork.words.lettering import glyph_shape, shape_line
 from vitrograph.core.artwork.words.runs import plain_line
-from vitrograph.core.pieces import Words
+from vitrograph.core.job import Words
 from vitrograph.core.widths import strokes_of
 
 CAP_MM = 20.0                      # letters are measured with capitals so high

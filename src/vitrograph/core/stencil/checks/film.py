@@ -7,12 +7,13 @@ import numpy as np
 
 from vitrograph.core.artwork import Placed, face_named, missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.job import FilmMend, FilmMendName, Job
-from vitrograph.core.pieces import Words
+from vitrograph.core.job import FilmMend, FilmMendName, Words
+from vitrograph.core.job.change import AddMend, SetFace, put
+from vitrograph.core.says import Area, Length, Says
+from vitrograph.core.stencil.checks.given import CheckInput
 from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.sheet import Sheet
 from vitrograph.core.stencil.tying.carry import MOST_DROOP
-from vitrograph.core.units import format_length
 
 STURDY_FACE = "Barlow Bold"        # of the shipped faces, the one whose strokes and gaps differ least in width
 
@@ -31,27 +32,27 @@ _NEEDED = {"resist": _WHY, "clear": _WHY, "decal": {
     "is laid, and is hard to weed", "speck": "so small a gap is hardly weeded and hardly seen",
     "near": "so thin a strip between two gaps tears when weeded", "needle": "a needle of film lifts and wears off"}}
 _OFFERS: dict[str, tuple[tuple[str, FilmMendName], ...]] = {
-    "web": (("Fatten it to {}", "fatten webs"), ("Take it out", "join openings")),
-    "near": (("Draw them apart to {}", "fatten webs"), ("Join them", "join openings")),
-    "opening": (("Widen it to {}", "widen openings"), ("Leave it out", "fill openings")),
-    "needle": (("Blunt it at {}", "blunt tips"),),
-    "speck": (("Leave it out", "fill specks"), ("Widen it to {}", "widen openings")),
+    "web": (("Fatten it to {to}", "fatten webs"), ("Take it out", "join openings")),
+    "near": (("Draw them apart to {to}", "fatten webs"), ("Join them", "join openings")),
+    "opening": (("Widen it to {to}", "widen openings"), ("Leave it out", "fill openings")),
+    "needle": (("Blunt it at {to}", "blunt tips"),),
+    "speck": (("Leave it out", "fill specks"), ("Widen it to {to}", "widen openings")),
     "island": (("Drop it", "drop islands"),),
 }
 
 
-def film_faults(sheet: Sheet, job: Job) -> Iterator[Finding]:
+def film_faults(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     """Yield what of film and openings is too thin, too small or too sharp: kind by kind, the worst of each first."""
     told: set[str] = set()
     why = _NEEDED[sheet.kind]
     kinds = list(_CODES)
-    faults = sheet.cutting.faults(Limits.of(job.stencil))
+    faults = sheet.cutting.faults(Limits.of(given.stencil))
     for fault in sorted(faults, key=lambda fault: (kinds.index(fault.kind), not fault.grave, fault.value)):
         first = fault.kind not in told
         told.add(fault.kind)
-        remedies = [*_mends(sheet, job, fault), *(_sturdier(sheet, job, fault) if first else ())]
+        remedies = [*_mends(sheet, fault), *(_sturdier(sheet, fault) if first else ())]
         if _by_finger(fault):
-            yield Finding(Code.ISLAND, Level.NOTE, f"an island of {fault.value:.1f} mm²",
+            yield Finding(Code.ISLAND, Level.NOTE, Says("an island of {area}", area=Area(fault.value)),
                           "that is less than a finger holds: keep the hook by when you press it down",
                           fault.where, fault.value, fault.limit, remedies[0] if remedies else None, tuple(remedies[1:]))
             continue
@@ -65,20 +66,21 @@ def _by_finger(fault: Fault) -> bool:
     return fault.kind == "island" and not fault.grave
 
 
-def _says(fault: Fault) -> str:
-    wide, long = format_length(fault.value, digits=2), format_length(fault.length)
+def _says(fault: Fault) -> Says:
+    wide, long = Length(fault.value, 2), Length(fault.length)
     if fault.kind == "needle":
-        return f"a needle of {'film' if fault.grave else 'frost'}, thin for {long}"
+        return Says("a needle of {what}, thin for {long}", what="film" if fault.grave else "frost", long=long)
     if fault.kind in ("island", "speck"):
-        return f"{'an island' if fault.kind == 'island' else 'an opening'} only {wide} across"
+        what = "an island" if fault.kind == "island" else "an opening"
+        return Says("{what} only {wide} across", what=what, wide=wide)
     if fault.kind == "near":
-        return f"two openings {wide} apart"
+        return Says("two openings {wide} apart", wide=wide)
     names = {("web", False): "a web of film", ("web", True): "a sliver of film", ("opening", False): "an opening",
              ("opening", True): "an opening all thin,"}
-    return f"{names[fault.kind, fault.alone]} {wide} wide, {long} long"
+    return Says("{what} {wide} wide, {long} long", what=names[fault.kind, fault.alone], wide=wide, long=long)
 
 
-def _mends(sheet: Sheet, job: Job, fault: Fault) -> Iterator[Remedy]:
+def _mends(sheet: Sheet, fault: Fault) -> Iterator[Remedy]:
     """The mends for a fault, done about its place only."""
     if fault.kind == "needle" and not fault.grave:
         return
@@ -87,49 +89,49 @@ def _mends(sheet: Sheet, job: Job, fault: Fault) -> Iterator[Remedy]:
     to = float(np.sqrt(fault.limit)) if _by_finger(fault) else fault.limit
     for says, does in _OFFERS[fault.kind]:
         mend = FilmMend(does, to, (round(at[0], 3), round(at[1], 3)), round(fault.limit, 3))
-        yield Remedy.of(says.format(format_length(to)), stencil__mends=(*job.stencil.mends, mend))
+        yield Remedy.of(Says(says, to=Length(to)), AddMend(mend))
 
 
-def _sturdier(sheet: Sheet, job: Job, fault: Fault) -> Iterator[Remedy]:
+def _sturdier(sheet: Sheet, fault: Fault) -> Iterator[Remedy]:
     """A sturdier face for the words that a fault lies in."""
     placed = _words_at(sheet, fault.where)
     if placed is None or fault.kind == "island":
         return
-    what = placed.piece.what
+    what = placed.item.what
     assert isinstance(what, Words)
     if what.face != STURDY_FACE and not missing_in(face_named(STURDY_FACE), what.text):
-        path = f"artwork__pieces__{placed.index}__what__"
-        yield Remedy.of(f"Set the words in {STURDY_FACE}", **{f"{path}face": STURDY_FACE, f"{path}font": None})
+        yield Remedy.of(f"Set the words in {STURDY_FACE}", SetFace(placed.item.key, STURDY_FACE))
 
 
 def _words_at(sheet: Sheet, where: tuple[float, float]) -> Placed | None:
     """The uppermost words whose box a sheet point lies in."""
     point = np.array(sheet.fitted.in_artwork(where))
     for placed in reversed(sheet.fitted.placed):
-        for affine in placed.affines if isinstance(placed.piece.what, Words) else ():
+        for affine in placed.affines if isinstance(placed.item.what, Words) else ():
             if placed.holds(point, affine):
                 return placed
     return None
 
 
-def ties(sheet: Sheet, job: Job) -> Iterator[Finding]:
+def ties(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     """Yield islands that ties were to hold and do not, and ties placed where there is nothing to cross."""
     for spot in sheet.missed:
         yield Finding(Code.TIE, Level.WATCH, "a tie placed by hand crosses no opening",
                       "the art has changed since: move it, or take it away", spot)
-    if job.stencil.ties.placed == "none" or not sheet.droops:
+    if given.stencil.ties.placed == "none" or not sheet.droops:
         return
-    again = Remedy.of("Place all ties again", stencil__ties__placed="auto")
+    again = Remedy.of("Place all ties again", put(lambda job: job.stencil.ties.placed, "auto"))
     loose = len(sheet.islands)
     if loose:
         spot = sheet.islands[0].representative_point()
         yield Finding(Code.TIE, Level.WATCH, f"{loose} island{'s have' if loose > 1 else ' has'} no tie",
                       "tape must keep what no tie holds", (spot.x, spot.y), None, None, again if sheet.missed or (
-                          job.stencil.ties.placed == "hand") else None)
+                          given.stencil.ties.placed == "hand") else None)
     hangs = max((hang for hang in sheet.droops if isfinite(hang)), default=0.0)
     if hangs > MOST_DROOP:
-        width = 1.5 * job.stencil.ties.width
+        width = 1.5 * given.stencil.ties.width
         yield Finding(Code.TIE, Level.WATCH, f"an island hangs {degrees(hangs):.0f}° down when the film is lifted",
                       f"up to {degrees(MOST_DROOP):.0f}° it still lies down where it should", None, None, None,
-                      Remedy.of(f"Ties {format_length(width)} wide", stencil__ties__width=width),
-                      (again,) if job.stencil.ties.placed == "hand" else ())
+                      Remedy.of(Says("Ties {width} wide", width=Length(width)),
+                                put(lambda job: job.stencil.ties.width, width)),
+                      (again,) if given.stencil.ties.placed == "hand" else ())

@@ -14,11 +14,11 @@ import shapely
 from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points, without
-from vitrograph.core.job import FilmMend, FilmMendName, Job
+from vitrograph.core.job import FilmMend, FilmMendName, StencilChoices
+from vitrograph.core.says import Area, Joined, Length, Says
 from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.mending.mends import Cutting, mended
 from vitrograph.core.stencil.sheet import Sheet
-from vitrograph.core.units import format_length
 
 _FIRST: tuple[FilmMendName, ...] = ("fill specks", "drop islands")
 _MOVED: tuple[FilmMendName, ...] = ("fatten webs", "widen openings")
@@ -51,34 +51,33 @@ class Proposal:
     share: float
 
     @property
-    def says(self) -> str:
+    def says(self) -> Says:
         """What is done, what failed before and after, and how much of the openings changes."""
-        steps = dict.fromkeys(f"{mend.does} to {format_length(mend.to)}" for mend in self.mends)
+        steps = list(dict.fromkeys(Says("{does} to {to}", does=mend.does, to=Length(mend.to)) for mend in self.mends))
         share = f"{100 * self.share:.1f} %" if self.share >= 0.0005 else "less than 0.1 %"
-        changed = f"{self.to_film:.1f} mm² becomes film, {self.to_opening:.1f} mm² opens"
-        return (f"{', '.join(steps) or 'nothing to do'}: {len(self.before)} failing before, {len(self.after)} after; "
-                f"{changed} ({share} of the openings)")
+        return Says("{steps}: {before} failing before, {after} after; {film} becomes film, {open} opens ({share} of "
+                    "the openings)", steps=Joined(", ", steps or ["nothing to do"]), before=len(self.before),
+                    after=len(self.after), film=Area(self.to_film), open=Area(self.to_opening), share=share)
 
 
-def mend_all(sheet: Sheet, job: Job, going: Callable[[], None] = lambda: None) -> Proposal:
-    """What a job's stencil is to be mended by, beside the mends it has; before it is tied, since ties come last."""
-    choices = job.stencil
+def mend_all(sheet: Sheet, choices: StencilChoices, still_wanted: Callable[[], None] = lambda: None) -> Proposal:
+    """What a stencil is to be mended by, beside the mends it has; before it is tied, since ties come last."""
     cutting = mended(Cutting(sheet.outline, sheet.drawn), choices.mends, sheet.fitted.on_sheet)
-    return propose(cutting, Limits.of(choices), going)
+    return propose(cutting, Limits.of(choices), still_wanted)
 
 
-def propose(cutting: Cutting, limits: Limits, going: Callable[[], None] = lambda: None) -> Proposal:
-    """Find the mends of a cutting; `going` raises where the answer is no longer wanted."""
+def propose(cutting: Cutting, limits: Limits, still_wanted: Callable[[], None] = lambda: None) -> Proposal:
+    """Find the mends of a cutting; `still_wanted` raises where the answer is no longer wanted."""
     cutting = cutting.sound()
     before = _grave(cutting, limits)
     if not before:
         return Proposal((), (), (), 0.0, 0.0, 0.0)
-    tried: list[_Way] = []
+    preview: list[_Way] = []
     for order in _ORDERS:
-        tried.append(_way(cutting, limits, order, going))
-        if not tried[-1].left and not tried[-1].gone and tried[-1].changed < _LITTLE * cutting.openings.area:
+        preview.append(_way(cutting, limits, order, still_wanted))
+        if not preview[-1].left and not preview[-1].gone and preview[-1].changed < _LITTLE * cutting.openings.area:
             break
-    best = _fewest(cutting, limits, min(tried, key=_worth), going)
+    best = _fewest(cutting, limits, min(preview, key=_worth), still_wanted)
     mends, made, after = best.mends, best.made, best.left
     to_film = float(without(cutting.openings, made.openings).area)
     to_opening = float(without(made.openings, cutting.openings).area)
@@ -86,13 +85,15 @@ def propose(cutting: Cutting, limits: Limits, going: Callable[[], None] = lambda
                     (to_film + to_opening) / max(cutting.openings.area, 1e-9))
 
 
-def smallest_factor(cutting: Cutting, limits: Limits, going: Callable[[], None] = lambda: None) -> float | None:
+def smallest_factor(
+    cutting: Cutting, limits: Limits, still_wanted: Callable[[], None] = lambda: None
+) -> float | None:
     """The least factor to make art larger by at which nothing fails, by halving; None where none up to three does.
 
     Widths grow as the art does, so that art made larger is held to limits as much smaller.
     """
     def fails(factor: float) -> bool:
-        going()
+        still_wanted()
         return bool(_grave(cutting, limits.over(factor)))
 
     if not fails(1.0):
@@ -126,33 +127,33 @@ def _worth(way: _Way) -> tuple[int, int, float]:
 
 
 def _way(
-    cutting: Cutting, limits: Limits, order: Sequence[FilmMendName], going: Callable[[], None]
+    cutting: Cutting, limits: Limits, order: Sequence[FilmMendName], still_wanted: Callable[[], None]
 ) -> _Way:
     """Mend after mend until nothing fails; those that do nothing, or change the picture too much, are left out."""
     mends: list[FilmMend] = []
     made, left, gone = cutting, _grave(cutting, limits), 0
     for does in order:
-        going()
+        still_wanted()
         if not left:
             break
         mend = FilmMend(does, limits.web if does in _FILM else limits.opening)
-        tried = mended(made, (mend,), _nowhere) if mend.to > 0 else made
-        if tried is made:
+        preview = mended(made, (mend,), _nowhere) if mend.to > 0 else made
+        if preview is made:
             continue
-        changed = _changes(made, tried)
+        changed = _changes(made, preview)
         if does != "widen openings" and changed.sum() > _MOST * cutting.openings.area:
             continue
         mends.append(mend)
         gone += 0 if does in _MOVED else int((changed > _SCRAP_MM2).sum())
-        made, left = tried, _grave(tried, limits)
+        made, left = preview, _grave(preview, limits)
     return _Way(tuple(mends), made, tuple(left), gone, _changed(cutting, made))
 
 
-def _fewest(cutting: Cutting, limits: Limits, best: _Way, going: Callable[[], None]) -> _Way:
+def _fewest(cutting: Cutting, limits: Limits, best: _Way, still_wanted: Callable[[], None]) -> _Way:
     """The same without the steps that are not needed."""
     at = 0
     while len(best.mends) > 1 and at < len(best.mends):
-        going()
+        still_wanted()
         fewer = best.mends[:at] + best.mends[at + 1:]
         made = mended(cutting, fewer, _nowhere)
         left, changed = tuple(_grave(made, limits)), _changed(cutting, made)

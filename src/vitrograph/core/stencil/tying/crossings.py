@@ -80,10 +80,10 @@ class Footing:
     def firmest(self, order: NDArray[np.intp]) -> int:
         """The first of some crossings, the best before the others, whose tie has film under all of its two ends."""
         shapely.prepare(self.cutting.openings)
-        tried = order[:_TRIED].tolist()
-        loose = [self._loose(at) for at in tried]
-        firm = [at for at, share in zip(tried, loose, strict=True) if share < _LOOSE]
-        return firm[0] if firm else int(tried[int(np.argmin(np.round(loose, 1)))])
+        preview = order[:_TRIED].tolist()
+        loose = [self._loose(at) for at in preview]
+        firm = [at for at, share in zip(preview, loose, strict=True) if share < _LOOSE]
+        return firm[0] if firm else int(preview[int(np.argmin(np.round(loose, 1)))])
 
     def _loose(self, at: int) -> float:
         """The share of a tie's worse end that lies over an opening."""

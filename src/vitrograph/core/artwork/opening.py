@@ -1,0 +1,43 @@
+"""Opening what the maker brings: one file they named, and nothing else; its kind is told by its content."""
+
+import re
+from pathlib import Path
+from typing import Literal
+
+from vitrograph.core.errors import ArtworkError
+from vitrograph.core.job import Drawing
+
+_PICTURES = (b"\x89PNG", b"\xff\xd8\xff", b"II*\0", b"MM\0*")
+_MOST_BYTES = {"svg": 20_000_000, "dxf": 40_000_000, "picture": 64_000_000}
+
+
+def read_drawing(path: Path) -> Drawing:
+    """Read a drawing or a picture the maker named; its kind is told by its content. Raises ArtworkError."""
+    try:
+        size = path.stat().st_size
+        if size > max(_MOST_BYTES.values()):
+            raise ArtworkError(f"{path.name} is larger than 64 MB: save it smaller")
+        content = path.read_bytes()
+    except OSError as error:
+        raise ArtworkError(f"{path} could not be opened: {(error.strerror or 'no such file').lower()}") from None
+    if not content.strip():
+        raise ArtworkError(f"{path.name} is empty: save the art again")
+    kind = kind_of(content)
+    if kind is None:
+        raise ArtworkError(f"{path.name} is no drawing this program reads: SVG, DXF, PNG, JPEG, WebP or TIFF is wanted")
+    if size > _MOST_BYTES[kind]:
+        most = _MOST_BYTES[kind] // 1_000_000
+        raise ArtworkError(f"{path.name} is larger than {most} MB: simplify the drawing first")
+    return Drawing(name=path.name[:200], data=content, kind=kind)
+
+
+def kind_of(content: bytes) -> Literal["svg", "dxf", "picture"] | None:
+    """What a file's content is, whatever the file is called."""
+    if content.startswith(_PICTURES) or (content[:4] == b"RIFF" and content[8:12] == b"WEBP"):
+        return "picture"
+    head = content[:4096].lstrip(b"\xef\xbb\xbf \t\r\n\0")
+    if head.startswith(b"<") or head[:2] in {b"\xff\xfe", b"\xfe\xff"}:
+        return "svg"
+    if content.startswith(b"AutoCAD Binary DXF") or re.match(rb"\s*(?:999\s.*\s+)*0\s+SECTION", head):
+        return "dxf"
+    return None

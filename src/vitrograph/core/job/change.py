@@ -1,0 +1,113 @@
+"""Changes of a job as data, typed: what a remedy does, done to the job as it is when it is asked for.
+
+A change holds what is meant (a value put somewhere, art made larger, a mend added), not the job it was found in, so
+that a remedy found before another edit undoes nothing of that edit.
+"""
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from typing import Any, Protocol, TypeVar, cast
+
+from msgspec.structs import replace
+
+from vitrograph.core.job.order import Job
+from vitrograph.core.job.stencil import FilmMend
+
+T = TypeVar("T")
+
+
+class Change(Protocol):
+    """Something to be done to a job."""
+
+    def paths(self, job: Job) -> dict[str, Any]:
+        """It as values by their paths, for `Job.changed` and `Order.changed`."""
+        ...
+
+
+@dataclass(frozen=True, slots=True)
+class Put:
+    """A value put in one place of the job, by its path."""
+
+    path: str
+    value: Any
+
+    def paths(self, job: Job) -> dict[str, Any]:
+        """The one value."""
+        return {self.path: self.value}
+
+
+def put(where: Callable[[Job], T], value: T) -> Put:
+    """A value put where a function of the job says: the type checker knows every field of it.
+
+    >>> put(lambda job: job.fit.mode, "rim")
+    Put(path='fit__mode', value='rim')
+    """
+    place = where(cast(Job, _Place(())))
+    assert isinstance(place, _Place)
+    return Put("__".join(place.steps), value)
+
+
+class _Place:
+    """Stands in for a job and notes which fields are asked of it."""
+
+    __slots__ = ("steps",)
+
+    def __init__(self, steps: tuple[str, ...]) -> None:
+        self.steps = steps
+
+    def __getattr__(self, name: str) -> "_Place":
+        return _Place((*self.steps, name))
+
+
+@dataclass(frozen=True, slots=True)
+class Resize:
+    """All of the art made larger or smaller by a factor, with what is placed on it: mends and ties."""
+
+    factor: float
+
+    def paths(self, job: Job) -> dict[str, Any]:
+        """The art, and its mends and ties where there are any, at their new size."""
+        factor, stencil = self.factor, job.stencil
+        grown: dict[str, Any] = {"artwork": job.artwork.scaled(factor)}
+        if stencil.mends:
+            grown["stencil__mends"] = tuple(mend if mend.at is None else replace(
+                mend, at=(mend.at[0] * factor, mend.at[1] * factor), reach=min(500.0, mend.reach * factor))
+                for mend in stencil.mends)
+        if stencil.ties.at:
+            grown["stencil__ties__at"] = tuple((x * factor, y * factor) for x, y in stencil.ties.at)
+        return grown
+
+
+@dataclass(frozen=True, slots=True)
+class AddMend:
+    """A mend of the film, added to those there are."""
+
+    mend: FilmMend
+
+    def paths(self, job: Job) -> dict[str, Any]:
+        """The mends with this one at the end."""
+        return {"stencil__mends": (*job.stencil.mends, self.mend)}
+
+
+@dataclass(frozen=True, slots=True)
+class SetFace:
+    """The words of one item set in a shipped face; where that item is gone, nothing."""
+
+    key: int
+    face: str
+
+    def paths(self, job: Job) -> dict[str, Any]:
+        """The face, and no brought font in its way."""
+        index = job.artwork.index_of(self.key)
+        if index is None:
+            return {}
+        where = f"artwork__items__{index}__what__"
+        return {f"{where}face": self.face, f"{where}font": None}
+
+
+def paths_of(changes: tuple[Change, ...], job: Job) -> dict[str, Any]:
+    """Changes done one after the other, as values by their paths."""
+    paths: dict[str, Any] = {}
+    for change in changes:
+        paths |= change.paths(job)
+    return paths

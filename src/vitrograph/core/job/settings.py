@@ -1,0 +1,146 @@
+"""Settings typed as PATH=VALUE: any field of an order or of a piece's design, by its path in the file.
+
+Lengths take units (60mm, 2 3/8 in), angles are degrees, several values are parted by commas, `none` empties what may be
+empty, and whole parts are given as JSON.
+"""
+
+import json
+import types
+from collections.abc import Sequence
+from difflib import get_close_matches
+from math import radians
+from typing import Annotated, Any, Literal, Union, get_args, get_origin
+
+import msgspec
+from msgspec import Meta, Struct
+
+from vitrograph.core.errors import JobError, LengthError
+from vitrograph.core.job.order import Order, Piece, belongs_to_order
+from vitrograph.core.units import Unit, parse_length
+
+_TAGS = ("kind", "is")             # the fields that tell kinds of a part apart
+
+
+def with_settings(order: Order, settings: Sequence[str], at: int = 0) -> Order:
+    """An order with settings done one after the other; those of a design are the piece's of that number.
+
+    Raises JobError or LengthError, naming the path.
+    """
+    for setting in settings:
+        path, equals, text = setting.partition("=")
+        if not equals or not path.strip():
+            raise JobError(f"a setting like fit.across=60mm was wanted, got '{setting[:60]}'")
+        steps = path.strip().removeprefix("piece.").split(".")
+        joined = "__".join(steps)
+        root: Struct = order if belongs_to_order(joined) else order.pieces[at]
+        places = steps[1:] if steps[0] == "order" else steps
+        value = _typed(root, places, text.strip(), order.units, path.strip())
+        order = order.changed(at, **{joined if places[-1] not in _TAGS else "__".join(steps[:-1]): value})
+    return order
+
+
+def _typed(root: Struct, steps: Sequence[str], text: str, unit: Unit, path: str) -> Any:
+    """The value typed for a place below a record, told by the field's own type."""
+    owner: Any = root
+    kind: Any = type(root)
+    for number, step in enumerate(steps):
+        if isinstance(owner, Struct):
+            if step in _TAGS and number + 1 == len(steps) and owner.__struct_config__.tag is not None:
+                return {step: text}                           # another kind of part, with its usual values
+            kind, owner = _field_of(owner, step, path)
+        elif isinstance(owner, tuple) and step.isdecimal() and int(step) < len(owner):
+            kind, owner = _element_of(kind, int(step)), owner[int(step)]
+        elif isinstance(owner, tuple):
+            raise JobError(f"{path}: a row from 0 to {len(owner) - 1} was wanted, got '{step}'" if owner else
+                           f"{path}: there are no rows here yet")
+        else:
+            raise JobError(f"{path}: there is nothing below '{steps[number - 1]}'")
+    return _parsed(kind, text, unit, path)
+
+
+def _field_of(owner: Struct, name: str, path: str) -> tuple[Any, Any]:
+    known = {one.name: one.type for one in msgspec.structs.fields(type(owner))}
+    if name not in known:
+        names = [*known, *(Order.__struct_fields__ if isinstance(owner, Piece) else ())]
+        near = get_close_matches(name, names, n=1)
+        hint = f", perhaps '{near[0]}'" if near else f": there are {', '.join(list(known)[:8])}"
+        raise JobError(f"{path}: there is no '{name}' here{hint}")
+    return known[name], getattr(owner, name)
+
+
+def _element_of(kind: Any, row: int) -> Any:
+    for one in _choices(kind):
+        if get_origin(one) is tuple:
+            elements = get_args(one)
+            alike = len(elements) == 2 and elements[1] is Ellipsis
+            return elements[0] if alike else elements[min(row, len(elements) - 1)]
+    return Any
+
+
+def _choices(kind: Any) -> tuple[Any, ...]:
+    """What a type may be, its bounds taken off."""
+    while get_origin(kind) is Annotated:
+        kind = get_args(kind)[0]
+    return get_args(kind) if get_origin(kind) in (Union, types.UnionType) else (kind,)
+
+
+def _typed_as(kind: Any) -> str:
+    """Whether a number is typed as a length or an angle; empty for plain numbers."""
+    if get_origin(kind) is Annotated:
+        for note in get_args(kind)[1:]:
+            if isinstance(note, Meta) and note.extra:
+                return str(note.extra.get("typed", ""))
+        return _typed_as(get_args(kind)[0])
+    return next((said for one in _choices(kind) if one is not kind and (said := _typed_as(one))), "")
+
+
+def _parsed(kind: Any, text: str, unit: Unit, path: str) -> Any:
+    plain = {get_origin(one) or one for one in _choices(kind)}
+    if text.lower() == "none" and types.NoneType in plain:
+        return None
+    if text[:1] in ("{", "["):
+        return _json(text, path)
+    if _typed_as(kind):
+        return _measure(text, _typed_as(kind), unit, path)
+    if tuple in plain:
+        return [_parsed(_element_of(kind, row), part.strip(), unit, path) for row, part in enumerate(text.split(","))]
+    if bool in plain:
+        return _yes_or_no(text, path)
+    if float in plain or int in plain:
+        return _number(text, path, whole=float not in plain)
+    if Literal in plain or str in plain:
+        return text
+    raise JobError(f"{path}: this is a whole part; give one of its fields, or all of it as JSON")
+
+
+def _json(text: str, path: str) -> Any:
+    try:
+        return json.loads(text)
+    except ValueError as error:
+        raise JobError(f"{path}: this is not JSON ({error})") from None
+
+
+def _measure(text: str, typed: str, unit: Unit, path: str) -> float:
+    if typed == "angle":
+        return radians(float(_number(text.removesuffix("°").removesuffix("deg"), path, whole=False)))
+    try:
+        return parse_length(text, unit)
+    except LengthError as error:
+        raise LengthError(f"{path}: {error}") from None
+
+
+def _yes_or_no(text: str, path: str) -> bool:
+    words = {"yes": True, "true": True, "1": True, "on": True, "no": False, "false": False, "0": False, "off": False}
+    if text.lower() not in words:
+        raise JobError(f"{path}: yes or no was wanted, got '{text[:20]}'")
+    return words[text.lower()]
+
+
+def _number(text: str, path: str, *, whole: bool) -> float | int:
+    share = text.endswith("%")
+    try:
+        number = float(text.removesuffix("%").strip().replace(",", "."))
+    except ValueError:
+        raise JobError(f"{path}: a number was wanted, got '{text[:20]}'") from None
+    number = number / 100 if share else number
+    return int(number) if whole and number.is_integer() else number

@@ -1,0 +1,98 @@
+"""Plain data and back: records read with their bounds, and changed by paths, with one sentence for a bad value."""
+
+import re
+from collections.abc import Iterator, Mapping
+from math import isfinite
+from typing import Any, TypeVar
+
+import msgspec
+
+from vitrograph.core.errors import JobError
+from vitrograph.core.job.records import Record
+
+R = TypeVar("R", bound=Record)
+
+
+def read_record(tree: Any, kind: type[R]) -> R:
+    """Build a record from plain data. Raises JobError with one sentence about the first bad value."""
+    for place, number in _numbers(tree):
+        if not isfinite(number):
+            raise JobError(f"{place}: expected a finite number, got {number}")
+    try:
+        return msgspec.convert(tree, kind, builtin_types=(bytes,))
+    except msgspec.ValidationError as error:
+        raise JobError(_sentence(str(error), tree)) from None
+
+
+def changed_record(record: R, changes: Mapping[str, Any]) -> R:
+    """A record with some values replaced; `part__field` reaches into a part, and a number into a row.
+
+    Raises JobError, saying which value cannot be and why.
+    """
+    tree = plain(record)
+    for path, value in changes.items():
+        *steps, last = path.split("__")
+        branch = tree
+        for step in steps:
+            branch = _opened(branch, step, path)
+        if isinstance(branch, list):
+            branch[_row(branch, last, path)] = plain(value)
+        elif isinstance(branch, dict):
+            branch[last] = plain(value)
+        else:
+            raise JobError(f"{path.replace('__', '.')}: there is nothing below '{steps[-1]}'")
+    return read_record(tree, type(record))
+
+
+def _opened(branch: Any, step: str, path: str) -> Any:
+    """The branch below another, its row made one that can be written to."""
+    if isinstance(branch, list):
+        at: Any = _row(branch, step, path)
+    elif isinstance(branch, dict) and step in branch:
+        at = step
+    else:
+        raise JobError(f"{path.replace('__', '.')}: there is no '{step}'")
+    if isinstance(branch[at], tuple):
+        branch[at] = list(branch[at])
+    return branch[at]
+
+
+def _row(branch: list[Any], step: str, path: str) -> int:
+    if not step.isdecimal() or int(step) >= len(branch):
+        raise JobError(f"{path.replace('__', '.')}: a row from 0 to {len(branch) - 1} was wanted, got '{step}'")
+    return int(step)
+
+
+def plain(value: Any) -> Any:
+    """Plain data of a record; a file's content stays as it is, and is not copied. An array's numbers are plain too."""
+    return msgspec.to_builtins(value, builtin_types=(bytes,), enc_hook=float)
+
+
+def _numbers(tree: Any, place: str = "") -> Iterator[tuple[str, float]]:
+    """Every float in plain data, with the words for its place; bounds alone would let a NaN through."""
+    if isinstance(tree, dict):
+        for key, value in tree.items():
+            yield from _numbers(value, f"{place} {key}".strip().replace("_", " "))
+    elif isinstance(tree, list | tuple):
+        for value in tree:
+            yield from _numbers(value, place)
+    elif isinstance(tree, float):
+        yield place, tree
+
+
+def _sentence(message: str, tree: Any) -> str:
+    """Turn "Expected `float` > 0.0 - at `$.fit.size`" into "fit size: expected a number > 0.0, got -5"."""
+    wanted, _, path = message.partition(" - at `$.")
+    steps = re.findall(r"[^.\[\]]+", path.rstrip("`"))
+    if "unknown field" in wanted:
+        return f"{wanted[:1].lower()}{wanted[1:]}".replace("`", "'").replace("object contains", "the job holds the")
+    for step in steps:
+        tree = tree.get(step) if isinstance(tree, dict) else tree[int(step)] if step.isdigit() else None
+    got = f", got {tree!r}" if steps and not isinstance(tree, dict) and len(repr(tree)) <= 40 else ""
+    if wanted.startswith("Invalid"):
+        wanted, got = f"{tree!r} is not one of the choices", ""
+    for ours, theirs in (("a number", "`float`"), ("a number", "`float | null`"), ("a whole number", "`int`"),
+                         ("words", "`str`"), ("'", "`")):
+        wanted = wanted.replace(theirs, ours)
+    steps = [str(int(step) + 1) if step.isdigit() else step for step in steps]
+    return f"{' '.join(steps).replace('_', ' ') or 'the job'}: {wanted[:1].lower()}{wanted[1:]}{got}"

@@ -1,0 +1,112 @@
+"""A page at true size (ISO 32000: 72 pt to the inch), with a line to check the print by.
+
+The smallest ISO 216 sheet that holds the stencil is taken; a stencil larger than A0 gets a sheet of its own size.
+"""
+
+import io
+from collections.abc import Sequence
+from functools import cache
+from importlib import resources
+from itertools import pairwise
+from typing import Any
+
+from shapely.geometry import MultiPolygon, Polygon
+
+from vitrograph.core.geometry import Points, as_polygons
+from vitrograph.core.says import Length, Value, in_words
+from vitrograph.core.units import MM_PER_IN, THIN_SPACE, Unit
+
+PT_PER_MM = 72 / MM_PER_IN
+PAPERS = {"A4": (210.0, 297.0), "A3": (297.0, 420.0), "A2": (420.0, 594.0), "A1": (594.0, 841.0), "A0": (841.0, 1189.0)}
+MARGIN_MM = 10.0
+FOOT_MM = 26.0                     # room below for the check line and its words
+CHECK_LINE_MM = 100.0
+
+
+def page_for(width: float, height: float) -> tuple[str, float, float]:
+    """Name and size (mm) of the page for a stencil, turned to whichever way it fits.
+
+    >>> page_for(120, 90), page_for(250, 90)[0], page_for(2000, 90)[0]
+    (('A4', 210.0, 297.0), 'A4', 'own size')
+    """
+    need = (max(width, CHECK_LINE_MM) + 2 * MARGIN_MM, height + 2 * MARGIN_MM + FOOT_MM)
+    for name, (short, long) in PAPERS.items():
+        for page in ((short, long), (long, short)):
+            if need[0] <= page[0] and need[1] <= page[1]:
+                return name, *page
+    return "own size", *need
+
+
+def page_pdf(
+    outline: Polygon | MultiPolygon, dark: MultiPolygon, title: str, says: str, unit: Unit, lines: Sequence[Points] = ()
+) -> bytes:
+    """One page at true size: what is dark filled, outline and lines drawn, a line of 100 mm to check the print by.
+
+    `says` is a line of small print above that.
+    """
+    from reportlab.pdfgen.canvas import Canvas
+
+    left, low, right, high = outline.bounds
+    paper, width, height = page_for(right - left, high - low)
+    out = io.BytesIO()
+    canvas = Canvas(out, pagesize=(width * PT_PER_MM, height * PT_PER_MM), invariant=True)
+    canvas.setTitle(title)
+    canvas.setCreator("Vitrograph")
+    canvas.scale(PT_PER_MM, PT_PER_MM)
+    canvas.saveState()
+    canvas.translate((width - (right - left)) / 2 - left, height - MARGIN_MM - high)
+    canvas.setFillGray(0.25)
+    _draw(canvas, dark, fill=True)
+    canvas.setLineWidth(0.2)
+    _draw(canvas, as_polygons(outline), fill=False)
+    for line in lines:
+        for start, end in pairwise(line.tolist()):
+            canvas.line(*start, *end)
+    canvas.restoreState()
+    _check_line(canvas, f"{title} · {paper}", says, unit)
+    canvas.save()
+    return out.getvalue()
+
+
+def _draw(canvas: Any, shape: MultiPolygon, *, fill: bool) -> None:
+    path = canvas.beginPath()
+    for part in shape.geoms:
+        for ring in (part.exterior, *part.interiors):
+            (x, y), *others = ring.coords[:-1]
+            path.moveTo(x, y)
+            for x, y in others:
+                path.lineTo(x, y)
+            path.close()
+    canvas.drawPath(path, stroke=0 if fill else 1, fill=1 if fill else 0, fillMode=0)
+
+
+def _check_line(canvas: Any, title: str, says: str, unit: Unit) -> None:
+    y = MARGIN_MM + 12
+    canvas.setLineWidth(0.25)
+    canvas.line(MARGIN_MM, y, MARGIN_MM + CHECK_LINE_MM, y)
+    for x in (MARGIN_MM, MARGIN_MM + CHECK_LINE_MM):
+        canvas.line(x, y - 2, x, y + 2)
+    canvas.setFillGray(0)
+    canvas.setFont(_font(), 3.4)
+    line = plain_words(Length(CHECK_LINE_MM, 2), unit)
+    words = f"Measure this line: it must be {line}. If not, print again at 100 %, not fitted."
+    canvas.drawString(MARGIN_MM, y - 6, words)
+    canvas.drawString(MARGIN_MM, y - 11, title)
+    canvas.drawString(MARGIN_MM, y + 4, says)
+
+
+@cache
+def _font() -> str:
+    """Register the interface face for the page's words, embedded so that every reader shows them."""
+    from reportlab.pdfbase.pdfmetrics import registerFont
+    from reportlab.pdfbase.ttfonts import TTFont
+
+    folder = resources.files("vitrograph.data") / "fonts" / "atkinson-hyperlegible"
+    with resources.as_file(folder / "atkinson-hyperlegible-latin-400-normal.ttf") as path:
+        registerFont(TTFont("Interface", str(path)))
+    return "Interface"
+
+
+def plain_words(said: Value | str, unit: Unit) -> str:
+    """What is said, for a page: the interface face has no thin space."""
+    return in_words(said, unit).replace(THIN_SPACE, " ")

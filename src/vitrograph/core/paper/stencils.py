@@ -1,0 +1,51 @@
+"""The stencil on paper: to trace with a knife, to try on the glass, and the whole wall as a proof of its readings."""
+
+from math import pi
+
+import numpy as np
+from shapely.geometry import MultiPolygon, Polygon
+
+from vitrograph.core.fit import Band, band_edge, whole_wall
+from vitrograph.core.glass import Frustum
+from vitrograph.core.paper.page import page_pdf, plain_words
+from vitrograph.core.says import Joined, Length, Says
+from vitrograph.core.stencil import Sheet
+from vitrograph.core.units import Unit
+
+
+def to_pdf(sheet: Sheet, title: str, says: str = "", unit: Unit = "mm") -> bytes:
+    """Draw what is seen on the glass dark and the film outlined, with a line of exactly 100 mm to check the print by.
+
+    `says` is a line of small print above that, such as where the art came from.
+    """
+    lines = [np.array([snip.tip, snip.edge]) for snip in sheet.snips]
+    return page_pdf(sheet.outline, sheet.seen, title, says, unit, [*lines, *(sheet.marks.paths if sheet.marks else ())])
+
+
+def proof_pdf(wall: Frustum, title: str, unit: Unit = "mm") -> bytes:
+    """The whole wall as paper at true size: wrapped round the glass, its ends must just meet at rim and base."""
+    flat = wall.sheeting()
+    outline = Polygon(flat.develop(band_edge(flat, Band(-pi, 0.0, pi, wall.length))))
+    says = "Cut it out, wrap it round, rim to rim. Type by how much the ends overlap (or gape) at rim and base."
+    return page_pdf(outline, MultiPolygon(), title, says, unit)
+
+
+def band_pdf(sheet: Sheet, title: str, unit: Unit = "mm") -> bytes:
+    """The art on bare paper at true size, to tape round the glass before anything is cut.
+
+    Where the wall has an exact flat shape the paper is the whole wall, rim to base: once round, or a pane to its
+    edges. Elsewhere, and where the art is parted, it is the film's own outline.
+    """
+    fitted = sheet.fitted
+    wall = fitted.wall
+    says = "Cut it out and tape it on, "
+    if not fitted.on_one_wall:
+        gaps = Joined(" and ", [Length(wall.length - film.band.s_high, tool=True) for film in sheet.films])
+        words = Says("{says}its upper edge {gaps} from the rim. Then type what you see at the fit station.", says=says,
+                     gaps=gaps)
+        return page_pdf(sheet.outline, sheet.seen, title, plain_words(words, unit), unit)
+    says += "rim to rim" if wall.closed else "edge to edge"
+    return page_pdf(Polygon(whole_wall(fitted.chart)), sheet.seen, title,
+                    f"{says}. Then type what you see at the fit station.", unit)
+
+

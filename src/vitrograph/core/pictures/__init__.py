@@ -1,0 +1,1 @@
+"""Pictures: reading what the maker brings, and the edges of a glass in one."""

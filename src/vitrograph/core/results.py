@@ -1,0 +1,196 @@
+"""What is known of a job and of an order so far, and the finished work that only a complete run can make."""
+
+from collections.abc import Hashable, Mapping
+from dataclasses import dataclass, field, fields, replace
+from functools import cached_property
+from typing import Any, Self
+
+from vitrograph.core.artwork import Art
+from vitrograph.core.cut import CutPlan, CutTally, tally_cut
+from vitrograph.core.errors import UnfinishedError, VitrographError
+from vitrograph.core.etch import EtchPlan, EtchTally, tally_etch
+from vitrograph.core.findings import Finding, Level, worst
+from vitrograph.core.fit import FitCheckInput, Fitted, MappedArt, Room, check_fit
+from vitrograph.core.glass import Assessment, Wall
+from vitrograph.core.job import Job, Order
+from vitrograph.core.says import Says
+from vitrograph.core.stage_table import STAGES, key_of
+from vitrograph.core.stations import STATIONS, Station
+from vitrograph.core.stencil import Demands, Sheet
+from vitrograph.core.transfer import TransferPlan
+from vitrograph.core.weed import WeedPlan
+
+
+@dataclass(frozen=True)
+class Results:
+    """What is known of a job so far: a field is None until its stage has an answer, and `failed` says why not.
+
+    `failed` tells stations and their errors; stages after them are not tried. `keys` are the stages' cache keys.
+    """
+
+    job: Job
+    wall: Wall | None = None
+    assessed: Assessment | None = None
+    art: Art | None = None
+    mapped: MappedArt | None = None
+    fitted: Fitted | None = None
+    room: Room | None = None
+    sheet: Sheet | None = None
+    stencil_findings: tuple[Finding, ...] | None = None
+    demands: Demands | None = None
+    fit_findings: tuple[Finding, ...] | None = None
+    cut: CutPlan | None = None
+    weed: WeedPlan | None = None
+    transfer: TransferPlan | None = None
+    etch: EtchPlan | None = None
+    failed: tuple[tuple[Station, VitrographError], ...] = ()
+    complete: bool = False
+    keys: Mapping[str, Hashable] = field(default_factory=dict, compare=False, repr=False)
+
+    def findings(self, station: Station | None = None) -> tuple[Finding, ...]:
+        """Findings of one station, or of all in the order of the work."""
+        if station is None:
+            return tuple(found for name in STATIONS for found in self.findings(name))
+        if station == "fit":
+            return self._fit_findings
+        if station == "stencil":
+            return self.stencil_findings or ()
+        answer = {"glass": self.assessed, "artwork": self.art, "cut": self.cut, "weed": self.weed,
+                  "transfer": self.transfer, "etch": self.etch}.get(station)
+        return () if answer is None else answer.findings
+
+    @cached_property
+    def _fit_findings(self) -> tuple[Finding, ...]:
+        """What the fit costs; before remedies are solved for, without them."""
+        if self.fit_findings is not None or self.fitted is None:
+            return self.fit_findings or ()
+        return check_fit(FitCheckInput.of(self.job), self.fitted)
+
+    def error(self, station: Station) -> VitrographError | None:
+        """Why a station has no answer; None where it has one, or only waits."""
+        return dict(self.failed).get(station)
+
+    @property
+    def stopped(self) -> bool:
+        """Whether anything found is a stop."""
+        return worst(self.findings()) is Level.STOP
+
+    def finished(self) -> "FinishedPiece":
+        """These results as finished work.
+
+        Raises the error that kept a stage from its answer, or UnfinishedError where they are not a complete run of this
+        very job.
+        """
+        return FinishedPiece.of(self)
+
+
+@dataclass(frozen=True)
+class FinishedPiece:
+    """A complete run of one job, without failure. Made by `Results.finished` alone."""
+
+    job: Job
+    wall: Wall
+    assessed: Assessment
+    art: Art
+    fitted: Fitted
+    room: Room
+    sheet: Sheet
+    demands: Demands
+    cut: CutPlan
+    weed: WeedPlan
+    transfer: TransferPlan
+    etch: EtchPlan
+    results: Results = field(repr=False)
+
+    @classmethod
+    def of(cls, results: Results) -> Self:
+        """See `Results.finished`."""
+        for _, error in results.failed:
+            raise error
+        if not results.complete or not _of_this_job(results):
+            raise UnfinishedError("this is still being worked out: wait until every station has its answer")
+        return cls(**{one.name: getattr(results, one.name) for one in fields(cls) if one.name != "results"},
+                   results=results)
+
+    def findings(self, station: Station | None = None) -> tuple[Finding, ...]:
+        """Findings of one station, or of all."""
+        return self.results.findings(station)
+
+    @property
+    def sheets(self) -> int:
+        """How many stencils are cut for all that is made of it."""
+        return self.job.count * self.fitted.sheets
+
+
+def _of_this_job(results: Results) -> bool:
+    """Whether every stage's key is the one this very job gives it."""
+    keys: dict[str, Any] = {}
+    for stage in STAGES:
+        keys[stage.gives] = key_of(stage, results.job, keys)
+    return keys == dict(results.keys)
+
+
+@dataclass(frozen=True)
+class OrderResults:
+    """What is known of an order so far: results for each of its pieces, in their order."""
+
+    order: Order
+    pieces: tuple[Results, ...]
+
+    @classmethod
+    def begun(cls, order: Order) -> Self:
+        """Nothing known yet."""
+        return cls(order, tuple(Results(job) for job in order.jobs))
+
+    def with_piece(self, at: int, results: Results) -> Self:
+        """With newer results of one piece."""
+        return replace(self, pieces=(*self.pieces[:at], results, *self.pieces[at + 1:]))
+
+    @property
+    def complete(self) -> bool:
+        """Whether every piece has all the results it can have."""
+        return all(piece.complete for piece in self.pieces)
+
+    @property
+    def stopped(self) -> bool:
+        """Whether anything found is a stop."""
+        return any(piece.stopped for piece in self.pieces)
+
+    def findings(self, station: Station) -> tuple[Finding, ...]:
+        """What was found at a station, piece after piece."""
+        return tuple(found for piece in self.pieces for found in piece.findings(station))
+
+    def finished(self) -> "FinishedOrder":
+        """These results as finished work. Raises as `Results.finished`, naming the piece where there are several."""
+        pieces = []
+        for results in self.pieces:
+            try:
+                pieces.append(results.finished())
+            except VitrographError as error:
+                if len(self.pieces) == 1:
+                    raise
+                raise type(error)(Says("{name}: {says}", name=results.job.name, says=error.says)) from None
+        return FinishedOrder(self.order, tuple(pieces))
+
+
+@dataclass(frozen=True)
+class FinishedOrder:
+    """A complete run of a whole order, without failure. Made by `OrderResults.finished` alone."""
+
+    order: Order
+    pieces: tuple[FinishedPiece, ...]
+
+    @property
+    def stopped(self) -> bool:
+        """Whether anything found is a stop."""
+        return any(piece.results.stopped for piece in self.pieces)
+
+    @cached_property
+    def cut(self) -> CutTally:
+        """The cutting of all of it."""
+        return tally_cut((piece.cut, piece.sheets) for piece in self.pieces)
+
+    @cached_property
+    def etch(self) -> EtchTally:
+        """The etching of all of it."""
+        return tally_etch((piece.etch, piece.job.count) for piece in self.pieces)

@@ -1,0 +1,159 @@
+"""Sentences with their values kept apart: core says what and how much, the maker's unit is put in at the last moment.
+
+Inches are read off a tape or a ruler to the nearest sixteenth, and told as decimals everywhere else (common practice).
+"""
+
+from collections.abc import Iterable
+from fractions import Fraction
+from typing import Any, Protocol, runtime_checkable
+
+from vitrograph.core.units import MM_PER_IN, THIN_SPACE, Unit, format_length, format_number
+
+_TOOL_STEP = Fraction(1, 16)       # in: what a tape or a ruler is read to
+
+
+@runtime_checkable
+class Value(Protocol):
+    """What is told differently in millimetres and in inches."""
+
+    def words(self, unit: Unit) -> str:
+        """It as words, in a unit."""
+        ...
+
+
+class Length:
+    """A length in mm; `digits` are those after the point in mm. One for a `tool` is told as a tape or ruler reads."""
+
+    __slots__ = ("digits", "mm", "tool")
+
+    def __init__(self, mm: float, digits: int = 1, *, tool: bool = False) -> None:
+        self.mm, self.digits, self.tool = float(mm), digits, tool
+
+    def words(self, unit: Unit) -> str:
+        """The length with its unit.
+
+        >>> Length(84.0, tool=True).words("in"), Length(0.67, 2).words("in"), Length(0.67, 2).words("mm")
+        ('3\u20095/16\u2009in', '0.026\u2009in', '0.67\u2009mm')
+        """
+        if unit == "mm":
+            return format_length(self.mm, "mm", digits=self.digits)
+        if self.tool and abs(self.mm) >= MM_PER_IN * float(_TOOL_STEP) / 2:
+            return f"{_sixteenths(self.mm)}{THIN_SPACE}in"
+        return format_length(self.mm, "in", digits=inch_digits(self.digits))
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, Length) and _key(self) == _key(other)
+
+    def __hash__(self) -> int:
+        return hash(_key(self))
+
+    def __repr__(self) -> str:
+        return f"Length({self.mm:g}{', tool=True' if self.tool else ''})"
+
+
+class Area:
+    """An area in mm²; `digits` are those after the point in mm²."""
+
+    __slots__ = ("digits", "mm2")
+
+    def __init__(self, mm2: float, digits: int = 1) -> None:
+        self.mm2, self.digits = float(mm2), digits
+
+    def words(self, unit: Unit) -> str:
+        """The area with its unit.
+
+        >>> Area(3.0).words("mm"), Area(645.16).words("in")
+        ('3\u2009mm²', '1\u2009in²')
+        """
+        if unit == "mm":
+            return f"{format_number(self.mm2, digits=self.digits)}{THIN_SPACE}mm²"
+        return f"{format_number(self.mm2 / MM_PER_IN, 'in', digits=self.digits + 2)}{THIN_SPACE}in²"
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, Area) and _key(self) == _key(other)
+
+    def __hash__(self) -> int:
+        return hash(_key(self))
+
+    def __repr__(self) -> str:
+        return f"Area({self.mm2:g})"
+
+
+class Says:
+    """A sentence whose `{names}` stand for values: lengths, areas, numbers, words, or other sentences."""
+
+    __slots__ = ("text", "values")
+
+    def __init__(self, text: str, /, **values: "Value | str | int") -> None:
+        self.text, self.values = text, tuple(sorted(values.items()))
+
+    def words(self, unit: Unit) -> str:
+        """The sentence in a unit.
+
+        >>> Says("frost {gap} under the rim", gap=Length(12.0)).words("mm")
+        'frost 12\u2009mm under the rim'
+        """
+        if not self.values:
+            return self.text
+        return self.text.format(**{name: value.words(unit) if isinstance(value, Value) else value
+                                   for name, value in self.values})
+
+    def __bool__(self) -> bool:
+        return bool(self.text)
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, Says) and (self.text, self.values) == (other.text, other.values)
+
+    def __hash__(self) -> int:
+        return hash((self.text, self.values))
+
+    def __repr__(self) -> str:
+        return f"Says({self.text!r}, {', '.join(f'{name}={value!r}' for name, value in self.values)})"
+
+
+class Joined:
+    """Sentences or values in a row, parted by words."""
+
+    __slots__ = ("between", "parts")
+
+    def __init__(self, between: str, parts: Iterable["Value | str"]) -> None:
+        self.between, self.parts = between, tuple(parts)
+
+    def words(self, unit: Unit) -> str:
+        """All of it in a unit.
+
+        >>> Joined(" and ", [Length(1.0), Length(2.0)]).words("mm")
+        '1\u2009mm and 2\u2009mm'
+        """
+        return self.between.join(in_words(part, unit) for part in self.parts)
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, Joined) and (self.between, self.parts) == (other.between, other.parts)
+
+    def __hash__(self) -> int:
+        return hash((self.between, self.parts))
+
+    def __repr__(self) -> str:
+        return f"Joined({self.between!r}, {self.parts!r})"
+
+
+def in_words(said: "Value | str", unit: Unit) -> str:
+    """What is said, in words of a unit; plain words are as they are."""
+    return said if isinstance(said, str) else said.words(unit)
+
+
+def inch_digits(mm_digits: int) -> int:
+    """Decimals in inches that tell about as much as so many in mm do."""
+    return mm_digits + 1 if mm_digits > 0 else 2
+
+
+def _sixteenths(mm: float) -> str:
+    steps = round(Fraction(mm) / Fraction(MM_PER_IN) / _TOOL_STEP)
+    whole, rest = divmod(abs(steps), 16)
+    part = Fraction(rest, 16)
+    words = f"{whole}" if not rest else f"{part}" if not whole else f"{whole}{THIN_SPACE}{part}"
+    return f"\u2212{words}" if steps < 0 else words
+
+
+def _key(value: Any) -> tuple[Any, ...]:
+    return tuple(getattr(value, name) for name in value.__slots__)

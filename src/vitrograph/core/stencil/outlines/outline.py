@@ -1,0 +1,90 @@
+"""The film's outline on the sheet: following the fan, the art's own outline, or a plain rectangle; corners and tab."""
+
+import numpy as np
+import shapely
+from shapely.geometry import LineString, MultiPolygon, Polygon, box
+
+from vitrograph.core.fit import EDGE_DEVIATION_MM, Film, Fitted, whole_wall
+from vitrograph.core.geometry import as_polygons, union, within
+from vitrograph.core.glass import Pane
+from vitrograph.core.job import StencilChoices
+
+TAB_MM = (14.0, 12.0)              # a tab's width, and how far it stands out: what two fingers hold
+_ROOT_MM = 4.0                     # of the tab within the film
+_ARC = 32                          # segments of a quarter circle
+_WAYS = {"left": (-1.0, 0.0), "lower": (0.0, -1.0), "right": (1.0, 0.0), "upper": (0.0, 1.0)}
+
+
+def film_cover(film: Film, fitted: Fitted, choices: StencilChoices) -> Polygon:
+    """What one film covers of the glass, on the sheet; it ends where the glass does."""
+    fan = _on_the_pane(_on_sheet(film, fitted), fitted)
+    shape = fan
+    if choices.outline != "fan":
+        own = fitted.sheet_art if len(fitted.films) == 1 else as_polygons(within(fitted.sheet_art, fan))
+        if not own.is_empty:
+            room = Polygon(whole_wall(fitted.chart)) if fitted.on_one_wall else fan
+            if choices.outline == "art":
+                shape = _along_art(own, fan if choices.sides else room, choices)
+            else:
+                shape = _rectangle(own, room, fitted, choices)
+    if choices.corner and not film.snips:
+        rounded = shape.buffer(-choices.corner, quad_segs=_ARC).buffer(choices.corner, quad_segs=_ARC)
+        shape = _largest(rounded) if not rounded.is_empty else shape
+    return shape
+
+
+def tab_of(cover: Polygon, side: str, *, mirrored: bool) -> Polygon:
+    """A tab to lift the film by, at the middle of a side as it lies on the glass; it is folded back on itself."""
+    across, up = _WAYS[side]
+    way = np.array([-across if mirrored else across, up])
+    centre = np.array(cover.centroid.coords[0])
+    reach = np.hypot(*np.ptp(np.array(cover.bounds).reshape(2, 2), axis=0))
+    cut = cover.exterior.intersection(LineString([centre, centre + reach * way]))
+    edge = max(shapely.get_coordinates(cut), key=lambda point: float((point - centre) @ way))
+    wide, long = TAB_MM
+    tongue = LineString([edge - _ROOT_MM * way, edge + (long - wide / 2) * way]).buffer(wide / 2, quad_segs=_ARC)
+    return _largest(tongue.difference(cover))
+
+
+def _on_sheet(film: Film, fitted: Fitted) -> Polygon:
+    return shapely.transform(film.outline, fitted.chart.flipped)
+
+
+def _on_the_pane(outline: Polygon, fitted: Fitted) -> Polygon:
+    """End the sheet where an oval pane does; other walls end where the band does."""
+    if not isinstance(fitted.wall, Pane) or not fitted.wall.oval:
+        return outline
+    pane = Polygon(fitted.chart.wall_to_sheet(fitted.wall.edge(EDGE_DEVIATION_MM)))
+    clipped = as_polygons(shapely.intersection(outline, pane))
+    return max(clipped.geoms, key=lambda part: part.area, default=outline)
+
+
+def _sides(fitted: Fitted, choices: StencilChoices) -> tuple[float, float, float, float]:
+    """The borders asked for at the sheet's left, lower, right and upper side."""
+    left, lower, right, upper = choices.borders
+    return (right, lower, left, upper) if fitted.chart.mirrored else (left, lower, right, upper)
+
+
+def _along_art(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Polygon:
+    """The widest border all along the art, in one piece, as far as there is room; at sides with less it ends there."""
+    border = max(choices.borders)
+    plain = union([Polygon(part.exterior) for part in art.geoms])
+    bridged = border / 2                                      # and what is hollow between its rounds is filled
+    while True:                                                # parts too far apart for the border are bridged
+        grown = shapely.buffer(plain, border + bridged, quad_segs=_ARC).buffer(-bridged, quad_segs=_ARC)
+        if isinstance(grown, Polygon):
+            break
+        bridged = 2 * bridged + 2.0
+    return _largest(shapely.intersection(Polygon(grown.exterior), room))
+
+
+def _rectangle(art: MultiPolygon, room: Polygon, fitted: Fitted, choices: StencilChoices) -> Polygon:
+    """The box of the art on the sheet, and the border round that, as far as there is glass, or flat film, for it."""
+    left, low, right, high = art.bounds
+    sides = _sides(fitted, choices)
+    plain = box(left - sides[0], low - sides[1], right + sides[2], high + sides[3])
+    return _largest(shapely.intersection(plain, room))
+
+
+def _largest(shape: shapely.Geometry) -> Polygon:
+    return max(as_polygons(shape).geoms, key=lambda part: part.area)

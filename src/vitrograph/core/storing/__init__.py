@@ -1,0 +1,1 @@
+"""Storing: the `.vitro` file, its migrations, and writing files whole."""

@@ -1,0 +1,42 @@
+"""Older files brought up to this version, as plain data: each step from one version to the next is frozen.
+
+A step knows nothing of today's tree: it takes and gives plain data, with the names and the arithmetic of its day. The
+one thing asked of the living program is how large words and drawings come out (`measure.py`), which versions 1 and 2
+left to it.
+"""
+
+from collections.abc import Callable
+from typing import Any
+
+from vitrograph.core.storing.migrations.to_order import to_order
+from vitrograph.core.storing.migrations.to_pieces import to_pieces
+
+Tree = dict[str, Any]
+
+
+def _meant_the_same(tree: Tree) -> Tree:
+    """Only parts were added, and their defaults are what the older version meant."""
+    return tree
+
+
+_STEPS: dict[int, Callable[[Tree], Tree]] = {
+    1: _meant_the_same,            # readings, features, sets
+    2: to_pieces,
+    3: _meant_the_same,            # ways to lay, to place and to part the art
+    4: _meant_the_same,            # kinds, outlines, marks, mends and ties
+    5: to_order,
+}
+
+
+def migrate(tree: Tree, identity: str) -> Tree:
+    """A file's plain data at this version; an order that has no id yet is given one.
+
+    Raises as its parts do when they hold what cannot be.
+    """
+    while tree["version"] in _STEPS:
+        version = tree["version"]
+        tree = _STEPS[version](tree)
+        tree["version"] = version + 1
+    if not tree.get("id"):
+        tree["id"] = identity
+    return tree

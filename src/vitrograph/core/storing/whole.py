@@ -1,0 +1,80 @@
+"""Writing a file whole: beside its place, synced, renamed over it, so that a crash leaves the old one or the new."""
+
+import contextlib
+import os
+import secrets
+import shutil
+import stat
+from pathlib import Path
+
+from vitrograph.core.errors import OrderFileError
+
+
+def write_whole(path: Path, content: bytes, *, keep_last: bool = False) -> None:
+    """Put content in a file's place, whole or not at all; with `keep_last` the one before stays as `NAME.bak`.
+
+    A new file has the mode that the maker's umask gives, one replaced keeps its own, and a link goes on pointing where
+    it points. Raises OrderFileError with one sentence; the old file then stands.
+    """
+    try:
+        place = path.resolve() if path.is_symlink() else path
+        temporary = _written_beside(place, content)
+        try:
+            if keep_last:
+                _keep(place)
+            temporary.replace(place)
+        except BaseException:
+            temporary.unlink(missing_ok=True)
+            raise
+        _sync_folder(place.parent)
+    except (OSError, ValueError) as error:
+        raise OrderFileError(f"{path} cannot be written ({reason(error)}): choose another place") from None
+
+
+def reason(error: Exception) -> str:
+    """Why the system refused, in its own words."""
+    return ((error.strerror or "") if isinstance(error, OSError) else "").lower() or str(error).lower()
+
+
+def _written_beside(place: Path, content: bytes) -> Path:
+    """A file of its own, with a name nobody can foresee, synced."""
+    temporary = place.with_name(f".{place.name[:60]}.{secrets.token_hex(8)}.part")
+    handle = os.open(temporary, os.O_WRONLY | os.O_CREAT | os.O_EXCL | getattr(os, "O_NOFOLLOW", 0), 0o666)
+    try:
+        with os.fdopen(handle, "wb") as stream:
+            with contextlib.suppress(FileNotFoundError):
+                os.fchmod(stream.fileno(), stat.S_IMODE(place.stat().st_mode))
+            stream.write(content)
+            stream.flush()
+            os.fsync(stream.fileno())
+    except BaseException:
+        temporary.unlink(missing_ok=True)
+        raise
+    return temporary
+
+
+def _keep(place: Path) -> None:
+    """Keep the file that stands there as `NAME.bak`; where there are no hard links, as a copy."""
+    if not place.exists():
+        return
+    backup = place.with_name(place.name + ".bak")
+    fresh = place.with_name(f".{place.name[:60]}.{secrets.token_hex(8)}.part")
+    try:
+        try:
+            os.link(place, fresh)
+        except OSError:
+            shutil.copy2(place, fresh)
+        fresh.replace(backup)
+    except BaseException:
+        fresh.unlink(missing_ok=True)
+        raise
+
+
+def _sync_folder(folder: Path) -> None:
+    """Have the new name on the disk as well; a file system that cannot is no reason to refuse."""
+    with contextlib.suppress(OSError):
+        handle = os.open(folder, os.O_RDONLY)
+        try:
+            os.fsync(handle)
+        finally:
+            os.close(handle)

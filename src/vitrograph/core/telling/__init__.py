@@ -1,0 +1,1 @@
+"""Telling: results as answers, sentences and plain data, in the maker's unit."""

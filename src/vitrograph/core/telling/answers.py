@@ -1,0 +1,123 @@
+"""One-line answers of each station, for the line of stations and for the plan in plain words."""
+
+from collections.abc import Callable
+from math import degrees
+
+from vitrograph.core.findings import Level
+from vitrograph.core.glass import Frustum, Turned, Wall, fan_of
+from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, TaperedGlass
+from vitrograph.core.results import FinishedOrder, Results
+from vitrograph.core.says import Length, in_words
+from vitrograph.core.stations import STATIONS, Station
+from vitrograph.core.units import Unit, format_minutes, format_number
+
+
+def glass_line(wall: Wall, unit: Unit = "mm") -> str:
+    """The glass in one line: diameters (rim > base, or the widest) and upright height, or a pane's width by height.
+
+    >>> glass_line(Frustum(30.0, 40.0, 50.0))
+    '80>60 × 49 mm'
+    """
+    if isinstance(wall, Frustum):
+        rim, base = (format_number(2 * r, unit) for r in (wall.rim_radius, wall.base_radius))
+        across = rim if rim == base else f"{rim}>{base}"
+    elif isinstance(wall, Turned):
+        across = format_number(2 * wall.widest, unit)
+    else:
+        across = format_number(wall.span, unit)
+    return f"{across} × {format_number(wall.upright, unit)} {unit}"
+
+
+def readings_line(glass: Glass, unit: Unit = "mm") -> str:
+    """A glass in one line from its readings alone, for lists: its girths, at the rim first or the widest, and height.
+
+    >>> readings_line(BallGlass(diameter=80.0)), readings_line(TaperedGlass(rim=80.0, base=60.0, height=110.0))
+    ('80 × 80 mm', '80>60 × 110 mm')
+    """
+    if isinstance(glass, CurvedGlass):
+        girths = [max((girth for _, girth in glass.stations), default=0.0)]
+    elif isinstance(glass, TaperedGlass):
+        girths = [glass.rim, glass.base]
+    elif isinstance(glass, BallGlass):
+        girths = [glass.diameter]
+    else:
+        girths = [glass.width if isinstance(glass, FlatGlass) else glass.rim]
+    around = " round" if getattr(glass, "girth", "") == "circumference" else ""
+    across = ">".join(format_number(girth, unit) for girth in girths)
+    return f"{across}{around} × {format_number(glass.height, unit)} {unit}"
+
+
+def answer(results: Results, station: Station, unit: Unit = "mm") -> str:
+    """A station's answer in a few words; empty where there is none yet."""
+    if results.error(station) is not None:
+        return ""
+    return _ANSWERS[station](results, unit)
+
+
+def _glass(r: Results, unit: Unit) -> str:
+    return glass_line(r.wall, unit) if r.wall else ""
+
+
+def _artwork(r: Results, unit: Unit) -> str:
+    if r.fitted is None:
+        return ""
+    width, height = (format_number(side, unit, digits=None if unit == "in" else 0) for side in r.fitted.size)
+    return f"{width} × {height} {unit}"
+
+
+def _fit(r: Results, unit: Unit) -> str:
+    if r.fitted is None or r.wall is None:
+        return ""
+    fan = fan_of(r.wall)
+    if fan is not None:
+        return f"fan {degrees(fan.sweep):.1f}°"
+    if isinstance(r.wall, Turned):
+        return f"strain {100 * r.fitted.strain_at_openings:.1f} %"
+    return "straight wall" if r.wall.closed else "flat"
+
+
+def _stencil(r: Results, unit: Unit) -> str:
+    if r.stencil_findings is None:
+        return "checking" if r.sheet is not None else ""
+    levels = [found.level for found in r.findings("stencil")]
+    stops, count = levels.count(Level.STOP), len(levels) - levels.count(Level.NOTE)
+    return f"{stops} to mend" if stops else f"{count} to watch" if count else "all sound"
+
+
+def _cut(r: Results, unit: Unit) -> str:
+    if r.cut is None or r.fitted is None:
+        return ""
+    return f"{r.job.count * r.fitted.sheets} × {format_minutes(r.cut.seconds)}"
+
+
+def _weed(r: Results, unit: Unit) -> str:
+    return f"{len(r.weed.pull)} to pull" if r.weed else ""
+
+
+def _transfer(r: Results, unit: Unit) -> str:
+    if r.transfer is None:
+        return ""
+    return f"tape {Length(r.transfer.strips[0].width, 0, tool=True).words(unit)}"
+
+
+def _etch(r: Results, unit: Unit) -> str:
+    if r.etch is None:
+        return ""
+    return f"{format_minutes(r.etch.seconds)} min" if r.etch.seconds else "nothing"
+
+
+_ANSWERS: dict[Station, Callable[[Results, Unit], str]] = {
+    "glass": _glass, "artwork": _artwork, "fit": _fit, "stencil": _stencil, "cut": _cut, "weed": _weed,
+    "transfer": _transfer, "etch": _etch, "logbook": lambda r, unit: "",
+}
+
+
+def summary_lines(done: FinishedOrder) -> list[str]:
+    """The plan in plain words: for each piece an answer of each station, then what was found."""
+    unit = done.order.units
+    lines = [] if len(done.pieces) == 1 else [f"{done.order.name}: {len(done.pieces)} pieces"]
+    for piece in done.pieces:
+        lines.append(f"{piece.job.name} ({piece.job.count})")
+        lines += [f"  {station:9} {text}" for station in STATIONS if (text := answer(piece.results, station, unit))]
+        lines += [f"  {found.level.value}: {in_words(found.says, unit)}" for found in piece.findings()]
+    return lines

@@ -1,0 +1,206 @@
+"""The plan: a finished order as plain data for `plan --json` and for scripts (docs/formats.md)."""
+
+from dataclasses import asdict
+from math import degrees
+from typing import Any
+
+from vitrograph.core.artwork import Placed, Source, label_of, provenance
+from vitrograph.core.etch import SCHOOLS
+from vitrograph.core.findings import Finding
+from vitrograph.core.glass import Assessment, Fan, Frustum, Motif, Turned, Wall, fan_of
+from vitrograph.core.job import Drawing, Item, kind_of_item
+from vitrograph.core.results import FinishedOrder, FinishedPiece
+from vitrograph.core.says import in_words
+from vitrograph.core.stations import STATIONS
+from vitrograph.core.stencil import SIDES
+from vitrograph.core.units import Unit
+from vitrograph.core.work import Step
+
+_DIGITS = 4
+
+
+def plan_of(done: FinishedOrder) -> dict[str, Any]:
+    """Write out a finished order; lengths in mm, angles in degrees, sentences in the order's own unit."""
+    order = done.order
+    return _rounded_tree({
+        "order": {"id": order.id, "name": order.name, "units": order.units, "pieces": len(order.pieces),
+                  "count": sum(piece.count for piece in order.pieces), "film": order.cut.film,
+                  "school": order.etch.school},
+        "pieces": [_piece(piece, order.units) for piece in done.pieces],
+        "cut": {**asdict(done.cut), "pieces": [
+            {"name": piece.job.name, "stencils": piece.sheets, "paths": len(piece.cut.paths),
+             "cut_mm": piece.cut.cut_mm, "travel_mm": piece.cut.travel_mm, "seconds": piece.cut.seconds}
+            for piece in done.pieces]},
+        "etch": _etch(done),
+    })
+
+
+def _piece(r: FinishedPiece, unit: Unit) -> dict[str, Any]:
+    """One piece of the order: its design, and the work on it."""
+    left, low, right, high = r.sheet.outline.bounds
+    return {
+        "name": r.job.name,
+        "count": r.job.count,
+        "glass": {**_glass(r.wall, r.job.glass.kind), "material": r.job.material, **_assessed(r.assessed, unit)},
+        "artwork": _artwork(r, unit),
+        "fit": {
+            "fan": _fan(fan_of(r.wall)),
+            "sheet_mm": [right - left, high - low],
+            "art_on_glass_mm": list(r.fitted.size),
+            "mode": r.job.fit.mode,
+            "face": r.job.fit.face,
+            "mirrored": r.fitted.chart.mirrored,
+            **_films(r),
+        },
+        "stencil": {
+            "film_area_mm2": r.sheet.film.area,
+            "opening_area_mm2": r.sheet.openings.area,
+            "openings": len(r.sheet.openings.geoms),
+            "islands": len(r.sheet.islands),
+            "kind": r.sheet.kind,
+            "frosted_area_mm2": r.sheet.frosted.area,
+            "border_mm": _by_side(r.sheet.border),
+            **_demands(r, unit),
+            "findings": [_finding(f, station, unit) for station in STATIONS for f in r.findings(station)],
+        },
+        "weed": {"pieces": [
+            {"number": p.number, "kind": p.kind, "name": p.name, "where": p.where, "at_mm": list(p.spot),
+             "area_mm2": p.shape.area, "how": p.how} for p in r.weed.bits
+        ]},
+        "transfer": {
+            "tape_needed": r.transfer.needed,
+            "tape_mm": list(r.transfer.settings[0].tape_size),
+            "strips": [asdict(strip) for strip in r.transfer.strips],
+            "marks_mm": [list(mark) for mark in r.transfer.marks],
+            "from_rim_mm": {"left": r.transfer.settings[0].rim_left, "right": r.transfer.settings[0].rim_right},
+            "above_table_mm": r.transfer.settings[0].above_table,
+            "steps": [in_words(step.says, unit) for step in r.transfer.steps],
+        },
+    }
+
+
+def _etch(done: FinishedOrder) -> dict[str, Any]:
+    """The etching of the order, and for each piece its area under cream and its steps."""
+    school = SCHOOLS[done.order.etch.school]
+    return {
+        "school": school.name,
+        "seconds": done.etch.seconds,
+        "glasses": done.etch.glasses,
+        "area_mm2": done.etch.area,
+        "pieces": [{"name": piece.job.name, "count": piece.job.count, "area_mm2": piece.etch.area,
+                    "steps": [_step(step, done.order.units) for step in piece.etch.steps]} for piece in done.pieces],
+    }
+
+
+def _step(step: Step, unit: Unit) -> dict[str, Any]:
+    return {"says": in_words(step.says, unit), "seconds": step.seconds, "caution": step.caution}
+
+
+def _demands(r: FinishedPiece, unit: Unit) -> dict[str, Any]:
+    """Ties and mends, the seal and its places, the work, the tape that guards the glass, whether it is one piece."""
+    seal, work, guard, proof = r.demands.seal, r.demands.work, r.demands.guard, r.demands.proof
+    return {
+        "mends": [{"does": m.does, "to_mm": m.to, "at_mm": m.at} for m in r.job.stencil.mends],
+        "ties": [{"at_mm": list(tie.at), "length_mm": tie.length, "width_mm": tie.width} for tie in r.sheet.ties],
+        "one_piece": proof.one_piece,
+        "one_piece_says": [in_words(says, unit) for says in proof.says],
+        "seal": {"length_mm": seal.length, "area_mm2": seal.area,
+                 "places": [{"why": in_words(k.says, unit), "at_mm": list(k.where), "risk": k.score}
+                            for k in seal.risks]},
+        "work": {"grade": work.grade, "reasons": [in_words(says, unit) for says in work.reasons],
+                 "pieces": work.pieces, "edge_mm": work.edge,
+                 "smallest_mm2": work.smallest, "failing": work.failing},
+        "guard": {"tape_mm": guard.tape, "sides_mm": _by_side(guard.sides),
+                  "allowed_mm": _by_side(guard.allowed)},
+    }
+
+
+def _by_side(lengths: tuple[float, float, float, float]) -> dict[str, float]:
+    return dict(zip(SIDES, lengths, strict=True))
+
+
+def _films(r: FinishedPiece) -> dict[str, Any]:
+    """What the films give, where they are snipped, how they are parted, and what a full turn misses by."""
+    strain = {"max_squeeze_pct": 100 * r.fitted.squeeze, "max_stretch_pct": 100 * r.fitted.stretch,
+              "at_openings_pct": 100 * r.fitted.strain_at_openings,
+              "limit_pct": 100 * r.job.fit.limit(r.job.cut.film)}
+    bands = [{"order": number, "outline_mm": list(outline.bounds), "from_rim_mm": [setting.rim_left, setting.rim_right],
+              "strain_at_openings_pct": 100 * film.strain_at_openings, "marks_mm": [list(mark) for mark in film.marks]}
+             for number, (film, outline, setting) in enumerate(
+                 zip(r.fitted.films, r.sheet.outlines, r.transfer.settings, strict=True), start=1)]
+    snips = [{"from_mm": list(snip.edge), "to_mm": list(snip.tip), "parts_mm": snip.parts, "cut_out": snip.cut_out}
+             for film in r.fitted.films for snip in film.snips]
+    return {"strain": strain, "relief_cuts": snips, "bands": bands if len(bands) > 1 else [],
+            "closure_mm": r.assessed.trust.closing, "angle_deg": degrees(r.fitted.angle), "times": r.job.fit.times}
+
+
+def _artwork(r: FinishedPiece, unit: Unit) -> dict[str, Any]:
+    items = [_item(item, r.art.of(item.key)) for item in r.job.artwork.items]
+    drawing = next((item["drawing"] for item in items if item.get("drawing")), None)
+    return {"provenance": [in_words(says, unit) for says in provenance(r.art)], "pieces": items, "drawing": drawing}
+
+
+def _item(item: Item, placed: Placed | None) -> dict[str, Any]:
+    """An item as it stands in the artwork; one that is hidden or empty has no box."""
+    made: dict[str, Any] = {"name": label_of(item), "is": kind_of_item(item), "does": item.does,
+                            "shown": item.shown, "box_mm": None}
+    if placed is not None:
+        made |= {"box_mm": list(placed.box), "size_mm": list(placed.size), "cap_height_mm": placed.cap_height}
+        if placed.local.source is not None and isinstance(item.what, Drawing):
+            made["drawing"] = _drawing(placed.local.source, item.what)
+    return made
+
+
+def _drawing(source: Source, drawing: Drawing) -> dict[str, Any]:
+    return {
+        "name": drawing.name, "kind": drawing.kind, "own_size_mm": list(source.size_mm), "nodes": source.nodes,
+        "smallest_mm": source.smallest, "threshold": source.threshold,
+        "colours": [{"colour": c.hex, "share": c.share, "does": c.does} for c in source.colours],
+        "mends": len(drawing.mends), "licence": drawing.licence}
+
+
+def _glass(wall: Wall, kind: str) -> dict[str, Any]:
+    if isinstance(wall, Frustum):
+        return {"kind": kind, "rim_diameter_mm": 2 * wall.rim_radius, "base_diameter_mm": 2 * wall.base_radius,
+                "slant_mm": wall.slant, "upright_mm": wall.upright}
+    if isinstance(wall, Turned):
+        return {"kind": kind, "widest_diameter_mm": 2 * wall.widest, "along_wall_mm": wall.length,
+                "upright_mm": wall.upright}
+    return {"kind": kind, "width_mm": wall.span, "height_mm": wall.length}
+
+
+def _assessed(assessed: Assessment, unit: Unit) -> dict[str, Any]:
+    trust = assessed.trust
+    return {"trust": {"corner_mm": trust.corner, "closing_mm": trust.closing, "repeat": trust.repeat},
+            "largest_motif_mm": _motif(assessed.largest), "reading_motif_mm": _motif(assessed.reading),
+            "set": in_words(assessed.alike.says, unit) if assessed.alike else None}
+
+
+def _motif(motif: Motif | None) -> list[float] | None:
+    return [motif.width, motif.height] if motif else None
+
+
+def _fan(fan: Fan | None) -> dict[str, float] | None:
+    if fan is None:
+        return None
+    return {"outer_radius_mm": fan.outer_radius, "inner_radius_mm": fan.inner_radius, "sweep_deg": degrees(fan.sweep)}
+
+
+def _finding(found: Finding, station: str, unit: Unit) -> dict[str, Any]:
+    return {"code": found.code.value, "level": found.level.value, "station": station,
+            "where_mm": list(found.where) if found.where else None, "value": found.value, "limit": found.limit,
+            "says": in_words(found.says, unit), "why": in_words(found.why, unit),
+            "remedy": in_words(found.remedy.label, unit) if found.remedy else None}
+
+
+def _rounded_tree(tree: dict[str, Any]) -> dict[str, Any]:
+    return {key: _rounded(value) for key, value in tree.items()}
+
+
+def _rounded(node: Any) -> Any:
+    """Round every float: a tenth of a micrometre is more than any of them means."""
+    if isinstance(node, dict):
+        return _rounded_tree(node)
+    if isinstance(node, list | tuple):
+        return [_rounded(value) for value in node]
+    return round(float(node), _DIGITS) if isinstance(node, float) else node

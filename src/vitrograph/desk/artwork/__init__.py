@@ -1,0 +1,1 @@
+"""The artwork room of the desk: items, words, faces, tidying, and handling on the views."""

@@ -1,0 +1,204 @@
+"""Where a item stands, how large it is, how it is turned, how often it comes; and what is done with several."""
+
+from collections.abc import Callable
+from math import pi
+
+from PySide6.QtWidgets import QLineEdit, QVBoxLayout, QWidget
+
+from vitrograph.core.artwork import Placed
+from vitrograph.core.artwork.composing.arrange import Side, aligned, boxes_of, matched, spaced
+from vitrograph.core.artwork.composing.place import sides
+from vitrograph.core.geometry import half_turn
+from vitrograph.core.job import Artwork, Item, Repeat, Shape, Words
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, NumberField, button, in_a_row, label
+from vitrograph.desk.kit.panel import Panel
+
+_SIDES: list[tuple[Side, str]] = [("left", "left"), ("centre", "centre"), ("right", "right"), ("top", "top"),
+                                  ("middle", "middle"), ("foot", "foot")]
+_WAYS = [("once", "once"), ("row", "row"), ("column", "column"), ("ring", "ring")]
+_RING_SHARE = 1.6                  # of a item's larger side, for a ring that is first tried
+
+
+class SizePanel(Panel):
+    """What the item does, and its size on the glass."""
+
+    def build(self) -> None:
+        self.does = ChoiceRow("", "does", [("frosts", "frosts"), ("clears", "clears what is below")], columns=2)
+        self.size = LengthField("Its size", "size", least=1e-3)
+        self.size_is = ChoiceRow("", "size_is", [("width", "width"), ("height", "height"), ("caps", "capitals")])
+        self.other = label("", "quiet")
+        self.stretch = NumberField("Widened to", "stretch", suffix="%", factor=0.01)
+        self.aspect = LengthField("Its height", "aspect", least=1e-3)
+        self.stack(self.does, self.size, self.size_is, self.other, self.aspect, self.stretch)
+        self.does.edited.connect(lambda value: self.change("What it does", does=value))
+        self.size.edited.connect(lambda mm: self.change("Size of a item", size=mm))
+        self.size_is.edited.connect(self._measure_by)
+        self.stretch.edited.connect(lambda value: self.change("Widen", stretch=value))
+        self.aspect.edited.connect(self._take_height)
+
+    def show_piece(self, item: Item, placed: Placed | None) -> None:
+        self.does.show_choice(item.does)
+        self.size.show_mm(item.size, self.bench.unit)
+        self.size_is.setVisible(not isinstance(item.what, Shape))
+        self.size_is.show_choice(item.size_is)
+        self.size_is.offer("caps", isinstance(item.what, Words))
+        is_shape = isinstance(item.what, Shape)
+        self.size.set_title("Its width" if is_shape else "Its size")
+        self.stretch.setVisible(not is_shape)
+        self.stretch.show_number(item.stretch)
+        self.aspect.setVisible(is_shape)
+        if is_shape:
+            self.aspect.show_mm(sides(item)[1], self.bench.unit)
+        self._show_other(item, placed)
+
+    def _show_other(self, item: Item, placed: Placed | None) -> None:
+        self.other.setVisible(placed is not None and not isinstance(item.what, Shape))
+        if placed is not None:
+            wide, high = (self.bench.length(side, 1) for side in placed.size)
+            caps = f", capitals {self.bench.length(placed.cap_height, 1)}" if placed.cap_height else ""
+            self.other.setText(f"{wide} × {high}{caps}")
+
+    def _measure_by(self, side: str) -> None:
+        """Hold another measure of the item, without changing its size."""
+        assert self.item is not None
+        placed = self.placed
+        if placed is None:
+            return
+        size = {"width": placed.size[0], "height": placed.size[1], "caps": placed.cap_height or placed.size[1]}[side]
+        self.change("Size by", size_is=side, size=size)
+
+    def _take_height(self, mm: float) -> None:
+        assert self.item is not None
+        width, _ = sides(self.item)
+        self.change("Height of a shape", size=width, size_is="width", stretch=width / mm)
+
+
+class PlacePanel(Panel):
+    """Name, place, turn and repeats."""
+
+    def build(self) -> None:
+        self.name = QLineEdit(objectName="pieceName")
+        self.name.setAccessibleName("Name of the item")
+        self.name.setPlaceholderText("a name of your own for it")
+        self.x = LengthField("Right of the middle line", "x")
+        self.y = LengthField("Up from the art's level line", "y")
+        self.turn = AngleField("Turned", "turn")
+        self.lean = NumberField("Leaning", "lean", suffix="%", factor=0.01)
+        self.flip = button("Flip it over, left to right")
+        self.flip.setObjectName("flip")
+        self.flip.setCheckable(True)
+        self.upside = button("Upside down")
+        self.upside.setObjectName("upsideDown")
+        self.way = ChoiceRow("It comes", "way", _WAYS)
+        self.times = NumberField("Times", "times", suffix="", whole=True)
+        self.pitch = LengthField("From middle to middle", "pitch", least=1e-3)
+        self.stack(self.x, self.y, self.turn, self.lean, self.flip, self.upside, self.way, self.times, self.pitch,
+                   self.name)
+        self.name.editingFinished.connect(lambda: self.change("Name of a item", name=self.name.text()[:120]))
+        self.x.edited.connect(lambda mm: self._arrange("Place", x=mm))
+        self.y.edited.connect(lambda mm: self._arrange("Place", y=mm))
+        self.turn.edited.connect(lambda angle: self._arrange("Turn a item", turn=angle))
+        self.lean.edited.connect(lambda value: self._arrange("Lean", lean=value))
+        self.flip.clicked.connect(lambda flipped: self._arrange("Flip", flip=flipped))
+        self.upside.clicked.connect(self._upside_down)
+        self.way.edited.connect(self._take_way)
+        self.times.edited.connect(lambda times: self.change("Times", repeat__times=times))
+        self.pitch.edited.connect(lambda mm: self.change("Spacing of a repeat", repeat__pitch=mm))
+
+    def show_piece(self, item: Item, placed: Placed | None) -> None:
+        unit, repeat = self.bench.unit, item.repeat
+        if not self.name.hasFocus():
+            self.name.setText(item.name)
+        self.x.show_mm(item.x, unit)
+        self.y.show_mm(item.y, unit)
+        self.turn.show_radians(item.turn)
+        self.lean.show_number(item.lean)
+        self.flip.setChecked(item.flip)
+        self.way.show_choice(repeat.way if repeat is not None else "once")
+        for widget in (self.times, self.pitch):
+            widget.setVisible(repeat is not None)
+        if repeat is not None:
+            self.times.show_number(repeat.times)
+            self.pitch.show_mm(repeat.pitch, unit)
+            self.pitch.set_title("Radius of the ring" if repeat.way == "ring" else "From middle to middle")
+
+    def _arrange(self, name: str, **changes: object) -> None:
+        """Change the item's place; what is left alone stays where it is on the glass."""
+        if self.item is None:
+            return
+        artwork = self.bench.job.artwork.changed({self.item.key: changes})
+        if not self.bench.arrange(name, artwork):
+            self.show_piece(self.item, None)
+
+    def _upside_down(self) -> None:
+        """Flipped over, top to foot: a flip from left to right and half a turn."""
+        assert self.item is not None
+        turn = -self.item.turn
+        self._arrange("Upside down", flip=not self.item.flip, lean=-self.item.lean,
+                      turn=half_turn(turn + pi))
+
+    def _take_way(self, way: str) -> None:
+        assert self.item is not None
+        placed = self.placed
+        size = max(placed.size) if placed is not None else 20.0
+        now = self.item.repeat
+        pitch = now.pitch if now is not None and (now.way == "ring") == (way == "ring") else round(
+            size * _RING_SHARE, 1)
+        repeat = None if way == "once" else Repeat(now.times if now is not None else 3, way, pitch)
+        self.change("Repeat", repeat=repeat)
+
+
+class TogetherPanel(QWidget):
+    """Lining up, spacing and matching what is chosen."""
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        self.bench = bench
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(2 * theme.STEP)
+        self.says = label("", "quiet")
+        made = []
+        for side, words in _SIDES:
+            made.append(self._button(f"lineup_{side}", words, "Line up", lambda boxes, keys, side=side: aligned(
+                self.bench.job.artwork, boxes, keys, side)))
+        column.addWidget(self.says)
+        column.addWidget(in_a_row(*made[:3]))
+        column.addWidget(in_a_row(*made[3:]))
+        self.several = QWidget()
+        rows = QVBoxLayout(self.several)
+        rows.setContentsMargins(0, 0, 0, 0)
+        rows.addWidget(in_a_row(*(
+            self._button(name, words, "Space evenly", lambda boxes, keys, up=up: spaced(
+                self.bench.job.artwork, boxes, keys, upright=up))
+            for name, words, up in (("space_across", "Even gaps across", False),
+                                    ("space_upright", "Even gaps upright", True)))))
+        rows.addWidget(in_a_row(*(
+            self._button(name, words, "Match", lambda boxes, keys, tall=tall: matched(
+                self.bench.job.artwork, boxes, keys, height=tall))
+            for name, words, tall in (("match_width", "As wide as the first", False),
+                                      ("match_height", "As high as the first", True)))))
+        column.addWidget(self.several)
+        bench.chosen_changed.connect(lambda _keys: self.show_chosen())
+        self.show_chosen()
+
+    def _button(self, name: str, words: str, step: str, work: Callable[..., Artwork]) -> QWidget:
+        made = button(words)
+        made.setObjectName(name)
+        made.setStyleSheet("padding: 6px 4px;")
+        made.clicked.connect(lambda: self.bench.attempt(lambda: self._do(step, work)))
+        return made
+
+    def _do(self, step: str, work: Callable[..., Artwork]) -> None:
+        art = self.bench.results.art
+        if art is not None:
+            self.bench.arrange(step, work(boxes_of(art.placed), self.bench.chosen))
+
+    def show_chosen(self) -> None:
+        """Say what the buttons will do for what is chosen."""
+        many = len(self.bench.chosen) > 1
+        self.several.setVisible(many)
+        self.says.setText(f"{len(self.bench.chosen)} items chosen; the first is the model" if many else
+                          "Line it up with the others; centre is the middle line")

@@ -1,0 +1,323 @@
+"""What can be decided about a drawing: its colours' tones, how a picture becomes outlines, and mends."""
+
+from math import pi
+
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QColor, QPixmap
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QSlider, QVBoxLayout, QWidget
+
+from vitrograph.core.artwork import Colour, Placed
+from vitrograph.core.job import Drawing, Item, Mend, MendName, Tone
+from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, button, label
+from vitrograph.desk.kit.panel import Panel
+
+_DOES = [("frost", "frosts"), ("clear", "clears"), ("leave", "left out")]
+_MOST_COLOURS = 24
+_STEPS_PER_MM = 100
+
+
+class Section(Panel):
+    """Base of the sections: panels about a item's drawing."""
+
+    @property
+    def drawing(self) -> Drawing | None:
+        """The drawing that is tidied."""
+        return self.item.what if self.item is not None and isinstance(self.item.what, Drawing) else None
+
+    def suits(self, item: Item) -> bool:
+        return isinstance(item.what, Drawing) and self.suits_kind(item.what.kind)
+
+    def suits_kind(self, kind: str) -> bool:
+        """Whether this section has a meaning for a kind of drawing."""
+        return True
+
+    def show_piece(self, item: Item, placed: Placed | None) -> None:
+        assert isinstance(item.what, Drawing)
+        self.show_drawing(item.what, placed)
+
+    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
+        """Show what was decided."""
+
+    def change_drawing(self, name: str, *, merge: bool = False, **changes: object) -> None:
+        """Change the drawing, as one undo step."""
+        self.change(name, merge=int(merge), **{f"what__{path}": value for path, value in changes.items()})
+
+
+class ColoursSection(Section):
+    """A row for each colour: what it does."""
+
+    title = "Colours"
+
+    def build(self) -> None:
+        self.stack(label("Only two tones exist on glass. A light colour is first taken for bare glass.", "quiet"))
+        self._rows = QVBoxLayout()
+        self._column.addLayout(self._rows)
+        self._shown: tuple[Colour, ...] = ()
+
+    def suits_kind(self, kind: str) -> bool:
+        return kind != "picture"
+
+    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
+        source = placed.local.source if placed is not None else None
+        if source is None or source.colours == self._shown:
+            return
+        self._shown = source.colours
+        while (item := self._rows.takeAt(0)) is not None:
+            item.widget().deleteLater()
+        for colour in source.colours[:_MOST_COLOURS]:
+            self._rows.addWidget(self._row(colour))
+
+    def _row(self, colour: Colour) -> QWidget:
+        made = QWidget()
+        row = QHBoxLayout(made)
+        row.setContentsMargins(0, 0, 0, 0)
+        swatch = QPixmap(18, 18)
+        swatch.fill(QColor(colour.hex))
+        patch = QLabel()
+        patch.setPixmap(swatch)
+        name = label(f"{colour.hex}  {100 * colour.share:.0f} %", "quiet")
+        name.setWordWrap(False)
+        choice = ChoiceRow("", f"tone_{colour.hex[1:]}", _DOES)
+        choice.setAccessibleName(f"What {colour.hex} does")
+        choice.setMinimumWidth(216)
+        choice.show_choice(colour.does)
+        choice.edited.connect(lambda does, which=colour.hex: self._set(which, does))
+        row.addWidget(patch)
+        row.addWidget(name, 1)
+        row.addWidget(choice)
+        return made
+
+    def _set(self, colour: str, does: str) -> None:
+        drawing = self.drawing
+        if drawing is not None:
+            kept = [tone for tone in drawing.tones if tone.colour != colour]
+            self.change_drawing(f"Colour {colour}", tones=[*kept, Tone(colour, does)])
+
+
+class PictureSection(Section):
+    """How a picture becomes outlines."""
+
+    title = "From picture to outline"
+    picking = Signal(bool)
+    levelling = Signal(bool)
+
+    def build(self) -> None:
+        self.tones = ChoiceRow("Tones", "trace_tones", [("two", "two tones"), ("lines", "halftone lines")])
+        self.frosts = ChoiceRow("What frosts", "light_frosts", [(False, "the dark parts"), (True, "the light parts")])
+        self.threshold_is = ChoiceRow("Where dark ends", "threshold_is", [("auto", "found"), ("hand", "set by hand")])
+        self.threshold = self._slider("threshold", 255)
+        self.light = ChoiceRow("Light over the paper", "even_light", [(False, "as it is"), (True, "evened out")])
+        self.background = label("", "quiet")
+        self.pick = button("Pick a background colour")
+        self.pick.setObjectName("pickBackground")
+        self.pick.setCheckable(True)
+        self.forget = button("Forget them")
+        self.tolerance = self._slider("tolerance", 255)
+        self.simplify = self._slider("simplify", _STEPS_PER_MM)
+        self.smooth = LengthField("Smooth the picture by", "smooth", least=0.0)
+        self.speck = LengthField("Leave out specks under", "speck", least=0.0)
+        self.pinhole = LengthField("Fill pinholes under", "pinhole", least=0.0)
+        self.pitch = LengthField("A line each", "line_pitch", least=0.2)
+        self.least = LengthField("No line thinner than", "line_least", least=0.05)
+        self.turn = AngleField("Turned by", "trace_turn")
+        self.level = button("Straighten by an edge")
+        self.level.setObjectName("levelPicture")
+        self.level.setCheckable(True)
+        self.threshold_row, self.tolerance_row = self._named("darker", self.threshold, "lighter"), self._named(
+            "this colour only", self.tolerance, "much like it")
+        self.simplify_row = self._named("faithful", self.simplify, "simple")
+        picking = QWidget()
+        row = QHBoxLayout(picking)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.addWidget(self.pick, 2)
+        row.addWidget(self.forget, 1)
+        self.stack(self.tones, self.pitch, self.least, self.frosts, self.threshold_is, self.threshold_row, self.light,
+                   self.background, picking, self.tolerance_row, label("Outlines"), self.simplify_row, self.smooth,
+                   self.speck, self.pinhole, self.turn, self.level)
+        self._connect()
+
+    def _slider(self, name: str, most: int) -> QSlider:
+        made = QSlider(Qt.Orientation.Horizontal, objectName=name)
+        made.setRange(0, most)
+        made.setAccessibleName(name)
+        return made
+
+    def _named(self, left: str, slider: QSlider, right: str) -> QWidget:
+        made = QWidget()
+        row = QHBoxLayout(made)
+        row.setContentsMargins(0, 0, 0, 0)
+        for text in (left, right):
+            name = label(text, "quiet", scale=0.9)
+            name.setWordWrap(False)
+            row.addWidget(name)
+        row.insertWidget(1, slider, 1)
+        return made
+
+    def _connect(self) -> None:
+        change = self.change_drawing
+        self.tones.edited.connect(lambda value: change("Tones", trace__tones=value))
+        self.frosts.edited.connect(lambda value: change("What frosts", trace__light_frosts=value))
+        self.light.edited.connect(lambda value: change("Light", trace__even_light=value))
+        self.threshold_is.edited.connect(self._threshold_is)
+        self.threshold.valueChanged.connect(lambda at: change("Threshold", merge=True, trace__threshold=at / 255))
+        self.tolerance.valueChanged.connect(lambda at: change("Tolerance", merge=True, trace__tolerance=float(at)))
+        self.simplify.valueChanged.connect(
+            lambda at: change("Simplify", merge=True, trace__simplify=at / _STEPS_PER_MM))
+        for field, name in ((self.smooth, "smooth"), (self.speck, "speck"), (self.pinhole, "pinhole"),
+                            (self.pitch, "line_pitch"), (self.least, "line_least"), (self.turn, "turn")):
+            field.edited.connect(lambda value, what=name: change(what.replace("_", " "), **{f"trace__{what}": value}))
+        self.forget.clicked.connect(lambda: change("Forget the background", trace__background=[]))
+        self.pick.toggled.connect(self.picking)
+        self.level.toggled.connect(self.levelling)
+
+    def suits_kind(self, kind: str) -> bool:
+        return kind == "picture"
+
+    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
+        choices, unit = drawing.trace, self.bench.unit
+        lines, by_colour = choices.tones == "lines", bool(choices.background)
+        for widget, wanted in ((self.pitch, lines), (self.least, lines),
+                               (self.threshold_is, not lines and not by_colour),
+                               (self.threshold_row, not lines and choices.threshold is not None),
+                               (self.tolerance_row, by_colour), (self.forget, by_colour), (self.pick, not lines),
+                               (self.background, not lines), (self.simplify_row, not lines)):
+            widget.setVisible(wanted)
+        self.tones.show_choice(choices.tones)
+        self.frosts.show_choice(choices.light_frosts)
+        self.light.show_choice(choices.even_light)
+        self.threshold_is.show_choice("auto" if choices.threshold is None else "hand")
+        self.background.setText("Background: " + (", ".join(choices.background) or "told by its tone"))
+        for slider, value in ((self.threshold, (choices.threshold or 0.5) * 255), (self.tolerance, choices.tolerance),
+                              (self.simplify, choices.simplify * _STEPS_PER_MM)):
+            slider.blockSignals(True)
+            slider.setValue(round(value))
+            slider.blockSignals(False)
+        for field, mm in ((self.smooth, choices.smooth), (self.speck, choices.speck), (self.pinhole, choices.pinhole),
+                          (self.pitch, choices.line_pitch), (self.least, choices.line_least)):
+            field.show_mm(mm, unit)
+        self.turn.show_radians(choices.turn)
+
+    def _threshold_is(self, how: str) -> None:
+        source = self.placed.local.source if self.placed is not None else None
+        found = source.threshold if source is not None and source.threshold is not None else 0.5
+        self.change_drawing("Threshold", trace__threshold=None if how == "auto" else found)
+
+    def take_colour(self, colour: str) -> None:
+        """Take a colour picked from the picture for background."""
+        drawing = self.drawing
+        if drawing is not None and colour not in drawing.trace.background:
+            self.change_drawing("Background colour", trace__background=[*drawing.trace.background, colour])
+        self.pick.setChecked(False)
+
+    def take_level(self, angle: float) -> None:
+        """Turn the picture so that a line drawn along an edge becomes level, or upright if that is nearer."""
+        drawing = self.drawing
+        if drawing is not None:
+            nearest = (angle + pi / 4) % (pi / 2) - pi / 4
+            turn = (drawing.trace.turn + nearest + pi) % (2 * pi) - pi
+            self.change_drawing("Straighten", trace__turn=turn)
+        self.level.setChecked(False)
+
+
+_AMOUNTS: dict[MendName, str] = {
+    "thicken": "By how much (thinner is negative)", "round ends": "Rounding radius",
+    "square ends": "Half the stroke's width",
+    "close gaps": "Gaps under", "drop specks": "Specks under", "fill pinholes": "Pinholes under", "remove": "",
+    "remove thin": "Strokes under",
+    "keep": "", "smooth": "May stray by", "straighten": "May stray by"}
+
+
+class MendSection(Section):
+    """Mends, one after the other; each can be taken back."""
+
+    title = "Mend"
+    placing = Signal(bool)
+
+    def build(self) -> None:
+        self.kind = QComboBox(objectName="mendKind")
+        self.kind.setAccessibleName("What to mend")
+        self.kind.addItems(list(_AMOUNTS))
+        self.amount = LengthField("", "mend_amount")
+        self.where = ChoiceRow("Where", "mend_where", [("all", "everywhere"), ("here", "where I click")])
+        self.reach = LengthField("As far about it as", "mend_reach", least=0.0)
+        self.do = button("Do it", "accent")
+        self.do.setObjectName("doMend")
+        self.list = QListWidget(objectName="mends")
+        self.list.setAccessibleName("Mends, in their order")
+        self.list.setFixedHeight(96)
+        self.back = button("Take one back")
+        self.back.setObjectName("takeBack")
+        self.stack(label("Sizes are as they will be on the glass.", "quiet"), self.kind, self.amount, self.where,
+                   self.reach, self.do, self.list, self.back)
+        self._amount_mm, self._reach_mm = 0.5, 4.0
+        self.place: tuple[float, float] | None = None
+        self._unit_mm = 1.0
+        self.kind.currentTextChanged.connect(lambda _kind: self._show_kind())
+        self.amount.edited.connect(lambda mm: setattr(self, "_amount_mm", mm))
+        self.reach.edited.connect(self._set_reach)
+        self.where.edited.connect(self._set_where)
+        self.do.clicked.connect(self.mend)
+        self.back.clicked.connect(self._take_back)
+        self.where.show_choice("all")
+        self._show_kind()
+        self._set_where("all")
+
+    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
+        if placed is not None:
+            self._unit_mm = placed.mending_unit
+        self.amount.show_mm(self._amount_mm, self.bench.unit)
+        self.reach.show_mm(self._reach_mm, self.bench.unit)
+        self.list.clear()
+        for number, mend in enumerate(drawing.mends, start=1):
+            by = f"  {self.bench.length(mend.amount * self._unit_mm, 2)}" if mend.amount else ""
+            self.list.addItem(f"{number}  {mend.does}{by}{', at a place' if mend.at else ''}")
+        self.list.setVisible(bool(drawing.mends))
+        self.back.setVisible(bool(drawing.mends))
+
+    def _show_kind(self) -> None:
+        kind = self.kind.currentText()
+        self.amount.setVisible(bool(_AMOUNTS[kind]))
+        self.amount.set_title(_AMOUNTS[kind])
+        if not _AMOUNTS[kind]:                                 # to remove or keep one, it must be pointed at
+            self.where.show_choice("here")
+            self._set_where("here")
+
+    def _set_where(self, where: str) -> None:
+        self.placing.emit(where == "here")
+        self.reach.setVisible(where == "here" and bool(_AMOUNTS[self.kind.currentText()]))
+        if where == "all":
+            self.place = None
+
+    def _set_reach(self, mm: float) -> None:
+        self._reach_mm = mm
+
+    @property
+    def reach_units(self) -> float:
+        """How far about the place a mend reaches, in heights of the drawing."""
+        return self._reach_mm / self._unit_mm
+
+    def mend(self) -> None:
+        """Add the mend to the drawing's, or say what it lacks."""
+        drawing, kind = self.drawing, self.kind.currentText()
+        pointed = self.where_is_here()
+        if drawing is None:
+            return
+        if pointed and self.place is None:
+            self.bench.refused.emit("click on the drawing first, where it is to be mended")
+            return
+        amount = self._amount_mm / self._unit_mm if _AMOUNTS[kind] else 0.0
+        made = Mend(kind, amount, self.place if pointed else None, self.reach_units if pointed else 0.0)
+        self._set((*drawing.mends, made), f"Mend: {kind}")
+
+    def where_is_here(self) -> bool:
+        """Whether the mend is for a place."""
+        return self.where.chosen() == "here"
+
+    def _take_back(self) -> None:
+        drawing = self.drawing
+        if drawing is not None and drawing.mends:
+            at = self.list.currentRow() if self.list.currentRow() >= 0 else len(drawing.mends) - 1
+            self._set(drawing.mends[:at] + drawing.mends[at + 1:], "Take a mend back")
+
+    def _set(self, mends: tuple[Mend, ...], name: str) -> None:
+        self.change_drawing(name, mends=mends)

@@ -1,0 +1,180 @@
+"""Words: what they say, in which face, how their lines are set."""
+
+from math import isfinite
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QTimer
+from PySide6.QtWidgets import QPlainTextEdit, QWidget
+
+from vitrograph.core.artwork import Placed
+from vitrograph.core.artwork.words.sturdy import thinnest_stroke
+from vitrograph.core.errors import LengthError
+from vitrograph.core.job import Item, Words
+from vitrograph.desk.bench.background import BackgroundTask
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.fields import ChoiceRow, Field, LengthField, NumberField, button, label, show_quietly
+from vitrograph.desk.kit.panel import Panel
+
+if TYPE_CHECKING:
+    from vitrograph.desk.artwork.faces_window import FacesWindow
+
+_REST_MS = 700                     # without a letter typed, before the strokes are measured
+_FIRST_RADIUS = 4.0                # ems, of an arc that is first tried
+_BENDS = [("straight", "straight"), ("arch", "arch"), ("bowl", "bowl")]
+
+
+class WordsBox(QPlainTextEdit):
+    """The words to etch, a line a line. Tab leaves it, as in every other field."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setObjectName("words")
+        self.setAccessibleName("Words")
+        self.setTabChangesFocus(True)
+        self.setFont(theme.font(1.15))
+        self.setFixedHeight(3 * self.fontMetrics().lineSpacing() + 24)
+        self.setPlaceholderText("Type the words to etch")
+
+    def words(self) -> str:
+        """What is typed; half a character that came with pasted text is replaced."""
+        return self.toPlainText().encode("utf-16", "surrogatepass").decode("utf-16", "replace")
+
+
+class SizesField(Field):
+    """Sizes of the lines against each other, parted by semicolons; emits a tuple."""
+
+    def __init__(self) -> None:
+        super().__init__("Sizes of the lines", "line_sizes", _read_sizes, suffix="×")
+        self.line.setPlaceholderText("1; 1")
+
+    def show_sizes(self, sizes: tuple[float, ...]) -> None:
+        """Show the sizes given."""
+        self.show_text("; ".join(f"{size:g}" for size in sizes))
+
+
+def _read_sizes(text: str) -> tuple[float, ...]:
+    sizes = []
+    for part in text.replace(",", ".").split(";") if text.strip() else ():
+        try:
+            size = float(part)
+        except ValueError:
+            raise LengthError(f"a number for each line was wanted, as in 1; 0.6, got '{part.strip()[:12]}'") from None
+        if not isfinite(size) or not 0.05 <= size <= 20:
+            raise LengthError(f"a line's size goes from 0.05 to 20, got {size:g}")
+        sizes.append(size)
+    return tuple(sizes)
+
+
+class WordsPanel(Panel):
+    """Lettering."""
+
+    def build(self) -> None:
+        self.words = WordsBox()
+        self.face = button("", tip="see your own words in every face, with the thinnest stroke of each")
+        self.face.setObjectName("face")
+        self.sturdy = label("", "quiet")
+        self.weight = NumberField("Weight", "weight", suffix="", whole=True)
+        self.align = ChoiceRow("Lines", "align", [("left", "left"), ("centre", "centre"), ("right", "right"),
+                                                  ("even", "even")])
+        self.letter_spacing = NumberField("Between letters", "letter_spacing", suffix="%", factor=0.01)
+        self.line_spacing = NumberField("Line to line", "line_spacing", suffix="%", factor=0.01)
+        self.line_sizes = SizesField()
+        self.bend = ChoiceRow("On a line that is", "bend", _BENDS)
+        self.radius = LengthField("Radius of the arc", "radius", least=0.5)
+        self.measuring = BackgroundTask(self)
+        self._unit_mm = 0.0
+        self._to_measure = Words(), 0.0
+        self._rest = QTimer(self, singleShot=True, interval=_REST_MS)
+        self._rest.timeout.connect(self._measure_now)
+        self._window: FacesWindow | None = None
+        self.stack(self.words, self.face, self.sturdy, self.weight, self.align, self.letter_spacing, self.line_spacing,
+                   self.line_sizes, self.bend, self.radius)
+        self.words.textChanged.connect(lambda: self.change("Words", merge=1, what__text=self.words.words()))
+        self.face.clicked.connect(self.open_faces)
+        self.weight.edited.connect(lambda value: self.change("Weight", what__font__weight=float(value)))
+        self.align.edited.connect(lambda value: self.change("Align", what__align=value))
+        self.letter_spacing.edited.connect(lambda value: self.change("Letter spacing", what__letter_spacing=value))
+        self.line_spacing.edited.connect(lambda value: self.change("Line spacing", what__line_spacing=value))
+        self.line_sizes.edited.connect(lambda sizes: self.change("Line sizes", what__line_sizes=sizes))
+        self.bend.edited.connect(self._bend)
+        self.radius.edited.connect(self._take_radius)
+        self.measuring.answered.connect(self._show_sturdiness)
+
+    def suits(self, item: Item) -> bool:
+        return isinstance(item.what, Words)
+
+    def first_field(self) -> QWidget:
+        """Where typing begins."""
+        return self.words
+
+    def show_piece(self, item: Item, placed: Placed | None) -> None:
+        words = item.what
+        assert isinstance(words, Words)
+        if self.words.words() != words.text:
+            show_quietly(self.words, words.text)
+        self.face.setText(f"{words.font.name if words.font else words.face}   …")
+        self.weight.setVisible(words.font is not None and words.font.weight is not None)
+        if words.font is not None and words.font.weight is not None:
+            self.weight.show_number(words.font.weight)
+        self.align.show_choice(words.align)
+        self.letter_spacing.show_number(words.letter_spacing)
+        self.line_spacing.show_number(words.line_spacing)
+        self.line_sizes.show_sizes(words.line_sizes)
+        several = "\n" in words.text.strip()
+        for widget in (self.align, self.line_spacing, self.line_sizes):
+            widget.setVisible(several)
+        self.bend.show_choice("straight" if not words.bend else "arch" if words.bend > 0 else "bowl")
+        self._unit_mm = placed.units[1] if placed is not None else self._unit_mm
+        self.radius.setVisible(bool(words.bend) and self._unit_mm > 0)
+        self.radius.show_mm(abs(words.bend) * self._unit_mm, self.bench.unit)
+        self._measure(words, placed)
+
+    def _measure(self, words: Words, placed: Placed | None) -> None:
+        """Ask for the thinnest stroke once typing rests, off the GUI thread; it is not as quick as typing."""
+        cap = placed.cap_height if placed is not None else None
+        if cap is not None and (words, cap) != self._to_measure:
+            self._to_measure = words, cap
+            self._rest.start()
+
+    def _measure_now(self) -> None:
+        words, cap = self._to_measure
+        self.measuring.ask(lambda: (thinnest_stroke(words), cap))
+
+    def _show_sturdiness(self, found: tuple[float | None, float]) -> None:
+        share, cap = found
+        limit = self.bench.job.stencil.least_opening
+        if share is None:
+            self.sturdy.setText("")
+            return
+        state = "sturdy" if share * cap >= limit else f"thinner than your limit of {self.bench.length(limit)}"
+        self.sturdy.setText(f"thinnest stroke here {self.bench.length(share * cap, 2)}: {state}")
+
+    def _bend(self, way: object) -> None:
+        assert self.item is not None and isinstance(self.item.what, Words)
+        bend = abs(self.item.what.bend) or _FIRST_RADIUS
+        self.change("Arc", what__bend={"arch": bend, "bowl": -bend}.get(str(way), 0.0))
+
+    def _take_radius(self, mm: float) -> None:
+        """An arc of a radius in mm: the letters keep their height, so that it stays as it was typed."""
+        assert self.item is not None and isinstance(self.item.what, Words)
+        placed = self.placed
+        if placed is None or placed.cap_height is None:
+            return
+        sign = -1.0 if self.item.what.bend < 0 else 1.0
+        self.change("Radius of the arc", what__bend=sign * mm / placed.units[1], size_is="caps",
+                    size=placed.cap_height)
+
+    def open_faces(self) -> "FacesWindow":
+        """Open the window of faces on these words."""
+        from vitrograph.desk.artwork.faces_window import FacesWindow  # the main window opens sooner without it
+
+        if self._window is None:
+            self._window = FacesWindow(self.bench, self)
+            self._window.taken.connect(lambda changes: self.change("Face", **changes))
+        assert self.item is not None and isinstance(self.item.what, Words)
+        placed = self.placed
+        cap = placed.cap_height if placed is not None else None
+        self._window.show_words(self.item.what, cap or self.item.size)
+        self._window.show()
+        self._window.raise_()
+        return self._window

@@ -1,0 +1,1 @@
+"""The cut room of the desk: the blade and its simulated cutter."""

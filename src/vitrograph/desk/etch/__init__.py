@@ -1,0 +1,1 @@
+"""The etch room of the desk: the cream and its clock."""

@@ -1,0 +1,133 @@
+"""The fit station: the art's size on the glass, the way it is laid, the place, and what the film must give."""
+
+from math import degrees
+
+from PySide6.QtWidgets import QWidget
+
+from vitrograph.core.glass import Pane, eye_before, fan_of, usable_patch
+from vitrograph.core.job import Job
+from vitrograph.core.pipeline import Results
+from vitrograph.desk.fit.film_panel import FilmPanel
+from vitrograph.desk.fit.place_panel import PlacePanel
+from vitrograph.desk.fit.seen_panel import TryingPanel
+from vitrograph.desk.fit.ways_picture import WaysPicture
+from vitrograph.desk.kit.card import Readings, StationCard
+from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, label
+from vitrograph.desk.kit.findings_list import FindingList
+
+_MODE_SAYS = {
+    "rim": "Rows keep their height and run level with the rim; letters fan out a little with the glass.",
+    "letters": "Every letter keeps its shape, and grows or shrinks a little with the glass as the rows go up.",
+    "straight": "Laid flat with no bend: letters keep their shape, but on a taper level lines smile or droop.",
+    "eye": "From the front, {far} from the glass's axis, it looks exactly as drawn, {angle}° to each side. "
+           "From elsewhere it does not, and at its ends it reaches farther round.",
+}
+_FACE_SAYS = {
+    "outside": "Cut the right way round.",
+    "back": "Cut mirrored, so that it reads from the front through the glass.",
+}
+
+
+class FitCard(StationCard):
+    """Lay the art on the glass."""
+
+    station = "fit"
+    heading = "Fit"
+    says = "Sizes are as they will be on the glass. The art can also be dragged, in either picture."
+
+    def build(self) -> None:
+        self.size = LengthField("Width of all of it, on the glass", "size", least=1e-3)
+        self.ways = WaysPicture()
+        self.mode = ChoiceRow("", "mode", [("rim", "rim"), ("letters", "letters"), ("straight", "straight"),
+                                           ("eye", "eye")])
+        self.mode_says = label("", "quiet")
+        self.seen_from = LengthField("Seen from", "seen_from", least=1.0)
+        self.up_to = AngleField("True up to, each side", "up_to")
+        self.readings = Readings()
+        self.findings = FindingList(self.bench)
+        self.place, self.film, self.trying = PlacePanel(self.bench), FilmPanel(self.bench), TryingPanel(self.bench)
+        self.face = ChoiceRow("Face worked", "face", [("outside", "outside"), ("back", "back")])
+        self.face_says = label("", "quiet")
+        self.stack(self.size, self.ways, self.mode, self.mode_says, self.seen_from, self.up_to, self.findings)
+        self.section("Place")
+        self.stack(self.place, self.face, self.face_says)
+        self.section("Film")
+        self.stack(self.film)
+        self.section("What follows")
+        self.stack(self.readings)
+        self.section("Try it first")
+        self.stack(self.trying)
+        edit = self.bench.edit
+        self.size.edited.connect(lambda mm: self.bench.resize(width=mm))
+        self.mode.edited.connect(lambda mode: edit("Way of laying", fit__mode=mode))
+        self.ways.taken.connect(lambda mode: edit("Way of laying", fit__mode=mode))
+        self.seen_from.edited.connect(lambda mm: edit("Viewing distance", stencil__viewing_mm=mm))
+        self.up_to.edited.connect(lambda angle: edit("Reading angle", stencil__reading_angle=2 * angle))
+        self.face.edited.connect(lambda face: edit("Face", fit__face=face))
+
+    def first_field(self) -> QWidget:
+        return self.size.line
+
+    def show_job(self, job: Job) -> None:
+        fit, flat = job.fit, job.glass.kind == "flat"
+        for widget in (self.ways, self.mode, self.mode_says):
+            widget.setVisible(not flat)
+        self.mode.show_choice(fit.mode)
+        for field in (self.seen_from, self.up_to):
+            field.setVisible(not flat and fit.mode == "eye")
+        self.seen_from.show_mm(job.stencil.viewing_mm, self.bench.unit)
+        self.up_to.show_radians(job.stencil.reading_angle / 2)
+        self.mode_says.setText(_MODE_SAYS[fit.mode].format(
+            far=self.bench.length(job.stencil.viewing_mm, 0), angle=round(degrees(job.stencil.reading_angle / 2))))
+        self.face.show_choice(fit.face)
+        self.face_says.setText(_FACE_SAYS[fit.face])
+        self.place.show_job(job)
+        self.film.show_job(job)
+
+    def show_results(self, results: Results) -> None:
+        fitted, found = results.fitted, results.findings("fit")
+        self.findings.setVisible(bool(found))
+        self.findings.show_findings(found, "")
+        self.ways.show_results(results)
+        self.film.show_results(results)
+        self.trying.setEnabled(results.complete and not results.failed)
+        if fitted is None:
+            self.readings.show_rows([])
+            return
+        if results.job == self.bench.job:
+            self.size.show_mm(round(fitted.size[0], 6), self.bench.unit)
+        self.readings.show_rows(self._rows(results))
+
+    def _rows(self, results: Results) -> list[tuple[str, str]]:
+        fitted, choices, length = results.fitted, self.bench.job.stencil, self.bench.length
+        assert fitted is not None
+        width, height = fitted.size
+        rows = [("art", f"{length(width, 1)} × {length(height, 1)}")]
+        if not isinstance(fitted.wall, Pane):
+            u_low, _, u_high, _ = fitted.wall_bounds
+            rows.append(("goes round", f"{degrees(u_high - u_low):.0f}°"))
+            rows.append(("stands at", f"{degrees(fitted.angle):.0f}° from the front"))
+        eye = eye_before(fitted.wall, choices.viewing_mm)
+        patch = usable_patch(fitted.wall, fitted.chart.s0, choices.least_border, choices.reading_angle, eye)
+        rows.append(("front reads up to" if fitted.wall.closed else "pane takes up to",
+                     f"{length(patch.widest, 0)} wide"))
+        rows.append(("room here, with border", f"{length(patch.tallest, 0)} high"))
+        fan = fan_of(fitted.wall)
+        if fan is not None:
+            rows.append(("whole wall's fan", f"{degrees(fan.sweep):.2f}°"))
+        rows.append(("ends off the level", length(fitted.droop, 1)))
+        if fitted.chart.eye is not None:
+            rows.append(("seen off its place", f"up to {length(fitted.off_the_eye, 1)}"))
+        if results.job.fit.wrap and results.job.fit.times > 1:
+            rows += self._ring_rows(results)
+        return rows
+
+    def _ring_rows(self, results: Results) -> list[tuple[str, str]]:
+        """Of copies that go all round: the clear space between, and what the closing may miss by."""
+        fitted, assessed = results.fitted, results.assessed
+        assert fitted is not None
+        pitch = fitted.wall.span * fitted.chart.middle_scale / results.job.fit.times
+        rows = [("clear between copies", self.bench.length(pitch - fitted.size[0], 1))]
+        if assessed is not None:
+            rows.append(("the closing may miss by", self.bench.length(assessed.trust.closing, 1)))
+        return rows

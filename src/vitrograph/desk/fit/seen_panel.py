@@ -1,0 +1,62 @@
+"""Trying the art on paper before it is cut, and taking over what was seen."""
+
+from pathlib import Path
+
+from PySide6.QtWidgets import QFileDialog, QLineEdit
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.export import paper_of
+from vitrograph.core.fit.seen import parse_seen, take_over
+from vitrograph.core.storing.whole import write_whole
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.card_part import CardPart
+from vitrograph.desk.kit.fields import button, label
+
+
+class TryingPanel(CardPart):
+    """Write the paper band, and take over how it sits."""
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__(bench)
+        self.write = button("Write the paper band…", tip="The art on bare paper at true size, to tape on the glass")
+        self.write.setObjectName("writePaper")
+        self.seen = QLineEdit(objectName="seen")
+        self.seen.setAccessibleName("What you saw on the glass")
+        self.seen.setPlaceholderText("too low by 3 mm, tilts right by 1 mm")
+        self.seen.setFont(theme.font())
+        self.wrong = label("", "error", scale=0.9)
+        self.wrong.hide()
+        self.stack(label("Tape the paper band on, look, and write what you saw; the job takes it over.", "quiet"),
+                   self.write, self.seen, self.wrong)
+        self.write.clicked.connect(self._choose)
+        self.seen.returnPressed.connect(self._take)
+
+    def _choose(self) -> None:
+        path, _ = QFileDialog.getSaveFileName(self, "Write the paper band", "paper-band.pdf", "PDF (*.pdf)")
+        if path:
+            self.write_paper(Path(path))
+
+    def write_paper(self, path: Path) -> None:
+        """Write the paper band, or say why it cannot be."""
+        self.bench.attempt(lambda: write_whole(path, paper_of(self.bench.results)),
+                           f"written: {path.name}; print it at 100 %")
+
+    def _take(self) -> None:
+        """Take over what was seen, or say below the line what could not be read."""
+        fitted = self.bench.results.fitted
+        if fitted is None:
+            return
+        try:
+            changes = take_over(parse_seen(self.seen.text(), self.bench.unit), fitted, self.bench.job)
+        except VitrographError as error:
+            self._complain(str(error))
+            return
+        self._complain("")
+        if self.bench.edit("What was seen on paper", **changes):
+            self.seen.clear()
+            self.bench.told.emit("taken over: tape the band where it stands now, and look again")
+
+    def _complain(self, sentence: str) -> None:
+        self.wrong.setText(sentence)
+        self.wrong.setVisible(bool(sentence))

@@ -1,0 +1,150 @@
+"""The ways of laying side by side: the art on this glass by each of them, seen from the front."""
+
+from dataclasses import replace
+from math import sin
+
+import numpy as np
+import shapely
+from PySide6.QtCore import QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, QPixmap
+from PySide6.QtWidgets import QSizePolicy, QWidget
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.fit import MODES, Fitted
+from vitrograph.core.geometry import Points
+from vitrograph.core.job import Mode
+from vitrograph.core.pipeline import Results
+from vitrograph.desk.bench.painter_paths import path_of_points
+from vitrograph.desk.kit import theme
+from vitrograph.desk.views.camera import Camera
+
+_COLUMNS, _ROW_HIGH, _WORDS_HIGH = 2, 112, 18
+_SEEN_MM = 0.1                     # finer than these pictures show
+_WORDS: dict[Mode, str] = {"rim": "by the rim", "letters": "letters keep shape", "straight": "straight",
+                           "eye": "as the eye sees it"}
+
+
+class WaysPicture(QWidget):
+    """A small front view for each way; a click takes it. Thin lines show where following the rim would have it."""
+
+    taken = Signal(object)
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setObjectName("waysPicture")
+        self.setAccessibleName("The art on this glass by each way of laying")
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
+        self.setCursor(Qt.CursorShape.PointingHandCursor)
+        self._fitted: Fitted | None = None
+        self._points: Points = np.empty((0, 2))
+        self._starts = np.zeros(0, dtype=int)
+        self.mode: Mode = "rim"
+        self._picture: QPixmap | None = None
+        self._picture_key: object = None
+
+    def sizeHint(self) -> QSize:
+        return QSize(260, _ROW_HIGH * (len(MODES) // _COLUMNS))
+
+    def show_results(self, results: Results) -> None:
+        """Take the art of new results, no finer than the picture shows."""
+        if results.fitted is not self._fitted:
+            self._fitted = results.fitted
+            if self._fitted is not None:
+                seen = shapely.simplify(self._fitted.art, _SEEN_MM, preserve_topology=False)
+                rings = shapely.segmentize(shapely.get_rings(shapely.get_parts(seen)), self._fitted.size[0] / 20)
+                self._points, which = shapely.get_coordinates(rings, return_index=True)
+                self._starts = np.flatnonzero(np.diff(which, prepend=-1))
+        self.mode = results.job.fit.mode
+        self.update()
+
+    def cell(self, mode: Mode) -> QRectF:
+        """Where a way's picture is."""
+        row, column = divmod(MODES.index(mode), _COLUMNS)
+        wide = self.width() / _COLUMNS
+        return QRectF(column * wide, row * _ROW_HIGH, wide, _ROW_HIGH)
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        for mode in MODES:
+            if self.cell(mode).contains(event.position()):
+                self.taken.emit(mode)
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        key = (self._fitted, self.mode, self.size(), self.devicePixelRatioF())
+        if self._picture is None or key != self._picture_key:
+            self._picture, self._picture_key = self._painted(), key
+        painter = QPainter(self)
+        painter.drawPixmap(0, 0, self._picture)
+        painter.end()
+
+    def _painted(self) -> QPixmap:
+        """All four: each lays the art anew, so they are painted once for as long as nothing changes."""
+        picture = QPixmap(self.size() * self.devicePixelRatioF())
+        picture.setDevicePixelRatio(self.devicePixelRatioF())
+        picture.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(picture)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        for mode in MODES:
+            cell = self.cell(mode).adjusted(2, 2, -2, -2)
+            painter.fillRect(cell, QColor(theme.BLACK_CARD))
+            if self._fitted is not None and len(self._points):
+                painter.save()
+                painter.setClipRect(cell)
+                self._paint_way(painter, cell.adjusted(0, 0, 0, -_WORDS_HIGH), self._fitted, mode)
+                painter.restore()
+            self._paint_words(painter, cell, mode)
+        painter.end()
+        return picture
+
+    def _paint_words(self, painter: QPainter, cell: QRectF, mode: Mode) -> None:
+        chosen = mode == self.mode
+        painter.setFont(theme.font(0.85, bold=chosen))
+        painter.setPen(QColor(theme.TEXT if chosen else theme.QUIET))
+        foot = QRectF(cell.left(), cell.bottom() - _WORDS_HIGH, cell.width(), _WORDS_HIGH)
+        painter.fillRect(foot, QColor(theme.CHROME))
+        painter.drawText(foot, Qt.AlignmentFlag.AlignCenter, _WORDS[mode])
+        if chosen:
+            painter.setPen(QPen(QColor(theme.ACCENT), 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawRect(cell)
+
+    def _paint_way(self, painter: QPainter, cell: QRectF, fitted: Fitted, mode: Mode) -> None:
+        camera = _camera(cell, fitted)
+        try:
+            painter.fillPath(self._seen(fitted, camera, mode), theme.colour(theme.FROST, 0.95))
+            if mode != "rim":
+                painter.setPen(QPen(theme.colour(theme.ACCENT, 0.75), 0.8))
+                painter.drawPath(self._seen(fitted, camera, "rim"))
+        except VitrographError:                                # this art cannot be laid so on this glass
+            return
+        _paint_sides(painter, camera, fitted)
+
+    def _seen(self, fitted: Fitted, camera: Camera, mode: Mode) -> QPainterPath:
+        """The art laid by a way as it is seen; what turns out of sight is drawn at the edge."""
+        film = fitted.films[0]
+        flat = film.flat if len(fitted.films) == 1 else fitted.wall.sheeting(film.band.s_low, film.band.s_high)
+        chart = replace(fitted.chart, flat=flat, mode=mode, u0=0.0, mirrored=False)
+        wall = chart.to_wall(self._points)
+        if fitted.wall.closed:
+            edge = camera.edge(np.clip(wall[:, 1], 0.0, fitted.wall.length))
+            wall[:, 0] = np.clip(wall[:, 0], -edge, edge)
+        return path_of_points(camera.wall_to_screen(wall), self._starts)
+
+
+def _camera(cell: QRectF, fitted: Fitted) -> Camera:
+    """The eye before the art's middle, so near that the art fills the picture."""
+    wall, (wide, high) = fitted.wall, fitted.size
+    radius = fitted.chart.middle_scale
+    across = 2 * radius * sin(min(1.4, wide / 2 / radius)) if wall.closed else wide
+    scale = 0.8 * min(cell.width() / max(across, 1.0), cell.height() / max(high, 1.0))
+    camera = Camera(wall, 0.0, 0.0, fitted.chart.eye_mm, (cell.center().x(), cell.center().y()), scale)
+    (_, y), = camera.wall_to_screen(np.array([[0.0, fitted.chart.s0]]))
+    return replace(camera, centre=(camera.centre[0], 2 * cell.center().y() - float(y)))
+
+
+def _paint_sides(painter: QPainter, camera: Camera, fitted: Fitted) -> None:
+    """The sides of the glass, where they are in the picture."""
+    heights = np.linspace(0.0, fitted.wall.length, 25)
+    painter.setPen(QPen(theme.colour(theme.FROST, 0.5), 1.2))
+    for side in (-1, 1):
+        at = side * camera.edge(heights) if fitted.wall.closed else np.full(25, side * fitted.wall.span / 2)
+        painter.drawPath(path_of_points(camera.wall_to_screen(np.column_stack([at, heights]))))

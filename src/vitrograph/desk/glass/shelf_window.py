@@ -1,0 +1,241 @@
+"""The shelf: find a glass measured before, look at it, take it, copy it, give it a picture, or put one on."""
+
+from pathlib import Path
+
+import msgspec
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QPixmap
+from PySide6.QtWidgets import (
+    QDialog,
+    QFileDialog,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QListWidget,
+    QListWidgetItem,
+    QPlainTextEdit,
+    QVBoxLayout,
+    QWidget,
+)
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.glass import MATERIALS, ShelvedGlass, generic_glasses, glass_json, read_glass, search
+from vitrograph.core.pictures.reading import read_picture, thumbnail
+from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.telling.answers import readings_line
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.glass.measure_picture import MeasurePicture
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.card import Readings
+from vitrograph.desk.kit.fields import button, label
+
+_PICTURE_HIGH = 150
+_PICTURE_PIXELS = 4_000_000        # more than a small picture needs
+
+
+class ShelfWindow(QDialog):
+    """The maker's own glasses first, then the generic shapes."""
+
+    def __init__(self, bench: Bench, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.bench = bench
+        theme.dress(self, "shelfWindow", "The shelf", (820, 620))
+        self._shown: list[tuple[ShelvedGlass, bool]] = []
+        row = QHBoxLayout(self)
+        row.setContentsMargins(16, 16, 16, 16)
+        row.setSpacing(16)
+        row.addLayout(self._make_list(), 2)
+        row.addLayout(self._make_details(), 3)
+        self.fill()
+
+    def _make_list(self) -> QVBoxLayout:
+        self.find = QLineEdit(objectName="findGlass")
+        self.find.setPlaceholderText("Find by name, kind or note")
+        self.find.setAccessibleName("Find a glass")
+        self.find.setFont(theme.font())
+        self.list = QListWidget(objectName="glasses")
+        self.list.setAccessibleName("Glasses on the shelf")
+        self.list.setFont(theme.font())
+        self.read = button("Read a glass file")
+        self.find.textChanged.connect(lambda _text: self.fill())
+        self.list.currentRowChanged.connect(lambda _row: self._show())
+        self.list.itemDoubleClicked.connect(lambda _item: self.take())
+        self.read.clicked.connect(self._choose_file)
+        column = QVBoxLayout()
+        for widget in (self.find, self.list, self.read):
+            column.addWidget(widget)
+        return column
+
+    def _make_details(self) -> QVBoxLayout:
+        self.title = label("", scale=1.3, bold=True)
+        self.sketch = MeasurePicture()
+        self.photo = QLabel()
+        self.photo.setObjectName("glassPhoto")
+        self.photo.setAlignment(Qt.AlignmentFlag.AlignCenter)
+        self.known = Readings()
+        self.notes = QPlainTextEdit(objectName="glassNotes")
+        self.notes.setAccessibleName("Notes")
+        self.notes.setPlaceholderText("Notes")
+        self.notes.setTabChangesFocus(True)
+        self.notes.setFont(theme.font())
+        self.notes.setFixedHeight(76)
+        acts = {
+            "take": ("Take it", self.take, "accent"), "keep_notes": ("Keep the notes", self._keep_notes, ""),
+            "add_picture": ("Add a picture", self._choose_picture, ""), "copy": ("Copy it", self.copy, ""),
+            "write": ("Write a glass file", self._choose_export, ""),
+            "remove": ("Take it off the shelf", self.remove, ""),
+        }
+        self.acts = {}
+        grid = QGridLayout()
+        for number, (name, (text, work, role)) in enumerate(acts.items()):
+            made = self.acts[name] = button(text, role)
+            made.setObjectName(f"shelf_{name}")
+            made.clicked.connect(lambda _checked=False, do=work: do())
+            grid.addWidget(made, number // 2, number % 2)
+        column = QVBoxLayout()
+        for widget in (self.title, self.sketch, self.photo, self.known, self.notes):
+            column.addWidget(widget)
+        column.addStretch(1)
+        column.addLayout(grid)
+        return column
+
+    # -- what is shown -------------------------------------------------------------------------------------------
+
+    def fill(self) -> None:
+        """List what is on the shelf now and answers to the words typed."""
+        own: tuple[ShelvedGlass, ...] = ()
+        try:
+            own = self.bench.shelf.glasses()
+        except VitrographError as error:
+            self.bench.refused.emit(str(error))
+        words, chosen = self.find.text(), self.current()
+        self._shown = [(glass, mine) for glasses, mine in ((own, True), (generic_glasses(), False))
+                       for glass in search(glasses, words)]
+        self.list.blockSignals(True)
+        self.list.clear()
+        for glass, mine in self._shown:
+            item = QListWidgetItem(f"{glass.name}\n{readings_line(glass.glass, self.bench.unit)}"
+                                   f"{'' if mine else '   generic'}")
+            self.list.addItem(item)
+        names = [glass.name for glass, _ in self._shown]
+        self.list.setCurrentRow(names.index(chosen.name) if chosen and chosen.name in names else 0)
+        self.list.blockSignals(False)
+        self._show()
+
+    def current(self) -> ShelvedGlass | None:
+        """The glass chosen."""
+        row = self.list.currentRow()
+        return self._shown[row][0] if 0 <= row < len(self._shown) else None
+
+    def _show(self) -> None:
+        glass = self.current()
+        for made in self.acts.values():
+            made.setEnabled(glass is not None)
+        if glass is None:
+            self.title.setText("Nothing on the shelf answers to that")
+            self.known.show_rows([])
+            return
+        mine = self._shown[self.list.currentRow()][1]
+        for name in ("keep_notes", "add_picture", "remove"):
+            self.acts[name].setEnabled(mine)
+        self.notes.setReadOnly(not mine)
+        self.title.setText(glass.name)
+        self.sketch.show_glass(glass.glass)
+        self.notes.setPlainText(glass.notes)
+        picture = QPixmap()
+        picture.loadFromData(glass.picture)
+        self.photo.setVisible(not picture.isNull())
+        if not picture.isNull():
+            self.photo.setPixmap(picture.scaledToHeight(_PICTURE_HIGH, Qt.TransformationMode.SmoothTransformation))
+        self.known.show_rows(self._rows(glass))
+
+    def _rows(self, glass: ShelvedGlass) -> list[tuple[str, str]]:
+        tools = glass.tools
+        rows = [("size", readings_line(glass.glass, self.bench.unit)), ("made of", MATERIALS[glass.material].title)]
+        if glass.measured_on:
+            rows.append(("measured", f"{glass.measured_on}, {tools.girth} and {tools.height}"))
+        rows += [(f"readings of the {taken.place}", str(len(taken.readings))) for taken in tools.taken]
+        if glass.pieces:
+            rows.append(("pieces measured", str(len(glass.pieces))))
+        if glass.features.keep_out:
+            rows.append(("kept clear", ", ".join(place.what for place in glass.features.keep_out)))
+        return rows
+
+    # -- what is done --------------------------------------------------------------------------------------------
+
+    def take(self) -> None:
+        """Put the chosen glass on the bench, as one undo step."""
+        glass = self.current()
+        if glass is not None and self.bench.edit(f"Glass {glass.name}", **glass.changes()):
+            self.bench.glass_picture = glass.picture
+            self.accept()
+
+    def copy(self) -> None:
+        """Put a copy of the chosen glass on the shelf under a name of its own."""
+        glass = self.current()
+        if glass is None:
+            return
+        names, number = {shown.name for shown, _ in self._shown}, 2
+        while (name := f"{glass.name[:70]} ({number})") in names:
+            number += 1
+        self._keep(msgspec.structs.replace(glass, name=name), f"copied: {name}")
+
+    def remove(self) -> None:
+        """Take the chosen glass off the shelf; the one in hand stays as it is."""
+        glass = self.current()
+        if glass is not None:
+            self.bench.attempt(lambda: self.bench.shelf.remove(glass.name), f"off the shelf: {glass.name}")
+            self.fill()
+
+    def _keep_notes(self) -> None:
+        glass = self.current()
+        if glass is not None:
+            self._keep(msgspec.structs.replace(glass, notes=self.notes.toPlainText()), f"notes kept: {glass.name}")
+
+    def add_picture(self, path: Path) -> None:
+        """Keep a small copy of a picture with the chosen glass, or say why it cannot be."""
+        glass = self.current()
+
+        def add() -> None:
+            small = thumbnail(read_picture(path, _PICTURE_PIXELS))
+            self._keep(msgspec.structs.replace(glass, picture=small), f"picture kept: {glass.name}")
+
+        if glass is not None:
+            self.bench.attempt(add)
+
+    def write(self, path: Path) -> None:
+        """Write the chosen glass as a file, or say why it cannot be."""
+        glass = self.current()
+        if glass is not None:
+            self.bench.attempt(lambda: write_whole(path, glass_json(glass)), f"written: {path.name}")
+
+    def read_file(self, path: Path) -> None:
+        """Put a glass from a file on the shelf, or say why it cannot be."""
+        def read() -> None:
+            glass = read_glass(path)
+            self._keep(glass, f"on the shelf: {glass.name}")
+
+        self.bench.attempt(read)
+
+    def _keep(self, glass: ShelvedGlass, told: str) -> None:
+        self.bench.attempt(lambda: self.bench.shelf.keep(glass), told)
+        self.fill()
+
+    # -- asking for files ----------------------------------------------------------------------------------------
+
+    def _choose_picture(self) -> None:
+        kinds = "Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)"
+        path, _ = QFileDialog.getOpenFileName(self, "A picture of this glass", "", kinds)
+        if path:
+            self.add_picture(Path(path))
+
+    def _choose_export(self) -> None:
+        path, _ = QFileDialog.getSaveFileName(self, "Write a glass file", "glass.json", "Glasses (*.json)")
+        if path:
+            self.write(Path(path))
+
+    def _choose_file(self) -> None:
+        path, _ = QFileDialog.getOpenFileName(self, "Read a glass file", "", "Glasses (*.json)")
+        if path:
+            self.read_file(Path(path))

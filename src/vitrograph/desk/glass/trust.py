@@ -1,0 +1,84 @@
+"""How far the readings can be trusted: what each tool may be off by, and what that does at the stencil."""
+
+from PySide6.QtCore import QRectF, Qt
+from PySide6.QtGui import QColor, QPainter
+
+from vitrograph.core.glass import Trust
+from vitrograph.core.job import FlatGlass, Job
+from vitrograph.core.pipeline import Results
+from vitrograph.desk.glass.page import HelperPage
+from vitrograph.desk.glass.sketch import Sketch, draw_words
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.card import Readings
+from vitrograph.desk.kit.fields import LengthField
+
+_ROW = 26
+
+
+class SharesSketch(Sketch):
+    """A bar for each reading: what its error alone does at the art's worst corner and at the closing of a wrap."""
+
+    def __init__(self, length) -> None:
+        super().__init__("sharesSketch")
+        self.trust: Trust | None = None
+        self._length = length
+
+    def show_trust(self, trust: Trust | None) -> None:
+        """Draw another glass's shares."""
+        self.trust = trust
+        self.setFixedHeight(40 + _ROW * len(trust.shares) if trust else self.high)
+        self.update()
+
+    def paint(self, painter: QPainter) -> None:
+        if self.trust is None or not self.trust.shares:
+            draw_words(painter, QRectF(self.rect()), "lay some art on the glass first")
+            return
+        name_wide, number_wide = self.width() * 0.34, 76.0
+        room = (self.width() - name_wide - 2 * number_wide - 24) / 2
+        columns = ((2, "at the corner", name_wide + 8), (3, "at the closing", name_wide + 16 + room + number_wide))
+        for column, title, left in columns:
+            draw_words(painter, QRectF(left, 6, room + number_wide, 22), title, align=Qt.AlignmentFlag.AlignLeft)
+            most = max(share[column] for share in self.trust.shares) or 1.0
+            for row, share in enumerate(self.trust.shares):
+                top = 34 + row * _ROW
+                wide = max(1.5, room * share[column] / most)
+                painter.fillRect(QRectF(left, top + 5, wide, _ROW - 12), QColor(
+                    theme.ACCENT if share[0] == self.trust.repeat else theme.QUIET))
+                draw_words(painter, QRectF(left + wide + 6, top, number_wide, _ROW - 2), self._length(share[column]),
+                           theme.TEXT, Qt.AlignmentFlag.AlignLeft)
+        for row, share in enumerate(self.trust.shares):
+            draw_words(painter, QRectF(12, 34 + row * _ROW, name_wide - 12, _ROW - 2),
+                       f"{share[0]}  ±{self._length(share[1])}", theme.TEXT, Qt.AlignmentFlag.AlignLeft)
+
+
+class TrustPage(HelperPage):
+    """See which reading is worth taking again."""
+
+    name = "trust"
+    title = "How far to trust it"
+    says = ("What one reading of each tool may be off by is common practice: type your own. The bars show what each "
+            "reading does to the stencil; the longest, in amber, is the one worth repeating with a better tool.")
+
+    def build(self) -> None:
+        self.sketch = SharesSketch(lambda mm: self.bench.length(mm, 2))
+        self.errors = {tool: LengthField(f"A {tool} may be off by" if tool != "calipers" else "Calipers may be off by",
+                                         f"{tool}_error", least=0.0) for tool in ("ruler", "tape", "calipers")}
+        self.sums = Readings()
+        self.stack(self.sketch, self.sums, *self.errors.values())
+        for tool, field in self.errors.items():
+            field.edited.connect(lambda mm, name=f"tools__{tool}_error": self.bench.edit("Tool's error", **{name: mm}))
+
+    def suits(self, job: Job) -> bool:
+        return not isinstance(job.glass, FlatGlass)
+
+    def show_job(self, job: Job) -> None:
+        for tool, field in self.errors.items():
+            field.show_mm(job.tools.error_of(tool), self.bench.unit)
+
+    def show_results(self, results: Results) -> None:
+        trust = results.assessed.trust if results.assessed else None
+        self.sketch.show_trust(trust)
+        length = self.bench.length
+        self.sums.show_rows([("art's worst corner", f"±{length(trust.corner, 2)}"),
+                             ("closing a full wrap", f"±{length(trust.closing, 2)}"),
+                             ("worth measuring again", trust.repeat)] if trust else [])

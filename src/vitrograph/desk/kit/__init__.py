@@ -1,0 +1,1 @@
+"""What every room is made of: fields, cards, steps, lists, theme."""

@@ -1,0 +1,112 @@
+"""The bench card: what a station asks for, in the order of the work, its readings, and what it found."""
+
+from collections.abc import Sequence
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QFormLayout, QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
+
+from vitrograph.core.job import Job
+from vitrograph.core.pipeline import Results, Station
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.fields import label
+
+
+class Readings(QWidget):
+    """Names and values in two quiet columns."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setObjectName("readings")
+        self._form = QFormLayout(self)
+        self._form.setContentsMargins(0, 0, 0, 0)
+        self._form.setHorizontalSpacing(4 * theme.STEP)
+        self._form.setVerticalSpacing(theme.STEP)
+        self._rows: list[tuple[QLabel, QLabel]] = []
+
+    def show_rows(self, rows: Sequence[tuple[str, str]]) -> None:
+        """Show rows of (name, value)."""
+        while len(self._rows) < len(rows):
+            name, value = label("", "quiet"), label("", "reading")
+            name.setWordWrap(False)
+            value.setAlignment(Qt.AlignmentFlag.AlignRight)
+            self._form.addRow(name, value)
+            self._rows.append((name, value))
+        for index, (name, value) in enumerate(self._rows):
+            shown = index < len(rows)
+            name.setVisible(shown)
+            value.setVisible(shown)
+            if shown:
+                name.setText(rows[index][0])
+                value.setText(rows[index][1])
+
+
+class StationCard(QScrollArea):
+    """Base of the nine cards. A card shows the job and its results, and asks the bench for every change."""
+
+    station: Station
+    heading = ""
+    says = ""
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        self.bench = bench
+        self.setObjectName("card")
+        self.setWidgetResizable(True)
+        self.setFrameShape(QFrame.Shape.NoFrame)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self._body = QWidget(objectName="cardBody")
+        self._column = QVBoxLayout(self._body)
+        self._column.setContentsMargins(5 * theme.STEP, 4 * theme.STEP, 5 * theme.STEP, 4 * theme.STEP)
+        self._column.setSpacing(3 * theme.STEP)
+        self._column.addWidget(label(self.heading, scale=1.45, bold=True))
+        if self.says:
+            self._column.addWidget(label(self.says, "quiet"))
+        self._error = label("", "error")
+        self._error.setObjectName("cardError")
+        self._column.addWidget(self._error)
+        self.setWidget(self._body)
+        self.build()
+        self._column.addStretch(1)
+        bench.job_changed.connect(self._take_job)
+        bench.results_changed.connect(self._take_results)
+        self._take_job(bench.job)
+        self._take_results(bench.results)
+
+    # -- to be given by each card --------------------------------------------------------------------------------
+
+    def build(self) -> None:
+        """Make the fields."""
+
+    def show_job(self, job: Job) -> None:
+        """Show what was decided."""
+
+    def show_results(self, results: Results) -> None:
+        """Show what follows from it."""
+
+    def first_field(self) -> QWidget | None:
+        """Where the keyboard goes when the station is entered."""
+        return None
+
+    # -- shared --------------------------------------------------------------------------------------------------
+
+    def stack(self, *widgets: QWidget) -> None:
+        """Add widgets below what there is."""
+        for widget in widgets:
+            self._column.addWidget(widget)
+
+    def section(self, title: str) -> None:
+        """A heading within the card."""
+        made = label(title, bold=True)
+        made.setContentsMargins(0, 2 * theme.STEP, 0, 0)
+        self._column.addWidget(made)
+
+    def _take_job(self, job: Job) -> None:
+        self.show_job(job)
+
+    def _take_results(self, results: Results) -> None:
+        error = results.error(self.station)
+        self._error.setText(str(error)[:1].upper() + str(error)[1:] + "." if error else "")
+        self._error.setVisible(error is not None)
+        self.show_job(self.bench.job)
+        self.show_results(results)

@@ -1,0 +1,124 @@
+"""What was found at a station: the words, the number against the limit, why it matters, and a remedy that does it."""
+
+from itertools import groupby
+
+from PySide6.QtCore import QEvent, QObject, QPointF, QSize, Qt
+from PySide6.QtGui import QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QVBoxLayout, QWidget
+
+from vitrograph.core.findings import Finding, Remedy
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.line import draw_state
+
+
+class _StateMark(QWidget):
+    """A finding's level as a shape."""
+
+    def __init__(self, level: str) -> None:
+        super().__init__()
+        self._level = level
+        self.setFixedSize(QSize(18, 20))
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        draw_state(painter, QPointF(9, 10), self._level, 5.0)
+
+
+class FindingRow(QFrame):
+    """One finding. A click shows the place on both views."""
+
+    def __init__(self, bench: Bench, found: Finding, more: int) -> None:
+        super().__init__()
+        self.bench, self.finding = bench, found
+        self._remedies: dict[QObject, Remedy] = {}
+        self.setObjectName(f"finding_{found.code}")
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.setAccessibleName(f"{found.level}: {found.says}")
+        words = QVBoxLayout()
+        words.setSpacing(2)
+        words.addWidget(label(found.says[:1].upper() + found.says[1:]))
+        if found.why:
+            words.addWidget(label(found.why[:1].upper() + found.why[1:] + ".", "quiet", scale=0.9))
+        if found.value is not None and found.limit and found.unit:
+            limit = bench.length(found.limit) if found.unit == "mm" else f"{found.limit:.1f}\u2009{found.unit}"
+            words.addWidget(label(f"limit {limit}", "quiet", scale=0.9))
+        if more:
+            words.addWidget(label(f"and {more} more like it, marked on the sheet", "quiet", scale=0.9))
+        acts = QGridLayout()
+        acts.setSpacing(6)
+        acts.setColumnStretch(2, 1)
+        words.addLayout(acts)
+        beside = False
+        for number, remedy in enumerate(found.remedies):
+            act = button(remedy.label)
+            act.setObjectName(f"remedy_{found.code}" + (f"_{number}" if number else ""))
+            act.clicked.connect(lambda _checked=False, chosen=remedy: bench.remedy(chosen))
+            act.installEventFilter(self)
+            self._remedies[act] = remedy
+            row, column = acts.rowCount(), 0
+            if _is_short(remedy.label):                       # two short ones stand side by side
+                row, column = (row - 1, 1) if beside else (row, 0)
+                beside = not beside
+                acts.addWidget(act, row, column)
+            else:
+                beside = False
+                acts.addWidget(act, row, 0, 1, 3, Qt.AlignmentFlag.AlignLeft)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 4, 0, 8)
+        row.setSpacing(8)
+        row.addWidget(_StateMark(found.level), 0, Qt.AlignmentFlag.AlignTop)
+        row.addLayout(words, 1)
+
+    def mousePressEvent(self, event: QMouseEvent) -> None:
+        self.bench.found.emit(self.finding)
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        """A remedy under the pointer, or with the keyboard, is shown before it is done."""
+        if watched in self._remedies and self.bench.station == "stencil":
+            if event.type() in (QEvent.Type.Enter, QEvent.Type.FocusIn):
+                self.bench.preview(self._remedies[watched].changes)
+            elif event.type() in (QEvent.Type.Leave, QEvent.Type.FocusOut, QEvent.Type.MouseButtonRelease):
+                self.bench.preview(None)
+        return super().eventFilter(watched, event)
+
+
+def _is_short(words: str) -> bool:
+    return len(words) <= 21
+
+
+class FindingList(QWidget):
+    """All findings of a station, the gravest first; of many places alike the worst is shown and the rest counted."""
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        self.setObjectName("findings")
+        self.bench = bench
+        self._findings: tuple[Finding, ...] | None = None
+        self._unit = ""
+        self._column = QVBoxLayout(self)
+        self._column.setContentsMargins(0, 0, 0, 0)
+        self._column.setSpacing(0)
+
+    def show_findings(self, findings: tuple[Finding, ...], sound: str) -> None:
+        """List findings, or say in one sentence that all is well."""
+        if (findings, self.bench.unit) == (self._findings, self._unit):
+            return
+        self._findings, self._unit = findings, self.bench.unit
+        while (item := self._column.takeAt(0)) is not None:
+            item.widget().deleteLater()
+        for _, group in groupby(findings, key=lambda found: (found.level, found.code)):
+            alike = list(group)
+            if any(found.where is None for found in alike):
+                for found in alike:
+                    self._column.addWidget(FindingRow(self.bench, found, 0))
+            else:
+                self._column.addWidget(FindingRow(self.bench, alike[0], len(alike) - 1))
+        if not findings:
+            row = QWidget()
+            line = QHBoxLayout(row)
+            line.setContentsMargins(0, 4, 0, 4)
+            line.addWidget(_StateMark("good"))
+            line.addWidget(label(sound), 1)
+            self._column.addWidget(row)

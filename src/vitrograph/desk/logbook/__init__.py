@@ -1,0 +1,1 @@
+"""The logbook room of the desk: what was made."""

@@ -1,1 +1,0 @@
-"""The nine bench cards, one module a station."""

@@ -1,0 +1,86 @@
+"""Islands and the ties that hold them, placed by the program or by hand; and whether the stencil is one piece."""
+
+from itertools import groupby
+
+from vitrograph.core.job import Job
+from vitrograph.core.pipeline import Results
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit.card_part import CardPart
+from vitrograph.desk.kit.fields import ChoiceRow, LengthField, NumberField, button, label
+
+
+class TiesPanel(CardPart):
+    """Ties: none, automatic, by hand."""
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__(bench)
+        self.placed = ChoiceRow("Ties to the film round them", "ties", [
+            ("none", "none"), ("auto", "placed for me"), ("hand", "by hand")], columns=3)
+        self.width = LengthField("Ties, wide", "tie_width", least=0.2)
+        self.each = NumberField("Ties to each island (0: as needed)", "tie_each", suffix="", whole=True)
+        self.place = button("Place a tie: click an opening on the sheet")
+        self.place.setObjectName("placeTie")
+        self.place.setCheckable(True)
+        self.by_hand = label("Drag a tie along its opening to move it; click it and press Delete to take it away.",
+                             "quiet")
+        self.islands = label("", "quiet", scale=0.9)
+        self.islands.setObjectName("islands")
+        self.one_piece = label("", bold=True)
+        self.one_piece.setObjectName("onePiece")
+        self.proof = label("", "quiet", scale=0.9)
+        self.stack(self.islands, self.placed, self.width, self.each, self.place, self.by_hand, self.one_piece,
+                   self.proof)
+        edit = bench.edit
+        self.placed.edited.connect(self._take_placed)
+        self.width.edited.connect(lambda mm: edit("Tie width", stencil__ties__width=mm))
+        self.each.edited.connect(lambda many: edit("Ties to each island", stencil__ties__each=many))
+        self.place.toggled.connect(bench.set_tying)
+        bench.tying_changed.connect(self.place.setChecked)
+
+    def _take_placed(self, placed: str) -> None:
+        """By hand begins with the ties there are."""
+        sheet = self.bench.results.sheet
+        if placed == "hand" and sheet is not None:
+            self.bench.set_ties("Ties by hand", [tie.at for tie in sheet.ties])
+        else:
+            self.bench.edit("Ties", stencil__ties__placed=placed)
+
+    def show_job(self, job: Job) -> None:
+        ties, decal = job.stencil.ties, job.stencil.kind == "decal"
+        self.placed.setVisible(not decal)
+        self.placed.show_choice(ties.placed)
+        tied = ties.placed != "none" and not decal
+        self.width.setVisible(tied)
+        self.width.show_mm(ties.width, self.bench.unit)
+        self.each.setVisible(ties.placed == "auto" and not decal)
+        self.each.show_number(ties.each)
+        self.place.setVisible(tied)
+        self.by_hand.setVisible(tied)
+
+    def show_results(self, results: Results) -> None:
+        demands = results.demands
+        self.islands.setText(_listed(results))
+        if demands is None:
+            self.one_piece.setText("")
+            self.proof.setText("")
+            return
+        self.one_piece.setText("One piece: no tape needed." if demands.proof.one_piece else "Tape is needed.")
+        self.proof.setText(" ".join(f"{words[:1].upper()}{words[1:]}." for words in demands.proof.says))
+
+
+def _listed(results: Results) -> str:
+    """The islands there are, the smallest first, those of one name together."""
+    stay = results.weed.stay if results.weed and results.job.stencil.kind != "decal" else ()
+    if not stay:
+        return "" if results.weed is None else "No island is left loose."
+    named = sorted(stay, key=lambda piece: (piece.name, piece.shape.area))
+    groups = sorted(((name, [piece.shape.area for piece in pieces])
+                     for name, pieces in groupby(named, key=lambda piece: piece.name)), key=lambda one: min(one[1]))
+    told = [f"{name}{f' ({len(areas)})' if len(areas) > 1 else ''}, {' and '.join(_areas(areas))}"
+            for name, areas in groups]
+    return f"{len(stay)} loose: {'; '.join(told)}."
+
+
+def _areas(areas: list[float]) -> list[str]:
+    least, most = f"{areas[0]:.1f} mm²", f"{areas[-1]:.1f} mm²"
+    return [least] if len(areas) == 1 or least == most else [least, most]

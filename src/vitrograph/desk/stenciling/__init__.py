@@ -1,1 +1,0 @@
-"""The parts of the stencil card: the sheet, mends, ties, and the work."""

@@ -1,1 +1,0 @@
-"""Tidying a drawing or a picture that the maker brought: its tones, its tracing, its mends."""

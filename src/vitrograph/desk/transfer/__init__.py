@@ -1,0 +1,1 @@
+"""The transfer room of the desk: tape and setting."""

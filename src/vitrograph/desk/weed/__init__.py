@@ -1,0 +1,1 @@
+"""The weed room of the desk: bit by bit."""

@@ -1,0 +1,56 @@
+"""Commands that put orders together and change them, without working them out."""
+
+import argparse
+from pathlib import Path
+
+from vitrograph.core.errors import JobError, VitrographError
+from vitrograph.core.job import Job, Order, Shared, new_id, with_settings
+from vitrograph.core.storing.orderfile import load_order, save_order
+
+
+def put_together(options: argparse.Namespace) -> int:
+    """Write an order of the pieces of other files. What they share is the first one's; where others differ is said."""
+    orders = [_added(word) for word in options.add]
+    jobs = [job for order in orders for job in order.jobs]
+    made = Order.of(*jobs, name=options.name or orders[0].name, id=new_id(), units=orders[0].units)
+    save_order(made, options.out)
+    print(f"{made.name}: {len(made.pieces)} piece{'s' if len(made.pieces) > 1 else ''}")
+    for number, piece in enumerate(made.pieces, start=1):
+        print(f"  {number}  {piece.name} ({piece.count})")
+    for word, order in zip(options.add[1:], orders[1:], strict=True):
+        differs = [name for name in Shared.__struct_fields__ if getattr(order, name) != getattr(orders[0], name)]
+        if differs:
+            print(f"  {' and '.join(differs)} of {word}: set otherwise there; the first file's are used")
+    return 0
+
+
+def _added(word: str) -> Order:
+    """The order of `FILE` or `FILE:COUNT`; a count is for a file of one piece. Raises VitrographError."""
+    name, colon, count = word.rpartition(":")
+    if not colon or Path(word).exists():
+        return load_order(Path(word))
+    if not count.isdecimal() or not 1 <= int(count) <= 1000:
+        raise VitrographError(f"--add {word}: a count from 1 to 1000 was wanted after the colon, got '{count[:20]}'")
+    order = load_order(Path(name))
+    if len(order.pieces) > 1:
+        raise VitrographError(f"--add {word}: {name} holds {len(order.pieces)} pieces, each with a count of its own: "
+                              "add it without one")
+    return order.changed(count=int(count))
+
+
+def change_order(options: argparse.Namespace) -> int:
+    """Do settings to an order's file. Raises VitrographError; the file then stays as it was."""
+    order = load_order(options.order)
+    if not options.set:
+        raise VitrographError("say what to change: --set PATH=VALUE, as in --set fit.across=60mm")
+    if options.piece is None and len(order.pieces) > 1 and any(_of_a_piece(setting) for setting in options.set):
+        names = ", ".join(piece.name for piece in order.pieces[:6])
+        raise JobError(f"{options.order} holds {len(order.pieces)} pieces: say whose with --piece ({names})")
+    at = 0 if options.piece is None else order.piece_named(options.piece)
+    save_order(with_settings(order, options.set, at), options.out or options.order)
+    return 0
+
+
+def _of_a_piece(setting: str) -> bool:
+    first = setting.partition("=")[0].partition(".")[0].strip()
+    return (first in Job.__struct_fields__ and first not in Shared.__struct_fields__) or first == "piece"
