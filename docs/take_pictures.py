@@ -62,7 +62,7 @@ def take(widget, name: str) -> None:
 
 def take_stations(shell) -> None:
     """The nine stations, with the work walked some way."""
-    from vitrograph.core.pipeline import STATIONS
+    from vitrograph.core.stations import STATIONS
 
     for number, station in enumerate(STATIONS, start=1):
         shell.bench.go(station)

@@ -18,7 +18,8 @@ from vitrograph.core.job import (
     TaperedGlass,
     Words,
 )
-from vitrograph.core.pipeline import Pipeline, Results
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.results import Results
 
 TUMBLER = TaperedGlass(rim=90.0, base=64.0, height=132.0)
 FLARE_IN = TaperedGlass(rim=52.0, base=74.0, height=110.0)

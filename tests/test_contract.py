@@ -20,8 +20,9 @@ from vitrograph.core.export import PACKET, write_packet
 from vitrograph.core.findings import Level, worst
 from vitrograph.core.glass import generic_glasses, wall_of
 from vitrograph.core.job import Artwork, Drawing, Item
-from vitrograph.core.pipeline import STATIONS, Pipeline
-from vitrograph.core.storing.orderfile import load_job
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.stations import STATIONS
+from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.telling.answers import answer, summary_lines
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.devices.cutter import run_hpgl
@@ -81,7 +82,7 @@ def test_the_packet_is_whole_and_reads_back(tmp_path):
     written = write_packet(results, tmp_path / "a" / "b")
     assert {path.name for path in written} == {*PACKET, "job.vitro"}
     assert not [path for path in (tmp_path / "a" / "b").iterdir() if path.name.startswith(".")]
-    assert load_job(tmp_path / "a" / "b" / "job.vitro") == results.job
+    assert load_order(tmp_path / "a" / "b" / "job.vitro") == results.job
     again = {path.name: path.read_bytes() for path in written if path.suffix != ".vitro"}
     assert {name: write(run(results.job)) for name, write in PACKET.items()} == again      # the same to the byte
 
@@ -111,7 +112,7 @@ def test_every_piece_of_the_demo_goes_from_plan_to_cutter(name, tmp_path):
     for cut, path in zip(run_hpgl(to_hpgl(results.cut)).cuts, results.cut.paths, strict=True):
         assert shapely.hausdorff_distance(LineString(cut), LineString(path)) < 0.03
     written = {path.name: path for path in write_packet(results, tmp_path / name)}
-    assert load_job(written["job.vitro"]) == results.job
+    assert load_order(written["job.vitro"]) == results.job
     # the SVG read back by our own reader of drawings has the film's area
     film = compose(Artwork((Item(Drawing("film.svg", written["stencil.svg"].read_bytes()), size_is="width",
                                   size=sheet.outline.bounds[2] - sheet.outline.bounds[0]),))).shape

@@ -6,7 +6,7 @@ from pathlib import Path
 
 import pytest
 
-from vitrograph.core.pipeline import STATIONS
+from vitrograph.core.stations import STATIONS
 
 ROOT = Path(__file__).parents[1]
 SOURCE = ROOT / "src" / "vitrograph"

@@ -13,7 +13,7 @@ from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import JobError, OrderFileError
 from vitrograph.core.artwork.opening import read_drawing
 from vitrograph.core.job import JOB_VERSION, Artwork, FilmMend, Item, Job, Words
-from vitrograph.core.storing.orderfile import load_job, save_job
+from vitrograph.core.storing.orderfile import load_order, save_order
 
 
 def words_of(made):
@@ -46,13 +46,13 @@ def test_a_change_that_cannot_be_is_told_in_one_sentence(change, sentence):
 def test_a_saved_job_is_read_back_the_same(tmp_path_factory, text, fit, name):
     path = tmp_path_factory.mktemp("jobs") / "job.vitro"
     made = job(text, fit=fit, name=name, glass=PLAQUE)
-    save_job(made, path)
-    assert load_job(path) == made
+    save_order(made, path)
+    assert load_order(path) == made
 
 
 def test_the_file_is_a_zip_with_the_drawing_beside_the_job(tmp_path):
     path = tmp_path / "job.vitro"
-    save_job(demo_job(), path)
+    save_order(demo_job(), path)
     with zipfile.ZipFile(path) as archive:
         asset, manifest = sorted(archive.namelist())
         tree = json.loads(archive.read(manifest))
@@ -62,18 +62,18 @@ def test_the_file_is_a_zip_with_the_drawing_beside_the_job(tmp_path):
 
 def test_the_last_good_copy_is_kept_and_a_failed_save_harms_nothing(tmp_path, monkeypatch):
     path = tmp_path / "job.vitro"
-    save_job(job("one"), path)
-    save_job(job("two"), path)
-    assert words_of(load_job(path)) == "two"
-    assert words_of(load_job(tmp_path / "job.vitro.bak")) == "one"
+    save_order(job("one"), path)
+    save_order(job("two"), path)
+    assert words_of(load_order(path)) == "two"
+    assert words_of(load_order(tmp_path / "job.vitro.bak")) == "one"
 
     def no_room(handle):
         raise OSError(28, "No space left on device")
 
     monkeypatch.setattr("vitrograph.core.storing.orderfile.os.fsync", no_room)
     with pytest.raises(OrderFileError, match="could not be saved \\(no space left on device\\)"):
-        save_job(job("three"), path)
-    assert words_of(load_job(path)) == "two"
+        save_order(job("three"), path)
+    assert words_of(load_order(path)) == "two"
     assert sorted(p.name for p in tmp_path.iterdir() if "vitro" in p.name) == ["job.vitro", "job.vitro.bak"]
 
 
@@ -96,20 +96,20 @@ def test_a_damaged_or_newer_file_is_refused_in_one_sentence(tmp_path, members, s
     path = tmp_path / "bad.vitro"
     zip_with(path, **members)
     with pytest.raises(OrderFileError, match=sentence) as caught:
-        load_job(path)
+        load_order(path)
     assert "\n" not in str(caught.value)
 
 
 def test_files_that_are_none_of_ours(tmp_path):
     torn = tmp_path / "torn.vitro"
-    save_job(job(), torn)
+    save_order(job(), torn)
     torn.write_bytes(torn.read_bytes()[:200])
     with pytest.raises(OrderFileError, match=r"try torn\.vitro\.bak beside it"):
-        load_job(torn)
+        load_order(torn)
     with pytest.raises(OrderFileError, match="could not be opened: no such file or directory"):
-        load_job(tmp_path / "gone.vitro")
+        load_order(tmp_path / "gone.vitro")
     with pytest.raises(OrderFileError, match="could not be opened: is a directory"):
-        load_job(tmp_path)
+        load_order(tmp_path)
 
 
 def test_drawings_are_read_from_the_file_named_and_no_other(tmp_path):

@@ -13,7 +13,7 @@ from vitrograph.core.artwork.words import shipped_face
 from vitrograph.core.errors import OrderFileError
 from vitrograph.core.job import Artwork, Drawing, Fit, Job, Piece, Words
 from vitrograph.core.pipeline import Pipeline
-from vitrograph.core.storing.orderfile import load_job
+from vitrograph.core.storing.orderfile import load_order
 
 GLASS = {"kind": "taper", "rim": 90.0, "base": 64.0, "height": 132.0}
 
@@ -38,7 +38,7 @@ def test_words_and_a_drawing_of_the_second_version_are_as_large_and_stand_as_the
     path = second_version(tmp_path_factory.mktemp("old"), {"text": "Kestrel", "drawing_place": place, "gap": 0.5,
                                                           "drawing_size": 2.0},
                           {"size": size, "size_is": side, "from_rim": rim, "angle": 0.4}, drawing=True)
-    job = load_job(path)
+    job = load_order(path)
     results = Pipeline().run(job)
     words, star = results.art.placed
     assert isinstance(words.piece.what, Words) and isinstance(star.piece.what, Drawing)
@@ -54,16 +54,16 @@ def test_words_and_a_drawing_of_the_second_version_are_as_large_and_stand_as_the
 
 
 def test_words_alone_and_nothing_at_all(tmp_path):
-    job = load_job(second_version(tmp_path, {"text": "Kestrel\nPoint", "face": "Zilla Slab Bold", "align": "left"},
+    job = load_order(second_version(tmp_path, {"text": "Kestrel\nPoint", "face": "Zilla Slab Bold", "align": "left"},
                                   {"size": 44.0}))
     piece, = job.artwork.items
     assert piece.what == Words("Kestrel\nPoint", "Zilla Slab Bold", align="left")
     assert Pipeline().run(job).art.size[0] == pytest.approx(44.0, abs=0.01)
-    assert load_job(second_version(tmp_path, {"text": "  "}, {})).artwork.items == ()
+    assert load_order(second_version(tmp_path, {"text": "  "}, {})).artwork.items == ()
 
 
 def test_what_cannot_be_made_is_kept_and_told_of_at_its_station(tmp_path):
-    job = load_job(second_version(tmp_path, {"text": "K", "face": "Gone"}, {"size": 30.0}))
+    job = load_order(second_version(tmp_path, {"text": "K", "face": "Gone"}, {"size": 30.0}))
     assert job.artwork.items[0].size == 30.0
     assert "there is no face 'Gone'" in str(Pipeline().run(job).error("artwork"))
 
@@ -73,7 +73,7 @@ def test_what_cannot_be_made_is_kept_and_told_of_at_its_station(tmp_path):
     ({"size": 20, "size_is": "girth"}, "fit size: a girth"), ({"size": "wide"}, "not a job file, or it is damaged")])
 def test_bad_old_values_are_refused_in_a_sentence(tmp_path, fit, sentence):
     with pytest.raises(OrderFileError, match=sentence):
-        load_job(second_version(tmp_path, {"text": "K"}, fit))
+        load_order(second_version(tmp_path, {"text": "K"}, fit))
 
 
 def test_the_third_version_meant_the_rim_and_one_sheet(tmp_path):
@@ -81,7 +81,7 @@ def test_the_third_version_meant_the_rim_and_one_sheet(tmp_path):
     tree |= {"version": 3, "fit": {"mode": "straight", "face": "outside", "angle": 0.3, "from_rim": 20.0}}
     with zipfile.ZipFile(tmp_path / "third.vitro", "w") as archive:
         archive.writestr("job.json", json.dumps(tree))
-    fit = load_job(tmp_path / "third.vitro").fit
+    fit = load_order(tmp_path / "third.vitro").fit
     assert fit == Fit(mode="straight", angle=0.3, from_rim=20.0)
 
 
@@ -92,7 +92,7 @@ def test_a_job_of_the_fourth_version_has_the_stencil_it_had(tmp_path):
             "stencil": {"border": 15.0, "least_web": 0.6}}
     with zipfile.ZipFile(path, "w") as archive:
         archive.writestr("job.json", json.dumps(tree))
-    job = load_job(path)
+    job = load_order(path)
     assert job.version == 5 and (job.stencil.border, job.stencil.least_web) == (15.0, 0.6)
     sheet = Pipeline().run(job).sheet
     assert sheet.kind == "resist" and not sheet.recut and not sheet.ties and sheet.marks is None

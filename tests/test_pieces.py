@@ -15,7 +15,7 @@ from vitrograph.core.artwork import label_of, place
 from vitrograph.core.errors import JobError
 from vitrograph.core.geometry import half_turn
 from vitrograph.core.job import Artwork, Drawing, FontFile, Item, Job, Monogram, Repeat, Shape, Words
-from vitrograph.core.storing.orderfile import load_job, save_job
+from vitrograph.core.storing.orderfile import load_order, save_order
 
 entries = st.floats(-2, 2)
 
@@ -65,19 +65,19 @@ def test_stretching_keeps_every_key_its_own(artwork, across, upright):
 def test_an_artwork_is_saved_and_read_back_the_same(tmp_path_factory, artwork):
     made = Job(artwork=artwork)
     path = tmp_path_factory.mktemp("jobs") / "job.vitro"
-    save_job(made, path)
-    assert load_job(path) == made and hash(load_job(path)) == hash(made)
+    save_order(made, path)
+    assert load_order(path) == made and hash(load_order(path)) == hash(made)
 
 
 def test_a_file_used_twice_is_kept_once(tmp_path):
     star = Drawing("star.svg", STAR.encode())
     made = star_job().changed(artwork=Artwork((Item(star, key=1), Item(star, key=2, x=40.0))))
-    save_job(made, tmp_path / "job.vitro")
+    save_order(made, tmp_path / "job.vitro")
     import zipfile
 
     with zipfile.ZipFile(tmp_path / "job.vitro") as archive:
         assert len(archive.namelist()) == 2
-    assert load_job(tmp_path / "job.vitro") == made
+    assert load_order(tmp_path / "job.vitro") == made
 
 
 def test_pieces_are_added_found_changed_and_taken_out():

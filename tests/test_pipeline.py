@@ -9,7 +9,8 @@ from specimens import job, star_job
 from vitrograph.core.artwork.composing.compose import CURVE_DEVIATION_MM, compose
 from vitrograph.core.errors import Cancelled, GlassError, NothingYet
 from vitrograph.core.job import TaperedGlass
-from vitrograph.core.pipeline import STATIONS, Pipeline
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.stations import STATIONS
 from vitrograph.core.telling.answers import answer
 from vitrograph.core.telling.plan_json import plan_of
 

@@ -19,7 +19,7 @@ from vitrograph.core.export import write_packet
 from vitrograph.core.artwork.opening import kind_of, read_drawing
 from vitrograph.core.job import JOB_VERSION, Drawing, Mend, Tone, TraceChoices
 from vitrograph.core.pictures.reading import gray_of, thumbnail, unpack_picture
-from vitrograph.core.storing.orderfile import load_job, save_job
+from vitrograph.core.storing.orderfile import load_order, save_order
 
 
 def picture(kind="PNG"):
@@ -50,8 +50,8 @@ def test_a_file_is_what_its_content_says_whatever_it_is_called(name, tmp_path):
     drawing = read_drawing(path)
     assert drawing.kind == KINDS.get(name, "picture")
     made = star_job(artwork__items__0__what=drawing)
-    save_job(made, tmp_path / "job.vitro")
-    assert load_job(tmp_path / "job.vitro") == made
+    save_order(made, tmp_path / "job.vitro")
+    assert load_order(tmp_path / "job.vitro") == made
     assert run(made).art.source(1).size_mm[0] > 5
 
 
@@ -60,8 +60,8 @@ def test_all_that_was_decided_about_a_drawing_comes_back_with_the_job(tmp_path):
                       TraceChoices(threshold=0.4, background=("#ffffff",), turn=0.1), (Mend("remove", 0, (0.1, 0.2)),),
                       "drawn here")
     made = star_job(artwork__items__0__what=drawing)
-    save_job(made, tmp_path / "job.vitro")
-    assert load_job(tmp_path / "job.vitro").artwork.items[0].what == drawing
+    save_order(made, tmp_path / "job.vitro")
+    assert load_order(tmp_path / "job.vitro").artwork.items[0].what == drawing
 
 
 def test_a_job_of_the_first_version_is_read_as_it_meant(tmp_path):
@@ -70,7 +70,7 @@ def test_a_job_of_the_first_version_is_read_as_it_meant(tmp_path):
             "version": 1, "name": "Old", "glass": {"kind": "straight", "rim": 80, "height": 90},
             "artwork": {"drawing": {"name": "star.svg", "asset": "assets/drawing.svg"}}}))
         archive.writestr("assets/drawing.svg", STAR)
-    found = load_job(tmp_path / "old.vitro")
+    found = load_order(tmp_path / "old.vitro")
     assert found.artwork.items[0].what == Drawing("star.svg", STAR.encode()) and found.version == JOB_VERSION
     assert run(found).fitted.size[0] == pytest.approx(70.0)
 

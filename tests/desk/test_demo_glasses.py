@@ -8,7 +8,7 @@ from specimens import job, star_job
 from vitrograph.core.demo import demo_glasses
 from vitrograph.core.glass import blocks_of, wall_of
 from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut, StraightGlass
-from vitrograph.core.pipeline import STATIONS
+from vitrograph.core.stations import STATIONS
 from vitrograph.core.telling.answers import answer, readings_line
 
 GLASSES = {glass.name: glass for glass in demo_glasses()}

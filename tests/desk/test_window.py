@@ -8,8 +8,8 @@ from PySide6.QtWidgets import QApplication, QLabel, QPlainTextEdit, QTableWidget
 
 from specimens import STAR, TUMBLER, job, star_job
 from vitrograph.core.demo import demo_job
-from vitrograph.core.pipeline import STATIONS
-from vitrograph.core.storing.orderfile import load_job, save_job
+from vitrograph.core.stations import STATIONS
+from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.desk.kit.findings_list import FindingRow
 from vitrograph.desk.line import StationButton, state_of
 
@@ -172,13 +172,13 @@ def test_saved_opened_and_bad_files(desk, tmp_path):
     desk.go(3)
     desk.type_into("size", "55")
     assert "(unsaved)" in shell.windowTitle()
-    shell.save_job(tmp_path / "mine.vitro")
-    assert "(unsaved)" not in shell.windowTitle() and load_job(tmp_path / "mine.vitro") == desk.bench.job
+    shell.save_order(tmp_path / "mine.vitro")
+    assert "(unsaved)" not in shell.windowTitle() and load_order(tmp_path / "mine.vitro") == desk.bench.job
     kept = desk.bench.job
     (tmp_path / "bad.vitro").write_text("no")
     shell.open_job(tmp_path / "bad.vitro")
     assert "not a job file" in desk.says("message") and desk.bench.job == kept
-    save_job(star_job(name="Star"), tmp_path / "star.vitro")
+    save_order(star_job(name="Star"), tmp_path / "star.vitro")
     shell.open_job(tmp_path / "star.vitro")
     desk.settle()
     assert shell.top.name.text() == "Star" and not desk.bench.undo_stack.canUndo()

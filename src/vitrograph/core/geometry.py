@@ -6,7 +6,7 @@ from math import asin, ceil, pi, sqrt
 import numpy as np
 import shapely
 from numpy.typing import NDArray
-from shapely.geometry import MultiPolygon
+from shapely.geometry import MultiPolygon, Polygon
 from shapely.geometry.base import BaseGeometry
 
 Points = NDArray[np.float64]
@@ -62,6 +62,38 @@ def arc_pieces(radius: float, sweep: float, max_deviation: float) -> int:
 
 def _pieces(wanted: float) -> int:
     return min(max(1, ceil(wanted)), _MOST_PIECES)
+
+
+def lengths_along(line: Points) -> NDArray[np.float64]:
+    """How far along a line of (n, 2) points each of them lies."""
+    return np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(line, axis=0).T))])
+
+
+def length_of(line: Points) -> float:
+    """A line's length."""
+    return float(np.hypot(*np.diff(line, axis=0).T).sum())
+
+
+def points_at(line: Points, at: NDArray[np.float64]) -> Points:
+    """The places so far along a line."""
+    along = lengths_along(line)
+    return np.column_stack([np.interp(at, along, line[:, 0]), np.interp(at, along, line[:, 1])])
+
+
+def stretch_of(line: Points, low: float, high: float) -> Points:
+    """The part of a line between two lengths along it, its ends where they fall.
+
+    >>> stretch_of(np.array([[0.0, 0.0], [4.0, 0.0], [4.0, 3.0]]), 1.0, 5.0).tolist()
+    [[1.0, 0.0], [4.0, 0.0], [4.0, 1.0]]
+    """
+    along = lengths_along(line)
+    start, end = points_at(line, np.array([low, high]))
+    return np.concatenate([[start], line[(along > low) & (along < high)], [end]])
+
+
+def largest(shape: BaseGeometry) -> Polygon:
+    """The largest polygon of areas; an empty one where there is none."""
+    return max(as_polygons(shape).geoms, key=lambda part: part.area, default=Polygon())
 
 
 def turns_of(ring: Points) -> Points:

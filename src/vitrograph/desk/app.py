@@ -12,12 +12,12 @@ import platformdirs
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
-from vitrograph.core.demo import DemoName, demo_job, fill_demo_logbook, fill_demo_shelf
+from vitrograph.core.demo import DemoName, demo_order, fill_demo_logbook, fill_demo_shelf
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.glass import Shelf
 from vitrograph.core.glass import default_folder as shelf_folder
 from vitrograph.core.logbook import Logbook, default_path
-from vitrograph.core.storing.orderfile import load_job
+from vitrograph.core.storing.orderfile import load_order
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.recovery import default_folder, left_behind
 from vitrograph.desk.kit import theme
@@ -27,14 +27,15 @@ _COLLECT_AFTER = 10_000, 20, 20    # a stencil is some thousand objects: the usu
 
 
 def open_window(path: Path | None, piece: DemoName = "tumbler") -> int:
-    """Open the window on a job file, or a piece of the demo. Raises VitrographError where there is no screen or job."""
+    """Open the window on an order's file, or a piece of the demo. Raises VitrographError where there is no screen."""
     if not any(os.environ.get(name) for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")):
         raise VitrographError("there is no screen to open a window on: set DISPLAY, or use quick, plan or export")
-    job = demo_job(piece) if path is None else load_job(path)
+    order = demo_order(piece) if path is None else load_order(path)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("Vitrograph")
     demo = path is None
-    bench = Bench(job, _logbook(demo=demo), path, _shelf(demo=demo))  # first, so that it computes as the window is made
+    # first, so that it computes as the window is made
+    bench = Bench(order, _logbook(demo=demo), path, _shelf(demo=demo))
     theme.apply(app)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
     shell = make_shell(bench, demo=demo)

@@ -3,32 +3,51 @@
 from typing import Literal
 
 from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
+from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QSizePolicy, QWidget
 
 from vitrograph.core.errors import NothingYet
 from vitrograph.core.findings import Level, worst
-from vitrograph.core.pipeline import STATIONS, Results, Station
+from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.telling.answers import answer
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.state_mark import draw_state
+from vitrograph.desk.kit.steps import clock_words
 
 State = Literal["open", "good", "watch", "stop"]
 
 _HAS = {"glass": "wall", "artwork": "art", "fit": "fitted", "stencil": "sheet", "cut": "cut", "weed": "weed",
         "transfer": "transfer", "etch": "etch"}
+_WALKED: tuple[Station, ...] = ("weed", "transfer", "etch")
 _WORDS: dict[State, str] = {"open": "nothing yet", "good": "good", "watch": "to watch", "stop": "to mend"}
 
 
-def state_of(results: Results, station: Station) -> State:
+def state_of(bench: Bench, station: Station) -> State:
     """A station's state: open where it has no answer, else as grave as the gravest thing found there."""
+    results = bench.results
     error = results.error(station)
     if error is not None:
         return "open" if isinstance(error, NothingYet) else "stop"
-    if getattr(results, _HAS[station]) is None:
+    if not bench.entries if station == "logbook" else getattr(results, _HAS[station]) is None:
         return "open"
-    level = worst(results.findings(station))
+    level = worst(bench.findings(station))
     return "stop" if level is Level.STOP else "watch" if level is Level.WATCH else "good"
+
+
+def answer_of(bench: Bench, station: Station) -> str:
+    """A station's answer in a few words: what is planned, or how far the work is, with its clock."""
+    if station == "logbook":
+        return f"{len(bench.entries)} kept" if bench.entries else ""
+    state = bench.work_state(station) if station in _WALKED else "planned"
+    if state == "done":
+        return "done"
+    urgent = bench.making.most_urgent()
+    if urgent is not None and urgent[0].station == station:
+        return f"under way {clock_words(urgent[1].left(bench.making.now()))}"
+    if state == "under way":
+        return f"under way, {bench.steps_done(station)} done"
+    return answer(bench.results, station, bench.unit)
 
 
 class StationButton(QAbstractButton):
@@ -90,21 +109,6 @@ class StationButton(QAbstractButton):
         painter.drawText(room, Qt.AlignmentFlag.AlignCenter, shown)
 
 
-def draw_state(painter: QPainter, at: QPointF, state: str, size: float = 6.0) -> None:
-    """A state as a shape: open ring, disc, triangle, square."""
-    tone = QColor(theme.LEVEL_COLOURS[state])
-    painter.setPen(QPen(tone, 2))
-    painter.setBrush(tone if state not in {"open", "note"} else Qt.BrushStyle.NoBrush)
-    if state == "watch":
-        corners = [QPointF(at.x(), at.y() - size), QPointF(at.x() + size, at.y() + size * 0.8),
-                   QPointF(at.x() - size, at.y() + size * 0.8)]
-        painter.drawPolygon(QPolygonF(corners))
-    elif state == "stop":
-        painter.drawRect(QRectF(at.x() - size * 0.85, at.y() - size * 0.85, size * 1.7, size * 1.7))
-    else:
-        painter.drawEllipse(at, size * 0.9, size * 0.9)
-
-
 class StationLine(QWidget):
     """The nine stations in the order of the work."""
 
@@ -122,17 +126,15 @@ class StationLine(QWidget):
             row.addWidget(made)
             self.buttons[station] = made
         bench.station_changed.connect(self._mark)
-        bench.results_changed.connect(self._show)
+        bench.results_changed.connect(lambda _results: self._show())
+        bench.making.changed.connect(self._show)
+        bench.making.ticked.connect(self._show)
         self._mark(bench.station)
-        self._show(bench.results)
+        self._show()
 
     def _mark(self, station: Station) -> None:
         self.buttons[station].setChecked(True)
 
-    def _show(self, results: Results) -> None:
+    def _show(self) -> None:
         for station, made in self.buttons.items():
-            if station == "logbook":
-                kept = self.bench.kept
-                made.show_state("good" if kept else "open", f"{kept} kept" if kept else "")
-            else:
-                made.show_state(state_of(results, station), answer(results, station, self.bench.unit))
+            made.show_state(state_of(self.bench, station), answer_of(self.bench, station))

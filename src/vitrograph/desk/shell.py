@@ -1,5 +1,7 @@
 """The window: top bar, line of stations, the two linked views, and the bench card. It alone knows them all."""
 
+from collections.abc import Callable
+from functools import partial
 from importlib import import_module
 from pathlib import Path
 
@@ -17,25 +19,39 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from vitrograph.core.export import PACKET, write_packet
+from vitrograph.core.export import write_packet
 from vitrograph.core.findings import Finding
-from vitrograph.core.job import Job
-from vitrograph.core.pipeline import STATIONS, Results, Station
+from vitrograph.core.job import Order, new_id
+from vitrograph.core.results import Results
+from vitrograph.core.stations import STATIONS, Station
+from vitrograph.desk.artwork.handling import Handling
+from vitrograph.desk.artwork.overlay import ComposingOverlay
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.recovery import Recovery, drop
+from vitrograph.desk.cut.overlay import CutOverlay
+from vitrograph.desk.etch.overlay import EtchOverlay
+from vitrograph.desk.fit.overlay import StrainOverlay
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
 from vitrograph.desk.line import StationLine
+from vitrograph.desk.stencil.overlay import StencilOverlay
+from vitrograph.desk.stencil.tying import Tying
 from vitrograph.desk.topbar import TopBar
+from vitrograph.desk.transfer.overlay import TransferOverlay
 from vitrograph.desk.views.glass_view import GlassView
+from vitrograph.desk.views.overlay import FrontOverlay
 from vitrograph.desk.views.sheet_view import SheetView
 from vitrograph.desk.views.view import View
+from vitrograph.desk.weed.overlay import WeedOverlay
 
 CARD_WIDTH = 330
 _MESSAGE_MS = 7000
-_JOBS = "Jobs (*.vitro)"
+_ORDERS = "Orders (*.vitro)"
+OVERLAYS = {"glass": FrontOverlay(), "artwork": ComposingOverlay(), "fit": StrainOverlay(), "stencil": StencilOverlay(),
+            "cut": CutOverlay(), "weed": WeedOverlay(), "transfer": TransferOverlay(), "etch": EtchOverlay()}
 
 
 class Shell(QMainWindow):
@@ -50,6 +66,7 @@ class Shell(QMainWindow):
         self.line = StationLine(bench)
         self.glass_view = GlassView(bench)
         self.sheet_view = SheetView(bench)
+        self.sheet_view.hand_in(OVERLAYS, Handling(self.sheet_view), Tying(self.sheet_view))
         self.cards: dict[Station, StationCard] = {}
         self._stack = QStackedWidget()
         self._stack.setFixedWidth(max(CARD_WIDTH, self.fontMetrics().averageCharWidth() * 46))
@@ -78,7 +95,7 @@ class Shell(QMainWindow):
         body.setSpacing(0)
         body.addWidget(self._views, 1)
         body.addWidget(self._stack)
-        shell = QWidget(objectName="shell")
+        shell = named(QWidget(), "shell")
         self._column = QVBoxLayout(shell)
         self._column.setContentsMargins(0, 0, 0, 0)
         self._column.setSpacing(0)
@@ -99,7 +116,7 @@ class Shell(QMainWindow):
         bench.stepped.connect(lambda _station: self.sheet_view.update())
         bench.job_changed.connect(lambda _job: self._title())
         bench.undo_stack.cleanChanged.connect(lambda _clean: self._title())
-        self.top.new_wanted.connect(lambda: bench.replace_job(Job(), None))
+        self.top.new_wanted.connect(lambda: bench.replace_order(Order(id=new_id()), None))
         self.top.open_wanted.connect(self._choose_open)
         self.top.save_wanted.connect(self._save)
         self.top.save_as_wanted.connect(self._choose_save)
@@ -114,8 +131,8 @@ class Shell(QMainWindow):
 
     def _shortcuts(self) -> None:
         view = self.glass_view
-        keys = {f"Ctrl+{number}": lambda name=station: self.bench.go(name)
-                for number, station in enumerate(STATIONS, start=1)}
+        keys: dict[str, Callable[[], object]] = {
+            f"Ctrl+{number}": partial(self.bench.go, station) for number, station in enumerate(STATIONS, start=1)}
         keys |= {
             "Ctrl+Z": self.bench.undo_stack.undo, "Ctrl+Shift+Z": self.bench.undo_stack.redo, "F8": self.next_finding,
             "B": view.see_behind, "E": view.see_level, ",": lambda: view.turn_by(-1), ".": lambda: view.turn_by(1),
@@ -124,18 +141,20 @@ class Shell(QMainWindow):
             "Ctrl+P": self.top.packet.click, "Ctrl+Return": self.top.send.click,
         }
         for key, work in keys.items():
-            QShortcut(QKeySequence(key), self, activated=work)
+            QShortcut(QKeySequence(key), self).activated.connect(work)
 
     # -- stations ------------------------------------------------------------------------------------------------
 
     def card(self, station: Station) -> StationCard:
         """A station's card, its module read and made when it is first wanted: the window opens sooner."""
         if station not in self.cards:
+            from vitrograph.desk.cut.card import CutCard
+
             module = import_module(f"vitrograph.desk.{station}.card")
             made: StationCard = getattr(module, f"{station.capitalize()}Card")(self.bench)
             self.cards[station] = made
             self._stack.addWidget(made)
-            if station == "cut":
+            if isinstance(made, CutCard):
                 made.traced.connect(self.sheet_view.show_trace)
         return self.cards[station]
 
@@ -169,7 +188,7 @@ class Shell(QMainWindow):
             self.glass_view.turn_to(float(u))
         self.sheet_view.go_to(found.where)
         self.bench.pointed.emit((float(u), float(s)))
-        self.say(f"{found.level}: {found.says}")
+        self.say(f"{found.level}: {self.bench.words(found.says)}")
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         """Keys no field wanted go to the steps in hand: space for done, Backspace back, T for the timer."""
@@ -189,55 +208,60 @@ class Shell(QMainWindow):
         self._message.show()
         self._message_time.start()
 
-    def offer_unsaved(self, copy: Path, job: Job) -> None:
+    def offer_unsaved(self, copy: Path, order: Order) -> None:
         """Offer work that an earlier run left unsaved."""
-        bar = QWidget(objectName="topBar")
+        bar = named(QWidget(), "topBar")
         row = QHBoxLayout(bar)
         row.setContentsMargins(16, 4, 16, 4)
-        text: QLabel = label(f"Unsaved work on “{job.name}” was left behind when the program last ended.")
+        text: QLabel = label(f"Unsaved work on “{order.name}” was left behind when the program last ended.")
         back, away = button("Bring it back", "accent"), button("Let it go")
         back.setObjectName("bringBack")
         row.addWidget(text, 1)
         row.addWidget(back)
         row.addWidget(away)
         self._column.insertWidget(2, bar)
-        back.clicked.connect(lambda: (self._bring_back(job), drop(copy), bar.deleteLater()))
-        away.clicked.connect(lambda: (drop(copy), bar.deleteLater()))
+        def answered(bring_back: bool) -> None:
+            if bring_back:
+                self.bench.bring_back(order)
+            drop(copy)
+            bar.deleteLater()
 
-    def _bring_back(self, job: Job) -> None:
-        """Put recovered work on the bench as an unsaved change, so that it is still guarded."""
-        self.bench.edit("Bring back unsaved work", **{name: getattr(job, name) for name in Job.__struct_fields__})
+        back.clicked.connect(partial(answered, True))
+        away.clicked.connect(partial(answered, False))
 
     # -- files ---------------------------------------------------------------------------------------------------
 
-    def open_job(self, path: Path) -> None:
-        """Open a job file, or say why it cannot be."""
+    def open_order(self, path: Path) -> None:
+        """Open an order's file, or say why it cannot be."""
         self.bench.attempt(lambda: self.bench.open(path))
 
-    def save_job(self, path: Path) -> None:
-        """Save the job in hand, or say why it cannot be."""
+    def save_order(self, path: Path) -> None:
+        """Save the order in hand, or say why it cannot be."""
         self.bench.attempt(lambda: self.bench.save(path), f"saved: {path.name}")
 
     def write_packet(self, folder: Path) -> None:
-        """Write all files of the piece, or say why they cannot be."""
-        names = ", ".join([*PACKET, "job.vitro"])
-        self.bench.attempt(lambda: write_packet(self.bench.results, folder), f"written into {folder.name}: {names}")
+        """Write all files of the order, or say why they cannot be."""
+        def write() -> None:
+            names = ", ".join(path.name for path in write_packet(self.bench.order_results.finished(), folder))
+            self.bench.told.emit(f"written into {folder.name}: {names}")
+
+        self.bench.attempt(write)
 
     def _choose_open(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Open a job", "", _JOBS)
+        path, _ = QFileDialog.getOpenFileName(self, "Open an order", "", _ORDERS)
         if path:
-            self.open_job(Path(path))
+            self.open_order(Path(path))
 
     def _save(self) -> None:
         if self.bench.path is not None:
-            self.save_job(self.bench.path)
+            self.save_order(self.bench.path)
         else:
             self._choose_save()
 
     def _choose_save(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Save the job", f"{self.bench.job.name}.vitro", _JOBS)
+        path, _ = QFileDialog.getSaveFileName(self, "Save the order", f"{self.bench.order.name}.vitro", _ORDERS)
         if path:
-            self.save_job(Path(path).with_suffix(".vitro"))
+            self.save_order(Path(path).with_suffix(".vitro"))
 
     def _choose_packet(self) -> None:
         folder = QFileDialog.getExistingDirectory(self, "A folder for the work packet")
@@ -245,12 +269,16 @@ class Shell(QMainWindow):
             self.write_packet(Path(folder))
 
     def _send(self) -> None:
+        from vitrograph.desk.cut.card import CutCard
+
         self.bench.go("cut")
-        self.card("cut").simulate()
+        card = self.card("cut")
+        assert isinstance(card, CutCard)
+        card.simulate()
 
     def _title(self) -> None:
         unsaved = "" if self.bench.undo_stack.isClean() else " (unsaved)"
-        self.setWindowTitle(f"{self.bench.job.name}{unsaved} - Vitrograph")
+        self.setWindowTitle(f"{self.bench.order.name}{unsaved} - Vitrograph")
 
     def closeEvent(self, event: QCloseEvent) -> None:
         if self.recovery is not None:

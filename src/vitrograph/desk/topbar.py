@@ -1,14 +1,17 @@
 """The top bar: the job's name, the glass in one line, how many; undo, units, the work packet, and Send."""
 
+from typing import Any
+
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLineEdit, QMenu, QWidget
 
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.core.telling.answers import glass_line
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.named import named
 
 _KINDS = {"flat": "pane", "straight": "straight wall", "taper": "taper", "curved": "curved wall", "ball": "ball"}
 
@@ -31,7 +34,7 @@ class TopBar(QWidget):
         self.menu_button = button("Job", tip="New, open, save")
         self.menu_button.setObjectName("jobMenu")
         self.menu_button.setMenu(self._menu())
-        self.name = QLineEdit(objectName="jobName")
+        self.name = named(QLineEdit(), "jobName")
         self.name.setAccessibleName("Name of the job")
         self.name.setFont(theme.font(1.25, bold=True))
         self.name.setFrame(False)
@@ -116,10 +119,12 @@ class TopBar(QWidget):
         self.send.setEnabled(ready)
         if results.wall is not None:
             job = results.job
-            count = f"{job.count} pieces" if job.count > 1 else "1 piece"
+            count = f"{job.count} glasses" if job.count > 1 else "1 glass"
             self.about.setText(f"{_KINDS[job.glass.kind]} {glass_line(results.wall, self.bench.unit)}   ·   {count}")
 
     def _rename(self) -> None:
         text = self.name.text().strip()
-        if not text or not self.bench.edit("Name", name=text):
+        # one piece names its order
+        alone: dict[str, Any] = {"order__name": text} if len(self.bench.order.pieces) == 1 else {}
+        if not text or not self.bench.edit("Name", name=text, **alone):
             self.name.setText(self.bench.job.name)

@@ -11,7 +11,7 @@ import numpy as np
 
 from vitrograph.core.cut import UNITS_PER_MM
 from vitrograph.core.errors import CutterError
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, length_of
 
 _COMMAND = re.compile(r"\s*([A-Za-z]{2})([^;A-Za-z]*);?")
 _SETTINGS = {"IN", "DF", "SP", "VS", "FS", "IP", "SC", "PG", "AA", "RO"}
@@ -27,7 +27,7 @@ class CutTrace:
     @property
     def cut_mm(self) -> float:
         """Length cut."""
-        return float(sum(np.hypot(*np.diff(line, axis=0).T).sum() for line in self.cuts))
+        return sum(map(length_of, self.cuts))
 
 
 @dataclass

@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 from shapely.geometry import Polygon
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
 from vitrograph.core.job.change import put
 from vitrograph.core.says import Length, Says
@@ -37,7 +37,7 @@ class CutPlan:
     @cached_property
     def cut_mm(self) -> float:
         """Length cut, over-runs included."""
-        return float(sum(_length(path) for path in self.paths))
+        return float(sum(length_of(path) for path in self.paths))
 
     @cached_property
     def travel_mm(self) -> float:
@@ -145,18 +145,8 @@ def _around(rings: list[Points]) -> list[list[int]]:
 
 def _over_run(ring: Points, over_run: float) -> Points:
     """Cut on along the ring's beginning for `over_run` mm, so that the closing point parts cleanly."""
-    steps = np.hypot(*np.diff(ring, axis=0).T)
-    along = np.concatenate([[0.0], np.cumsum(steps)])
-    reach = min(over_run, float(along[-1]))
-    if reach == 0:
-        return ring
-    whole = int(np.searchsorted(along, reach, side="left"))
-    end = [np.interp(reach, along, ring[:, 0]), np.interp(reach, along, ring[:, 1])]
-    return np.concatenate([ring, ring[1:whole], [end]])
-
-
-def _length(path: Points) -> float:
-    return float(np.hypot(*np.diff(path, axis=0).T).sum())
+    reach = min(over_run, length_of(ring))
+    return ring if reach == 0 else np.concatenate([ring, stretch_of(ring, 0.0, reach)[1:]])
 
 
 def _travel(paths: tuple[Points, ...]) -> float:

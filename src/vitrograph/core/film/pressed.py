@@ -14,7 +14,7 @@ from vitrograph.core.film.membrane import least_energy, strain_at_nodes
 from vitrograph.core.film.mesh import Index, Mesh, mesh_over
 from vitrograph.core.film.metric import metric_on
 from vitrograph.core.film.smooth import SmoothSheet, smooth_sheet
-from vitrograph.core.geometry import Points, as_polygons
+from vitrograph.core.geometry import Points, largest
 from vitrograph.core.glass import Ball, Cone, TurnedWall
 
 if TYPE_CHECKING:
@@ -160,7 +160,7 @@ def _edge_of(mesh: Mesh, flat: Points, snips: Sequence[Snip]) -> Polygon:
             middles = _middles_along(mesh, left) + _middles_along(mesh, right)
             shut[middles] = True
     edge = Polygon(flat[ring[~shut[ring]]])
-    return edge if edge.is_valid else max(as_polygons(edge.buffer(0)).geoms, key=lambda part: part.area)
+    return edge if edge.is_valid else largest(edge.buffer(0))
 
 
 def _middles_along(mesh: Mesh, way: Index) -> list[int]:

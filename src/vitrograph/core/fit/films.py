@@ -18,7 +18,7 @@ from vitrograph.core.film import NODES, SPACINGS_MM, Pressed, Snip, press, relie
 from vitrograph.core.fit.band import Band, Sides, band_edge, band_round, cut_places, overlapping
 from vitrograph.core.fit.chart import Chart, half_size, longest_edge, warp
 from vitrograph.core.fit.parted import Parted, Shifted, set_out
-from vitrograph.core.geometry import Box, Points, multipolygon
+from vitrograph.core.geometry import Box, Points, largest, multipolygon
 from vitrograph.core.glass import Ball, Sheeting, TurnedWall, Wall
 from vitrograph.core.job import Fit
 
@@ -99,7 +99,7 @@ class Film:
             outline = Polygon(self.flat.develop(self.edge))
         for notch in self.notches:
             outline = outline.difference(self._triangle(notch))
-        return max(shapely.get_parts(outline), key=lambda part: part.area)
+        return largest(outline)
 
     def _triangle(self, notch: Notch) -> Polygon:
         """A notch on the sheet: its base a little outside the edge, so that it opens it."""

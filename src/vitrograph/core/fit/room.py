@@ -16,6 +16,7 @@ from vitrograph.core.glass import Frustum, Pane, Wall, blocks_of, eye_before, pa
 from vitrograph.core.job import Features, Job
 from vitrograph.core.job.change import Resize
 from vitrograph.core.says import Length, Says
+from vitrograph.core.search import largest_that
 
 _HEIGHTS = 25
 _HALVINGS = 24
@@ -109,11 +110,7 @@ def _largest(area: BaseGeometry, hull: _Hull, at: tuple[float, float]) -> float:
     """The largest factor, up to 1, at which the art lies in an area when its middle is at a place, by halving."""
     if area.covers(hull.at(at)):
         return 1.0
-    least, most = 0.0, 1.0
-    for _ in range(_HALVINGS):
-        factor = (least + most) / 2
-        least, most = (factor, most) if area.covers(hull.at(at, factor)) else (least, factor)
-    return least
+    return largest_that(lambda factor: bool(area.covers(hull.at(at, factor))), 0.0, 1.0, _HALVINGS)
 
 
 def _outermost(points: Points) -> Points:

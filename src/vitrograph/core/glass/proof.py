@@ -19,9 +19,8 @@ from vitrograph.core.job import Glass, StraightGlass, TaperedGlass
 
 Values = NDArray[np.float64]
 
-_STEP_MM = 1e-4
-_CLOSE_MM = 1e-7
-_ROUNDS = 30
+_CLOSE = 1e-12
+_NO_GLASS = "what the paper did fits no glass: lay it on again, rim on rim at the front"
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,22 +70,19 @@ def _corrected(reading: float, glass: StraightGlass | TaperedGlass, overlap: flo
 
 
 def _solved(glass: TaperedGlass, seen: Values) -> dict[str, float]:
-    """Rim and base by Gauss-Newton: two girths answer best to the three things seen; the height stays."""
+    """Rim and base by least squares: two girths answer best to the three things seen; the height stays."""
     paper = frustum_of(glass)
 
     def off(girths: Values) -> Values:
         if min(girths) <= 0:
-            raise GlassError("what the paper did fits no glass: lay it on again, rim on rim at the front")
+            raise GlassError(_NO_GLASS)
         true = msgspec.structs.replace(glass, rim=float(girths[0]), base=float(girths[1]))
         does = wrap_paper(paper, frustum_of(true))
         return np.asarray([does.rim_overlap, does.base_overlap, does.climb] - seen)
 
-    girths = np.array([glass.rim, glass.base])
-    for _ in range(_ROUNDS):
-        gap = off(girths)
-        slope = np.column_stack([(off(girths + step) - gap) / _STEP_MM for step in _STEP_MM * np.eye(2)])
-        move = np.linalg.lstsq(slope, gap)[0]
-        girths = girths - move
-        if np.abs(move).max() < _CLOSE_MM:
-            return {"rim": float(girths[0]), "base": float(girths[1])}
-    raise GlassError("what the paper did fits no glass: lay it on again, rim on rim at the front")
+    from scipy.optimize import least_squares  # for this helper only: it is slow to import
+
+    found = least_squares(off, [glass.rim, glass.base], xtol=_CLOSE, ftol=_CLOSE, gtol=_CLOSE)
+    if not found.success:
+        raise GlassError(_NO_GLASS)
+    return {"rim": float(found.x[0]), "base": float(found.x[1])}

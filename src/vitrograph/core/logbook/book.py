@@ -12,10 +12,10 @@ import platformdirs
 
 from vitrograph.core.errors import LogbookError
 
-SCHEMA_VERSION = 1
+SCHEMA_VERSION = 2
 OUTCOMES = ("good", "faint", "leaks", "missed a piece", "crooked", "spoiled")
 
-_CREATE = """
+_ENTRIES = """
 CREATE TABLE entry (
     id INTEGER PRIMARY KEY,
     made_on TEXT NOT NULL,
@@ -31,6 +31,30 @@ CREATE TABLE entry (
 )
 """
 
+
+# what has been done of an order: one making of it, its steps ticked off, and its clocks (core/work/progress.py)
+_MAKINGS = ("""
+CREATE TABLE making (
+    id INTEGER PRIMARY KEY,
+    order_id TEXT NOT NULL,
+    begun REAL NOT NULL,
+    ended REAL
+)
+""", """
+CREATE TABLE done (
+    making INTEGER NOT NULL REFERENCES making (id),
+    station TEXT NOT NULL, piece INTEGER NOT NULL, copy INTEGER NOT NULL, step TEXT NOT NULL,
+    at REAL NOT NULL,
+    PRIMARY KEY (making, station, piece, copy, step)
+)
+""", """
+CREATE TABLE clock (
+    making INTEGER NOT NULL REFERENCES making (id),
+    station TEXT NOT NULL, piece INTEGER NOT NULL, copy INTEGER NOT NULL, step TEXT NOT NULL,
+    seconds REAL NOT NULL, since REAL, spent REAL NOT NULL,
+    PRIMARY KEY (making, station, piece, copy, step)
+)
+""")
 
 @dataclass(frozen=True, slots=True)
 class Entry:
@@ -65,12 +89,12 @@ class Logbook:
     def add(self, entry: Entry) -> None:
         """Write one line. Raises LogbookError."""
         marks = ", ".join(f":{name}" for name in _COLUMNS)
-        with self._open() as book:
+        with self.open() as book:
             book.execute(f"INSERT INTO entry ({', '.join(_COLUMNS)}) VALUES ({marks})", asdict(entry))
 
     def entries(self) -> tuple[Entry, ...]:
         """All lines, newest first. Raises LogbookError."""
-        with self._open() as book:
+        with self.open() as book:
             rows = book.execute(f"SELECT {', '.join(_COLUMNS)} FROM entry ORDER BY made_on DESC, id DESC").fetchall()
         return tuple(Entry(*row) for row in rows)
 
@@ -83,27 +107,56 @@ class Logbook:
         return out.getvalue()
 
     @contextmanager
-    def _open(self) -> Iterator[sqlite3.Connection]:
-        """A connection to the book at today's schema; the change is kept only if all went well."""
+    def open(self) -> Iterator[sqlite3.Connection]:
+        """A connection to the book at today's schema; the change is kept, and kept whole, only if all went well.
+
+        Raises LogbookError.
+        """
         try:
             self.path.parent.mkdir(parents=True, exist_ok=True)
-            book = sqlite3.connect(self.path, timeout=5)
+            book = sqlite3.connect(self.path, timeout=5, isolation_level=None)
             try:
-                with book:
-                    _prepare(book, self.path)
-                    yield book
+                _prepare(book, self.path)
+                book.execute("BEGIN")
+                yield book
+                book.execute("COMMIT")
             finally:
-                book.close()
+                book.close()                                  # what was not committed is given up
         except (sqlite3.Error, OSError) as error:
             if isinstance(error, LogbookError):
                 raise
-            raise LogbookError(f"the logbook {self.path} cannot be used ({error}): move it to begin anew") from None
+            raise LogbookError(f"the logbook {self.path} cannot be used ({error}): {_advice(error)}") from None
+
+
+def _advice(error: Exception) -> str:
+    """What helps against a fault of the book's file."""
+    says = str(error).lower()
+    if "locked" in says or "busy" in says:
+        return "another program holds it: close that, and try again"
+    if "full" in says:
+        return "make room on the disk, and try again"
+    if "readonly" in says or "permission" in says or "unable to open" in says or "read-only" in says:
+        return "it cannot be written there: give yourself the right to, and try again"
+    return "move it to begin anew"
 
 
 def _prepare(book: sqlite3.Connection, path: Path) -> None:
+    """Bring a book to today's schema in one transaction; two that begin at once wait for each other."""
+    if _version(book, path) == SCHEMA_VERSION:
+        return
+    book.execute("BEGIN IMMEDIATE")
+    version = _version(book, path)
+    if version < 1:
+        book.execute(_ENTRIES)
+    if version < 2:
+        for table in _MAKINGS:
+            book.execute(table)
+    book.execute(f"PRAGMA user_version = {SCHEMA_VERSION}")
+    book.execute("COMMIT")
+
+
+def _version(book: sqlite3.Connection, path: Path) -> int:
     (version,) = book.execute("PRAGMA user_version").fetchone()
     if version > SCHEMA_VERSION:
         raise LogbookError(f"the logbook {path} was written by a newer Vitrograph: update to use it")
-    if version == 0:
-        book.execute(_CREATE)
-        book.execute(f"PRAGMA user_version = {SCHEMA_VERSION}")
+    return int(version)

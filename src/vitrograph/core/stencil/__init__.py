@@ -8,6 +8,7 @@ from vitrograph.core.stencil.outlines.guard import Guard
 from vitrograph.core.stencil.seal import Seal
 from vitrograph.core.stencil.sheet import Sheet, SheetInput, build_sheet
 from vitrograph.core.stencil.tying.carry import Proof
+from vitrograph.core.stencil.tying.ties import Tie
 from vitrograph.core.stencil.work import Work
 
 __all__ = [
@@ -23,6 +24,7 @@ __all__ = [
            "Seal",
            "Sheet",
            "SheetInput",
+           "Tie",
            "Work",
            "build_sheet",
            "check_stencil",

@@ -10,7 +10,7 @@ from msgspec.structs import replace as with_fields
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.fit import Band, Film, Fitted, Snip
-from vitrograph.core.geometry import as_polygons, multipolygon, sound, within, without
+from vitrograph.core.geometry import as_polygons, largest, multipolygon, sound, within, without
 from vitrograph.core.job import Job, StencilChoices, StencilKind
 from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.mending.mends import Cutting, mended
@@ -151,7 +151,7 @@ def _recut(sheet: Sheet, cutting: Cutting) -> Sheet:
 
 def _with_tab(cover: Polygon, side: str, fitted: Fitted) -> Polygon:
     joined = shapely.union(cover, tab_of(cover, side, mirrored=fitted.chart.mirrored).buffer(1e-6))
-    return max(as_polygons(joined).geoms, key=lambda part: part.area)
+    return largest(joined)
 
 
 def _snips(fitted: Fitted) -> Iterator[Snip]:

@@ -7,8 +7,8 @@ from PySide6.QtWidgets import QLabel, QWidget
 
 from vitrograph.core.fit import make_it_fit
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
-from vitrograph.desk.artwork.items_list import PiecesList
+from vitrograph.core.results import Results
+from vitrograph.desk.artwork.items_list import ItemsList
 from vitrograph.desk.artwork.kinds_panel import DrawingPanel, MonogramPanel, ShapePanel
 from vitrograph.desk.artwork.place_panel import PlacePanel, SizePanel, TogetherPanel
 from vitrograph.desk.artwork.words_panel import WordsPanel
@@ -31,8 +31,8 @@ class ArtworkCard(StationCard):
 
     def build(self) -> None:
         bench = self.bench
-        self.width_all = LengthField("All of it, wide", "allWidth", least=1e-3)
-        self.height_all = LengthField("and high", "allHeight", least=1e-3)
+        self.width_all = LengthField("Overall width", "allWidth", least=1e-3)
+        self.height_all = LengthField("Overall height", "allHeight", least=1e-3)
         self.lock = button("Proportions kept", "choice")
         self.lock.setObjectName("lock")
         self.lock.setCheckable(True)
@@ -40,11 +40,11 @@ class ArtworkCard(StationCard):
         self.room = label("", "quiet")
         self.shrink = button("")
         self.shrink.setObjectName("makeItFit")
-        self.items = PiecesList(bench)
+        self.items = ItemsList(bench)
         self.busy = label("", "quiet")
         self.busy.hide()
-        self.none = label("Add a item, or open a drawing, to begin.", "quiet")
-        self.words, self.size, self.place = WordsPanel(bench), SizePanel(bench), PlacePanel(bench)
+        self.none = label("Add an item, or open a drawing, to begin.", "quiet")
+        self.words, self.size_panel, self.place = WordsPanel(bench), SizePanel(bench), PlacePanel(bench)
         self.drawing, self.monogram = DrawingPanel(bench), MonogramPanel(bench)
         self.kinds: tuple[Panel, ...] = (self.words, self.drawing, ShapePanel(bench), self.monogram)
         self.together = TogetherPanel(bench)
@@ -53,7 +53,7 @@ class ArtworkCard(StationCard):
         self.section("Items, uppermost first")
         self.stack(self.items, self.busy, self.none, self.findings)
         self._about = self._heading()
-        self.stack(*self.kinds, self.size)
+        self.stack(*self.kinds, self.size_panel)
         self._place_heading = self._heading("Line up")
         self.stack(self.together)
         self._turn_heading = self._heading("Place, turn, repeat")
@@ -88,10 +88,12 @@ class ArtworkCard(StationCard):
         """The panels follow the item in hand: the first that is chosen."""
         artwork, art = self.bench.job.artwork, self.bench.results.art
         item = artwork.item(self.bench.chosen[0]) if self.bench.chosen else None
-        for widget in (self._about, self.size, self.place, self.together, self._place_heading, self._turn_heading):
+        for widget in (self._about, self.size_panel, self.place, self.together, self._place_heading,
+                       self._turn_heading):
             widget.setVisible(item is not None)
         self.none.setVisible(item is None)
-        for panel in (*self.kinds, self.size, self.place):
+        panels: tuple[Panel, ...] = (*self.kinds, self.size_panel, self.place)
+        for panel in panels:
             if item is not None:
                 panel.take(item, art.of(item.key) if art is not None else None)
             else:
@@ -123,7 +125,7 @@ class ArtworkCard(StationCard):
             self.room.setText("It fits the room that the glass has, with the least border.")
         elif room.factor > 0:
             self.room.setText("It stands outside the room." if room.factor == 1 else "It is too large for the room.")
-            self.shrink.setText(make_it_fit(room, fitted, self.bench.job).label)
+            self.shrink.setText(self.bench.words(make_it_fit(room, fitted).label))
         else:
             self.room.setText("This glass has no room for a motif with the least border.")
 
@@ -146,7 +148,7 @@ class ArtworkCard(StationCard):
     def _make_it_fit(self) -> None:
         room, fitted = self.bench.results.room, self.bench.results.fitted
         if room is not None and fitted is not None:
-            self.bench.remedy(make_it_fit(room, fitted, self.bench.job))
+            self.bench.remedy(make_it_fit(room, fitted))
 
     def take_drawing(self, path: Path) -> None:
         """Put in a drawing the maker named."""

@@ -1,7 +1,8 @@
 """The window of faces: the maker's own words in each, with how sturdy it is at this size, before one is chosen."""
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass
+from functools import partial
 from pathlib import Path
 
 import shapely
@@ -31,6 +32,7 @@ from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.bench.painter_paths import path_of
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, in_a_row, label
+from vitrograph.desk.kit.named import named
 
 _SAMPLE = QSize(330, 46)
 _SAMPLE_LETTERS = 24
@@ -76,9 +78,10 @@ class FacesWindow(QDialog):
         self.bench = bench
         theme.dress(self, "facesWindow", "Faces for your words", (1040, 680))
         self.says = label("", "quiet")
-        self.table = QTableWidget(0, len(_COLUMNS), objectName="faces")
+        self.table = named(QTableWidget(0, len(_COLUMNS)), "faces")
         self.table.setAccessibleName("Faces")
-        self.licence = QPlainTextEdit(objectName="licenceText", readOnly=True)
+        self.licence = named(QPlainTextEdit(), "licenceText")
+        self.licence.setReadOnly(True)
         self.licence.setAccessibleName("Licence of the face")
         self.licence.setFixedHeight(104)
         self.installed = button("Fonts on this machine")
@@ -89,7 +92,7 @@ class FacesWindow(QDialog):
         self.use.setObjectName("useFace")
         self.samples: list[Sample] = []
         self._words, self._cap = Words("Kestrel"), 10.0
-        self._waiting: list[Callable[[], FontFile | None]] = []
+        self._waiting: Sequence[Callable[[], Words]] = ()
         self._work, self._finding = BackgroundTask(self), BackgroundTask(self)
         self._laid_out = QTimer(self, singleShot=True, interval=_LAID_OUT_MS)
         self._lay_out()
@@ -110,11 +113,11 @@ class FacesWindow(QDialog):
         for column, wide in enumerate((_SAMPLE.width() + 24, 200, 170, 160)):
             table.setColumnWidth(column, wide)
         table.horizontalHeader().setSectionResizeMode(len(_COLUMNS) - 1, QHeaderView.ResizeMode.Stretch)
-        column = QVBoxLayout(self)
-        column.setContentsMargins(16, 16, 16, 16)
-        column.setSpacing(2 * theme.STEP)
+        whole = QVBoxLayout(self)
+        whole.setContentsMargins(16, 16, 16, 16)
+        whole.setSpacing(2 * theme.STEP)
         for widget in (self.says, table, self.licence, in_a_row(self.installed, self.open_file, self.use)):
-            column.addWidget(widget)
+            whole.addWidget(widget)
 
     def _connect(self) -> None:
         self._work.answered.connect(self._grow)
@@ -140,15 +143,13 @@ class FacesWindow(QDialog):
         self.samples = []
         self.table.setSortingEnabled(False)
         self.table.setRowCount(0)
-        own = words.font
-        fonts: list[Callable[[], FontFile | None]] = [lambda: own] if own is not None else []
-        self._ask([lambda name=name: replace(words, face=name, font=None) for name in faces()]
-                  + [lambda font=font: replace(words, font=font()) for font in fonts])
+        shipped = [partial(replace, words, face=name, font=None) for name in faces()]
+        self._ask([*shipped, *([partial(replace, words)] if words.font is not None else [])])
         limit = self.bench.length(self.bench.job.stencil.least_opening, 2)
         self.says.setText(f"Capitals {self.bench.length(cap_height, 1)} high on the glass. Strokes thinner than your "
                           f"limit of {limit} fill badly and lift in the cream.")
 
-    def _ask(self, wanted: list[Callable[[], Words]]) -> None:
+    def _ask(self, wanted: Sequence[Callable[[], Words]]) -> None:
         """Judge faces off the GUI thread, a few at a time."""
         now, self._waiting = wanted[:_AT_A_TIME], wanted[_AT_A_TIME:]
         if now:
@@ -171,7 +172,8 @@ class FacesWindow(QDialog):
 
     def _choose(self, name: str) -> None:
         for row in range(self.table.rowCount()):
-            if self.table.item(row, 1).text() == name:
+            cell = self.table.item(row, 1)
+            if cell is not None and cell.text() == name:
                 self.table.selectRow(row)
 
     def _add_row(self, number: int, sample: Sample) -> None:
@@ -204,8 +206,8 @@ class FacesWindow(QDialog):
 
     def chosen(self) -> Sample | None:
         """The face chosen."""
-        row = self.table.currentRow()
-        return None if row < 0 else self.samples[self.table.item(row, 0).data(Qt.ItemDataRole.UserRole)]
+        cell = self.table.item(self.table.currentRow(), 0)
+        return None if cell is None else self.samples[cell.data(Qt.ItemDataRole.UserRole)]
 
     def _show_chosen(self) -> None:
         sample = self.chosen()
@@ -243,7 +245,7 @@ class FacesWindow(QDialog):
         self.table.clearSelection()
         self.table.setCurrentCell(-1, -1)
         self._words = replace(self._words, font=fonts[0])
-        self._ask([lambda font=font: replace(self._words, font=_at_usual_weight(font)) for font in fonts])
+        self._ask([partial(replace, self._words, font=_at_usual_weight(font)) for font in fonts])
 
     def show_installed(self) -> None:
         """Look for the fonts of this machine, off the GUI thread, and add them."""
@@ -252,11 +254,15 @@ class FacesWindow(QDialog):
 
     def _add_installed(self, found: tuple[InstalledFont, ...]) -> None:
         known = {sample.name for sample in self.samples}
-        self._ask([lambda font=font: replace(self._words, font=_brought(font)) for font in found
-                   if font.name not in known])
+        self._ask([partial(_with_installed, self._words, font) for font in found if font.name not in known])
 
     def _refuse(self, sentence: str) -> None:
         self.says.setText(sentence[:1].upper() + sentence[1:] + ".")
+
+
+def _with_installed(words: Words, font: InstalledFont) -> Words:
+    """Words in a font of this machine, its file read when it is its turn."""
+    return replace(words, font=_brought(font))
 
 
 def _brought(font: InstalledFont) -> FontFile:
@@ -269,7 +275,7 @@ def _at_usual_weight(font: FontFile) -> FontFile:
     return font if weights is None else replace(font, weight=weights[1])
 
 
-def _judged(wanted: list[Callable[[], Words]]) -> Iterator[Sample]:
+def _judged(wanted: Sequence[Callable[[], Words]]) -> Iterator[Sample]:
     """Samples of the words in some faces; a face that cannot be used is passed over."""
     for make in wanted:
         try:

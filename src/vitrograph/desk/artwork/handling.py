@@ -3,7 +3,6 @@
 from collections.abc import Callable
 from dataclasses import dataclass, replace
 from itertools import count
-from typing import TYPE_CHECKING
 
 import numpy as np
 import shapely
@@ -19,9 +18,7 @@ from vitrograph.desk.artwork.overlay import paint_dot, paint_line, paint_quad
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
-
-if TYPE_CHECKING:
-    from vitrograph.desk.views.sheet_view import SheetView
+from vitrograph.desk.views.sheet_view import SheetTool, SheetView
 
 _REACH_PX = 8.0                    # how near the pointer must be to a handle, and sides to each other to snap
 _TURN_PX = 26.0                    # from the top side to the turning handle
@@ -43,10 +40,10 @@ class _Grip:
     merge: int
 
 
-class Handling:
+class Handling(SheetTool):
     """What the pointer and the arrow keys do to items on one sheet view."""
 
-    def __init__(self, view: "SheetView") -> None:
+    def __init__(self, view: SheetView) -> None:
         self.view, self.bench = view, view.bench
         self._grip: _Grip | None = None
         self._pressed: QPointF | None = None
@@ -71,7 +68,7 @@ class Handling:
         """A screen point in the artwork's frame, by the map in use."""
         fitted = self.view.results.fitted
         assert fitted is not None
-        return fitted.chart.sheet_to_art(np.array([self.view.to_sheet(x, y)]))[0] + fitted.middle
+        return np.asarray(fitted.chart.sheet_to_art(np.array([self.view.to_sheet(x, y)]))[0] + fitted.middle)
 
     def to_screen(self, points: Points) -> Points:
         """(n, 2) points of the artwork to the screen."""
@@ -213,12 +210,12 @@ class Handling:
     def take_key(self, key: int, modifiers: Qt.KeyboardModifier) -> bool:
         """Arrow keys nudge the chosen items, with Shift far; Delete takes them out. False for any other key."""
         step = _FAR_MM if modifiers & Qt.KeyboardModifier.ShiftModifier else _NUDGE_MM
-        ways = {Qt.Key.Key_Left: (-step, 0.0), Qt.Key.Key_Right: (step, 0.0), Qt.Key.Key_Up: (0.0, step),
-                Qt.Key.Key_Down: (0.0, -step)}
+        ways = {int(Qt.Key.Key_Left): (-step, 0.0), int(Qt.Key.Key_Right): (step, 0.0),
+                int(Qt.Key.Key_Up): (0.0, step), int(Qt.Key.Key_Down): (0.0, -step)}
         if key in ways:
             self.nudge(*ways[key])
         elif key == Qt.Key.Key_Delete:
-            self.bench.arrange("Take a item out", self.bench.job.artwork.without(set(self.bench.chosen)))
+            self.bench.arrange("Take an item out", self.bench.job.artwork.without(set(self.bench.chosen)))
         else:
             return False
         return True

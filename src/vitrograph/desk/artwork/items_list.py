@@ -10,11 +10,12 @@ from vitrograph.core.artwork import Art, bring, label_of
 from vitrograph.core.artwork.composing.arrange import restacked
 from vitrograph.core.artwork.opening import read_drawing
 from vitrograph.core.job import Drawing, Item, Job, Monogram, Shape, Words
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, in_a_row
+from vitrograph.desk.kit.named import named
 
 _KINDS = ("Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)")
 _LOOK_DEVIATION = 1e-3             # fine enough to tell whether a drawing can be read
@@ -26,7 +27,7 @@ _ROUND_GAP = 6.0                   # mm, from the art to a shape that is put rou
 _THIN = 10.0                       # width over height beyond which a shape is a bar
 
 
-class PiecesList(QWidget):
+class ItemsList(QWidget):
     """The items, and the buttons that add, double, restack and take out."""
 
     opening = Signal(str)              # a drawing is being read
@@ -36,7 +37,7 @@ class PiecesList(QWidget):
     def __init__(self, bench: Bench) -> None:
         super().__init__()
         self.bench = bench
-        self.list = QListWidget(objectName="items")
+        self.list = named(QListWidget(), "items")
         self.list.setAccessibleName("Items, uppermost first")
         self.list.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.list.setFont(theme.font())

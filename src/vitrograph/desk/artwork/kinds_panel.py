@@ -12,6 +12,7 @@ from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Shape
 from vitrograph.desk.artwork.size_field import size_line
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, button, chooser, in_a_row, label, show_quietly
+from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
 
 if TYPE_CHECKING:
@@ -51,7 +52,7 @@ class DrawingPanel(Panel):
         if self._window is None:
             self._window = TidyWindow(self.bench, self)
         if self.item is not None:
-            self._window.open(self.item.key)
+            self._window.take(self.item.key)
         self._window.show()
         self._window.raise_()
         return self._window
@@ -92,27 +93,27 @@ class MonogramPanel(Panel):
     """Initials set by a recipe."""
 
     def build(self) -> None:
-        self.initials = QLineEdit(objectName="initials")
+        self.initials = named(QLineEdit(), "initials")
         self.initials.setAccessibleName("Initials, left to right")
         self.initials.setPlaceholderText("initials, left to right")
-        self.text = QPlainTextEdit(objectName="monogramText")
+        self.text = named(QPlainTextEdit(), "monogramText")
         self.text.setAccessibleName("A name or a date")
         self.text.setPlaceholderText("a name or a date, if one goes with them")
         self.text.setTabChangesFocus(True)
         self.text.setFixedHeight(2 * self.fontMetrics().lineSpacing() + 20)
-        self.style = chooser("monogramStyle", "How they are set", _STYLES)
+        self.setting = chooser("monogramStyle", "How they are set", _STYLES)
         self.face = chooser("monogramFace", "Face of the initials", {name: name for name in faces()})
         self.text_face = chooser("monogramTextFace", "Face of the name", {name: name for name in faces()})
         self.frame = chooser("monogramFrame", "Frame", {"": "no frame", **_OUTLINES})
         self.edge = chooser("monogramEdge", "Edge of the frame", {k: v for k, v in _EDGES.items() if k != "filled"})
         self.apart = button("Take it apart into items")
         self.apart.setObjectName("takeApart")
-        self.stack(self.initials, self.text, self.style, label("Faces of the initials and of the name", "quiet"),
+        self.stack(self.initials, self.text, self.setting, label("Faces of the initials and of the name", "quiet"),
                    self.face, self.text_face, in_a_row(self.frame, self.edge), self.apart)
         self.initials.textEdited.connect(lambda text: self.change("Initials", merge=1, what__initials=text[:20]))
         self.text.textChanged.connect(
             lambda: self.change("Name", merge=1, what__text=self.text.toPlainText()[:200]))
-        for box, label_, field in ((self.style, "Setting", "style"), (self.face, "Face", "face"),
+        for box, label_, field in ((self.setting, "Setting", "style"), (self.face, "Face", "face"),
                                    (self.text_face, "Face", "text_face"), (self.edge, "Edge", "edge")):
             box.activated.connect(lambda at, box=box, label_=label_, field=field: self.change(
                 label_, **{f"what__{field}": box.itemData(at)}))
@@ -133,7 +134,7 @@ class MonogramPanel(Panel):
             self.initials.setText(monogram.initials)
         if self.text.toPlainText() != monogram.text:
             show_quietly(self.text, monogram.text)
-        for box, value in ((self.style, monogram.style), (self.face, monogram.face),
+        for box, value in ((self.setting, monogram.style), (self.face, monogram.face),
                            (self.text_face, monogram.text_face), (self.frame, monogram.frame or ""),
                            (self.edge, monogram.edge)):
             box.setCurrentIndex(box.findData(value))
@@ -144,10 +145,11 @@ class MonogramPanel(Panel):
         if self.item is None:
             return
         artwork, index = self.bench.job.artwork, self.bench.job.artwork.index_of(self.item.key)
+        assert index is not None
         try:
             parts = apart(self.item)
         except VitrographError as error:
-            self.bench.refused.emit(str(error))
+            self.bench.refused.emit(error.words(self.bench.unit))
             return
         free = artwork.free_key()
         keyed = tuple(part.with_(key=free + at) for at, part in enumerate(parts))

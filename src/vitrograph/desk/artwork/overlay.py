@@ -2,7 +2,6 @@
 
 from collections.abc import Callable
 from itertools import pairwise
-from typing import TYPE_CHECKING
 
 import numpy as np
 import shapely
@@ -12,13 +11,11 @@ from shapely.geometry import Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
-from vitrograph.desk.views.overlays import Overlay, paint_kept_clear
-
-if TYPE_CHECKING:
-    from vitrograph.desk.views.sheet_view import SheetView
+from vitrograph.desk.views.overlay import paint_kept_clear
+from vitrograph.desk.views.sheet_view import Overlay, SheetView
 
 _STEP = 0.05                       # of u, radians, along an outline that is carried to the sheet
 _ALONG = np.linspace(0.0, 1.0, 13)[:, None]
@@ -31,13 +28,13 @@ class ComposingOverlay(Overlay):
         outline = room_on_sheet(results)
         return None if outline is None else Polygon(outline)
 
-    def paint(self, painter: QPainter, view: "SheetView") -> None:
+    def paint(self, painter: QPainter, view: SheetView) -> None:
         paint_kept_clear(painter, view)
         self._paint_room(painter, view)
         if view.bench.held_art is None:
             view.handling.paint(painter)
 
-    def _paint_room(self, painter: QPainter, view: "SheetView") -> None:
+    def _paint_room(self, painter: QPainter, view: SheetView) -> None:
         results = view.results
         outline = room_on_sheet(results)
         if outline is None or results.room is None or results.fitted is None:
@@ -57,7 +54,7 @@ class ComposingOverlay(Overlay):
         view.write(painter, box, words, tone, scale=0.9, align=Qt.AlignmentFlag.AlignHCenter)
 
 
-def _too_large(view: "SheetView", factor: float, wide: float) -> str:
+def _too_large(view: SheetView, factor: float, wide: float) -> str:
     if factor == 0:
         return "this glass has no room for art with its border"
     if factor == 1:

@@ -2,6 +2,7 @@
 
 from collections.abc import Callable
 from math import pi
+from typing import Literal
 
 from PySide6.QtWidgets import QLineEdit, QVBoxLayout, QWidget
 
@@ -13,6 +14,7 @@ from vitrograph.core.job import Artwork, Item, Repeat, Shape, Words
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, NumberField, button, in_a_row, label
+from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
 
 _SIDES: list[tuple[Side, str]] = [("left", "left"), ("centre", "centre"), ("right", "right"), ("top", "top"),
@@ -26,26 +28,26 @@ class SizePanel(Panel):
 
     def build(self) -> None:
         self.does = ChoiceRow("", "does", [("frosts", "frosts"), ("clears", "clears what is below")], columns=2)
-        self.size = LengthField("Its size", "size", least=1e-3)
+        self.own_size = LengthField("Its size", "size", least=1e-3)
         self.size_is = ChoiceRow("", "size_is", [("width", "width"), ("height", "height"), ("caps", "capitals")])
         self.other = label("", "quiet")
         self.stretch = NumberField("Widened to", "stretch", suffix="%", factor=0.01)
         self.aspect = LengthField("Its height", "aspect", least=1e-3)
-        self.stack(self.does, self.size, self.size_is, self.other, self.aspect, self.stretch)
+        self.stack(self.does, self.own_size, self.size_is, self.other, self.aspect, self.stretch)
         self.does.edited.connect(lambda value: self.change("What it does", does=value))
-        self.size.edited.connect(lambda mm: self.change("Size of a item", size=mm))
+        self.own_size.edited.connect(lambda mm: self.change("Size of a item", size=mm))
         self.size_is.edited.connect(self._measure_by)
         self.stretch.edited.connect(lambda value: self.change("Widen", stretch=value))
         self.aspect.edited.connect(self._take_height)
 
     def show_piece(self, item: Item, placed: Placed | None) -> None:
         self.does.show_choice(item.does)
-        self.size.show_mm(item.size, self.bench.unit)
+        self.own_size.show_mm(item.size, self.bench.unit)
         self.size_is.setVisible(not isinstance(item.what, Shape))
         self.size_is.show_choice(item.size_is)
         self.size_is.offer("caps", isinstance(item.what, Words))
         is_shape = isinstance(item.what, Shape)
-        self.size.set_title("Its width" if is_shape else "Its size")
+        self.own_size.set_title("Its width" if is_shape else "Its size")
         self.stretch.setVisible(not is_shape)
         self.stretch.show_number(item.stretch)
         self.aspect.setVisible(is_shape)
@@ -79,11 +81,11 @@ class PlacePanel(Panel):
     """Name, place, turn and repeats."""
 
     def build(self) -> None:
-        self.name = QLineEdit(objectName="pieceName")
+        self.name = named(QLineEdit(), "pieceName")
         self.name.setAccessibleName("Name of the item")
         self.name.setPlaceholderText("a name of your own for it")
-        self.x = LengthField("Right of the middle line", "x")
-        self.y = LengthField("Up from the art's level line", "y")
+        self.x_field = LengthField("Right of the middle line", "x")
+        self.y_field = LengthField("Up from the art's level line", "y")
         self.turn = AngleField("Turned", "turn")
         self.lean = NumberField("Leaning", "lean", suffix="%", factor=0.01)
         self.flip = button("Flip it over, left to right")
@@ -94,11 +96,11 @@ class PlacePanel(Panel):
         self.way = ChoiceRow("It comes", "way", _WAYS)
         self.times = NumberField("Times", "times", suffix="", whole=True)
         self.pitch = LengthField("From middle to middle", "pitch", least=1e-3)
-        self.stack(self.x, self.y, self.turn, self.lean, self.flip, self.upside, self.way, self.times, self.pitch,
-                   self.name)
+        self.stack(self.x_field, self.y_field, self.turn, self.lean, self.flip, self.upside, self.way, self.times,
+                   self.pitch, self.name)
         self.name.editingFinished.connect(lambda: self.change("Name of a item", name=self.name.text()[:120]))
-        self.x.edited.connect(lambda mm: self._arrange("Place", x=mm))
-        self.y.edited.connect(lambda mm: self._arrange("Place", y=mm))
+        self.x_field.edited.connect(lambda mm: self._arrange("Place", x=mm))
+        self.y_field.edited.connect(lambda mm: self._arrange("Place", y=mm))
         self.turn.edited.connect(lambda angle: self._arrange("Turn a item", turn=angle))
         self.lean.edited.connect(lambda value: self._arrange("Lean", lean=value))
         self.flip.clicked.connect(lambda flipped: self._arrange("Flip", flip=flipped))
@@ -111,8 +113,8 @@ class PlacePanel(Panel):
         unit, repeat = self.bench.unit, item.repeat
         if not self.name.hasFocus():
             self.name.setText(item.name)
-        self.x.show_mm(item.x, unit)
-        self.y.show_mm(item.y, unit)
+        self.x_field.show_mm(item.x, unit)
+        self.y_field.show_mm(item.y, unit)
         self.turn.show_radians(item.turn)
         self.lean.show_number(item.lean)
         self.flip.setChecked(item.flip)
@@ -139,7 +141,7 @@ class PlacePanel(Panel):
         self._arrange("Upside down", flip=not self.item.flip, lean=-self.item.lean,
                       turn=half_turn(turn + pi))
 
-    def _take_way(self, way: str) -> None:
+    def _take_way(self, way: Literal["once", "row", "column", "ring"]) -> None:
         assert self.item is not None
         placed = self.placed
         size = max(placed.size) if placed is not None else 20.0

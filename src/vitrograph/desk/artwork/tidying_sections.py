@@ -1,14 +1,16 @@
 """What can be decided about a drawing: its colours' tones, how a picture becomes outlines, and mends."""
 
 from math import pi
+from typing import cast
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QColor, QPixmap
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QSlider, QVBoxLayout, QWidget
 
 from vitrograph.core.artwork import Colour, Placed
-from vitrograph.core.job import Drawing, Item, Mend, MendName, Tone
+from vitrograph.core.job import Drawing, Item, Mend, MendName, Tone, ToneName
 from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, button, label
+from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
 
 _DOES = [("frost", "frosts"), ("clear", "clears"), ("leave", "left out")]
@@ -63,7 +65,9 @@ class ColoursSection(Section):
             return
         self._shown = source.colours
         while (item := self._rows.takeAt(0)) is not None:
-            item.widget().deleteLater()
+            old = item.widget()
+            assert old is not None
+            old.deleteLater()
         for colour in source.colours[:_MOST_COLOURS]:
             self._rows.addWidget(self._row(colour))
 
@@ -87,7 +91,7 @@ class ColoursSection(Section):
         row.addWidget(choice)
         return made
 
-    def _set(self, colour: str, does: str) -> None:
+    def _set(self, colour: str, does: ToneName) -> None:
         drawing = self.drawing
         if drawing is not None:
             kept = [tone for tone in drawing.tones if tone.colour != colour]
@@ -137,7 +141,7 @@ class PictureSection(Section):
         self._connect()
 
     def _slider(self, name: str, most: int) -> QSlider:
-        made = QSlider(Qt.Orientation.Horizontal, objectName=name)
+        made = named(QSlider(Qt.Orientation.Horizontal), name)
         made.setRange(0, most)
         made.setAccessibleName(name)
         return made
@@ -234,7 +238,7 @@ class MendSection(Section):
     placing = Signal(bool)
 
     def build(self) -> None:
-        self.kind = QComboBox(objectName="mendKind")
+        self.kind = named(QComboBox(), "mendKind")
         self.kind.setAccessibleName("What to mend")
         self.kind.addItems(list(_AMOUNTS))
         self.amount = LengthField("", "mend_amount")
@@ -242,7 +246,7 @@ class MendSection(Section):
         self.reach = LengthField("As far about it as", "mend_reach", least=0.0)
         self.do = button("Do it", "accent")
         self.do.setObjectName("doMend")
-        self.list = QListWidget(objectName="mends")
+        self.list = named(QListWidget(), "mends")
         self.list.setAccessibleName("Mends, in their order")
         self.list.setFixedHeight(96)
         self.back = button("Take one back")
@@ -274,8 +278,12 @@ class MendSection(Section):
         self.list.setVisible(bool(drawing.mends))
         self.back.setVisible(bool(drawing.mends))
 
+    @property
+    def _kind(self) -> MendName:
+        return cast(MendName, self.kind.currentText())
+
     def _show_kind(self) -> None:
-        kind = self.kind.currentText()
+        kind = self._kind
         self.amount.setVisible(bool(_AMOUNTS[kind]))
         self.amount.set_title(_AMOUNTS[kind])
         if not _AMOUNTS[kind]:                                 # to remove or keep one, it must be pointed at
@@ -284,7 +292,7 @@ class MendSection(Section):
 
     def _set_where(self, where: str) -> None:
         self.placing.emit(where == "here")
-        self.reach.setVisible(where == "here" and bool(_AMOUNTS[self.kind.currentText()]))
+        self.reach.setVisible(where == "here" and bool(_AMOUNTS[self._kind]))
         if where == "all":
             self.place = None
 
@@ -298,7 +306,7 @@ class MendSection(Section):
 
     def mend(self) -> None:
         """Add the mend to the drawing's, or say what it lacks."""
-        drawing, kind = self.drawing, self.kind.currentText()
+        drawing, kind = self.drawing, self._kind
         pointed = self.where_is_here()
         if drawing is None:
             return

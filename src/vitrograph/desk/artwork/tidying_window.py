@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QDialog, QFrame, QHBoxLayout, QLineEdit, QScrollAr
 from vitrograph.core.artwork import Placed
 from vitrograph.core.job import Drawing, Job
 from vitrograph.core.pictures.reading import MOST_TRACED_PIXELS, rgba_of, unpack_picture
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.artwork.size_field import size_line
 from vitrograph.desk.artwork.source_view import SourceView
 from vitrograph.desk.artwork.tidying_sections import ColoursSection, MendSection, PictureSection
@@ -15,6 +15,7 @@ from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import label
+from vitrograph.desk.kit.named import named
 
 _SHOWN_PIXELS = 2_000_000
 
@@ -32,7 +33,7 @@ class TidyWindow(QDialog):
         self.wrong = label("", "error")
         self.wrong.setObjectName("tidyWrong")
         self.colours, self.picture, self.mending = ColoursSection(bench), PictureSection(bench), MendSection(bench)
-        self.licence = QLineEdit(objectName="licence")
+        self.licence = named(QLineEdit(), "licence")
         self.licence.setAccessibleName("Licence note")
         self.licence.setPlaceholderText("whose it is, and what its licence allows")
         self._loaded: bytes | None = None
@@ -43,7 +44,7 @@ class TidyWindow(QDialog):
         self._show_results(bench.results)
 
     def _lay_out(self) -> None:
-        column = QWidget(objectName="cardBody")
+        column = named(QWidget(), "cardBody")
         stack = QVBoxLayout(column)
         stack.setContentsMargins(16, 16, 16, 16)
         for widget in (self.wrong, self.readings, self.colours, self.picture, self.mending,
@@ -74,7 +75,7 @@ class TidyWindow(QDialog):
         self.licence.editingFinished.connect(
             lambda: self.bench.edit_item("Licence note", self.key, what__licence=self.licence.text()[:400]))
 
-    def open(self, key: int) -> None:
+    def take(self, key: int) -> None:
         """Take the drawing of a item in hand."""
         self.key = key
         self._show_job(self.bench.job)

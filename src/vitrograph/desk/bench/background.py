@@ -21,7 +21,9 @@ class BackgroundTask(QObject):
         self._pool.setMaxThreadCount(1)
         self._done.connect(self._tell)
         # work under way is waited for while the interpreter can still run it to its end
-        QCoreApplication.instance().aboutToQuit.connect(self._finish)
+        program = QCoreApplication.instance()
+        assert program is not None
+        program.aboutToQuit.connect(self._finish)
         parent.destroyed.connect(self._finish)
 
     @property

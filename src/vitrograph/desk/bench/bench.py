@@ -1,6 +1,7 @@
-"""The bench: the job in hand, its undo stack, its results, and what the views point at together.
+"""The bench: the order in hand, its undo stack, its results, and what the views point at together.
 
-Stations and views know the bench only: they ask it to edit, and it tells them when results change.
+Stations and views know the bench only: they ask it to edit, and it tells them when results change. Of the order's
+pieces one is in hand, and `job` is that piece with what the order shares.
 """
 
 from collections.abc import Callable, Mapping, Sequence
@@ -10,51 +11,34 @@ from pathlib import Path
 from typing import Any
 
 from PySide6.QtCore import QObject, Signal
-from PySide6.QtGui import QUndoCommand, QUndoStack
+from PySide6.QtGui import QUndoStack
 
 from vitrograph.core.artwork import Art, compose, place, sized
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.findings import Remedy
-from vitrograph.core.fit import at_top
+from vitrograph.core.findings import Finding, Remedy
+from vitrograph.core.fit import held_from_rim
 from vitrograph.core.glass import Motif, Shelf, default_folder
-from vitrograph.core.job import Artwork, Job, Words
-from vitrograph.core.logbook import Entry, Logbook
-from vitrograph.core.pipeline import Results, Station
-from vitrograph.core.storing.orderfile import load_job, save_job
-from vitrograph.core.units import Unit, format_length
+from vitrograph.core.job import Artwork, Job, Order, Words
+from vitrograph.core.job.change import Change, Resize, paths_of
+from vitrograph.core.logbook import Entry, Logbook, Makings, check_logbook
+from vitrograph.core.results import OrderResults, Results
+from vitrograph.core.says import Length, Value, in_words
+from vitrograph.core.stations import Station
+from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.core.units import Unit
+from vitrograph.core.work import State, Step
 from vitrograph.desk.bench.held import HeldArt
+from vitrograph.desk.bench.history import Edit
+from vitrograph.desk.bench.making import Making
 from vitrograph.desk.bench.preview import Previewer
 from vitrograph.desk.bench.runner import Runner
 
 _PIECE_MERGES = 100_000
-_FILLED_LATER = ("room", "assessed", "sheet", "checked", "care", "cut", "weed", "transfer", "etch")
-
-
-class _Edit(QUndoCommand):
-    """One undo step: the job before and after. Edits of one kind made in a row become one step."""
-
-    def __init__(self, bench: "Bench", label: str, after: Job, merge: int) -> None:
-        super().__init__(label)
-        self.bench, self.before, self.after, self.merge = bench, bench.job, after, merge
-
-    def id(self) -> int:
-        return self.merge
-
-    def mergeWith(self, later: QUndoCommand) -> bool:
-        if not isinstance(later, _Edit) or later.text() != self.text():
-            return False
-        self.after = later.after
-        return True
-
-    def redo(self) -> None:
-        self.bench.take(self.after)
-
-    def undo(self) -> None:
-        self.bench.take(self.before)
+_FILLED_LATER = ("room", "assessed", "sheet", "stencil_findings", "demands", "cut", "weed", "transfer", "etch")
 
 
 class Bench(QObject):
-    """Holds the job; every change of it goes through `edit`."""
+    """Holds the order; every change of it goes through `edit`."""
 
     job_changed = Signal(object)
     results_changed = Signal(object)
@@ -70,40 +54,58 @@ class Bench(QObject):
     previewed = Signal(object)          # a Tried change of the stencil, or None
     tying_changed = Signal(bool)        # whether a click on the sheet places a tie
 
-    def __init__(self, job: Job, logbook: Logbook, path: Path | None = None, shelf: Shelf | None = None) -> None:
+    def __init__(self, order: Order, logbook: Logbook, path: Path | None = None, shelf: Shelf | None = None) -> None:
         super().__init__()
         self.shelf = shelf or Shelf(default_folder())
-        self.job = job
+        self.order = order
+        self.at = 0                        # the piece in hand
         self.path = path
         self.logbook = logbook
         self.glass_picture = b""           # a small JPEG of the glass in hand, kept with it on the shelf
-        self.unit: Unit = "mm"
         self.station: Station = "glass"
-        self.results = Results(job)
-        self.kept = self._count_kept()
+        self.order_results = OrderResults.begun(order)
+        self.making = Making(Makings(logbook))
+        self.making.refused.connect(self.refused)
+        self.making.take(order.id)
+        self.entries = self._read_entries()
         self.free = False                  # proportions may change when items are pulled
         self.held_art: HeldArt | None = None      # items held by the pointer: what is shown follows it by itself
         self._settling = False             # let go, and their results not there yet
-        self._steps: dict[Station, int] = {}
         self._previewer: Previewer | None = None
         self.tying = False
-        self.chosen: tuple[int, ...] = _first_choice(job)
+        self.chosen: tuple[int, ...] = _first_choice(self.job)
         self.undo_stack = QUndoStack(self)
         self.runner = Runner(self)
         self.runner.answered.connect(self._show)
         self.runner.broke.connect(self._break_off)
         self.runner.start()
-        self.runner.ask(job)
+        self.runner.ask(order, self.at)
 
-    def edit(self, label: str, *, merge: int = 0, **changes: Any) -> bool:
-        """Change the job as one undo step named `label`; a refused change says why and leaves the job as it was.
+    @property
+    def job(self) -> Job:
+        """The piece in hand, with what its order shares."""
+        return self.order.job(self.at)
 
-        Steps of one label and one `merge` number, other than 0, made in a row become one.
+    @property
+    def results(self) -> Results:
+        """What is known of the piece in hand."""
+        return self.order_results.pieces[self.at]
+
+    @property
+    def unit(self) -> Unit:
+        """What lengths are shown and typed in."""
+        return self.order.units
+
+    def edit(self, label: str, *changes: Change, merge: int = 0, **values: Any) -> bool:
+        """Change the order as one undo step named `label`; a refused change says why and leaves it as it was.
+
+        `values` are told by their paths, as in `Order.changed`: a design's fields are those of the piece in hand. Steps
+        of one label and one `merge` number, other than 0, made in a row become one.
         """
         def change() -> None:
-            after = self.job.changed(**changes)
-            if after != self.job:
-                self.undo_stack.push(_Edit(self, label, after, merge or -1))
+            after = self.order.changed(self.at, **paths_of(changes, self.job), **values)
+            if after != self.order:
+                self.undo_stack.push(Edit(self, label, after, merge or -1))
 
         return self.attempt(change)
 
@@ -126,7 +128,7 @@ class Bench(QObject):
             return self.edit(label, merge=merge, artwork=artwork)
         before, after = self._top_of(self.job.artwork), self._top_of(artwork) if top is None else top
         step = 0.0 if before is None or after is None else after - before
-        return self.edit(label, merge=merge, artwork=artwork, **at_top(rim - step))
+        return self.edit(label, *held_from_rim(rim - step), merge=merge, artwork=artwork)
 
     def art(self) -> Art | None:
         """The art of the job in hand, worked out here if its results are not there yet; None where there is none."""
@@ -142,10 +144,10 @@ class Bench(QObject):
         def change() -> None:
             art = self.art() or compose(self.job.artwork)
             if self.free:
-                changes = {"artwork": sized(self.job.artwork, width or art.size[0], height or art.size[1])}
+                free = sized(self.job.artwork, width or art.size[0], height or art.size[1])
+                self.edit("Overall size", artwork=free)
             else:
-                changes = self.job.resized(width / art.size[0] if width else (height or 1.0) / art.size[1])
-            self.edit("Size of all", **changes)
+                self.edit("Overall size", Resize(width / art.size[0] if width else (height or 1.0) / art.size[1]))
 
         return self.attempt(change)
 
@@ -176,7 +178,7 @@ class Bench(QObject):
         """Let go of them: they are shown as they were held until the results stand."""
         if self.held_art is not None:
             self._settling = True
-            self.runner.ask(self.job)
+            self.runner.ask(self.order, self.at)
 
     def set_free(self, free: bool) -> None:
         """Let items be pulled out of their proportions, or not."""
@@ -189,36 +191,43 @@ class Bench(QObject):
             self.chosen = keys
             self.chosen_changed.emit(keys)
 
-    def take(self, job: Job) -> None:
-        """Make a job the one in hand and ask for its results."""
-        self.job = job
-        kept = tuple(key for key in self.chosen if job.artwork.index_of(key) is not None)
-        self.choose(*(kept or _first_choice(job)))
-        self.job_changed.emit(job)
-        self.runner.ask(job)
+    def take(self, order: Order) -> None:
+        """Make an order the one in hand and ask for its results."""
+        self.order = order
+        self.at = min(self.at, len(order.pieces) - 1)
+        if len(self.order_results.pieces) != len(order.pieces):
+            self.order_results = OrderResults.begun(order)
+        kept = tuple(key for key in self.chosen if self.job.artwork.index_of(key) is not None)
+        self.choose(*(kept or _first_choice(self.job)))
+        self.making.take(order.id)
+        self.job_changed.emit(self.job)
+        self.runner.ask(order, self.at)
 
-    def replace_job(self, job: Job, path: Path | None) -> None:
-        """Begin on another job, with a fresh undo stack."""
+    def replace_order(self, order: Order, path: Path | None) -> None:
+        """Begin on another order, with a fresh undo stack."""
         self.undo_stack.clear()
         self.path = path
         self.glass_picture = b""
-        self._steps = {}
-        self.take(job)
+        self.at = 0
+        self.take(order)
+
+    def bring_back(self, order: Order) -> None:
+        """Put recovered work in hand as an unsaved change, so that it is still guarded."""
+        self.undo_stack.push(Edit(self, "Bring back unsaved work", order, -1))
 
     def open(self, path: Path) -> None:
-        """Open a job file. Raises OrderFileError; the job in hand then stays."""
-        self.replace_job(load_job(path), path)
+        """Open an order's file. Raises OrderFileError; the order in hand then stays."""
+        self.replace_order(load_order(path), path)
 
     def save(self, path: Path) -> None:
-        """Save the job in hand. Raises OrderFileError."""
-        save_job(self.job, path)
+        """Save the order in hand. Raises OrderFileError."""
+        save_order(self.order, path)
         self.path = path
         self.undo_stack.setClean()
 
     def set_unit(self, unit: Unit) -> None:
         """Show lengths in mm or inches."""
-        self.unit = unit
-        self.results_changed.emit(self.results)
+        self.edit("Units", units=unit)
 
     def go(self, station: Station) -> None:
         """Stand at another station."""
@@ -228,18 +237,46 @@ class Bench(QObject):
             self.spotlight.emit(None)
             self.station_changed.emit(station)
 
+    def words(self, said: Value | str) -> str:
+        """A sentence, a length or an area in words of the maker's unit."""
+        return in_words(said, self.unit)
+
+    def length(self, mm: float, digits: int = 1, *, tool: bool = False) -> str:
+        """A length written in the maker's unit; `digits` are for mm. One for a `tool` is told as tapes read."""
+        return Length(mm, digits, tool=tool).words(self.unit)
+
+    def copies(self, station: Station) -> int:
+        """How many times a station's steps are done for the piece in hand: once a glass, or once a stencil."""
+        fitted = self.results.fitted
+        return self.job.count * (fitted.sheets if fitted is not None and station in ("weed", "transfer") else 1)
+
+    def steps(self, station: Station) -> Sequence[Step]:
+        """The steps of a station for one copy of the piece in hand; empty where it has none, or none yet."""
+        results = self.results
+        plan = {"weed": results.weed, "transfer": results.transfer, "etch": results.etch}.get(station)
+        return () if plan is None else plan.steps
+
+    def work_state(self, station: Station) -> State:
+        """Whether the work of a station on the piece in hand is planned, under way or done."""
+        return self.making.state(station, self.job.key, self.copies(station), self.steps(station))
+
     def step_at(self, station: Station) -> int:
-        """Which step of a station's work is at hand, from 0."""
-        return self._steps.get(station, 0)
+        """The step at hand of a station's work, from 0, on the copy in hand."""
+        key = self.job.key
+        refs = self.making.refs(station, key, min(self.making.copy_of(key), self.copies(station)), self.steps(station))
+        return self.making.progress.first_open(refs)
 
-    def step_to(self, station: Station, step: int) -> None:
-        """Go to a step of a station's work."""
-        self._steps[station] = max(0, step)
-        self.stepped.emit(station)
+    def steps_done(self, station: Station) -> int:
+        """How many of a station's steps are done, on all copies of the piece in hand."""
+        refs = {ref for copy in range(1, self.copies(station) + 1)
+                for ref in self.making.refs(station, self.job.key, copy, self.steps(station))}
+        return len(refs & set(self.making.progress.done))
 
-    def length(self, mm: float, digits: int | None = None) -> str:
-        """A length written in the maker's unit; `digits` are for mm, inches keep their own."""
-        return format_length(mm, self.unit, digits=digits if self.unit == "mm" else None)
+    def findings(self, station: Station) -> tuple[Finding, ...]:
+        """What was found at a station, about the piece in hand; at the logbook, how the same went before."""
+        if station == "logbook":
+            return tuple(check_logbook(self.entries, self.job))
+        return self.results.findings(station)
 
     def size(self, motif: Motif | None) -> str:
         """A motif's width and height in the maker's unit."""
@@ -274,14 +311,14 @@ class Bench(QObject):
 
     def remedy(self, remedy: Remedy) -> None:
         """Do what a finding offers."""
-        self.edit(remedy.label, **remedy.changes)
+        self.edit(self.words(remedy.label), *remedy.changes)
 
     def attempt(self, work: Callable[[], object], told: str = "") -> bool:
         """Do what may be refused, and say in one sentence that it was done, or why it could not be."""
         try:
             work()
         except VitrographError as error:
-            self.refused.emit(str(error))
+            self.refused.emit(error.words(self.unit))
             return False
         if told:
             self.told.emit(told)
@@ -290,32 +327,33 @@ class Bench(QObject):
     def log(self, entry: Entry) -> None:
         """Write a line in the logbook. Raises LogbookError."""
         self.logbook.add(entry)
-        self.kept = self._count_kept()
+        self.entries = self._read_entries()
         self.results_changed.emit(self.results)
 
-    def _count_kept(self) -> int:
-        """Lines in the logbook; one that cannot be used is told of at its own station."""
+    def _read_entries(self) -> tuple[Entry, ...]:
+        """Lines of the logbook; one that cannot be used is told of at its own station."""
         try:
-            return len(self.logbook.entries())
+            return self.logbook.entries()
         except VitrographError:
-            return 0
+            return ()
 
     def close(self) -> None:
         """Stop working; what the stack says while it is taken down concerns nobody."""
         self.undo_stack.blockSignals(True)
         self.runner.close()
 
-    def _show(self, results: Results) -> None:
-        if results.job != self.job:                         # a newer edit outdates this answer
+    def _show(self, answer: OrderResults) -> None:
+        if answer.order is not self.order and answer.order != self.order:     # a newer edit outdates this answer
             return
+        results = answer.pieces[self.at]
         if not results.complete:
             # art that is still being worked on keeps the last answers of the stations after it
             kept = {name: getattr(self.results, name) for name in _FILLED_LATER if getattr(results, name) is None}
-            results = replace(results, **kept)
-        self.results = results
+            answer = answer.with_piece(self.at, replace(results, **kept))
+        self.order_results = answer
         if self._settling and (results.fitted is not None or results.complete):
             self._show_still()
-        self.results_changed.emit(results)
+        self.results_changed.emit(self.results)
 
     def _show_still(self) -> None:
         """Nothing is held any more: the views show results again."""

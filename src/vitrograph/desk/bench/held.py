@@ -14,7 +14,7 @@ from vitrograph.core.artwork import Placed
 from vitrograph.core.artwork.composing.place import carry
 from vitrograph.core.geometry import Box, Points
 from vitrograph.core.job import Item
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import path_of_points
 
 _BEND = 30.0                       # sides at most so many deviations long, to bend with the glass

@@ -7,8 +7,8 @@ import platformdirs
 from PySide6.QtCore import QObject, QTimer
 
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.job import Job
-from vitrograph.core.storing.orderfile import load_job, save_job
+from vitrograph.core.job import Order
+from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.desk.bench import Bench
 
 _DELAY_MS = 1500
@@ -20,7 +20,7 @@ def default_folder() -> Path:
 
 
 class Recovery(QObject):
-    """Keeps a copy of the job in hand while it differs from what was saved."""
+    """Keeps a copy of the order in hand while it differs from what was saved."""
 
     def __init__(self, bench: Bench, folder: Path) -> None:
         super().__init__(bench)
@@ -40,9 +40,9 @@ class Recovery(QObject):
             return
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
-            save_job(self.bench.job, self.copy)
+            save_order(self.bench.order, self.copy)
         except (VitrographError, OSError) as error:
-            self.bench.refused.emit(f"no safety copy could be kept ({error}): save the job yourself")
+            self.bench.refused.emit(f"no safety copy could be kept ({error}): save the order yourself")
 
     def forget(self) -> None:
         """The work is saved: drop the copy."""
@@ -50,12 +50,12 @@ class Recovery(QObject):
         drop(self.copy)
 
 
-def left_behind(folder: Path) -> tuple[Path, Job] | None:
+def left_behind(folder: Path) -> tuple[Path, Order] | None:
     """The newest copy left by a program that is no longer running; copies that cannot be read are passed over."""
     copies = [path for path in folder.glob("*.vitro") if path.stem.isdigit() and not _alive(int(path.stem))]
     for path in sorted(copies, key=lambda copy: copy.stat().st_mtime, reverse=True):
         try:
-            return path, load_job(path)
+            return path, load_order(path)
         except VitrographError:
             continue
     return None

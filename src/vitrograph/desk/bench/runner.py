@@ -1,4 +1,4 @@
-"""Results off the GUI thread: the newest job is worked on, older ones are dropped or cancelled."""
+"""Results off the GUI thread: the newest order is worked on, older ones are dropped or cancelled."""
 
 from threading import Event, Lock
 from time import perf_counter
@@ -6,15 +6,16 @@ from time import perf_counter
 from PySide6.QtCore import QObject, QSemaphore, QThread, Signal
 
 from vitrograph.core.errors import Cancelled
-from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Pipeline, Results
+from vitrograph.core.job import Order
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.results import Results
 
 _QUICK_SECONDS = 0.008             # art that is laid sooner waits for its stencil: both are drawn at once
 _DRAWING_SECONDS = 0.15            # at most: what was answered is drawn before the processor is taken again
 
 
 class Runner(QThread):
-    """One worker thread over one pipeline. `answered` carries growing results; the last of a job is complete."""
+    """One worker thread over one pipeline. `answered` carries growing results; the last of an order is complete."""
 
     answered = Signal(object)
     broke = Signal(str)
@@ -22,17 +23,17 @@ class Runner(QThread):
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self._lock = Lock()
-        self._wanted: Job | None = None
+        self._wanted: tuple[Order, int] | None = None
         self._cancel = Event()
         self._work = QSemaphore()
         self._drawn = Event()
         self._closing = False
 
-    def ask(self, job: Job) -> None:
-        """Ask for a job's results; whatever was being worked on is outdated."""
+    def ask(self, order: Order, at: int) -> None:
+        """Ask for an order's results, those of one piece first; whatever was being worked on is outdated."""
         with self._lock:
             self._cancel.set()
-            self._wanted = job
+            self._wanted = order, at
         self._drawn.set()
         self._work.release()
 
@@ -57,18 +58,19 @@ class Runner(QThread):
             with self._lock:
                 if self._closing:
                     return
-                job, self._wanted = self._wanted, None
+                wanted, self._wanted = self._wanted, None
                 self._cancel = cancel = Event()
-            if job is not None:
-                self._answer(pipeline, job, cancel)
+            if wanted is not None:
+                self._answer(pipeline, *wanted, cancel)
 
-    def _answer(self, pipeline: Pipeline, job: Job, cancel: Event) -> None:
+    def _answer(self, pipeline: Pipeline, order: Order, at: int, cancel: Event) -> None:
         try:
             begun = perf_counter()
-            for results in pipeline.steps(job, cancel):
+            for made in pipeline.steps_of_order(order, at, cancel):
+                results = made.pieces[at]
                 if _worth_showing(results, perf_counter() - begun) and not cancel.is_set():
                     self._drawn.clear()
-                    self.answered.emit(results)
+                    self.answered.emit(made)
                     if not results.complete and not cancel.is_set():
                         self._drawn.wait(_DRAWING_SECONDS)
         except Cancelled:

@@ -11,11 +11,13 @@ from vitrograph.core.cut import CutPlan, to_hpgl
 from vitrograph.core.export import WRITERS
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import FilmKind, Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes
 from vitrograph.desk.kit.card import Readings, StationCard
-from vitrograph.desk.kit.fields import LengthField, NumberField, button, in_a_row, label
+from vitrograph.desk.kit.fields import LengthField, SpeedField, button, in_a_row, label
+from vitrograph.desk.kit.findings_list import FindingList
+from vitrograph.desk.kit.named import named
 from vitrograph.devices.cutter import run_hpgl
 
 FILMS: dict[FilmKind, str] = {
@@ -37,20 +39,21 @@ class CutCard(StationCard):
     traced = Signal(object, float)
 
     def build(self) -> None:
-        self.film = QComboBox(objectName="film")
+        self.film = named(QComboBox(), "film")
         self.film.setAccessibleName("Film")
         for kind, words in FILMS.items():
             self.film.addItem(words, kind)
         self.over_run = LengthField("Over-run where a path closes", "over_run", least=0.0)
-        self.cut_speed = NumberField("Cutting speed", "cut_speed", suffix="mm/s")
+        self.cut_speed = SpeedField("Cutting speed", "cut_speed")
         self.trial = button("Try it on the simulated cutter", "accent")
         self.trial.setObjectName("trial")
         self.trial_says = label("", "quiet")
         self.trial_says.setObjectName("trialSays")
         self.readings = Readings()
+        self.found = FindingList(self.bench)
         self.stack(self.film, self.over_run, self.cut_speed)
         self.section("Plan")
-        self.stack(self.readings, self.trial, self.trial_says)
+        self.stack(self.found, self.readings, self.trial, self.trial_says)
         self.section("Write a file")
         self.stack(self._file_row(), label(
             "Lift a corner before unloading. If the film is not cut through, cut again in place. "
@@ -84,7 +87,10 @@ class CutCard(StationCard):
 
     def write(self, kind: str, path: Path) -> None:
         """Write one kind of file, or say why it cannot be."""
-        self.bench.attempt(lambda: write_whole(path, WRITERS[kind](self.bench.results)), f"written: {path.name}")
+        def write() -> None:
+            write_whole(path, WRITERS[kind](self.bench.results.finished(), self.bench.unit))
+
+        self.bench.attempt(write, f"written: {path.name}")
 
     def first_field(self) -> QWidget:
         return self.film
@@ -92,9 +98,10 @@ class CutCard(StationCard):
     def show_job(self, job: Job) -> None:
         self.film.setCurrentIndex(self.film.findData(job.cut.film))
         self.over_run.show_mm(job.cut.over_run, self.bench.unit)
-        self.cut_speed.show_number(job.cut.cut_speed)
+        self.cut_speed.show_speed(job.cut.cut_speed, self.bench.unit)
 
     def show_results(self, results: Results) -> None:
+        self.found.show_findings(results.findings("cut"), "")
         ready = results.complete and results.cut is not None
         for made in (self.trial, *self.files.values()):
             made.setEnabled(ready)
@@ -115,9 +122,10 @@ class CutCard(StationCard):
 
     def simulate(self) -> None:
         """Send the job's HP-GL to the simulated cutter and draw what it would cut."""
-        cut = self.bench.results.cut
-        if cut is None or not self.bench.results.complete:
-            return
+        self.bench.attempt(self._simulate)
+
+    def _simulate(self) -> None:
+        cut = self.bench.results.finished().cut
         self._traced = cut
         trace = run_hpgl(to_hpgl(cut))
         self._lines = tuple(line - np.array(cut.offset) for line in trace.cuts)

@@ -1,10 +1,12 @@
 """The etch station: a school of timing, the cautions, and the steps with their timers."""
 
+from collections.abc import Sequence
+
 from vitrograph.core.etch import CAUTIONS, SCHOOLS
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
+from vitrograph.core.work import Step
 from vitrograph.desk.kit.fields import ChoiceRow, label
-from vitrograph.desk.kit.steps import Step
 from vitrograph.desk.kit.steps_card import StepsCard
 
 
@@ -23,10 +25,8 @@ class EtchCard(StepsCard):
         super().build()
         self.school.edited.connect(lambda name: self.bench.edit("School", etch__school=name))
 
-    def steps_of(self, results: Results) -> list[Step]:
-        if results.etch is None:
-            return []
-        return [Step(step.says, "", step.caution, step.seconds) for step in results.etch.steps]
+    def steps_of(self, results: Results) -> Sequence[Step]:
+        return results.etch.steps if results.etch else ()
 
     def show_job(self, job: Job) -> None:
         self.school.setVisible(job.stencil.kind != "decal")

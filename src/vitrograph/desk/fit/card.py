@@ -6,10 +6,10 @@ from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.glass import Pane, eye_before, fan_of, usable_patch
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.fit.film_panel import FilmPanel
 from vitrograph.desk.fit.place_panel import PlacePanel
-from vitrograph.desk.fit.seen_panel import TryingPanel
+from vitrograph.desk.fit.seen_panel import SeenPanel
 from vitrograph.desk.fit.ways_picture import WaysPicture
 from vitrograph.desk.kit.card import Readings, StationCard
 from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, label
@@ -36,7 +36,7 @@ class FitCard(StationCard):
     says = "Sizes are as they will be on the glass. The art can also be dragged, in either picture."
 
     def build(self) -> None:
-        self.size = LengthField("Width of all of it, on the glass", "size", least=1e-3)
+        self.width_field = LengthField("Overall width, on the glass", "size", least=1e-3)
         self.ways = WaysPicture()
         self.mode = ChoiceRow("", "mode", [("rim", "rim"), ("letters", "letters"), ("straight", "straight"),
                                            ("eye", "eye")])
@@ -45,10 +45,10 @@ class FitCard(StationCard):
         self.up_to = AngleField("True up to, each side", "up_to")
         self.readings = Readings()
         self.findings = FindingList(self.bench)
-        self.place, self.film, self.trying = PlacePanel(self.bench), FilmPanel(self.bench), TryingPanel(self.bench)
+        self.place, self.film, self.seen = PlacePanel(self.bench), FilmPanel(self.bench), SeenPanel(self.bench)
         self.face = ChoiceRow("Face worked", "face", [("outside", "outside"), ("back", "back")])
         self.face_says = label("", "quiet")
-        self.stack(self.size, self.ways, self.mode, self.mode_says, self.seen_from, self.up_to, self.findings)
+        self.stack(self.width_field, self.ways, self.mode, self.mode_says, self.seen_from, self.up_to, self.findings)
         self.section("Place")
         self.stack(self.place, self.face, self.face_says)
         self.section("Film")
@@ -56,9 +56,9 @@ class FitCard(StationCard):
         self.section("What follows")
         self.stack(self.readings)
         self.section("Try it first")
-        self.stack(self.trying)
+        self.stack(self.seen)
         edit = self.bench.edit
-        self.size.edited.connect(lambda mm: self.bench.resize(width=mm))
+        self.width_field.edited.connect(lambda mm: self.bench.resize(width=mm))
         self.mode.edited.connect(lambda mode: edit("Way of laying", fit__mode=mode))
         self.ways.taken.connect(lambda mode: edit("Way of laying", fit__mode=mode))
         self.seen_from.edited.connect(lambda mm: edit("Viewing distance", stencil__viewing_mm=mm))
@@ -66,7 +66,7 @@ class FitCard(StationCard):
         self.face.edited.connect(lambda face: edit("Face", fit__face=face))
 
     def first_field(self) -> QWidget:
-        return self.size.line
+        return self.width_field.line
 
     def show_job(self, job: Job) -> None:
         fit, flat = job.fit, job.glass.kind == "flat"
@@ -90,12 +90,12 @@ class FitCard(StationCard):
         self.findings.show_findings(found, "")
         self.ways.show_results(results)
         self.film.show_results(results)
-        self.trying.setEnabled(results.complete and not results.failed)
+        self.seen.setEnabled(results.complete and not results.failed)
         if fitted is None:
             self.readings.show_rows([])
             return
         if results.job == self.bench.job:
-            self.size.show_mm(round(fitted.size[0], 6), self.bench.unit)
+            self.width_field.show_mm(round(fitted.size[0], 6), self.bench.unit)
         self.readings.show_rows(self._rows(results))
 
     def _rows(self, results: Results) -> list[tuple[str, str]]:

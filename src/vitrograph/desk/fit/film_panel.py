@@ -1,7 +1,9 @@
 """The films: how many, how they are cut where the wall is curved both ways, and what they give there."""
 
+from typing import Any
+
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import ChoiceRow, NumberField, label
@@ -38,7 +40,8 @@ class FilmPanel(CardPart):
         self.limit.edited.connect(self._take_limit)
 
     def _take_limit(self, share: float) -> None:
-        self.bench.edit("What the film gives", **{f"fit__gives__{self.bench.job.cut.film}": share})
+        gives: dict[str, Any] = {f"fit__gives__{self.bench.job.cut.film}": share}
+        self.bench.edit("What the film gives", **gives)
 
     def show_job(self, job: Job) -> None:
         fit = job.fit

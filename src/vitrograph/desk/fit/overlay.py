@@ -1,7 +1,6 @@
 """The strain picture: where pressing the film on would squeeze it or stretch it, over the sheet."""
 
 from dataclasses import dataclass
-from typing import TYPE_CHECKING
 
 import numpy as np
 import shapely
@@ -10,13 +9,11 @@ from PySide6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.fit import Fitted
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
-from vitrograph.desk.views.overlays import FrontOverlay
-
-if TYPE_CHECKING:
-    from vitrograph.desk.views.sheet_view import SheetView
+from vitrograph.desk.views.overlay import FrontOverlay
+from vitrograph.desk.views.sheet_view import SheetView
 
 _STEPS = (0.5, 1.0, 2.0)           # of what the film takes: where a deeper tone begins
 _ALPHAS = (0.16, 0.34, 0.60)
@@ -48,7 +45,7 @@ class StrainOverlay(FrontOverlay):
         left, low, right, high = results.sheet.outline.bounds
         return shapely.box(left, low - _LEGEND_SHARE * (high - low), right, high)
 
-    def paint(self, painter: QPainter, view: "SheetView") -> None:
+    def paint(self, painter: QPainter, view: SheetView) -> None:
         fitted = view.results.fitted
         if fitted is not None and fitted.curved:
             limit = view.results.job.fit.limit(view.results.job.cut.film)
@@ -58,7 +55,7 @@ class StrainOverlay(FrontOverlay):
             _paint_legend(painter, view, view.results, limit)
         super().paint(painter, view)
 
-    def _paint_patches(self, painter: QPainter, view: "SheetView") -> None:
+    def _paint_patches(self, painter: QPainter, view: SheetView) -> None:
         scale, x, y = view.frame()
         painter.save()
         painter.setRenderHint(QPainter.RenderHint.Antialiasing, on=False)      # or each triangle's edge would show
@@ -97,7 +94,7 @@ def patches_of(fitted: Fitted, limit: float) -> list[_Patch]:
     return patches
 
 
-def _paint_legend(painter: QPainter, view: "SheetView", results: Results, limit: float) -> None:
+def _paint_legend(painter: QPainter, view: SheetView, results: Results, limit: float) -> None:
     """What the tones mean, in percent and in words."""
     half = f"{100 * limit * _STEPS[0]:.1f}\u2009%"
     rows = [("squeezed", f"squeezed beyond {100 * limit:.1f}\u2009%: it will wrinkle"),

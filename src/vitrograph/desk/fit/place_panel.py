@@ -56,8 +56,8 @@ class PlacePanel(CardPart):
     def _hold(self, line: str) -> None:
         """Hold another line of the art, where it is now."""
         fitted = self.bench.results.fitted
-        now = {} if fitted is None else fitted.where_held(line)
-        self.bench.edit("What keeps its height", **{"fit__held": line, **now})
+        now = () if fitted is None else (fitted.where_held(line),)
+        self.bench.edit("What keeps its height", *now, fit__held=line)
 
     def show_job(self, job: Job) -> None:
         fit, unit, flat = job.fit, self.bench.unit, job.glass.kind == "flat"

@@ -12,16 +12,17 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.named import named
 
 
-class TryingPanel(CardPart):
+class SeenPanel(CardPart):
     """Write the paper band, and take over how it sits."""
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
         self.write = button("Write the paper band…", tip="The art on bare paper at true size, to tape on the glass")
         self.write.setObjectName("writePaper")
-        self.seen = QLineEdit(objectName="seen")
+        self.seen = named(QLineEdit(), "seen")
         self.seen.setAccessibleName("What you saw on the glass")
         self.seen.setPlaceholderText("too low by 3 mm, tilts right by 1 mm")
         self.seen.setFont(theme.font())
@@ -39,7 +40,7 @@ class TryingPanel(CardPart):
 
     def write_paper(self, path: Path) -> None:
         """Write the paper band, or say why it cannot be."""
-        self.bench.attempt(lambda: write_whole(path, paper_of(self.bench.results)),
+        self.bench.attempt(lambda: write_whole(path, paper_of(self.bench.results.finished(), self.bench.unit)),
                            f"written: {path.name}; print it at 100 %")
 
     def _take(self) -> None:
@@ -48,12 +49,12 @@ class TryingPanel(CardPart):
         if fitted is None:
             return
         try:
-            changes = take_over(parse_seen(self.seen.text(), self.bench.unit), fitted, self.bench.job)
+            changes = take_over(parse_seen(self.seen.text(), self.bench.unit), fitted, self.bench.job.fit)
         except VitrographError as error:
-            self._complain(str(error))
+            self._complain(error.words(self.bench.unit))
             return
         self._complain("")
-        if self.bench.edit("What was seen on paper", **changes):
+        if self.bench.edit("What was seen on paper", *changes):
             self.seen.clear()
             self.bench.told.emit("taken over: tape the band where it stands now, and look again")
 

@@ -13,7 +13,7 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.fit import MODES, Fitted
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Mode
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
 from vitrograph.desk.views.camera import Camera

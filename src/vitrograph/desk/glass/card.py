@@ -6,14 +6,15 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import QComboBox, QWidget
 
 from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT, Frustum, Turned, fan_of, take_readings
-from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, Job, StraightGlass, Taken, TaperedGlass
-from vitrograph.core.pipeline import Results
+from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, Job, StraightGlass, Taken, TaperedGlass
+from vitrograph.core.results import Results
 from vitrograph.desk.glass.heights_table import StationTable
 from vitrograph.desk.glass.measure_picture import MeasurePicture
 from vitrograph.desk.glass.shelf_row import ShelfRow
 from vitrograph.desk.kit.card import Readings, StationCard
 from vitrograph.desk.kit.fields import ChoiceRow, LengthField, NumberField, ReadingsField, button, label
 from vitrograph.desk.kit.findings_list import FindingList
+from vitrograph.desk.kit.named import named
 
 if TYPE_CHECKING:
     from vitrograph.desk.glass.window import MeasuringWindow
@@ -36,7 +37,7 @@ class GlassCard(StationCard):
         self.girth = ChoiceRow("Girths are measured", "girth", [("diameter", "across"), ("circumference", "round")])
         self.rim = ReadingsField("A  across the rim", "rim")
         self.base = ReadingsField("B  across the base", "base")
-        self.height = ReadingsField("C  height", "height")
+        self.height_field = ReadingsField("C  height", "height")
         self.height_is = ChoiceRow("Heights are", "height_is", [("upright", "upright"), ("slant", "along the wall")])
         self.taken = label("", "quiet", scale=0.9)
         self.outline = ChoiceRow("Outline", "outline", [("rectangle", "rectangle"), ("oval", "round or oval")])
@@ -46,7 +47,7 @@ class GlassCard(StationCard):
         self.stations = StationTable(self.bench)
         self.joined = ChoiceRow("Between stations", "joined", [("smooth", "smooth"), ("parts", "straight parts")])
         self.findings = FindingList(self.bench)
-        self.stack(ShelfRow(self.bench), self.kind, self.picture, self.girth, self.rim, self.base, self.height,
+        self.stack(ShelfRow(self.bench), self.kind, self.picture, self.girth, self.rim, self.base, self.height_field,
                    self.height_is, self.taken, self.outline, self.frame, self.side, self.stations, self.joined,
                    self.count, self.findings)
         self._helpers: MeasuringWindow | None = None
@@ -73,14 +74,14 @@ class GlassCard(StationCard):
         self.stack(*self.tools.values(), self.trust, self.helpers)
 
     def _build_material(self) -> None:
-        self.material = QComboBox(objectName="material")
+        self.material = named(QComboBox(), "material")
         self.material.setAccessibleName("Kind of glass")
         for name, material in MATERIALS.items():
             self.material.addItem(material.title, name)
         self.expect = label("", "quiet")
-        self.demands = label("", "caution")
+        self.caution = label("", "caution")
         self.section("What it is made of")
-        self.stack(self.material, self.expect, self.demands)
+        self.stack(self.material, self.expect, self.caution)
 
     def _connect(self) -> None:
         edit = self.bench.edit
@@ -91,14 +92,14 @@ class GlassCard(StationCard):
         self.girth.edited.connect(lambda girth: edit("Girth", glass__girth=girth))
         self.rim.edited.connect(lambda readings: self._read(_FIRST[self.bench.job.glass.kind], readings))
         self.base.edited.connect(lambda readings: self._read("base", readings))
-        self.height.edited.connect(lambda readings: self._read("height", readings))
+        self.height_field.edited.connect(lambda readings: self._read("height", readings))
         self.height_is.edited.connect(lambda kind: edit("Upright or slant", glass__height_is=kind))
         self.outline.edited.connect(lambda outline: edit("Outline", glass__outline=outline))
         self.frame.edited.connect(lambda mm: edit("Frame", glass__frame=mm))
         self.side.edited.connect(lambda face: edit("Face", fit__face=face))
         self.stations.edited.connect(self._change_stations)
         self.joined.edited.connect(lambda joined: edit("Between stations", glass__joined=joined))
-        self.count.edited.connect(lambda count: edit("How many", how_many=count))
+        self.count.edited.connect(lambda count: edit("How many", count=count))
         self.keep_clear.clicked.connect(lambda: self.open_helpers("keepout"))
         self.helpers.clicked.connect(lambda: self.open_helpers())
 
@@ -108,9 +109,9 @@ class GlassCard(StationCard):
     def show_job(self, job: Job) -> None:
         glass = job.glass
         flat, curved, ball = (isinstance(glass, kind) for kind in (FlatGlass, CurvedGlass, BallGlass))
-        shown = {
+        shown: dict[QWidget, bool] = {
             self.girth: not flat and not ball, self.rim: not curved, self.base: isinstance(glass, TaperedGlass),
-            self.height: not curved and not ball, self.height_is: isinstance(glass, TaperedGlass | CurvedGlass),
+            self.height_field: not curved and not ball, self.height_is: isinstance(glass, TaperedGlass | CurvedGlass),
             self.outline: flat, self.frame: flat, self.side: flat, self.stations: curved, self.joined: curved,
             self.tools["girth"]: not flat, self.tools["height"]: not flat and not ball, self.trust: not flat,
         }
@@ -123,7 +124,7 @@ class GlassCard(StationCard):
         self._show_taken(job)
         for part, row in self.tools.items():
             row.show_choice(getattr(job.tools, part))
-        if not flat and not ball:
+        if not isinstance(glass, FlatGlass | BallGlass):
             self.girth.show_choice(glass.girth)
         if isinstance(glass, CurvedGlass):
             self.stations.show_stations(glass)
@@ -147,7 +148,7 @@ class GlassCard(StationCard):
         material = MATERIALS[job.material]
         self.material.setCurrentIndex(self.material.findData(job.material))
         self.expect.setText(f"{material.expect} {TEST_SPOT}" if material.doubtful else material.expect)
-        self.demands.setText(material.caution or CARE)
+        self.caution.setText(material.caution or CARE)
 
     def _show_assessed(self, results: Results) -> None:
         """The room for a motif, and how far the readings can be trusted."""
@@ -176,8 +177,8 @@ class GlassCard(StationCard):
         unit = self.bench.unit
         self.rim.set_title(_first_title(glass))
         self.rim.show_mm(getattr(glass, _FIRST[glass.kind]), unit)
-        self.height.set_title("B  height" if isinstance(glass, FlatGlass) else "C  height")
-        self.height.show_mm(glass.height, unit)
+        self.height_field.set_title("B  height" if isinstance(glass, FlatGlass) else "C  height")
+        self.height_field.show_mm(glass.height, unit)
         if isinstance(glass, TaperedGlass):
             self.base.set_title("B  round the base" if glass.girth == "circumference" else "B  across the base")
             self.base.show_mm(glass.base, unit)
@@ -216,7 +217,7 @@ class GlassCard(StationCard):
         return self._helpers
 
     def _change_kind(self, kind: str) -> None:
-        self.bench.edit("Kind of glass", glass=_as_kind(self.bench.job.glass, kind), tools__taken=[], pieces=[])
+        self.bench.edit("Kind of glass", glass=_as_kind(self.bench.job.glass, kind), tools__taken=[], measured=[])
 
     def _change_stations(self, stations: tuple[tuple[float, float], ...]) -> None:
         """Take other stations; the readings behind those that did not change stay known."""
@@ -248,7 +249,7 @@ def _first_title(glass: FlatGlass | StraightGlass | TaperedGlass | BallGlass) ->
 
 def _as_kind(glass: Glass, kind: str) -> Glass:
     """The same readings, as far as they have a meaning, for another kind of glass."""
-    girth = getattr(glass, "girth", "diameter")
+    girth: Girth = getattr(glass, "girth", "diameter")
     height = max(glass.height, 1.0)
     if isinstance(glass, CurvedGlass):
         (_, base), (_, rim) = glass.stations[0], glass.stations[-1]

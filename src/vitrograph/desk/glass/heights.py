@@ -5,7 +5,7 @@ from PySide6.QtCore import QLineF, QPointF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
 from vitrograph.core.errors import GlassError
-from vitrograph.core.glass import Frustum, check_heights, wall_of
+from vitrograph.core.glass import Frustum, Wall, check_heights, wall_of
 from vitrograph.core.job import Job, TaperedGlass
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.glass.sketch import Elevation, GlassSketch, draw_glass, draw_tool
@@ -20,7 +20,9 @@ class HeightsSketch(GlassSketch):
         super().__init__("heightsSketch")
         self.other: float | None = None
 
-    def paint_wall(self, painter: QPainter, wall: Frustum) -> None:
+    def paint_wall(self, painter: QPainter, wall: Wall) -> None:
+        if not isinstance(wall, Frustum):
+            return
         seen = self.elevation(wall, 110, 22, 38)
         draw_glass(painter, seen.outline())
         base, rim = seen.at(wall.base_radius, 0), seen.at(wall.rim_radius, wall.upright)
@@ -32,11 +34,14 @@ class HeightsSketch(GlassSketch):
             self._paint_other(painter, seen)
 
     def _paint_other(self, painter: QPainter, seen: Elevation) -> None:
+        if not isinstance(self.glass, TaperedGlass):
+            return
         other = "upright" if self.glass.height_is == "slant" else "slant"
         try:
             wall = wall_of(msgspec.structs.replace(self.glass, height=self.other, height_is=other))
         except GlassError:
             return
+        assert isinstance(wall, Frustum)
         painter.setPen(QPen(QColor(theme.ACCENT), 1.4, Qt.PenStyle.DotLine))
         corners = [(-wall.base_radius, 0.0), (wall.base_radius, 0.0), (wall.rim_radius, wall.upright),
                    (-wall.rim_radius, wall.upright), (-wall.base_radius, 0.0)]
@@ -66,13 +71,14 @@ class HeightsPage(HelperPage):
         if job.glass != self.sketch.glass:
             self.sketch.glass, self.sketch.other = job.glass, None
             self.verdict.setText("")
-        self.other.set_title("Along the slant" if job.glass.height_is == "upright" else "Upright, beside the glass")
+        slant = isinstance(job.glass, TaperedGlass) and job.glass.height_is == "upright"
+        self.other.set_title("Along the slant" if slant else "Upright, beside the glass")
         self.other.show_mm(self.sketch.other, self.bench.unit)
         self.sketch.update()
 
     def _check(self, mm: float) -> None:
-        job = self.bench.job
+        glass, tools = self.bench.job.glass, self.bench.job.tools
         self.sketch.other = mm
         self.sketch.update()
-        if isinstance(job.glass, TaperedGlass):
-            self.answer(self.verdict, lambda: check_heights(job.glass, mm, job.tools).says)
+        if isinstance(glass, TaperedGlass):
+            self.answer(self.verdict, lambda: check_heights(glass, mm, tools).says)

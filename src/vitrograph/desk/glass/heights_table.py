@@ -9,6 +9,7 @@ from vitrograph.core.units import format_number, parse_length
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.named import named
 
 Stations = tuple[tuple[float, float], ...]
 
@@ -23,7 +24,7 @@ class StationTable(QWidget):
         self.bench = bench
         self._stations: Stations = ()
         self._filling = False
-        self.table = QTableWidget(0, 2, objectName="stations")
+        self.table = named(QTableWidget(0, 2), "stations")
         self.table.setAccessibleName("Stations from the base up: height, girth")
         self.table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Stretch)
         self.table.verticalHeader().setDefaultSectionSize(theme.STEP * 7)
@@ -80,7 +81,8 @@ class StationTable(QWidget):
         if self._filling:
             return
         try:
-            mm = parse_length(self.table.item(row, column).text(), self.bench.unit)
+            cell = self.table.item(row, column)
+            mm = parse_length(cell.text() if cell is not None else "", self.bench.unit)
             if mm < 0 or (column == 1 and mm == 0):
                 raise LengthError("a height cannot be less than 0, nor a girth 0")
         except LengthError as error:

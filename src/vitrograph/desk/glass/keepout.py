@@ -11,13 +11,14 @@ from PySide6.QtWidgets import QComboBox, QHeaderView, QTableWidget, QTableWidget
 from vitrograph.core.errors import LengthError
 from vitrograph.core.glass import Motif, Wall
 from vitrograph.core.job import FlatGlass, Job, KeepOut
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.core.units import format_number, parse_length
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.glass.sketch import Sketch, draw_words
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import AngleField, LengthField, button, in_a_row, label
+from vitrograph.desk.kit.named import named
 
 _NEW = {"handle": KeepOut(), "seam": KeepOut("seam", angle=radians(90), wide=4.0),
         "raised mark": KeepOut("raised mark", angle=0.0, wide=20.0, low=5.0, high=20.0),
@@ -113,7 +114,8 @@ class KeepOutTable(QTableWidget):
 
     def _take(self, row: int, column: int) -> None:
         if not self._filling:
-            self._page.take_cell(row, column, self.item(row, column).text())
+            cell = self.item(row, column)
+            self._page.take_cell(row, column, "" if cell is None else cell.text())
 
 
 class KeepOutPage(HelperPage):
@@ -132,7 +134,7 @@ class KeepOutPage(HelperPage):
         self.wrong = label("", "error", scale=0.9)
         self.wrong.setObjectName("keepOutWrong")
         self.wrong.hide()
-        self.kind = QComboBox(objectName="keepOutKind")
+        self.kind = named(QComboBox(), "keepOutKind")
         self.kind.setAccessibleName("What to add")
         self.kind.addItems(list(_NEW))
         self.add, self.drop = button("Add it"), button("Take one out")

@@ -33,18 +33,17 @@ class MeasurePicture(GlassSketch):
         elif isinstance(self.glass, BallGlass):
             radius = self.glass.diameter / 2
             draw_tool(painter, QLineF(seen.at(-radius, radius), seen.at(radius, radius)), "A")
-        else:
+        elif isinstance(wall, Frustum):
             self._paint_heights(painter, seen, wall)
 
     def _paint_heights(self, painter: QPainter, seen: Elevation, wall: Frustum) -> None:
         feet, tops = ((seen.at(-r, z), seen.at(r, z)) for r, z in ((wall.base_radius, 0.0),
                                                                    (wall.rim_radius, wall.upright)))
         draw_tool(painter, QLineF(*tops).translated(0, -12), "A")
-        tapered = isinstance(self.glass, TaperedGlass)
-        if tapered:
+        if isinstance(self.glass, TaperedGlass):
             draw_tool(painter, QLineF(*feet).translated(0, 12), "B")
         beside = max(feet[1].x(), tops[1].x()) + 14
-        along = tapered and self.glass.height_is == "slant"
+        along = isinstance(self.glass, TaperedGlass) and self.glass.height_is == "slant"
         line = QLineF(tops[1], feet[1]).translated(12, 0) if along else (
             QLineF(beside, tops[1].y(), beside, feet[1].y()))
         draw_tool(painter, line, "C")

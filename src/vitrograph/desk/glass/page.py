@@ -6,7 +6,8 @@ from PySide6.QtWidgets import QLabel, QVBoxLayout, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
+from vitrograph.core.says import Value
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import label
@@ -59,10 +60,10 @@ class HelperPage(QWidget):
         made.setObjectName(name)
         return made
 
-    def answer(self, place: QLabel, work: Callable[[], str]) -> None:
+    def answer(self, place: QLabel, work: Callable[[], Value | str]) -> None:
         """Give an answer in a sentence, or the reason why there is none."""
         try:
-            says = work()
+            says = self.bench.words(work())
         except VitrographError as error:
-            says = str(error)
+            says = error.words(self.bench.unit)
         place.setText(says[:1].upper() + says[1:] + "." if says else "")

@@ -45,14 +45,14 @@ class PicturePage(HelperPage):
         self.distance = LengthField("Camera to the glass's axis", "camera_distance", least=1.0)
         self.known = ChoiceRow("One size must be known", "known_size", [("rim", "the rim, across"),
                                                                          ("length", "a marked length")])
-        self.size = LengthField("Its size", "known_mm", least=1e-6)
+        self.known_length = LengthField("Its size", "known_mm", least=1e-6)
         self.axis = ChoiceRow("The axis", "axis", [("found", "is found"), ("marked", "I mark it")])
         self.found = Readings()
         self.verdict = self.answer_label("pictureSays")
         self.use = button("Use this glass", "accent")
         self.use.setObjectName("usePicture")
         self.stack(self.view, self.verdict, in_a_row(self.open_button, self.use), self.distance, self.known,
-                   self.size, self.axis, self.found)
+                   self.known_length, self.axis, self.found)
         self._opened: _Opened | None = None
         self._silhouette: Silhouette | None = None
         self._stations: list[tuple[float, float]] = []
@@ -65,7 +65,7 @@ class PicturePage(HelperPage):
         self.open_button.clicked.connect(self._choose)
         self.use.clicked.connect(self._use)
         self.distance.edited.connect(lambda mm: self._know(_distance=mm))
-        self.size.edited.connect(lambda mm: self._know(_size_mm=mm))
+        self.known_length.edited.connect(lambda mm: self._know(_size_mm=mm))
         self.known.edited.connect(lambda by: self._know(_by=by))
         self.axis.edited.connect(lambda how: self._know(_marks_axis=how == "marked"))
         self.view.marked.connect(self._mark)
@@ -79,7 +79,7 @@ class PicturePage(HelperPage):
             self._size_mm = _rim_of(job.glass)
         unit = self.bench.unit
         self.distance.show_mm(self._distance, unit)
-        self.size.show_mm(self._size_mm or None, unit)
+        self.known_length.show_mm(self._size_mm or None, unit)
         self.known.show_choice(self._by)
         self.axis.show_choice("marked" if self._marks_axis else "found")
         self.use.setEnabled(self._silhouette is not None)

@@ -6,9 +6,9 @@ from PySide6.QtCore import QPointF
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 from PySide6.QtWidgets import QFileDialog
 
-from vitrograph.core.cut import proof_pdf
-from vitrograph.core.glass import Frustum, correct_by_proof, frustum_of
+from vitrograph.core.glass import Frustum, Wall, correct_by_proof, frustum_of
 from vitrograph.core.job import Job, StraightGlass, TaperedGlass
+from vitrograph.core.paper import proof_pdf
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.glass.sketch import GlassSketch, draw_glass, draw_letter
@@ -25,7 +25,9 @@ class ProofSketch(GlassSketch):
         super().__init__("proofSketch")
         self.seen = {"rim": 0.0, "base": 0.0, "climb": 0.0}
 
-    def paint_wall(self, painter: QPainter, wall: Frustum) -> None:
+    def paint_wall(self, painter: QPainter, wall: Wall) -> None:
+        if not isinstance(wall, Frustum):
+            return
         seen = self.elevation(wall, 60, 20, 40)
         draw_glass(painter, seen.outline())
         lift = self.seen["climb"] * _LARGER
@@ -90,7 +92,9 @@ class ProofPage(HelperPage):
     def _apply(self) -> None:
         def correct() -> None:
             seen = self.sketch.seen
-            corrected = correct_by_proof(self.bench.job.glass, seen["rim"], seen["base"], self._climb)
+            glass = self.bench.job.glass
+            assert isinstance(glass, StraightGlass | TaperedGlass)
+            corrected = correct_by_proof(glass, seen["rim"], seen["base"], self._climb)
             self._climb, self.sketch.seen = None, dict.fromkeys(seen, 0.0)
             if self.bench.edit("Correct by the paper proof", glass=corrected):
                 self.bench.told.emit("the girths are corrected: print the proof again if they moved by much")
@@ -105,6 +109,9 @@ class ProofPage(HelperPage):
     def write_proof(self, path: Path) -> None:
         """Write the paper proof, or say why it cannot be."""
         def write() -> None:
-            write_whole(path, proof_pdf(frustum_of(self.bench.job.glass), f"Paper proof: {self.bench.job.name}"))
+            glass = self.bench.job.glass
+            assert isinstance(glass, StraightGlass | TaperedGlass)
+            title = f"Paper proof: {self.bench.job.name}"
+            write_whole(path, proof_pdf(frustum_of(glass), title, self.bench.unit))
 
         self.bench.attempt(write, f"written: {path.name}; print it at 100 %")

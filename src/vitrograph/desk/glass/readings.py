@@ -1,5 +1,6 @@
 """Several readings of one place: their mean, how far they spread, and what the tape's thickness adds."""
 
+from functools import partial
 from math import cos, pi, sin
 
 from PySide6.QtCore import QLineF, QPointF, QRectF
@@ -23,6 +24,7 @@ from vitrograph.desk.glass.sketch import Sketch, draw_tool, draw_words
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, button, label
+from vitrograph.desk.kit.named import named
 
 
 class ReadingsSketch(Sketch):
@@ -75,9 +77,9 @@ class ReadingsPage(HelperPage):
 
     def build(self) -> None:
         self.sketch = ReadingsSketch()
-        self.place = QComboBox(objectName="readingsPlace")
+        self.place = named(QComboBox(), "readingsPlace")
         self.place.setAccessibleName("Where they were taken")
-        self.lines = QPlainTextEdit(objectName="readingLines")
+        self.lines = named(QPlainTextEdit(), "readingLines")
         self.lines.setAccessibleName("Readings, a line each")
         self.lines.setTabChangesFocus(True)
         self.lines.setFont(theme.font())
@@ -130,7 +132,7 @@ class ReadingsPage(HelperPage):
             found: Reading = weigh_taken(job.glass, job.tools, taken)
         except VitrographError as error:
             self.found.show_rows([])
-            self.answer(self.verdict, lambda text=str(error): text)
+            self.answer(self.verdict, partial(str, error.words(self.bench.unit)))
             self.use.setEnabled(False)
             return
         self.sketch.values = taken.readings

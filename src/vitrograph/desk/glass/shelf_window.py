@@ -1,5 +1,6 @@
 """The shelf: find a glass measured before, look at it, take it, copy it, give it a picture, or put one on."""
 
+from functools import partial
 from pathlib import Path
 
 import msgspec
@@ -29,6 +30,7 @@ from vitrograph.desk.glass.measure_picture import MeasurePicture
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.named import named
 
 _PICTURE_HIGH = 150
 _PICTURE_PIXELS = 4_000_000        # more than a small picture needs
@@ -50,20 +52,20 @@ class ShelfWindow(QDialog):
         self.fill()
 
     def _make_list(self) -> QVBoxLayout:
-        self.find = QLineEdit(objectName="findGlass")
-        self.find.setPlaceholderText("Find by name, kind or note")
-        self.find.setAccessibleName("Find a glass")
-        self.find.setFont(theme.font())
-        self.list = QListWidget(objectName="glasses")
+        self.find_field = named(QLineEdit(), "findGlass")
+        self.find_field.setPlaceholderText("Find by name, kind or note")
+        self.find_field.setAccessibleName("Find a glass")
+        self.find_field.setFont(theme.font())
+        self.list = named(QListWidget(), "glasses")
         self.list.setAccessibleName("Glasses on the shelf")
         self.list.setFont(theme.font())
         self.read = button("Read a glass file")
-        self.find.textChanged.connect(lambda _text: self.fill())
+        self.find_field.textChanged.connect(lambda _text: self.fill())
         self.list.currentRowChanged.connect(lambda _row: self._show())
         self.list.itemDoubleClicked.connect(lambda _item: self.take())
         self.read.clicked.connect(self._choose_file)
         column = QVBoxLayout()
-        for widget in (self.find, self.list, self.read):
+        for widget in (self.find_field, self.list, self.read):
             column.addWidget(widget)
         return column
 
@@ -74,7 +76,7 @@ class ShelfWindow(QDialog):
         self.photo.setObjectName("glassPhoto")
         self.photo.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.known = Readings()
-        self.notes = QPlainTextEdit(objectName="glassNotes")
+        self.notes = named(QPlainTextEdit(), "glassNotes")
         self.notes.setAccessibleName("Notes")
         self.notes.setPlaceholderText("Notes")
         self.notes.setTabChangesFocus(True)
@@ -109,7 +111,7 @@ class ShelfWindow(QDialog):
             own = self.bench.shelf.glasses()
         except VitrographError as error:
             self.bench.refused.emit(str(error))
-        words, chosen = self.find.text(), self.current()
+        words, chosen = self.find_field.text(), self.current()
         self._shown = [(glass, mine) for glasses, mine in ((own, True), (generic_glasses(), False))
                        for glass in search(glasses, words)]
         self.list.blockSignals(True)
@@ -157,7 +159,7 @@ class ShelfWindow(QDialog):
             rows.append(("measured", f"{glass.measured_on}, {tools.girth} and {tools.height}"))
         rows += [(f"readings of the {taken.place}", str(len(taken.readings))) for taken in tools.taken]
         if glass.pieces:
-            rows.append(("pieces measured", str(len(glass.pieces))))
+            rows.append(("glasses measured", str(len(glass.pieces))))
         if glass.features.keep_out:
             rows.append(("kept clear", ", ".join(place.what for place in glass.features.keep_out)))
         return rows
@@ -167,7 +169,7 @@ class ShelfWindow(QDialog):
     def take(self) -> None:
         """Put the chosen glass on the bench, as one undo step."""
         glass = self.current()
-        if glass is not None and self.bench.edit(f"Glass {glass.name}", **glass.changes()):
+        if glass is not None and self.bench.edit(f"Glass {glass.name}", *glass.changes()):
             self.bench.glass_picture = glass.picture
             self.accept()
 
@@ -197,12 +199,12 @@ class ShelfWindow(QDialog):
         """Keep a small copy of a picture with the chosen glass, or say why it cannot be."""
         glass = self.current()
 
-        def add() -> None:
+        def add(chosen: ShelvedGlass) -> None:
             small = thumbnail(read_picture(path, _PICTURE_PIXELS))
-            self._keep(msgspec.structs.replace(glass, picture=small), f"picture kept: {glass.name}")
+            self._keep(msgspec.structs.replace(chosen, picture=small), f"picture kept: {chosen.name}")
 
         if glass is not None:
-            self.bench.attempt(add)
+            self.bench.attempt(partial(add, glass))
 
     def write(self, path: Path) -> None:
         """Write the chosen glass as a file, or say why it cannot be."""

@@ -1,11 +1,15 @@
 """How far the readings can be trusted: what each tool may be off by, and what that does at the stencil."""
 
+from collections.abc import Callable
+from functools import partial
+from typing import Any
+
 from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QPainter
 
 from vitrograph.core.glass import Trust
-from vitrograph.core.job import FlatGlass, Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.job import FlatGlass, Job, ToolName
+from vitrograph.core.results import Results
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.glass.sketch import Sketch, draw_words
 from vitrograph.desk.kit import theme
@@ -18,7 +22,7 @@ _ROW = 26
 class SharesSketch(Sketch):
     """A bar for each reading: what its error alone does at the art's worst corner and at the closing of a wrap."""
 
-    def __init__(self, length) -> None:
+    def __init__(self, length: Callable[[float], str]) -> None:
         super().__init__("sharesSketch")
         self.trust: Trust | None = None
         self._length = length
@@ -35,16 +39,18 @@ class SharesSketch(Sketch):
             return
         name_wide, number_wide = self.width() * 0.34, 76.0
         room = (self.width() - name_wide - 2 * number_wide - 24) / 2
-        columns = ((2, "at the corner", name_wide + 8), (3, "at the closing", name_wide + 16 + room + number_wide))
-        for column, title, left in columns:
+        corners, closings = ([share[2] for share in self.trust.shares], [share[3] for share in self.trust.shares])
+        columns = ((corners, "at the corner", name_wide + 8), (closings, "at the closing",
+                                                               name_wide + 16 + room + number_wide))
+        for errors, title, left in columns:
             draw_words(painter, QRectF(left, 6, room + number_wide, 22), title, align=Qt.AlignmentFlag.AlignLeft)
-            most = max(share[column] for share in self.trust.shares) or 1.0
-            for row, share in enumerate(self.trust.shares):
+            most = max(errors) or 1.0
+            for row, (share, error) in enumerate(zip(self.trust.shares, errors, strict=True)):
                 top = 34 + row * _ROW
-                wide = max(1.5, room * share[column] / most)
+                wide = max(1.5, room * error / most)
                 painter.fillRect(QRectF(left, top + 5, wide, _ROW - 12), QColor(
                     theme.ACCENT if share[0] == self.trust.repeat else theme.QUIET))
-                draw_words(painter, QRectF(left + wide + 6, top, number_wide, _ROW - 2), self._length(share[column]),
+                draw_words(painter, QRectF(left + wide + 6, top, number_wide, _ROW - 2), self._length(error),
                            theme.TEXT, Qt.AlignmentFlag.AlignLeft)
         for row, share in enumerate(self.trust.shares):
             draw_words(painter, QRectF(12, 34 + row * _ROW, name_wide - 12, _ROW - 2),
@@ -61,12 +67,17 @@ class TrustPage(HelperPage):
 
     def build(self) -> None:
         self.sketch = SharesSketch(lambda mm: self.bench.length(mm, 2))
-        self.errors = {tool: LengthField(f"A {tool} may be off by" if tool != "calipers" else "Calipers may be off by",
-                                         f"{tool}_error", least=0.0) for tool in ("ruler", "tape", "calipers")}
+        self.errors: dict[ToolName, LengthField] = {
+            tool: LengthField("Calipers may be off by" if tool == "calipers" else f"A {tool} may be off by",
+                              f"{tool}_error", least=0.0) for tool in ("ruler", "tape", "calipers")}
         self.sums = Readings()
         self.stack(self.sketch, self.sums, *self.errors.values())
         for tool, field in self.errors.items():
-            field.edited.connect(lambda mm, name=f"tools__{tool}_error": self.bench.edit("Tool's error", **{name: mm}))
+            field.edited.connect(partial(self._take_error, tool))
+
+    def _take_error(self, tool: ToolName, mm: float) -> None:
+        error: dict[str, Any] = {f"tools__{tool}_error": mm}
+        self.bench.edit("Tool's error", **error)
 
     def suits(self, job: Job) -> bool:
         return not isinstance(job.glass, FlatGlass)

@@ -13,7 +13,7 @@ from PySide6.QtWidgets import (
 )
 
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.glass.heights import HeightsPage
 from vitrograph.desk.glass.keepout import KeepOutPage
@@ -21,13 +21,14 @@ from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.glass.picture import PicturePage
 from vitrograph.desk.glass.proof import ProofPage
 from vitrograph.desk.glass.readings import ReadingsPage
-from vitrograph.desk.glass.set_page import PiecesPage
+from vitrograph.desk.glass.set_page import SetPage
 from vitrograph.desk.glass.trust import TrustPage
 from vitrograph.desk.glass.water import WaterPage
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.named import named
 
 _PAGES: tuple[type[HelperPage], ...] = (
-    ReadingsPage, HeightsPage, TrustPage, ProofPage, WaterPage, PicturePage, KeepOutPage, PiecesPage)
+    ReadingsPage, HeightsPage, TrustPage, ProofPage, WaterPage, PicturePage, KeepOutPage, SetPage)
 
 
 class MeasuringWindow(QDialog):
@@ -38,7 +39,7 @@ class MeasuringWindow(QDialog):
         self.bench = bench
         theme.dress(self, "measuringWindow", "Measuring helpers", (860, 660))
         self.pages = {made.name: made for made in (page(bench) for page in _PAGES)}
-        self.names = QListWidget(objectName="helpers")
+        self.names = named(QListWidget(), "helpers")
         self.names.setAccessibleName("Measuring helpers")
         self.names.setFont(theme.font())
         self.names.setFrameShape(QFrame.Shape.NoFrame)

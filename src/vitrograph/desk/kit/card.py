@@ -6,10 +6,12 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFormLayout, QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results, Station
+from vitrograph.core.results import Results
+from vitrograph.core.stations import Station
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import label
+from vitrograph.desk.kit.named import named
 
 
 class Readings(QWidget):
@@ -55,7 +57,7 @@ class StationCard(QScrollArea):
         self.setWidgetResizable(True)
         self.setFrameShape(QFrame.Shape.NoFrame)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self._body = QWidget(objectName="cardBody")
+        self._body = named(QWidget(), "cardBody")
         self._column = QVBoxLayout(self._body)
         self._column.setContentsMargins(5 * theme.STEP, 4 * theme.STEP, 5 * theme.STEP, 4 * theme.STEP)
         self._column.setSpacing(3 * theme.STEP)

@@ -1,7 +1,7 @@
 """A part of a card: a column of fields that shows the job and asks the bench for changes."""
 
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column

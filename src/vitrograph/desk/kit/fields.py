@@ -4,6 +4,7 @@ from collections.abc import Callable, Sequence
 from math import degrees, radians
 
 from PySide6.QtCore import Qt, Signal
+from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
     QComboBox,
@@ -19,8 +20,9 @@ from PySide6.QtWidgets import (
 
 from vitrograph.core.errors import LengthError
 from vitrograph.core.glass import parse_readings
-from vitrograph.core.units import Unit, format_number, parse_length
+from vitrograph.core.units import MM_PER_IN, Unit, format_number, parse_length
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.named import named
 
 
 def label(text: str, role: str = "", *, scale: float = 1.0, bold: bool = False) -> QLabel:
@@ -45,7 +47,7 @@ def in_a_row(*widgets: QWidget) -> QWidget:
 
 def chooser(name: str, title: str, choices: dict[str, str]) -> QComboBox:
     """A drop-down list of choices, their values kept beside the words."""
-    made = QComboBox(objectName=name)
+    made = named(QComboBox(), name)
     made.setAccessibleName(title)
     made.setFont(theme.font())
     for value, words in choices.items():
@@ -99,7 +101,7 @@ class Field(QWidget):
         self.setObjectName(f"{name}Field")
         self._read = read
         self._shown = ""
-        self.line = QLineEdit(objectName=name)
+        self.line = named(QLineEdit(), name)
         self.line.setAccessibleName(title)
         self.line.setFont(theme.font())
         self._title = label(title)
@@ -191,7 +193,7 @@ class LengthField(Field):
 class ReadingsField(LengthField):
     """One length, or several readings of it parted by semicolons; emits a tuple."""
 
-    def _parse(self, text: str) -> tuple[float, ...]:
+    def _parse(self, text: str) -> tuple[float, ...]:      # type: ignore[override]
         return parse_readings(text, self._unit)
 
 
@@ -215,6 +217,32 @@ class NumberField(Field):
         if number != number or abs(number) > 1e6:
             raise LengthError("that number is out of all bounds")
         return round(number) if self._whole else number * self._factor
+
+
+class AreaField(NumberField):
+    """An area in the maker's unit, in mm² for the core."""
+
+    def __init__(self, title: str, name: str) -> None:
+        super().__init__(title, name, suffix="mm²")
+
+    def show_area(self, mm2: float, unit: Unit) -> None:
+        """Show an area, and take what is typed in that unit from now on."""
+        self._factor = MM_PER_IN**2 if unit == "in" else 1.0
+        self._suffix.setText(f"{unit}²")
+        self.show_text(format_number(mm2, digits=2) if unit == "mm" else f"{mm2 / self._factor:.4f}".rstrip("0"))
+
+
+class SpeedField(NumberField):
+    """A speed in the maker's unit a second, in mm a second for the core."""
+
+    def __init__(self, title: str, name: str) -> None:
+        super().__init__(title, name, suffix="mm/s")
+
+    def show_speed(self, mm: float, unit: Unit) -> None:
+        """Show a speed, and take what is typed in that unit from now on."""
+        self._factor = MM_PER_IN if unit == "in" else 1.0
+        self._suffix.setText(f"{unit}/s")
+        self.show_number(mm)
 
 
 class AngleField(NumberField):
@@ -270,8 +298,8 @@ class ChoiceRow(QWidget):
         """Mark the choice taken."""
         self._group.button(self._values.index(value)).setChecked(True)
 
-    def keyPressEvent(self, event) -> None:
-        step = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}.get(event.key())
+    def keyPressEvent(self, event: QKeyEvent) -> None:
+        step = {int(Qt.Key.Key_Left): -1, int(Qt.Key.Key_Right): 1}.get(event.key())
         if step is None:
             return super().keyPressEvent(event)
         index = (self._group.checkedId() + step) % len(self._values)

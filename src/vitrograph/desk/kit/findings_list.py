@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QVBoxLayout, QWi
 from vitrograph.core.findings import Finding, Remedy
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import button, label
-from vitrograph.desk.line import draw_state
+from vitrograph.desk.kit.state_mark import draw_state
 
 
 class _StateMark(QWidget):
@@ -35,14 +35,15 @@ class FindingRow(QFrame):
         self._remedies: dict[QObject, Remedy] = {}
         self.setObjectName(f"finding_{found.code}")
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setAccessibleName(f"{found.level}: {found.says}")
+        says, why = bench.words(found.says), bench.words(found.why)
+        self.setAccessibleName(f"{found.level}: {says}")
         words = QVBoxLayout()
         words.setSpacing(2)
-        words.addWidget(label(found.says[:1].upper() + found.says[1:]))
-        if found.why:
-            words.addWidget(label(found.why[:1].upper() + found.why[1:] + ".", "quiet", scale=0.9))
-        if found.value is not None and found.limit and found.unit:
-            limit = bench.length(found.limit) if found.unit == "mm" else f"{found.limit:.1f}\u2009{found.unit}"
+        words.addWidget(label(says[:1].upper() + says[1:]))
+        if why:
+            words.addWidget(label(why[:1].upper() + why[1:].rstrip(".") + ".", "quiet", scale=0.9))
+        limit = found.amount(found.limit, bench.unit) if found.value is not None and found.limit else ""
+        if limit:
             words.addWidget(label(f"limit {limit}", "quiet", scale=0.9))
         if more:
             words.addWidget(label(f"and {more} more like it, marked on the sheet", "quiet", scale=0.9))
@@ -52,24 +53,25 @@ class FindingRow(QFrame):
         words.addLayout(acts)
         beside = False
         for number, remedy in enumerate(found.remedies):
-            act = button(remedy.label)
+            says = bench.words(remedy.label)
+            act = button(says)
             act.setObjectName(f"remedy_{found.code}" + (f"_{number}" if number else ""))
             act.clicked.connect(lambda _checked=False, chosen=remedy: bench.remedy(chosen))
             act.installEventFilter(self)
             self._remedies[act] = remedy
             row, column = acts.rowCount(), 0
-            if _is_short(remedy.label):                       # two short ones stand side by side
+            if _is_short(says):                       # two short ones stand side by side
                 row, column = (row - 1, 1) if beside else (row, 0)
                 beside = not beside
                 acts.addWidget(act, row, column)
             else:
                 beside = False
                 acts.addWidget(act, row, 0, 1, 3, Qt.AlignmentFlag.AlignLeft)
-        row = QHBoxLayout(self)
-        row.setContentsMargins(0, 4, 0, 8)
-        row.setSpacing(8)
-        row.addWidget(_StateMark(found.level), 0, Qt.AlignmentFlag.AlignTop)
-        row.addLayout(words, 1)
+        whole = QHBoxLayout(self)
+        whole.setContentsMargins(0, 4, 0, 8)
+        whole.setSpacing(8)
+        whole.addWidget(_StateMark(found.level), 0, Qt.AlignmentFlag.AlignTop)
+        whole.addLayout(words, 1)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.bench.found.emit(self.finding)
@@ -78,7 +80,7 @@ class FindingRow(QFrame):
         """A remedy under the pointer, or with the keyboard, is shown before it is done."""
         if watched in self._remedies and self.bench.station == "stencil":
             if event.type() in (QEvent.Type.Enter, QEvent.Type.FocusIn):
-                self.bench.preview(self._remedies[watched].changes)
+                self.bench.preview(self._remedies[watched].paths(self.bench.job))
             elif event.type() in (QEvent.Type.Leave, QEvent.Type.FocusOut, QEvent.Type.MouseButtonRelease):
                 self.bench.preview(None)
         return super().eventFilter(watched, event)
@@ -102,12 +104,14 @@ class FindingList(QWidget):
         self._column.setSpacing(0)
 
     def show_findings(self, findings: tuple[Finding, ...], sound: str) -> None:
-        """List findings, or say in one sentence that all is well."""
+        """List findings, or say in one sentence that all is well; with no sentence, nothing."""
         if (findings, self.bench.unit) == (self._findings, self._unit):
             return
         self._findings, self._unit = findings, self.bench.unit
         while (item := self._column.takeAt(0)) is not None:
-            item.widget().deleteLater()
+            old = item.widget()
+            assert old is not None
+            old.deleteLater()
         for _, group in groupby(findings, key=lambda found: (found.level, found.code)):
             alike = list(group)
             if any(found.where is None for found in alike):
@@ -115,7 +119,8 @@ class FindingList(QWidget):
                     self._column.addWidget(FindingRow(self.bench, found, 0))
             else:
                 self._column.addWidget(FindingRow(self.bench, alike[0], len(alike) - 1))
-        if not findings:
+        self.setVisible(bool(findings or sound))
+        if not findings and sound:
             row = QWidget()
             line = QHBoxLayout(row)
             line.setContentsMargins(0, 4, 0, 4)

@@ -1,113 +1,109 @@
-"""Steps for gloved hands: one at a time in large type, space bar for done, timers that sound."""
+"""Steps for gloved hands: one at a time in large type, space bar for done, clocks that sound and outlive the window."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
-from PySide6.QtCore import QElapsedTimer, Qt, QTimer, Signal
+from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QApplication, QHBoxLayout, QVBoxLayout, QWidget
 
 from vitrograph.core.units import format_minutes
+from vitrograph.core.work import Step, StepRef
+from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 
-_BEEPS = 6
-
-
-@dataclass(frozen=True, slots=True)
-class Step:
-    """One step: its words, a quieter line, a caution, and seconds where a timer runs."""
-
-    says: str
-    quiet: str = ""
-    caution: str = ""
-    seconds: float | None = None
+_BEEPS = 6                         # sounded, a second and a half apart
 
 
 class StepWalker(QWidget):
-    """Shows the step at hand. `moved` carries its number; the last number is "all done"."""
+    """Shows the step at hand of one copy of a piece: the first that is not done. `moved` carries its number.
+
+    The last number is "all done". What is done, and how clocks stand, is the bench's making of the order; nothing of it
+    lives here.
+    """
 
     moved = Signal(int)
 
-    def __init__(self, name: str, done_words: str) -> None:
+    def __init__(self, bench: Bench, name: str, done_words: str) -> None:
         super().__init__()
+        self.bench = bench
         self.setObjectName(name)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self._steps: tuple[Step, ...] = ()
+        self._refs: list[StepRef] = []
         self._done_words = done_words
         self.at = 0
         self._count = label("", "quiet")
         self._says = label("", scale=1.5, bold=True)
         self._says.setObjectName(f"{name}Says")
-        self._quiet = label("", "quiet", scale=1.1)
+        self._note = label("", "quiet", scale=1.1)
         self._caution = label("", "caution", scale=1.1)
         self._back = button("Back", tip="Backspace")
         self._next = button("Done  (space)", "accent")
         self._back.setObjectName(f"{name}Back")
         self._next.setObjectName(f"{name}Next")
-        self._back.clicked.connect(lambda: self.go(self.at - 1))
-        self._next.clicked.connect(lambda: self.go(self.at + 1))
-        self.timer = StepTimer(name)
+        self._back.clicked.connect(self.go_back)
+        self._next.clicked.connect(self.done)
+        self.timer = StepTimer(bench, name)
         row = QHBoxLayout()
         row.addWidget(self._back)
         row.addWidget(self._next, 1)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(3 * theme.STEP)
-        for widget in (self._count, self._says, self._quiet, self._caution, self.timer):
+        for widget in (self._count, self._says, self._note, self._caution, self.timer):
             column.addWidget(widget)
         column.addLayout(row)
 
-    def show_steps(self, steps: Sequence[Step], at: int) -> None:
-        """Take new steps, standing at one of them; a timer goes on while its step stays the same."""
-        if (tuple(steps), at) == (self._steps, self.at):
-            return
-        same = self._steps[self.at:self.at + 1] == tuple(steps)[at:at + 1] and self.at == at
-        self._steps, self.at = tuple(steps), min(at, len(steps))
-        self._refresh(keep_timer=same)
+    def show_steps(self, steps: Sequence[Step], refs: Sequence[StepRef]) -> None:
+        """Take the steps of a copy, and stand at the first that is not done."""
+        self._steps, self._refs = tuple(steps), list(refs)
+        before, self.at = self.at, self.bench.making.progress.first_open(self._refs)
+        self._refresh()
+        if self.at != before:
+            self.moved.emit(self.at)
 
-    def go(self, step: int) -> None:
-        """Go to a step."""
-        if 0 <= step <= len(self._steps):
-            self.at = step
-            self._refresh(keep_timer=False)
-            self.moved.emit(step)
+    def done(self) -> None:
+        """The step at hand is done."""
+        if self.at < len(self._refs):
+            self.bench.making.tick(self._refs[self.at])
+
+    def go_back(self) -> None:
+        """The step before is not done after all."""
+        if self.at > 0:
+            self.bench.making.untick(self._refs[self.at - 1])
 
     def take_key(self, key: int) -> bool:
         """Space is done, Backspace goes back, T starts and holds the timer; whether the key was one of them."""
-        work = {Qt.Key.Key_Space: lambda: self.go(self.at + 1), Qt.Key.Key_Backspace: lambda: self.go(self.at - 1)}
+        work = {int(Qt.Key.Key_Space): self.done, int(Qt.Key.Key_Backspace): self.go_back}
         if not self.timer.isHidden():
-            work[Qt.Key.Key_T] = self.timer.toggle
+            work[int(Qt.Key.Key_T)] = self.timer.toggle
         if key in work:
             work[key]()
         return key in work
 
-    def _refresh(self, *, keep_timer: bool) -> None:
+    def _refresh(self) -> None:
         finished = self.at >= len(self._steps)
-        step = Step(self._done_words) if finished else self._steps[self.at]
+        step = Step("", self._done_words) if finished else self._steps[self.at]
         self._count.setText("all done" if finished else f"step {self.at + 1} of {len(self._steps)}")
-        self._says.setText(step.says)
-        for widget, text in ((self._quiet, step.quiet), (self._caution, step.caution)):
+        self._says.setText(self.bench.words(step.says))
+        for widget, text in ((self._note, self.bench.words(step.note)), (self._caution, step.caution)):
             widget.setText(text)
             widget.setVisible(bool(text))
         self._back.setEnabled(self.at > 0)
         self._next.setEnabled(not finished)
-        if not keep_timer:
-            self.timer.set_seconds(step.seconds)
+        self.timer.show_clock(None if finished else self._refs[self.at], step.seconds)
 
 
 class StepTimer(QWidget):
-    """Counts a step down, sounds at the end, and then shows how late it is."""
+    """Counts a step down by the wall's clock, sounds at the end, and then shows how late it is."""
 
-    def __init__(self, name: str) -> None:
+    def __init__(self, bench: Bench, name: str) -> None:
         super().__init__()
+        self.bench = bench
         self.setObjectName(f"{name}Timer")
+        self._ref: StepRef | None = None
         self._seconds = 0.0
-        self._spent = 0.0
-        self._clock = QElapsedTimer()
         self._beeps = 0
-        self._tick = QTimer(self)
-        self._tick.setInterval(200)
-        self._tick.timeout.connect(self._show)
         self._face = label("", scale=3.2, bold=True)
         self._face.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self._face.setObjectName(f"{name}Clock")
@@ -118,41 +114,54 @@ class StepTimer(QWidget):
         column.setContentsMargins(0, 0, 0, 0)
         column.addWidget(self._face)
         column.addWidget(self._start)
+        bench.making.ticked.connect(self._tick)
 
     @property
     def running(self) -> bool:
         """Whether it counts."""
-        return self._tick.isActive()
+        return self._ref is not None and self.bench.making.clock(self._ref, self._seconds).since is not None
 
     @property
     def left(self) -> float:
         """Seconds left; negative when late."""
-        return self._seconds - self._spent - (self._clock.elapsed() / 1000 if self.running else 0.0)
+        if self._ref is None:
+            return 0.0
+        return self.bench.making.clock(self._ref, self._seconds).left(self.bench.making.now())
 
-    def set_seconds(self, seconds: float | None) -> None:
-        """Set it for a step, standing still; None hides it."""
-        self._tick.stop()
-        self._seconds, self._spent, self._beeps = seconds or 0.0, 0.0, 0
-        self.setVisible(seconds is not None)
+    def show_clock(self, ref: StepRef | None, seconds: float | None) -> None:
+        """Show a step's clock as it stands; None hides it."""
+        if ref != self._ref:
+            self._beeps = 0
+        self._ref, self._seconds = (ref, seconds) if seconds is not None else (None, 0.0)
+        self.setVisible(self._ref is not None)
         self._show()
 
     def toggle(self) -> None:
         """Start, or hold."""
-        if self.running:
-            self._spent += self._clock.elapsed() / 1000
-            self._tick.stop()
-        else:
-            self._clock.start()
-            self._tick.start()
-        self._show()
+        if self._ref is not None:
+            self.bench.making.toggle_clock(self._ref, self._seconds)
+            self._show()
 
-    def _show(self) -> None:
-        late = self.left <= 0 and self._seconds > 0
-        reading = f"late {format_minutes(-self.left)}" if self.left <= -1 else format_minutes(max(0, self.left))
-        self._face.setText(reading)
-        self._face.setStyleSheet(f"color: {theme.STOP};" if late else "")
-        self._start.setText("Hold  (T)" if self.running else "Start the timer  (T)")
-        if late and self.running and self._beeps < _BEEPS * 3:
+    def _tick(self) -> None:
+        if self._ref is None:
+            return
+        self._show()
+        if self.left <= 0 and self.running and self._beeps < _BEEPS * 3:
             self._beeps += 1
             if self._beeps % 3 == 1:
                 QApplication.beep()
+
+    def _show(self) -> None:
+        late = self.left <= 0 and self._ref is not None
+        self._face.setText(clock_words(self.left))
+        self._face.setStyleSheet(f"color: {theme.STOP};" if late else "")
+        self._start.setText("Hold  (T)" if self.running else "Start the timer  (T)")
+
+
+def clock_words(left: float) -> str:
+    """What a clock shows: the time left, or how late it is.
+
+    >>> clock_words(125.0), clock_words(-61.0)
+    ('2:05', 'late 1:01')
+    """
+    return f"late {format_minutes(-left)}" if left <= -1 else format_minutes(max(0.0, left))

@@ -1,23 +1,70 @@
-"""The card of a station that is walked step by step."""
+"""The card of a station that is walked step by step, one copy of a piece after the other."""
 
-from PySide6.QtWidgets import QWidget
+from collections.abc import Sequence
 
-from vitrograph.core.pipeline import Results
+from PySide6.QtWidgets import QHBoxLayout, QWidget
+
+from vitrograph.core.results import Results
+from vitrograph.core.work import Step
+from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card import StationCard
-from vitrograph.desk.kit.steps import Step, StepWalker
+from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.findings_list import FindingList
+from vitrograph.desk.kit.steps import StepWalker
+
+
+class CopyRow(QWidget):
+    """Which of several like it is in hand."""
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        self.bench = bench
+        self._many = 1
+        self.before, self.after = button("Before", tip="the one before"), button("Next one", tip="the next of them")
+        self.before.setObjectName("copyBefore")
+        self.after.setObjectName("copyAfter")
+        self._says = label("", bold=True)
+        self._says.setObjectName("copySays")
+        self.before.clicked.connect(lambda: self._turn(-1))
+        self.after.clicked.connect(lambda: self._turn(1))
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.addWidget(self._says, 1)
+        row.addWidget(self.before)
+        row.addWidget(self.after)
+
+    @property
+    def copy(self) -> int:
+        """The one in hand, from 1."""
+        return min(self.bench.making.copy_of(self.bench.job.key), self._many)
+
+    def show_many(self, many: int, what: str) -> None:
+        """Show how many there are; of one alone nothing is said."""
+        self._many = many
+        self.setVisible(many > 1)
+        self._says.setText(f"{what} {self.copy} of {many}")
+        self.before.setEnabled(self.copy > 1)
+        self.after.setEnabled(self.copy < many)
+
+    def _turn(self, by: int) -> None:
+        self.bench.making.take_copy(self.bench.job.key, self.copy + by)
 
 
 class StepsCard(StationCard):
-    """Shows a station's steps one at a time; the bench remembers where the maker is."""
+    """Shows a station's steps one at a time, and what was found there; the bench remembers what is done."""
 
     done_words = "Done."
+    copies_are = "Glass"
 
     def build(self) -> None:
-        self.walker = StepWalker(f"{self.station}Steps", self.done_words)
-        self.stack(self.walker)
+        self.copies = CopyRow(self.bench)
+        self.walker = StepWalker(self.bench, f"{self.station}Steps", self.done_words)
+        self.found = FindingList(self.bench)
+        self.stack(self.copies, self.walker, self.found)
         self.walker.moved.connect(self._moved)
+        self.bench.making.changed.connect(lambda: self.show_results(self.bench.results))
 
-    def steps_of(self, results: Results) -> list[Step]:
+    def steps_of(self, results: Results) -> Sequence[Step]:
         """The steps that results call for."""
         raise NotImplementedError
 
@@ -25,9 +72,12 @@ class StepsCard(StationCard):
         """Let the views show one step only."""
 
     def show_results(self, results: Results) -> None:
-        steps = self.steps_of(results)
+        steps, job = self.steps_of(results), self.bench.job
+        self.copies.show_many(self.bench.copies(self.station), self.copies_are)
+        refs = self.bench.making.refs(self.station, job.key, self.copies.copy, steps)
         self.walker.setVisible(bool(steps))
-        self.walker.show_steps(steps, min(self.bench.step_at(self.station), len(steps)))
+        self.walker.show_steps(steps, refs)
+        self.found.show_findings(results.findings(self.station), "")
         if self.bench.station == self.station:
             self.show_step(self.walker.at)
 
@@ -35,5 +85,6 @@ class StepsCard(StationCard):
         return self.walker
 
     def _moved(self, step: int) -> None:
-        self.bench.step_to(self.station, step)
-        self.show_step(step)
+        if self.bench.station == self.station:
+            self.bench.stepped.emit(self.station)
+            self.show_step(step)

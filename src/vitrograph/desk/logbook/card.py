@@ -18,12 +18,13 @@ from vitrograph.core.artwork import label_of
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job import Job
 from vitrograph.core.logbook import OUTCOMES, Entry
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.telling.answers import glass_line
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import NumberField, button, label
+from vitrograph.desk.kit.named import named
 
 _HEADINGS = ("Made", "Piece", "How it went")
 
@@ -36,13 +37,13 @@ class LogbookCard(StationCard):
     says = "Look at the piece dry, on black card. What went well, what would you change?"
 
     def build(self) -> None:
-        self.outcome = QComboBox(objectName="outcome")
+        self.outcome = named(QComboBox(), "outcome")
         self.outcome.setAccessibleName("How it went")
         self.outcome.addItems(OUTCOMES)
         self.minutes = NumberField("Minutes under cream", "minutes", suffix="min")
         self.minutes.edited.connect(self._take_minutes)
         self._minutes: float | None = None
-        self.note = QPlainTextEdit(objectName="note")
+        self.note = named(QPlainTextEdit(), "note")
         self.note.setAccessibleName("Note")
         self.note.setPlaceholderText("A note to yourself")
         self.note.setTabChangesFocus(True)
@@ -61,7 +62,7 @@ class LogbookCard(StationCard):
         self.refresh()
 
     def _make_table(self) -> QTableWidget:
-        table = QTableWidget(0, len(_HEADINGS), objectName="entries")
+        table = named(QTableWidget(0, len(_HEADINGS)), "entries")
         table.setHorizontalHeaderLabels(_HEADINGS)
         table.verticalHeader().hide()
         table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
@@ -109,7 +110,7 @@ class LogbookCard(StationCard):
             made_on=date.today().isoformat(), job=job.name,
             glass=f"{job.glass.kind} {glass_line(results.wall)}" if results.wall else job.glass.kind,
             art=", ".join(dict.fromkeys(shown)), film=job.cut.film, school=job.etch.school,
-            minutes=self._minutes if self._minutes is not None else seconds / 60, how_many=job.how_many,
+            minutes=self._minutes if self._minutes is not None else seconds / 60, how_many=job.count,
             outcome=self.outcome.currentText(), note=self.note.toPlainText().strip(),
         )
 

@@ -3,9 +3,9 @@
 from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.kit.card import StationCard
-from vitrograph.desk.kit.fields import LengthField, NumberField, label
+from vitrograph.desk.kit.fields import AreaField, LengthField, label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.stencil.mend_panel import MendPanel
 from vitrograph.desk.stencil.sheet_panel import BorderPanel, EdgePanel, KindPanel
@@ -33,7 +33,7 @@ class StencilCard(StationCard):
         self.least_border = LengthField("Border, at least", "least_border", least=0.0)
         self.least_web = LengthField("Film between openings, at least", "least_web", least=0.0)
         self.least_opening = LengthField("Openings, at least", "least_opening", least=0.0)
-        self.least_island = NumberField("An island a finger holds", "least_island", suffix="mm²")
+        self.least_island = AreaField("An island a finger holds", "least_island")
         self.stack(kind, self.border)
         for title, parts in (("What was found", (self.findings, self.mending)), ("Islands and ties", (self.ties,)),
                              ("The work", (work,)), ("The seal", (seal,)), ("Edge, marks and tape", (edge,))):
@@ -58,11 +58,11 @@ class StencilCard(StationCard):
         self.least_border.show_mm(choices.least_border, unit)
         self.least_web.show_mm(choices.least_web, unit)
         self.least_opening.show_mm(choices.least_opening, unit)
-        self.least_island.show_number(choices.least_island)
+        self.least_island.show_area(choices.least_island, unit)
 
     def show_results(self, results: Results) -> None:
         self.findings.setVisible(results.sheet is not None)
-        if results.checked is not None:
+        if results.stencil_findings is not None:
             self.findings.show_findings(results.findings("stencil"), "Nothing to watch: it can be cut.")
         for part in self.parts:
             part.show_results(results)

@@ -3,7 +3,8 @@
 from dataclasses import dataclass
 
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.job.change import Resize
+from vitrograph.core.results import Results
 from vitrograph.core.stencil import Limits, Proposal, mend_all, smallest_factor
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
@@ -55,7 +56,7 @@ class MendPanel(CardPart):
         if sheet is not None:
             self._say("Working it out…")
             self.mend.setEnabled(False)
-            self.later.ask(lambda: _Answer(job, mend_all(sheet, job), smallest_factor(sheet.cutting,
+            self.later.ask(lambda: _Answer(job, mend_all(sheet, job.stencil), smallest_factor(sheet.cutting,
                                                                                        Limits.of(job.stencil))))
 
     def _show(self, answer: _Answer) -> None:
@@ -65,7 +66,8 @@ class MendPanel(CardPart):
             return
         self._answer = answer
         proposal = answer.proposal
-        words = proposal.says[:1].upper() + proposal.says[1:] + "."
+        says = self.bench.words(proposal.says)
+        words = says[:1].upper() + says[1:] + "."
         if proposal.after:
             words += " What is left is too fine for this size: make the art larger, or take the detail out."
         self._say(words)
@@ -86,7 +88,7 @@ class MendPanel(CardPart):
 
     def _enlarge(self) -> None:
         if self._answer is not None and self._answer.factor:
-            self.bench.edit("Larger, so that nothing fails", **self._answer.job.resized(self._answer.factor))
+            self.bench.edit("Larger, so that nothing fails", Resize(self._answer.factor))
         self._forget()
 
     def _forget(self) -> None:

@@ -1,9 +1,10 @@
 """What the stencil is: its kind, the film round the art, the film's edge, a tab, marks, and the guarded glass."""
 
 from functools import partial
+from typing import Any
 
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.core.stencil import SIDES
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart
@@ -67,7 +68,7 @@ class BorderPanel(CardPart):
         self.bench.edit("Border at each side", stencil__sides=None if alike else choices.borders)
 
     def _take_side(self, at: int, mm: float) -> None:
-        self.bench.edit(f"Border, {SIDES[at]} side", **{f"stencil__sides__{at}": mm})
+        self.bench.edit(f"Border, {SIDES[at]} side", **_side(at, mm))
 
     def show_job(self, job: Job) -> None:
         choices, unit = job.stencil, self.bench.unit
@@ -131,3 +132,8 @@ class EdgePanel(CardPart):
         where = [f"{side} {self.bench.length(mm, 0)}" for side, mm in zip(SIDES, guard.sides, strict=True) if mm > 0.5]
         self.tape.setText(f"Tape makes up the rest: {', '.join(where)}; about {self.bench.length(guard.tape, 0)} of "
                           "it, hatched on the sheet." if where else "The film alone guards that much.")
+
+
+def _side(at: int, mm: float) -> dict[str, Any]:
+    """One side's border, by its path."""
+    return {f"stencil__sides__{at}": mm}

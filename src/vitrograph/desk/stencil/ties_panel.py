@@ -3,7 +3,7 @@
 from itertools import groupby
 
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import ChoiceRow, LengthField, NumberField, button, label
@@ -16,7 +16,7 @@ class TiesPanel(CardPart):
         super().__init__(bench)
         self.placed = ChoiceRow("Ties to the film round them", "ties", [
             ("none", "none"), ("auto", "placed for me"), ("hand", "by hand")], columns=3)
-        self.width = LengthField("Ties, wide", "tie_width", least=0.2)
+        self.tie_width = LengthField("Ties, wide", "tie_width", least=0.2)
         self.each = NumberField("Ties to each island (0: as needed)", "tie_each", suffix="", whole=True)
         self.place = button("Place a tie: click an opening on the sheet")
         self.place.setObjectName("placeTie")
@@ -28,11 +28,11 @@ class TiesPanel(CardPart):
         self.one_piece = label("", bold=True)
         self.one_piece.setObjectName("onePiece")
         self.proof = label("", "quiet", scale=0.9)
-        self.stack(self.islands, self.placed, self.width, self.each, self.place, self.by_hand, self.one_piece,
+        self.stack(self.islands, self.placed, self.tie_width, self.each, self.place, self.by_hand, self.one_piece,
                    self.proof)
         edit = bench.edit
         self.placed.edited.connect(self._take_placed)
-        self.width.edited.connect(lambda mm: edit("Tie width", stencil__ties__width=mm))
+        self.tie_width.edited.connect(lambda mm: edit("Tie width", stencil__ties__width=mm))
         self.each.edited.connect(lambda many: edit("Ties to each island", stencil__ties__each=many))
         self.place.toggled.connect(bench.set_tying)
         bench.tying_changed.connect(self.place.setChecked)
@@ -50,8 +50,8 @@ class TiesPanel(CardPart):
         self.placed.setVisible(not decal)
         self.placed.show_choice(ties.placed)
         tied = ties.placed != "none" and not decal
-        self.width.setVisible(tied)
-        self.width.show_mm(ties.width, self.bench.unit)
+        self.tie_width.setVisible(tied)
+        self.tie_width.show_mm(ties.width, self.bench.unit)
         self.each.setVisible(ties.placed == "auto" and not decal)
         self.each.show_number(ties.each)
         self.place.setVisible(tied)

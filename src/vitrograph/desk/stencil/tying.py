@@ -1,27 +1,24 @@
 """Ties by hand on the sheet: a click places one, a drag moves it, Delete takes it away."""
 
-from typing import TYPE_CHECKING
-
 import numpy as np
 import shapely
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
+from vitrograph.core.stencil import Tie
 from vitrograph.desk.bench.painter_paths import path_of
 from vitrograph.desk.kit import theme
-
-if TYPE_CHECKING:
-    from vitrograph.desk.views.sheet_view import SheetView
+from vitrograph.desk.views.sheet_view import SheetTool, SheetView
 
 _NEAR_PX = 8.0                     # how near a tie a press must be to take hold of it
 _MOVED_PX = 4.0                    # before that a press is a click
 _DELETES = (Qt.Key.Key_Delete, Qt.Key.Key_Backspace)
 
 
-class Tying:
+class Tying(SheetTool):
     """What the pointer does to ties at the stencil station."""
 
-    def __init__(self, view: "SheetView") -> None:
+    def __init__(self, view: SheetView) -> None:
         self.view = view
         self.chosen: int | None = None
         self._from: QPointF | None = None
@@ -34,11 +31,11 @@ class Tying:
         return bench.station == "stencil" and (bench.tying or bool(self._ties))
 
     @property
-    def _ties(self) -> tuple:
+    def _ties(self) -> tuple[Tie, ...]:
         sheet = self.view.results.sheet
         return sheet.ties if sheet is not None else ()
 
-    def press(self, at: QPointF) -> bool:
+    def press(self, at: QPointF, modifiers: Qt.KeyboardModifier) -> bool:
         """Take hold of the tie there, or place one; whether the press was meant for ties."""
         if not self.works:
             return False
@@ -70,7 +67,7 @@ class Tying:
             self.view.bench.set_ties("Move a tie", spots)
         self._from = self._at = None
 
-    def take_key(self, key: int) -> bool:
+    def take_key(self, key: int, modifiers: Qt.KeyboardModifier) -> bool:
         """Take away the chosen tie, or end placing."""
         if not self.works:
             return False

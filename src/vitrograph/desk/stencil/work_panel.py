@@ -4,7 +4,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from vitrograph.core.findings import Code, Finding, Level
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.core.stencil import Seal, Work
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -75,8 +75,8 @@ class WorkPanel(CardPart):
             return
         work = results.demands.work
         self.grade.setText(f"{work.grade.capitalize()} work")
-        self.reasons.setText("; ".join(work.reasons).capitalize() + "." if work.reasons else
-                             "Few pieces, none of them small or thin.")
+        self.reasons.setText("; ".join(map(self.bench.words, work.reasons)).capitalize() + "." if work.reasons else
+                             "Few openings, none of them small or thin.")
         now = self._rows(work)
         if self._held is None:
             self.table.show_rows(now)

@@ -1,12 +1,15 @@
 """The transfer station: the tape, where the stencil goes, and the steps on to the glass."""
 
+from collections.abc import Sequence
+
 import shapely
 
 from vitrograph.core.job import Job
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
+from vitrograph.core.transfer import PRESS_EDGES
+from vitrograph.core.work import Step
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField
-from vitrograph.desk.kit.steps import Step
 from vitrograph.desk.kit.steps_card import StepsCard
 
 _LIT_MM = 1.6                      # about each risky place
@@ -29,14 +32,15 @@ class TransferCard(StepsCard):
         self.stack(self.roll)
         self.roll.edited.connect(lambda mm: self.bench.edit("Tape width", transfer__roll_width=mm))
 
-    def steps_of(self, results: Results) -> list[Step]:
-        return [Step(text) for text in results.transfer.steps] if results.transfer else []
+    def steps_of(self, results: Results) -> Sequence[Step]:
+        return results.transfer.steps if results.transfer else ()
 
     def show_step(self, step: int) -> None:
         """At the step that presses edges down, the riskiest places of the seal are lit."""
         results = self.bench.results
+        steps = self.steps_of(results)
         lit = None
-        if results.transfer is not None and results.demands is not None and step == results.transfer.pressing:
+        if results.demands is not None and step < len(steps) and steps[step].key == PRESS_EDGES:
             places = [risk.where for risk in results.demands.seal.risks]
             lit = shapely.multipoints(places).buffer(_LIT_MM) if places else None
         self.bench.spotlight.emit(lit)

@@ -11,7 +11,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points, half_turn
 from vitrograph.core.glass import Frustum, Pane, eye_before
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.bench.painter_paths import outlines_of, path_of, path_of_points

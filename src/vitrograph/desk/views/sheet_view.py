@@ -1,6 +1,6 @@
 """The sheet on pale paper with a 10 mm grid: film in the maker's colour, openings paper, islands a deeper tone."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from math import pi
 
 import numpy as np
@@ -12,24 +12,60 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.fit import whole_wall
 from vitrograph.core.geometry import Points
-from vitrograph.core.pipeline import Results
+from vitrograph.core.results import Results
 from vitrograph.core.stencil import Sheet
-from vitrograph.core.units import MM_PER_IN, format_number
-from vitrograph.desk.artwork.handling import Handling
-from vitrograph.desk.artwork.overlay import ComposingOverlay
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.bench.painter_paths import path_of, path_of_points, paths_of
 from vitrograph.desk.bench.preview import Preview
-from vitrograph.desk.fit.overlay import StrainOverlay
 from vitrograph.desk.kit import theme
-from vitrograph.desk.stencil.tying import Tying
-from vitrograph.desk.views.overlays import OVERLAYS, Overlay
+from vitrograph.desk.views.cutting_paper import CuttingPaper
 from vitrograph.desk.views.view import View, bounds_of
 
-_OVERLAYS: dict[str, Overlay] = {**OVERLAYS, "artwork": ComposingOverlay(), "fit": StrainOverlay()}
 _WHOLE_WALL = {"glass", "fit"}
 _MARGINS = (44, 44, 24, 40)        # left, top, right, bottom px round what is fitted
+
+
+class Overlay:
+    """Draws over the sheet for one station."""
+
+    def region(self, results: Results) -> BaseGeometry | None:
+        """What, beside the stencil, must be in the picture."""
+        return None
+
+    def paint(self, painter: QPainter, view: "SheetView") -> None:
+        """Draw, in screen pixels."""
+
+
+class SheetTool:
+    """What the pointer and the keys do at one station, before the sheet itself is taken hold of; here, nothing."""
+
+    @property
+    def works(self) -> bool:
+        """Whether the station in hand is the tool's."""
+        return False
+
+    def press(self, at: QPointF, modifiers: Qt.KeyboardModifier) -> bool:
+        """Take hold of what is there; whether there was anything."""
+        return False
+
+    def move(self, at: QPointF) -> bool:
+        """Carry what is held; whether anything is."""
+        return False
+
+    def release(self) -> None:
+        """Let go."""
+
+    def take_key(self, key: int, modifiers: Qt.KeyboardModifier) -> bool:
+        """Whether a key was the tool's."""
+        return False
+
+    def cursor_at(self, at: QPointF) -> Qt.CursorShape:
+        """What the pointer would take hold of."""
+        return Qt.CursorShape.ArrowCursor
+
+    def paint(self, painter: QPainter) -> None:
+        """Draw what it works on."""
 
 
 class SheetView(View):
@@ -44,19 +80,22 @@ class SheetView(View):
         self.spot: BaseGeometry | None = None
         self.trace: tuple[Points, ...] | None = None
         self.trace_mm = 0.0
-        self.handling = Handling(self)
-        self.tying = Tying(self)
+        self.handling = self.tying = SheetTool()
+        self._overlays: Mapping[str, Overlay] = {}
         self.preview: Preview | None = None
         self._held_frame: tuple[float, float, float] | None = None     # while pieces are held, the sheet lies still
         self._paths: dict[str, list[QPainterPath]] = {}
         self._outlined: Sheet | None = None
-        self._paper: QPixmap | None = None
-        self._paper_key: object = None
+        self._paper = CuttingPaper(self)
         self._seen: tuple[Results, str, tuple[float, float, float, float]] | None = None
         self._wall_outline: Points | None = None
         bench.spotlight.connect(self._take_spotlight)
         bench.previewed.connect(self._take_tried)
         bench.station_changed.connect(lambda _station: self.fit_again())
+
+    def hand_in(self, overlays: Mapping[str, Overlay], handling: SheetTool, tying: SheetTool) -> None:
+        """Take what the rooms draw over the sheet at their stations, and the tools of the artwork's and the ties'."""
+        self._overlays, self.handling, self.tying = overlays, handling, tying
 
     # -- what is shown -------------------------------------------------------------------------------------------
 
@@ -118,7 +157,7 @@ class SheetView(View):
         sheet = self.results.sheet
         if sheet is None:
             return 0.0, 0.0, 200.0, 150.0
-        overlay = _OVERLAYS.get(self.bench.station)
+        overlay = self._overlays.get(self.bench.station)
         extra = overlay.region(self.results) if overlay else None
         shown = [sheet.outline, *([extra] if extra is not None else [])]
         if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
@@ -139,11 +178,11 @@ class SheetView(View):
 
     def paint(self, painter: QPainter) -> None:
         scale, x, y = self.frame()
-        paper = self._painted_paper(scale, x, y)
+        paper = self._paper.painted(scale, x, y)
         painter.drawPixmap(0, 0, paper)
         if self.results.sheet is None:
             error = next((error for _, error in self.results.failed), None)
-            words = str(error) if error else "working it out"
+            words = error.words(self.bench.unit) if error else "working it out"
             self.say(painter, words[:1].upper() + words[1:], theme.PAPER_INK)
             return
         painter.save()
@@ -151,23 +190,12 @@ class SheetView(View):
         painter.scale(scale, -scale)
         self._paint_sheet(painter, scale, paper)
         painter.restore()
-        overlay = _OVERLAYS.get(self.bench.station)
+        overlay = self._overlays.get(self.bench.station)
         if overlay:
             overlay.paint(painter, self)
         if self.preview is not None:
             self._say_tried(painter)
         self._paint_mark(painter)
-
-    def _painted_paper(self, scale: float, x: float, y: float) -> QPixmap:
-        """The paper with its grid: the ground, and what is seen through openings."""
-        key = (self.size(), scale, x, y, self.bench.unit)
-        if self._paper is None or key != self._paper_key:
-            self._paper, self._paper_key = self.blank(QColor(theme.PAPER)), key
-            painter = QPainter(self._paper)
-            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            self._paint_grid(painter, scale, x, y)
-            painter.end()
-        return self._paper
 
     def _paint_sheet(self, painter: QPainter, scale: float, paper: QPixmap) -> None:
         if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
@@ -211,36 +239,6 @@ class SheetView(View):
         painter.restore()
         self.handling.paint(painter)
 
-    def _paint_grid(self, painter: QPainter, scale: float, x: float, y: float) -> None:
-        """A line each 10 mm (each inch for inches), with figures along two edges."""
-        step = 10.0 if self.bench.unit == "mm" else MM_PER_IN
-        while step * scale < 9:
-            step *= 5
-        painter.setPen(QPen(QColor(theme.PAPER_GRID), 1))
-        ups = np.arange(np.ceil((0 - x) / scale / step), (self.width() - x) / scale / step) * step
-        rows = np.arange(np.ceil((y - self.height()) / scale / step), y / scale / step) * step
-        painter.drawLines([QLineF(x + at * scale, 0, x + at * scale, self.height()) for at in ups.tolist()])
-        painter.drawLines([QLineF(0, y - at * scale, self.width(), y - at * scale) for at in rows.tolist()])
-        self._paint_figures(painter, ups.tolist(), rows.tolist(), step, (scale, x, y))
-
-    def _paint_figures(self, painter: QPainter, ups: list[float], rows: list[float], step: float,
-                       frame: tuple[float, float, float]) -> None:
-        scale, x, y = frame
-        every = step * max(1, int(np.ceil(56 / (step * scale))))
-        foot = self.height() - 20
-        for at in ups:
-            if abs(at / every - round(at / every)) < 1e-6 and 64 < x + at * scale < self.width() - 30:
-                text = format_number(at, self.bench.unit, digits=0)
-                self.write(painter, QRectF(x + at * scale - 24, foot, 48, 18), text, theme.PAPER_QUIET, scale=0.85,
-                           align=Qt.AlignmentFlag.AlignHCenter)
-        for at in rows:
-            if abs(at / every - round(at / every)) < 1e-6 and 40 < y - at * scale < self.height() - 30:
-                text = format_number(at, self.bench.unit, digits=0)
-                self.write(painter, QRectF(2, y - at * scale - 9, 34, 18), text, theme.PAPER_QUIET, scale=0.85,
-                           align=Qt.AlignmentFlag.AlignRight)
-        self.write(painter, QRectF(2, foot, 34, 18), self.bench.unit, theme.PAPER_QUIET, scale=0.85,
-                   align=Qt.AlignmentFlag.AlignRight)
-
     def _paint_mark(self, painter: QPainter) -> None:
         """The linked pointer, and what it points at in words."""
         fitted = self.results.fitted
@@ -269,11 +267,11 @@ class SheetView(View):
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() == Qt.MouseButton.LeftButton and (
-                self.tying.press(event.position())
+                self.tying.press(event.position(), event.modifiers())
                 or self.handling.press(event.position(), event.modifiers())):
             return
         super().mousePressEvent(event)
-        if self.handling.works:                               # beside the pieces the sheet itself is taken hold of
+        if self.handling.works:                               # beside the items the sheet itself is taken hold of
             self._held = None
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
@@ -289,7 +287,7 @@ class SheetView(View):
         super().mouseReleaseEvent(event)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
-        if not (self.tying.take_key(event.key())
+        if not (self.tying.take_key(event.key(), event.modifiers())
                 or (self.handling.works and self.handling.take_key(event.key(), event.modifiers()))):
             super().keyPressEvent(event)
 

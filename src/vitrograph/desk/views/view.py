@@ -12,7 +12,8 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from vitrograph.core.fit import Fitted, moved_round, moved_up
 from vitrograph.core.job import Fit
-from vitrograph.core.pipeline import Results
+from vitrograph.core.job.change import Put
+from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.kit import theme
@@ -194,10 +195,9 @@ class View(QWidget):
         if held is None:
             return
         du, ds = held.step
-        changes = {**moved_up(held.fit, held.fitted.wall, held.fitted.from_rim, ds),
-                   **moved_round(held.fitted.wall, held.fitted.angle, du)}
-        self.bench.edit("Move the art", merge=True, **{path: _to_hundredths(path, value)
-                                                       for path, value in changes.items()})
+        changes = (*moved_up(held.fit, held.fitted.wall, held.fitted.from_rim, ds),
+                   *moved_round(held.fitted.wall, held.fitted.angle, du))
+        self.bench.edit("Move the art", *map(_to_hundredths, changes), merge=True)
 
     def leaveEvent(self, event: object) -> None:
         self.bench.pointed.emit(None)
@@ -225,9 +225,11 @@ class _Held:
     step: tuple[float, float] = (0.0, 0.0)
 
 
-def _to_hundredths(path: str, value: object) -> object:
+def _to_hundredths(change: Put) -> Put:
     """Lengths that a hand sets need no more digits than a ruler has."""
-    return round(value, 2) if isinstance(value, float) and path != "fit__angle" else value
+    if not isinstance(change.value, float) or change.path == "fit__angle":
+        return change
+    return Put(change.path, round(change.value, 2))
 
 
 def bounds_of(*shapes: shapely.Geometry) -> tuple[float, float, float, float]:

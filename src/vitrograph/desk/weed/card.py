@@ -1,9 +1,10 @@
-"""The weed station: one piece at a time, the frame first, openings large to small, islands that must stay."""
+"""The weed station: one bit at a time, the surplus first, openings large to small, islands that must stay."""
 
-from vitrograph.core.pipeline import Results
-from vitrograph.core.weed import Piece, WeedPlan
+from collections.abc import Sequence
+
+from vitrograph.core.results import Results
+from vitrograph.core.work import Step
 from vitrograph.desk.kit.fields import label
-from vitrograph.desk.kit.steps import Step
 from vitrograph.desk.kit.steps_card import StepsCard
 
 
@@ -13,7 +14,8 @@ class WeedCard(StepsCard):
     station = "weed"
     heading = "Weed"
     says = "Peel the mat from the film, not the film from the mat. Slow, low, in good light."
-    done_words = "Weeded. Hold it to the light and look for pieces missed."
+    done_words = "Weeded. Hold it to the light and look for bits missed."
+    copies_are = "Stencil"
 
     def build(self) -> None:
         super().build()
@@ -21,10 +23,8 @@ class WeedCard(StepsCard):
         self.section("Stays")
         self.stack(self.stay)
 
-    def steps_of(self, results: Results) -> list[Step]:
-        if results.weed is None:
-            return []
-        return [_pull(piece) for piece in results.weed.pull] + _islands(results.weed)
+    def steps_of(self, results: Results) -> Sequence[Step]:
+        return results.weed.steps if results.weed else ()
 
     def show_results(self, results: Results) -> None:
         super().show_results(results)
@@ -36,16 +36,3 @@ class WeedCard(StepsCard):
         weed = self.bench.results.weed
         shape = weed.pull[step].shape if weed and 0 < step < len(weed.pull) else None
         self.bench.spotlight.emit(shape)
-
-
-def _pull(piece: Piece) -> Step:
-    name = "the surplus" if piece.kind == "frame" else piece.name
-    return Step(f"Pull {piece.number}: {name}", f"{piece.where}; {piece.how}")
-
-
-def _islands(weed: WeedPlan) -> list[Step]:
-    if not weed.stay:
-        return []
-    names = ", ".join(f"{piece.number} {piece.name}" for piece in weed.stay[:8])
-    more = f" and {len(weed.stay) - 8} more" if len(weed.stay) > 8 else ""
-    return [Step(f"Look: {len(weed.stay)} islands must still be there", f"{names}{more}")]

@@ -28,6 +28,7 @@ from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT, outline_are
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Box, as_polygons, without
 from vitrograph.core.job import Item, Monogram, OutlineName, Shape, Words
+from vitrograph.core.search import smallest_that
 
 _HIGH = 60.0                       # an initial's capitals
 _SMALLER = 2 / 3                   # the outer initials against the middle one (common practice, no published source)
@@ -215,9 +216,8 @@ def _smallest(outline: OutlineName, aspect: float, kept: Polygon, at: tuple[floa
     """The least height of an outline about a point that holds an area, by halving."""
     unit = outline_area(outline, aspect, 1.0, 1e-3)
     moved = shapely.transform(kept, lambda xy: xy - [at[0], at[1]])
-    least, most = 0.0, 40 * _HIGH
-    for _ in range(_HALVINGS):
-        tall = (least + most) / 2
-        grown = shapely.transform(unit, lambda xy, by=tall: xy * by)
-        least, most = (least, tall) if grown.covers(moved) else (tall, most)
-    return most
+
+    def holds(tall: float) -> bool:
+        return bool(shapely.transform(unit, lambda xy: xy * tall).covers(moved))
+
+    return smallest_that(holds, 0.0, 40 * _HIGH, _HALVINGS)

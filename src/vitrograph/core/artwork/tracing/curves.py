@@ -11,7 +11,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from vitrograph.core.geometry import Points, flatten_cubics
+from vitrograph.core.geometry import Points, flatten_cubics, length_of, lengths_along, points_at
 
 Values = NDArray[np.float64]
 
@@ -61,10 +61,9 @@ def fit_ring(ring: Points, tolerance: float, *, calm: bool = True) -> Curve:
 
 def _resampled(ring: Points) -> Points:
     """Even samples of a closed outline, the first not repeated."""
-    along = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(ring, axis=0).T))])
-    count = max(8, round(along[-1] / _STEP))
-    at = np.arange(count) * along[-1] / count
-    return np.column_stack([np.interp(at, along, ring[:, 0]), np.interp(at, along, ring[:, 1])])
+    length = length_of(ring)
+    count = max(8, round(length / _STEP))
+    return points_at(ring, np.arange(count) * length / count)
 
 
 @dataclass(frozen=True)
@@ -230,7 +229,7 @@ def _cubic(
 
     One that strays far is not bettered: it will be split.
     """
-    u = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(points, axis=0).T))])
+    u = lengths_along(points)
     path = float(u[-1])
     u /= path or 1.0
     for round_number in range(_IMPROVE + 1):

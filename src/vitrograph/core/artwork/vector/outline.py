@@ -14,7 +14,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.tree import Node
 from vitrograph.core.artwork.vector.units import diagonal, length_px, numbers_of
-from vitrograph.core.geometry import Points, arc_pieces, flatten_cubics, union
+from vitrograph.core.geometry import Points, arc_pieces, flatten_cubics, length_of, stretch_of, union
 
 _CAPS = {"round": "round", "square": "square"}
 _MOST_DASHES = 20_000
@@ -210,8 +210,7 @@ def dash_lengths(style: dict[str, str]) -> list[float]:
 
 def dashed(line: Points, dashes: list[float], offset: float) -> list[Points]:
     """A line's dashes. A line of far too many is left whole."""
-    along = np.concatenate([[0.0], np.cumsum(np.hypot(*np.diff(line, axis=0).T))])
-    period, length = sum(dashes), float(along[-1])
+    period, length = sum(dashes), length_of(line)
     if length == 0 or length / period * len(dashes) > _MOST_DASHES:
         return [line]
     ends = np.cumsum([0.0, *dashes])
@@ -220,9 +219,7 @@ def dashed(line: Points, dashes: list[float], offset: float) -> list[Points]:
         for start, end in zip(ends[:-1:2] + turn * period - offset, ends[1::2] + turn * period - offset, strict=True):
             low, high = max(float(start), 0.0), min(float(end), length)
             if low < high or low == high == start == end:
-                inner = line[(along > low) & (along < high)]
-                cut = [[np.interp(at, along, line[:, 0]), np.interp(at, along, line[:, 1])] for at in (low, high)]
-                pieces.append(np.concatenate([[cut[0]], inner, [cut[1]]]))
+                pieces.append(stretch_of(line, low, high))
     return pieces
 
 

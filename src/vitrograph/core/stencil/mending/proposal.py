@@ -8,6 +8,7 @@ A step that takes away or joins three tenths of the openings is no mend: art so 
 
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
+from math import ceil, exp, log, log1p, log2
 
 import numpy as np
 import shapely
@@ -16,6 +17,7 @@ from numpy.typing import NDArray
 from vitrograph.core.geometry import Points, without
 from vitrograph.core.job import FilmMend, FilmMendName, StencilChoices
 from vitrograph.core.says import Area, Joined, Length, Says
+from vitrograph.core.search import smallest_that
 from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.mending.mends import Cutting, mended
 from vitrograph.core.stencil.sheet import Sheet
@@ -100,11 +102,9 @@ def smallest_factor(
         return 1.0
     if fails(_LARGEST):
         return None
-    low, high = 1.0, _LARGEST
-    while high - low > _NEAR * low:
-        middle = (low * high) ** 0.5
-        low, high = (middle, high) if fails(middle) else (low, middle)
-    return high
+    # a factor is as near as another of the same share: its logarithm is halved
+    halvings = ceil(log2(log(_LARGEST) / log1p(_NEAR)))
+    return exp(smallest_that(lambda power: not fails(exp(power)), 0.0, log(_LARGEST), halvings))
 
 
 @dataclass(frozen=True)

@@ -5,7 +5,7 @@ import shapely
 from shapely.geometry import LineString, MultiPolygon, Polygon, box
 
 from vitrograph.core.fit import EDGE_DEVIATION_MM, Film, Fitted, whole_wall
-from vitrograph.core.geometry import as_polygons, union, within
+from vitrograph.core.geometry import as_polygons, largest, union, within
 from vitrograph.core.glass import Pane
 from vitrograph.core.job import StencilChoices
 
@@ -56,7 +56,7 @@ def _on_the_pane(outline: Polygon, fitted: Fitted) -> Polygon:
         return outline
     pane = Polygon(fitted.chart.wall_to_sheet(fitted.wall.edge(EDGE_DEVIATION_MM)))
     clipped = as_polygons(shapely.intersection(outline, pane))
-    return max(clipped.geoms, key=lambda part: part.area, default=outline)
+    return outline if clipped.is_empty else largest(clipped)
 
 
 def _sides(fitted: Fitted, choices: StencilChoices) -> tuple[float, float, float, float]:
@@ -87,4 +87,4 @@ def _rectangle(art: MultiPolygon, room: Polygon, fitted: Fitted, choices: Stenci
 
 
 def _largest(shape: shapely.Geometry) -> Polygon:
-    return max(as_polygons(shape).geoms, key=lambda part: part.area)
+    return largest(shape)

@@ -1,0 +1,22 @@
+"""What the logbook has to say of a job before it is made: how the same went before."""
+
+from collections.abc import Iterable, Iterator
+
+from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.job import Job
+from vitrograph.core.job.change import put
+from vitrograph.core.logbook.book import Entry
+
+
+def check_logbook(entries: Iterable[Entry], job: Job) -> Iterator[Finding]:
+    """Yield how a job of this name went the last time, where it did not go well; `entries` are the newest first."""
+    last = next((entry for entry in entries if entry.job == job.name), None)
+    if last is None or last.outcome == "good":
+        return
+    remedy = None
+    if last.outcome == "faint" and last.school == job.etch.school == "brief-worked":
+        remedy = Remedy.of("Use five, stir, five", put(lambda job: job.etch.school, "five-stir-five"))
+    elif last.outcome == "leaks" and last.film == job.cut.film != "permanent":
+        remedy = Remedy.of("Use permanent vinyl, which grips best", put(lambda job: job.cut.film, "permanent"))
+    yield Finding(Code.BEFORE, Level.WATCH, f"the last time, on {last.made_on}, it came out: {last.outcome}",
+                  last.note or "look at what was noted before it is made again", remedy=remedy)

@@ -1,0 +1,73 @@
+"""What has been done of orders, kept in the logbook's file as it happens: it outlives the program and the day."""
+
+import sqlite3
+from types import MappingProxyType
+from typing import cast
+
+from vitrograph.core.logbook.book import Logbook
+from vitrograph.core.stations import Station
+from vitrograph.core.work import Clock, Progress, StepRef
+
+_AT = "making = ? AND station = ? AND piece = ? AND copy = ? AND step = ?"
+
+
+class Makings:
+    """The makings of orders in a logbook. An order has one under way at most; the next begins where it was ended."""
+
+    def __init__(self, book: Logbook) -> None:
+        self.book = book
+
+    def progress(self, order_id: str) -> Progress:
+        """What has been done in the making of an order that is under way. Raises LogbookError."""
+        with self.book.open() as book:
+            making = _under_way(book, order_id)
+            if making is None:
+                return Progress()
+            done = book.execute("SELECT station, piece, copy, step, at FROM done WHERE making = ?", (making,))
+            ticked = {_ref(row): row[4] for row in done}
+            clocks = book.execute("SELECT station, piece, copy, step, seconds, since, spent FROM clock "
+                                  "WHERE making = ?", (making,))
+            kept = {_ref(row): Clock(*row[4:]) for row in clocks}
+        return Progress(MappingProxyType(ticked), MappingProxyType(kept))
+
+    def tick(self, order_id: str, ref: StepRef, now: float) -> None:
+        """Note that a step is done. Raises LogbookError."""
+        with self.book.open() as book:
+            book.execute("INSERT OR IGNORE INTO done VALUES (?, ?, ?, ?, ?, ?)", (*_key(book, order_id, ref, now), now))
+
+    def untick(self, order_id: str, ref: StepRef, now: float) -> None:
+        """Note that a step is not done after all; its clock begins anew. Raises LogbookError."""
+        with self.book.open() as book:
+            key = _key(book, order_id, ref, now)
+            for table in ("done", "clock"):
+                book.execute(f"DELETE FROM {table} WHERE {_AT}", key)
+
+    def set_clock(self, order_id: str, ref: StepRef, clock: Clock, now: float) -> None:
+        """Keep how a step's clock stands. Raises LogbookError."""
+        with self.book.open() as book:
+            book.execute("INSERT OR REPLACE INTO clock VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
+                         (*_key(book, order_id, ref, now), clock.seconds, clock.since, clock.spent))
+
+    def end(self, order_id: str, now: float) -> None:
+        """End the making under way: the order may be made again from the first step. Raises LogbookError."""
+        with self.book.open() as book:
+            book.execute("UPDATE making SET ended = ? WHERE order_id = ? AND ended IS NULL", (now, order_id))
+
+
+def _under_way(book: sqlite3.Connection, order_id: str) -> int | None:
+    row = book.execute("SELECT id FROM making WHERE order_id = ? AND ended IS NULL ORDER BY id DESC LIMIT 1",
+                       (order_id,)).fetchone()
+    return None if row is None else int(row[0])
+
+
+def _key(book: sqlite3.Connection, order_id: str, ref: StepRef, now: float) -> tuple[int, str, int, int, str]:
+    """A step's place in the tables; a making is begun where none is under way."""
+    making = _under_way(book, order_id)
+    if making is None:
+        making = book.execute("INSERT INTO making (order_id, begun) VALUES (?, ?)", (order_id, now)).lastrowid
+    return int(making or 0), ref.station, ref.piece, ref.copy, ref.step
+
+
+def _ref(row: tuple[object, ...]) -> StepRef:
+    station, piece, copy, step = row[:4]
+    return StepRef(cast(Station, station), int(str(piece)), int(str(copy)), str(step))

@@ -1,0 +1,101 @@
+"""What has been done of the order in hand: steps and clocks, kept in the logbook's file at once."""
+
+from collections.abc import Callable, Sequence
+from time import time
+from types import MappingProxyType
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.logbook import Makings
+from vitrograph.core.stations import Station
+from vitrograph.core.work import Clock, Progress, State, Step, StepRef, state_of_work
+
+_TICK_MS = 500
+
+
+class Making(QObject):
+    """The making of the order in hand that is under way. `changed` says that steps or clocks did."""
+
+    changed = Signal()
+    ticked = Signal()                   # while a clock runs, twice a second
+    refused = Signal(str)               # one sentence: what could not be kept, and why
+
+    def __init__(self, makings: Makings, now: Callable[[], float] = time) -> None:
+        super().__init__()
+        self._makings, self.now = makings, now
+        self._order = ""
+        self.progress = Progress()
+        self._copies: dict[int, int] = {}
+        self._timer = QTimer(self, interval=_TICK_MS)
+        self._timer.timeout.connect(self.ticked)
+
+    def take(self, order_id: str) -> None:
+        """Turn to the making of an order."""
+        if order_id != self._order:
+            self._order = order_id
+            self._copies = {}
+            self._read()
+
+    def copy_of(self, piece: int) -> int:
+        """Which copy of a piece is in hand, from 1."""
+        return self._copies.get(piece, 1)
+
+    def take_copy(self, piece: int, copy: int) -> None:
+        """Turn to another copy of a piece."""
+        self._copies[piece] = copy
+        self.changed.emit()
+
+    def refs(self, station: Station, piece: int, copy: int, steps: Sequence[Step]) -> list[StepRef]:
+        """The steps of one copy of a piece, as they are kept."""
+        return [StepRef(station, piece, copy, step.key) for step in steps]
+
+    def state(self, station: Station, piece: int, copies: int, steps: Sequence[Step]) -> State:
+        """Whether all copies' work at a station is planned, under way or done."""
+        refs = [ref for copy in range(1, copies + 1) for ref in self.refs(station, piece, copy, steps)]
+        return state_of_work(refs, self.progress)
+
+    def tick(self, ref: StepRef) -> None:
+        """A step is done."""
+        self._do(lambda: self._makings.tick(self._order, ref, self.now()))
+
+    def untick(self, ref: StepRef) -> None:
+        """A step is not done after all."""
+        self._do(lambda: self._makings.untick(self._order, ref, self.now()))
+
+    def clock(self, ref: StepRef, seconds: float) -> Clock:
+        """How a step's clock stands; one never started stands at its beginning."""
+        return self.progress.clocks.get(ref, Clock(seconds, None))
+
+    def toggle_clock(self, ref: StepRef, seconds: float) -> None:
+        """Start a step's clock, or hold it."""
+        clock, now = self.clock(ref, seconds), self.now()
+        after = clock.started(now) if clock.since is None else clock.held(now)
+        self._do(lambda: self._makings.set_clock(self._order, ref, after, now))
+
+    def begin_anew(self) -> None:
+        """End this making: the order is made again, from the first step."""
+        self._do(lambda: self._makings.end(self._order, self.now()))
+
+    def most_urgent(self) -> tuple[StepRef, Clock] | None:
+        """The running clock that ends first."""
+        return next(iter(self.progress.running().items()), None)
+
+    def _do(self, work: Callable[[], None]) -> None:
+        try:
+            work()
+        except VitrographError as error:
+            self.refused.emit(str(error))
+        self._read()
+
+    def _read(self) -> None:
+        try:
+            self.progress = self._makings.progress(self._order) if self._order else Progress()
+        except VitrographError as error:
+            self.progress = Progress(MappingProxyType({}), MappingProxyType({}))
+            self.refused.emit(str(error))
+        if self.progress.running():
+            self._timer.start()
+        else:
+            self._timer.stop()
+        self.changed.emit()

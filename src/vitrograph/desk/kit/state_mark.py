@@ -1,0 +1,21 @@
+"""A state as a shape: told by its form as well as by its colour."""
+
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
+
+from vitrograph.desk.kit import theme
+
+
+def draw_state(painter: QPainter, at: QPointF, state: str, size: float = 6.0) -> None:
+    """A state as a shape: open ring, disc, triangle, square."""
+    tone = QColor(theme.LEVEL_COLOURS[state])
+    painter.setPen(QPen(tone, 2))
+    painter.setBrush(tone if state not in {"open", "note"} else Qt.BrushStyle.NoBrush)
+    if state == "watch":
+        corners = [QPointF(at.x(), at.y() - size), QPointF(at.x() + size, at.y() + size * 0.8),
+                   QPointF(at.x() - size, at.y() + size * 0.8)]
+        painter.drawPolygon(QPolygonF(corners))
+    elif state == "stop":
+        painter.drawRect(QRectF(at.x() - size * 0.85, at.y() - size * 0.85, size * 1.7, size * 1.7))
+    else:
+        painter.drawEllipse(at, size * 0.9, size * 0.9)
