@@ -32,6 +32,7 @@ def open_shell(job, station: str, *chosen: int):
     from PySide6.QtTest import QTest
     from PySide6.QtWidgets import QApplication
 
+    from vitrograph.core.job import Order
     from vitrograph.core.logbook import Logbook
     from vitrograph.desk.app import settle_memory
     from vitrograph.desk.bench import Bench
@@ -39,7 +40,7 @@ def open_shell(job, station: str, *chosen: int):
     from vitrograph.desk.shell import Shell
 
     theme.apply(QApplication.instance() or QApplication([]))
-    shell = Shell(Bench(job, Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite")))
+    shell = Shell(Bench(Order.of(job), Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite")))
     shell.resize(1280, 800)
     shell.show()
     shell.bench.go(station)

@@ -34,14 +34,14 @@ def window_with(text: str):
     """The window at the artwork station, the keyboard at the end of the words."""
     from PySide6.QtWidgets import QPlainTextEdit
 
-    from vitrograph.core.job import Artwork, Item, Job, TaperedGlass, Words
+    from vitrograph.core.job import Artwork, Item, Job, Order, TaperedGlass, Words
     from vitrograph.core.logbook import Logbook
     from vitrograph.desk.bench import Bench
     from vitrograph.desk.shell import Shell
 
     words = Item(Words(text), key=1, size=78.0)
     made = Job(glass=TaperedGlass(rim=88, base=62, height=130), artwork=Artwork((words,))).changed(fit__from_rim=40.0)
-    shell = Shell(Bench(made, Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite")))
+    shell = Shell(Bench(Order.of(made), Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite")))
     shell.show()
     shell.bench.go("artwork")
     box = shell.findChild(QPlainTextEdit, "words")

@@ -27,13 +27,13 @@ import gc
 gc.disable()                       # as the program itself does while it starts
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
-from vitrograph.core.demo import demo_job
+from vitrograph.core.demo import demo_order
 from vitrograph.desk.kit import theme
 from vitrograph.desk.app import make_shell
 from vitrograph.desk.bench import Bench
 from vitrograph.core.logbook import Logbook, default_path
 app = QApplication([])
-bench = Bench(demo_job(), Logbook(default_path()))
+bench = Bench(demo_order(), Logbook(default_path()))
 theme.apply(app)
 shell = make_shell(bench, demo=True)
 def drawn(seconds):

@@ -14,7 +14,7 @@ def main() -> None:
     os.environ |= {"XDG_DATA_HOME": home, "XDG_STATE_HOME": home}
     from PySide6.QtWidgets import QApplication
 
-    from vitrograph.core.demo import demo_job, fill_demo_logbook, fill_demo_shelf
+    from vitrograph.core.demo import demo_order, fill_demo_logbook, fill_demo_shelf
     from vitrograph.core.glass import Shelf
     from vitrograph.core.logbook import Logbook
     from vitrograph.desk.bench import Bench
@@ -26,7 +26,7 @@ def main() -> None:
     book, shelf = Logbook(Path(home) / "logbook.sqlite"), Shelf(Path(home) / "shelf")
     fill_demo_logbook(book)
     fill_demo_shelf(shelf)
-    shell = Shell(Bench(demo_job(), book, None, shelf))
+    shell = Shell(Bench(demo_order(), book, None, shelf))
     shell.resize(1280, 800)
     shell.show()
     settle(shell)
@@ -67,7 +67,7 @@ def take_stations(shell) -> None:
     for number, station in enumerate(STATIONS, start=1):
         shell.bench.go(station)
         for _ in range(STEPS.get(station, 0)):
-            shell.card(station).walker.go(shell.card(station).walker.at + 1)
+            shell.card(station).walker.done()
         if station == "cut":
             shell.card(station).simulate()
             wait(3600)
@@ -76,15 +76,15 @@ def take_stations(shell) -> None:
 
 def take_curved(shell) -> None:
     """The fit station with the demo's carafe in two bands, and its ornament with a snipped border."""
-    from vitrograph.core.demo import demo_job
+    from vitrograph.core.demo import demo_order
 
-    tumbler = shell.bench.job
+    tumblers = shell.bench.order
     shell.bench.go("fit")
     for name in ("carafe", "ornament"):
-        shell.bench.replace_job(demo_job(name), None)
+        shell.bench.replace_order(demo_order(name), None)
         settle(shell)
         take(shell, f"3-fit-{name}")
-    shell.bench.replace_job(tumbler, None)
+    shell.bench.replace_order(tumblers, None)
     settle(shell)
 
 
@@ -128,7 +128,7 @@ def take_composing(shell) -> None:
     window.close()
     flute = next(glass for glass in demo_glasses() if glass.name == "Guide's flute")
     monogram = Monogram("split", "K", "Kestrel", frame="oval", edge="two lines")
-    shell.bench.edit("Flute", **flute.changes(), artwork=Artwork((Item(monogram, key=1, size=34.0),)),
+    shell.bench.edit("Flute", *flute.changes(), artwork=Artwork((Item(monogram, key=1, size=34.0),)),
                      name="Guide's flute", fit__from_rim=40.0)
     settle(shell)
     take(shell, "2-artwork-monogram")
@@ -208,14 +208,14 @@ def take_measuring(shell, folder: Path) -> None:
     shelf.show()
     shelf.list.setCurrentRow(3)
     take(shelf, "1-glass-shelf")
-    shell.bench.edit("Lantern", **glasses["Storm lantern"].changes())
+    shell.bench.edit("Lantern", *glasses["Storm lantern"].changes())
     settle(shell)
     take(card.open_helpers("keepout"), "1-glass-keepout")
     carafe = glasses["Finder chart carafe"]
     camera = Camera(mm_per_px=0.15, tilt=0.024, noise=0.015, blur=1.2, uneven=0.25)
     pixels = camera.photograph(wall_of(carafe.glass))
     Image.fromarray((pixels * 255).astype(np.uint8)).save(folder / "carafe.png")
-    shell.bench.edit("Carafe", **carafe.changes())
+    shell.bench.edit("Carafe", *carafe.changes())
     settle(shell)
     helpers = card.open_helpers("picture")
     helpers.resize(860, 860)

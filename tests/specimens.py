@@ -5,6 +5,7 @@ from importlib import resources
 from pathlib import Path
 from typing import Any
 
+from vitrograph.core.findings import Remedy
 from vitrograph.core.job import (
     Artwork,
     BallGlass,
@@ -14,12 +15,15 @@ from vitrograph.core.job import (
     FlatGlass,
     Item,
     Job,
+    Order,
     StraightGlass,
     TaperedGlass,
     Words,
 )
 from vitrograph.core.pipeline import Pipeline
-from vitrograph.core.results import Results
+from vitrograph.core.results import FinishedOrder, Results
+from vitrograph.core.says import Value, in_words
+from vitrograph.core.telling.plan_json import plan_of
 
 TUMBLER = TaperedGlass(rim=90.0, base=64.0, height=132.0)
 FLARE_IN = TaperedGlass(rim=52.0, base=74.0, height=110.0)
@@ -60,7 +64,29 @@ def _with_piece(what: Content, width: float, height: float | None, changes: dict
 
 def run(made: Job) -> Results:
     """Results of a job, all stages answered."""
-    return Pipeline().run(made).need_all()
+    results = Pipeline().run(made)
+    results.finished()
+    return results
+
+
+def remedied(made: Job, remedy: Remedy) -> Job:
+    """A job with a remedy done."""
+    return made.changed(**remedy.paths(made))
+
+
+def finished(made: Job) -> FinishedOrder:
+    """A job worked out as an order of its own."""
+    return Pipeline().run_order(Order.of(made)).finished()
+
+
+def plan_piece(made: Job) -> dict[str, Any]:
+    """The one piece of a job's plan."""
+    return plan_of(finished(made))["pieces"][0]
+
+
+def in_mm(said: Value | str) -> str:
+    """A sentence in mm."""
+    return in_words(said, "mm")
 
 
 def fonts_folder(name: str) -> list[Path]:

@@ -10,6 +10,7 @@ from PIL import Image
 
 from specimens import STAR, fonts_folder, job
 from vitrograph.cli import main
+from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import load_order, save_order
 
 TUMBLER = ["--glass", "taper", "--top", "90mm", "--bottom", "64mm", "--height", "132mm"]
@@ -21,7 +22,7 @@ def quick(tmp_path, *words):
 
 
 def plan_in(tmp_path):
-    return json.loads((tmp_path / "out" / "plan.json").read_text("utf-8"))
+    return json.loads((tmp_path / "out" / "plan.json").read_text("utf-8"))["pieces"][0]
 
 
 def test_quick_writes_the_files_and_the_plan(tmp_path, capsys):
@@ -35,7 +36,8 @@ def test_quick_writes_the_files_and_the_plan(tmp_path, capsys):
     assert fan["sweep_deg"] == pytest.approx(360 * 13 / slant, abs=1e-3)
     assert plan_in(tmp_path)["fit"]["art_on_glass_mm"][0] == 60.0
     assert main(["plan", str(tmp_path / "out" / "job.vitro"), "--json"]) == 0
-    assert json.loads(capsys.readouterr().out.split("\n", 9)[-1].partition("{")[2].join(["{", ""])) == plan_in(tmp_path)
+    printed = json.loads("{" + capsys.readouterr().out.split("\n", 9)[-1].partition("{")[2])
+    assert printed["pieces"][0] == plan_in(tmp_path)
 
 
 def test_quick_takes_a_drawing_inches_and_circumferences(tmp_path):
@@ -47,7 +49,7 @@ def test_quick_takes_a_drawing_inches_and_circumferences(tmp_path):
     assert plan["glass"]["rim_diameter_mm"] == pytest.approx(11 * 25.4 / 3.14159265, abs=1e-3)
     assert plan["fit"]["fan"] is None
     assert plan["fit"]["art_on_glass_mm"][1] == pytest.approx(38.1)
-    assert load_order(tmp_path / "out" / "job.vitro").artwork.items[0].what.name == "star.svg"
+    assert load_order(tmp_path / "out" / "job.vitro").job().artwork.items[0].what.name == "star.svg"
 
 
 def test_quick_on_a_pane_cut_for_the_back(tmp_path):
@@ -56,7 +58,7 @@ def test_quick_on_a_pane_cut_for_the_back(tmp_path):
     plan = plan_in(tmp_path)
     assert plan["fit"]["mirrored"] and plan["stencil"]["border_mm"]["left"] == 25.0
     assert [found["level"] for found in plan["stencil"]["findings"]] == ["note"]
-    assert load_order(tmp_path / "out" / "job.vitro").artwork.items[0].what.text == "Kestrel\nPoint"
+    assert load_order(tmp_path / "out" / "job.vitro").job().artwork.items[0].what.text == "Kestrel\nPoint"
 
 
 def test_quick_takes_curved_walls_and_balls(tmp_path):
@@ -112,7 +114,7 @@ def test_bad_input_is_exit_code_2_and_one_line(tmp_path, monkeypatch, capsys, wo
 
 def test_export_writes_what_is_asked_for(tmp_path):
     path = tmp_path / "job.vitro"
-    save_order(job(), path)
+    save_order(Order.of(job()), path)
     assert main(["export", str(path), "--svg", str(tmp_path / "a.svg"), "--hpgl", str(tmp_path / "a.plt")]) == 0
     assert (tmp_path / "a.svg").read_text().startswith("<?xml") and (tmp_path / "a.plt").read_text().startswith("IN;")
     assert not (tmp_path / "a.pdf").exists()
@@ -128,7 +130,7 @@ def test_a_window_without_a_screen_is_refused(monkeypatch, capsys):
 
 def test_a_job_with_nothing_to_cut_is_told(tmp_path, capsys):
     path = tmp_path / "empty.vitro"
-    save_order(job(""), path)
+    save_order(Order.of(job("")), path)
     assert main(["plan", str(path)]) == 2
     assert capsys.readouterr().err == "vitrograph: type some words, open a drawing, or add a shape or a monogram\n"
 
@@ -139,7 +141,7 @@ def test_quick_knows_what_is_in_the_way(tmp_path):
     assert plan_in(tmp_path)["glass"]["width_mm"] == 180 and plan_in(tmp_path)["glass"]["largest_motif_mm"]
     handled = [*TUMBLER, *WORDS, "--handle", "40mm", "--foot", "8mm", "--bead", "3mm", "--from-rim", "30mm"]
     assert quick(tmp_path, *handled) == 0
-    kept = load_order(tmp_path / "out" / "job.vitro").features
+    kept = load_order(tmp_path / "out" / "job.vitro").job().features
     assert (kept.foot, kept.bead, kept.keep_out[0].what, kept.keep_out[0].wide) == (8.0, 3.0, "handle", 40.0)
     assert quick(tmp_path, *TUMBLER, *WORDS, "--foot", "8mm", "--from-rim", "118mm") == 1      # the words over the foot
     assert "keep-out" in {found["code"] for found in plan_in(tmp_path)["stencil"]["findings"]}
@@ -157,7 +159,7 @@ def test_quick_takes_pictures_and_dxf_with_their_flags(tmp_path):
         assert plan_in(tmp_path)["fit"]["art_on_glass_mm"] == pytest.approx([40, 20], rel=0.02)
         assert drawing["kind"] == "picture" and drawing["own_size_mm"] == pytest.approx([13.55, 6.77], rel=0.03)
     assert "drawn here" in plan_in(tmp_path)["artwork"]["provenance"][0]
-    assert load_order(tmp_path / "out" / "job.vitro").artwork.items[0].what.name == "bar.tiff"
+    assert load_order(tmp_path / "out" / "job.vitro").job().artwork.items[0].what.name == "bar.tiff"
     document = ezdxf.new("R2010", units=4)
     document.modelspace().add_circle((0, 0), 12)
     document.saveas(tmp_path / "ring.dxf")
@@ -190,7 +192,7 @@ def test_quick_stacks_words_art_and_monograms_in_their_order(tmp_path):
     gaps = [above["box_mm"][1] - below["box_mm"][3] for above, below in pairwise(pieces)]
     assert gaps == pytest.approx([gaps[0]] * 3, abs=1e-3) and gaps[0] > 0
     assert pieces[0]["cap_height_mm"] == pytest.approx(pieces[3]["cap_height_mm"], abs=1e-3)
-    kept = load_order(tmp_path / "out" / "job.vitro").artwork.items[2].what
+    kept = load_order(tmp_path / "out" / "job.vitro").job().artwork.items[2].what
     assert (kept.initials, kept.frame, kept.text_face) == ("K,P,O", "oval", "Oswald Bold")
 
 
@@ -282,7 +284,7 @@ def test_quick_mends_ties_and_marks(tmp_path, capsys):
     assert after["stencil"]["work"]["failing"] == 0 and after["stencil"]["one_piece"]
     assert not after["transfer"]["tape_needed"] and {tie["width_mm"] for tie in after["stencil"]["ties"]} == {2.0}
     assert "mended: " in capsys.readouterr().out
-    assert load_order(tmp_path / "out" / "job.vitro").stencil.mends
+    assert load_order(tmp_path / "out" / "job.vitro").job().stencil.mends
     assert 'id="marks"' in (tmp_path / "out" / "stencil.svg").read_text()
 
 

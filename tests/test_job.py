@@ -9,10 +9,11 @@ from hypothesis import strategies as st
 
 from specimens import PLAQUE, STAR, job
 from strategies import fits, words
-from vitrograph.core.demo import demo_job
-from vitrograph.core.errors import JobError, OrderFileError
 from vitrograph.core.artwork.opening import read_drawing
-from vitrograph.core.job import JOB_VERSION, Artwork, FilmMend, Item, Job, Words
+from vitrograph.core.demo import demo_job, demo_order
+from vitrograph.core.errors import JobError, OrderFileError
+from vitrograph.core.job import ORDER_VERSION, Artwork, FilmMend, Item, Job, Order, Words
+from vitrograph.core.job.change import Resize
 from vitrograph.core.storing.orderfile import load_order, save_order
 
 
@@ -33,7 +34,7 @@ def test_a_job_changes_only_by_being_replaced():
     ({"artwork__items__0__size": -5.0}, "artwork items 1 size: expected a number > 0.0, got -5.0"),
     ({"artwork__items__0__size": 0.0}, "artwork items 1 size: "),
     ({"fit__mode": "sideways"}, "fit mode: 'sideways' is not one of the choices"),
-    ({"how_many": 0}, "how many: "), ({"name": ""}, "name: "), ({"stencil__border": 900.0}, "stencil border: "),
+    ({"count": 0}, "count: "), ({"name": ""}, "name: "), ({"stencil__border": 900.0}, "stencil border: "),
     ({"fit__angle": float("nan")}, "fit angle: "),
 ])
 def test_a_change_that_cannot_be_is_told_in_one_sentence(change, sentence):
@@ -46,34 +47,35 @@ def test_a_change_that_cannot_be_is_told_in_one_sentence(change, sentence):
 def test_a_saved_job_is_read_back_the_same(tmp_path_factory, text, fit, name):
     path = tmp_path_factory.mktemp("jobs") / "job.vitro"
     made = job(text, fit=fit, name=name, glass=PLAQUE)
-    save_order(made, path)
-    assert load_order(path) == made
+    order = Order.of(made, job("Point"), id="an id", units="in")
+    save_order(order, path)
+    assert load_order(path) == order and load_order(path).job() == made
 
 
 def test_the_file_is_a_zip_with_the_drawing_beside_the_job(tmp_path):
     path = tmp_path / "job.vitro"
-    save_order(demo_job(), path)
+    save_order(demo_order(), path)
     with zipfile.ZipFile(path) as archive:
         asset, manifest = sorted(archive.namelist())
         tree = json.loads(archive.read(manifest))
         assert archive.read(asset) == demo_job().artwork.items[0].what.data
-    assert tree["version"] == JOB_VERSION and tree["artwork"]["items"][0]["what"]["asset"] == asset
+    assert tree["version"] == ORDER_VERSION and tree["pieces"][0]["artwork"]["items"][0]["what"]["asset"] == asset
 
 
 def test_the_last_good_copy_is_kept_and_a_failed_save_harms_nothing(tmp_path, monkeypatch):
     path = tmp_path / "job.vitro"
-    save_order(job("one"), path)
-    save_order(job("two"), path)
-    assert words_of(load_order(path)) == "two"
-    assert words_of(load_order(tmp_path / "job.vitro.bak")) == "one"
+    save_order(Order.of(job("one")), path)
+    save_order(Order.of(job("two")), path)
+    assert words_of(load_order(path).job()) == "two"
+    assert words_of(load_order(tmp_path / "job.vitro.bak").job()) == "one"
 
     def no_room(handle):
         raise OSError(28, "No space left on device")
 
-    monkeypatch.setattr("vitrograph.core.storing.orderfile.os.fsync", no_room)
-    with pytest.raises(OrderFileError, match="could not be saved \\(no space left on device\\)"):
-        save_order(job("three"), path)
-    assert words_of(load_order(path)) == "two"
+    monkeypatch.setattr("vitrograph.core.storing.whole.os.fsync", no_room)
+    with pytest.raises(OrderFileError, match="cannot be written \\(no space left on device\\)"):
+        save_order(Order.of(job("three")), path)
+    assert words_of(load_order(path).job()) == "two"
     assert sorted(p.name for p in tmp_path.iterdir() if "vitro" in p.name) == ["job.vitro", "job.vitro.bak"]
 
 
@@ -84,12 +86,12 @@ def zip_with(path, **members):
 
 
 @pytest.mark.parametrize(("members", "sentence"), [
-    ({"job_json": '{"version": 99}'}, "saved by a newer Vitrograph \\(job version 99\\): update to open it"),
-    ({"job_json": "{"}, "not a job file, or it is damaged"),
-    ({"job_json": "[]"}, "not a job file, or it is damaged"),
-    ({"other_json": "{}"}, "not a job file, or it is damaged"),
+    ({"job_json": '{"version": 99}'}, "saved by a newer Vitrograph \\(order version 99\\): update to open it"),
+    ({"job_json": "{"}, "not an order file, or it is damaged"),
+    ({"job_json": "[]"}, "not an order file, or it is damaged"),
+    ({"other_json": "{}"}, "not an order file, or it is damaged"),
     ({"job_json": '{"version": 1, "fit": {"size": -1}}'}, "holds a value that cannot be: fit size"),
-    ({"job_json": '{"version": 1, "artwork": {"drawing": {"name": "a", "asset": "gone.svg"}}}'}, "not a job file"),
+    ({"job_json": '{"version": 1, "artwork": {"drawing": {"name": "a", "asset": "gone.svg"}}}'}, "not an order file"),
     ({"job_json": '{"version": 1, "colour": "red"}'}, "cannot be: the job holds the unknown field 'colour'"),
 ])
 def test_a_damaged_or_newer_file_is_refused_in_one_sentence(tmp_path, members, sentence):
@@ -102,7 +104,7 @@ def test_a_damaged_or_newer_file_is_refused_in_one_sentence(tmp_path, members, s
 
 def test_files_that_are_none_of_ours(tmp_path):
     torn = tmp_path / "torn.vitro"
-    save_order(job(), torn)
+    save_order(Order.of(job()), torn)
     torn.write_bytes(torn.read_bytes()[:200])
     with pytest.raises(OrderFileError, match=r"try torn\.vitro\.bak beside it"):
         load_order(torn)
@@ -136,7 +138,7 @@ def test_what_is_placed_on_the_art_grows_with_it(factor, places):
     mends = tuple(FilmMend("fatten webs", 0.8, place, 2.0) for place in places) + (FilmMend("fill specks", 0.8),)
     before = Job(artwork=Artwork((Item(Words("K"), key=1, size=20.0, x=3.0),))).changed(
         stencil__mends=mends, stencil__ties__at=tuple(places), stencil__ties__placed="hand")
-    after = before.changed(**before.resized(factor))
+    after = before.changed(**Resize(factor).paths(before))
     assert after.artwork.items[0].size == pytest.approx(20.0 * factor)
     for (x, y), place in zip(places, after.stencil.ties.at, strict=True):
         assert place == pytest.approx((x * factor, y * factor))

@@ -11,7 +11,7 @@ from specimens import STAR
 from vitrograph.core.artwork import shape_line
 from vitrograph.core.artwork.words import shipped_face
 from vitrograph.core.errors import OrderFileError
-from vitrograph.core.job import Artwork, Drawing, Fit, Job, Piece, Words
+from vitrograph.core.job import Drawing, Fit, Words
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order
 
@@ -38,10 +38,10 @@ def test_words_and_a_drawing_of_the_second_version_are_as_large_and_stand_as_the
     path = second_version(tmp_path_factory.mktemp("old"), {"text": "Kestrel", "drawing_place": place, "gap": 0.5,
                                                           "drawing_size": 2.0},
                           {"size": size, "size_is": side, "from_rim": rim, "angle": 0.4}, drawing=True)
-    job = load_order(path)
+    job = load_order(path).job()
     results = Pipeline().run(job)
     words, star = results.art.placed
-    assert isinstance(words.piece.what, Words) and isinstance(star.piece.what, Drawing)
+    assert isinstance(words.item.what, Words) and isinstance(star.item.what, Drawing)
     assert results.art.size[0 if side == "width" else 1] == pytest.approx(size, abs=0.01)
     em = words.units[0]
     assert star.size[1] == pytest.approx(2.0 * em, rel=1e-3)                      # heights and gap were told in ems
@@ -55,33 +55,34 @@ def test_words_and_a_drawing_of_the_second_version_are_as_large_and_stand_as_the
 
 def test_words_alone_and_nothing_at_all(tmp_path):
     job = load_order(second_version(tmp_path, {"text": "Kestrel\nPoint", "face": "Zilla Slab Bold", "align": "left"},
-                                  {"size": 44.0}))
+                                  {"size": 44.0})).job()
     piece, = job.artwork.items
     assert piece.what == Words("Kestrel\nPoint", "Zilla Slab Bold", align="left")
     assert Pipeline().run(job).art.size[0] == pytest.approx(44.0, abs=0.01)
-    assert load_order(second_version(tmp_path, {"text": "  "}, {})).artwork.items == ()
+    assert load_order(second_version(tmp_path, {"text": "  "}, {})).job().artwork.items == ()
 
 
 def test_what_cannot_be_made_is_kept_and_told_of_at_its_station(tmp_path):
-    job = load_order(second_version(tmp_path, {"text": "K", "face": "Gone"}, {"size": 30.0}))
+    job = load_order(second_version(tmp_path, {"text": "K", "face": "Gone"}, {"size": 30.0})).job()
     assert job.artwork.items[0].size == 30.0
     assert "there is no face 'Gone'" in str(Pipeline().run(job).error("artwork"))
 
 
 @pytest.mark.parametrize(("fit", "sentence"), [
     ({"size": -1}, "fit size: a width from 0 to 5000 mm was wanted, got -1"),
-    ({"size": 20, "size_is": "girth"}, "fit size: a girth"), ({"size": "wide"}, "not a job file, or it is damaged")])
+    ({"size": 20, "size_is": "girth"}, "fit size: a girth"), ({"size": "wide"}, "not an order file, or it is damaged")])
 def test_bad_old_values_are_refused_in_a_sentence(tmp_path, fit, sentence):
     with pytest.raises(OrderFileError, match=sentence):
         load_order(second_version(tmp_path, {"text": "K"}, fit))
 
 
 def test_the_third_version_meant_the_rim_and_one_sheet(tmp_path):
-    tree = Job().changed(artwork=Artwork((Piece(Words("Kestrel"), size=40.0),))).as_tree()
+    tree = {"name": "Old", "glass": GLASS, "artwork": {"pieces": [
+        {"what": {"is": "words", "text": "Kestrel"}, "key": 1, "size": 40.0}]}}
     tree |= {"version": 3, "fit": {"mode": "straight", "face": "outside", "angle": 0.3, "from_rim": 20.0}}
     with zipfile.ZipFile(tmp_path / "third.vitro", "w") as archive:
         archive.writestr("job.json", json.dumps(tree))
-    fit = load_order(tmp_path / "third.vitro").fit
+    fit = load_order(tmp_path / "third.vitro").job().fit
     assert fit == Fit(mode="straight", angle=0.3, from_rim=20.0)
 
 
@@ -92,8 +93,8 @@ def test_a_job_of_the_fourth_version_has_the_stencil_it_had(tmp_path):
             "stencil": {"border": 15.0, "least_web": 0.6}}
     with zipfile.ZipFile(path, "w") as archive:
         archive.writestr("job.json", json.dumps(tree))
-    job = load_order(path)
-    assert job.version == 5 and (job.stencil.border, job.stencil.least_web) == (15.0, 0.6)
+    job = load_order(path).job()
+    assert (job.stencil.border, job.stencil.least_web) == (15.0, 0.6)
     sheet = Pipeline().run(job).sheet
     assert sheet.kind == "resist" and not sheet.recut and not sheet.ties and sheet.marks is None
     assert sheet.covers == sheet.outlines and sheet.border == pytest.approx((15.0,) * 4)

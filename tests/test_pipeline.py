@@ -5,7 +5,7 @@ from threading import Event
 import pytest
 import shapely
 
-from specimens import job, star_job
+from specimens import finished, job, star_job
 from vitrograph.core.artwork.composing.compose import CURVE_DEVIATION_MM, compose
 from vitrograph.core.errors import Cancelled, GlassError, NothingYet
 from vitrograph.core.job import TaperedGlass
@@ -14,8 +14,8 @@ from vitrograph.core.stations import STATIONS
 from vitrograph.core.telling.answers import answer
 from vitrograph.core.telling.plan_json import plan_of
 
-RESULTS = ("wall", "art", "laid", "fitted", "room", "assessed", "sheet", "cut", "weed", "transfer", "etch", "checked",
-           "care")
+RESULTS = ("wall", "art", "mapped", "fitted", "room", "assessed", "sheet", "cut", "weed", "transfer", "etch",
+           "stencil_findings", "demands")
 
 
 def recomputed(before, after):
@@ -25,14 +25,14 @@ def recomputed(before, after):
 @pytest.mark.parametrize(("change", "expected"), [
     ({"etch__school": "long-still"}, {"etch"}),
     ({"transfer__roll_width": 90.0}, {"transfer"}),
-    ({"cut__over_run": 1.0}, {"cut", "checked"}),
-    ({"stencil__least_web": 0.5}, {"checked", "care", "transfer"}),
+    ({"cut__over_run": 1.0}, {"cut"}),
+    ({"stencil__least_web": 0.5}, {"stencil_findings", "demands", "transfer"}),
     ({"name": "Other"}, set()),
-    ({"how_many": 3}, {"etch"}),
+    ({"count": 3}, set()),
     ({"material": "unknown"}, {"etch", "assessed"}),
     ({"tools__girth": "calipers"}, {"assessed"}),
     ({"stencil__border": 16.0}, set(RESULTS) - {"wall", "art"}),
-    ({"fit__angle": 0.5}, set(RESULTS) - {"wall", "art", "laid"}),
+    ({"fit__angle": 0.5}, set(RESULTS) - {"wall", "art", "mapped"}),
     ({"glass__rim": 92.0}, set(RESULTS) - {"art"}),
     ({"artwork__items__0__what__text": "Other"}, set(RESULTS) - {"wall"}),
 ])
@@ -50,7 +50,7 @@ def test_an_impossible_glass_stops_its_station_and_leaves_the_art():
     assert isinstance(results.error("glass"), GlassError)
     assert results.art is not None and results.fitted is None and results.complete
     with pytest.raises(GlassError):
-        plan_of(results)
+        results.finished()
 
 
 def test_no_art_yet_is_an_empty_state():
@@ -83,10 +83,15 @@ def test_curves_are_as_fine_as_their_size_on_the_glass_wants(size):
 
 
 def test_a_plan_has_every_part_that_scripts_rely_on():
-    plan = plan_of(Pipeline().run(star_job()))
-    assert set(plan) == {"job", "how_many", "glass", "artwork", "fit", "stencil", "cut", "weed", "transfer", "etch"}
-    assert set(plan["fit"]["fan"]) == {"outer_radius_mm", "inner_radius_mm", "sweep_deg"}
-    assert {"film_area_mm2", "opening_area_mm2", "openings", "islands", "findings"} <= set(plan["stencil"])
-    assert {"paths", "cut_mm", "travel_mm", "seconds"} <= set(plan["cut"])
-    assert plan["weed"]["items"][0]["kind"] == "frame"
+    plan = plan_of(finished(star_job(count=2)))
+    assert set(plan) == {"order", "pieces", "cut", "etch"}
+    piece, = plan["pieces"]
+    assert set(piece) == {"name", "count", "glass", "artwork", "fit", "stencil", "weed", "transfer"}
+    assert set(piece["fit"]["fan"]) == {"outer_radius_mm", "inner_radius_mm", "sweep_deg"}
+    assert {"film_area_mm2", "opening_area_mm2", "openings", "islands", "findings"} <= set(piece["stencil"])
+    assert {"paths", "cut_mm", "travel_mm", "seconds", "pieces"} <= set(plan["cut"])
+    one = plan["cut"]["pieces"][0]
+    assert (one["stencils"], plan["cut"]["seconds"]) == (2, pytest.approx(2 * one["seconds"], abs=1e-3))
+    assert plan["etch"]["area_mm2"] == pytest.approx(2 * piece["stencil"]["frosted_area_mm2"])
+    assert piece["weed"]["pieces"][0]["kind"] == "frame"
     assert answer(Pipeline().run(star_job()), "glass") == "90>64 × 132 mm"

@@ -12,7 +12,7 @@ from skimage.morphology import medial_axis
 
 from vitrograph.core.artwork import place
 from vitrograph.core.geometry import as_polygons
-from vitrograph.core.job import Piece, Words
+from vitrograph.core.job import Item, Words
 from vitrograph.core.widths import axis_of, edges_of, segments_apart, thin_places
 
 PIXEL_MM = 0.02
@@ -75,7 +75,7 @@ def test_webs_are_as_wide_as_the_medial_axis_of_a_fine_picture_says(form, width)
 @pytest.mark.parametrize("face", ["Barlow Bold", "Cinzel Bold", "Zilla Slab Bold", "Lobster Two",
                                   "Cinzel Decorative Bold"])
 def test_thin_strokes_of_the_shipped_faces_agree_with_a_fine_picture(face):
-    letters = place(Piece(Words("Rag8", face), size=9.0, size_is="caps")).shape
+    letters = place(Item(Words("Rag8", face), size=9.0, size_is="caps")).shape
     found = [one for one in thin_places(letters, 1.1) if one.kind in ("neck", "alone") and one.length > 0.8]
     for one in sorted(found, key=lambda one: one.width)[:3]:
         assert one.width == pytest.approx(raster_width(letters, one.where, 0.06), abs=0.03 + PIXEL_MM)

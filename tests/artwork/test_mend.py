@@ -7,7 +7,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from shapely.geometry import LineString, MultiPolygon, Point, box
 
-from specimens import STAR, run, star_job
+from specimens import STAR, in_mm, remedied, run, star_job
 from vitrograph.core.artwork import bring, mended
 from vitrograph.core.job import Drawing, Mend
 from vitrograph.core.widths import thin_places
@@ -108,9 +108,9 @@ def test_a_finding_in_the_drawing_offers_to_widen_it_or_leave_it_out():
     results = run(star_job(artwork__items__0__what=Drawing("thin.svg", thin.encode())))
     found = next(f for f in results.findings("stencil") if f.code.value == "opening")
     assert found.value == pytest.approx(0.32, abs=0.02)
-    labels = [remedy.label for remedy in found.remedies]
+    labels = [in_mm(remedy.label) for remedy in found.remedies]
     assert labels == ["Widen it to 0.8\u2009mm", "Leave it out"]
     for remedy, parts in zip(found.remedies[:2], (1, 2), strict=True):
-        mended_job = run(results.job.changed(**remedy.changes))
+        mended_job = run(remedied(results.job, remedy))
         assert "opening" not in {f.code.value for f in mended_job.findings("stencil")}
         assert len(mended_job.sheet.openings.geoms) == parts

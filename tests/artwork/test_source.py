@@ -11,13 +11,13 @@ from hypothesis import strategies as st
 from PIL import Image
 from pypdf import PdfReader
 
-from specimens import STAR, run, star_job, svg
+from specimens import STAR, finished, in_mm, run, star_job, svg
 from vitrograph.core.artwork import bring, provenance
+from vitrograph.core.artwork.opening import kind_of, read_drawing
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.export import write_packet
-from vitrograph.core.artwork.opening import kind_of, read_drawing
-from vitrograph.core.job import JOB_VERSION, Drawing, Mend, Tone, TraceChoices
+from vitrograph.core.job import Drawing, Mend, Order, Tone, TraceChoices
 from vitrograph.core.pictures.reading import gray_of, thumbnail, unpack_picture
 from vitrograph.core.storing.orderfile import load_order, save_order
 
@@ -50,8 +50,8 @@ def test_a_file_is_what_its_content_says_whatever_it_is_called(name, tmp_path):
     drawing = read_drawing(path)
     assert drawing.kind == KINDS.get(name, "picture")
     made = star_job(artwork__items__0__what=drawing)
-    save_order(made, tmp_path / "job.vitro")
-    assert load_order(tmp_path / "job.vitro") == made
+    save_order(Order.of(made), tmp_path / "job.vitro")
+    assert load_order(tmp_path / "job.vitro").job() == made
     assert run(made).art.source(1).size_mm[0] > 5
 
 
@@ -60,8 +60,8 @@ def test_all_that_was_decided_about_a_drawing_comes_back_with_the_job(tmp_path):
                       TraceChoices(threshold=0.4, background=("#ffffff",), turn=0.1), (Mend("remove", 0, (0.1, 0.2)),),
                       "drawn here")
     made = star_job(artwork__items__0__what=drawing)
-    save_order(made, tmp_path / "job.vitro")
-    assert load_order(tmp_path / "job.vitro").artwork.items[0].what == drawing
+    save_order(Order.of(made), tmp_path / "job.vitro")
+    assert load_order(tmp_path / "job.vitro").job().artwork.items[0].what == drawing
 
 
 def test_a_job_of_the_first_version_is_read_as_it_meant(tmp_path):
@@ -70,22 +70,22 @@ def test_a_job_of_the_first_version_is_read_as_it_meant(tmp_path):
             "version": 1, "name": "Old", "glass": {"kind": "straight", "rim": 80, "height": 90},
             "artwork": {"drawing": {"name": "star.svg", "asset": "assets/drawing.svg"}}}))
         archive.writestr("assets/drawing.svg", STAR)
-    found = load_order(tmp_path / "old.vitro")
-    assert found.artwork.items[0].what == Drawing("star.svg", STAR.encode()) and found.version == JOB_VERSION
+    found = load_order(tmp_path / "old.vitro").job()
+    assert found.artwork.items[0].what == Drawing("star.svg", STAR.encode())
     assert run(found).fitted.size[0] == pytest.approx(70.0)
 
 
 def test_where_the_art_came_from_is_on_its_papers(tmp_path):
     made = demo_job().changed(artwork__items__0__what__mends=[{"does": "smooth", "amount": 0.01}] * 2)
-    results = run(made)
-    said = drawing, *faces = provenance(results.art)
+    done = finished(made)
+    said = drawing, *faces = [in_mm(says) for says in provenance(done.pieces[0].art)]
     assert faces[0] == "lettering in Zilla Slab Bold (licence OFL-1.1)" and len(faces) == 3
     assert "comet.svg, SVG drawing" in drawing and "CC0" in drawing and "changed: smooth (2)" in drawing
-    write_packet(results, tmp_path)
+    write_packet(done, tmp_path)
     printed = PdfReader(tmp_path / "stencil.pdf").pages[0].extract_text()
     assert "Zilla Slab Bold" in printed and "comet.svg" in printed
-    assert json.loads((tmp_path / "plan.json").read_text("utf-8"))["artwork"]["provenance"] == list(said)
-    assert "no licence noted" in provenance(run(star_job()).art)[0]
+    assert json.loads((tmp_path / "plan.json").read_text("utf-8"))["pieces"][0]["artwork"]["provenance"] == list(said)
+    assert "no licence noted" in in_mm(provenance(run(star_job()).art)[0])
 
 
 @given(cut=st.integers(0, len(STAR)), at=st.integers(0, len(STAR) - 1), byte=st.integers(0, 255))

@@ -11,7 +11,7 @@ from PIL import Image
 from specimens import STAR, svg
 from vitrograph.core.artwork import bring, compose
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.job import Artwork, Drawing, Item, Tone
+from vitrograph.core.job import Artwork, Drawing, Item, Job, Tone
 
 
 def draw(text, max_deviation=1e-3, **choices):
@@ -134,9 +134,10 @@ def picture(size=(40, 30)):
 
 def test_a_picture_within_is_offered_to_the_tracer():
     image = f'<image href="data:image/png;base64,{base64.b64encode(picture()).decode()}" width="40" height="30"/>'
-    beside = compose(Artwork((Item(Drawing("both.svg", svg('<rect width="9" height="9"/>' + image).encode())),)))
+    artwork = Artwork((Item(Drawing("both.svg", svg('<rect width="9" height="9"/>' + image).encode())),))
+    beside = compose(artwork)
     offered = next(found.remedy for found in beside.findings if found.remedy)
-    inside = offered.changes["artwork__items__0__what"]
+    inside = offered.paths(Job(artwork=artwork))["artwork__items__0__what"]
     assert inside.kind == "picture" and bring(inside, 1e-3).shape.area == pytest.approx(24 / 18, rel=0.02)
     alone = draw(svg(image))
     assert alone.left_out == ("nothing but a picture, which is traced",)

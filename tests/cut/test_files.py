@@ -11,9 +11,10 @@ import shapely
 from PIL import Image
 
 from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
-from vitrograph.core.cut import UNITS_PER_MM, band_pdf, page_for, proof_pdf, to_hpgl, to_pdf, to_svg
+from vitrograph.core.cut import UNITS_PER_MM, to_hpgl, to_svg
 from vitrograph.core.glass import wall_of
 from vitrograph.core.job import FlatGlass
+from vitrograph.core.paper import band_pdf, page_for, proof_pdf, to_pdf
 
 
 def drawn_outline(pdf):

@@ -39,7 +39,7 @@ def test_a_real_stencil_is_cut_edge_last_with_little_travel():
 def test_each_path_closes_and_runs_on_by_the_over_run():
     made = job("Kestrel", cut__over_run=1.5)
     results = run(made)
-    bare = plan_cut(results.sheet, msgspec.structs.replace(made.cut, over_run=0.0))
+    bare = plan_cut(msgspec.structs.replace(made.cut, over_run=0.0), results.sheet)
     outlines = sum(ring.length for o in results.sheet.openings.geoms for ring in (o.exterior, *o.interiors))
     assert bare.cut_mm == pytest.approx(outlines + results.sheet.outline.length, rel=1e-9)
     assert results.cut.cut_mm == pytest.approx(bare.cut_mm + 1.5 * len(bare.paths), rel=1e-9)

@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QApplication, QLabel, QLineEdit, QPushButton, QWid
 
 from hands import type_over
 from specimens import job
-from vitrograph.core.job import Drawing
+from vitrograph.core.job import Drawing, Order
 from vitrograph.core.logbook import Logbook
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -95,7 +95,8 @@ def open_desk(qtbot, qapp, tmp_path):
     opened = []
 
     def open_it(made=None, recovery=None) -> Desk:
-        bench = Bench(made or job(), Logbook(tmp_path / "logbook.sqlite"))
+        order = made if isinstance(made, Order) else Order.of(made or job(), id="a test's")
+        bench = Bench(order, Logbook(tmp_path / "logbook.sqlite"))
         shell = Shell(bench, recovery)
         shell.show()
         shell.activateWindow()

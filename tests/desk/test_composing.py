@@ -6,7 +6,7 @@ from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QLabel, QListWidget, QPlainTextEdit, QPushButton
 
-from specimens import STAR, TUMBLER, fonts_folder
+from specimens import STAR, TUMBLER, fonts_folder, in_mm
 from vitrograph.core.demo import demo_job
 from vitrograph.core.job import Artwork, Item, Job, Monogram, Shape, Words
 
@@ -296,7 +296,7 @@ def test_words_that_cannot_be_set_are_answered_and_kept(desk, typed, says):
     words = desk.find(QPlainTextEdit, "words")
     words.setPlainText(typed)
     desk.settle()
-    told = " ".join([found.says for found in desk.results.findings("artwork")]
+    told = " ".join([in_mm(found.says) for found in desk.results.findings("artwork")]
                     + [str(error) for _, error in desk.results.failed])
     assert says in told and desk.results.art is not None      # the other items are shown all the same
     assert len(item(desk, NAME).what.text) >= len(typed) - 2

@@ -8,6 +8,7 @@ from specimens import job, star_job
 from vitrograph.core.demo import demo_glasses
 from vitrograph.core.glass import blocks_of, wall_of
 from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut, StraightGlass
+from vitrograph.core.job.change import paths_of
 from vitrograph.core.stations import STATIONS
 from vitrograph.core.telling.answers import answer, readings_line
 
@@ -15,7 +16,7 @@ GLASSES = {glass.name: glass for glass in demo_glasses()}
 
 
 def small(name):
-    return {**GLASSES[name].changes(), "artwork__items__0__size": 24.0, "fit__from_rim": None, "fit__angle": 0.0}
+    return {**paths_of(GLASSES[name].changes(), job()), "artwork__items__0__size": 24.0, "fit__from_rim": None, "fit__angle": 0.0}
 
 
 @pytest.mark.parametrize("name", list(GLASSES))

@@ -174,7 +174,7 @@ def test_bands_are_typed_and_all_stations_show_them(open_desk):
 def test_what_was_seen_on_paper_is_taken_over_and_what_is_not_read_is_told(open_desk, tmp_path):
     desk = open_desk(job("Kestrel", width=40.0, glass=ORNAMENT, fit__from_rim=None))
     desk.go(3)
-    trying, before = desk.card().trying, desk.results.fitted.from_rim
+    trying, before = desk.card().seen, desk.results.fitted.from_rim
     trying.write_paper(tmp_path / "band.pdf")
     page = PdfReader(tmp_path / "band.pdf").pages[0]
     assert "from the rim" in page.extract_text() and float(page.mediabox.width) > 500

@@ -76,7 +76,7 @@ def test_the_other_height_the_paper_and_the_water_check_the_glass(desk, helpers,
     desk.settle()
     listed = window.findChild(QListWidget, "helpers")
     shown = {listed.item(row).text() for row in range(listed.count()) if not listed.item(row).isHidden()}
-    assert shown == {"Several readings", "From a picture", "Handle, seams, foot, rim", "Pieces meant to be alike"}
+    assert shown == {"Several readings", "From a picture", "Handle, seams, foot, rim", "Glasses meant to be alike"}
 
 
 def test_a_better_tool_shortens_the_bars(desk, helpers):
@@ -119,7 +119,7 @@ def test_pieces_meant_to_be_alike_are_added_and_judged(desk, helpers):
     assert desk.bench.job.glass.rim == pytest.approx(90.5)
     page.grab()
     click(window, "dropPiece")
-    assert len(desk.bench.job.pieces) == 1
+    assert len(desk.bench.job.measured) == 1
 
 
 def picture_of(glass, path, **rough):
@@ -171,7 +171,7 @@ def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
     assert "needs a name" in desk.says("message")
     desk.click("kind_ball")
     window = row.open()
-    QTest.keyClicks(window.find, "dome tum")
+    QTest.keyClicks(window.find_field, "dome tum")
     assert window.list.count() == 1 and window.current().glass == TUMBLER
     window.copy()
     assert window.list.count() == 2
@@ -183,7 +183,7 @@ def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
     window.remove()
     assert window.list.count() == 1
     window.read_file(tmp_path / "kept.json")
-    window.find.setText("night assistants")
+    window.find_field.setText("night assistants")
     assert window.list.count() == 1
     click(window, "shelf_take")
     desk.settle()
@@ -192,7 +192,7 @@ def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
 
 def test_the_shelf_shows_generic_shapes_and_tells_of_a_bad_file(desk, tmp_path):
     window = ShelfWindow(desk.bench, desk.go(1))
-    window.find.setText("wine bowl")
+    window.find_field.setText("wine bowl")
     assert not window.acts["remove"].isEnabled()
     window.take()
     desk.settle()
@@ -201,7 +201,7 @@ def test_the_shelf_shows_generic_shapes_and_tells_of_a_bad_file(desk, tmp_path):
     kept = desk.bench.job
     window.read_file(tmp_path / "no.json")
     assert "is not a glass" in desk.says("message") and desk.bench.job == kept
-    window.find.setText("no such thing")
+    window.find_field.setText("no such thing")
     assert "Nothing on the shelf" in window.title.text()
     window.close()
 
@@ -212,7 +212,7 @@ def test_the_demo_has_its_six_glasses_on_its_shelf(open_desk):
     fill_demo_shelf(desk.bench.shelf)
     assert len(desk.bench.shelf.glasses()) == 6
     for glass in demo_glasses():
-        assert desk.bench.edit("x", **glass.changes(), artwork__items__0__size=24.0, fit__from_rim=None,
+        assert desk.bench.edit("x", *glass.changes(), artwork__items__0__size=24.0, fit__from_rim=None,
                                fit__angle=0.0)
         desk.settle()
         assert desk.results.sheet is not None and not desk.results.stopped, glass.name

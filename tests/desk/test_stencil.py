@@ -129,7 +129,7 @@ def test_ties_are_placed_by_the_program_then_moved_added_and_taken_away_by_hand(
     desk.type_into("tie_each", "1")
     desk.type_into("tie_width", "2.4 mm")
     desk.settle()
-    assert desk.says("onePiece") == "One item: no tape needed."
+    assert desk.says("onePiece") == "One piece: no tape needed."
     view, ties = desk.shell.sheet_view, desk.results.sheet.ties
     many, first = len(ties), min(ties, key=lambda tie: tie.at[0])
     _, low, _, high = desk.results.fitted.sheet_art.bounds

@@ -6,8 +6,9 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QLabel, QPlainTextEdit, QTableWidget, QWidget
 
-from specimens import STAR, TUMBLER, job, star_job
+from specimens import STAR, TUMBLER, in_mm, job, star_job
 from vitrograph.core.demo import demo_job
+from vitrograph.core.job import Order
 from vitrograph.core.stations import STATIONS
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.desk.kit.findings_list import FindingRow
@@ -99,12 +100,12 @@ def test_an_impossible_glass_is_told_at_its_station_and_can_be_mended(desk):
     desk.type_into("height", "5 mm")
     desk.click("height_is_slant")
     desk.settle()
-    assert state_of(desk.results, "glass") == "stop"
+    assert state_of(desk.bench, "glass") == "stop"
     assert "measure the slant along the wall again" in desk.says("cardError")
-    assert state_of(desk.results, "fit") == "open"
+    assert state_of(desk.bench, "fit") == "open"
     desk.type_into("height", "130 mm")
     desk.settle()
-    assert state_of(desk.results, "glass") == "good" and desk.results.sheet is not None
+    assert state_of(desk.bench, "glass") == "good" and desk.results.sheet is not None
 
 
 def test_a_remedy_does_what_it_says(open_desk):
@@ -127,7 +128,7 @@ def test_f8_and_a_click_bring_both_views_to_a_finding(open_desk):
     middle = here.to_screen(np.array([first.where]))[0]
     assert middle == pytest.approx([here.width() / 2, here.height() / 2], abs=2)
     assert desk.shell.glass_view.turn == pytest.approx(1.0, abs=0.6)
-    assert first.says in desk.says("message")
+    assert in_mm(first.says) in desk.says("message")
     QTest.mouseClick(desk.card().findChildren(FindingRow)[0], Qt.MouseButton.LeftButton)
     assert desk.shell.glass_view.mark is not None
 
@@ -173,13 +174,13 @@ def test_saved_opened_and_bad_files(desk, tmp_path):
     desk.type_into("size", "55")
     assert "(unsaved)" in shell.windowTitle()
     shell.save_order(tmp_path / "mine.vitro")
-    assert "(unsaved)" not in shell.windowTitle() and load_order(tmp_path / "mine.vitro") == desk.bench.job
+    assert "(unsaved)" not in shell.windowTitle() and load_order(tmp_path / "mine.vitro") == desk.bench.order
     kept = desk.bench.job
     (tmp_path / "bad.vitro").write_text("no")
-    shell.open_job(tmp_path / "bad.vitro")
-    assert "not a job file" in desk.says("message") and desk.bench.job == kept
-    save_order(star_job(name="Star"), tmp_path / "star.vitro")
-    shell.open_job(tmp_path / "star.vitro")
+    shell.open_order(tmp_path / "bad.vitro")
+    assert "not an order file" in desk.says("message") and desk.bench.job == kept
+    save_order(Order.of(star_job(name="Star")), tmp_path / "star.vitro")
+    shell.open_order(tmp_path / "star.vitro")
     desk.settle()
     assert shell.top.name.text() == "Star" and not desk.bench.undo_stack.canUndo()
 
@@ -205,7 +206,7 @@ def test_unsaved_work_comes_back_after_a_crash(open_desk, tmp_path):
 
     from vitrograph.desk.bench.recovery import left_behind
     found = left_behind(folder)
-    assert found is not None and found[1] == lost
+    assert found is not None and found[1].job() == lost
     again = open_desk(recovery=folder)
     again.shell.offer_unsaved(*found)
     again.click("bringBack")

@@ -6,7 +6,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QPlainTextEdit, QPushButton, QTableWidget
 
 from specimens import job, star_job
-from vitrograph.desk.kit.steps import Step, StepWalker
+from vitrograph.desk.kit.findings_list import FindingRow
 
 
 def test_send_runs_the_simulated_cutter_and_draws_what_it_cuts(desk):
@@ -61,24 +61,59 @@ def test_transfer_shows_where_the_stencil_goes(open_desk):
     assert "25\u2009mm (left) and 25\u2009mm (right) from the rim" in desk.says("transferStepsSays")
 
 
-def test_a_timer_runs_holds_and_sounds_when_late(qtbot, monkeypatch):
-    beeps = []
+def test_a_clock_runs_holds_sounds_when_late_and_outlives_the_window(open_desk, monkeypatch):
+    beeps, now = [], [1_000_000.0]
     monkeypatch.setattr("vitrograph.desk.kit.steps.QApplication.beep", lambda: beeps.append(1))
-    walker = StepWalker("bench", "done")
-    qtbot.addWidget(walker)
-    walker.show_steps([Step("wait", seconds=0.3), Step("go on")], 0)
-    walker.show()
-    assert walker.take_key(Qt.Key.Key_T) and walker.timer.running
-    qtbot.waitUntil(lambda: bool(beeps), timeout=5000)
-    assert walker.timer.left < 0
-    walker.take_key(Qt.Key.Key_T)
-    held = walker.timer.left
-    QTest.qWait(50)
-    assert walker.timer.left == held
-    walker.take_key(Qt.Key.Key_Space)
-    assert walker.at == 1 and not walker.take_key(Qt.Key.Key_T)    # no timer at this step
-    walker.take_key(Qt.Key.Key_Space)
-    assert not walker.timer.running and walker.at == 2
+    desk = open_desk()
+    desk.bench.making.now = lambda: now[0]
+    desk.go(8)
+    for _ in range(3):
+        desk.press(Qt.Key.Key_Space)
+    timer = desk.card().walker.timer
+    assert desk.says("etchStepsClock") == "5:00" and not timer.running
+    desk.press(Qt.Key.Key_T)
+    now[0] += 100
+    assert timer.running and timer.left == pytest.approx(200)
+    desk.qtbot.waitUntil(lambda: desk.shell.line.buttons["etch"].answer == "under way 3:20")
+    desk.shell.close()                                            # the program ends in the second minute
+    again = open_desk()
+    again.bench.making.now = lambda: now[0]
+    now[0] += 210
+    again.go(8)
+    timer = again.card().walker.timer
+    assert timer.running and timer.left == pytest.approx(-10)
+    again.qtbot.waitUntil(lambda: bool(beeps) and again.says("etchStepsClock") == "late 0:10", timeout=5000)
+    again.press(Qt.Key.Key_T)
+    now[0] += 50
+    assert not timer.running and timer.left == pytest.approx(-10)
+    again.press(Qt.Key.Key_Space)
+    assert "Stir it" in again.says("etchStepsSays") and again.shell.line.buttons["etch"].answer == "under way, 4 done"
+
+
+def test_each_of_several_glasses_has_steps_of_its_own(open_desk):
+    desk = open_desk(job("I", count=2))
+    desk.go(6)
+    assert desk.says("copySays") == "Stencil 1 of 2"
+    for _ in desk.results.weed.steps:
+        desk.press(Qt.Key.Key_Space)
+    assert "Weeded" in desk.says("weedStepsSays")
+    assert desk.shell.line.buttons["weed"].answer == "under way, 2 done"
+    desk.click("copyAfter")
+    assert desk.says("copySays") == "Stencil 2 of 2" and desk.says("weedStepsSays") == "Pull 1: the surplus"
+    desk.card().walker.setFocus()
+    for _ in desk.results.weed.steps:
+        desk.press(Qt.Key.Key_Space)
+    assert desk.shell.line.buttons["weed"].answer == "done"
+
+
+def test_what_the_cut_station_finds_is_on_its_card_and_on_the_line(open_desk):
+    desk = open_desk(job(cut__mat_width=40.0, cut__mat_length=60.0))
+    desk.go(5)
+    assert desk.shell.line.buttons["cut"].state == "watch"
+    desk.click("unit_in")
+    desk.qtbot.waitUntil(lambda: len(desk.card().findChildren(FindingRow)) == 1)
+    said = desk.find(FindingRow, "finding_sheet").accessibleName()
+    assert "2.23\u2009in wide" in said and "mm" not in said
 
 
 def test_the_school_changes_the_etchs_timers(desk):

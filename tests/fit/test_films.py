@@ -10,7 +10,20 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from numpy.testing import assert_allclose
 
-from specimens import CARAFE, FLARE_IN, LANTERN, ORNAMENT, PLAQUE, TUMBLER, job, run, star_job
+from specimens import (
+    CARAFE,
+    FLARE_IN,
+    LANTERN,
+    ORNAMENT,
+    PLAQUE,
+    TUMBLER,
+    in_mm,
+    job,
+    plan_piece,
+    remedied,
+    run,
+    star_job,
+)
 from vitrograph.core.cut import to_svg
 from vitrograph.core.demo import demo_job
 from vitrograph.core.film import NODES
@@ -18,7 +31,6 @@ from vitrograph.core.fit import FitChoices, map_art
 from vitrograph.core.fit.band import OVERLAP_MM, SEAL_MM, cut_places
 from vitrograph.core.fit.films import APART_MM
 from vitrograph.core.glass import wall_of
-from vitrograph.core.telling.plan_json import plan_of
 
 TWO_LINES = "Kestrel\n\nPoint"
 
@@ -87,7 +99,7 @@ def test_relief_cuts_bring_the_strain_at_the_openings_under_the_limit():
     assert [len(path) for path in snipped.cut.paths[:len(snipped.sheet.snips)]] == [2] * len(snipped.sheet.snips)
     assert 'id="snips"' in to_svg(snipped.sheet, "x")
     assert 'id="snips"' not in to_svg(whole.sheet, "x")
-    assert len(plan_of(snipped)["fit"]["relief_cuts"]) == len(film.snips)
+    assert len(plan_piece(snipped.job)["fit"]["relief_cuts"]) == len(film.snips)
     assert any("at each snip" in step for step in snipped.transfer.steps)
 
 
@@ -107,13 +119,14 @@ def test_every_remedy_for_strain_brings_it_under_the_limit(made):
     found = next(found for found in results.findings("fit") if found.code == "strain")
     assert found.value == pytest.approx(100 * results.fitted.strain_at_openings) and found.remedies
     for remedy in found.remedies:
-        mended = run(made.changed(**remedy.changes))
+        mended = run(remedied(made, remedy))
         limit = mended.job.fit.limit(mended.job.cut.film)
         assert mended.fitted.strain_at_openings <= limit, remedy.label
         assert "strain" not in {f.code for f in mended.findings("fit") if f.level == "watch"}
     smaller = found.remedies[-1]
-    assert "wide" in smaller.label                            # solved, not guessed: little larger is too large
-    larger = made.changed(**{**smaller.changes, "artwork": smaller.changes["artwork"].scaled(1.06)})
+    assert "wide" in in_mm(smaller.label)                            # solved, not guessed: little larger is too large
+    changes = smaller.paths(made)
+    larger = made.changed(**{**changes, "artwork": changes["artwork"].scaled(1.06)})
     assert run(larger).fitted.strain_at_openings > run(larger).job.fit.limit("stencil")
 
 
@@ -145,9 +158,10 @@ def test_bands_overlap_keep_off_each_others_openings_and_line_up(glass):
             assert outline.exterior.distance(shapely.Point(mark)) < 0.05
             at = chart.sheet_to_wall(np.array([mark]))[0]
             assert 0 <= at[1] <= wall.length
-    bands = plan_of(results)["fit"]["bands"]
+    bands = plan_piece(results.job)["fit"]["bands"]
     assert [band["order"] for band in bands] == [1, 2] and len(results.transfer.settings) == 2
-    assert any("stencil 2 of 2" in step and "notches line up" in step for step in results.transfer.steps)
+    assert any("stencil 2 of 2" in said and "notches line up" in said
+               for said in (in_mm(step.says) for step in results.transfer.steps))
 
 
 def test_art_without_gaps_is_not_torn_and_says_so():
@@ -155,7 +169,7 @@ def test_art_without_gaps_is_not_torn_and_says_so():
     assert len(results.fitted.films) == 1
     found, = results.findings("fit")
     assert found.code == "parts" and "parts into 1" in found.says
-    assert run(results.job.changed(**found.remedy.changes)).findings("fit") == ()
+    assert run(remedied(results.job, found.remedy)).findings("fit") == ()
 
 
 @given(heights=st.lists(st.floats(2, 10), min_size=2, max_size=6), gaps=st.lists(st.floats(0.1, 15), min_size=5),
@@ -199,7 +213,7 @@ def test_film_that_has_no_shape_of_least_energy_is_shown_by_its_cone_and_made_sm
     results = run(job("Kestrel", glass=ORNAMENT, width=230.0, fit__from_rim=None, stencil__border=14.0))
     found = next(found for found in results.findings("fit") if found.code == "strain")
     assert found.value > 10.0 and found.remedies
-    mended = run(results.job.changed(**found.remedies[-1].changes))
+    mended = run(remedied(results.job, found.remedies[-1]))
     assert mended.fitted.strain_at_openings <= 0.015
 
 
@@ -208,10 +222,10 @@ def test_a_smaller_art_is_solved_for_with_the_line_that_is_held(held):
     # on this neck the strain depends on where the art lies, and a smaller art's baseline lies elsewhere in it
     made = job("Kestrel\n\nguppy", glass=CARAFE, width=74.0, fit__held=held, fit__above_table=96.0)
     found = next(found for found in run(made).findings("fit") if found.code == "strain")
-    smaller = next(remedy for remedy in found.remedies if "smaller" in remedy.label)
-    mended = run(made.changed(**smaller.changes))
+    smaller = next(remedy for remedy in found.remedies if "smaller" in in_mm(remedy.label))
+    mended = run(remedied(made, smaller))
     assert 0.013 < mended.fitted.strain_at_openings <= 0.015
-    assert mended.fitted.where_held(held)["fit__above_table"] == pytest.approx(96.0, abs=0.01)
+    assert mended.fitted.where_held(held).value == pytest.approx(96.0, abs=0.01)
 
 
 def test_an_edge_told_of_is_where_the_strain_is_worst():

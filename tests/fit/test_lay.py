@@ -13,14 +13,14 @@ from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run
 from strategies import fits, frustums
 from vitrograph.core.artwork import compose
 from vitrograph.core.errors import OffGlassError
-from vitrograph.core.fit import Chart, check_fit, fit_art
+from vitrograph.core.fit import Chart, FitCheckInput, check_fit, fit_art
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.glass import Frustum, wall_of
-from vitrograph.core.job import Artwork, Fit, Piece, TaperedGlass, Words
+from vitrograph.core.job import Artwork, Fit, Item, TaperedGlass, Words
 
 
 def words(size, side="width"):
-    return compose(Artwork((Piece(Words("Kestrel"), size=size, size_is=side),)))
+    return compose(Artwork((Item(Words("Kestrel"), size=size, size_is=side),)))
 
 
 ART = words(60.0)
@@ -71,9 +71,9 @@ def test_straight_letters_on_a_taper_smile_by_the_sagitta_of_their_row():
     assert fitted.droop == pytest.approx(np.hypot(rho, 40.0) - rho, rel=1e-9)
     sagitta = rho - (rho**2 - 40.0**2) ** 0.5                       # any handbook of mathematical tables
     assert fitted.droop == pytest.approx(sagitta, rel=0.02)
-    assert [found.code for found in check_fit(fitted, job())] == ["droop"]
+    assert [found.code for found in check_fit(FitCheckInput.of(job()), fitted)] == ["droop"]
     assert fit_art(words(80.0), wall_of(FLARE_IN), Fit(mode="straight")).droop < 0
-    assert not list(check_fit(fit_art(words(80.0), wall, Fit(mode="rim")), job()))
+    assert not list(check_fit(FitCheckInput.of(job()), fit_art(words(80.0), wall, Fit(mode="rim"))))
 
 
 def test_the_art_is_placed_by_the_distance_from_the_rim_to_its_top():

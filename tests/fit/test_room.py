@@ -7,7 +7,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from specimens import LANTERN, PLAQUE, TUMBLER, job, run, star_job
+from specimens import LANTERN, PLAQUE, TUMBLER, job, remedied, run, star_job
 from vitrograph.core.fit import make_it_fit
 from vitrograph.core.fit.room import room_outline
 from vitrograph.core.glass import eye_before, reading_turn, wall_of
@@ -37,8 +37,8 @@ def test_the_size_offered_fits_and_a_larger_one_does_not(glass, width, rim, angl
     results = Pipeline().run(made)
     if results.room is None or results.room.fits or results.room.factor < 0.02:
         return                                                # on a ball art may reach a pole
-    remedy = make_it_fit(results.room, results.fitted, results.job)
-    smaller = run(results.job.changed(**remedy.changes))
+    remedy = make_it_fit(results.room, results.fitted)
+    smaller = run(remedied(results.job, remedy))
     assert smaller.room.fits
     if results.room.factor < 0.98:
         rim = smaller.job.fit.from_rim - 0.015 * smaller.fitted.size[1]               # about the same middle

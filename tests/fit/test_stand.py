@@ -8,13 +8,14 @@ import shapely
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
+from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, remedied, run, star_job
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import FitError
 from vitrograph.core.fit.seen import parse_seen, take_over
 from vitrograph.core.fit.stand import angle_of
 from vitrograph.core.fit.ways import MODES
 from vitrograph.core.job import Features, Fit, KeepOut
+from vitrograph.core.job.change import paths_of
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.telling.answers import answer
 
@@ -58,7 +59,7 @@ def test_the_line_that_is_held_keeps_its_place(glass, mode):
         # to hold another line changes nothing until it is moved
         for line in ("top", "middle", "baseline"):
             there = run(job("Kestrel", glass=glass, width=40.0, fit__mode=mode, fit__held=line,
-                            **fitted.where_held(line))).fitted
+                            **paths_of((fitted.where_held(line),), job()))).fitted
             assert there.chart.s0 == pytest.approx(fitted.chart.s0, abs=max(0.02, slack))
 
 
@@ -103,7 +104,7 @@ def test_copies_all_round_close_exactly(times, share):
 def test_too_wide_a_pattern_is_scaled_so_that_a_whole_number_fits():
     made = star_job(glass=LANTERN, width=60.0, fit__times=7, fit__wrap=True, fit__from_rim=30.0)
     found = next(found for found in run(made).findings("fit") if found.code == "overlap")
-    closed = run(made.changed(**found.remedy.changes))
+    closed = run(remedied(made, found.remedy))
     assert closed.fitted.size[0] == pytest.approx(pi * 98.0 / 7, rel=1e-3) and closed.fitted.size[0] < pi * 98.0 / 7
     assert "overlap" not in {found.code for found in closed.findings()}
 
@@ -114,7 +115,7 @@ def test_the_closing_tells_what_the_readings_may_be_off_by():
     assert rough.findings("fit")[0].value == pytest.approx(rough.assessed.trust.closing)
     handled = run(demo_job("lantern").changed(tools__tape_error=0.2, features=with_handles(150)))
     note = next(found for found in handled.findings("fit"))
-    seam = run(handled.job.changed(**note.remedy.changes)).fitted.chart.u0 + pi
+    seam = run(remedied(handled.job, note.remedy)).fitted.chart.u0 + pi
     assert degrees(seam) % 360 == pytest.approx(150.0, abs=0.01)
 
 
@@ -159,11 +160,11 @@ def test_what_cannot_be_read_is_told_in_a_sentence(words):
 def test_what_was_seen_moves_the_art_back_by_as_much(glass, held):
     before = run(job(glass=glass, width=40.0, **held))
     seen = parse_seen("too low by 3 mm, too far right by 2 mm, tilts right by 1.5 mm")
-    after = run(before.job.changed(**take_over(seen, before.fitted, before.job)))
+    after = run(before.job.changed(**paths_of(take_over(seen, before.fitted, before.job.fit), before.job)))
     (x0, y0), (x1, y1) = (results.fitted.wall_bounds[:2] for results in (before, after))
     old, new = before.fitted, after.fitted
     assert new.from_rim == pytest.approx(old.from_rim - 3.0, abs=0.02)
     assert (new.chart.u0 - old.chart.u0) * old.chart.middle_scale == pytest.approx(-2.0, abs=0.05)
     assert new.chart.turn == pytest.approx(atan2(1.5, 40.0), abs=1e-6) and (x0, y0) != (x1, y1)
     with pytest.raises(FitError, match="no slip of placing"):
-        take_over(parse_seen("too low by 4000 mm"), before.fitted, before.job)
+        take_over(parse_seen("too low by 4000 mm"), before.fitted, before.job.fit)

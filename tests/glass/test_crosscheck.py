@@ -8,7 +8,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from specimens import LANTERN, PLAQUE, TUMBLER
+from specimens import LANTERN, PLAQUE, TUMBLER, in_mm
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass import check_heights, check_water, wall_of
 from vitrograph.core.job import CurvedGlass, TaperedGlass, Tools
@@ -27,13 +27,13 @@ def test_true_heights_agree_whichever_was_typed_first(rim, base, height):
 
 def test_heights_mixed_up_are_told_with_what_it_would_cost():
     same = check_heights(CONE, 90.0, TOOLS)
-    assert not same.agrees and "both were taken upright, or both slant" in same.says
+    assert not same.agrees and "both were taken upright, or both slant" in in_mm(same.says)
     # believed, the wall would be a cone of slant 90: its rim's ends move by the difference of the two developments
     believed = wall_of(msgspec.structs.replace(CONE, height=90.0, height_is="slant"))
     ends = [w.sheeting().develop(np.array([[pi, w.slant], [0, w.slant]])) for w in (wall_of(CONE), believed)]
     assert same.rim_shift == pytest.approx(np.hypot(*((ends[0][0] - ends[0][1]) - (ends[1][0] - ends[1][1]))))
     assert same.rim_shift > 5
-    assert "a tape slips on a wall" in check_heights(CONE, 120.0, TOOLS).says
+    assert "a tape slips on a wall" in in_mm(check_heights(CONE, 120.0, TOOLS).says)
     with pytest.raises(GlassError, match="cannot join these girths"):
         check_heights(CONE, 20.0, TOOLS)
 
@@ -53,7 +53,7 @@ def test_water_names_the_diameter_error_that_explains_it(wider):
     held = check_water(true, 2.0, 6.0, 1.0, TOOLS).expected_g
     check = check_water(TUMBLER, 2.0, 6.0, held, TOOLS)
     assert check.diameter_error == pytest.approx(wider, abs=0.05)
-    assert ("agrees" in check.says) == (abs(check.diameter_error) <= 0.5)
+    assert ("agrees" in in_mm(check.says)) == (abs(check.diameter_error) <= 0.5)
 
 
 @pytest.mark.parametrize(("glass", "wall", "grams", "sentence"), [

@@ -7,7 +7,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from specimens import LANTERN, PLAQUE, TUMBLER, job, run, star_job
+from specimens import LANTERN, PLAQUE, TUMBLER, job, remedied, run, star_job
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass import Pane, along_at, blocks_of, largest_motif, wall_of
 from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut
@@ -72,7 +72,7 @@ def test_art_over_a_seam_is_a_stop_with_a_remedy_that_clears_it():
     stopped = run(star_job(features=HANDLED, fit__angle=1.2, fit__from_rim=30.0))
     found = next(f for f in stopped.findings() if f.code.value == "keep-out" and f.level.value == "stop")
     assert "runs over the seam" in found.says and stopped.stopped
-    mended = run(stopped.job.changed(**found.remedy.changes))
+    mended = run(remedied(stopped.job, found.remedy))
     assert not [f for f in mended.findings() if f.code.value == "keep-out" and f.level.value == "stop"]
     near = run(job(features=HANDLED, fit__angle=0.5, width=30.0, fit__from_rim=30.0, stencil__border=20.0))
     assert [f.says for f in near.findings() if f.code.value == "keep-out"] == ["the border lies over the seam"]

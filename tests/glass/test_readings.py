@@ -8,7 +8,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from specimens import LANTERN, PLAQUE, TUMBLER, job, run
+from specimens import LANTERN, PLAQUE, TUMBLER, in_mm, job, remedied, run
 from vitrograph.core.errors import GlassError, LengthError
 from vitrograph.core.glass import (
     check_set,
@@ -47,7 +47,7 @@ def test_a_tape_reads_round_its_own_middle():
     ([86.0, 86.1, 85.9, 68.0], "diameter", "stands apart from the others"),
 ])
 def test_what_the_readings_say(values, girth, words):
-    assert words in weigh_readings(values, 0.05, girth).says
+    assert words in in_mm(weigh_readings(values, 0.05, girth).says)
 
 
 def test_lines_are_read_in_any_unit_and_a_bad_one_is_named():
@@ -75,27 +75,28 @@ def test_the_glass_takes_the_mean_of_any_of_its_places_and_trust_grows(glass):
 def test_an_odd_reading_is_found_and_follows_the_job():
     glass, tools = take_readings(TUMBLER, Tools("calipers"), Taken("rim", (90.0, 90.1, 89.9, 98.0)))
     found = run(job(glass=glass, tools=tools)).findings("glass")
-    assert [f.code.value for f in found] == ["measure"] and f"{format_length(98)} stands apart" in found[0].says
+    assert [f.code.value for f in found] == ["measure"] and f"{format_length(98)} stands apart" in in_mm(found[0].says)
 
 
 def test_a_set_is_cut_for_its_mean_and_its_spread_decides():
     alike = [msgspec.structs.replace(TUMBLER, rim=TUMBLER.rim + off) for off in (-0.2, 0.0, 0.2)]
     check = check_set(alike, 60, 30, 90)
-    assert check.motif_fits and check.wrap_fits and "one stencil fits all 3" in check.says
+    assert check.motif_fits and check.wrap_fits and "one stencil fits all 3" in in_mm(check.says)
     assert mean_glass(alike).rim == pytest.approx(TUMBLER.rim)
     loose = check_set([*alike, msgspec.structs.replace(TUMBLER, rim=TUMBLER.rim + 3)], 20, 15, 120)
-    assert loose.motif_fits and not loose.wrap_fits and loose.worst == 4 and "a full wrap would miss" in loose.says
+    assert loose.motif_fits and not loose.wrap_fits and loose.worst == 4
+    assert "a full wrap would miss" in in_mm(loose.says)
     odd = check_set([*alike, msgspec.structs.replace(TUMBLER, base=TUMBLER.base - 12)], 70, 60, 60)
-    assert not odd.motif_fits and "piece 4" in odd.says
+    assert not odd.motif_fits and "glass 4" in in_mm(odd.says)
     with pytest.raises(GlassError, match="not alike"):
         check_set([TUMBLER, LANTERN], 60, 30, 60)
 
 
 def test_the_job_says_whether_one_stencil_fits_its_set():
-    pieces = [msgspec.structs.replace(TUMBLER, base=TUMBLER.base + off) for off in (0.0, 30.0)]
-    results = run(job(fit__from_rim=80.0, pieces=[msgspec.to_builtins(piece) for piece in pieces]))
+    measured = [msgspec.structs.replace(TUMBLER, base=TUMBLER.base + off) for off in (0.0, 30.0)]
+    results = run(job(fit__from_rim=80.0, measured=[msgspec.to_builtins(glass) for glass in measured]))
     found = {f.level.value: f for f in results.findings("glass")}
-    assert "one stencil does not fit all 2" in found["watch"].says
-    mended = run(results.job.changed(**found["note"].remedy.changes))
+    assert "one stencil does not fit all 2" in in_mm(found["watch"].says)
+    mended = run(remedied(results.job, found["note"].remedy))
     assert mended.job.glass.base == pytest.approx(TUMBLER.base + 15)
     assert "note" not in {f.level.value for f in mended.findings("glass")}

@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 from numpy.testing import assert_allclose
 from scipy.integrate import quad
 
-from specimens import job, run
+from specimens import job, remedied, run
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass import Ball, Frustum, TurnedWall, wall_of
 from vitrograph.core.job import BallGlass, CurvedGlass
@@ -124,7 +124,7 @@ def test_a_job_on_a_carafe_says_what_the_film_must_give():
     assert results.transfer.settings[0].above_table == pytest.approx(
         10.0 + results.wall.height(np.array([results.sheet.band.s_low]))[0], abs=1e-6)
     smaller = next(found for found in results.findings() if found.code == "strain").remedy
-    mended = run(results.job.changed(**smaller.changes))
+    mended = run(remedied(results.job, smaller))
     assert mended.fitted.strain_at_openings <= 0.015
     assert results.sheet.film.area + results.sheet.openings.area == pytest.approx(results.sheet.outline.area)
 

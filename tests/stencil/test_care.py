@@ -5,9 +5,8 @@ import pytest
 import shapely
 from shapely.geometry import Point
 
-from specimens import ORNAMENT, job, run, star_job, svg
+from specimens import ORNAMENT, job, plan_piece, run, star_job, svg
 from vitrograph.core.job import Drawing
-from vitrograph.core.telling.plan_json import plan_of
 
 GRADES = ["easy", "fair", "fiddly", "hard"]
 
@@ -70,7 +69,7 @@ def test_the_grade_rises_with_the_work_and_says_why():
 
 
 def test_the_plan_tells_all_of_it():
-    stencil = plan_of(run(job("Kestrel", face="Cinzel Bold", stencil__ties__placed="auto")))["stencil"]
+    stencil = plan_piece(job("Kestrel", face="Cinzel Bold", stencil__ties__placed="auto"))["stencil"]
     thin = [found for found in stencil["findings"] if found["code"] == "opening"]
     assert thin and all(0 < found["value"] < found["limit"] == 0.8 for found in thin)
     assert stencil["ties"] == [] and stencil["one_piece"] is False and stencil["one_piece_says"]

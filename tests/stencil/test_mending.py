@@ -8,10 +8,11 @@ from hypothesis import strategies as st
 from shapely.affinity import rotate, translate
 from shapely.geometry import MultiPolygon, Point, Polygon, box
 
-from specimens import job, run, star_job, svg
+from specimens import in_mm, job, remedied, run, star_job, svg
 from vitrograph.core.findings import Code
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.job import Drawing, FilmMend
+from vitrograph.core.job.change import Resize
 from vitrograph.core.stencil import Limits, mend_all, smallest_factor
 from vitrograph.core.stencil.mending.mends import Cutting, mended
 from vitrograph.core.stencil.mending.proposal import propose
@@ -137,7 +138,7 @@ def test_findings_tell_the_width_and_each_remedy_mends_its_own():
     assert len(thin) > 4 and all(found.value < found.limit == 0.8 for found in thin)
     for found in (thin[0], thin[-1]):
         for remedy in found.remedies[:2]:
-            after = run(results.job.changed(**remedy.changes))
+            after = run(remedied(results.job, remedy))
             where = after.fitted.in_artwork(found.where)
             again = [other for other in after.findings("stencil") if other.code is found.code
                      and np.hypot(*np.subtract(after.fitted.in_artwork(other.where), where)) < 0.3]
@@ -149,12 +150,11 @@ def test_a_mended_job_is_mended_still_when_it_moves_turns_or_grows():
         '<rect width="40" height="100"/><rect x="60" width="40" height="100"/>'
         '<rect x="39" y="49" width="22" height="1"/>').encode()))
     found = run(plain).findings("stencil")[0]
-    mended_job = plain.changed(**found.remedies[1].changes)
+    mended_job = remedied(plain, found.remedies[1])
     assert len(run(mended_job).sheet.openings.geoms) == 2
-    for changes in ({"fit__angle": 1.0}, {"fit__from_rim": 20.0}, {"fit__turn": 0.3}, mended_job.resized(0.8)):
+    for changes in ({"fit__angle": 1.0}, {"fit__from_rim": 20.0}, {"fit__turn": 0.3}, Resize(0.8).paths(mended_job)):
         assert len(run(mended_job.changed(**changes)).sheet.openings.geoms) == 2
-    wrapped = run(mended_job.changed(artwork=mended_job.resized(0.5)["artwork"], fit__times=3, fit__wrap=True,
-                                     stencil__mends=mended_job.resized(0.5)["stencil__mends"]))
+    wrapped = run(mended_job.changed(**Resize(0.5).paths(mended_job), fit__times=3, fit__wrap=True))
     assert len(wrapped.sheet.openings.geoms) == 6
 
 
@@ -175,8 +175,8 @@ ICONS = {                                                      # drawn for this 
 @pytest.mark.parametrize("width", [22.0, 60.0])
 def test_mend_all_takes_drawings_through_at_a_small_and_a_usual_size(name, width):
     results = run(star_job(width=width, artwork__items__0__what=Drawing("icon.svg", svg(ICONS[name]).encode())))
-    proposal = mend_all(results.sheet, results.job)
-    assert not proposal.after and "0 after" in proposal.says
+    proposal = mend_all(results.sheet, results.job.stencil)
+    assert not proposal.after and "0 after" in in_mm(proposal.says)
     assert bool(proposal.mends) == bool(proposal.before)
     after = run(results.job.changed(stencil__mends=proposal.mends))
     assert after.demands.work.failing == 0

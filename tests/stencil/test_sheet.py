@@ -45,8 +45,8 @@ def test_the_sheet_follows_the_taper_with_the_typed_border():
     sheet, wall = results.sheet, results.wall
     assert sheet.border == pytest.approx((15.0,) * 4)
     edge = sheet.fitted.chart.sheet_to_wall(np.asarray(sheet.outlines[0].exterior.coords))
-    at_top = edge[np.isclose(edge[:, 1], edge[:, 1].max(), atol=1e-6)]
-    assert len(at_top) > 4                                     # the whole upper edge runs level with the rim
+    held_from_rim = edge[np.isclose(edge[:, 1], edge[:, 1].max(), atol=1e-6)]
+    assert len(held_from_rim) > 4                                     # the whole upper edge runs level with the rim
     assert wall.length - edge[:, 1].max() == pytest.approx(results.job.fit.from_rim - 15.0, abs=1e-6)
 
 

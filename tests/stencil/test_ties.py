@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 from PIL import Image, ImageDraw
 from shapely.geometry import MultiPolygon, Point, Polygon, box
 
-from specimens import CARAFE, LANTERN, job, run, star_job
+from specimens import CARAFE, LANTERN, job, remedied, run, star_job
 from strategies import words
 from vitrograph.core.findings import Code
 from vitrograph.core.geometry import as_polygons
@@ -140,7 +140,7 @@ def test_ties_by_hand_are_where_they_are_put_and_one_in_no_opening_is_told():
     lost = run(by_hand.changed(stencil__ties__at=((90.0, 60.0),)))
     found = [found for found in lost.findings("stencil") if found.code is Code.TIE]
     assert len(found) == 2 and lost.sheet.missed and not lost.demands.proof.one_piece
-    again = run(lost.job.changed(**found[1].remedy.changes))
+    again = run(remedied(lost.job, found[1].remedy))
     assert again.demands.proof.one_piece
 
 

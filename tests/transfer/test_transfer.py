@@ -7,7 +7,7 @@ import shapely
 from hypothesis import given
 from hypothesis import strategies as st
 
-from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
+from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, in_mm, job, run, star_job
 from vitrograph.core.transfer import tape_strips
 
 
@@ -52,9 +52,9 @@ def test_centre_marks_stand_in_the_middle_of_each_side():
 
 def test_the_steps_carry_this_stencils_numbers():
     with_islands, without = run(job("BOB")).transfer, run(star_job()).transfer
-    assert with_islands.needed and "Cut tape: one piece" in with_islands.steps[0]
-    assert not without.needed and "no tape" in without.steps[0]
-    assert any("25\u2009mm" in step for step in run(job(fit__from_rim=45.0)).transfer.steps)
+    assert with_islands.needed and "Cut tape: one piece" in in_mm(with_islands.steps[0].says)
+    assert not without.needed and "no tape" in in_mm(without.steps[0].says)
+    assert any("25\u2009mm" in in_mm(step.says) for step in run(job(fit__from_rim=45.0)).transfer.steps)
     assert "Raise the base" in with_islands.bedding and "Raise the rim" in run(job(glass=FLARE_IN)).transfer.bedding
     assert "flat on a towel" in run(job(glass=PLAQUE)).transfer.bedding
 
@@ -71,5 +71,5 @@ def test_films_laid_one_after_the_other_have_tape_marks_and_distances_of_their_o
                                                                       abs=0.05)
     lower, upper = plan.settings
     assert lower.above_table < upper.above_table and lower.rim_left > upper.rim_left
-    said = " ".join(plan.steps)
+    said = " ".join(in_mm(step.says) for step in plan.steps)
     assert 0 < said.index("Cut tape") + 1 < said.index("stencil 1 of 2") < said.index("stencil 2 of 2")

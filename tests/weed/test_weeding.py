@@ -6,7 +6,7 @@ from shapely.geometry import Point
 
 from specimens import CARAFE, job, run, star_job
 from strategies import words
-from vitrograph.core.job import Artwork, Piece, Shape, Words
+from vitrograph.core.job import Artwork, Item, Shape, Words
 
 
 @given(text=words)
@@ -14,36 +14,36 @@ from vitrograph.core.job import Artwork, Piece, Shape, Words
 def test_every_opening_is_pulled_once_and_every_island_stays(text):
     results = run(job(text, height=15.0))
     weed, sheet = results.weed, results.sheet
-    assert [piece.number for piece in weed.pieces] == list(range(1, len(weed.pieces) + 1))
+    assert [bit.number for bit in weed.bits] == list(range(1, len(weed.bits) + 1))
     assert weed.pull[0].kind == "frame" and not weed.pull[0].shape.intersects(sheet.openings)
-    areas = [piece.shape.area for piece in weed.pull[1:]]
+    areas = [bit.shape.area for bit in weed.pull[1:]]
     assert areas == sorted(areas, reverse=True)
     assert sum(areas) == pytest.approx(sheet.openings.area)
-    assert sum(piece.shape.area for piece in weed.stay) == pytest.approx(sum(island.area for island in sheet.islands))
+    assert sum(bit.shape.area for bit in weed.stay) == pytest.approx(sum(island.area for island in sheet.islands))
 
 
 def test_pieces_are_called_by_their_letters_and_place():
     weed = run(job("Bi", width=20.0)).weed
-    names = {piece.name for piece in weed.pull}
+    names = {bit.name for bit in weed.pull}
     assert {"letter B", "letter i"} <= names                    # the dot of the i is a piece of its own
     assert len(weed.pull) == 4
-    assert [piece.name for piece in weed.stay] == ["inside of letter B"] * 2
-    by_name = {piece.name: piece for piece in weed.pull[1:]}
+    assert [bit.name for bit in weed.stay] == ["inside of letter B"] * 2
+    by_name = {bit.name: bit for bit in weed.pull[1:]}
     assert "left" in by_name["letter B"].where and "right" in by_name["letter i"].where
 
 
 def test_joined_letters_are_one_piece():
     weed = run(job("oo", letter_spacing=-0.3, width=20.0)).weed
-    assert [piece.name for piece in weed.pull[1:]] == ["letters oo"]
+    assert [bit.name for bit in weed.pull[1:]] == ["letters oo"]
 
 
 def test_a_number_stands_on_its_piece_and_small_pieces_are_hooked():
     weed = run(star_job(width=8.0)).weed
     assert weed.pull[1].name == "drawing" and "hook" not in run(star_job()).weed.pull[1].how
     small = run(job("i", width=1.0)).weed.pull
-    assert all("hook" in piece.how for piece in small[1:])
-    for piece in run(job("Kestrel 8")).weed.pull[1:]:
-        assert piece.shape.contains(Point(piece.spot))
+    assert all("hook" in bit.how for bit in small[1:])
+    for bit in run(job("Kestrel 8")).weed.pull[1:]:
+        assert bit.shape.contains(Point(bit.spot))
 
 
 def test_of_several_films_the_surplus_goes_first_and_every_opening_is_numbered():
@@ -51,18 +51,18 @@ def test_of_several_films_the_surplus_goes_first_and_every_opening_is_numbered()
     frame, *openings = results.weed.pull
     assert frame.kind == "frame" and not frame.shape.intersects(results.sheet.outline.buffer(-0.01))
     assert all(frame.shape.distance(outline) < 1e-6 for outline in results.sheet.outlines)
-    assert [piece.number for piece in results.weed.pieces] == list(range(1, len(results.weed.pieces) + 1))
+    assert [bit.number for bit in results.weed.bits] == list(range(1, len(results.weed.bits) + 1))
     assert len(openings) == len(results.sheet.openings.geoms)
-    named = {piece.name for piece in openings}
+    named = {bit.name for bit in openings}
     assert {"letter K", "letter P"} <= named                  # names find their letters on either film
 
 
 def test_clear_letters_on_a_plate_are_called_by_their_letters():
-    plate = Piece(Shape("rounded", "filled"), key=1, size=50.0, stretch=2.5)
-    words = Piece(Words("HI", "Barlow Bold"), key=2, size=10.0, size_is="caps", does="clears")
+    plate = Item(Shape("rounded", "filled"), key=1, size=50.0, stretch=2.5)
+    words = Item(Words("HI", "Barlow Bold"), key=2, size=10.0, size_is="caps", does="clears")
     weed = run(job().changed(artwork=Artwork((plate, words)))).weed
-    assert sorted(piece.name for piece in weed.stay) == ["letter H", "letter I"]
+    assert sorted(bit.name for bit in weed.stay) == ["letter H", "letter I"]
     assert "watch that what it surrounds stays" not in weed.pull[1].how
-    many = Piece(Words("HILTE", "Barlow Bold"), key=2, size=8.0, size_is="caps", does="clears")
+    many = Item(Words("HILTE", "Barlow Bold"), key=2, size=8.0, size_is="caps", does="clears")
     pulled = run(job().changed(artwork=Artwork((plate.with_(size=60.0), many)))).weed.pull[1]
     assert "watch that what it surrounds stays" in pulled.how

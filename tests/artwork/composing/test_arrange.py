@@ -1,4 +1,4 @@
-"""Lining up, spacing, matching, stacking; and what a pull at a handle makes of a item."""
+"""Lining up, spacing, matching, stacking; and what a pull at a handle makes of an item."""
 
 from itertools import pairwise
 from math import hypot, pi

@@ -1,6 +1,6 @@
 """The artwork's part of the job: items, each words, a drawing, a shape or a monogram, placed in mm as on the glass.
 
-A item lies in the artwork's own frame: x to the right from the artwork's upright middle line, y up. The line stands at
+An item lies in the artwork's own frame: x to the right from the artwork's upright middle line, y up. The line stands at
 the place that the fit gives the art. Items lie on each other in their order, the first lowest; each frosts what it
 covers, or clears it.
 """
@@ -19,7 +19,7 @@ Matrix = tuple[tuple[float, float], tuple[float, float]]
 
 
 class Repeat(Record, frozen=True):
-    """A item several times: in a row or a column, or round a ring with the first copy at the top.
+    """An item several times: in a row or a column, or round a ring with the first copy at the top.
 
     `pitch` is from middle to middle, or the ring's radius, in mm.
     """
@@ -71,7 +71,7 @@ class Item(Record, frozen=True):
         return self.through(((across, 0.0), (0.0, upright))).with_(repeat=repeat)
 
     def round_the_ring(self) -> tuple[Self, ...]:
-        """The copies of a item that comes round a ring, each as a item of its own; any other item as it is."""
+        """The copies of an item that comes round a ring, each as an item of its own; any other item as it is."""
         repeat = self.repeat
         if repeat is None or repeat.way != "ring":
             return (self,)
@@ -134,7 +134,7 @@ class Artwork(Record, frozen=True):
         return max((item.key for item in self.items), default=0) + 1
 
     def added(self, item: Item) -> Self:
-        """With a item laid on top, under a key of its own."""
+        """With an item laid on top, under a key of its own."""
         return msgspec.structs.replace(self, items=(*self.items, item.with_(key=self.free_key())))
 
     def without(self, keys: set[int]) -> Self:
@@ -149,7 +149,7 @@ class Artwork(Record, frozen=True):
     def scaled(self, factor: float) -> Self:
         """All of it larger or smaller, proportions kept.
 
-        >>> Artwork((Item(Words("K"), x=3.0, size=20.0),)).scaled(1.5).items[0].size
+        >>> Artwork((Item(Shape(), x=3.0, size=20.0),)).scaled(1.5).items[0].size
         30.0
         """
         return self.stretched(factor, factor)
@@ -171,5 +171,5 @@ class Artwork(Record, frozen=True):
 
 
 def kind_of_item(item: Item) -> str:
-    """The word for what a item is, as in files: words, drawing, shape, monogram."""
+    """The word for what an item is, as in files: words, drawing, shape, monogram."""
     return str(item.what.__struct_config__.tag)

@@ -10,6 +10,7 @@ from typing import Any, Protocol, TypeVar, cast
 
 from msgspec.structs import replace
 
+from vitrograph.core.job.items import Content
 from vitrograph.core.job.order import Job
 from vitrograph.core.job.stencil import FilmMend
 
@@ -87,6 +88,19 @@ class AddMend:
     def paths(self, job: Job) -> dict[str, Any]:
         """The mends with this one at the end."""
         return {"stencil__mends": (*job.stencil.mends, self.mend)}
+
+
+@dataclass(frozen=True, slots=True)
+class SetContent:
+    """What one item is, put anew; where that item is gone, nothing."""
+
+    key: int
+    what: Content
+
+    def paths(self, job: Job) -> dict[str, Any]:
+        """The item's content."""
+        index = job.artwork.index_of(self.key)
+        return {} if index is None else {f"artwork__items__{index}__what": self.what}
 
 
 @dataclass(frozen=True, slots=True)

@@ -88,7 +88,7 @@ class Handling(SheetTool):
         return on_ink or next((p for p in upper if shapely.Polygon(p.corners).contains(spot)), None)
 
     def press(self, at: QPointF, modifiers: Qt.KeyboardModifier) -> bool:
-        """Take hold of a handle or a item; False where there is none."""
+        """Take hold of a handle or an item; False where there is none."""
         if not self.works:
             return False
         if self.bench.held_art is not None:                       # the last pull is still being worked out
@@ -147,12 +147,12 @@ class Handling(SheetTool):
     def _by_handle(self, placed: Placed, name: str, number: int, point: Points) -> _Grip:
         off = np.zeros(2)
         if name == "turn":
-            return _Grip("Turn a item", point, lambda to: [turned_towards(placed, (to[0], to[1]))], next(self._turns))
+            return _Grip("Turn an item", point, lambda to: [turned_towards(placed, (to[0], to[1]))], next(self._turns))
         if name == "corner":
             off = placed.corners[number - 1] - point
-            return _Grip("Size a item", point, lambda to: [pulled_by_corner(
+            return _Grip("Size an item", point, lambda to: [pulled_by_corner(
                 placed, number - 1, tuple(to + off), free=self.bench.free)], next(self._turns))
-        return _Grip("Stretch a item", point, lambda to: [pulled_by_side(placed, number - 5, (to[0], to[1]))],
+        return _Grip("Stretch an item", point, lambda to: [pulled_by_side(placed, number - 5, (to[0], to[1]))],
                      next(self._turns))
 
     def _by_body(self, start: Points) -> _Grip:
@@ -166,7 +166,7 @@ class Handling(SheetTool):
             dx, dy = self._snap.step
             return [placed.item.with_(x=placed.item.x + dx, y=placed.item.y + dy) for placed in chosen]
 
-        return _Grip("Move items" if len(chosen) > 1 else "Move a item", start, pull, next(self._turns))
+        return _Grip("Move items" if len(chosen) > 1 else "Move an item", start, pull, next(self._turns))
 
     def move(self, at: QPointF) -> bool:
         """Pull what is held; False where nothing is."""

@@ -20,7 +20,7 @@ from vitrograph.desk.kit.named import named
 _KINDS = ("Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)")
 _LOOK_DEVIATION = 1e-3             # fine enough to tell whether a drawing can be read
 _ROWS_SHOWN = 5
-_NEW_SHARE = 0.6                   # of the room's width, for a item that is put in
+_NEW_SHARE = 0.6                   # of the room's width, for an item that is put in
 _NEW_MM = 40.0
 _STEP_DOWN = 1.15                  # of its own height, that a new item stands below the others
 _ROUND_GAP = 6.0                   # mm, from the art to a shape that is put round it
@@ -41,7 +41,7 @@ class ItemsList(QWidget):
         self.list.setAccessibleName("Items, uppermost first")
         self.list.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.list.setFont(theme.font())
-        self.add = button("Add a item", tip="words, a drawing or picture, a shape or frame, a monogram")
+        self.add = button("Add an item", tip="words, a drawing or picture, a shape or frame, a monogram")
         self.add.setObjectName("addPiece")
         self.add.setMenu(self._menu())
         self.up, self.down = button("Up"), button("Down")
@@ -131,7 +131,7 @@ class ItemsList(QWidget):
     def _show_or_hide(self, item: QListWidgetItem) -> None:
         if not self._filling:
             shown = item.checkState() == Qt.CheckState.Checked
-            self.bench.edit_item("Show a item" if shown else "Hide a item", item.data(Qt.ItemDataRole.UserRole),
+            self.bench.edit_item("Show an item" if shown else "Hide an item", item.data(Qt.ItemDataRole.UserRole),
                                   shown=shown)
 
     def _restack(self, by: int) -> None:
@@ -151,10 +151,10 @@ class ItemsList(QWidget):
             self.bench.choose(*made)
 
     def _take_out(self) -> None:
-        self.bench.arrange("Take a item out", self.bench.job.artwork.without(set(self.bench.chosen)))
+        self.bench.arrange("Take an item out", self.bench.job.artwork.without(set(self.bench.chosen)))
 
     def put_in(self, item: Item) -> None:
-        """Put a item in and choose it: below the art, at a size the glass has room for; a shape goes round the art.
+        """Put an item in and choose it: below the art, at a size the glass has room for; a shape goes round the art.
 
         A filled shape lies under the others, where words may clear it.
         """
@@ -167,7 +167,7 @@ class ItemsList(QWidget):
         made = artwork.added(item)
         if isinstance(item.what, Shape) and item.what.edge == "filled" and item.stretch <= _THIN:
             made = restacked(made, key, -len(artwork.items))
-        if self.bench.arrange("Add a item", made):
+        if self.bench.arrange("Add an item", made):
             self.bench.choose(key)
             self.added.emit()
 

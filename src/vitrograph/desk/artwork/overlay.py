@@ -77,7 +77,7 @@ def room_on_sheet(results: Results) -> Points | None:
 def paint_quad(
     painter: QPainter, corners: Points, to_screen: Callable[[Points], Points], pens: tuple[QPen, ...]
 ) -> None:
-    """A item's box as it lies on the sheet, its sides bent as the art is, with one pen over the other."""
+    """An item's box as it lies on the sheet, its sides bent as the art is, with one pen over the other."""
     around = np.concatenate([corners, corners[:1]])
     sides = [start + (end - start) * _ALONG for start, end in pairwise(around)]
     path = path_of_points(to_screen(np.concatenate(sides)))

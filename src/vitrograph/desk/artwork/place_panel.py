@@ -1,4 +1,4 @@
-"""Where a item stands, how large it is, how it is turned, how often it comes; and what is done with several."""
+"""Where an item stands, how large it is, how it is turned, how often it comes; and what is done with several."""
 
 from collections.abc import Callable
 from math import pi
@@ -20,7 +20,7 @@ from vitrograph.desk.kit.panel import Panel
 _SIDES: list[tuple[Side, str]] = [("left", "left"), ("centre", "centre"), ("right", "right"), ("top", "top"),
                                   ("middle", "middle"), ("foot", "foot")]
 _WAYS = [("once", "once"), ("row", "row"), ("column", "column"), ("ring", "ring")]
-_RING_SHARE = 1.6                  # of a item's larger side, for a ring that is first tried
+_RING_SHARE = 1.6                  # of an item's larger side, for a ring that is first tried
 
 
 class SizePanel(Panel):
@@ -35,7 +35,7 @@ class SizePanel(Panel):
         self.aspect = LengthField("Its height", "aspect", least=1e-3)
         self.stack(self.does, self.own_size, self.size_is, self.other, self.aspect, self.stretch)
         self.does.edited.connect(lambda value: self.change("What it does", does=value))
-        self.own_size.edited.connect(lambda mm: self.change("Size of a item", size=mm))
+        self.own_size.edited.connect(lambda mm: self.change("Size of an item", size=mm))
         self.size_is.edited.connect(self._measure_by)
         self.stretch.edited.connect(lambda value: self.change("Widen", stretch=value))
         self.aspect.edited.connect(self._take_height)
@@ -98,10 +98,10 @@ class PlacePanel(Panel):
         self.pitch = LengthField("From middle to middle", "pitch", least=1e-3)
         self.stack(self.x_field, self.y_field, self.turn, self.lean, self.flip, self.upside, self.way, self.times,
                    self.pitch, self.name)
-        self.name.editingFinished.connect(lambda: self.change("Name of a item", name=self.name.text()[:120]))
+        self.name.editingFinished.connect(lambda: self.change("Name of an item", name=self.name.text()[:120]))
         self.x_field.edited.connect(lambda mm: self._arrange("Place", x=mm))
         self.y_field.edited.connect(lambda mm: self._arrange("Place", y=mm))
-        self.turn.edited.connect(lambda angle: self._arrange("Turn a item", turn=angle))
+        self.turn.edited.connect(lambda angle: self._arrange("Turn an item", turn=angle))
         self.lean.edited.connect(lambda value: self._arrange("Lean", lean=value))
         self.flip.clicked.connect(lambda flipped: self._arrange("Flip", flip=flipped))
         self.upside.clicked.connect(self._upside_down)

@@ -19,7 +19,7 @@ _STEPS_PER_MM = 100
 
 
 class Section(Panel):
-    """Base of the sections: panels about a item's drawing."""
+    """Base of the sections: panels about an item's drawing."""
 
     @property
     def drawing(self) -> Drawing | None:

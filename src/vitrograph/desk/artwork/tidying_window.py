@@ -76,7 +76,7 @@ class TidyWindow(QDialog):
             lambda: self.bench.edit_item("Licence note", self.key, what__licence=self.licence.text()[:400]))
 
     def take(self, key: int) -> None:
-        """Take the drawing of a item in hand."""
+        """Take the drawing of an item in hand."""
         self.key = key
         self._show_job(self.bench.job)
         self._show_results(self.bench.results)

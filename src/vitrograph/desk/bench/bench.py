@@ -228,6 +228,7 @@ class Bench(QObject):
     def set_unit(self, unit: Unit) -> None:
         """Show lengths in mm or inches."""
         self.edit("Units", units=unit)
+        self.results_changed.emit(self.results)           # no need to wait until they are found to be the same
 
     def go(self, station: Station) -> None:
         """Stand at another station."""

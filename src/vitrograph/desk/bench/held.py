@@ -63,7 +63,7 @@ class HeldArt:
             self._wall.pop(item.key, None)
 
     def box(self, key: int) -> Box:
-        """The box of a item as it is now."""
+        """The box of an item as it is now."""
         points = self._points[key].points
         (left, low), (right, high) = points.min(axis=0), points.max(axis=0)
         return float(left), float(low), float(right), float(high)
@@ -97,7 +97,7 @@ class HeldArt:
         return self._sheet[key]
 
     def _on_wall(self, key: int) -> "_Rings":
-        """A item's rings on the wall, with those of its copies on the same sheet."""
+        """An item's rings on the wall, with those of its copies on the same sheet."""
         if key not in self._wall:
             rings = self._points[key]
             self._wall[key] = _again(_Rings(self.chart.to_wall(rings.points - self.middle), rings.starts), self._beside)

@@ -32,14 +32,14 @@ class Panel(Column):
         """Make the fields."""
 
     def suits(self, item: Item) -> bool:
-        """Whether this panel has a meaning for a item."""
+        """Whether this panel has a meaning for an item."""
         return True
 
     def show_piece(self, item: Item, placed: Placed | None) -> None:
         """Show what was decided; `placed` is the item as it was last worked out, if it was."""
 
     def take(self, item: Item, placed: Placed | None) -> None:
-        """Show a item, if it is one for this panel; otherwise hide."""
+        """Show an item, if it is one for this panel; otherwise hide."""
         suits = self.suits(item)
         self.setVisible(suits)
         self.item = item if suits else None

@@ -93,7 +93,7 @@ def _moved(artwork: Artwork, steps: Mapping[int, tuple[float, float]]) -> Artwor
 
 
 def restacked(artwork: Artwork, key: int, by: int) -> Artwork:
-    """Move a item up (or down, for a negative step) in the order in which items lie on each other."""
+    """Move an item up (or down, for a negative step) in the order in which items lie on each other."""
     items = list(artwork.items)
     at = artwork.index_of(key)
     if at is None:

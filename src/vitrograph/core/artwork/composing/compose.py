@@ -34,7 +34,7 @@ from vitrograph.core.geometry import as_polygons, without
 from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Shape, Words
 
 CURVE_DEVIATION_MM = 0.008         # how far art's own curves may stray, at its size on the glass
-_MOST_SCALE = 1e4                  # mm per own unit tried when a item's own size is not known yet
+_MOST_SCALE = 1e4                  # mm per own unit tried when an item's own size is not known yet
 
 
 @dataclass(frozen=True)
@@ -101,7 +101,7 @@ def compose(artwork: Artwork, max_deviation: float = CURVE_DEVIATION_MM) -> Art:
 
 def _left_out(artwork: Artwork, key: int, error: ArtworkError) -> Finding:
     item = artwork.item(key)
-    name = label_of(item) if item is not None else "a item"
+    name = label_of(item) if item is not None else "an item"
     return Finding(Code.PIECE, Level.STOP, f"{name} is left out: {error}", "the others are shown without it")
 
 
@@ -141,7 +141,7 @@ def _placed(
 
 
 def _fine_enough(item: Item, max_deviation: float) -> tuple[Local, tuple[float, float]]:
-    """A item's own shape with curves fine enough for its size on the glass, and its mm per own unit."""
+    """An item's own shape with curves fine enough for its size on the glass, and its mm per own unit."""
     guess = rough_width(item.what) if isinstance(item.what, Words) and item.size_is == "width" else None
     scale = item.size / (guess or 1.0) * max(1.0, 1 / item.stretch)
     while True:
@@ -186,7 +186,7 @@ def _why_nothing(
     if all(one.shape.is_empty for one in placed) and (failed or findings):
         return failed[0][1] if failed else ArtworkError(f"{findings[0].says}: choose another face")
     if any(one.item.does == "frosts" and not one.shape.is_empty for one in placed):
-        return ArtworkError("nothing is left frosted: a item that clears covers all that lies below it")
+        return ArtworkError("nothing is left frosted: an item that clears covers all that lies below it")
     if any(not one.shape.is_empty for one in placed):
         return ArtworkError("nothing is frosted: every item clears, so let one of them frost")
     if any(not item.shown for item in artwork.items):

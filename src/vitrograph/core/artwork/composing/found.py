@@ -7,12 +7,13 @@ from vitrograph.core.artwork.composing.place import Placed
 from vitrograph.core.artwork.source import Source, largest_picture
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import Drawing, Item, Monogram, Words
+from vitrograph.core.job.change import SetContent
 
 _MOST_NAMED = 12                   # letters named one by one
 
 
 def label_of(item: Item) -> str:
-    """What a item is called: the name it was given, or what it holds."""
+    """What an item is called: the name it was given, or what it holds."""
     if item.name:
         return item.name
     what = item.what
@@ -30,7 +31,7 @@ def found_in(placed: Placed) -> Iterator[Finding]:
     yield from _letters_left_out(placed)
     what = placed.item.what
     if isinstance(what, Drawing) and placed.local.source is not None:
-        yield from _left_out(placed.local.source, what, placed.index)
+        yield from _left_out(placed.local.source, what, placed.item.key)
     if isinstance(what, Words | Monogram) and what.font is not None:
         yield from _may_be_sold(what)
 
@@ -64,23 +65,23 @@ def _may_be_sold(what: Words | Monogram) -> Iterator[Finding]:
     assert what.font is not None
     facts = facts_of(what.font)
     if facts.sale == "no":
-        yield Finding(Code.LICENCE, Level.WATCH, f"the licence of {facts.name} may not cover items that are sold",
+        yield Finding(Code.LICENCE, Level.WATCH, f"the licence of {facts.name} may not cover glass that is sold",
                       f"it says: {facts.licence}")
     elif facts.sale == "unknown":
-        yield Finding(Code.LICENCE, Level.NOTE, f"{facts.name} does not say whether items may be sold",
-                      "look for its licence where you got it, before you sell the item")
+        yield Finding(Code.LICENCE, Level.NOTE, f"{facts.name} does not say whether glass with it may be sold",
+                      "look for its licence where you got it, before you sell what you made")
     if not facts.may_travel:
         yield Finding(Code.LICENCE, Level.NOTE, f"{facts.name} may not be passed on inside other files",
                       "its file says so, and the job file holds it: keep the job to yourself")
 
 
-def _left_out(drawn: Source, drawing: Drawing, index: int) -> Iterator[Finding]:
+def _left_out(drawn: Source, drawing: Drawing, key: int) -> Iterator[Finding]:
     """What of a drawing is not cut as drawn; a picture within it can be traced instead."""
     if drawn.left_out:
         yield Finding(
             Code.DRAWING, Level.WATCH, f"the drawing holds {', '.join(drawn.left_out)}, not cut as drawn",
             "compare the sheet with your drawing; turn these into plain filled shapes if they matter",
-            value=float(len(drawn.left_out)), limit=0.0, remedy=_trace_inside(drawn, drawing, index))
+            value=float(len(drawn.left_out)), limit=0.0, remedy=_trace_inside(drawn, drawing, key))
     cleared = [colour.hex for colour in drawn.colours if colour.does == "clear"]
     if cleared:
         yield Finding(
@@ -88,10 +89,10 @@ def _left_out(drawn: Source, drawing: Drawing, index: int) -> Iterator[Finding]:
             "a light colour is taken for bare glass: say otherwise in the list of colours")
 
 
-def _trace_inside(drawn: Source, drawing: Drawing, index: int) -> Remedy | None:
+def _trace_inside(drawn: Source, drawing: Drawing, key: int) -> Remedy | None:
     largest = largest_picture(drawn.pictures)
     if largest is None:
         return None
     inside = Drawing(name=f"{drawing.name} (picture)"[:200], data=largest, kind="picture",
                      licence=drawing.licence)
-    return Remedy.of("Trace the picture inside it", **{f"artwork__items__{index}__what": inside})
+    return Remedy.of("Trace the picture inside it", SetContent(key, inside))

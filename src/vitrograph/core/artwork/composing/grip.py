@@ -1,4 +1,4 @@
-"""Taking hold of a item: what a pull at its body, a corner, a side or its turning handle makes of it.
+"""Taking hold of an item: what a pull at its body, a corner, a side or its turning handle makes of it.
 
 Points are in the artwork's frame, mm. Each function takes the item as it was when it was taken hold of.
 """
@@ -15,7 +15,7 @@ from vitrograph.core.job import Item
 
 _TURN_STOPS = radians(15)          # a turn near one of these goes to it
 _STOP_REACH = radians(2.5)
-_LEAST_SIDE = 0.02                 # of a side, so that a pull through the middle does not turn a item inside out
+_LEAST_SIDE = 0.02                 # of a side, so that a pull through the middle does not turn an item inside out
 
 
 @dataclass(frozen=True, slots=True)
@@ -28,7 +28,7 @@ class Snap:
 
 
 def pulled_by_corner(placed: Placed, corner: int, to: tuple[float, float], *, free: bool) -> Item:
-    """A item pulled by a corner of its box (lower left, then against the clock); the opposite corner stays.
+    """An item pulled by a corner of its box (lower left, then against the clock); the opposite corner stays.
 
     With `free` its width and height change apart; otherwise proportions are kept.
     """
@@ -45,7 +45,7 @@ def pulled_by_corner(placed: Placed, corner: int, to: tuple[float, float], *, fr
 
 
 def pulled_by_side(placed: Placed, side: int, to: tuple[float, float]) -> Item:
-    """A item pulled by the middle of a side (right, top, left, foot): that measure changes, the far side stays."""
+    """An item pulled by the middle of a side (right, top, left, foot): that measure changes, the far side stays."""
     corners = placed.corners
     held = (corners[(side + 1) % 4] + corners[(side + 2) % 4]) / 2
     far = (corners[(side + 3) % 4] + corners[side % 4]) / 2
@@ -58,7 +58,7 @@ def pulled_by_side(placed: Placed, side: int, to: tuple[float, float]) -> Item:
 
 
 def _grown(placed: Placed, share: Points, fixed: Points) -> Item:
-    """A item with its own width and height grown by two factors; one point of it stays where it is."""
+    """An item with its own width and height grown by two factors; one point of it stays where it is."""
     item, matrix = placed.item, placed.affines[0][:, :2]
     anchor = fixed + matrix @ (share * np.linalg.solve(matrix, np.array([item.x, item.y]) - fixed))
     across, upright = float(share[0]), float(share[1])
@@ -68,7 +68,7 @@ def _grown(placed: Placed, share: Points, fixed: Points) -> Item:
 
 
 def turned_towards(placed: Placed, to: tuple[float, float]) -> Item:
-    """A item turned about its box's middle until its upright points at a place; near a stop of 15° it goes there."""
+    """An item turned about its box's middle until its upright points at a place; near a stop of 15° it goes there."""
     middle = placed.corners.mean(axis=0)
     item = placed.item
     turn = half_turn(atan2(to[1] - middle[1], to[0] - middle[0]) - pi / 2)

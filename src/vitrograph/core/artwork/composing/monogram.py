@@ -72,7 +72,7 @@ def local_monogram(monogram: Monogram, max_deviation: float) -> Local:
 
 
 def _own(item: Item, max_deviation: float) -> tuple[Local, np.ndarray]:
-    """A item of a monogram by itself, and its map into the monogram; only words and shapes are among them."""
+    """An item of a monogram by itself, and its map into the monogram; only words and shapes are among them."""
     if isinstance(item.what, Words):
         local = local_words(item.what, max_deviation / _HIGH)
         return local, matrix_of(item, *scales(item, local.size, local.cap_height))

@@ -1,6 +1,6 @@
-"""Placing: a item's own shape carried to its place in the artwork's frame, once or several times.
+"""Placing: an item's own shape carried to its place in the artwork's frame, once or several times.
 
-A item is scaled, flipped, leant, turned and moved, in that order; copies of a repeat follow. Own shapes have their
+An item is scaled, flipped, leant, turned and moved, in that order; copies of a repeat follow. Own shapes have their
 anchor at (0, 0): words in ems, drawings in their heights, shapes and monograms in units of their own.
 """
 
@@ -26,7 +26,7 @@ _TINY = 1e-9
 
 @dataclass(frozen=True, slots=True)
 class Mark:
-    """A name for a spot of the art, so that a item of film can be called by its letter."""
+    """A name for a spot of the art, so that an item of film can be called by its letter."""
 
     name: str
     x: float
@@ -35,7 +35,7 @@ class Mark:
 
 @dataclass(frozen=True)
 class Local:
-    """A item's own shape about its anchor: its ink's box (left, low, right, high), its capitals' height, names.
+    """An item's own shape about its anchor: its ink's box (left, low, right, high), its capitals' height, names.
 
     `missing`, `dropped`, `turn` and `foot` (the last straight line's baseline) are those of lettering; `source` is a
     drawing as it was brought.
@@ -60,7 +60,7 @@ class Local:
 
 @dataclass(frozen=True)
 class Placed:
-    """A item in the artwork's frame, mm: its shape, its own shape, the maps of its copies, its box's corners.
+    """An item in the artwork's frame, mm: its shape, its own shape, the maps of its copies, its box's corners.
 
     `index` is its row in the artwork; `units` are mm per own unit, across and upright.
     """
@@ -180,7 +180,7 @@ def carry(points: Points, affine: Affine) -> Points:
 
 
 def corners_of(local_box: Box, affine: Affine) -> Points:
-    """(4, 2) corners of a item's own box in the artwork: lower left, lower right, upper right, upper left."""
+    """(4, 2) corners of an item's own box in the artwork: lower left, lower right, upper right, upper left."""
     left, low, right, high = local_box
     return carry(np.array([[left, low], [right, low], [right, high], [left, high]]), affine)
 
