@@ -27,6 +27,7 @@ from vitrograph.core.job import (
     new_id,
     with_settings,
 )
+from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import SIDES
 from vitrograph.core.units import Unit, parse_length, parse_size
 
@@ -313,7 +314,8 @@ def _side(options: argparse.Namespace, flag: str, text: str | None) -> float | N
     """A side of all the art, where one is asked for."""
     side = None if text is None else _length(options, flag, text, least=0.0)
     if side is not None and side > _LARGEST:
-        raise JobError(f"{flag}: at most {_LARGEST:.0f} mm, got {side:.0f}")
+        raise JobError(Says("{flag}: at most {most}, got {side}", flag=flag, most=Length(_LARGEST, 0),
+                            side=Length(side)))
     return side
 
 
@@ -340,5 +342,5 @@ def _named(options: argparse.Namespace, flag: str, read: Any, text: str) -> Any:
 
 def _positive(flag: str, value: float) -> float:
     if value <= 0:
-        raise JobError(f"{flag} must be more than 0, got {value:g} mm")
+        raise JobError(Says("{flag} must be more than 0, got {value}", flag=flag, value=Length(value)))
     return value

@@ -16,7 +16,8 @@ GLASSES = {glass.name: glass for glass in demo_glasses()}
 
 
 def small(name):
-    return {**paths_of(GLASSES[name].changes(), job()), "artwork__items__0__size": 24.0, "fit__from_rim": None, "fit__angle": 0.0}
+    return {**paths_of(GLASSES[name].changes(), job()), "artwork__items__0__size": 24.0, "fit__from_rim": None,
+            "fit__angle": 0.0}
 
 
 @pytest.mark.parametrize("name", list(GLASSES))

@@ -14,7 +14,7 @@ from vitrograph.core.artwork import compose, set_words
 from vitrograph.core.artwork.words.fontfile import facts_of, fonts_in, read_fonts
 from vitrograph.core.artwork.words.installed import installed_fonts
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.job import Artwork, FontFile, Item, Words
+from vitrograph.core.job import Artwork, FontFile, Item, Order, Words
 from vitrograph.core.storing.orderfile import load_order, save_order
 
 BARLOW = fonts_folder("Barlow Bold")[0].read_bytes()
@@ -97,8 +97,8 @@ def test_a_licence_that_may_not_cover_sale_is_noted(licence, sale, level):
 def test_a_brought_font_travels_with_the_job(tmp_path):
     font, = fonts_in(built(), "made.ttf")
     made = job("I", artwork__items__0__what__font=font)
-    save_order(made, tmp_path / "job.vitro")
-    assert load_order(tmp_path / "job.vitro") == made
+    save_order(Order.of(made), tmp_path / "job.vitro")
+    assert load_order(tmp_path / "job.vitro").job() == made
     results = run(made)
     assert results.fitted.size[0] == pytest.approx(60.0)
     missing = compose(Artwork((Item(Words("IK", font=font)),))).findings

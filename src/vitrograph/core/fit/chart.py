@@ -20,6 +20,7 @@ from vitrograph.core.fit.ways import Eye, Way, way_on
 from vitrograph.core.geometry import Points, as_polygons, split_edges
 from vitrograph.core.glass import Cone, Pane, Sheeting, Wall
 from vitrograph.core.job import Mode
+from vitrograph.core.says import Length, Says
 
 _FLIP = np.array([-1.0, 1.0])
 _PROBES = 13                       # places across and up where the bend of a map is looked at
@@ -180,8 +181,8 @@ def check_reach(wall: Wall, flat: Sheeting, mode: Mode, s0: float, half_width: f
     behind = mode == "straight" and (1 + flat.bend * (corners[:, 1] - foot) <= 0).any()
     if (ends <= 0).any() or behind:
         raise OffGlassError(
-            f"art {2 * half_width:.0f} x {2 * half_height:.0f} mm reaches past the point where this wall's cone "
-            "closes: make it smaller, or move it towards the wider end"
+            Says("art {width} x {height} reaches past the point where this wall's cone closes: make it smaller, or "
+                 "move it towards the wider end", width=Length(2 * half_width, 0), height=Length(2 * half_height, 0))
         )
 
 

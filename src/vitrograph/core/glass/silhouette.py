@@ -20,6 +20,7 @@ from vitrograph.core.errors import GlassError, PictureError
 from vitrograph.core.geometry import Points
 from vitrograph.core.pictures.edges import Edges, Values, find_edges
 from vitrograph.core.pictures.reading import Gray
+from vitrograph.core.says import Length, Says
 
 _STEPS = 12
 _TURNS = 6
@@ -197,7 +198,8 @@ def _profile(edges: Edges, frame: "_Frame", scale: float, distance: float) -> Si
     left, right = (np.interp(rows, edges.rows, side) for side in (edges.left, edges.right))
     y, half = (frame.foot[1] - rows) * scale, (right - left) / 2 * scale
     if half.max() >= 0.9 * distance:
-        raise GlassError(f"the camera would stand inside the glass: {distance:.0f} mm is too near")
+        raise GlassError(Says("the camera would stand inside the glass: {distance} is too near",
+                              distance=Length(distance, 0)))
     low, high = (_end((frame.foot[1] - row) * scale, y, half, distance) for row in (edges.bottom, edges.top))
     smooth = _smoothed(y, half)
     r, z = _from_seen(smooth, y, distance)

@@ -14,6 +14,7 @@ import numpy as np
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points, arc_pieces
+from vitrograph.core.says import Length, Says
 
 
 class Sheeting(Protocol):
@@ -295,7 +296,8 @@ def horizon(wall: Wall, s: Points, distance: float, eye_height: float) -> Points
     (inner, below), (outer, above) = (profile_at(wall, s + shift) for shift in (-step, step))
     radius, rise = (inner + outer) / 2, np.maximum(above - below, 1e-9)
     if distance <= radius.max():
-        raise GlassError(f"the eye must stand outside the glass, got {distance:.0f} mm from its axis")
+        raise GlassError(Says("the eye must stand outside the glass, got {distance} from its axis",
+                              distance=Length(distance, 0)))
     lean = (outer - inner) / rise
     facing = (radius + lean * (eye_height - (below + above) / 2)) / distance
     return np.asarray(np.arccos(np.clip(facing, -1.0, 1.0)))

@@ -108,7 +108,7 @@ def _demands(r: FinishedPiece, unit: Unit) -> dict[str, Any]:
                  "places": [{"why": in_words(k.says, unit), "at_mm": list(k.where), "risk": k.score}
                             for k in seal.risks]},
         "work": {"grade": work.grade, "reasons": [in_words(says, unit) for says in work.reasons],
-                 "pieces": work.pieces, "edge_mm": work.edge,
+                 "pieces": work.openings, "edge_mm": work.edge,
                  "smallest_mm2": work.smallest, "failing": work.failing},
         "guard": {"tape_mm": guard.tape, "sides_mm": _by_side(guard.sides),
                   "allowed_mm": _by_side(guard.allowed)},

@@ -29,12 +29,12 @@ class SetSketch(Sketch):
 
     def paint(self, painter: QPainter) -> None:
         if not self.measured:
-            draw_words(painter, QRectF(self.rect()), "measure one piece on the card, then add it here")
+            draw_words(painter, QRectF(self.rect()), "measure one glass on the card, then add it here")
             return
         try:
             walls = [wall_of(glass) for glass in self.measured]
         except GlassError as error:
-            draw_words(painter, QRectF(self.rect()), str(error))
+            draw_words(painter, QRectF(self.rect()), error.words(self.unit))
             return
         shapes = [Elevation(wall, QRectF(0, 0, 1, 1)).shape for wall in walls]
         if len({len(shape) for shape in shapes}) > 1:

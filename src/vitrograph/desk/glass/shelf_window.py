@@ -110,7 +110,7 @@ class ShelfWindow(QDialog):
         try:
             own = self.bench.shelf.glasses()
         except VitrographError as error:
-            self.bench.refused.emit(str(error))
+            self.bench.refused.emit(error.words(self.bench.unit))
         words, chosen = self.find_field.text(), self.current()
         self._shown = [(glass, mine) for glasses, mine in ((own, True), (generic_glasses(), False))
                        for glass in search(glasses, words)]

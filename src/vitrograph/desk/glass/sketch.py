@@ -1,4 +1,4 @@
-"""What the helpers' drawings share: a glass to scale from the side or from above, and where to put the tool."""
+"""What the helpers' drawings share: a glass to scale, from the side or from above, and where to put the tool."""
 
 import numpy as np
 from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt
@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QWidget
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass import Pane, Wall, profile_at, wall_of
 from vitrograph.core.job import Glass, TaperedGlass
+from vitrograph.core.units import Unit
 from vitrograph.desk.kit import theme
 
 _SAMPLES = 160
@@ -20,6 +21,7 @@ class Sketch(QWidget):
 
     def __init__(self, name: str) -> None:
         super().__init__()
+        self.unit: Unit = "mm"             # what lengths are told in, where it tells any
         self.setObjectName(name)
         self.setFixedHeight(self.high)
 
@@ -71,7 +73,7 @@ class GlassSketch(Sketch):
         try:
             wall = wall_of(self.glass)
         except GlassError as error:
-            draw_words(painter, QRectF(self.rect()).adjusted(12, 0, -12, 0), str(error))
+            draw_words(painter, QRectF(self.rect()).adjusted(12, 0, -12, 0), error.words(self.unit))
             return
         self.paint_wall(painter, wall)
 

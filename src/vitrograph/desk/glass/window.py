@@ -22,6 +22,7 @@ from vitrograph.desk.glass.picture import PicturePage
 from vitrograph.desk.glass.proof import ProofPage
 from vitrograph.desk.glass.readings import ReadingsPage
 from vitrograph.desk.glass.set_page import SetPage
+from vitrograph.desk.glass.sketch import Sketch
 from vitrograph.desk.glass.trust import TrustPage
 from vitrograph.desk.glass.water import WaterPage
 from vitrograph.desk.kit import theme
@@ -72,6 +73,8 @@ class MeasuringWindow(QDialog):
             suits = page.suits(job)
             self.names.item(row).setHidden(not suits)
             if suits:
+                for sketch in page.findChildren(Sketch):
+                    sketch.unit = self.bench.unit
                 page.show_job(job)
         current = self.names.currentItem()
         if current is not None and current.isHidden():

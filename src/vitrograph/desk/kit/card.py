@@ -108,7 +108,8 @@ class StationCard(QScrollArea):
 
     def _take_results(self, results: Results) -> None:
         error = results.error(self.station)
-        self._error.setText(str(error)[:1].upper() + str(error)[1:] + "." if error else "")
+        says = error.words(self.bench.unit) if error else ""
+        self._error.setText(f"{says[:1].upper()}{says[1:]}." if says else "")
         self._error.setVisible(error is not None)
         self.show_job(self.bench.job)
         self.show_results(results)

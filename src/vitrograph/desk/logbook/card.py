@@ -91,7 +91,7 @@ class LogbookCard(StationCard):
         try:
             entries = self.bench.logbook.entries()
         except VitrographError as error:
-            self.bench.refused.emit(str(error))
+            self.bench.refused.emit(error.words(self.bench.unit))
             return
         self.table.setRowCount(len(entries))
         for row, entry in enumerate(entries):

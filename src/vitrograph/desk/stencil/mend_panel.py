@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from vitrograph.core.job import Job
 from vitrograph.core.job.change import Resize
 from vitrograph.core.results import Results
+from vitrograph.core.says import Area, Says
 from vitrograph.core.stencil import Limits, Proposal, mend_all, smallest_factor
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
@@ -126,7 +127,8 @@ class MendPanel(CardPart):
         if sheet is None or not self.bench.job.stencil.mends:
             return ""
         more = sheet.openings.area - sheet.drawn.area
-        changed = f"{'+' if more >= 0 else chr(0x2212)}{abs(more):.1f} mm²"
         times = len(self.bench.job.stencil.mends)
-        return (f"Mended {times} time{'s' if times > 1 else ''}: openings {sheet.drawn.area / 100:.2f} cm² as drawn, "
-                f"{sheet.openings.area / 100:.2f} cm² as cut ({changed}).")
+        return self.bench.words(Says(
+            "Mended {times}: openings {drawn} as drawn, {cut} as cut ({sign}{more}).",
+            times="once" if times == 1 else f"{times} times", drawn=Area(sheet.drawn.area),
+            cut=Area(sheet.openings.area), sign="+" if more >= 0 else "\u2212", more=Area(abs(more))))

@@ -4,6 +4,8 @@ from itertools import groupby
 
 from vitrograph.core.job import Job
 from vitrograph.core.results import Results
+from vitrograph.core.says import Area
+from vitrograph.core.units import Unit
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import ChoiceRow, LengthField, NumberField, button, label
@@ -59,7 +61,7 @@ class TiesPanel(CardPart):
 
     def show_results(self, results: Results) -> None:
         demands = results.demands
-        self.islands.setText(_listed(results))
+        self.islands.setText(_listed(results, self.bench.unit))
         if demands is None:
             self.one_piece.setText("")
             self.proof.setText("")
@@ -68,19 +70,19 @@ class TiesPanel(CardPart):
         self.proof.setText(" ".join(f"{words[:1].upper()}{words[1:]}." for words in demands.proof.says))
 
 
-def _listed(results: Results) -> str:
+def _listed(results: Results, unit: Unit) -> str:
     """The islands there are, the smallest first, those of one name together."""
     stay = results.weed.stay if results.weed and results.job.stencil.kind != "decal" else ()
     if not stay:
         return "" if results.weed is None else "No island is left loose."
-    named = sorted(stay, key=lambda piece: (piece.name, piece.shape.area))
-    groups = sorted(((name, [piece.shape.area for piece in pieces])
-                     for name, pieces in groupby(named, key=lambda piece: piece.name)), key=lambda one: min(one[1]))
-    told = [f"{name}{f' ({len(areas)})' if len(areas) > 1 else ''}, {' and '.join(_areas(areas))}"
+    named = sorted(stay, key=lambda bit: (bit.name, bit.shape.area))
+    groups = sorted(((name, [bit.shape.area for bit in bits])
+                     for name, bits in groupby(named, key=lambda bit: bit.name)), key=lambda one: min(one[1]))
+    told = [f"{name}{f' ({len(areas)})' if len(areas) > 1 else ''}, {' and '.join(_areas(areas, unit))}"
             for name, areas in groups]
     return f"{len(stay)} loose: {'; '.join(told)}."
 
 
-def _areas(areas: list[float]) -> list[str]:
-    least, most = f"{areas[0]:.1f} mm²", f"{areas[-1]:.1f} mm²"
+def _areas(areas: list[float], unit: Unit) -> list[str]:
+    least, most = Area(areas[0]).words(unit), Area(areas[-1]).words(unit)
     return [least] if len(areas) == 1 or least == most else [least, most]

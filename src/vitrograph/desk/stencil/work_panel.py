@@ -5,6 +5,7 @@ from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.results import Results
+from vitrograph.core.says import Area
 from vitrograph.core.stencil import Seal, Work
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -87,9 +88,10 @@ class WorkPanel(CardPart):
                                     in zip(before, now, strict=True))])
 
     def _rows(self, work: Work) -> list[tuple[str, ...]]:
-        return [("pieces to pull", str(work.pieces)), ("islands", str(work.islands)),
+        return [("openings to pull", str(work.openings)), ("islands", str(work.islands)),
                 ("ties", str(work.ties)), ("edge to press", self.bench.length(work.edge, 0)),
-                ("frosted", f"{work.frosted / 100:.1f} cm²"), ("smallest piece", f"{work.smallest:.1f} mm²"),
+                ("frosted", self.bench.words(Area(work.frosted, 0))),
+                ("smallest opening", self.bench.words(Area(work.smallest))),
                 ("failing", str(work.failing))]
 
 
@@ -117,8 +119,8 @@ class SealPanel(CardPart):
         risks = self._seal.risks if self._seal else ()
         ends = "Press and look here first:" if risks else "No place is riskier than the rest."
         self.says.setText("" if self._seal is None else f"{self.bench.length(self._seal.length, 0)} of edge, "
-                          f"{self._seal.area / 100:.0f} cm² of film along it. {ends}")
+                          f"{self.bench.words(Area(self._seal.area, 0))} of film along it. {ends}")
         for at, place in enumerate(self.places):
             place.setVisible(at < len(risks))
             if at < len(risks):
-                place.setText(f"{at + 1}   {risks[at].says}")
+                place.setText(f"{at + 1}   {self.bench.words(risks[at].says)}")

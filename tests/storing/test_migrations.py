@@ -2,6 +2,7 @@
 
 import json
 import zipfile
+from pathlib import Path
 
 import pytest
 from hypothesis import given, settings
@@ -11,7 +12,7 @@ from specimens import STAR
 from vitrograph.core.artwork import shape_line
 from vitrograph.core.artwork.words import shipped_face
 from vitrograph.core.errors import OrderFileError
-from vitrograph.core.job import Drawing, Fit, Words
+from vitrograph.core.job import ORDER_VERSION, Drawing, Fit, Words
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order
 
@@ -98,3 +99,32 @@ def test_a_job_of_the_fourth_version_has_the_stencil_it_had(tmp_path):
     sheet = Pipeline().run(job).sheet
     assert sheet.kind == "resist" and not sheet.recut and not sheet.ties and sheet.marks is None
     assert sheet.covers == sheet.outlines and sheet.border == pytest.approx((15.0,) * 4)
+
+
+FILES = Path(__file__).parent / "files"        # the demo of each version's day, as that day's program wrote it
+# width, and openings in mm² and number, as a run of that day gave them; of the first version only the width is known
+OF_THEIR_DAY = {
+    "version-1": (70.0, None, None), "version-2": (70.0, 644.57, 31), "version-3": (70.0, 1645.47, 33),
+    "version-4": (70.0, 1645.47, 33), "version-4-carafe": (60.0, 386.07, None), "version-5": (70.0, 1645.47, 33),
+    "version-5-mended": (70.0, 4601.18, None),
+}
+
+
+@pytest.mark.parametrize("name", list(OF_THEIR_DAY))
+def test_a_file_of_every_version_opens_as_an_order_of_one_piece_cut_as_on_its_day(name):
+    order = load_order(FILES / f"{name}.vitro")
+    assert order.version == ORDER_VERSION and len(order.pieces) == 1 and order.id
+    assert load_order(FILES / f"{name}.vitro").id == order.id         # told apart from others, and the same each time
+    width, area, openings = OF_THEIR_DAY[name]
+    results = Pipeline().run(order.job())
+    assert results.fitted.size[0] == pytest.approx(width, abs=0.01)
+    assert area is None or results.sheet.openings.area == pytest.approx(area, rel=2e-3)
+    assert openings is None or len(results.sheet.openings.geoms) == openings
+
+
+def test_a_job_of_the_fifth_version_keeps_what_it_shared_and_what_it_counted():
+    order = load_order(FILES / "version-5-mended.vitro")
+    piece = order.pieces[0]
+    assert (piece.count, len(piece.measured), piece.stencil.mends[0].does) == (4, 1, "fatten webs")
+    assert (order.etch.school, order.cut.film, order.transfer.roll_width) == ("long-still", "permanent", 90.0)
+    assert order.name == piece.name == "Open night tumblers"

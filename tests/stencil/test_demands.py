@@ -5,7 +5,7 @@ import pytest
 import shapely
 from shapely.geometry import Point
 
-from specimens import ORNAMENT, job, plan_piece, run, star_job, svg
+from specimens import ORNAMENT, in_mm, job, plan_piece, run, star_job, svg
 from vitrograph.core.job import Drawing
 
 GRADES = ["easy", "fair", "fiddly", "hard"]
@@ -42,7 +42,7 @@ def test_risks_are_ranked_and_apart_and_the_thinner_the_riskier():
     webs = "".join(f'<rect x="{x}" y="0" width="10" height="40"/>' for x in (0, 10.6, 21.8))
     risks = drawn(webs + '<path d="M40 60H100V100H40Z"/>').demands.seal.risks
     assert [risk.kind for risk in risks] == ["web", "web"]
-    assert risks[0].score > risks[1].score and "0.24" in risks[0].says
+    assert risks[0].score > risks[1].score and "0.24" in in_mm(risks[0].says)
     places = [Point(risk.where) for risk in run(job("Kestrel\nPoint", face="Cinzel Bold")).demands.seal.risks]
     tree = shapely.STRtree(places)
     assert len(places) > 5 and all(len(tree.query(place, "dwithin", distance=2.99)) == 1 for place in places)
@@ -58,11 +58,12 @@ def test_film_that_gives_is_told_where_it_gives_most():
 
 def test_the_grade_rises_with_the_work_and_says_why():
     easy = drawn('<circle cx="50" cy="50" r="50"/>').demands.work
-    assert (easy.grade, easy.reasons, easy.items, easy.islands) == ("easy", (), 1, 0)
+    assert (easy.grade, easy.reasons, easy.openings, easy.islands) == ("easy", (), 1, 0)
     many = run(job("Kestrel Point\nObservatory\nopen night", width=70.0)).demands.work
     hard = run(job("Kestrel Point\nObservatory\nopen night", face="Cinzel Bold", width=30.0)).demands.work
     assert GRADES.index(easy.grade) < GRADES.index(many.grade) <= GRADES.index(hard.grade)
-    assert f"{many.items} items to pull" in many.reasons and "too thin or too small" in " ".join(hard.reasons)
+    assert f"{many.openings} openings to pull" in many.reasons
+    assert "too thin or too small" in " ".join(map(in_mm, hard.reasons))
     assert hard.failing > many.failing and hard.smallest < many.smallest
     tied = run(job("BOPQ8", stencil__ties__placed="auto")).demands.work
     assert tied.islands == 0 and tied.ties >= 7

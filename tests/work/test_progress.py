@@ -1,0 +1,128 @@
+"""What has been done: ticks and clocks belong to one making, are kept at once, and are read by the wall's clock."""
+
+import sqlite3
+import subprocess
+import sys
+from pathlib import Path
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from specimens import job, run
+from vitrograph.core.errors import LogbookError
+from vitrograph.core.logbook import Entry, Logbook, Makings, check_logbook
+from vitrograph.core.work import Clock, Progress, StepRef, state_of_work, step_key
+
+REFS = [StepRef("weed", 1, copy, step) for copy in (1, 2) for step in ("a", "b", "c")]
+
+
+@pytest.fixture
+def makings(tmp_path):
+    return Makings(Logbook(tmp_path / "logbook.sqlite"))
+
+
+@given(acts=st.lists(st.tuples(st.sampled_from(["tick", "untick"]), st.sampled_from(REFS)), max_size=12))
+@settings(max_examples=20, deadline=None)
+def test_what_is_ticked_last_is_what_is_done(tmp_path_factory, acts):
+    makings, done = Makings(Logbook(tmp_path_factory.mktemp("book") / "logbook.sqlite")), {}
+    for now, (act, ref) in enumerate(acts, start=1):
+        getattr(makings, act)("an order", ref, float(now))
+        since = done.pop(ref, float(now))
+        done |= {ref: since} if act == "tick" else {}
+    assert dict(makings.progress("an order").done) == done
+    expected = "planned" if not done else "done" if set(done) == set(REFS) else "under way"
+    assert state_of_work(REFS, makings.progress("an order")) == expected
+
+
+@given(seconds=st.floats(1, 1e5), starts=st.lists(st.floats(0, 1e4), min_size=1, max_size=9))
+def test_a_clock_counts_what_it_ran_and_never_backwards(seconds, starts):
+    clock, now, ran = Clock(seconds, None), 1e9, 0.0
+    for number, gap in enumerate(starts):
+        clock = clock.started(now) if number % 2 == 0 else clock.held(now)
+        now, ran = now + gap, ran + (gap if number % 2 == 0 else 0.0)
+        assert clock.left(now) == pytest.approx(seconds - ran, abs=1e-4)
+    assert clock.left(now - 1e6) <= seconds          # a computer's clock set back counts as standing still
+
+
+def test_a_making_is_of_one_order_and_the_next_begins_afresh(makings):
+    makings.tick("one", REFS[0], 5.0)
+    makings.set_clock("one", REFS[1], Clock(300.0, 7.0), 7.0)
+    assert makings.progress("two") == Progress()
+    there = makings.progress("one")
+    assert there.done == {REFS[0]: 5.0} and list(there.running()) == [REFS[1]]
+    assert there.clocks[REFS[1]].left(607.0) == pytest.approx(-300.0)     # ten minutes ago: ten minutes on it
+    assert there.first_open(REFS) == 1
+    makings.untick("one", REFS[1], 8.0)
+    assert not makings.progress("one").clocks
+    makings.end("one", 9.0)
+    assert makings.progress("one") == Progress()
+
+
+def test_the_most_urgent_clock_comes_first():
+    clocks = {REFS[0]: Clock(300.0, 100.0), REFS[1]: Clock(60.0, 150.0), REFS[2]: Clock(5.0, None),
+              REFS[3]: Clock(1.0, 100.0)}
+    assert list(Progress({REFS[3]: 120.0}, clocks).running()) == [REFS[1], REFS[0]]
+
+
+def test_a_tick_outlives_a_program_that_is_killed_at_once(tmp_path):
+    book = tmp_path / "logbook.sqlite"
+    program = (f"import os\nfrom pathlib import Path\nfrom vitrograph.core.logbook import Logbook, Makings\n"
+               f"from vitrograph.core.work import StepRef\n"
+               f"Makings(Logbook(Path({str(book)!r}))).tick('one', StepRef('etch', 1, 1, 'a'), 3.0)\n"
+               f"os.kill(os.getpid(), 9)")
+    killed = subprocess.run([sys.executable, "-c", program], check=False,
+                            env={"PYTHONPATH": str(Path(__file__).parents[2] / "src")})
+    assert killed.returncode == -9
+    assert Makings(Logbook(book)).progress("one").done == {StepRef("etch", 1, 1, "a"): 3.0}
+
+
+def test_a_book_of_the_first_version_keeps_its_lines_and_takes_makings(tmp_path):
+    path = tmp_path / "logbook.sqlite"
+    with sqlite3.connect(path) as old:
+        old.execute("CREATE TABLE entry (id INTEGER PRIMARY KEY, made_on TEXT, job TEXT, glass TEXT, art TEXT, "
+                    "film TEXT, school TEXT, minutes REAL, how_many INTEGER, outcome TEXT, note TEXT)")
+        old.execute("INSERT INTO entry VALUES (1, '2026-01-02', 'Dome', 'g', 'a', 'stencil', 'long-still', 15, 1, "
+                    "'good', '')")
+        old.execute("PRAGMA user_version = 1")
+    old.close()
+    book = Logbook(path)
+    Makings(book).tick("one", REFS[0], 1.0)
+    assert [entry.job for entry in book.entries()] == ["Dome"] and Makings(book).progress("one").done
+
+
+def test_a_change_that_fails_half_way_leaves_nothing(tmp_path):
+    book = Logbook(tmp_path / "logbook.sqlite")
+    with pytest.raises(ZeroDivisionError), book.open() as opened:
+        opened.execute("INSERT INTO making (order_id, begun) VALUES ('one', 1)")
+        raise ZeroDivisionError
+    with book.open() as opened:
+        assert opened.execute("SELECT count(*) FROM making").fetchone() == (0,)
+    with sqlite3.connect(book.path, isolation_level=None) as other:
+        other.execute("BEGIN EXCLUSIVE")
+        with pytest.raises(LogbookError, match="another program holds it"):
+            Logbook(book.path).entries()
+    other.close()
+
+
+def test_steps_keep_their_keys_when_other_things_change():
+    before, after = run(job("BOB")), run(job("BOB", fit__angle=0.4, etch__school="five-stir-five", count=3))
+    assert [step.key for step in before.weed.steps] == [step.key for step in after.weed.steps]
+    assert [step.key for step in before.etch.steps] == [step.key for step in after.etch.steps]
+    assert len({step.key for step in before.weed.steps}) == len(before.weed.steps)
+    other = run(job("BOB", etch__school="long-still"))
+    timed = {step.key for step in before.etch.steps if step.seconds}
+    assert not timed & {step.key for step in other.etch.steps}           # another school's clock is another clock
+    assert step_key("a", 1.04) == step_key("a", 0.96) != step_key("a", 1.06)
+
+
+def test_the_logbook_says_how_the_same_went_before():
+    made = job(name="Dome", etch__school="brief-worked")
+    entry = Entry("2026-01-02", "Dome", "g", "a", "stencil", "brief-worked", 2.5, 1, "faint", "lay it on thicker")
+    found, = check_logbook([entry], made)
+    assert "faint" in found.says and found.why == "lay it on thicker"
+    assert made.changed(**found.remedy.paths(made)).etch.school == "five-stir-five"
+    leaks = Entry("2026-01-02", "Dome", "g", "a", "stencil", "brief-worked", 2.5, 1, "leaks", "")
+    assert made.changed(**next(check_logbook([leaks], made)).remedy.paths(made)).cut.film == "permanent"
+    good = Entry("2026-01-03", "Dome", "g", "a", "stencil", "brief-worked", 2.5, 1, "good", "")
+    assert not list(check_logbook([good, entry], made)) and not list(check_logbook([entry], job(name="Other")))
