@@ -4,6 +4,7 @@ import ast
 import re
 from pathlib import Path
 
+import networkx
 import pytest
 
 from vitrograph.core.stations import STATIONS
@@ -17,6 +18,15 @@ def imports_of(path: Path) -> set[str]:
     tree = ast.parse(path.read_text("utf-8"))
     names = {alias.name for node in ast.walk(tree) if isinstance(node, ast.Import) for alias in node.names}
     return names | {node.module for node in ast.walk(tree) if isinstance(node, ast.ImportFrom) and node.module}
+
+
+def top_imports(path: Path) -> set[str]:
+    """The modules a file imports when it is imported itself, a package's inner modules by their own names."""
+    found = set()
+    for node in ast.parse(path.read_text("utf-8")).body:
+        if isinstance(node, ast.ImportFrom) and node.module:
+            found |= {node.module, *(f"{node.module}.{alias.name}" for alias in node.names)}
+    return found
 
 
 MODULES = sorted(SOURCE.rglob("*.py"))
@@ -39,6 +49,31 @@ def test_imports_point_down(path):
                 assert name == f"vitrograph.core.{room}", f"{path} reaches into {name}"
 
 
+# what each layer of the desk may import of the desk itself; the shell and what stands beside it know them all
+LAYERS = {"bench": {"bench"}, "kit": {"kit", "bench"}, "views": {"views", "kit", "bench"}}
+
+
+DESK = sorted((SOURCE / "desk").rglob("*.py"))
+
+
+@pytest.mark.parametrize("path", DESK, ids=lambda path: str(path.relative_to(SOURCE)))
+def test_the_desk_is_laid_in_layers_and_no_room_knows_another(path):
+    room = path.relative_to(SOURCE / "desk").parts[0]
+    known = {name.split(".")[2] for name in imports_of(path) if name.startswith("vitrograph.desk.")}
+    if room in LAYERS:
+        assert known <= LAYERS[room], f"{path} reaches up to {known - LAYERS[room]}"
+    elif room in STATIONS:
+        assert known <= {room, "bench", "kit", "views"}, f"{path} knows another room: {known}"
+
+
+def test_no_modules_import_each_other_in_a_circle():
+    names = {".".join(("vitrograph", *path.relative_to(SOURCE).with_suffix("").parts)).removesuffix(".__init__"): path
+             for path in MODULES}
+    graph = networkx.DiGraph((name, other) for name, path in names.items() for other in top_imports(path)
+                             if other in names and other != name)
+    assert [sorted(loop) for loop in networkx.strongly_connected_components(graph) if len(loop) > 1] == []
+
+
 def test_every_station_has_its_rooms():
     for station in STATIONS:
         assert (SOURCE / "core" / station / "__init__.py").exists()
@@ -49,7 +84,7 @@ def test_every_station_has_its_rooms():
 def test_files_and_functions_stay_short():
     for path in MODULES:
         text = path.read_text("utf-8")
-        assert text.count("\n") < 400, path
+        assert text.count("\n") <= 350, path
         for node in ast.walk(ast.parse(text)):
             if isinstance(node, ast.FunctionDef):
                 assert node.end_lineno - node.lineno < 60, f"{path}: {node.name}"

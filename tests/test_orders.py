@@ -91,7 +91,8 @@ def test_a_file_is_changed_by_settings_and_the_one_before_is_kept(saved, capsys)
     ("piece.name=Dome", lambda p, o: "Dome" == p.name != o.name),
     ("count=3", lambda p, o: p.count == 3),
     ("stencil.reading_angle=100", lambda p, o: p.stencil.reading_angle == pytest.approx(radians(100))),
-    ("transfer.roll_width=9cm", lambda p, o: o.transfer.roll_width == 90.0), ("etch.school=long-still", lambda p, o: True)])
+    ("transfer.roll_width=9cm", lambda p, o: o.transfer.roll_width == 90.0),
+    ("etch.school=long-still", lambda p, o: o.etch.school == "long-still")])
 def test_any_field_is_set_by_its_path(setting, value):
     order = with_settings(Order.of(job()), [setting])
     assert value(order.pieces[0], order)

@@ -39,14 +39,14 @@ def answer_of(bench: Bench, station: Station) -> str:
     """A station's answer in a few words: what is planned, or how far the work is, with its clock."""
     if station == "logbook":
         return f"{len(bench.entries)} kept" if bench.entries else ""
-    state = bench.work_state(station) if station in _WALKED else "planned"
+    state = bench.work.state(station) if station in _WALKED else "planned"
     if state == "done":
         return "done"
     urgent = bench.making.most_urgent()
     if urgent is not None and urgent[0].station == station:
         return f"under way {clock_words(urgent[1].left(bench.making.now()))}"
     if state == "under way":
-        return f"under way, {bench.steps_done(station)} done"
+        return f"under way, {bench.work.steps_done(station)} done"
     return answer(bench.results, station, bench.unit)
 
 

@@ -21,7 +21,7 @@ _SMALLEST_MM2 = (4.0, 1.0)
 
 @dataclass(frozen=True)
 class Work:
-    """Counts of openings to pull, islands and ties; the edges' length, mm; areas, mm²; and how hard it is, with reasons.
+    """Counts of openings to pull, islands and ties; the edges' length, mm; areas, mm²; how hard it is, with reasons.
 
     `smallest` is the smallest opening and `at` its place; None where there is none.
     """

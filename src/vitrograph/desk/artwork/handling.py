@@ -18,7 +18,8 @@ from vitrograph.desk.artwork.overlay import paint_dot, paint_line, paint_quad
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
-from vitrograph.desk.views.sheet_view import SheetTool, SheetView
+from vitrograph.desk.views.sheet_tool import SheetTool
+from vitrograph.desk.views.sheet_view import SheetView
 
 _REACH_PX = 8.0                    # how near the pointer must be to a handle, and sides to each other to snap
 _TURN_PX = 26.0                    # from the top side to the turning handle

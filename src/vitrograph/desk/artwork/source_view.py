@@ -11,8 +11,8 @@ from PySide6.QtWidgets import QWidget
 from vitrograph.core.artwork import Source
 from vitrograph.core.job import Drawing
 from vitrograph.desk.bench.painter_paths import image_of, path_of
-from vitrograph.desk.glass.sketch import draw_words
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.sketch import draw_words
 
 _MARGIN = 28
 

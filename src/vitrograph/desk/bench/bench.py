@@ -26,12 +26,12 @@ from vitrograph.core.says import Length, Value, in_words
 from vitrograph.core.stations import Station
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.units import Unit
-from vitrograph.core.work import State, Step
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.bench.history import Edit
 from vitrograph.desk.bench.making import Making
 from vitrograph.desk.bench.preview import Previewer
 from vitrograph.desk.bench.runner import Runner
+from vitrograph.desk.bench.work_in_hand import WorkInHand
 
 _PIECE_MERGES = 100_000
 _FILLED_LATER = ("room", "assessed", "sheet", "stencil_findings", "demands", "cut", "weed", "transfer", "etch")
@@ -66,6 +66,7 @@ class Bench(QObject):
         self.order_results = OrderResults.begun(order)
         self.making = Making(Makings(logbook))
         self.making.refused.connect(self.refused)
+        self.work = WorkInHand(self)
         self.making.take(order.id)
         self.entries = self._read_entries()
         self.free = False                  # proportions may change when items are pulled
@@ -245,33 +246,6 @@ class Bench(QObject):
     def length(self, mm: float, digits: int = 1, *, tool: bool = False) -> str:
         """A length written in the maker's unit; `digits` are for mm. One for a `tool` is told as tapes read."""
         return Length(mm, digits, tool=tool).words(self.unit)
-
-    def copies(self, station: Station) -> int:
-        """How many times a station's steps are done for the piece in hand: once a glass, or once a stencil."""
-        fitted = self.results.fitted
-        return self.job.count * (fitted.sheets if fitted is not None and station in ("weed", "transfer") else 1)
-
-    def steps(self, station: Station) -> Sequence[Step]:
-        """The steps of a station for one copy of the piece in hand; empty where it has none, or none yet."""
-        results = self.results
-        plan = {"weed": results.weed, "transfer": results.transfer, "etch": results.etch}.get(station)
-        return () if plan is None else plan.steps
-
-    def work_state(self, station: Station) -> State:
-        """Whether the work of a station on the piece in hand is planned, under way or done."""
-        return self.making.state(station, self.job.key, self.copies(station), self.steps(station))
-
-    def step_at(self, station: Station) -> int:
-        """The step at hand of a station's work, from 0, on the copy in hand."""
-        key = self.job.key
-        refs = self.making.refs(station, key, min(self.making.copy_of(key), self.copies(station)), self.steps(station))
-        return self.making.progress.first_open(refs)
-
-    def steps_done(self, station: Station) -> int:
-        """How many of a station's steps are done, on all copies of the piece in hand."""
-        refs = {ref for copy in range(1, self.copies(station) + 1)
-                for ref in self.making.refs(station, self.job.key, copy, self.steps(station))}
-        return len(refs & set(self.making.progress.done))
 
     def findings(self, station: Station) -> tuple[Finding, ...]:
         """What was found at a station, about the piece in hand; at the logbook, how the same went before."""

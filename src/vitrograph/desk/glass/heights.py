@@ -8,9 +8,9 @@ from vitrograph.core.errors import GlassError
 from vitrograph.core.glass import Frustum, Wall, check_heights, wall_of
 from vitrograph.core.job import Job, TaperedGlass
 from vitrograph.desk.glass.page import HelperPage
-from vitrograph.desk.glass.sketch import Elevation, GlassSketch, draw_glass, draw_tool
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import LengthField
+from vitrograph.desk.kit.sketch import Elevation, GlassSketch, draw_glass, draw_tool
 
 
 class HeightsSketch(GlassSketch):

@@ -14,11 +14,11 @@ from vitrograph.core.job import FlatGlass, Job, KeepOut
 from vitrograph.core.results import Results
 from vitrograph.core.units import format_number, parse_length
 from vitrograph.desk.glass.page import HelperPage
-from vitrograph.desk.glass.sketch import Sketch, draw_words
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import AngleField, LengthField, button, in_a_row, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.sketch import Sketch, draw_words
 
 _NEW = {"handle": KeepOut(), "seam": KeepOut("seam", angle=radians(90), wide=4.0),
         "raised mark": KeepOut("raised mark", angle=0.0, wide=20.0, low=5.0, high=20.0),

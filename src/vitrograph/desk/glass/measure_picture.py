@@ -5,8 +5,8 @@ from PySide6.QtGui import QColor, QPainter, QPen
 
 from vitrograph.core.glass import Frustum, Pane, Wall, radius_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, TaperedGlass
-from vitrograph.desk.glass.sketch import Elevation, GlassSketch, draw_glass, draw_letter, draw_tool
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.sketch import Elevation, GlassSketch, draw_glass, draw_letter, draw_tool
 
 
 class MeasurePicture(GlassSketch):

@@ -13,9 +13,9 @@ from vitrograph.core.job import CurvedGlass, Glass, Job, StraightGlass, TaperedG
 from vitrograph.core.pictures.reading import Gray, gray_of, read_picture, rgba_of, thumbnail
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.glass.page import HelperPage
-from vitrograph.desk.glass.picture_view import PictureView
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import ChoiceRow, LengthField, button, in_a_row
+from vitrograph.desk.kit.picture_view import PictureView
 
 _MOST_PIXELS = 12_000_000          # more than a wall's outline needs; larger pictures are reduced
 _DEVIATION_MM = 0.15               # how far a curve through the stations may stray from the outline

@@ -11,9 +11,9 @@ from vitrograph.core.job import Job, StraightGlass, TaperedGlass
 from vitrograph.core.paper import proof_pdf
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.desk.glass.page import HelperPage
-from vitrograph.desk.glass.sketch import GlassSketch, draw_glass, draw_letter
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import LengthField, button
+from vitrograph.desk.kit.sketch import GlassSketch, draw_glass, draw_letter
 
 _LARGER = 4.0                      # gaps are drawn so much larger than they are
 

@@ -20,11 +20,11 @@ from vitrograph.core.glass import (
 from vitrograph.core.job import Job, Taken
 from vitrograph.core.units import format_number
 from vitrograph.desk.glass.page import HelperPage
-from vitrograph.desk.glass.sketch import Sketch, draw_tool, draw_words
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, button, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.sketch import Sketch, draw_tool, draw_words
 
 
 class ReadingsSketch(Sketch):

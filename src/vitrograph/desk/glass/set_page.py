@@ -11,10 +11,10 @@ from vitrograph.core.results import Results
 from vitrograph.core.says import Joined
 from vitrograph.core.telling.answers import readings_line
 from vitrograph.desk.glass.page import HelperPage
-from vitrograph.desk.glass.sketch import Elevation, Sketch, draw_words
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, in_a_row
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.sketch import Elevation, Sketch, draw_words
 
 _LARGER = 12
 

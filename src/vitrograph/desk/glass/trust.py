@@ -11,10 +11,10 @@ from vitrograph.core.glass import Trust
 from vitrograph.core.job import FlatGlass, Job, ToolName
 from vitrograph.core.results import Results
 from vitrograph.desk.glass.page import HelperPage
-from vitrograph.desk.glass.sketch import Sketch, draw_words
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField
+from vitrograph.desk.kit.sketch import Sketch, draw_words
 
 _ROW = 26
 

@@ -7,8 +7,8 @@ from PySide6.QtGui import QColor, QPainter, QPolygonF
 from vitrograph.core.glass import Wall, check_water, profile_at
 from vitrograph.core.job import FlatGlass, Job
 from vitrograph.desk.glass.page import HelperPage
-from vitrograph.desk.glass.sketch import GlassSketch, draw_glass
 from vitrograph.desk.kit.fields import LengthField, NumberField
+from vitrograph.desk.kit.sketch import GlassSketch, draw_glass
 
 _WATER = "#4C7A9E"
 

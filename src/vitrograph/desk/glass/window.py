@@ -22,11 +22,11 @@ from vitrograph.desk.glass.picture import PicturePage
 from vitrograph.desk.glass.proof import ProofPage
 from vitrograph.desk.glass.readings import ReadingsPage
 from vitrograph.desk.glass.set_page import SetPage
-from vitrograph.desk.glass.sketch import Sketch
 from vitrograph.desk.glass.trust import TrustPage
 from vitrograph.desk.glass.water import WaterPage
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.sketch import Sketch
 
 _PAGES: tuple[type[HelperPage], ...] = (
     ReadingsPage, HeightsPage, TrustPage, ProofPage, WaterPage, PicturePage, KeepOutPage, SetPage)

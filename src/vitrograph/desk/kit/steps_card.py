@@ -72,9 +72,9 @@ class StepsCard(StationCard):
         """Let the views show one step only."""
 
     def show_results(self, results: Results) -> None:
-        steps, job = self.steps_of(results), self.bench.job
-        self.copies.show_many(self.bench.copies(self.station), self.copies_are)
-        refs = self.bench.making.refs(self.station, job.key, self.copies.copy, steps)
+        steps = self.steps_of(results)
+        self.copies.show_many(self.bench.work.copies(self.station), self.copies_are)
+        refs = self.bench.making.refs(self.station, self.bench.job.key, self.copies.copy, steps)
         self.walker.setVisible(bool(steps))
         self.walker.show_steps(steps, refs)
         self.found.show_findings(results.findings(self.station), "")

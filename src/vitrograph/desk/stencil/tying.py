@@ -8,7 +8,8 @@ from PySide6.QtGui import QColor, QPainter, QPen
 from vitrograph.core.stencil import Tie
 from vitrograph.desk.bench.painter_paths import path_of
 from vitrograph.desk.kit import theme
-from vitrograph.desk.views.sheet_view import SheetTool, SheetView
+from vitrograph.desk.views.sheet_tool import SheetTool
+from vitrograph.desk.views.sheet_view import SheetView
 
 _NEAR_PX = 8.0                     # how near a tie a press must be to take hold of it
 _MOVED_PX = 4.0                    # before that a press is a click

@@ -20,6 +20,7 @@ from vitrograph.desk.bench.painter_paths import path_of, path_of_points, paths_o
 from vitrograph.desk.bench.preview import Preview
 from vitrograph.desk.kit import theme
 from vitrograph.desk.views.cutting_paper import CuttingPaper
+from vitrograph.desk.views.sheet_tool import SheetTool
 from vitrograph.desk.views.view import View, bounds_of
 
 _WHOLE_WALL = {"glass", "fit"}
@@ -35,37 +36,6 @@ class Overlay:
 
     def paint(self, painter: QPainter, view: "SheetView") -> None:
         """Draw, in screen pixels."""
-
-
-class SheetTool:
-    """What the pointer and the keys do at one station, before the sheet itself is taken hold of; here, nothing."""
-
-    @property
-    def works(self) -> bool:
-        """Whether the station in hand is the tool's."""
-        return False
-
-    def press(self, at: QPointF, modifiers: Qt.KeyboardModifier) -> bool:
-        """Take hold of what is there; whether there was anything."""
-        return False
-
-    def move(self, at: QPointF) -> bool:
-        """Carry what is held; whether anything is."""
-        return False
-
-    def release(self) -> None:
-        """Let go."""
-
-    def take_key(self, key: int, modifiers: Qt.KeyboardModifier) -> bool:
-        """Whether a key was the tool's."""
-        return False
-
-    def cursor_at(self, at: QPointF) -> Qt.CursorShape:
-        """What the pointer would take hold of."""
-        return Qt.CursorShape.ArrowCursor
-
-    def paint(self, painter: QPainter) -> None:
-        """Draw what it works on."""
 
 
 class SheetView(View):
@@ -90,7 +60,7 @@ class SheetView(View):
         self._seen: tuple[Results, str, tuple[float, float, float, float]] | None = None
         self._wall_outline: Points | None = None
         bench.spotlight.connect(self._take_spotlight)
-        bench.previewed.connect(self._take_tried)
+        bench.previewed.connect(self._take_preview)
         bench.station_changed.connect(lambda _station: self.fit_again())
 
     def hand_in(self, overlays: Mapping[str, Overlay], handling: SheetTool, tying: SheetTool) -> None:
@@ -119,7 +89,7 @@ class SheetView(View):
         self.spot = shape
         self.update()
 
-    def _take_tried(self, preview: Preview | None) -> None:
+    def _take_preview(self, preview: Preview | None) -> None:
         self.preview = preview
         self.update()
 
@@ -194,7 +164,7 @@ class SheetView(View):
         if overlay:
             overlay.paint(painter, self)
         if self.preview is not None:
-            self._say_tried(painter)
+            self._say_preview(painter)
         self._paint_mark(painter)
 
     def _paint_sheet(self, painter: QPainter, scale: float, paper: QPixmap) -> None:
@@ -216,11 +186,11 @@ class SheetView(View):
             painter.setPen(QPen(QColor(theme.PAPER), 1.6 / scale))
             painter.drawLines([QLineF(*snip.edge, *snip.tip) for snip in self.results.sheet.snips])
         if self.preview is not None:
-            _paint_tried(painter, self.preview, scale)
+            _paint_preview(painter, self.preview, scale)
         if self.spot is not None and self.bench.station != "weed":
             painter.fillPath(path_of(self.spot), theme.colour(theme.ACCENT, 0.9))
 
-    def _say_tried(self, painter: QPainter) -> None:
+    def _say_preview(self, painter: QPainter) -> None:
         """What the hatches mean, while a change is tried."""
         painter.setFont(theme.font(0.9))
         words = "tried, not done: hatched dark would be film, amber would be open"
@@ -350,7 +320,7 @@ def _whole_wall(sheet: Sheet) -> Points | None:
     return np.concatenate([outline, outline[:1]])
 
 
-def _paint_tried(painter: QPainter, preview: Preview, scale: float) -> None:
+def _paint_preview(painter: QPainter, preview: Preview, scale: float) -> None:
     """What a change would make film, hatched dark, and what it would open, in the accent."""
     painter.fillPath(path_of(preview.to_film), QColor(theme.FILM))
     for shape, tone, pattern in ((preview.to_film, theme.colour(theme.PAPER_INK, 0.8), Qt.BrushStyle.Dense4Pattern),

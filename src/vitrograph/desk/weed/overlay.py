@@ -22,7 +22,7 @@ class WeedOverlay(Overlay):
         weed = view.results.weed
         if weed is None:
             return
-        at = view.bench.step_at("weed")
+        at = view.bench.work.step_at("weed")
         for index, bit in enumerate(weed.pull):
             self._paint_bit(painter, view, bit, done=index < at, now=index == at)
         for bit in weed.stay:

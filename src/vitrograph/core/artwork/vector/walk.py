@@ -5,10 +5,7 @@ half or more shows), gradients (cut at the limits of tone and opacity), strokes 
 is set in a shipped face, since fonts are not carried in the file; pictures within are handed on to be traced.
 """
 
-import base64
-import binascii
 from collections.abc import Iterator
-from typing import NamedTuple
 
 import numpy as np
 import shapely
@@ -16,6 +13,8 @@ from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.fill import FillRule, fill_outlines
+from vitrograph.core.artwork.vector.context import Context
+from vitrograph.core.artwork.vector.embedded import embedded_picture
 from vitrograph.core.artwork.vector.gradient import Place, gradient_paints, resolved
 from vitrograph.core.artwork.vector.lettering import text_outlines
 from vitrograph.core.artwork.vector.outline import path_data, polyline, stroke_area, subpaths
@@ -45,17 +44,6 @@ _MOST_DEEP = 60
 
 # by the identity of the node, which is kept with its outlines so that no other takes its place
 Outlines = dict[int, tuple[Node, list[Points]]]
-
-
-class Context(NamedTuple):
-    """What a part inherits: user space to page, style, opacity so far, what it is clipped to, the viewport, depth."""
-
-    to_page: Points
-    style: dict[str, str]
-    opacity: float
-    clip: BaseGeometry | None
-    size: tuple[float, float]
-    deep: int
 
 
 class Walker:
@@ -350,10 +338,6 @@ class Walker:
         if not node.href.startswith("data:"):
             self.notes["a picture in another file"] = None
             return
-        head, _, body = node.href.partition(",")
         self.notes["a picture"] = None
-        if ";base64" in head and "svg" not in head:
-            try:
-                self.pictures.append(base64.b64decode("".join(body.split()), validate=False))
-            except (binascii.Error, ValueError):
-                return
+        if (inside := embedded_picture(node.href)) is not None:
+            self.pictures.append(inside)

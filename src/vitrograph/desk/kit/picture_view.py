@@ -7,8 +7,8 @@ from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.geometry import Points
 from vitrograph.desk.bench.painter_paths import image_of
-from vitrograph.desk.glass.sketch import draw_words
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.sketch import draw_words
 
 _REACH = 12.0                      # px on screen within which a mark is taken hold of
 

@@ -1,0 +1,67 @@
+"""The steps of the piece in hand at a station, and how many of them are done."""
+
+from collections.abc import Sequence
+from typing import Protocol
+
+from vitrograph.core.job import Job
+from vitrograph.core.results import Results
+from vitrograph.core.stations import Station
+from vitrograph.core.work import State, Step, StepRef
+from vitrograph.desk.bench.making import Making
+
+
+class HasWork(Protocol):
+    """What has a piece in hand, its results, and the making of its order."""
+
+    making: Making
+
+    @property
+    def job(self) -> Job:
+        """The piece in hand."""
+        ...
+
+    @property
+    def results(self) -> Results:
+        """What is known of it."""
+        ...
+
+
+class WorkInHand:
+    """The work on the piece in hand."""
+
+    def __init__(self, bench: HasWork) -> None:
+        self._bench = bench
+
+    def copies(self, station: Station) -> int:
+        """How many times a station's steps are done: once a glass, or once a stencil."""
+        fitted = self._bench.results.fitted
+        once_a_stencil = fitted is not None and station in ("weed", "transfer")
+        return self._bench.job.count * (fitted.sheets if fitted is not None and once_a_stencil else 1)
+
+    def copy(self, station: Station) -> int:
+        """Which of them is in hand, from 1."""
+        return min(self._bench.making.copy_of(self._bench.job.key), self.copies(station))
+
+    def steps(self, station: Station) -> Sequence[Step]:
+        """The steps of a station for one copy; empty where it has none, or none yet."""
+        results = self._bench.results
+        plan = {"weed": results.weed, "transfer": results.transfer, "etch": results.etch}.get(station)
+        return () if plan is None else plan.steps
+
+    def refs(self, station: Station) -> list[StepRef]:
+        """The steps of the copy in hand, as they are kept."""
+        return self._bench.making.refs(station, self._bench.job.key, self.copy(station), self.steps(station))
+
+    def step_at(self, station: Station) -> int:
+        """The step at hand, from 0, on the copy in hand."""
+        return self._bench.making.progress.first_open(self.refs(station))
+
+    def state(self, station: Station) -> State:
+        """Whether a station's work on all copies is planned, under way or done."""
+        return self._bench.making.state(station, self._bench.job.key, self.copies(station), self.steps(station))
+
+    def steps_done(self, station: Station) -> int:
+        """How many of a station's steps are done, on all copies."""
+        making, key, steps = self._bench.making, self._bench.job.key, self.steps(station)
+        refs = {ref for copy in range(1, self.copies(station) + 1) for ref in making.refs(station, key, copy, steps)}
+        return len(refs & set(making.progress.done))
