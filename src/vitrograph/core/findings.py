@@ -7,8 +7,8 @@ from typing import Any
 
 from vitrograph.core.job.change import Change, paths_of
 from vitrograph.core.job.order import Job
-from vitrograph.core.says import Area, Length, Says, in_words
-from vitrograph.core.units import Unit
+from vitrograph.core.says import Area, Length, Says
+from vitrograph.core.units import Unit, format_minutes
 
 
 class Level(StrEnum):
@@ -94,6 +94,8 @@ class Finding:
             return Area(number).words(unit)
         if self.code is Code.STRAIN:
             return f"{number:.1f} %"
+        if self.code is Code.TIMING:
+            return f"{format_minutes(number)} min"
         return "" if self.code in _COUNTED else Length(number, 2).words(unit)
 
     @property
@@ -103,11 +105,6 @@ class Finding:
 
 
 _COUNTED = {Code.PARTS, Code.LETTERS, Code.DRAWING, Code.FACE}
-
-
-def sentence(found: Finding, unit: Unit) -> str:
-    """What was found, in words of a unit."""
-    return in_words(found.says, unit)
 
 
 def worst(findings: Iterable[Finding]) -> Level | None:

@@ -1,4 +1,4 @@
-"""The top bar: the job's name, the glass in one line, how many; undo, units, the work packet, and Send."""
+"""The top bar: the name, the glass in one line, how many; undo, units, the work packet, and Send."""
 
 from typing import Any
 
@@ -17,7 +17,7 @@ _KINDS = {"flat": "pane", "straight": "straight wall", "taper": "taper", "curved
 
 
 class TopBar(QWidget):
-    """What job this is, and what is done with it as a whole."""
+    """What is in hand, and what is done with it as a whole."""
 
     new_wanted = Signal()
     open_wanted = Signal()
@@ -31,11 +31,11 @@ class TopBar(QWidget):
         self.bench = bench
         self.setObjectName("topBar")
         self.setFixedHeight(52)
-        self.menu_button = button("Job", tip="New, open, save")
+        self.menu_button = button("Order", tip="New, open, save")
         self.menu_button.setObjectName("jobMenu")
         self.menu_button.setMenu(self._menu())
         self.name = named(QLineEdit(), "jobName")
-        self.name.setAccessibleName("Name of the job")
+        self.name.setAccessibleName("Name of the piece")
         self.name.setFont(theme.font(1.25, bold=True))
         self.name.setFrame(False)
         self.name.setStyleSheet(f"QLineEdit#jobName {{ border: 1px solid transparent; background: transparent; }}"
@@ -47,7 +47,7 @@ class TopBar(QWidget):
         self.redo = button("Redo", "flat", "Ctrl+Shift+Z")
         self.units = {unit: button(unit, "choice", "lengths in mm" if unit == "mm" else "lengths in inches")
                       for unit in ("mm", "in")}
-        self.packet = button("Work packet", tip="all files of this piece, into a folder  (Ctrl+P)")
+        self.packet = button("Work packet", tip="all files of this order, into a folder  (Ctrl+P)")
         self.packet.setObjectName("workPacket")
         self.send = button("Send", "accent", "to the simulated cutter  (Ctrl+Return)")
         self.send.setObjectName("send")
@@ -57,7 +57,7 @@ class TopBar(QWidget):
     def _menu(self) -> QMenu:
         menu = QMenu(self)
         menu.setFont(theme.font())
-        for text, keys, signal in (("New job", "Ctrl+N", self.new_wanted), ("Open a job", "Ctrl+O", self.open_wanted),
+        for text, keys, signal in (("New order", "Ctrl+N", self.new_wanted), ("Open an order", "Ctrl+O", self.open_wanted),
                                    ("Save", "Ctrl+S", self.save_wanted),
                                    ("Save under another name", "Ctrl+Shift+S", self.save_as_wanted)):
             menu.addAction(text, keys, signal.emit)

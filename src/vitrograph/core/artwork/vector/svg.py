@@ -8,11 +8,12 @@ import numpy as np
 import shapely
 from shapely.geometry.base import BaseGeometry
 
+from vitrograph.core.artwork.vector.context import Context
 from vitrograph.core.artwork.vector.paint import Paint, Rgb
 from vitrograph.core.artwork.vector.regions import LARGEST, everything
 from vitrograph.core.artwork.vector.tree import Node, parse_tree
 from vitrograph.core.artwork.vector.units import MM_PER_PX, carried, length_px
-from vitrograph.core.artwork.vector.walk import Context, Walker
+from vitrograph.core.artwork.vector.walk import Walker
 from vitrograph.core.errors import ArtworkError
 
 _FINER = 3
