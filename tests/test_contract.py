@@ -85,7 +85,8 @@ def test_the_packet_is_whole_and_reads_back(tmp_path):
     assert load_order(tmp_path / "a" / "b" / "job.vitro").pieces == done.order.pieces
     again = {path.name: path.read_bytes() for path in written if path.suffix != ".vitro"}
     fresh = finished(job("Kestrel")).pieces[0]
-    assert {name: write(fresh, "mm") for name, write in PACKET.items()} | {"plan.json": again["plan.json"]} == again
+    made = {name: writer.write(fresh, "mm") for name, writer in PACKET.items()}
+    assert made | {"plan.json": again["plan.json"]} == again
 
 
 @given(text=words, size=st.floats(12, 60), rim=st.floats(15, 70))

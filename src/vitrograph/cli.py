@@ -142,7 +142,7 @@ def _export(options: argparse.Namespace) -> int:
     for kind, path in wanted.items():
         for number, piece in enumerate(pieces, start=1):
             place = path if len(pieces) == 1 else path.with_name(f"{path.stem}-{number}{path.suffix}")
-            write_whole(place, WRITERS[kind](piece, done.order.units))
+            write_whole(place, WRITERS[kind].write(piece, done.order.units))
     return STOPPED if done.stopped else FINE
 
 

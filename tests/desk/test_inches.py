@@ -87,7 +87,7 @@ def test_the_plan_and_the_papers_speak_in_the_orders_unit(name, tmp_path, capsys
         assert not METRIC.search(capsys.readouterr().out)
     pypdf = pytest.importorskip("pypdf")
     for kind in ("pdf", "paper"):
-        (tmp_path / "page.pdf").write_bytes(WRITERS[kind](done.pieces[0], "in"))
+        (tmp_path / "page.pdf").write_bytes(WRITERS[kind].write(done.pieces[0], "in"))
         assert not METRIC.search(pypdf.PdfReader(tmp_path / "page.pdf").pages[0].extract_text())
 
 

@@ -98,12 +98,13 @@ def test_each_of_several_glasses_has_steps_of_its_own(open_desk):
         desk.press(Qt.Key.Key_Space)
     assert "Weeded" in desk.says("weedStepsSays")
     assert desk.shell.line.buttons["weed"].answer == "under way, 2 done"
+    assert desk.shell.line.buttons["weed"].state == "under way"
     desk.click("copyAfter")
     assert desk.says("copySays") == "Stencil 2 of 2" and desk.says("weedStepsSays") == "Pull 1: the surplus"
     desk.card().walker.setFocus()
     for _ in desk.results.weed.steps:
         desk.press(Qt.Key.Key_Space)
-    assert desk.shell.line.buttons["weed"].answer == "done"
+    assert (desk.shell.line.buttons["weed"].answer, desk.shell.line.buttons["weed"].state) == ("done", "done")
 
 
 def test_what_the_cut_station_finds_is_on_its_card_and_on_the_line(open_desk):

@@ -5,6 +5,7 @@ A writer takes one finished piece, so that nothing half worked out, nor of anoth
 
 import json
 from collections.abc import Callable
+from dataclasses import dataclass
 from pathlib import Path
 
 from vitrograph.core.artwork import provenance
@@ -13,6 +14,7 @@ from vitrograph.core.errors import OrderFileError
 from vitrograph.core.paper import band_pdf, to_pdf
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
+from vitrograph.core.stations import Station
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.core.storing.whole import reason, write_whole
 from vitrograph.core.telling.plan_json import plan_of
@@ -20,7 +22,14 @@ from vitrograph.core.units import THIN_SPACE, Unit
 
 _SMALL_PRINT = 130                 # letters that go on a line of the narrowest page
 
-Writer = Callable[[FinishedPiece, Unit], bytes]
+@dataclass(frozen=True, slots=True)
+class Writer:
+    """A kind of file: its name, its ending, the station that offers it, and how a finished piece is written as one."""
+
+    title: str
+    suffix: str
+    station: Station
+    write: Callable[[FinishedPiece, Unit], bytes]
 
 
 def svg_of(piece: FinishedPiece, unit: Unit) -> bytes:
@@ -44,8 +53,11 @@ def paper_of(piece: FinishedPiece, unit: Unit) -> bytes:
     return band_pdf(piece.sheet, piece.job.name, unit)
 
 
-WRITERS: dict[str, Writer] = {"svg": svg_of, "hpgl": hpgl_of, "pdf": pdf_of, "paper": paper_of}
-PACKET: dict[str, Writer] = {"stencil.svg": svg_of, "stencil.plt": hpgl_of, "stencil.pdf": pdf_of}
+WRITERS: dict[str, Writer] = {
+    "svg": Writer("SVG", ".svg", "cut", svg_of), "hpgl": Writer("HP-GL", ".plt", "cut", hpgl_of),
+    "pdf": Writer("PDF", ".pdf", "cut", pdf_of), "paper": Writer("Paper band", ".pdf", "fit", paper_of),
+}
+PACKET = {f"stencil{writer.suffix}": writer for writer in WRITERS.values() if writer.station == "cut"}
 PLAN, ORDER = "plan.json", "job.vitro"
 
 
@@ -64,7 +76,7 @@ def write_packet(done: FinishedOrder, folder: Path) -> tuple[Path, ...]:
 
     Raises OrderFileError.
     """
-    contents = {name: write(piece, done.order.units) for name, (write, piece) in _stencil_files(done).items()}
+    contents = {name: writer.write(piece, done.order.units) for name, (writer, piece) in _stencil_files(done).items()}
     contents[PLAN] = plan_json_of(done)
     try:
         folder.mkdir(parents=True, exist_ok=True)
@@ -79,6 +91,6 @@ def write_packet(done: FinishedOrder, folder: Path) -> tuple[Path, ...]:
 def _stencil_files(done: FinishedOrder) -> dict[str, tuple[Writer, FinishedPiece]]:
     files = {}
     for number, piece in enumerate(done.pieces, start=1):
-        for name, write in PACKET.items():
-            files[name if len(done.pieces) == 1 else f"{number:02d}-{name}"] = (write, piece)
+        for name, writer in PACKET.items():
+            files[name if len(done.pieces) == 1 else f"{number:02d}-{name}"] = (writer, piece)
     return files

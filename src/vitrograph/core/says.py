@@ -3,9 +3,9 @@
 Inches are read off a tape or a ruler to the nearest sixteenth, and told as decimals everywhere else (common practice).
 """
 
-from collections.abc import Iterable
+from dataclasses import dataclass, field
 from fractions import Fraction
-from typing import Any, Protocol, runtime_checkable
+from typing import Protocol, runtime_checkable
 
 from vitrograph.core.units import MM_PER_IN, THIN_SPACE, Unit, format_length, format_number
 
@@ -21,13 +21,13 @@ class Value(Protocol):
         ...
 
 
+@dataclass(frozen=True, slots=True)
 class Length:
     """A length in mm; `digits` are those after the point in mm. One for a `tool` is told as a tape or ruler reads."""
 
-    __slots__ = ("digits", "mm", "tool")
-
-    def __init__(self, mm: float, digits: int = 1, *, tool: bool = False) -> None:
-        self.mm, self.digits, self.tool = float(mm), digits, tool
+    mm: float
+    digits: int = 1
+    tool: bool = field(default=False, kw_only=True)
 
     def words(self, unit: Unit) -> str:
         """The length with its unit.
@@ -41,23 +41,13 @@ class Length:
             return f"{_sixteenths(self.mm)}{THIN_SPACE}in"
         return format_length(self.mm, "in", digits=inch_digits(self.digits))
 
-    def __eq__(self, other: object) -> bool:
-        return isinstance(other, Length) and _key(self) == _key(other)
 
-    def __hash__(self) -> int:
-        return hash(_key(self))
-
-    def __repr__(self) -> str:
-        return f"Length({self.mm:g}{', tool=True' if self.tool else ''})"
-
-
+@dataclass(frozen=True, slots=True)
 class Area:
     """An area in mm²; `digits` are those after the point in mm²."""
 
-    __slots__ = ("digits", "mm2")
-
-    def __init__(self, mm2: float, digits: int = 1) -> None:
-        self.mm2, self.digits = float(mm2), digits
+    mm2: float
+    digits: int = 1
 
     def words(self, unit: Unit) -> str:
         """The area with its unit.
@@ -68,15 +58,6 @@ class Area:
         if unit == "mm":
             return f"{format_number(self.mm2, digits=self.digits)}{THIN_SPACE}mm²"
         return f"{format_number(self.mm2 / MM_PER_IN, 'in', digits=self.digits + 2)}{THIN_SPACE}in²"
-
-    def __eq__(self, other: object) -> bool:
-        return isinstance(other, Area) and _key(self) == _key(other)
-
-    def __hash__(self) -> int:
-        return hash(_key(self))
-
-    def __repr__(self) -> str:
-        return f"Area({self.mm2:g})"
 
 
 class Says:
@@ -111,30 +92,20 @@ class Says:
         return f"Says({self.text!r}, {', '.join(f'{name}={value!r}' for name, value in self.values)})"
 
 
+@dataclass(frozen=True, slots=True)
 class Joined:
     """Sentences or values in a row, parted by words."""
 
-    __slots__ = ("between", "parts")
-
-    def __init__(self, between: str, parts: Iterable["Value | str"]) -> None:
-        self.between, self.parts = between, tuple(parts)
+    between: str
+    parts: "tuple[Value | str, ...]"
 
     def words(self, unit: Unit) -> str:
         """All of it in a unit.
 
-        >>> Joined(" and ", [Length(1.0), Length(2.0)]).words("mm")
+        >>> Joined(" and ", (Length(1.0), Length(2.0))).words("mm")
         '1\u2009mm and 2\u2009mm'
         """
         return self.between.join(in_words(part, unit) for part in self.parts)
-
-    def __eq__(self, other: object) -> bool:
-        return isinstance(other, Joined) and (self.between, self.parts) == (other.between, other.parts)
-
-    def __hash__(self) -> int:
-        return hash((self.between, self.parts))
-
-    def __repr__(self) -> str:
-        return f"Joined({self.between!r}, {self.parts!r})"
 
 
 def in_words(said: "Value | str", unit: Unit) -> str:
@@ -148,12 +119,8 @@ def inch_digits(mm_digits: int) -> int:
 
 
 def _sixteenths(mm: float) -> str:
-    steps = round(Fraction(mm) / Fraction(MM_PER_IN) / _TOOL_STEP)
+    steps = round(Fraction(float(mm)) / Fraction(MM_PER_IN) / _TOOL_STEP)
     whole, rest = divmod(abs(steps), 16)
     part = Fraction(rest, 16)
     words = f"{whole}" if not rest else f"{part}" if not whole else f"{whole}{THIN_SPACE}{part}"
     return f"\u2212{words}" if steps < 0 else words
-
-
-def _key(value: Any) -> tuple[Any, ...]:
-    return tuple(getattr(value, name) for name in value.__slots__)

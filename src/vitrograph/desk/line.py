@@ -15,16 +15,17 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.state_mark import draw_state
 from vitrograph.desk.kit.steps import clock_words
 
-State = Literal["open", "good", "watch", "stop"]
+State = Literal["open", "good", "watch", "stop", "under way", "done"]
 
 _HAS = {"glass": "wall", "artwork": "art", "fit": "fitted", "stencil": "sheet", "cut": "cut", "weed": "weed",
         "transfer": "transfer", "etch": "etch"}
 _WALKED: tuple[Station, ...] = ("weed", "transfer", "etch")
-_WORDS: dict[State, str] = {"open": "nothing yet", "good": "good", "watch": "to watch", "stop": "to mend"}
+_WORDS: dict[State, str] = {"open": "nothing yet", "good": "good", "watch": "to watch", "stop": "to mend",
+                          "under way": "under way", "done": "done"}
 
 
 def state_of(bench: Bench, station: Station) -> State:
-    """A station's state: open where it has no answer, else as grave as the gravest thing found there."""
+    """A station's state: open where it has no answer, else as grave as what was found there, or how far its work is."""
     results = bench.results
     error = results.error(station)
     if error is not None:
@@ -32,7 +33,10 @@ def state_of(bench: Bench, station: Station) -> State:
     if not bench.entries if station == "logbook" else getattr(results, _HAS[station]) is None:
         return "open"
     level = worst(bench.findings(station))
-    return "stop" if level is Level.STOP else "watch" if level is Level.WATCH else "good"
+    if level in (Level.STOP, Level.WATCH):
+        return "stop" if level is Level.STOP else "watch"
+    work = bench.work.state(station) if station in _WALKED else "planned"
+    return "good" if work == "planned" else work
 
 
 def answer_of(bench: Bench, station: Station) -> str:

@@ -57,8 +57,8 @@ class TopBar(QWidget):
     def _menu(self) -> QMenu:
         menu = QMenu(self)
         menu.setFont(theme.font())
-        for text, keys, signal in (("New order", "Ctrl+N", self.new_wanted), ("Open an order", "Ctrl+O", self.open_wanted),
-                                   ("Save", "Ctrl+S", self.save_wanted),
+        for text, keys, signal in (("New order", "Ctrl+N", self.new_wanted),
+                                   ("Open an order", "Ctrl+O", self.open_wanted), ("Save", "Ctrl+S", self.save_wanted),
                                    ("Save under another name", "Ctrl+Shift+S", self.save_as_wanted)):
             menu.addAction(text, keys, signal.emit)
         self.addActions(menu.actions())

@@ -99,8 +99,7 @@ class SetContent:
 
     def paths(self, job: Job) -> dict[str, Any]:
         """The item's content."""
-        index = job.artwork.index_of(self.key)
-        return {} if index is None else {f"artwork__items__{index}__what": self.what}
+        return _on_item(job, self.key, what=self.what)
 
 
 @dataclass(frozen=True, slots=True)
@@ -112,11 +111,13 @@ class SetFace:
 
     def paths(self, job: Job) -> dict[str, Any]:
         """The face, and no brought font in its way."""
-        index = job.artwork.index_of(self.key)
-        if index is None:
-            return {}
-        where = f"artwork__items__{index}__what__"
-        return {f"{where}face": self.face, f"{where}font": None}
+        return _on_item(job, self.key, what__face=self.face, what__font=None)
+
+
+def _on_item(job: Job, key: int, **values: Any) -> dict[str, Any]:
+    """Values of the item of a key, by their paths; none where it is gone."""
+    index = job.artwork.index_of(key)
+    return {} if index is None else {f"artwork__items__{index}__{path}": value for path, value in values.items()}
 
 
 def paths_of(changes: tuple[Change, ...], job: Job) -> dict[str, Any]:

@@ -28,7 +28,21 @@ Name = Annotated[str, Meta(min_length=1, max_length=120)]
 Count = Annotated[int, Meta(ge=1, le=1000)]
 
 
-class Design(Record, frozen=True, kw_only=True):
+class Tree(Record, frozen=True, kw_only=True):
+    """A record that stands by itself: written as plain data, and read back."""
+
+    def as_tree(self) -> dict[str, Any]:
+        """It as plain data, ready for JSON."""
+        tree: dict[str, Any] = plain(self)
+        return tree
+
+    @classmethod
+    def read(cls, tree: Any) -> Self:
+        """Build it from plain data. Raises JobError with one sentence about the first bad value."""
+        return read_record(tree, cls)
+
+
+class Design(Tree, frozen=True, kw_only=True):
     """What is decided about one stencil, from its glass to its film.
 
     `measured` are the glasses measured of a set that is meant to be equal; `glass` is what the stencil is made for.
@@ -52,7 +66,7 @@ class Piece(Design, frozen=True, kw_only=True):
     count: Count = 1
 
 
-class Shared(Record, frozen=True, kw_only=True):
+class Shared(Tree, frozen=True, kw_only=True):
     """What all pieces of an order share: film and cutter, tape, and the way of etching."""
 
     cut: CutChoices = CutChoices()
@@ -76,16 +90,6 @@ class Job(Piece, frozen=True, kw_only=True):
         25.0
         """
         return changed_record(self, changes)
-
-    def as_tree(self) -> dict[str, Any]:
-        """The job as plain data, ready for JSON."""
-        tree: dict[str, Any] = plain(self)
-        return tree
-
-    @classmethod
-    def read(cls, tree: Any) -> Self:
-        """Build a job from plain data. Raises JobError with one sentence about the first bad value."""
-        return read_record(tree, cls)
 
 
 class Order(Shared, frozen=True, kw_only=True):
@@ -147,16 +151,6 @@ class Order(Shared, frozen=True, kw_only=True):
         names = ", ".join(piece.name for piece in self.pieces[:6])
         some = "no piece is" if not at else f"{len(at)} pieces are"
         raise JobError(f"{some} called '{name[:40]}': name one of {names}, or give its number from 1")
-
-    def as_tree(self) -> dict[str, Any]:
-        """The order as plain data, ready for JSON."""
-        tree: dict[str, Any] = plain(self)
-        return tree
-
-    @classmethod
-    def read(cls, tree: Any) -> Self:
-        """Build an order from plain data. Raises JobError with one sentence about the first bad value."""
-        return read_record(tree, cls)
 
 
 def new_id() -> str:

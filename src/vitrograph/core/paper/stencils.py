@@ -40,7 +40,7 @@ def band_pdf(sheet: Sheet, title: str, unit: Unit = "mm") -> bytes:
     wall = fitted.wall
     says = "Cut it out and tape it on, "
     if not fitted.on_one_wall:
-        gaps = Joined(" and ", [Length(wall.length - film.band.s_high, tool=True) for film in sheet.films])
+        gaps = Joined(" and ", tuple(Length(wall.length - film.band.s_high, tool=True) for film in sheet.films))
         words = Says("{says}its upper edge {gaps} from the rim. Then type what you see at the fit station.", says=says,
                      gaps=gaps)
         return page_pdf(sheet.outline, sheet.seen, title, plain_words(words, unit), unit)

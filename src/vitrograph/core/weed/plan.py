@@ -102,7 +102,7 @@ def _crowded(pull: list[Bit]) -> Iterator[Finding]:
     for bit in pull:
         inside = 0 if bit.kind == "frame" else sum(len(part.interiors) for part in shapely.get_parts(bit.shape))
         if inside > _SURROUNDS:
-            yield Finding(Code.ISLAND, Level.NOTE, f"{inside} islands stand in one opening, {bit.number} {bit.name}",
+            yield Finding(Code.ISLAND, Level.NOTE, f"{inside} islands stand in opening {bit.number} ({bit.name})",
                           "what is pulled takes small islands along: hold them down with a finger, or tie them",
                           bit.spot, None, None,
                           Remedy.of("Tie the islands", put(lambda job: job.stencil.ties.placed, "auto")))

@@ -24,8 +24,6 @@ FILMS: dict[FilmKind, str] = {
     "stencil": "Stencil film: low tack, releases easily", "removable": "Removable vinyl: may lift with the tape",
     "permanent": "Permanent vinyl: grips best", "shelf": "Shelf-lining film: cheap",
 }
-_ENDINGS = {"svg": "SVG", "hpgl": "HP-GL", "pdf": "PDF"}
-_SUFFIX = {"svg": ".svg", "hpgl": ".plt", "pdf": ".pdf"}
 _SHOW_SECONDS = 6.0                # how long the trial takes on the screen
 _FRAME_MS = 33
 
@@ -71,8 +69,10 @@ class CutCard(StationCard):
 
     def _file_row(self) -> QWidget:
         self.files = {}
-        for kind, name in _ENDINGS.items():
-            made = button(name)
+        for kind, writer in WRITERS.items():
+            if writer.station != "cut":
+                continue
+            made = button(writer.title)
             made.setObjectName(f"write_{kind}")
             made.clicked.connect(self._writer(kind))
             self.files[kind] = made
@@ -80,7 +80,8 @@ class CutCard(StationCard):
 
     def _writer(self, kind: str) -> Callable[[], None]:
         def choose() -> None:
-            path, _ = QFileDialog.getSaveFileName(self, f"Write {_ENDINGS[kind]}", f"stencil{_SUFFIX[kind]}")
+            path, _ = QFileDialog.getSaveFileName(self, f"Write {WRITERS[kind].title}",
+                                                  f"stencil{WRITERS[kind].suffix}")
             if path:
                 self.write(kind, Path(path))
         return choose
@@ -88,7 +89,7 @@ class CutCard(StationCard):
     def write(self, kind: str, path: Path) -> None:
         """Write one kind of file, or say why it cannot be."""
         def write() -> None:
-            write_whole(path, WRITERS[kind](self.bench.results.finished(), self.bench.unit))
+            write_whole(path, WRITERS[kind].write(self.bench.results.finished(), self.bench.unit))
 
         self.bench.attempt(write, f"written: {path.name}")
 

@@ -90,7 +90,7 @@ class SetPage(HelperPage):
         alike = results.assessed.alike if results.assessed else None
         self.sketch.worst = alike.worst if alike and not alike.wrap_fits else 0
         said = [found.says for found in results.findings("glass") if found.code == "set"]
-        self.answer(self.verdict, lambda: alike.says if alike else Joined("; ", said))
+        self.answer(self.verdict, lambda: alike.says if alike else Joined("; ", tuple(said)))
         self.sketch.update()
 
     def _edit(self, name: str, measured: tuple[Glass, ...]) -> None:

@@ -29,7 +29,8 @@ GOOD = "#7CC6A4"
 WATCH = "#F2B84B"
 STOP = "#F0766E"
 
-LEVEL_COLOURS = {"good": GOOD, "note": QUIET, "watch": WATCH, "stop": STOP, "open": QUIET}
+LEVEL_COLOURS = {"good": GOOD, "done": GOOD, "under way": ACCENT, "note": QUIET, "watch": WATCH, "stop": STOP,
+                 "open": QUIET}
 # on paper the same states need darker inks to keep a contrast of 4.5:1
 PAPER_LEVELS = {"note": "#44505A", "watch": "#8A5A00", "stop": "#B3261E"}
 

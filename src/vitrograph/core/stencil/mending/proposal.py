@@ -55,10 +55,11 @@ class Proposal:
     @property
     def says(self) -> Says:
         """What is done, what failed before and after, and how much of the openings changes."""
-        steps = list(dict.fromkeys(Says("{does} to {to}", does=mend.does, to=Length(mend.to)) for mend in self.mends))
+        steps = tuple(dict.fromkeys(Says("{does} to {to}", does=mend.does, to=Length(mend.to))
+                                    for mend in self.mends))
         share = f"{100 * self.share:.1f} %" if self.share >= 0.0005 else "less than 0.1 %"
         return Says("{steps}: {before} failing before, {after} after; {film} becomes film, {open} opens ({share} of "
-                    "the openings)", steps=Joined(", ", steps or ["nothing to do"]), before=len(self.before),
+                    "the openings)", steps=Joined(", ", steps or ("nothing to do",)), before=len(self.before),
                     after=len(self.after), film=Area(self.to_film), open=Area(self.to_opening), share=share)
 
 
