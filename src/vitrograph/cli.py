@@ -24,6 +24,7 @@ from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
+from vitrograph.core.units import MINUS, THIN_SPACE
 from vitrograph.orders import change_order, put_together
 from vitrograph.quick import add_flags, add_settings, add_units, quick_order
 
@@ -45,7 +46,8 @@ def main(argv: Sequence[str] | None = None) -> int:
         _parser().parse_args(_join_negatives(sys.argv[1:] if argv is None else list(argv)), options)
         return int(options.run(options))
     except VitrographError as error:
-        print(f"vitrograph: {error.words(getattr(options, 'units', None) or 'mm')}", file=sys.stderr)
+        told = error.words(getattr(options, "units", None) or "mm")
+        print(f"vitrograph: {told.replace(THIN_SPACE, ' ').replace(MINUS, '-')}", file=sys.stderr)
         return UNUSABLE
     except BrokenPipeError:
         return FINE
