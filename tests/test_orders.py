@@ -136,7 +136,7 @@ def test_only_a_complete_run_of_this_very_job_is_finished_work(tmp_path):
         if not results.complete:
             with pytest.raises(UnfinishedError):
                 results.finished()
-    for forged in (replace(complete, job=made.changed(stencil__border=14.0)), replace(complete, keys={}),
+    for forged in (replace(complete, job=made.changed(stencil__border=14.0)), replace(complete, given={}),
                    replace(complete, job=made.changed(cut__over_run=1.0))):
         with pytest.raises(UnfinishedError, match="still being worked out"):
             forged.finished()

@@ -61,7 +61,7 @@ def said_in(thing: Any, seen: set[int]) -> list[str]:
     if isinstance(thing, tuple | list):
         parts = list(thing)
     elif hasattr(thing, "__dataclass_fields__"):
-        parts = [getattr(thing, name) for name in thing.__dataclass_fields__ if name not in ("job", "keys")]
+        parts = [getattr(thing, name) for name in thing.__dataclass_fields__ if name not in ("job", "given")]
         parts += [thing.steps] if hasattr(thing, "steps") else []
     return [said for part in parts for said in said_in(part, seen)]
 

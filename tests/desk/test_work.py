@@ -6,6 +6,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QPlainTextEdit, QPushButton, QTableWidget
 
 from specimens import job, star_job
+from vitrograph.core.logbook import Entry
 from vitrograph.desk.kit.findings_list import FindingRow
 
 
@@ -105,6 +106,26 @@ def test_each_of_several_glasses_has_steps_of_its_own(open_desk):
     for _ in desk.results.weed.steps:
         desk.press(Qt.Key.Key_Space)
     assert (desk.shell.line.buttons["weed"].answer, desk.shell.line.buttons["weed"].state) == ("done", "done")
+
+
+def test_an_order_is_made_again_from_the_first_step(desk):
+    desk.go(6)
+    desk.press(Qt.Key.Key_Space)
+    assert desk.shell.line.buttons["weed"].state == "under way"
+    desk.go(9)
+    desk.click("beginAnew")
+    assert desk.shell.line.buttons["weed"].state == "good" and not desk.find(QPushButton, "beginAnew").isVisible()
+    desk.go(6)
+    assert desk.says("weedStepsSays") == "Pull 1: the surplus"
+
+
+def test_the_logbook_says_how_the_same_went_before(open_desk):
+    desk = open_desk(job(name="Dome", etch__school="brief-worked"))
+    desk.bench.log(Entry("2026-01-02", "Dome", "g", "a", "stencil", "brief-worked", 2.5, 1, "faint", "thicker"))
+    desk.go(9)
+    assert desk.shell.line.buttons["logbook"].state == "watch"
+    desk.click("remedy_before")
+    assert desk.bench.job.etch.school == "five-stir-five"
 
 
 def test_what_the_cut_station_finds_is_on_its_card_and_on_the_line(open_desk):

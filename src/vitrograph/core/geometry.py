@@ -87,8 +87,9 @@ def stretch_of(line: Points, low: float, high: float) -> Points:
     [[1.0, 0.0], [4.0, 0.0], [4.0, 1.0]]
     """
     along = lengths_along(line)
-    start, end = points_at(line, np.array([low, high]))
-    return np.concatenate([[start], line[(along > low) & (along < high)], [end]])
+    x, y = (np.interp([low, high], along, line[:, k]) for k in (0, 1))
+    inner = line[np.searchsorted(along, low, side="right"):np.searchsorted(along, high, side="left")]
+    return np.concatenate([[[x[0], y[0]]], inner, [[x[1], y[1]]]])
 
 
 def largest(shape: BaseGeometry) -> Polygon:

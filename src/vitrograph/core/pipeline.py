@@ -1,19 +1,20 @@
 """The pipeline: pure stages from an order to its results, each cached by the choices it is given.
 
-A stage's key is its choices and the keys of the stages before it, so changing the etch school recomputes no geometry,
-and two pieces that share choices share work. Work is cancelled between stages.
+A stage's key is its choices and which results of the stages before it are used, so changing the etch school recomputes
+no geometry, and two pieces that share choices share work. Work is cancelled between stages.
 """
 
 from collections import OrderedDict
 from collections.abc import Hashable, Iterator
-from dataclasses import replace
+from dataclasses import dataclass, replace
+from itertools import count
 from threading import Event
 from typing import Any
 
 from vitrograph.core.errors import Cancelled, VitrographError
 from vitrograph.core.job import Job, Order
 from vitrograph.core.results import OrderResults, Results
-from vitrograph.core.stage_table import STAGES, key_of
+from vitrograph.core.stage_table import STAGES
 from vitrograph.core.stages import Stage, StillWanted
 from vitrograph.core.stations import Station
 
@@ -25,8 +26,9 @@ class Pipeline:
     """Runs the stages of pieces, keeping recent results. One thread at a time."""
 
     def __init__(self) -> None:
-        self._kept: dict[str, OrderedDict[Hashable, Any]] = {}
+        self._kept: dict[str, OrderedDict[Hashable, _Kept]] = {}
         self._most = _KEPT
+        self._numbers = count()
 
     def run(self, job: Job, cancel: Event | None = None) -> Results:
         """All results of one job. Raises Cancelled when `cancel` is set meanwhile."""
@@ -59,33 +61,45 @@ class Pipeline:
                 raise Cancelled("a newer change outdates this work")
 
         known: dict[str, Any] = {}
-        keys: dict[str, Hashable] = {}
+        given: dict[str, Hashable] = {}
+        numbers: dict[str, int] = {}
         failed: list[tuple[Station, VitrographError]] = []
         made = Results(job)
         for stage in STAGES:
             still_wanted()
             if any(need not in known for need in stage.needs):
                 continue
-            key = key_of(stage, job, keys)
+            choices = stage.reads(job)
+            key = (choices, *(numbers.get(name) for name in (*stage.needs, *stage.wishes)))
             try:
-                known[stage.gives] = self._cached(stage, key, known, still_wanted)
-                keys[stage.gives] = key
+                kept = self._cached(stage, key, choices, known, still_wanted)
+                known[stage.gives], numbers[stage.gives], given[stage.gives] = kept.result, kept.number, choices
             except Cancelled:
                 raise
             except VitrographError as error:
                 failed.append((stage.station, error))
-            made = Results(job, **known, failed=tuple(failed), keys=dict(keys))
+            made = Results(job, **known, failed=tuple(failed), given=dict(given))
             yield made
         yield replace(made, complete=True)
 
     def _cached(
-        self, stage: Stage, key: tuple[Hashable, ...], known: dict[str, Any], still_wanted: StillWanted
-    ) -> Any:
+        self, stage: Stage, key: Hashable, choices: Hashable, known: dict[str, Any], still_wanted: StillWanted
+    ) -> "_Kept":
         kept = self._kept.setdefault(stage.gives, OrderedDict())
-        if key not in kept:
+        found = kept.get(key)
+        if found is None:
             used = {name: known[name] for name in (*stage.needs, *stage.wishes) if name in known}
-            kept[key] = stage.work(key[0], used, still_wanted)
+            found = kept[key] = _Kept(next(self._numbers), stage.work(choices, used, still_wanted))
             while len(kept) > self._most:
                 kept.popitem(last=False)
-        kept.move_to_end(key)
-        return kept[key]
+        else:
+            kept.move_to_end(key)
+        return found
+
+
+@dataclass(frozen=True, slots=True)
+class _Kept:
+    """A result that is kept, under a number that no other ever has: later stages' keys tell by it what they used."""
+
+    number: int
+    result: Any

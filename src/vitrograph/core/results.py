@@ -3,7 +3,7 @@
 from collections.abc import Hashable, Mapping
 from dataclasses import dataclass, field, fields, replace
 from functools import cached_property
-from typing import Any, Self
+from typing import Self
 
 from vitrograph.core.artwork import Art
 from vitrograph.core.cut import CutPlan, CutTally, tally_cut
@@ -14,7 +14,7 @@ from vitrograph.core.fit import FitCheckInput, Fitted, MappedArt, Room, check_fi
 from vitrograph.core.glass import Assessment, Wall
 from vitrograph.core.job import Job, Order
 from vitrograph.core.says import Says
-from vitrograph.core.stage_table import STAGES, key_of
+from vitrograph.core.stage_table import STAGES
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.stencil import Demands, Sheet
 from vitrograph.core.transfer import TransferPlan
@@ -25,7 +25,8 @@ from vitrograph.core.weed import WeedPlan
 class Results:
     """What is known of a job so far: a field is None until its stage has an answer, and `failed` says why not.
 
-    `failed` tells stations and their errors; stages after them are not tried. `keys` are the stages' cache keys.
+    `failed` tells stations and their errors; stages after them are not tried. `given` are the choices each stage was
+    given.
     """
 
     job: Job
@@ -45,7 +46,7 @@ class Results:
     etch: EtchPlan | None = None
     failed: tuple[tuple[Station, VitrographError], ...] = ()
     complete: bool = False
-    keys: Mapping[str, Hashable] = field(default_factory=dict, compare=False, repr=False)
+    given: Mapping[str, Hashable] = field(default_factory=dict, compare=False, repr=False)
 
     def findings(self, station: Station | None = None) -> tuple[Finding, ...]:
         """Findings of one station, or of all in the order of the work."""
@@ -123,11 +124,8 @@ class FinishedPiece:
 
 
 def _of_this_job(results: Results) -> bool:
-    """Whether every stage's key is the one this very job gives it."""
-    keys: dict[str, Any] = {}
-    for stage in STAGES:
-        keys[stage.gives] = key_of(stage, results.job, keys)
-    return keys == dict(results.keys)
+    """Whether every stage was given the choices of this very job."""
+    return dict(results.given) == {stage.gives: stage.reads(results.job) for stage in STAGES}
 
 
 @dataclass(frozen=True)

@@ -1,13 +1,10 @@
-"""All stages of a piece, in the order they are worked out, and the keys their results are kept by."""
-
-from collections.abc import Hashable, Mapping
+"""All stages of a piece, in the order they are worked out."""
 
 from vitrograph.core.artwork.stage import STAGES as ARTWORK
 from vitrograph.core.cut.stage import STAGES as CUT
 from vitrograph.core.etch.stage import STAGES as ETCH
 from vitrograph.core.fit.stage import STAGES as FIT
 from vitrograph.core.glass.stage import STAGES as GLASS
-from vitrograph.core.job import Job
 from vitrograph.core.stages import Stage
 from vitrograph.core.stencil.stage import STAGES as STENCIL
 from vitrograph.core.transfer.stage import STAGES as TRANSFER
@@ -18,8 +15,3 @@ _BY_NAME = {stage.gives: stage for stage in (*GLASS, *ARTWORK, *FIT, *STENCIL, *
 STAGES: tuple[Stage, ...] = tuple(_BY_NAME[name] for name in (
     "wall", "art", "mapped", "fitted", "room", "assessed", "sheet", "cut", "weed", "etch", "stencil_findings",
     "demands", "transfer", "fit_findings"))
-
-
-def key_of(stage: Stage, job: Job, keys: Mapping[str, Hashable]) -> tuple[Hashable, ...]:
-    """A stage's key: its choices, and the keys of the results it uses."""
-    return stage.reads(job), *(keys.get(name) for name in (*stage.needs, *stage.wishes))

@@ -145,8 +145,7 @@ def _around(rings: list[Points]) -> list[list[int]]:
 
 def _over_run(ring: Points, over_run: float) -> Points:
     """Cut on along the ring's beginning for `over_run` mm, so that the closing point parts cleanly."""
-    reach = min(over_run, length_of(ring))
-    return ring if reach == 0 else np.concatenate([ring, stretch_of(ring, 0.0, reach)[1:]])
+    return ring if over_run == 0 else np.concatenate([ring, stretch_of(ring, 0.0, over_run)[1:]])
 
 
 def _travel(paths: tuple[Points, ...]) -> float:

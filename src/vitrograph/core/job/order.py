@@ -6,7 +6,6 @@ and checked against their types and bounds whenever plain data is read into them
 """
 
 import secrets
-from functools import lru_cache
 from typing import Annotated, Any, Literal, Self
 
 import msgspec
@@ -118,7 +117,8 @@ class Order(Shared, frozen=True, kw_only=True):
 
     def job(self, at: int = 0) -> Job:
         """The piece of that number, from 0, together with what the order shares."""
-        return _job_of(self.pieces[at], self.cut, self.transfer, self.etch)
+        piece = {field: getattr(self.pieces[at], field) for field in Piece.__struct_fields__}
+        return Job(**piece, cut=self.cut, transfer=self.transfer, etch=self.etch)
 
     @property
     def jobs(self) -> tuple[Job, ...]:
@@ -167,9 +167,3 @@ def belongs_to_order(path: str) -> bool:
 def piece_of(job: Job) -> Piece:
     """A job without what its order shares."""
     return Piece(**{field: getattr(job, field) for field in Piece.__struct_fields__})
-
-
-@lru_cache(maxsize=64)             # asked for at every look at the piece in hand
-def _job_of(piece: Piece, cut: CutChoices, transfer: TransferChoices, etch: EtchChoices) -> Job:
-    return Job(**{field: getattr(piece, field) for field in Piece.__struct_fields__}, cut=cut, transfer=transfer,
-               etch=etch)

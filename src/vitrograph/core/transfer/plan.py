@@ -6,6 +6,7 @@ published source.
 
 from collections.abc import Iterator
 from dataclasses import dataclass
+from functools import cached_property
 from math import ceil
 
 import numpy as np
@@ -78,7 +79,7 @@ class TransferPlan:
         """The centre marks of all films."""
         return tuple(mark for setting in self.settings for mark in setting.marks)
 
-    @property
+    @cached_property
     def steps(self) -> tuple[Step, ...]:
         """What to do, one step at a time, with this stencil's own numbers."""
         return (

@@ -5,6 +5,7 @@ Order (common practice, no published source): the surplus round the stencil firs
 
 from collections.abc import Iterator
 from dataclasses import dataclass
+from functools import cached_property
 from typing import Literal, get_args
 
 import numpy as np
@@ -64,7 +65,7 @@ class WeedPlan:
         """All, numbered through."""
         return self.pull + self.stay
 
-    @property
+    @cached_property
     def steps(self) -> tuple[Step, ...]:
         """A step for each bit to pull, and a last look at the islands, where there are any."""
         pulls = tuple(Step(bit.key, f"Pull {bit.number}: {bit.name}", f"{bit.where}; {bit.how}") for bit in self.pull)
@@ -104,8 +105,14 @@ def _crowded(pull: list[Bit]) -> Iterator[Finding]:
         if inside > _SURROUNDS:
             yield Finding(Code.ISLAND, Level.NOTE, f"{inside} islands stand in opening {bit.number} ({bit.name})",
                           "what is pulled takes small islands along: hold them down with a finger, or tie them",
-                          bit.spot, None, None,
+                          _inside(bit.shape), None, None,
                           Remedy.of("Tie the islands", put(lambda job: job.stencil.ties.placed, "auto")))
+
+
+def _inside(shape: Polygon | MultiPolygon) -> tuple[float, float]:
+    """A point on an area."""
+    x, y = shapely.get_coordinates(shapely.point_on_surface(shape))[0].tolist()
+    return x, y
 
 
 def _how(part: Polygon) -> str:

@@ -59,6 +59,7 @@ class Bench(QObject):
         self.shelf = shelf or Shelf(default_folder())
         self.order = order
         self.at = 0                        # the piece in hand
+        self.job = order.job()             # that piece, with what its order shares
         self.path = path
         self.logbook = logbook
         self.glass_picture = b""           # a small JPEG of the glass in hand, kept with it on the shelf
@@ -81,11 +82,6 @@ class Bench(QObject):
         self.runner.broke.connect(self._break_off)
         self.runner.start()
         self.runner.ask(order, self.at)
-
-    @property
-    def job(self) -> Job:
-        """The piece in hand, with what its order shares."""
-        return self.order.job(self.at)
 
     @property
     def results(self) -> Results:
@@ -196,6 +192,7 @@ class Bench(QObject):
         """Make an order the one in hand and ask for its results."""
         self.order = order
         self.at = min(self.at, len(order.pieces) - 1)
+        self.job = order.job(self.at)
         if len(self.order_results.pieces) != len(order.pieces):
             self.order_results = OrderResults.begun(order)
         kept = tuple(key for key in self.chosen if self.job.artwork.index_of(key) is not None)

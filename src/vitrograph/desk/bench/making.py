@@ -37,6 +37,11 @@ class Making(QObject):
             self._copies = {}
             self._read()
 
+    @property
+    def begun(self) -> bool:
+        """Whether anything of the order is done, or a clock of it was started."""
+        return bool(self.progress.done or self.progress.clocks)
+
     def copy_of(self, piece: int) -> int:
         """Which copy of a piece is in hand, from 1."""
         return self._copies.get(piece, 1)

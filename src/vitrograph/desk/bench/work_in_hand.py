@@ -14,11 +14,7 @@ class HasWork(Protocol):
     """What has a piece in hand, its results, and the making of its order."""
 
     making: Making
-
-    @property
-    def job(self) -> Job:
-        """The piece in hand."""
-        ...
+    job: Job
 
     @property
     def results(self) -> Results:
@@ -54,10 +50,12 @@ class WorkInHand:
 
     def step_at(self, station: Station) -> int:
         """The step at hand, from 0, on the copy in hand."""
-        return self._bench.making.progress.first_open(self.refs(station))
+        return self._bench.making.progress.first_open(self.refs(station)) if self._bench.making.begun else 0
 
     def state(self, station: Station) -> State:
         """Whether a station's work on all copies is planned, under way or done."""
+        if not self._bench.making.begun:
+            return "planned"
         return self._bench.making.state(station, self._bench.job.key, self.copies(station), self.steps(station))
 
     def steps_done(self, station: Station) -> int:

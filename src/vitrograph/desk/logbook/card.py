@@ -24,6 +24,7 @@ from vitrograph.core.telling.answers import glass_line
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import NumberField, button, label
+from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
 
 _HEADINGS = ("Made", "Piece", "How it went")
@@ -51,11 +52,16 @@ class LogbookCard(StationCard):
         self.write = button("Write it down", "accent")
         self.write.setObjectName("writeDown")
         self.write.clicked.connect(self.write_down)
+        self.anew = button("Make this order again, from the first step")
+        self.anew.setObjectName("beginAnew")
+        self.anew.clicked.connect(self._begin_anew)
+        self.found = FindingList(self.bench)
         self.table = self._make_table()
         self.save_csv = button("Save as CSV")
         self.save_csv.setObjectName("saveCsv")
         self.save_csv.clicked.connect(self._choose_csv)
-        self.stack(self.outcome, self.minutes, self.note, self.write)
+        self.stack(self.found, self.outcome, self.minutes, self.note, self.write, self.anew)
+        self.bench.making.changed.connect(self._show_begun)
         self.section("Made before")
         self.stack(self.table, self.save_csv, label(
             "Kept in one file in your own data folder; nothing is sent anywhere.", "quiet", scale=0.9))
@@ -85,6 +91,15 @@ class LogbookCard(StationCard):
         seconds = results.etch.school.seconds if results.etch else 0.0
         self.minutes.show_number(self._minutes if self._minutes is not None else seconds / 60)
         self.write.setEnabled(results.complete and results.etch is not None)
+        self.found.show_findings(self.bench.findings("logbook"), "")
+        self._show_begun()
+
+    def _show_begun(self) -> None:
+        self.anew.setVisible(self.bench.making.begun)
+
+    def _begin_anew(self) -> None:
+        self.bench.making.begin_anew()
+        self.bench.told.emit("every step is open again; what was written in the logbook stays")
 
     def refresh(self) -> None:
         """Read the logbook again."""
