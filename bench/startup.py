@@ -35,7 +35,7 @@ from vitrograph.core.logbook import Logbook, default_path
 app = QApplication([])
 bench = Bench(demo_order(), Logbook(default_path()))
 theme.apply(app)
-shell = make_shell(bench, demo=True)
+shell = make_shell(bench)
 def drawn(seconds):
     if shell.sheet_view.results.sheet is not None:
         QTimer.singleShot(0, app.quit)

@@ -4,6 +4,7 @@ import io
 import re
 from math import pi
 
+import numpy as np
 import pypdf
 import pytest
 import resvg_py
@@ -12,6 +13,7 @@ from PIL import Image
 
 from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run, star_job
 from vitrograph.core.cut import UNITS_PER_MM, to_hpgl, to_svg
+from vitrograph.core.demo import demo_job
 from vitrograph.core.glass import wall_of
 from vitrograph.core.job import FlatGlass
 from vitrograph.core.paper import band_pdf, page_for, proof_pdf, to_pdf
@@ -135,3 +137,28 @@ def test_a_decal_is_written_as_its_film_with_the_edge_of_its_surplus_beside_it()
     assert 'id="edge"' not in to_svg(run(job("BO", width=40.0)).sheet, "x")
     cut = run(job("BO", width=40.0, stencil__kind="decal")).cut
     assert len(cut.paths) == len(run(job("BO", width=40.0)).cut.paths)
+
+
+def test_edge_relief_cuts_and_marks_are_drawn_where_the_blade_is_told_to_go():
+    """One plan, two files: a line's place in the SVG, turned up the right way, is its place in the cut."""
+    snipped = run(demo_job("ornament").changed(stencil__marks="cut", name="Gull"))
+    decal = run(star_job(stencil__kind="decal"))
+    assert snipped.sheet.snips and snipped.sheet.marks
+    for results, parts in ((snipped, ("snips", "marks")), (decal, ("edge",))):
+        text, high = to_svg(results.sheet, "K"), results.cut.size[1]
+        cut = shapely.MultiLineString([path[:, :2] for path in results.cut.paths])
+        for part in parts:
+            data = re.search(rf'id="{part}"[^>]* d="([^"]+)"', text)[1]
+            points = [(float(x), high - float(y)) for x, y in re.findall(r"(-?[\d.]+) (-?[\d.]+)", data)]
+            assert len(points) > 3 and max(cut.distance(shapely.Point(point)) for point in points) < 2e-4
+            assert min(len({round(point[axis], 2) for point in points}) for axis in (0, 1)) > 1
+
+
+def test_relief_cuts_end_at_the_edge_on_the_machines_page():
+    results = run(demo_job("ornament"))
+    width, height = results.cut.size
+    page = shapely.transform(results.sheet.outline, lambda xy: xy + np.array(results.cut.offset))
+    assert page.bounds == pytest.approx((0.0, 0.0, width, height), abs=1e-9)
+    for snip, path in zip(results.sheet.snips, results.cut.paths, strict=False):
+        assert path == pytest.approx(np.array([snip.tip, snip.edge]) + results.cut.offset)
+        assert page.boundary.distance(shapely.Point(path[-1])) < 1e-6

@@ -7,7 +7,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from shapely.geometry import Point, Polygon
 
-from specimens import job, run
+from specimens import PLAQUE, job, remedied, run
 from vitrograph.core.cut import order_rings, plan_cut
 from vitrograph.core.cut.plan import _travel
 
@@ -51,3 +51,23 @@ def test_each_path_closes_and_runs_on_by_the_over_run():
 def test_time_grows_with_length_lifts_and_slowness():
     quick, slow = run(job(cut__cut_speed=100.0)).cut, run(job(cut__cut_speed=50.0)).cut
     assert slow.seconds - quick.seconds == pytest.approx(quick.cut_mm / 100.0)
+
+
+@pytest.mark.parametrize(("mat", "beyond", "helps"), [
+    ((300.0, 300.0), None, None), ((60.0, 300.0), None, None), ((300.0, 60.0), None, None),
+    ((40.0, 300.0), 1, False), ((60.0, 60.0), 0, True), ((50.0, 60.0), 0, True)])
+def test_a_stencil_larger_than_the_mat_is_told_of_and_the_long_mat_only_where_it_helps(mat, beyond, helps):
+    """The sheet may lie either way round on the mat; the long mat (common practice) is no wider than the other."""
+    made = job("Kestrel", glass=PLAQUE, width=80.0, stencil__border=14.0,
+               cut__mat_width=mat[0], cut__mat_length=mat[1])
+    cut = run(made).cut
+    sides = sorted(cut.size)
+    assert sides[0] < 50.0 and 60.0 < sides[1] < 300.0, sides
+    if beyond is None:
+        assert cut.findings == ()
+        return
+    (found,) = cut.findings
+    assert (found.value, found.limit) == (sides[1 - beyond], sorted(mat)[1 - beyond])
+    assert (found.remedy is not None) == helps
+    if helps:
+        assert run(remedied(made, found.remedy)).cut.findings == ()

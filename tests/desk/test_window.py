@@ -173,45 +173,25 @@ def test_saved_opened_and_bad_files(desk, tmp_path):
     desk.go(3)
     desk.type_into("size", "55")
     assert "(unsaved)" in shell.windowTitle()
-    shell.save_order(tmp_path / "mine.vitro")
+    shell.files.save_as(tmp_path / "mine.vitro")
     assert "(unsaved)" not in shell.windowTitle() and load_order(tmp_path / "mine.vitro") == desk.bench.order
     kept = desk.bench.job
     (tmp_path / "bad.vitro").write_text("no")
-    shell.open_order(tmp_path / "bad.vitro")
+    shell.files.open(tmp_path / "bad.vitro")
     assert "not an order file" in desk.says("message") and desk.bench.job == kept
     save_order(Order.of(star_job(name="Star")), tmp_path / "star.vitro")
-    shell.open_order(tmp_path / "star.vitro")
+    shell.files.open(tmp_path / "star.vitro")
     desk.settle()
     assert shell.top.name.text() == "Star" and not desk.bench.undo_stack.canUndo()
 
 
 def test_the_work_packet_holds_every_file(desk, tmp_path):
-    desk.shell.write_packet(tmp_path / "packet")
+    desk.shell.files.write_packet(tmp_path / "packet")
     names = sorted(path.name for path in (tmp_path / "packet").iterdir())
     assert names == ["job.vitro", "plan.json", "stencil.pdf", "stencil.plt", "stencil.svg"]
     (tmp_path / "file").write_text("")
-    desk.shell.write_packet(tmp_path / "file" / "packet")
+    desk.shell.files.write_packet(tmp_path / "file" / "packet")
     assert "choose another" in desk.says("message")
-
-
-def test_unsaved_work_comes_back_after_a_crash(open_desk, tmp_path):
-    folder = tmp_path / "unsaved"
-    desk = open_desk(recovery=folder)
-    desk.go(3)
-    desk.type_into("size", "44")
-    desk.shell.recovery.keep()
-    lost = desk.bench.job
-    copy = next(folder.glob("*.vitro"))
-    copy.rename(folder / "999999999.vitro")                       # as if its program had died
-
-    from vitrograph.desk.bench.recovery import left_behind
-    found = left_behind(folder)
-    assert found is not None and found[1].job() == lost
-    again = open_desk(recovery=folder)
-    again.shell.offer_unsaved(*found)
-    again.click("bringBack")
-    assert again.bench.job == lost and again.bench.undo_stack.canUndo()
-    assert left_behind(folder) is None
 
 
 def test_the_newest_edit_wins(desk):

@@ -18,8 +18,8 @@ from vitrograph.core.glass import Shelf
 from vitrograph.core.glass import default_folder as shelf_folder
 from vitrograph.core.logbook import Logbook, default_path
 from vitrograph.core.storing.orderfile import load_order
+from vitrograph.core.storing.unsaved import default_folder, left_behind
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.bench.recovery import default_folder, left_behind
 from vitrograph.desk.kit import theme
 from vitrograph.desk.shell import Shell
 
@@ -38,7 +38,7 @@ def open_window(path: Path | None, piece: DemoName = "tumbler") -> int:
     bench = Bench(order, _logbook(demo=demo), path, _shelf(demo=demo))
     theme.apply(app)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
-    shell = make_shell(bench, demo=demo)
+    shell = make_shell(bench)
     sys.excepthook = lambda kind, error, trace: _say_fault(shell, kind, error, trace)
     shell.show()
     QTimer.singleShot(1000, settle_memory)
@@ -52,14 +52,11 @@ def settle_memory() -> None:
     gc.enable()
 
 
-def make_shell(bench: Bench, *, demo: bool) -> Shell:
-    """The window over a bench; the demo is not guarded, since it can always be had again."""
-    if demo:
-        return Shell(bench)
+def make_shell(bench: Bench) -> Shell:
+    """The window over a bench, guarded; what earlier runs left unsaved is offered."""
     folder = default_folder()
     shell = Shell(bench, folder)
-    if (found := left_behind(folder)) is not None:
-        shell.offer_unsaved(*found)
+    shell.files.offer(left_behind(folder))
     return shell
 
 

@@ -9,31 +9,30 @@ import numpy as np
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QCloseEvent, QKeyEvent, QKeySequence, QShortcut
 from PySide6.QtWidgets import (
-    QFileDialog,
     QHBoxLayout,
-    QLabel,
     QMainWindow,
     QSplitter,
     QStackedWidget,
     QVBoxLayout,
     QWidget,
 )
+from shiboken6 import isValid
 
-from vitrograph.core.export import write_packet
 from vitrograph.core.findings import Finding
-from vitrograph.core.job import Order, new_id
 from vitrograph.core.results import Results
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.desk.artwork.handling import Handling
 from vitrograph.desk.artwork.overlay import ComposingOverlay
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.bench.recovery import Recovery, drop
+from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.cut.overlay import CutOverlay
 from vitrograph.desk.etch.overlay import EtchOverlay
+from vitrograph.desk.files import Files
 from vitrograph.desk.fit.overlay import StrainOverlay
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.ask_bar import AskBar
 from vitrograph.desk.kit.card import StationCard
-from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
 from vitrograph.desk.line import StationLine
@@ -49,7 +48,6 @@ from vitrograph.desk.weed.overlay import WeedOverlay
 
 CARD_WIDTH = 330
 _MESSAGE_MS = 7000
-_ORDERS = "Orders (*.vitro)"
 OVERLAYS = {"glass": FrontOverlay(), "artwork": ComposingOverlay(), "fit": StrainOverlay(), "stencil": StencilOverlay(),
             "cut": CutOverlay(), "weed": WeedOverlay(), "transfer": TransferOverlay(), "etch": EtchOverlay()}
 
@@ -61,6 +59,8 @@ class Shell(QMainWindow):
         super().__init__()
         self.bench = bench
         self.recovery = Recovery(bench, recovery_folder) if recovery_folder is not None else None
+        self.files = Files(self, bench, self.recovery)
+        self._bar: AskBar | None = None
         self.resize(1280, 800)
         self.top = TopBar(bench)
         self.line = StationLine(bench)
@@ -116,11 +116,12 @@ class Shell(QMainWindow):
         bench.stepped.connect(lambda _station: self.sheet_view.update())
         bench.job_changed.connect(lambda _job: self._title())
         bench.undo_stack.cleanChanged.connect(lambda _clean: self._title())
-        self.top.new_wanted.connect(lambda: bench.replace_order(Order(id=new_id()), None))
-        self.top.open_wanted.connect(self._choose_open)
-        self.top.save_wanted.connect(self._save)
-        self.top.save_as_wanted.connect(self._choose_save)
-        self.top.packet_wanted.connect(self._choose_packet)
+        self.files.asks.connect(self.ask)
+        self.top.new_wanted.connect(self.files.new)
+        self.top.open_wanted.connect(self.files.choose_open)
+        self.top.save_wanted.connect(self.files.save)
+        self.top.save_as_wanted.connect(self.files.choose_save)
+        self.top.packet_wanted.connect(self.files.choose_packet)
         self.top.send_wanted.connect(self._send)
 
     def _take_painted(self, view: View) -> None:
@@ -208,65 +209,12 @@ class Shell(QMainWindow):
         self._message.show()
         self._message_time.start()
 
-    def offer_unsaved(self, copy: Path, order: Order) -> None:
-        """Offer work that an earlier run left unsaved."""
-        bar = named(QWidget(), "topBar")
-        row = QHBoxLayout(bar)
-        row.setContentsMargins(16, 4, 16, 4)
-        text: QLabel = label(f"Unsaved work on “{order.name}” was left behind when the program last ended.")
-        back, away = button("Bring it back", "accent"), button("Let it go")
-        back.setObjectName("bringBack")
-        row.addWidget(text, 1)
-        row.addWidget(back)
-        row.addWidget(away)
+    def ask(self, bar: AskBar) -> None:
+        """Put a question under the line of stations, in the place of one that was asked before."""
+        if self._bar is not None and isValid(self._bar):
+            self._bar.deleteLater()
+        self._bar = bar
         self._column.insertWidget(2, bar)
-        def answered(bring_back: bool) -> None:
-            if bring_back:
-                self.bench.bring_back(order)
-            drop(copy)
-            bar.deleteLater()
-
-        back.clicked.connect(partial(answered, True))
-        away.clicked.connect(partial(answered, False))
-
-    # -- files ---------------------------------------------------------------------------------------------------
-
-    def open_order(self, path: Path) -> None:
-        """Open an order's file, or say why it cannot be."""
-        self.bench.attempt(lambda: self.bench.open(path))
-
-    def save_order(self, path: Path) -> None:
-        """Save the order in hand, or say why it cannot be."""
-        self.bench.attempt(lambda: self.bench.save(path), f"saved: {path.name}")
-
-    def write_packet(self, folder: Path) -> None:
-        """Write all files of the order, or say why they cannot be."""
-        def write() -> None:
-            names = ", ".join(path.name for path in write_packet(self.bench.order_results.finished(), folder))
-            self.bench.told.emit(f"written into {folder.name}: {names}")
-
-        self.bench.attempt(write)
-
-    def _choose_open(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Open an order", "", _ORDERS)
-        if path:
-            self.open_order(Path(path))
-
-    def _save(self) -> None:
-        if self.bench.path is not None:
-            self.save_order(self.bench.path)
-        else:
-            self._choose_save()
-
-    def _choose_save(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Save the order", f"{self.bench.order.name}.vitro", _ORDERS)
-        if path:
-            self.save_order(Path(path).with_suffix(".vitro"))
-
-    def _choose_packet(self) -> None:
-        folder = QFileDialog.getExistingDirectory(self, "A folder for the work packet")
-        if folder:
-            self.write_packet(Path(folder))
 
     def _send(self) -> None:
         from vitrograph.desk.cut.card import CutCard
@@ -281,7 +229,11 @@ class Shell(QMainWindow):
         self.setWindowTitle(f"{self.bench.order.name}{unsaved} - Vitrograph")
 
     def closeEvent(self, event: QCloseEvent) -> None:
+        if self.files.unsaved:
+            event.ignore()
+            self.files.guarded(self.close)
+            return
         if self.recovery is not None:
-            self.recovery.keep()
+            self.recovery.close()
         self.bench.close()
         super().closeEvent(event)

@@ -6,34 +6,53 @@ Written whole; the copy before the last save is kept as `NAME.vitro.bak`. Files 
 
 import io
 import json
+import stat
+import struct
 import zipfile
+import zlib
 from collections.abc import Iterable
+from errno import EISDIR
 from hashlib import sha256
 from pathlib import Path
 from typing import Any
 
 import msgspec
 
-from vitrograph.core.errors import JobError, OrderFileError, VitrographError
+from vitrograph.core.errors import OrderFileError, VitrographError
 from vitrograph.core.job import ORDER_VERSION, Order
 from vitrograph.core.storing.migrations import migrate
 from vitrograph.core.storing.whole import reason, write_whole
 
 MANIFEST, OLD_MANIFEST = "order.json", "job.json"
-_MOST_BYTES = 64_000_000
+_MOST_BYTES = 64_000_000                # of an asset unpacked, and of all of them together
+_MOST_MANIFEST = 8_000_000              # an order of two hundred pieces is a tenth of that
+_MOST_COMMENT = 65_535                  # what a ZIP can hold (APPNOTE 4.3.16)
+_SAME_TIME = (1980, 1, 1, 0, 0, 0)      # ZIP knows no earlier year, whatever the clock says; equal orders, equal files
+
+# what a file that is no ZIP, or one with flipped bits, makes the standard library raise
+_DAMAGE = (zipfile.BadZipFile, zlib.error, struct.error, KeyError, ValueError, RuntimeError, EOFError,
+           NotImplementedError, TypeError, AttributeError, IndexError, OverflowError, MemoryError, LookupError)
 
 
-def save_order(order: Order, path: Path) -> None:
-    """Write an order's file, keeping the previous one as `.bak`. Raises OrderFileError; the old file then stands."""
+def save_order(order: Order, path: Path, comment: bytes = b"") -> None:
+    """Write an order's file, keeping the previous one as `.bak`. Raises OrderFileError; the old file then stands.
+
+    `comment` goes along as the archive's own, for a safety copy to say what it is a copy of.
+    """
     tree = order.as_tree()
     assets: dict[str, bytes] = {}
     _take_out_files(tree, assets)
     content = io.BytesIO()
     with zipfile.ZipFile(content, "w", zipfile.ZIP_DEFLATED) as archive:
-        archive.writestr(MANIFEST, json.dumps(tree, indent=1, ensure_ascii=False))
-        for name, asset in assets.items():
-            archive.writestr(name, asset)
+        archive.comment = comment[:_MOST_COMMENT]
+        for name, member in {MANIFEST: _as_text(tree), **assets}.items():
+            archive.writestr(zipfile.ZipInfo(name, _SAME_TIME), member, zipfile.ZIP_DEFLATED)
     write_whole(path, content.getvalue(), keep_last=True)
+
+
+def _as_text(tree: Any) -> bytes:
+    """The manifest; half a pair of surrogates is no letter that a file could hold, and becomes a question mark."""
+    return json.dumps(tree, indent=1, ensure_ascii=False).encode("utf-8", "replace")
 
 
 def load_order(path: Path) -> Order:
@@ -42,26 +61,87 @@ def load_order(path: Path) -> Order:
     Raises OrderFileError for what is not one, is damaged, or comes from a newer version.
     """
     try:
-        with zipfile.ZipFile(path) as archive:
-            manifest = MANIFEST if MANIFEST in archive.namelist() else OLD_MANIFEST
-            text = _read(archive, manifest)
-            tree = json.loads(text)
-            _refuse_newer(tree, path)
-            _put_back_files(tree, archive)
-            tree = migrate(tree, sha256(text).hexdigest()[:16])
+        return _read_order(path)
     except OrderFileError:
         raise
     except (VitrographError, msgspec.ValidationError) as error:
         raise OrderFileError(f"{path} holds a value that cannot be: {error}") from None
     except OSError as error:
         raise OrderFileError(f"{path} could not be opened: {reason(error)}") from None
-    except (zipfile.BadZipFile, KeyError, ValueError, RuntimeError, EOFError, NotImplementedError, TypeError,
-            AttributeError):
-        raise OrderFileError(f"{path} is not an order file, or it is damaged: try {path.name}.bak beside it") from None
+    except _DAMAGE:                                # RuntimeError holds RecursionError: lists in lists without end
+        raise OrderFileError(f"{path} is not an order file, or it is damaged{_way_out(path)}") from None
+
+
+def comment_of(path: Path) -> bytes:
+    """What went along with an order's file; nothing where that cannot be read."""
     try:
-        return Order.read(tree)
-    except JobError as error:
-        raise OrderFileError(f"{path} holds a value that cannot be: {error}") from None
+        with zipfile.ZipFile(path) as archive:
+            return archive.comment
+    except (OSError, *_DAMAGE):
+        return b""
+
+
+def last_good(path: Path) -> Path | None:
+    """The copy kept before the last save, where there is one that can be read."""
+    backup = path.with_name(path.name + ".bak")
+    try:
+        load_order(backup)
+    except OrderFileError:
+        return None
+    return backup
+
+
+def _way_out(path: Path) -> str:
+    backup = path.with_name(path.name + ".bak")
+    return f": try {backup.name} beside it" if backup.exists() else ""
+
+
+def _read_order(path: Path) -> Order:
+    _refuse_endless(path)
+    with zipfile.ZipFile(path) as archive:
+        manifest = MANIFEST if MANIFEST in archive.namelist() else OLD_MANIFEST
+        text = _read(archive, manifest, _MOST_MANIFEST)
+        tree = json.loads(text.decode("utf-8"))
+        if not isinstance(tree, dict):
+            raise ValueError(manifest)
+        _refuse_newer(tree, path)
+        _put_back_files(tree, _Assets(archive))
+    return Order.read(migrate(_without_halves(tree), sha256(text).hexdigest()[:16]))
+
+
+def _refuse_endless(path: Path) -> None:
+    """Refuse what is no plain file, such as a device or a pipe that never ends. Raises OrderFileError, OSError."""
+    about = path.stat()
+    if stat.S_ISDIR(about.st_mode):
+        raise IsADirectoryError(EISDIR, "Is a directory")
+    if not stat.S_ISREG(about.st_mode):
+        raise OrderFileError(f"{path} is a device or a pipe, which may never end: choose a plain file")
+    if about.st_size > 2 * _MOST_BYTES:
+        raise OrderFileError(f"{path} is far too large for an order: choose another file")
+
+
+class _Assets:
+    """The files an order brings, each unpacked once, all of them within bounds."""
+
+    def __init__(self, archive: zipfile.ZipFile) -> None:
+        self._archive = archive
+        self._read: dict[str, bytes] = {}
+        self._left = _MOST_BYTES
+
+    def __getitem__(self, name: str) -> bytes:
+        if name not in self._read:
+            self._read[name] = _read(self._archive, name, self._left)
+            self._left -= len(self._read[name])
+        return self._read[name]
+
+
+def _without_halves(node: Any) -> Any:
+    """A tree whose words can all be written: half a pair of surrogates becomes a question mark."""
+    if isinstance(node, str):
+        return node if node.isprintable() else node.encode("utf-8", "replace").decode("utf-8")
+    if isinstance(node, dict):
+        return {_without_halves(key): _without_halves(child) for key, child in node.items()}
+    return [_without_halves(child) for child in node] if isinstance(node, list) else node
 
 
 def _take_out_files(node: Any, assets: dict[str, bytes]) -> None:
@@ -77,22 +157,24 @@ def _take_out_files(node: Any, assets: dict[str, bytes]) -> None:
         _take_out_files(child, assets)
 
 
-def _put_back_files(node: Any, archive: zipfile.ZipFile) -> None:
+def _put_back_files(node: Any, assets: _Assets) -> None:
     if isinstance(node, dict) and "asset" in node:
-        node["data"] = _read(archive, node.pop("asset"))
+        node["data"] = assets[node.pop("asset")]
     for child in _children(node):
-        _put_back_files(child, archive)
+        _put_back_files(child, assets)
 
 
 def _children(node: Any) -> Iterable[Any]:
     return node.values() if isinstance(node, dict) else node if isinstance(node, list | tuple) else ()
 
 
-def _read(archive: zipfile.ZipFile, name: str) -> bytes:
-    """Read a member, refusing one that would unpack beyond any real order (a decompression bomb)."""
-    if archive.getinfo(name).file_size > _MOST_BYTES:
+def _read(archive: zipfile.ZipFile, name: str, most: int) -> bytes:
+    """Read a member, refusing one that unpacks to more than `most` bytes whatever size it is said to have."""
+    with archive.open(name) as member:
+        content = member.read(most + 1)
+    if len(content) > most:
         raise ValueError(name)
-    return archive.read(name)
+    return content
 
 
 def _refuse_newer(tree: dict[str, Any], path: Path) -> None:

@@ -2,12 +2,16 @@
 
 import contextlib
 import os
+import re
 import secrets
 import shutil
 import stat
+import time
 from pathlib import Path
 
 from vitrograph.core.errors import OrderFileError
+
+_OLD_S = 3600.0                         # a save under way takes seconds, even onto a slow stick
 
 
 def write_whole(path: Path, content: bytes, *, keep_last: bool = False) -> None:
@@ -18,6 +22,7 @@ def write_whole(path: Path, content: bytes, *, keep_last: bool = False) -> None:
     """
     try:
         place = path.resolve() if path.is_symlink() else path
+        _sweep(place)
         temporary = _written_beside(place, content)
         try:
             if keep_last:
@@ -68,6 +73,15 @@ def _keep(place: Path) -> None:
     except BaseException:
         fresh.unlink(missing_ok=True)
         raise
+
+
+def _sweep(place: Path) -> None:
+    """Clear what saves of this very file left behind when they were killed: half-written files, ours and old."""
+    ours = re.compile(re.escape(f".{place.name[:60]}.") + r"[0-9a-f]{16}\.part")
+    with contextlib.suppress(OSError):
+        for left in os.scandir(place.parent):
+            if ours.fullmatch(left.name) and time.time() - left.stat(follow_symlinks=False).st_mtime > _OLD_S:
+                Path(left.path).unlink(missing_ok=True)
 
 
 def _sync_folder(folder: Path) -> None:

@@ -209,9 +209,14 @@ class Bench(QObject):
         self.at = 0
         self.take(order)
 
-    def bring_back(self, order: Order) -> None:
-        """Put recovered work in hand as an unsaved change, so that it is still guarded."""
-        self.undo_stack.push(Edit(self, "Bring back unsaved work", order, -1))
+    def bring_back(self, order: Order, path: Path | None) -> None:
+        """Take up recovered work, and the path that belongs to it, as work that is not saved."""
+        self.replace_order(order, path)
+        self.undo_stack.resetClean()
+
+    def open_copy(self, copy: Path, path: Path) -> None:
+        """Take up what a copy holds as the unsaved work of another file. Raises OrderFileError."""
+        self.bring_back(load_order(copy), path)
 
     def open(self, path: Path) -> None:
         """Open an order's file. Raises OrderFileError; the order in hand then stays."""

@@ -1,0 +1,132 @@
+"""Safety copies of unsaved work: each with the path it belongs to, held by the program that keeps it.
+
+A copy `NAME.vitro` is held while its program lives by a lock on `NAME.lock` beside it, which the system lets go of when
+the program ends in whatever way (flock(2)); so a copy that nobody holds was left behind.
+"""
+
+import fcntl
+import json
+import os
+import secrets
+from collections.abc import Iterator
+from contextlib import suppress
+from dataclasses import dataclass
+from pathlib import Path
+
+import platformdirs
+
+from vitrograph.core.errors import OrderFileError
+from vitrograph.core.job import Order
+from vitrograph.core.storing.orderfile import comment_of, last_good, load_order, save_order
+
+
+def default_folder() -> Path:
+    """Where unsaved work is kept."""
+    return Path(platformdirs.user_state_dir("vitrograph")) / "unsaved"
+
+
+class SafetyCopy:
+    """A copy that this program holds, until it is dropped or let go of."""
+
+    def __init__(self, place: Path, handle: int) -> None:
+        self.place = place
+        self._handle = handle
+
+    @classmethod
+    def begin(cls, folder: Path) -> "SafetyCopy":
+        """A new one, of nothing as yet, with a name that no other has. Raises OSError."""
+        folder.mkdir(parents=True, exist_ok=True)
+        place = folder / f"{secrets.token_hex(8)}.vitro"
+        handle = _hold(place)
+        assert handle is not None, "a name nobody can foresee is held already"
+        return cls(place, handle)
+
+    def keep(self, order: Order, path: Path | None) -> None:
+        """Write the order, and where it belongs, in the place of what was kept before. Raises OrderFileError."""
+        belongs = json.dumps({"path": None if path is None else os.fspath(path.absolute())})
+        save_order(order, self.place, belongs.encode("ascii"))
+
+    def drop(self) -> None:
+        """Delete the copy: its work is saved, or given up on purpose."""
+        for kept in (self.place, _backup(self.place)):
+            kept.unlink(missing_ok=True)
+        self.let_go()
+
+    def let_go(self) -> None:
+        """Leave the copy for the next start to find."""
+        if not (self.place.exists() or _backup(self.place).exists()):
+            _lock(self.place).unlink(missing_ok=True)
+        os.close(self._handle)
+
+
+@dataclass(frozen=True)
+class LeftBehind:
+    """Unsaved work of a program that ended: the copy, held by us now, its order, and the path that belongs to it."""
+
+    copy: SafetyCopy
+    order: Order
+    path: Path | None
+
+
+def left_behind(folder: Path) -> Iterator[LeftBehind]:
+    """Yield what was left behind, the newest first; each is held from then on, so that no other program offers it.
+
+    A copy that cannot be read any more is put aside as `NAME.damaged`, where someone may still look into it.
+    """
+    copies = {*folder.glob("*.vitro"), *(kept.with_suffix("") for kept in folder.glob("*.vitro.bak"))}
+    for place in sorted(copies, key=_changed_at, reverse=True):
+        handle = _hold(place)
+        if handle is None:                                        # its program is running
+            continue
+        copy = SafetyCopy(place, handle)
+        readable = place if _is_order(place) else last_good(place)
+        if readable is not None:
+            yield LeftBehind(copy, load_order(readable), _path_in(comment_of(readable)))
+        else:
+            with suppress(OSError):
+                place.rename(place.with_suffix(".damaged"))
+            copy.drop()
+
+
+def _is_order(place: Path) -> bool:
+    try:
+        load_order(place)
+    except OrderFileError:
+        return False
+    return True
+
+
+def _path_in(comment: bytes) -> Path | None:
+    """The path that a copy says it belongs to; copies of the first days say nothing."""
+    try:
+        path = json.loads(comment)["path"]
+    except (ValueError, KeyError, TypeError):
+        return None
+    return Path(path) if isinstance(path, str) else None
+
+
+def _hold(place: Path) -> int | None:
+    """Hold a copy by its lock; None where another program does, or where no lock can be made. """
+    with suppress(OSError):
+        handle = os.open(_lock(place), os.O_RDWR | os.O_CREAT | os.O_NOFOLLOW, 0o600)
+        try:
+            fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
+        except OSError:
+            os.close(handle)
+            return None
+        return handle
+    return None
+
+
+def _lock(place: Path) -> Path:
+    return place.with_suffix(".lock")
+
+
+def _backup(place: Path) -> Path:
+    return place.with_name(place.name + ".bak")
+
+
+def _changed_at(place: Path) -> float:
+    with suppress(OSError):
+        return place.stat().st_mtime
+    return 0.0

@@ -1,0 +1,130 @@
+"""The order's files as the window handles them: new, open, save, the packet; and nothing unsaved lost in between."""
+
+from collections.abc import Callable, Iterator, Sequence
+from pathlib import Path
+
+from PySide6.QtCore import QObject, Signal
+from PySide6.QtWidgets import QFileDialog, QWidget
+
+from vitrograph.core.errors import OrderFileError
+from vitrograph.core.export import write_packet
+from vitrograph.core.job import Order, new_id
+from vitrograph.core.storing.orderfile import last_good
+from vitrograph.core.storing.unsaved import LeftBehind
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.bench.recovery import Recovery
+from vitrograph.desk.kit.ask_bar import Answer, AskBar
+
+_ORDERS = "Orders (*.vitro)"
+
+
+class Files(QObject):
+    """Opens and saves for a window; `asks` hands it the bar of a question, or None where one is not asked any more."""
+
+    asks = Signal(object)
+
+    def __init__(self, window: QWidget, bench: Bench, recovery: Recovery | None) -> None:
+        super().__init__(window)
+        self._window, self.bench, self.recovery = window, bench, recovery
+
+    @property
+    def unsaved(self) -> bool:
+        """Whether the order in hand differs from what was saved."""
+        return not self.bench.undo_stack.isClean()
+
+    def guarded(self, then: Callable[[], object]) -> None:
+        """Do what gives up the order in hand, once its unsaved work is saved or given up on purpose."""
+        def save_first() -> None:
+            self.save()
+            if not self.unsaved:
+                then()
+
+        def give_up() -> None:
+            self.bench.undo_stack.setClean()
+            then()
+
+        if not self.unsaved:
+            then()
+            return
+        self._ask(f"“{self.bench.order.name}” has changes that are not saved.", (
+            Answer("saveFirst", "Save them", save_first), Answer("giveUp", "Go on without them", give_up),
+            Answer("stay", "Stay here", lambda: None)))
+
+    def new(self) -> None:
+        """Begin an empty order."""
+        self.guarded(lambda: self.bench.replace_order(Order(id=new_id()), None))
+
+    def open(self, path: Path) -> None:
+        """Open an order's file, or say why it cannot be; where it is damaged, offer the copy before the last save."""
+        def open_it() -> None:
+            try:
+                self.bench.open(path)
+            except OrderFileError as error:
+                self.bench.refused.emit(str(error))
+                if (backup := last_good(path)) is not None:
+                    self._ask(f"{path.name} cannot be read. The copy kept before its last save can.", (
+                        Answer("openBackup", "Open that copy", lambda: self.bench.open_copy(backup, path)),
+                        Answer("stay", "Leave it", lambda: None)))
+
+        self.guarded(open_it)
+
+    def save(self) -> None:
+        """Save under the order's own path; ask for one where it has none."""
+        if self.bench.path is not None:
+            self.save_as(self.bench.path)
+        else:
+            self.choose_save()
+
+    def save_as(self, path: Path) -> None:
+        """Save the order, or say why it cannot be."""
+        self.bench.attempt(lambda: self.bench.save(path), f"saved: {path.name}")
+
+    def write_packet(self, folder: Path) -> None:
+        """Write all files of the order, or say why they cannot be."""
+        def write() -> None:
+            names = ", ".join(path.name for path in write_packet(self.bench.order_results.finished(), folder))
+            self.bench.told.emit(f"written into {folder.name}: {names}")
+
+        self.bench.attempt(write)
+
+    def offer(self, left: Iterator[LeftBehind]) -> None:
+        """Offer work that earlier runs left unsaved, one after the other; what is not answered is offered next time."""
+        found = next(left, None)
+        if found is None:
+            return
+
+        def bring_back() -> None:
+            self.guarded(lambda: self._bring_back(found))
+
+        def let_go() -> None:
+            found.copy.drop()
+            self.offer(left)
+
+        self._ask(f"Unsaved work on “{found.order.name}” was left behind when the program last ended.", (
+            Answer("bringBack", "Bring it back", bring_back), Answer("letGo", "Let it go", let_go)))
+
+    def _bring_back(self, found: LeftBehind) -> None:
+        self.bench.bring_back(found.order, found.path)
+        if self.recovery is not None:
+            self.recovery.adopt(found)
+
+    def choose_open(self) -> None:
+        """Ask which order to open."""
+        path, _ = QFileDialog.getOpenFileName(self._window, "Open an order", "", _ORDERS)
+        if path:
+            self.open(Path(path))
+
+    def choose_save(self) -> None:
+        """Ask where to save."""
+        path, _ = QFileDialog.getSaveFileName(self._window, "Save the order", f"{self.bench.order.name}.vitro", _ORDERS)
+        if path:
+            self.save_as(Path(path).with_suffix(".vitro"))
+
+    def choose_packet(self) -> None:
+        """Ask where to write the packet."""
+        folder = QFileDialog.getExistingDirectory(self._window, "A folder for the work packet")
+        if folder:
+            self.write_packet(Path(folder))
+
+    def _ask(self, question: str, answers: Sequence[Answer]) -> None:
+        self.asks.emit(AskBar(question, answers))

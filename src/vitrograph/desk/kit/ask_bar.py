@@ -1,0 +1,42 @@
+"""A question across the window, with a button for each answer: the work stays in sight while it is asked."""
+
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
+
+from PySide6.QtWidgets import QHBoxLayout, QWidget
+
+from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.named import named
+
+
+@dataclass(frozen=True)
+class Answer:
+    """One answer: the name of its button, what that says, and what is done then; the first is the usual one."""
+
+    name: str
+    says: str
+    do: Callable[[], object]
+
+
+class AskBar(QWidget):
+    """Asks once: any answer takes the bar away."""
+
+    def __init__(self, question: str, answers: Sequence[Answer]) -> None:
+        super().__init__()
+        named(self, "askBar")
+        row = QHBoxLayout(self)
+        row.setContentsMargins(16, 4, 16, 4)
+        row.addWidget(label(question), 1)
+        for number, answer in enumerate(answers):
+            made = button(answer.says, "accent" if number == 0 else "")
+            made.setObjectName(answer.name)
+            made.clicked.connect(lambda _on=False, answer=answer: self._take(answer))
+            row.addWidget(made)
+        self._answered = False
+
+    def _take(self, answer: Answer) -> None:
+        if not self._answered:
+            self._answered = True
+            self.setParent(None)
+            self.deleteLater()
+            answer.do()

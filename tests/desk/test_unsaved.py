@@ -1,0 +1,131 @@
+"""No work is lost: crashes, damaged copies, other orders opened in between, and the window closed."""
+
+import pytest
+from PySide6.QtWidgets import QPushButton
+
+from specimens import job, star_job
+from vitrograph.core.job import Order
+from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.core.storing.unsaved import SafetyCopy, left_behind
+from vitrograph.core.storing.whole import write_whole
+
+
+@pytest.fixture
+def folder(tmp_path):
+    return tmp_path / "unsaved"
+
+
+def saved(tmp_path, name):
+    path = tmp_path / f"{name}.vitro"
+    save_order(Order.of(job(name=name), id=name), path)
+    return path
+
+
+def crash(folder, order, path):
+    """What a program leaves behind that was killed: its copy, and a lock that nobody holds any more."""
+    copy = SafetyCopy.begin(folder)
+    copy.keep(order, path)
+    copy.let_go()
+    return copy.place
+
+
+def asked(desk, *names):
+    return [name for name in names if desk.shell.findChild(QPushButton, name) is not None]
+
+
+def test_work_brought_back_has_its_own_path_and_stays_safe_until_it_is_saved(open_desk, tmp_path, folder):
+    one, two = saved(tmp_path, "one"), saved(tmp_path, "two")
+    lost = load_order(one).changed(0, fit__angle=0.3)
+    place = crash(folder, lost, one)
+    desk = open_desk(recovery=folder)
+    desk.shell.files.open(two)
+    desk.shell.files.offer(left_behind(folder))
+    desk.click("bringBack")
+    assert desk.bench.order == lost and "(unsaved)" in desk.shell.windowTitle()
+    desk.shell.recovery.wait()
+    assert place.exists() and list(left_behind(folder)) == []         # still there, and held
+    desk.shell.files.save()
+    desk.shell.recovery.wait()
+    assert load_order(one) == lost and load_order(two).name == "two" and list(folder.iterdir()) == []
+
+
+def test_all_that_was_left_behind_is_offered_and_what_is_not_answered_comes_again(open_desk, tmp_path, folder):
+    for name in ("first", "second"):
+        crash(folder, Order.of(job(name=name), id=name), None)
+    (folder / "4242.vitro").write_bytes((folder / next(folder.glob("*.vitro")).name).read_bytes())    # no lock at all
+    desk = open_desk(recovery=folder)
+    desk.shell.files.offer(left_behind(folder))
+    desk.click("letGo")
+    desk.qtbot.wait(10)
+    assert asked(desk, "bringBack", "letGo") == ["bringBack", "letGo"] and len(list(folder.glob("*.vitro"))) == 2
+
+
+def test_a_copy_in_use_is_nobody_elses_and_a_damaged_one_gives_way_to_the_one_before(folder):
+    busy = SafetyCopy.begin(folder)
+    busy.keep(Order.of(job("busy")), None)
+    torn = crash(folder, Order.of(job("before"), id="t"), None)
+    write_whole(torn.with_name(torn.name + ".bak"), torn.read_bytes())
+    torn.write_bytes(torn.read_bytes()[:-40])
+    lost = crash(folder, Order.of(job("lost"), id="t"), None)
+    lost.write_bytes(b"PK\3\4 nothing")
+    (found,) = left_behind(folder)
+    assert found.order.job().artwork.items[0].what.text == "before" and found.path is None
+    assert lost.with_suffix(".damaged").exists()
+    found.copy.let_go()
+    busy.drop()
+
+
+def test_a_copy_is_kept_while_the_maker_never_rests(desk_with_copies, folder):
+    desk = desk_with_copies
+    desk.shell.recovery._latest.setInterval(300)
+    for number in range(12):
+        desk.bench.edit("Angle", fit__angle=number / 10)
+        desk.qtbot.wait(60)                                            # far less than a rest
+    desk.shell.recovery.wait()
+    (copy,) = folder.glob("*.vitro")
+    assert load_order(copy).job().fit.angle > 0
+
+
+@pytest.fixture
+def desk_with_copies(open_desk, folder):
+    return open_desk(recovery=folder)
+
+
+def test_new_and_open_ask_before_unsaved_work_is_given_up(desk_with_copies, tmp_path, folder):
+    desk, other = desk_with_copies, saved(tmp_path, "other")
+    desk.bench.path = tmp_path / "mine.vitro"
+    desk.bench.edit("Angle", fit__angle=0.12)
+    mine = desk.bench.order
+    desk.shell.files.open(other)
+    assert desk.bench.order == mine
+    desk.click("stay")
+    assert desk.bench.order == mine and desk.bench.undo_stack.canUndo()
+    desk.shell.files.open(other)
+    desk.click("saveFirst")
+    assert load_order(tmp_path / "mine.vitro") == mine and desk.bench.order.name == "other"
+    desk.bench.edit("Angle", fit__angle=0.05)
+    desk.shell.recovery.keep()
+    desk.shell.files.new()
+    desk.click("giveUp")
+    desk.shell.recovery.wait()
+    assert desk.bench.order.name != "other" and list(folder.iterdir()) == []
+
+
+def test_closing_asks_too_and_an_untouched_window_closes_at_once(desk_with_copies):
+    shell, bench = desk_with_copies.shell, desk_with_copies.bench
+    bench.edit("Angle", fit__angle=0.12)
+    assert not shell.close() and shell.isVisible()
+    desk_with_copies.click("giveUp")
+    assert not shell.isVisible()
+
+
+def test_a_damaged_file_offers_the_copy_before_its_last_save(desk, tmp_path):
+    path = tmp_path / "mine.vitro"
+    first = Order.of(star_job(name="First"), id="f")
+    save_order(first, path)
+    save_order(first.changed(0, fit__angle=0.09), path)
+    path.write_bytes(path.read_bytes()[:300])
+    desk.shell.files.open(path)
+    assert "try mine.vitro.bak" in desk.says("message")
+    desk.click("openBackup")
+    assert desk.bench.order == first and desk.bench.path == path and desk.shell.files.unsaved
