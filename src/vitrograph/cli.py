@@ -5,10 +5,13 @@ Exit code 0: fine; 1: something found is a stop; 2: unusable input. Errors are o
 
 import argparse
 import gc
+import io
 import json
+import os
 import re
 import sys
 from collections.abc import Callable, Sequence
+from contextlib import suppress
 from pathlib import Path
 from typing import Any, NoReturn, get_args
 
@@ -16,12 +19,13 @@ from vitrograph import __version__
 from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import WRITERS, write_packet
+from vitrograph.core.faults import told
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder
 from vitrograph.core.says import in_words
 from vitrograph.core.stencil import mend_all
 from vitrograph.core.storing.orderfile import load_order
-from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.storing.whole import reason, write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.units import MINUS, THIN_SPACE
@@ -41,16 +45,37 @@ class _OneLineParser(argparse.ArgumentParser):
 def main(argv: Sequence[str] | None = None) -> int:
     """Run one command and return its exit code."""
     gc.enable()
+    if isinstance(sys.stdout, io.TextIOWrapper):
+        sys.stdout.reconfigure(errors="replace")              # names of files need not be words that can be written
     options = argparse.Namespace()
     try:
         _parser().parse_args(_join_negatives(sys.argv[1:] if argv is None else list(argv)), options)
-        return int(options.run(options))
+        code = int(options.run(options))
+        sys.stdout.flush()
+        return code
     except VitrographError as error:
-        told = error.words(getattr(options, "units", None) or "mm")
-        print(f"vitrograph: {told.replace(THIN_SPACE, ' ').replace(MINUS, '-')}", file=sys.stderr)
-        return UNUSABLE
-    except BrokenPipeError:
+        return _refuse(error.words(getattr(options, "units", None) or "mm"))
+    except BrokenPipeError:                                   # who reads has read enough
+        _silence()
         return FINE
+    except KeyboardInterrupt:
+        return _refuse("stopped; no file was begun that is not whole")
+    except OSError as error:
+        _silence()
+        return _refuse(f"the answer could not be written ({reason(error)}): make room, or send it elsewhere")
+    except Exception as error:                                # a fault of ours is one line as well
+        return _refuse(told(error))
+
+
+def _refuse(sentence: str) -> int:
+    print(f"vitrograph: {sentence.replace(THIN_SPACE, ' ').replace(MINUS, '-')}", file=sys.stderr)
+    return UNUSABLE
+
+
+def _silence() -> None:
+    """Let the interpreter's last flush go nowhere: what cannot be written was told already."""
+    with suppress(OSError, ValueError):
+        os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
 
 
 def _parser() -> argparse.ArgumentParser:
@@ -137,6 +162,7 @@ def _export(options: argparse.Namespace) -> int:
     wanted = {kind: path for kind in WRITERS if (path := getattr(options, kind)) is not None}
     if not wanted:
         raise VitrographError(f"say what to write: {', '.join(f'--{kind} FILE' for kind in WRITERS)}")
+    _apart(options.order, *wanted.values())
     done = _finished(options)
     pieces = done.pieces
     if options.piece is not None:
@@ -146,6 +172,14 @@ def _export(options: argparse.Namespace) -> int:
             place = path if len(pieces) == 1 else path.with_name(f"{path.stem}-{number}{path.suffix}")
             write_whole(place, WRITERS[kind].write(piece, done.order.units))
     return STOPPED if done.stopped else FINE
+
+
+def _apart(*paths: Path) -> None:
+    """Refuse to write one file over another of those named, or over the order itself."""
+    places = [path.resolve() for path in paths]
+    for number, place in enumerate(places):
+        if place in places[:number]:
+            raise VitrographError(f"{paths[number]} is named twice: one file would take the other's place")
 
 
 def _quick(options: argparse.Namespace) -> int:

@@ -6,6 +6,7 @@ from pathlib import Path
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import Job, Order, Shared, new_id, with_settings
 from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.core.units import parse_whole
 
 
 def put_together(options: argparse.Namespace) -> int:
@@ -29,13 +30,14 @@ def _added(word: str) -> Order:
     name, colon, count = word.rpartition(":")
     if not colon or Path(word).exists():
         return load_order(Path(word))
-    if not count.isdecimal() or not 1 <= int(count) <= 1000:
+    many = parse_whole(count, 1000, 1)
+    if many is None:
         raise VitrographError(f"--add {word}: a count from 1 to 1000 was wanted after the colon, got '{count[:20]}'")
     order = load_order(Path(name))
     if len(order.pieces) > 1:
         raise VitrographError(f"--add {word}: {name} holds {len(order.pieces)} pieces, each with a count of its own: "
                               "add it without one")
-    return order.changed(count=int(count))
+    return order.changed(count=many)
 
 
 def change_order(options: argparse.Namespace) -> int:

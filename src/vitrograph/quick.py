@@ -29,7 +29,7 @@ from vitrograph.core.job import (
 )
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import SIDES
-from vitrograph.core.units import Unit, parse_length, parse_size
+from vitrograph.core.units import Unit, parse_length, parse_size, parse_whole
 
 _FRAMES: dict[str, OutlineName] = {"circle": "oval", **{name: name for name in get_args(OutlineName)}}
 _STANDS: dict[str, Stand] = {"opposite": "opposite handle", "between": "between handles", "others": "facing others",
@@ -202,9 +202,10 @@ def _turn(flag: str, text: str) -> float:
 
 def _many(flag: str, text: str, most: int) -> int:
     """A whole number of copies or stencils."""
-    if not text.strip().isdigit() or not 1 <= int(text) <= most:
-        raise VitrographError(f"{flag}: a whole number from 1 to {most} was wanted, got '{text}'")
-    return int(text)
+    many = parse_whole(text, most, 1)
+    if many is None:
+        raise VitrographError(f"{flag}: a whole number from 1 to {most} was wanted, got '{text[:40]}'")
+    return many
 
 
 def _words(options: argparse.Namespace, text: str) -> Item:

@@ -1,9 +1,13 @@
 """The schools of timing, their steps and their cautions."""
 
+import re
+
 import pytest
 
 from specimens import job, run
-from vitrograph.core.etch import CAUTIONS, SCHOOLS
+from vitrograph.core.etch import CAUTIONS, SCHOOLS, plan_etch
+from vitrograph.core.etch.plan import EtchInput
+from vitrograph.core.findings import Code
 
 
 @pytest.mark.parametrize(("name", "minutes", "timers"), [
@@ -31,3 +35,26 @@ def test_the_label_outranks_the_plan_and_dry_comes_before_peel():
     says = [step.says for step in run(job()).etch.steps]
     dry, peel = (next(i for i, text in enumerate(says) if text.startswith(word)) for word in ("Dry it", "Peel"))
     assert dry < peel
+
+
+@pytest.mark.parametrize(("school", "most", "longer"), [
+    ("brief-worked", 24_000, True), ("five-stir-five", 100_800, False), ("long-still", 144_000, False)])
+def test_an_area_that_takes_long_to_cover_is_told_of(school, most, longer):
+    """400 mm² a second and two fifths of the time under cream: common practice, no published source."""
+    given = EtchInput(school, "ordinary", "resist")
+    assert plan_etch(given, most - 1.0).findings == ()
+    (found,) = plan_etch(given, most + 1.0).findings
+    assert (found.code, found.limit) == (Code.TIMING, pytest.approx(most / 400))
+    assert found.value == pytest.approx((most + 1) / 400)
+    assert (found.remedy is not None) == longer
+    if longer:
+        assert plan_etch(EtchInput("five-stir-five", "ordinary", "resist"), most + 1.0).findings == ()
+
+
+def test_the_area_is_that_of_all_films_on_the_glass_and_steps_are_numbered_from_one():
+    one, three = (run(job("I", width=5.0, fit__times=times)) for times in (1, 3))
+    assert three.etch.area == pytest.approx(3 * one.etch.area)
+    timed = [step.key for step in run(job(etch__school="five-stir-five")).etch.steps if step.seconds]
+    assert timed == ["five-stir-five 1", "five-stir-five 2", "five-stir-five 3"]
+    doubtful = plan_etch(EtchInput("brief-worked", "bakeware", "resist"), 10.0).steps[1]
+    assert re.match(r"[A-Z][\w ,-]+ glass: [a-z]", doubtful.says) and doubtful.caution

@@ -1,11 +1,14 @@
 """The shelf: kept, found again, replaced, copied between folders, and bad files told of."""
 
 import json
+import re
 
 import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
 
 from specimens import FLARE_IN, LANTERN, TUMBLER
-from vitrograph.core.errors import GlassError, ShelfError
+from vitrograph.core.errors import GlassError
 from vitrograph.core.glass import Shelf, ShelvedGlass, generic_glasses, read_glass, wall_of
 from vitrograph.core.job import CurvedGlass, TaperedGlass, Tools
 
@@ -44,9 +47,24 @@ def test_what_is_no_glass_is_not_kept(tmp_path):
 @pytest.mark.parametrize("content", ["", "{", "[]", '{"name": "x"}', '{"name": "x", "glass": {"kind": "cube"}}',
                                      '{"name": "x", "glass": {"kind": "ball", "diameter": -1}}'])
 def test_a_bad_file_is_told_in_one_sentence(tmp_path, content):
+    shelf = Shelf(tmp_path)
+    shelf.keep(ShelvedGlass("Good", TUMBLER))
     (tmp_path / "bad.json").write_text(content)
-    with pytest.raises(ShelfError, match=r"^bad\.json on the shelf is not a glass \(.*\): mend or remove it$"):
-        Shelf(tmp_path).glasses()
+    assert [glass.name for glass in shelf.glasses()] == ["Good"]               # and it hides no other
+    (sentence,) = shelf.unread
+    assert re.fullmatch(r"bad\.json on the shelf is not a glass \(.*\): mend or remove it", sentence)
+
+
+@given(st.lists(st.text(st.characters(codec="utf-8"), min_size=1, max_size=6).filter(str.strip), max_size=6,
+                unique_by=lambda name: name.strip().casefold()))
+@settings(max_examples=30)
+def test_glasses_of_different_names_never_take_each_others_place(tmp_path_factory, names):
+    shelf = Shelf(tmp_path_factory.mktemp("shelf"))
+    for name in ["1/2 pint", "12 pint", "1-2 pint", *names]:
+        shelf.keep(ShelvedGlass(name, TUMBLER))
+    assert len(shelf.glasses()) >= len({"1/2 pint", "12 pint", "1-2 pint", *names})
+    shelf.remove("1/2 pint")
+    assert "1/2 pint" not in {glass.name for glass in shelf.glasses()} >= {"12 pint", "1-2 pint"}
 
 
 def test_a_dozen_generic_shapes_ship_in_round_numbers():

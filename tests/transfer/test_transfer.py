@@ -7,7 +7,8 @@ import shapely
 from hypothesis import given
 from hypothesis import strategies as st
 
-from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, in_mm, job, run, star_job
+from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, in_mm, job, remedied, run, star_job
+from vitrograph.core.findings import Code
 from vitrograph.core.transfer import tape_strips
 
 
@@ -73,3 +74,29 @@ def test_films_laid_one_after_the_other_have_tape_marks_and_distances_of_their_o
     assert lower.above_table < upper.above_table and lower.rim_left > upper.rim_left
     said = " ".join(in_mm(step.says) for step in plan.steps)
     assert 0 < said.index("Cut tape") + 1 < said.index("stencil 1 of 2") < said.index("stencil 2 of 2")
+
+
+@pytest.mark.parametrize("roll", [300.0, 45.0])
+def test_tape_reaches_beyond_the_film_by_its_margin_on_every_side(roll):
+    results = run(job(transfer__roll_width=roll, transfer__margin=9.0, transfer__top_extra=14.0))
+    (setting,) = results.transfer.settings
+    left, low, right, high = results.sheet.outline.bounds
+    tape = shapely.union_all([shapely.box(s.x, s.y, s.x + s.width, s.y + s.height) for s in setting.strips])
+    assert tape.bounds == pytest.approx((left - 9.0, low - 9.0, right + 9.0, high + 9.0 + 14.0))
+    assert setting.tape_size == pytest.approx((right - left + 18.0, high - low + 32.0))
+    assert (len(setting.strips) > 1) == (roll < 100)
+
+
+def test_a_roll_too_narrow_to_lap_is_told_of_with_a_lap_that_can_be():
+    made = job(transfer__roll_width=20.0, transfer__overlap=20.0)
+    (found,) = run(made).transfer.findings
+    assert (found.code, found.value, found.limit) == (Code.TAPE, 20.0, 20.0)
+    mended = remedied(made, found.remedy)
+    assert mended.transfer.overlap == 10.0 and run(mended).transfer.findings == ()
+
+
+def test_only_the_later_films_are_laid_over_one_before():
+    two = run(job("Kestrel\n\nPoint", glass=CARAFE, width=56.0, fit__from_rim=40.0, fit__rows=2)).transfer
+    first, second = (in_mm(step.says) for step in two.steps if step.key.startswith("set "))
+    assert "over the last" not in first and "over the last" in second
+    assert "over the last" not in " ".join(in_mm(step.says) for step in run(job()).transfer.steps)

@@ -4,9 +4,9 @@ import pytest
 from hypothesis import given, settings
 from shapely.geometry import Point
 
-from specimens import CARAFE, job, run, star_job
+from specimens import CARAFE, job, run, star_job, svg
 from strategies import words
-from vitrograph.core.job import Artwork, Item, Shape, Words
+from vitrograph.core.job import Artwork, Drawing, Item, Shape, Words
 
 
 @given(text=words)
@@ -66,3 +66,30 @@ def test_clear_letters_on_a_plate_are_called_by_their_letters():
     many = Item(Words("HILTE", "Barlow Bold"), key=2, size=8.0, size_is="caps", does="clears")
     pulled = run(job().changed(artwork=Artwork((plate.with_(size=60.0), many)))).weed.pull[1]
     assert "watch that what it surrounds stays" in pulled.how
+
+
+def test_where_a_piece_lies_is_told_by_thirds():
+    """Nine dots in a square, each called by where it stands."""
+    dots = "".join(f'<circle cx="{10 + 40 * x}" cy="{10 + 40 * y}" r="9"/>' for y in range(3) for x in range(3))
+    drawing = Drawing(name="dots.svg", data=svg(dots).encode())
+    weed = run(job().changed(artwork=Artwork((Item(drawing, key=1, size=60.0),)))).weed
+    middle = weed.pull[0].shape.centroid
+    at = {(round((x - middle.x) / 24), round((y - middle.y) / 24)): bit.where
+          for bit in weed.pull[1:] for x, y in [bit.spot]}
+    assert at == {(x, y): " ".join([*([tall] if y else []), *([wide] if x else [])] or ["middle"])
+                  for x, wide in ((-1, "left"), (0, ""), (1, "right"))
+                  for y, tall in ((-1, "lower"), (0, ""), (1, "upper"))}
+
+
+@pytest.mark.parametrize("many", [1, 3, 4, 8, 9, 11])
+def test_islands_are_counted_named_and_told_of_where_many_stand_in_one_opening(many):
+    holes = "".join(f"M{8 * x + 4} 10h4v8h-4z" for x in range(many))
+    body = f'<path fill-rule="evenodd" d="M0 0H{8 * many + 40}V30H0Z{holes}"/>'
+    drawing = Drawing(name="comb.svg", data=svg(body).encode())
+    weed = run(job().changed(artwork=Artwork((Item(drawing, key=1, size=70.0),)))).weed
+    look = weed.steps[-1]
+    assert look.says.startswith("Look: 1 island must" if many == 1 else f"Look: {many} islands must")
+    assert (f"and {many - 8} more" in look.note) == (many > 8) and look.note.count(",") == min(many, 8) - 1
+    told = [found.says for found in weed.findings]
+    assert told == ([f"{many} islands stand in opening 2 (drawing)"] if many > 3 else [])
+    assert ("what it surrounds" in weed.pull[1].how) == (many > 3)

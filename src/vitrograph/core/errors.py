@@ -23,6 +23,15 @@ class VitrographError(Exception):
         return self.says if isinstance(self.says, str) else self.says.words(unit)
 
 
+class StageFault(VitrographError):
+    """A fault of ours at a station: what could not be worked out, with the error itself as its cause."""
+
+    def __init__(self, station: str, error: Exception) -> None:
+        super().__init__(f"the {station} could not be worked out with these sizes ({type(error).__name__}): "
+                         "take back the last change, or try other sizes")
+        self.__cause__ = error
+
+
 class LengthError(VitrographError, ValueError):
     """A typed length that cannot be read."""
 

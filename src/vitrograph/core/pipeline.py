@@ -11,7 +11,7 @@ from itertools import count
 from threading import Event
 from typing import Any
 
-from vitrograph.core.errors import Cancelled, VitrographError
+from vitrograph.core.errors import Cancelled, StageFault, VitrographError
 from vitrograph.core.job import Job, Order
 from vitrograph.core.results import OrderResults, Results
 from vitrograph.core.stage_table import STAGES
@@ -78,6 +78,8 @@ class Pipeline:
                 raise
             except VitrographError as error:
                 failed.append((stage.station, error))
+            except Exception as error:               # a fault of ours must not take the whole order along
+                failed.append((stage.station, StageFault(stage.station, error)))
             made = Results(job, **known, failed=tuple(failed), given=dict(given))
             yield made
         yield replace(made, complete=True)

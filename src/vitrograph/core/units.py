@@ -18,6 +18,7 @@ MINUS = "\u2212"
 _MM_PER = {"mm": 1.0, "cm": 10.0, "m": 1000.0, "in": MM_PER_IN}
 _SPELLINGS = {'"': "in", "''": "in", "inch": "in", "inches": "in", "″": "in", "”": "in", "": None}
 _LONGEST_MM = 100_000.0
+_LONGEST_TEXT = 60                 # more digits say nothing, and a thousand of them are past what arithmetic holds
 
 _VULGAR_AFTER_DIGIT = re.compile("(\\d)([\u00bc-\u00be\u2150-\u215e])")
 _NUMBER = re.compile(
@@ -37,6 +38,8 @@ def parse_length(text: str, default: Unit = "mm") -> float:
     >>> parse_length("4 5/8 in"), parse_length("11.75 cm"), parse_length('4-5/8"')
     (117.475, 117.5, 117.475)
     """
+    if len(text) > _LONGEST_TEXT:
+        raise LengthError(f"a length like 85 mm was wanted, got {len(text)} characters")
     apart = _VULGAR_AFTER_DIGIT.sub(r"\1 \2", text)
     plain = unicodedata.normalize("NFKC", apart).replace("\u2044", "/").replace("\u2212", "-").strip().lower()
     match = _NUMBER.fullmatch(plain)
@@ -58,6 +61,18 @@ def _number(match: re.Match[str]) -> float:
     if int(bottom) == 0:
         raise LengthError(f"'{match[0].strip()}' divides by zero")
     return int(whole) + int(top) / int(bottom)
+
+
+def parse_whole(text: str, most: int, least: int = 0) -> int | None:
+    """Read a whole number within bounds; None for anything else.
+
+    >>> parse_whole("12", 60, 1), parse_whole("²", 60), parse_whole("0", 60, 1), parse_whole("9" * 5000, 60)
+    (12, None, None, None)
+    """
+    plain = text.strip()
+    if not plain.isdecimal() or len(plain) > 12 or not least <= int(plain) <= most:
+        return None
+    return int(plain)
 
 
 def parse_size(text: str, default: Unit = "mm") -> tuple[float, float]:

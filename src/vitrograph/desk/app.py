@@ -4,16 +4,14 @@ import gc
 import os
 import signal
 import sys
-import traceback
 from pathlib import Path
-from types import TracebackType
 
-import platformdirs
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
 from vitrograph.core.demo import DemoName, demo_order, fill_demo_logbook, fill_demo_shelf
 from vitrograph.core.errors import VitrographError
+from vitrograph.core.faults import told
 from vitrograph.core.glass import Shelf
 from vitrograph.core.glass import default_folder as shelf_folder
 from vitrograph.core.logbook import Logbook, default_path
@@ -39,7 +37,7 @@ def open_window(path: Path | None, piece: DemoName = "tumbler") -> int:
     theme.apply(app)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
     shell = make_shell(bench)
-    sys.excepthook = lambda kind, error, trace: _say_fault(shell, kind, error, trace)
+    sys.excepthook = lambda _kind, error, _trace: shell.say(told(error), wrong=True)
     shell.show()
     QTimer.singleShot(1000, settle_memory)
     return app.exec()
@@ -76,12 +74,3 @@ def _shelf(*, demo: bool) -> Shelf:
     shelf = Shelf(shelf_folder().parent / "demo" / "shelf")
     fill_demo_shelf(shelf)
     return shelf
-
-
-def _say_fault(shell: Shell, kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
-    """A fault of ours: one sentence for the maker, the trace into a file, the job unharmed."""
-    log = Path(platformdirs.user_log_dir("vitrograph", ensure_exists=True)) / "faults.txt"
-    with log.open("a", encoding="utf-8") as file:
-        file.writelines(traceback.format_exception(kind, error, trace))
-    shell.say(f"something went wrong inside the program ({kind.__name__}); the job is unharmed, details are in {log}",
-              wrong=True)

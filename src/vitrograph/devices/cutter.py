@@ -13,8 +13,12 @@ from vitrograph.core.cut import UNITS_PER_MM
 from vitrograph.core.errors import CutterError
 from vitrograph.core.geometry import Points, length_of
 
-_COMMAND = re.compile(r"\s*([A-Za-z]{2})([^;A-Za-z]*);?")
+# each part ends where another kind of character begins, and blanks are never given back: time grows with the text
+_COMMAND = re.compile(r"\s*+([A-Za-z]{2})([^;A-Za-z]*+);?")
+_NUMBERS = re.compile(r"[\d.+\-,\s]*+")
 _SETTINGS = {"IN", "DF", "SP", "VS", "FS", "IP", "SC", "PG", "AA", "RO"}
+_MOST_CHARACTERS = 16_000_000         # ten times the finest stencil on the largest sheet
+_FARTHEST = 2**30                     # plotter units: HP-GL's own bound for a coordinate
 
 
 @dataclass(frozen=True)
@@ -32,40 +36,42 @@ class CutTrace:
 
 @dataclass
 class _Machine:
-    """The cutter's state while it reads."""
+    """The cutter's state while it reads; lines are whether the blade is down, and the points in the order they came."""
 
-    at: tuple[int, int] = (0, 0)
+    at: Points = field(default_factory=lambda: np.zeros(2))
     down: bool = False
     relative: bool = False
-    lines: list[tuple[bool, list[tuple[int, int]]]] = field(default_factory=list)
+    lines: list[tuple[bool, list[Points]]] = field(default_factory=list)
 
-    def move(self, x: int, y: int) -> None:
-        end = (self.at[0] + x, self.at[1] + y) if self.relative else (x, y)
-        if end == self.at:
+    def move(self, points: Points) -> None:
+        """Go to points, or by steps, one after the other; standing still is no move."""
+        way = np.vstack([self.at, np.cumsum(points, axis=0) + self.at if self.relative else points])
+        goes = np.any(np.diff(way, axis=0) != 0, axis=1)
+        if not goes.any():
             return
-        if not self.lines or self.lines[-1][0] != self.down or self.lines[-1][1][-1] != self.at:
-            self.lines.append((self.down, [self.at]))
-        self.lines[-1][1].append(end)
-        self.at = end
+        if not self.lines or self.lines[-1][0] != self.down:
+            self.lines.append((self.down, [self.at[None]]))
+        self.lines[-1][1].append(way[1:][goes])
+        self.at = way[-1]
 
     def lift(self) -> None:
         """Each lowering of the blade begins a new line."""
         self.down = False
-        self.lines.append((False, [self.at]))
+        self.lines.append((False, [self.at[None]]))
 
 
 def run_hpgl(text: str) -> CutTrace:
     """Run HP-GL through the simulated cutter. Raises CutterError at the first command it cannot follow."""
+    if len(text) > _MOST_CHARACTERS:
+        raise CutterError(f"{len(text) / 1e6:.0f} million characters are more than a cutter takes: send one stencil")
     machine = _Machine()
     end = 0
-    for match in _COMMAND.finditer(text):
-        if match.start() != end:
-            break
+    while (match := _COMMAND.match(text, end)) is not None:
         end = match.end()
         _obey(machine, match[1].upper(), match[2])
     if text[end:].strip():
         raise CutterError(f"the cutter cannot follow '{text[end:end + 20].strip()}' (at character {end}): send HP-GL")
-    lines = [(down, np.array(points) / UNITS_PER_MM) for down, points in machine.lines if len(points) > 1]
+    lines = [(down, np.concatenate(points) / UNITS_PER_MM) for down, points in machine.lines if len(points) > 1]
     return CutTrace(tuple(line for down, line in lines if down), tuple(line for down, line in lines if not down))
 
 
@@ -74,17 +80,29 @@ def _obey(machine: _Machine, command: str, words: str) -> None:
         return
     if command not in {"PU", "PD", "PA", "PR"}:
         raise CutterError(f"the cutter does not know the command {command}: use PU, PD, PA and PR")
-    try:
-        numbers = [round(float(word)) for word in re.split(r"[,\s]+", words.strip()) if word]
-    except ValueError:
-        raise CutterError(f"{command} wants numbers, got '{words.strip()[:20]}'") from None
-    if len(numbers) % 2:
-        raise CutterError(f"{command} wants pairs of numbers, got {len(numbers)}")
+    points = _points(command, words)
     if command == "PU":
         machine.lift()
     elif command == "PD":
         machine.down = True
     else:
         machine.relative = command == "PR"
-    for x, y in zip(numbers[::2], numbers[1::2], strict=True):
-        machine.move(x, y)
+    if len(points):
+        machine.move(points)
+        if not np.all(np.abs(machine.at) <= _FARTHEST):
+            raise CutterError(f"{command} goes beyond where any cutter reaches, to '{words.strip()[-20:]}'")
+
+
+def _points(command: str, words: str) -> Points:
+    """The (n, 2) whole plotter units told after a command. Raises CutterError."""
+    try:
+        if _NUMBERS.fullmatch(words) is None:
+            raise ValueError
+        numbers = np.array([float(word) for word in words.replace(",", " ").split()])
+    except ValueError:
+        raise CutterError(f"{command} wants numbers, got '{words.strip()[:20]}'") from None
+    if len(numbers) % 2:
+        raise CutterError(f"{command} wants pairs of numbers, got {len(numbers)}")
+    if not np.all(np.abs(numbers) <= _FARTHEST):
+        raise CutterError(f"{command} goes beyond where any cutter reaches: '{words.strip()[:20]}'")
+    return np.asarray(np.rint(numbers).reshape(-1, 2))

@@ -6,26 +6,25 @@ from typing import Literal
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import Drawing
+from vitrograph.core.storing.whole import read_plain, reason
 
 _PICTURES = (b"\x89PNG", b"\xff\xd8\xff", b"II*\0", b"MM\0*")
+_DXF = re.compile(rb"\s*(?:999[ \t]*\r?\n[^\r\n]*\r?\n\s*)*0\s+SECTION")       # remarks may come first (code 999)
 _MOST_BYTES = {"svg": 20_000_000, "dxf": 40_000_000, "picture": 64_000_000}
 
 
 def read_drawing(path: Path) -> Drawing:
     """Read a drawing or a picture the maker named; its kind is told by its content. Raises ArtworkError."""
     try:
-        size = path.stat().st_size
-        if size > max(_MOST_BYTES.values()):
-            raise ArtworkError(f"{path.name} is larger than 64 MB: save it smaller")
-        content = path.read_bytes()
+        content = read_plain(path, max(_MOST_BYTES.values()))
     except OSError as error:
-        raise ArtworkError(f"{path} could not be opened: {(error.strerror or 'no such file').lower()}") from None
+        raise ArtworkError(f"{path} could not be opened: {reason(error)}") from None
     if not content.strip():
         raise ArtworkError(f"{path.name} is empty: save the art again")
     kind = kind_of(content)
     if kind is None:
         raise ArtworkError(f"{path.name} is no drawing this program reads: SVG, DXF, PNG, JPEG, WebP or TIFF is wanted")
-    if size > _MOST_BYTES[kind]:
+    if len(content) > _MOST_BYTES[kind]:
         most = _MOST_BYTES[kind] // 1_000_000
         raise ArtworkError(f"{path.name} is larger than {most} MB: simplify the drawing first")
     return Drawing(name=path.name[:200], data=content, kind=kind)
@@ -38,6 +37,6 @@ def kind_of(content: bytes) -> Literal["svg", "dxf", "picture"] | None:
     head = content[:4096].lstrip(b"\xef\xbb\xbf \t\r\n\0")
     if head.startswith(b"<") or head[:2] in {b"\xff\xfe", b"\xfe\xff"}:
         return "svg"
-    if content.startswith(b"AutoCAD Binary DXF") or re.match(rb"\s*(?:999\s.*\s+)*0\s+SECTION", head):
+    if content.startswith(b"AutoCAD Binary DXF") or _DXF.match(head):
         return "dxf"
     return None

@@ -15,6 +15,7 @@ import shapely
 from numpy.typing import NDArray
 from shapely.geometry import LineString, Polygon
 
+from vitrograph.core.errors import FitError
 from vitrograph.core.geometry import Points, turns_of
 
 Index = NDArray[np.intp]
@@ -61,8 +62,12 @@ class Mesh:
 def mesh_over(outline: Polygon, nodes: int, cuts: Sequence[LineString] = ()) -> Mesh:
     """Cover an outline without holes by about so many nodes.
 
-    Cuts are straight, start on the outline and lie within it, apart.
+    Cuts are straight, start on the outline and lie within it, apart. Raises FitError for an outline that crosses itself
+    or holds nothing.
     """
+    if not outline.is_valid or not 1e-6 < outline.area < 1e9:
+        raise FitError("this film would fold over itself or shrink to nothing: make the art smaller, or move it "
+                       "towards the middle of the wall")
     spacing = sqrt(outline.area / max(nodes, 24) * 8 / sqrt(3))        # corners are a quarter of all nodes
     edge = _along_ring(outline, cuts, spacing)
     inner = [_along(cut, spacing * 0.7)[1:] for cut in cuts]

@@ -13,7 +13,7 @@ import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.errors import OffGlassError
+from vitrograph.core.errors import FitError, OffGlassError
 from vitrograph.core.fit.band import Band, band_edge
 from vitrograph.core.fit.parted import Parted
 from vitrograph.core.fit.ways import Eye, Way, way_on
@@ -23,6 +23,7 @@ from vitrograph.core.job import Mode
 from vitrograph.core.says import Length, Says
 
 _FLIP = np.array([-1.0, 1.0])
+_MOST_POINTS = 400_000             # of art carried through a map; the finest lettering takes a tenth
 _PROBES = 13                       # places across and up where the bend of a map is looked at
 _PANE_EDGE_MM = 0.05               # how far an oval pane's outline may stray
 _SAFE = 1.25                       # of a bend that was only looked at in places
@@ -187,5 +188,11 @@ def check_reach(wall: Wall, flat: Sheeting, mode: Mode, s0: float, half_width: f
 
 
 def warp(shape: MultiPolygon, mapping: Callable[[Points], Points], longest: float) -> MultiPolygon:
-    """Carry polygons through a map after splitting their edges to at most `longest` mm."""
+    """Carry polygons through a map after splitting their edges to at most `longest` mm.
+
+    Raises FitError where that would take more points than any film needs: the map bends without end there.
+    """
+    if not shape.length <= _MOST_POINTS * longest:
+        raise FitError("laid this way the art bends too sharply to be cut: make it smaller, move it towards the middle "
+                       "of the wall, or lay it another way")
     return as_polygons(shapely.transform(split_edges(shape, longest), mapping))

@@ -92,11 +92,13 @@ class Film:
 
     @cached_property
     def outline(self) -> Polygon:
-        """Its edge on the sheet, mm, notched where it is snipped and where it is set by."""
+        """Its edge on the sheet, mm, notched where it is snipped and where it is set by. Raises FitError."""
         if self.pressed is not None and self.pressed.outline is not None:
             outline = shapely.transform(self.pressed.outline, lambda xy: xy + self.shift)
         else:
             outline = Polygon(self.flat.develop(self.edge))
+        if self.notches and not outline.is_valid:
+            raise FitError("this film's edge would cross itself: make the art smaller, or lay it another way")
         for notch in self.notches:
             outline = outline.difference(self._triangle(notch))
         return largest(outline)

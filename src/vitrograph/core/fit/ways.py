@@ -29,6 +29,7 @@ _SAMPLES = 1025                    # heights at which the conformal height is ta
 _STEPS = 40                        # of a search for a ray's place on the wall; it stops long before
 _CLOSE_MM = 1e-10
 _SLOPE_STEP = 1e-4                 # radians: for the slope at the stated angle
+_STEEPEST = 40.0                   # beyond that angle, of what goes on for each mm: more only where no glass is
 _IN_SIGHT = 0.97                   # of the way to where the wall turns out of sight
 
 
@@ -77,7 +78,7 @@ class Letters:
             bend = self.wall.taper / self.scale               # expm1(b y) / b, with no loss of digits as b goes to 0
             return self.s0 + y * np.divide(np.expm1(bend * y), bend * y, out=np.ones_like(y), where=bend * y != 0)
         table_s, table_y = self._table
-        s = np.interp(y, table_y, table_s)
+        s = np.interp(y, table_y, table_s)                    # beyond the table as at its end: no glass is there
         for _ in range(3):
             s = s + (y - self._conformal(s)) * self.wall.scale(s) / self.scale
         return np.asarray(s)
@@ -187,6 +188,16 @@ class Eye:
     def _to_picture(self) -> float:
         return self.distance - float(self._front[1])
 
+    @cached_property
+    def _middle_radius(self) -> float:
+        return float(self.wall.scale(np.array([self.s0]))[0])
+
+    @cached_property
+    def _heights(self) -> tuple[float, float]:
+        """Between these a row is looked for: far beyond both ends of the wall, and yet not without end."""
+        low, high = sorted(float(z) for z in self.wall.in_space(np.array([[0.0, 0.0], [0.0, self.wall.length]]))[:, 2])
+        return low - 4 * self.wall.length, high + 4 * self.wall.length
+
     def _radius(self, z: Points) -> Points:
         return self.wall.scale(self.wall.along(z))
 
@@ -207,8 +218,9 @@ class Eye:
     def _end(self, y: Points) -> tuple[Points, Points, Points, Points]:
         """Of rows at heights y: the place in the picture where the stated angle ends, s there, and du/dx and ds/dx."""
         near, end = (self._row_at(y, self.most - step) for step in (_SLOPE_STEP, 0.0))
-        run = np.maximum(end[0] - near[0], 1e-12)              # far off the glass the rows stand still
-        return end[0], end[1], _SLOPE_STEP / run, (end[1] - near[1]) / run
+        # far off the glass, as below the foot of a steep bowl, rows stand still or turn back: no slope is true there
+        run = np.maximum(end[0] - near[0], _SLOPE_STEP * self._middle_radius / _STEEPEST)
+        return end[0], end[1], _SLOPE_STEP / run, np.clip((end[1] - near[1]) / run, -_STEEPEST, _STEEPEST)
 
     def _row_at(self, y: Points, u: float) -> tuple[Points, Points]:
         """Where in the picture a row stands at an angle, and s there."""
@@ -216,7 +228,8 @@ class Eye:
         for _ in range(_STEPS):
             radius = self._radius(z)
             near = (self.distance - radius * np.cos(u)) / self._to_picture
-            change, z = float(np.abs(self._level + near * y - z).max(initial=0.0)), self._level + near * y
+            again = np.clip(self._level + near * y, *self._heights)
+            change, z = float(np.abs(again - z).max(initial=0.0)), again
             if change < _CLOSE_MM:
                 break
         return radius * np.sin(u) / near, self.wall.along(z)

@@ -6,7 +6,9 @@ shapes are round numbers to begin from, not measurements of any piece.
 
 import re
 from collections.abc import Iterable
+from contextlib import suppress
 from functools import cache
+from hashlib import sha256
 from importlib import resources
 from pathlib import Path
 from typing import Annotated
@@ -18,7 +20,7 @@ from vitrograph.core.errors import OrderFileError, ShelfError
 from vitrograph.core.glass.measure import wall_of
 from vitrograph.core.job import Features, Glass, Job, MaterialName, Tools
 from vitrograph.core.job.change import Put, put
-from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.storing.whole import read_plain, reason, write_whole
 
 _MOST_BYTES = 2_000_000
 
@@ -69,28 +71,46 @@ class Shelf:
 
     def __init__(self, folder: Path) -> None:
         self.folder = folder
+        self.unread: tuple[str, ...] = ()            # a sentence for each file that was no glass, when last read
 
     def glasses(self) -> tuple[ShelvedGlass, ...]:
-        """The maker's own glasses by name. Raises ShelfError, naming the first file that cannot be read."""
-        if not self.folder.is_dir():
-            return ()
-        found = [read_glass(path) for path in sorted(self.folder.glob("*.json"))]
+        """The maker's own glasses by name; files that are none are in `unread`, and hide no other."""
+        found, unread = [], []
+        for path in sorted(self.folder.glob("*.json")):
+            try:
+                found.append(read_glass(path))
+            except ShelfError as error:
+                unread.append(str(error))
+        self.unread = tuple(unread)
         return tuple(sorted(found, key=lambda glass: glass.name.casefold()))
 
     def keep(self, glass: ShelvedGlass) -> Path:
         """Put a glass on the shelf, in the place of one of the same name. Raises ShelfError, GlassError."""
         wall_of(glass.glass)                                  # what is no glass is not kept
         path = self.folder / f"{_slug(glass.name)}.json"
+        others = [old for old in self._files_of(glass.name) if old != path]
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
             write_whole(path, glass_json(glass))
+            for old in others:
+                old.unlink(missing_ok=True)
         except (OSError, OrderFileError) as error:
             raise ShelfError(f"{path.name} cannot be written ({error}): the glass was not kept") from None
         return path
 
     def remove(self, name: str) -> None:
         """Take a glass off the shelf; one that is not there is no matter."""
-        (self.folder / f"{_slug(name)}.json").unlink(missing_ok=True)
+        for path in self._files_of(name):
+            path.unlink(missing_ok=True)
+
+    def _files_of(self, name: str) -> list[Path]:
+        """The files that hold a glass of a name, whatever they are called: some were copied in, some are old."""
+        found = []
+        for path in self.folder.glob("*.json"):
+            with suppress(ShelfError):
+                if read_glass(path).name.casefold() == name.casefold():
+                    found.append(path)
+        return found
 
 
 def glass_json(glass: ShelvedGlass) -> bytes:
@@ -108,19 +128,15 @@ def search(glasses: Iterable[ShelvedGlass], words: str) -> tuple[ShelvedGlass, .
 def read_glass(path: Path) -> ShelvedGlass:
     """Read one glass file. Raises ShelfError with one sentence."""
     try:
-        if path.stat().st_size > _MOST_BYTES:
-            raise ShelfError(f"{path.name} is far too large for a glass: take it off the shelf")
-        return msgspec.json.decode(path.read_bytes(), type=ShelvedGlass)
-    except ShelfError:
-        raise
+        return msgspec.json.decode(read_plain(path, _MOST_BYTES), type=ShelvedGlass)
     except OSError as error:
-        raise ShelfError(f"{path} could not be opened: {(error.strerror or 'no such file').lower()}") from None
+        raise ShelfError(f"{path} could not be opened: {reason(error)}") from None
     except msgspec.DecodeError as error:
         wrong = str(error)[:100].replace("`", "'")
         raise ShelfError(f"{path.name} on the shelf is not a glass ({wrong}): mend or remove it") from None
 
 
 def _slug(name: str) -> str:
-    """A file name for a glass: letters and digits as they are, all else a dash, told apart by a short number."""
+    """A file name for a glass: letters and digits as they are, all else a dash, told apart by a digest of the name."""
     plain = re.sub(r"[^\w]+", "-", name.strip().casefold()).strip("-")[:40] or "glass"
-    return f"{plain}-{sum(name.casefold().encode()) % 10000:04d}"
+    return f"{plain}-{sha256(name.strip().casefold().encode('utf-8', 'replace')).hexdigest()[:12]}"

@@ -19,6 +19,7 @@ from vitrograph.core.job.records import Record
 from vitrograph.core.job.shared import CutChoices, EtchChoices, TransferChoices
 from vitrograph.core.job.stencil import StencilChoices
 from vitrograph.core.job.tree import changed_record, plain, read_record
+from vitrograph.core.units import parse_whole
 
 ORDER_VERSION = 6                  # docs/formats.md; raised, with a migration, when the tree changes
 MOST_PIECES = 1000
@@ -144,8 +145,9 @@ class Order(Shared, frozen=True, kw_only=True):
     def piece_named(self, name: str) -> int:
         """The number of the piece of a name, or of that number from 1. Raises JobError where there is none, or two."""
         at = [number for number, piece in enumerate(self.pieces) if piece.name == name]
-        if not at and name.isdecimal() and 1 <= int(name) <= len(self.pieces):
-            at = [int(name) - 1]
+        number = None if at else parse_whole(name, len(self.pieces), 1)
+        if number is not None:
+            at = [number - 1]
         if len(at) == 1:
             return at[0]
         names = ", ".join(piece.name for piece in self.pieces[:6])

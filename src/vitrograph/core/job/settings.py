@@ -16,7 +16,7 @@ from msgspec import Meta, Struct
 
 from vitrograph.core.errors import JobError, LengthError
 from vitrograph.core.job.order import Order, Piece, belongs_to_order
-from vitrograph.core.units import Unit, parse_length
+from vitrograph.core.units import Unit, parse_length, parse_whole
 
 _TAGS = ("kind", "is")             # the fields that tell kinds of a part apart
 
@@ -48,8 +48,8 @@ def _typed(root: Struct, steps: Sequence[str], text: str, unit: Unit, path: str)
             if step in _TAGS and number + 1 == len(steps) and owner.__struct_config__.tag is not None:
                 return {step: text}                           # another kind of part, with its usual values
             kind, owner = _field_of(owner, step, path)
-        elif isinstance(owner, tuple) and step.isdecimal() and int(step) < len(owner):
-            kind, owner = _element_of(kind, int(step)), owner[int(step)]
+        elif isinstance(owner, tuple) and (row := parse_whole(step, len(owner) - 1)) is not None:
+            kind, owner = _element_of(kind, row), owner[row]
         elif isinstance(owner, tuple):
             raise JobError(f"{path}: a row from 0 to {len(owner) - 1} was wanted, got '{step}'" if owner else
                            f"{path}: there are no rows here yet")

@@ -9,6 +9,7 @@ import msgspec
 
 from vitrograph.core.errors import JobError
 from vitrograph.core.job.records import Record
+from vitrograph.core.units import parse_whole
 
 R = TypeVar("R", bound=Record)
 
@@ -58,9 +59,10 @@ def _opened(branch: Any, step: str, path: str) -> Any:
 
 
 def _row(branch: list[Any], step: str, path: str) -> int:
-    if not step.isdecimal() or int(step) >= len(branch):
+    row = parse_whole(step, len(branch) - 1)
+    if row is None:
         raise JobError(f"{path.replace('__', '.')}: a row from 0 to {len(branch) - 1} was wanted, got '{step}'")
-    return int(step)
+    return row
 
 
 def plain(value: Any) -> Any:

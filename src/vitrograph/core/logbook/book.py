@@ -56,6 +56,8 @@ CREATE TABLE clock (
 )
 """)
 
+
+
 @dataclass(frozen=True, slots=True)
 class Entry:
     """One line of the logbook; `made_on` is an ISO date, `minutes` the time under cream."""
@@ -73,6 +75,7 @@ class Entry:
 
 
 _COLUMNS = [field.name for field in fields(Entry)]
+_TYPES = {name: (float, int) if name in {"minutes", "how_many"} else str for name in _COLUMNS}
 
 
 def default_path() -> Path:
@@ -93,17 +96,17 @@ class Logbook:
             book.execute(f"INSERT INTO entry ({', '.join(_COLUMNS)}) VALUES ({marks})", asdict(entry))
 
     def entries(self) -> tuple[Entry, ...]:
-        """All lines, newest first. Raises LogbookError."""
+        """All lines that can be read, newest first: one that was spoiled hides no other. Raises LogbookError."""
         with self.open() as book:
             rows = book.execute(f"SELECT {', '.join(_COLUMNS)} FROM entry ORDER BY made_on DESC, id DESC").fetchall()
-        return tuple(Entry(*row) for row in rows)
+        return tuple(Entry(*row) for row in rows if _is_sound(row))
 
     def to_csv(self) -> str:
         """All lines as CSV (RFC 4180), newest first, with a heading row."""
         out = io.StringIO()
         writer = csv.writer(out)
         writer.writerow(_COLUMNS)
-        writer.writerows(list(asdict(entry).values()) for entry in self.entries())
+        writer.writerows([_harmless(value) for value in asdict(entry).values()] for entry in self.entries())
         return out.getvalue()
 
     @contextmanager
@@ -126,6 +129,19 @@ class Logbook:
             if isinstance(error, LogbookError):
                 raise
             raise LogbookError(f"the logbook {self.path} cannot be used ({error}): {_advice(error)}") from None
+
+
+def _is_sound(row: tuple[object, ...]) -> bool:
+    """Whether a row has words where words belong and numbers where numbers do: SQLite itself minds neither."""
+    return all(isinstance(value, _TYPES[name]) for name, value in zip(_COLUMNS, row, strict=True))
+
+
+def _harmless(value: object) -> object:
+    """A cell that spreadsheets do not run: words that begin as a formula does get an apostrophe before them.
+
+    OWASP, CSV Injection: = + - @, and the tabs and line ends that are passed over before them.
+    """
+    return f"'{value}" if isinstance(value, str) and value.startswith(("=", "+", "-", "@", "\t", "\r", "\n")) else value
 
 
 def _advice(error: Exception) -> str:

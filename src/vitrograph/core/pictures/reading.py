@@ -13,6 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from vitrograph.core.errors import PictureError
+from vitrograph.core.storing.whole import read_plain, reason
 
 if TYPE_CHECKING:
     from PIL.Image import Image
@@ -34,11 +35,10 @@ def read_picture(path: Path, most_pixels: int = MOST_PIXELS) -> "Image":
     Raises PictureError with one sentence: no such file, no picture, cut short, too large.
     """
     try:
-        if path.stat().st_size > _MOST_BYTES:
-            raise PictureError(f"{path.name} is larger than 200 MB: save the picture smaller")
-        return unpack_picture(path.read_bytes(), path.name, most_pixels)
+        content = read_plain(path, _MOST_BYTES)
     except OSError as error:
-        raise PictureError(f"{path} could not be opened: {(error.strerror or 'no such file').lower()}") from None
+        raise PictureError(f"{path} could not be opened: {reason(error)}") from None
+    return unpack_picture(content, path.name, most_pixels)
 
 
 def unpack_picture(content: bytes, name: str, most_pixels: int = MOST_PIXELS) -> "Image":

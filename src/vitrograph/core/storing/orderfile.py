@@ -6,12 +6,10 @@ Written whole; the copy before the last save is kept as `NAME.vitro.bak`. Files 
 
 import io
 import json
-import stat
 import struct
 import zipfile
 import zlib
 from collections.abc import Iterable
-from errno import EISDIR
 from hashlib import sha256
 from pathlib import Path
 from typing import Any
@@ -21,7 +19,7 @@ import msgspec
 from vitrograph.core.errors import OrderFileError, VitrographError
 from vitrograph.core.job import ORDER_VERSION, Order
 from vitrograph.core.storing.migrations import migrate
-from vitrograph.core.storing.whole import reason, write_whole
+from vitrograph.core.storing.whole import plain_size, reason, write_whole
 
 MANIFEST, OLD_MANIFEST = "order.json", "job.json"
 _MOST_BYTES = 64_000_000                # of an asset unpacked, and of all of them together
@@ -97,7 +95,8 @@ def _way_out(path: Path) -> str:
 
 
 def _read_order(path: Path) -> Order:
-    _refuse_endless(path)
+    if plain_size(path) > 2 * _MOST_BYTES:
+        raise OrderFileError(f"{path} is far too large for an order: choose another file")
     with zipfile.ZipFile(path) as archive:
         manifest = MANIFEST if MANIFEST in archive.namelist() else OLD_MANIFEST
         text = _read(archive, manifest, _MOST_MANIFEST)
@@ -107,17 +106,6 @@ def _read_order(path: Path) -> Order:
         _refuse_newer(tree, path)
         _put_back_files(tree, _Assets(archive))
     return Order.read(migrate(_without_halves(tree), sha256(text).hexdigest()[:16]))
-
-
-def _refuse_endless(path: Path) -> None:
-    """Refuse what is no plain file, such as a device or a pipe that never ends. Raises OrderFileError, OSError."""
-    about = path.stat()
-    if stat.S_ISDIR(about.st_mode):
-        raise IsADirectoryError(EISDIR, "Is a directory")
-    if not stat.S_ISREG(about.st_mode):
-        raise OrderFileError(f"{path} is a device or a pipe, which may never end: choose a plain file")
-    if about.st_size > 2 * _MOST_BYTES:
-        raise OrderFileError(f"{path} is far too large for an order: choose another file")
 
 
 class _Assets:

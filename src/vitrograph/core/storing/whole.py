@@ -1,6 +1,10 @@
-"""Writing a file whole: beside its place, synced, renamed over it, so that a crash leaves the old one or the new."""
+"""Files whole: read within bounds; written beside their place, synced, and renamed over it.
+
+A crash in between leaves the old file or the new one, never a part.
+"""
 
 import contextlib
+import errno
 import os
 import re
 import secrets
@@ -92,3 +96,27 @@ def _sync_folder(folder: Path) -> None:
             os.fsync(handle)
         finally:
             os.close(handle)
+
+
+def read_plain(path: Path, most: int) -> bytes:
+    """A plain file's content, refused unread where it holds more than `most` bytes. Raises OSError, saying why."""
+    size = plain_size(path)
+    if size > most:
+        raise OSError(errno.EFBIG, f"it is larger than {most / 1e6:.3g} MB; choose a smaller one")
+    with path.open("rb") as stream:
+        content = stream.read(most + 1)                       # one that grows meanwhile is no reason to go on
+    if len(content) > most:
+        raise OSError(errno.EFBIG, f"it is larger than {most / 1e6:.3g} MB; choose a smaller one")
+    return content
+
+
+def plain_size(path: Path) -> int:
+    """How many bytes a plain file holds. Raises OSError, also for a folder, and for a device or a pipe, which may never
+    end.
+    """
+    about = path.stat()
+    if stat.S_ISDIR(about.st_mode):
+        raise IsADirectoryError(errno.EISDIR, "Is a directory")
+    if not stat.S_ISREG(about.st_mode):
+        raise OSError(errno.EINVAL, "it is a device or a pipe, which may never end; choose a plain file")
+    return about.st_size

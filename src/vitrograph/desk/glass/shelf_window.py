@@ -20,7 +20,6 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from vitrograph.core.errors import VitrographError
 from vitrograph.core.glass import MATERIALS, ShelvedGlass, generic_glasses, glass_json, read_glass, search
 from vitrograph.core.pictures.reading import read_picture, thumbnail
 from vitrograph.core.storing.whole import write_whole
@@ -106,11 +105,9 @@ class ShelfWindow(QDialog):
 
     def fill(self) -> None:
         """List what is on the shelf now and answers to the words typed."""
-        own: tuple[ShelvedGlass, ...] = ()
-        try:
-            own = self.bench.shelf.glasses()
-        except VitrographError as error:
-            self.bench.refused.emit(error.words(self.bench.unit))
+        own = self.bench.shelf.glasses()
+        for sentence in self.bench.shelf.unread:
+            self.bench.refused.emit(sentence)
         words, chosen = self.find_field.text(), self.current()
         self._shown = [(glass, mine) for glasses, mine in ((own, True), (generic_glasses(), False))
                        for glass in search(glasses, words)]

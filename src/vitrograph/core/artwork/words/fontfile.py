@@ -15,6 +15,7 @@ from fontTools.ttLib import TTCollection, TTFont
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import FontFile
+from vitrograph.core.storing.whole import read_plain, reason
 
 SUFFIXES = (".ttf", ".otf", ".ttc", ".otc", ".woff", ".woff2")
 MOST_BYTES = 40_000_000
@@ -44,11 +45,9 @@ class FontFacts:
 def read_fonts(path: Path) -> tuple[FontFile, ...]:
     """The faces of a font file the maker named. Raises ArtworkError with one sentence."""
     try:
-        if path.stat().st_size > MOST_BYTES:
-            raise ArtworkError(f"{path.name} is larger than {MOST_BYTES // 1_000_000} MB: choose a smaller font")
-        content = path.read_bytes()
+        content = read_plain(path, MOST_BYTES)
     except OSError as error:
-        raise ArtworkError(f"{path.name} could not be read ({(error.strerror or str(error)).lower()})") from None
+        raise ArtworkError(f"{path.name} could not be read: {reason(error)}") from None
     return fonts_in(content, path.name)
 
 
