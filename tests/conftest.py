@@ -1,6 +1,7 @@
 """Every test has its own data, state and log folders; no test touches the maker's."""
 
 import os
+import secrets
 
 import pytest
 from hypothesis import settings
@@ -11,6 +12,12 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 # the machine may be busy: no example may fail for being slow, and every run draws the same examples
 settings.register_profile("vitrograph", deadline=None, derandomize=True)
 settings.load_profile("vitrograph")
+# hostile files are made anew for each run; VITROGRAPH_SEED makes those of an earlier run again
+os.environ.setdefault("VITROGRAPH_SEED", str(secrets.randbelow(10**9)))
+
+
+def pytest_report_header():
+    return f"hostile files: VITROGRAPH_SEED={os.environ['VITROGRAPH_SEED']}"
 
 
 @pytest.fixture(autouse=True)

@@ -16,6 +16,7 @@ from pathlib import Path
 from typing import Any, NoReturn, get_args
 
 from vitrograph import __version__
+from vitrograph.at_work import worked_out
 from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import WRITERS, write_packet
@@ -68,7 +69,8 @@ def main(argv: Sequence[str] | None = None) -> int:
 
 
 def _refuse(sentence: str) -> int:
-    print(f"vitrograph: {sentence.replace(THIN_SPACE, ' ').replace(MINUS, '-')}", file=sys.stderr)
+    plain = sentence.replace(THIN_SPACE, " ").replace(MINUS, "-").encode("utf-8", "replace").decode("utf-8")
+    print(f"vitrograph: {plain}", file=sys.stderr)
     return UNUSABLE
 
 
@@ -138,7 +140,7 @@ def _finished(options: argparse.Namespace) -> FinishedOrder:
     if options.units:
         order = order.changed(units=options.units)
     options.units = order.units                               # errors are told in it as well
-    return Pipeline().run_order(order).finished()
+    return worked_out(Pipeline(), order)
 
 
 def _plan(options: argparse.Namespace) -> int:
@@ -185,11 +187,11 @@ def _apart(*paths: Path) -> None:
 def _quick(options: argparse.Namespace) -> int:
     pipeline = Pipeline()
     order = quick_order(options)
-    done = pipeline.run_order(order).finished()
+    done = worked_out(pipeline, order)
     lines = []
     if options.mend:
         proposal = mend_all(done.pieces[0].sheet, order.pieces[0].stencil)
-        done = pipeline.run_order(order.changed(stencil__mends=proposal.mends)).finished()
+        done = worked_out(pipeline, order.changed(stencil__mends=proposal.mends))
         lines = [f"  mended: {proposal.says.words(order.units)}"]
     write_packet(done, options.out)
     print("\n".join([*summary_lines(done), *lines]))

@@ -29,7 +29,8 @@ def test_what_is_written_is_read_back_newest_first(tmp_path_factory, made):
     assert sorted(read, key=repr) == sorted(made, key=repr)
     assert [entry.made_on for entry in read] == sorted((entry.made_on for entry in made), reverse=True)
     rows = list(csv.DictReader(io.StringIO(book.to_csv(), newline="")))
-    assert [row["note"] for row in rows] == [entry.note for entry in read]
+    assert [row["note"] for row in rows] == [f"'{entry.note}" if entry.note[:1] in {*"=+-@\t\n"} else entry.note
+                                             for entry in read]
 
 
 def entry(**changes):
@@ -53,6 +54,42 @@ def test_a_file_that_is_no_logbook_and_one_from_a_newer_program_are_refused(tmp_
     sqlite3.connect(newer).execute("PRAGMA user_version = 99")
     with pytest.raises(LogbookError, match="written by a newer Vitrograph"):
         Logbook(newer).add(entry())
+
+
+def test_a_book_of_the_first_days_is_brought_up_once_with_all_its_lines(tmp_path):
+    """Schema 1 had the lines alone (its table as it was written then); 2 keeps what is done of orders beside them."""
+    path = tmp_path / "old.sqlite"
+    columns = ("id INTEGER PRIMARY KEY, made_on TEXT NOT NULL, job TEXT NOT NULL, glass TEXT NOT NULL, art TEXT NOT "
+               "NULL, film TEXT NOT NULL, school TEXT NOT NULL, minutes REAL NOT NULL, how_many INTEGER NOT NULL, "
+               "outcome TEXT NOT NULL, note TEXT NOT NULL")
+    with sqlite3.connect(path) as old:
+        old.execute(f"CREATE TABLE entry ({columns})")
+        old.execute("INSERT INTO entry VALUES (1, '2025-03-04', 'Dome', 'g', 'a', 'f', 'still', 15.0, 2, 'good', '')")
+        old.execute("PRAGMA user_version = 1")
+    for book in (Logbook(path), Logbook(tmp_path / "fresh.sqlite")):
+        for _ in range(2):
+            known = len(book.entries())
+            with book.open() as inside:
+                tables = {name for (name,) in inside.execute("SELECT name FROM sqlite_master WHERE type = 'table'")}
+                assert tables == {"entry", "making", "done", "clock"}
+                assert inside.execute("PRAGMA user_version").fetchone() == (2,)
+    assert known == 0 and [entry.job for entry in Logbook(path).entries()] == ["Dome"]
+
+
+def test_each_fault_of_the_file_has_its_own_advice(tmp_path, monkeypatch):
+    book = Logbook(tmp_path / "logbook.sqlite")
+    book.add(entry())
+    for says, advice in (("database is locked", "close that, and try again"), ("database or disk is full", "make room"),
+                         ("attempt to write a readonly database", "give yourself the right"),
+                         ("database disk image is malformed", "move it to begin anew")):
+        def refuse(*_words, says=says, **_more):
+            raise sqlite3.OperationalError(says)
+
+        with monkeypatch.context() as patch:
+            patch.setattr("vitrograph.core.logbook.book._prepare", refuse)
+            with pytest.raises(LogbookError, match=advice):
+                book.add(entry())
+    assert len(book.entries()) == 1
 
 
 def test_the_demo_logbook_is_filled_once(tmp_path):

@@ -70,7 +70,7 @@ def run_hpgl(text: str) -> CutTrace:
         end = match.end()
         _obey(machine, match[1].upper(), match[2])
     if text[end:].strip():
-        raise CutterError(f"the cutter cannot follow '{text[end:end + 20].strip()}' (at character {end}): send HP-GL")
+        raise CutterError(f"the cutter cannot follow '{_plain(text[end:])}' (at character {end}): send HP-GL")
     lines = [(down, np.concatenate(points) / UNITS_PER_MM) for down, points in machine.lines if len(points) > 1]
     return CutTrace(tuple(line for down, line in lines if down), tuple(line for down, line in lines if not down))
 
@@ -90,7 +90,7 @@ def _obey(machine: _Machine, command: str, words: str) -> None:
     if len(points):
         machine.move(points)
         if not np.all(np.abs(machine.at) <= _FARTHEST):
-            raise CutterError(f"{command} goes beyond where any cutter reaches, to '{words.strip()[-20:]}'")
+            raise CutterError(f"{command} goes beyond where any cutter reaches, to '{_plain(words[-20:])}'")
 
 
 def _points(command: str, words: str) -> Points:
@@ -100,9 +100,14 @@ def _points(command: str, words: str) -> Points:
             raise ValueError
         numbers = np.array([float(word) for word in words.replace(",", " ").split()])
     except ValueError:
-        raise CutterError(f"{command} wants numbers, got '{words.strip()[:20]}'") from None
+        raise CutterError(f"{command} wants numbers, got '{_plain(words)}'") from None
     if len(numbers) % 2:
         raise CutterError(f"{command} wants pairs of numbers, got {len(numbers)}")
     if not np.all(np.abs(numbers) <= _FARTHEST):
-        raise CutterError(f"{command} goes beyond where any cutter reaches: '{words.strip()[:20]}'")
+        raise CutterError(f"{command} goes beyond where any cutter reaches: '{_plain(words)}'")
     return np.asarray(np.rint(numbers).reshape(-1, 2))
+
+
+def _plain(text: str) -> str:
+    """The first of some text, on one line."""
+    return " ".join(text[:60].split())[:20]

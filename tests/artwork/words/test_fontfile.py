@@ -123,7 +123,7 @@ def test_what_is_no_font_is_refused_in_one_sentence(tmp_path, content, sentence)
     (tmp_path / "x.ttf").write_bytes(content)
     with pytest.raises(ArtworkError, match=sentence):
         read_fonts(tmp_path / "x.ttf")
-    with pytest.raises(ArtworkError, match=r"gone.ttf could not be read \(no such file"):
+    with pytest.raises(ArtworkError, match=r"gone.ttf could not be read: no such file"):
         read_fonts(tmp_path / "gone.ttf")
 
 

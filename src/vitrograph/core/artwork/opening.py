@@ -6,7 +6,7 @@ from typing import Literal
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import Drawing
-from vitrograph.core.storing.whole import read_plain, reason
+from vitrograph.core.storing.whole import plain_name, read_plain, reason
 
 _PICTURES = (b"\x89PNG", b"\xff\xd8\xff", b"II*\0", b"MM\0*")
 _DXF = re.compile(rb"\s*(?:999[ \t]*\r?\n[^\r\n]*\r?\n\s*)*0\s+SECTION")       # remarks may come first (code 999)
@@ -27,7 +27,7 @@ def read_drawing(path: Path) -> Drawing:
     if len(content) > _MOST_BYTES[kind]:
         most = _MOST_BYTES[kind] // 1_000_000
         raise ArtworkError(f"{path.name} is larger than {most} MB: simplify the drawing first")
-    return Drawing(name=path.name[:200], data=content, kind=kind)
+    return Drawing(name=plain_name(path)[:200], data=content, kind=kind)
 
 
 def kind_of(content: bytes) -> Literal["svg", "dxf", "picture"] | None:

@@ -110,6 +110,11 @@ def read_plain(path: Path, most: int) -> bytes:
     return content
 
 
+def plain_name(path: Path) -> str:
+    """A file's name as words that can be written: names need not be UTF-8, and then hold what no text can."""
+    return path.name.encode("utf-8", "replace").decode("utf-8")
+
+
 def plain_size(path: Path) -> int:
     """How many bytes a plain file holds. Raises OSError, also for a folder, and for a device or a pipe, which may never
     end.

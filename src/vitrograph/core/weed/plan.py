@@ -8,7 +8,6 @@ from dataclasses import dataclass
 from functools import cached_property
 from typing import Literal, get_args
 
-import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon, Point, Polygon
 
@@ -89,7 +88,7 @@ def plan_weeding(sheet: Sheet) -> WeedPlan:
         Bit(number, "opening", part, naming(part, sheet), _where(part, sheet.openings), _how(part))
         for number, part in enumerate(openings, start=2)
     ]
-    filled = [Polygon(opening.exterior) for opening in sheet.openings.geoms]
+    filled = shapely.STRtree([Polygon(opening.exterior) for opening in sheet.openings.geoms])
     stay = [
         Bit(number, "island", part, _island_name(part, filled, sheet), _where(part, sheet.openings),
               "stays: press it down")
@@ -141,13 +140,13 @@ def _gap_name(part: Polygon, sheet: Sheet) -> str:
     return "film round the art" if sheet.kind == "decal" else "ground"
 
 
-def _island_name(part: Polygon, filled: list[Polygon], sheet: Sheet) -> str:
+def _island_name(part: Polygon, filled: shapely.STRtree, sheet: Sheet) -> str:
     """An island is named by its own letters, or by the opening round it; `filled` are the openings without holes."""
     own = _name(part, sheet)
     if own != "detail":
         return own
-    inside = shapely.contains(filled, part.representative_point())
-    around = min(np.flatnonzero(inside).tolist(), key=lambda i: filled[i].area, default=None)
+    inside = filled.query(part.representative_point(), predicate="within").tolist()
+    around = min(inside, key=lambda i: float(filled.geometries[i].area), default=None)
     return f"inside of {_name(sheet.openings.geoms[around], sheet)}" if around is not None else "island"
 
 

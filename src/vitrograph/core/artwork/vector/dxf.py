@@ -13,6 +13,7 @@ import numpy as np
 import shapely
 
 from vitrograph.core.artwork.fill import fill_outlines
+from vitrograph.core.artwork.vector.limits import Tally
 from vitrograph.core.artwork.vector.paint import Paint
 from vitrograph.core.artwork.vector.svg import VectorDrawing
 from vitrograph.core.errors import ArtworkError
@@ -42,6 +43,7 @@ def read_dxf(content: bytes, max_deviation: float) -> VectorDrawing:
     size = np.ptp(points, axis=0)
     step = float(size[1] or size[0] or 1.0) * max_deviation
     lines = [line for entity in entities for line in _lines(entity, step, {})]
+    Tally().take(lines)
     closed, open_ends = _joined(lines, float(size.max()) * _MEET)
     if open_ends:
         notes[f"{open_ends} open {'line' if open_ends == 1 else 'lines'} that enclose nothing"] = None
@@ -77,6 +79,8 @@ def _entities(document: Any, notes: dict[str, None]) -> Iterator[Any]:
     """What is drawn, blocks taken apart, on layers that are seen."""
     from ezdxf.disassemble import recursive_decompose
 
+    if sum(insert.mcount for insert in document.modelspace().query("INSERT")) > _MOST_ENTITIES:
+        raise ArtworkError(f"the drawing repeats its blocks more than {_MOST_ENTITIES} times: simplify it first")
     hidden = {layer.dxf.name for layer in document.layers if layer.is_off() or layer.is_frozen()}
     for count, entity in enumerate(recursive_decompose(document.modelspace())):
         if count > _MOST_ENTITIES:

@@ -6,7 +6,8 @@ import shapely
 
 from vitrograph.core.artwork.vector.tree import Node
 from vitrograph.core.artwork.vector.units import length_px, numbers_of
-from vitrograph.core.artwork.words import face_named, faces, glyph_shape, shape_line
+from vitrograph.core.artwork.words import MOST_LETTERS, face_named, faces, glyph_shape, shape_line
+from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points
 
 _FALLBACK = "Barlow Bold"
@@ -16,6 +17,7 @@ _FALLBACK = "Barlow Bold"
 class _Pen:
     x: float = 0.0
     y: float = 0.0
+    letters: int = 0
 
 
 def text_outlines(
@@ -62,6 +64,12 @@ def _set(
     if not words:
         return
     size = length_px(style.get("font-size"), 16.0)
+    pen.letters += len(words)
+    if pen.letters > MOST_LETTERS:
+        raise ArtworkError(f"the drawing's text has more than {MOST_LETTERS} letters: turn it into "
+                           "outlines, or leave it out")
+    if size <= 0:                                              # it is there, and cannot be seen
+        return
     line = shape_line(face_named(face), words)
     start = pen.x - size * line.width * {"middle": 0.5, "end": 1.0}.get(style.get("text-anchor", ""), 0.0)
     outlines: list[Points] = []

@@ -17,6 +17,7 @@ _HREF = "{http://www.w3.org/1999/xlink}href"
 _MOST_BYTES = 20_000_000
 _MOST_DEEP = 400
 MOST_PARTS = 50_000
+_MOST_SELECTORS = 3_000
 _MOST_ENTITIES = 200
 _ENTITY = re.compile(r"<!ENTITY\s+([\w.-]+)\s+(?:\"([^\"<&%]{0,2000})\"|'([^'<&%]{0,2000})')\s*>")
 _DOCTYPE = re.compile(r"<!DOCTYPE[^\[>]*(\[.*?\]\s*)?>", re.DOTALL)
@@ -184,8 +185,12 @@ def _matched(root: Any, sheets: str) -> Iterator[tuple[Any, list[tuple[str, str,
     """(element, declarations) in rising order of importance."""
     import cssselect2
 
-    matcher = cssselect2.Matcher()
+    matcher, count = cssselect2.Matcher(), 0
     for selectors, declarations in _rules(sheets):
+        count += len(selectors)
+        if count > _MOST_SELECTORS:
+            raise ArtworkError(f"the drawing's style sheet has more than {_MOST_SELECTORS} rules: save it "
+                               "with plain styles")
         for selector in selectors:
             if selector.pseudo_element is None:
                 matcher.add_selector(selector, declarations)

@@ -77,13 +77,15 @@ def moved(x: float, y: float) -> Points:
 
 
 def product(outer: Points, inner: Points) -> Points:
-    """The matrix that does `inner`, then `outer`."""
-    return np.column_stack([outer[:, :2] @ inner[:, :2], outer[:, :2] @ inner[:, 2] + outer[:, 2]])
+    """The matrix that does `inner`, then `outer`; numbers beyond any page come out as infinite or none."""
+    with np.errstate(over="ignore", invalid="ignore"):
+        return np.column_stack([outer[:, :2] @ inner[:, :2], outer[:, :2] @ inner[:, 2] + outer[:, 2]])
 
 
 def carried(points: Points, matrix: Points) -> Points:
-    """(n, 2) points through a matrix."""
-    return np.asarray(points @ matrix[:, :2].T + matrix[:, 2])
+    """(n, 2) points through a matrix; numbers beyond any page come out as infinite or none."""
+    with np.errstate(over="ignore", invalid="ignore"):
+        return np.asarray(points @ matrix[:, :2].T + matrix[:, 2])
 
 
 def viewport_matrix(view_box: list[float], size: tuple[float, float], aspect: str) -> Points:

@@ -17,9 +17,18 @@ from vitrograph.core.artwork.vector.context import Context
 from vitrograph.core.artwork.vector.embedded import embedded_picture
 from vitrograph.core.artwork.vector.gradient import Place, gradient_paints, resolved
 from vitrograph.core.artwork.vector.lettering import text_outlines
+from vitrograph.core.artwork.vector.limits import Tally, refuse_many
 from vitrograph.core.artwork.vector.outline import path_data, polyline, stroke_area, subpaths
 from vitrograph.core.artwork.vector.paint import LEAST_OPACITY, Rgb
-from vitrograph.core.artwork.vector.regions import clip_shape, everything, font_size, mask_edge, page, without_style
+from vitrograph.core.artwork.vector.regions import (
+    LARGEST,
+    clip_shape,
+    everything,
+    font_size,
+    mask_edge,
+    page,
+    without_style,
+)
 from vitrograph.core.artwork.vector.tree import INHERITED, MOST_PARTS, Node
 from vitrograph.core.artwork.vector.units import (
     IDENTITY,
@@ -57,12 +66,14 @@ class Walker:
         self.pictures: list[bytes] = []
         self._named = {node.attrib["id"]: node for node in root.walk() if "id" in node.attrib}
         self._parts = 0
+        self._tally = Tally()
         self._regions: dict[tuple[int, int, bytes], tuple[Node, BaseGeometry]] = {}
 
     # -- the walk ------------------------------------------------------------------------------------------------
 
     def paints(self) -> Iterator[tuple[BaseGeometry, Rgb]]:
         """(area, colour) on the page in px, y down, in painting order."""
+        refuse_many(sum(node.tag in _SHAPES for node in self.root.walk()))
         width, height, to_page = page(self.root)
         context = Context(to_page, {}, 1.0, None, (width, height), 0)
         yield from self._children(self.root, self._styled(self.root, context))
@@ -181,13 +192,17 @@ class Walker:
 
     def _deviation(self, to_page: Points) -> float:
         """How far a curve may stray in user units so that it strays no more than is wanted on the page."""
+        if not np.isfinite(to_page).all() or np.abs(to_page).max() > LARGEST:
+            raise ArtworkError("the drawing holds numbers beyond any page: save it again at its real size")
         grows = max(float(np.linalg.norm(to_page[:, :2], 2)), 1e-12)
         return self.max_deviation / grows
 
     def _pieces(self, node: Node, context: Context) -> list[Points]:
         """A shape's subpaths as cubics in user space, read once for each place it is used in."""
         if id(node) not in self.outlines:
-            self.outlines[id(node)] = node, subpaths(path_data(node, context.size))
+            data = path_data(node, context.size)
+            refuse_many(data.count("M") + data.count("m"))
+            self.outlines[id(node)] = node, subpaths(data)
         return self.outlines[id(node)][1]
 
     def _lines(self, node: Node, context: Context) -> list[Points]:
@@ -202,6 +217,7 @@ class Walker:
         style = context.style
         if not lines or style.get("visibility", "visible") in {"hidden", "collapse"}:
             return
+        self._tally.take(lines)
         points = np.concatenate(lines)
         box = (*points.min(axis=0).tolist(), *points.max(axis=0).tolist())
         if any(style.get(name, "none") != "none" for name in ("marker", "marker-start", "marker-mid", "marker-end")):

@@ -15,7 +15,7 @@ from fontTools.ttLib import TTCollection, TTFont
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import FontFile
-from vitrograph.core.storing.whole import read_plain, reason
+from vitrograph.core.storing.whole import plain_name, read_plain, reason
 
 SUFFIXES = (".ttf", ".otf", ".ttc", ".otc", ".woff", ".woff2")
 MOST_BYTES = 40_000_000
@@ -48,7 +48,7 @@ def read_fonts(path: Path) -> tuple[FontFile, ...]:
         content = read_plain(path, MOST_BYTES)
     except OSError as error:
         raise ArtworkError(f"{path.name} could not be read: {reason(error)}") from None
-    return fonts_in(content, path.name)
+    return fonts_in(content, plain_name(path))
 
 
 def fonts_in(content: bytes, name: str) -> tuple[FontFile, ...]:

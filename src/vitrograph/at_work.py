@@ -1,0 +1,52 @@
+"""Working an order out without a window: what takes long says so, how far it is, and that it can be stopped."""
+
+import sys
+from collections.abc import Iterator
+from contextlib import contextmanager
+from threading import Event, Thread
+from time import perf_counter
+
+from vitrograph.core.job import Order
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.results import FinishedOrder
+from vitrograph.core.stage_table import STAGES
+
+_FIRST_S, _THEN_S = 1.5, 5.0
+
+
+def worked_out(pipeline: Pipeline, order: Order) -> FinishedOrder:
+    """An order's results, told of on stderr while they are waited for. Raises UnfinishedError."""
+    with _telling(len(order.pieces) * len(STAGES)) as step:
+        for results in pipeline.steps_of_order(order):
+            step(sum(len(piece.given) + len(piece.failed) for piece in results.pieces))
+    return results.finished()
+
+
+@contextmanager
+def _telling(whole: int) -> Iterator["_Step"]:
+    """Say now and then how far the work is, until it ends."""
+    ended, step, begun = Event(), _Step(), perf_counter()
+
+    def tell() -> None:
+        wait = _FIRST_S
+        while not ended.wait(wait):
+            wait = _THEN_S
+            print(f"vitrograph: at work for {perf_counter() - begun:.0f} s, {100 * step.done // whole} % done "
+                  "(Ctrl+C stops it)", file=sys.stderr, flush=True)
+
+    teller = Thread(target=tell, daemon=True)
+    teller.start()
+    try:
+        yield step
+    finally:
+        ended.set()
+        teller.join()
+
+
+class _Step:
+    """How many stages are done."""
+
+    done = 0
+
+    def __call__(self, done: int) -> None:
+        self.done = done

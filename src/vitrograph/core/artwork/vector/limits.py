@@ -1,0 +1,58 @@
+"""What a drawing may hold at most: told before any overlay is begun, whose time and memory grow with the square of it.
+
+The bounds are far beyond what a blade can cut on a glass, and small enough that the largest is answered in seconds.
+"""
+
+from collections.abc import Sequence
+
+import numpy as np
+import shapely
+
+from vitrograph.core.errors import ArtworkError
+from vitrograph.core.geometry import Points
+
+_MOST_OUTLINES = 8_000
+_MOST_POINTS = 200_000
+_MOST_POINTS_OF_ONE = 30_000
+_MOST_CROSSINGS = 3_000
+_SAMPLED = 40                      # edges of an outline that are looked at for crossings
+_FEW = 1_000                       # points: an outline of no more is not looked at
+
+
+class Tally:
+    """Counts the outlines of one drawing."""
+
+    def __init__(self) -> None:
+        self._outlines = self._points = 0
+
+    def take(self, lines: Sequence[Points]) -> None:
+        """Count outlines in. Raises ArtworkError at the one that is too many."""
+        self._outlines += len(lines)
+        self._points += sum(map(len, lines))
+        longest = max(map(len, lines), default=0)
+        if not all(np.isfinite(line).all() for line in lines):
+            raise ArtworkError("the drawing holds numbers beyond any page: save it again at its real size")
+        refuse_many(self._outlines)
+        if self._points > _MOST_POINTS or longest > _MOST_POINTS_OF_ONE:
+            most = _MOST_POINTS_OF_ONE if longest > _MOST_POINTS_OF_ONE else _MOST_POINTS
+            where = "an outline of the drawing" if longest > _MOST_POINTS_OF_ONE else "the drawing"
+            raise ArtworkError(f"{where} has more than {most} points: simplify it first")
+        if sum(map(len, lines)) > _FEW and crossings(lines) > _MOST_CROSSINGS:
+            raise ArtworkError(f"an outline of the drawing crosses itself more than {_MOST_CROSSINGS} times: simplify "
+                               "it, or trace a picture of it")
+
+
+def refuse_many(outlines: int) -> None:
+    """Refuse a drawing of so many outlines, or parts of which each has at least one. Raises ArtworkError."""
+    if outlines > _MOST_OUTLINES:
+        raise ArtworkError(f"the drawing has more than {_MOST_OUTLINES} outlines: leave out the smallest, or trace a "
+                           "picture of it")
+
+
+def crossings(lines: Sequence[Points]) -> float:
+    """About how often (n, 2) outlines cross themselves and each other, told from some of their edges."""
+    ends = np.concatenate([np.stack([line[:-1], line[1:]], axis=1) for line in lines if len(line) > 1])
+    edges = shapely.linestrings(ends)
+    some = np.unique(np.linspace(0, len(edges) - 1, _SAMPLED).astype(int))
+    hits, _ = shapely.STRtree(edges).query(edges[some], predicate="crosses")
+    return len(hits) / len(some) * len(edges) / 2
