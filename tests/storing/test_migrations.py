@@ -49,6 +49,8 @@ def test_words_and_a_drawing_of_the_second_version_are_as_large_and_stand_as_the
     gaps = {"above": star.box[1] - words.box[3], "below": words.box[1] - star.box[3],
             "left": words.box[0] - star.box[2], "right": star.box[0] - words.box[2]}
     assert gaps[place] == pytest.approx(0.5 * em, abs=0.02)
+    along = 1 if place in ("left", "right") else 0                                # the other way, middle on middle
+    assert star.box[along] + star.box[along + 2] == pytest.approx(words.box[along] + words.box[along + 2], abs=0.04)
     assert words.box[2] - words.box[0] == pytest.approx(
         em * shape_line(shipped_face("Barlow Bold"), "Kestrel").width, rel=0.06)  # less the letters' side bearings
     assert results.art.middle[0] == pytest.approx(0.0, abs=0.01) and job.fit.from_rim == pytest.approx(rim)

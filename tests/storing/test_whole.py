@@ -2,11 +2,13 @@
 
 import os
 import stat
+import time
+from pathlib import Path
 
 import pytest
 
 from vitrograph.core.errors import OrderFileError
-from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.storing.whole import plain_size, read_plain, write_whole
 
 
 def mode_of(path):
@@ -64,3 +66,25 @@ def test_places_that_cannot_be_written_are_told_in_a_sentence(tmp_path, name):
     with pytest.raises(OrderFileError, match="cannot be written") as told:
         write_whole(tmp_path / name if name else tmp_path, b"one")
     assert "\n" not in str(told.value)
+
+
+def test_what_killed_saves_left_is_cleared_if_it_is_ours_and_old(tmp_path):
+    place = tmp_path / ("long name " * 8)
+    other = f".{place.name[:60]}"
+    left = {f"{other}.0123456789abcdef.part": 7200, f"{other}.fedcba9876543210.part": 60,
+            f"{other}.notes.part": 7200, ".another.0123456789abcdef.part": 7200}
+    for name, age in left.items():
+        (tmp_path / name).write_bytes(b"half")
+        then = time.time() - age
+        os.utime(tmp_path / name, (then, then))
+    write_whole(place, b"whole")
+    assert {path.name for path in tmp_path.iterdir()} == {place.name, *list(left)[1:]}
+
+
+def test_what_is_no_plain_file_or_too_large_is_not_read(tmp_path):
+    (tmp_path / "six").write_bytes(b"123456")
+    assert read_plain(tmp_path / "six", 6) == b"123456" and plain_size(tmp_path / "six") == 6
+    for place, most, says in ((tmp_path / "six", 5, "larger than 5e-06 MB"), (tmp_path, 5, "Is a directory"),
+                              (Path("/dev/zero"), 5, "may never end"), (tmp_path / "gone", 5, "No such file")):
+        with pytest.raises(OSError, match=says):
+            read_plain(place, most)
