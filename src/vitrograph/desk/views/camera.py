@@ -13,7 +13,7 @@ from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.fit import Chart
-from vitrograph.core.geometry import Points, multipolygon, split_edges, within
+from vitrograph.core.geometry import Points, as_polygons, multipolygon, split_edges, within
 from vitrograph.core.glass import Frustum, Wall, horizon
 
 _EDGE_MM = 2.0                     # of an edge that runs round the glass: its chord is not told from its arc
@@ -118,7 +118,7 @@ def in_sight(shape: BaseGeometry, camera: Camera, *, near: bool) -> list[BaseGeo
     for whole_turn in range(-3, 4):
         left, right = (middle + side * half + 2 * pi * whole_turn for side in (-1, 1))
         if low < right.max() and high > left.min():
-            part = shape if left.max() <= low and high <= right.min() else _between(shape, heights, left, right)
+            part = shape if left.max() <= low and high <= right.min() else _seen_of(shape, heights, left, right)
             if not part.is_empty:
                 seen.append(part)
     return seen
@@ -127,6 +127,16 @@ def in_sight(shape: BaseGeometry, camera: Camera, *, near: bool) -> list[BaseGeo
 def _is_cone(wall: Wall) -> bool:
     """Whether the wall leaves sight at one angle from rim to base."""
     return isinstance(wall, Frustum)
+
+
+def _seen_of(shape: BaseGeometry, heights: Points, left: Points, right: Points) -> BaseGeometry:
+    """What of a wall shape lies between two curves of sight: only the few parts that a curve crosses are cut."""
+    parts = shapely.get_parts(shape)
+    low, _, high, _ = shapely.bounds(parts).T
+    whole = (low >= left.max()) & (high <= right.min())
+    crossed = ~whole & (high > left.min()) & (low < right.max())
+    cut = shapely.get_parts(as_polygons(_between(multipolygon(parts[crossed]), heights, left, right)))
+    return multipolygon(np.concatenate([parts[whole], cut]))
 
 
 def _between(shape: BaseGeometry, heights: Points, left: Points, right: Points) -> BaseGeometry:
