@@ -8,6 +8,7 @@ from collections.abc import Sequence
 import numpy as np
 import shapely
 
+from vitrograph.core.artwork.vector.regions import LARGEST
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points
 
@@ -30,8 +31,8 @@ class Tally:
         self._outlines += len(lines)
         self._points += sum(map(len, lines))
         longest = max(map(len, lines), default=0)
-        if not all(np.isfinite(line).all() for line in lines):
-            raise ArtworkError("the drawing holds numbers beyond any page: save it again at its real size")
+        for line in lines:
+            refuse_beyond(line)
         refuse_many(self._outlines)
         if self._points > _MOST_POINTS or longest > _MOST_POINTS_OF_ONE:
             most = _MOST_POINTS_OF_ONE if longest > _MOST_POINTS_OF_ONE else _MOST_POINTS
@@ -40,6 +41,12 @@ class Tally:
         if sum(map(len, lines)) > _FEW and crossings(lines) > _MOST_CROSSINGS:
             raise ArtworkError(f"an outline of the drawing crosses itself more than {_MOST_CROSSINGS} times: simplify "
                                "it, or trace a picture of it")
+
+
+def refuse_beyond(numbers: Points) -> None:
+    """Refuse places, or a matrix on its way to the page, with numbers that no page has. Raises ArtworkError."""
+    if not np.isfinite(numbers).all() or np.abs(numbers).max(initial=0.0) > LARGEST:
+        raise ArtworkError("the drawing holds numbers beyond any page: save it again at its real size")
 
 
 def refuse_many(outlines: int) -> None:

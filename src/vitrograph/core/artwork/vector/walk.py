@@ -17,18 +17,10 @@ from vitrograph.core.artwork.vector.context import Context
 from vitrograph.core.artwork.vector.embedded import embedded_picture
 from vitrograph.core.artwork.vector.gradient import Place, gradient_paints, resolved
 from vitrograph.core.artwork.vector.lettering import text_outlines
-from vitrograph.core.artwork.vector.limits import Tally, refuse_many
+from vitrograph.core.artwork.vector.limits import Tally, refuse_beyond, refuse_many
 from vitrograph.core.artwork.vector.outline import path_data, polyline, stroke_area, subpaths
 from vitrograph.core.artwork.vector.paint import LEAST_OPACITY, Rgb
-from vitrograph.core.artwork.vector.regions import (
-    LARGEST,
-    clip_shape,
-    everything,
-    font_size,
-    mask_edge,
-    page,
-    without_style,
-)
+from vitrograph.core.artwork.vector.regions import clip_shape, everything, font_size, mask_edge, page, without_style
 from vitrograph.core.artwork.vector.tree import INHERITED, MOST_PARTS, Node
 from vitrograph.core.artwork.vector.units import (
     IDENTITY,
@@ -192,8 +184,7 @@ class Walker:
 
     def _deviation(self, to_page: Points) -> float:
         """How far a curve may stray in user units so that it strays no more than is wanted on the page."""
-        if not np.isfinite(to_page).all() or np.abs(to_page).max() > LARGEST:
-            raise ArtworkError("the drawing holds numbers beyond any page: save it again at its real size")
+        refuse_beyond(to_page)
         grows = max(float(np.linalg.norm(to_page[:, :2], 2)), 1e-12)
         return self.max_deviation / grows
 
