@@ -52,6 +52,12 @@ def open_shell(job, station: str, *chosen: int):
     return shell
 
 
+def close(shell) -> None:
+    """Close the window; what was changed in it is given up."""
+    shell.bench.undo_stack.setClean()
+    shell.close()
+
+
 def frames(shell, move: Callable[[int], object], many: int) -> list[float]:
     """Seconds from each of many movements until both views have painted it, sorted."""
     from PySide6.QtTest import QTest

@@ -4,7 +4,7 @@ import os
 
 import numpy as np
 
-from common import bare_polar, frames, open_shell, percentile, report, timed
+from common import bare_polar, close, frames, open_shell, percentile, report, timed
 
 VERTICES = 20_000
 FRAMES = 120
@@ -29,7 +29,7 @@ def main() -> None:
     taken = frames(shell, lambda frame: handling.move(
         QPointF(start[0] + 8 + 0.4 * frame, start[1] + 6 * np.sin(frame / 9))), FRAMES)
     handling.release()
-    shell.close()
+    close(shell)
     rings = np.random.default_rng(1).normal(size=(vertices, 2))
     polar = timed(lambda: bare_polar(rings[:, 0], rings[:, 1]), 100)[50]
     report(f"a frame of both views with a held item of {vertices} vertices, median",

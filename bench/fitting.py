@@ -4,7 +4,7 @@ import os
 
 import numpy as np
 
-from common import bare_polar, frames, open_shell, percentile, report, timed
+from common import bare_polar, close, frames, open_shell, percentile, report, timed
 from dragging import wavy_ring
 
 VERTICES = 20_000
@@ -72,7 +72,7 @@ def drag(name: str, job) -> None:
     taken = frames(shell, lambda frame: view.drag_to(
         QPointF(start[0] + 8 + 0.3 * frame, start[1] + 6 * np.sin(frame / 9))), FRAMES)
     view.release_art()
-    shell.close()
+    close(shell)
     report(f"art of {VERTICES} vertices dragged over a {name}, a frame, median", 1000 * percentile(taken, 0.5), "ms")
     report("the same, p95", 1000 * percentile(taken, 0.95), "ms", 16)
 

@@ -5,7 +5,7 @@ import tempfile
 import time
 from pathlib import Path
 
-from common import percentile, report
+from common import close, percentile, report
 
 LINE = "Kestrel Point Observatory open night "
 LETTERS = {40: f"{LINE}202", 200: "\n".join([LINE] * 6)[:200]}
@@ -27,7 +27,7 @@ def main() -> None:
         QTest.qWait(1500)
         settle_memory()
         time_typing(app, shell, count)
-        shell.close()
+        close(shell)
 
 
 def window_with(text: str):

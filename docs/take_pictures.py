@@ -36,6 +36,7 @@ def main() -> None:
     take_composing(shell)
     take_tidying(shell, Path(home))
     take_measuring(shell, Path(home))
+    shell.bench.undo_stack.setClean()                     # what was changed for the pictures is given up
     shell.close()
 
 

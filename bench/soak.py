@@ -1,0 +1,97 @@
+"""A soak: random edits over every station of the real window; its longest block, its memory, its warnings.
+
+    .venv/bin/python bench/soak.py [HOW MANY EDITS] [SEED]
+
+A block is the time in which the window could answer nobody: one round of its events, and the edit itself.
+"""
+
+import os
+import random
+import resource
+import sys
+import time
+import warnings
+from pathlib import Path
+
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+
+from common import close, open_shell, percentile, report
+from vitrograph.core.demo import demo_job
+from vitrograph.core.stations import STATIONS
+
+_WORDS = ("Gull", "Kestrel Point", "Open night", "Dome\nObservatory", "K")
+_ROUNDS = 12                        # of events after an edit: some results are still on their way when the next comes
+
+
+def edit_at_random(shell, rng: random.Random) -> None:
+    """One thing a maker may do."""
+    bench = shell.bench
+    numbers = {"fit__angle": (-3.0, 3.0), "fit__from_rim": (5.0, 60.0), "stencil__border": (5.0, 25.0),
+               "cut__over_run": (0.0, 2.0), "transfer__margin": (2.0, 12.0), "artwork__items__0__size": (20.0, 70.0)}
+    choices = {"fit__mode": ("rim", "letters", "straight", "eye"), "etch__school": ("brief-worked", "long-still"),
+               "stencil__kind": ("resist", "clear", "decal"), "units": ("mm", "in"),
+               "stencil__marks": ("none", "drawn")}
+    kind = rng.randrange(8)
+    if kind < 3:
+        path = rng.choice(list(numbers))
+        bench.edit("Soak", **{path: round(rng.uniform(*numbers[path]), 2)})
+    elif kind == 3:
+        path = rng.choice(list(choices))
+        bench.edit("Soak", **{path: rng.choice(choices[path])})
+    elif kind == 4:
+        words = [item for item in bench.job.artwork.items if hasattr(item.what, "text")]
+        if words:
+            bench.edit_item("Words", words[0].key, what__text=rng.choice(_WORDS))
+    elif kind == 5:
+        offered = [found.remedy for found in bench.results.findings() if found.remedy is not None]
+        if offered:
+            bench.remedy(rng.choice(offered))
+    elif kind == 6:
+        rng.choice((bench.undo_stack.undo, bench.undo_stack.undo, bench.undo_stack.redo))()
+    else:
+        bench.go(rng.choice(STATIONS))
+
+
+def main() -> None:
+    """Edit, and print what was seen."""
+    many = int(sys.argv[1]) if len(sys.argv) > 1 else 3000
+    seed = int(sys.argv[2]) if len(sys.argv) > 2 else random.randrange(10**9)
+    rng = random.Random(seed)
+    print(f"seed {seed}")
+    shell = open_shell(demo_job("tumbler"), "glass")
+    from PySide6.QtWidgets import QApplication
+
+    blocks, early = [], 0.0
+    refused: list[str] = []
+    shell.bench.refused.connect(refused.append)
+    with warnings.catch_warnings(record=True) as warned:
+        warnings.simplefilter("always")
+        for number in range(many):
+            begun = time.perf_counter()
+            edit_at_random(shell, rng)
+            blocks.append(time.perf_counter() - begun)
+            for _ in range(_ROUNDS):
+                begun = time.perf_counter()
+                QApplication.processEvents()
+                blocks.append(time.perf_counter() - begun)
+                time.sleep(0.003)
+            if number == 100:
+                early = _memory_mb()
+    blocks.sort()
+    report(f"longest block of {many} edits", 1000 * blocks[-1], "ms", 100)
+    report("blocks over 100 ms", sum(block > 0.1 for block in blocks), "", 0)
+    report("block, 99.9 of 100", 1000 * percentile(blocks, 0.999), "ms")
+    report("memory at its most", resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024, "MB", 1000)
+    report("memory grown since the hundredth edit", _memory_mb() - early, "MB")
+    report("warnings", len(warned), "", 0)
+    report("faults told", sum("could not be worked out" in sentence for sentence in refused), "", 0)
+    close(shell)
+
+
+def _memory_mb() -> float:
+    pages = int(Path("/proc/self/statm").read_text().split()[1])
+    return pages * resource.getpagesize() / 1e6
+
+
+if __name__ == "__main__":
+    main()
