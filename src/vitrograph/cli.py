@@ -60,7 +60,7 @@ def main(argv: Sequence[str] | None = None) -> int:
         _silence()
         return FINE
     except KeyboardInterrupt:
-        return _refuse("stopped; no file was begun that is not whole")
+        return _refuse("stopped: files that were written before are whole")
     except OSError as error:
         _silence()
         return _refuse(f"the answer could not be written ({reason(error)}): make room, or send it elsewhere")
