@@ -26,7 +26,7 @@ from vitrograph.core.results import FinishedOrder
 from vitrograph.core.says import in_words
 from vitrograph.core.stencil import mend_all
 from vitrograph.core.storing.orderfile import load_order
-from vitrograph.core.storing.whole import reason, write_whole
+from vitrograph.core.storing.whole import reason, writable, write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.units import MINUS, THIN_SPACE
@@ -69,7 +69,7 @@ def main(argv: Sequence[str] | None = None) -> int:
 
 
 def _refuse(sentence: str) -> int:
-    plain = sentence.replace(THIN_SPACE, " ").replace(MINUS, "-").encode("utf-8", "replace").decode("utf-8")
+    plain = writable(sentence.replace(THIN_SPACE, " ").replace(MINUS, "-"))
     print(f"vitrograph: {plain}", file=sys.stderr)
     return UNUSABLE
 

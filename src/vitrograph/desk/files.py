@@ -61,9 +61,9 @@ class Files(QObject):
                 self.bench.open(path)
             except OrderFileError as error:
                 self.bench.refused.emit(str(error))
-                if (backup := last_good(path)) is not None:
+                if (kept := last_good(path)) is not None:
                     self._ask(f"{path.name} cannot be read. The copy kept before its last save can.", (
-                        Answer("openBackup", "Open that copy", lambda: self.bench.open_copy(backup, path)),
+                        Answer("openBackup", "Open that copy", lambda: self.bench.bring_back(kept, path)),
                         Answer("stay", "Leave it", lambda: None)))
 
         self.guarded(open_it)

@@ -225,7 +225,7 @@ class Shell(QMainWindow):
         card.simulate()
 
     def _title(self) -> None:
-        unsaved = "" if self.bench.undo_stack.isClean() else " (unsaved)"
+        unsaved = " (unsaved)" if self.files.unsaved else ""
         self.setWindowTitle(f"{self.bench.order.name}{unsaved} - Vitrograph")
 
     def closeEvent(self, event: QCloseEvent) -> None:

@@ -19,7 +19,7 @@ import msgspec
 from vitrograph.core.errors import OrderFileError, VitrographError
 from vitrograph.core.job import ORDER_VERSION, Order
 from vitrograph.core.storing.migrations import migrate
-from vitrograph.core.storing.whole import plain_size, reason, write_whole
+from vitrograph.core.storing.whole import backup_of, plain_size, reason, writable, write_whole
 
 MANIFEST, OLD_MANIFEST = "order.json", "job.json"
 _MOST_BYTES = 64_000_000                # of an asset unpacked, and of all of them together
@@ -28,8 +28,8 @@ _MOST_COMMENT = 65_535                  # what a ZIP can hold (APPNOTE 4.3.16)
 _SAME_TIME = (1980, 1, 1, 0, 0, 0)      # ZIP knows no earlier year, whatever the clock says; equal orders, equal files
 
 # what a file that is no ZIP, or one with flipped bits, makes the standard library raise
-_DAMAGE = (zipfile.BadZipFile, zlib.error, struct.error, KeyError, ValueError, RuntimeError, EOFError,
-           NotImplementedError, TypeError, AttributeError, IndexError, OverflowError, MemoryError, LookupError)
+_DAMAGE = (zipfile.BadZipFile, zlib.error, struct.error, ValueError, RuntimeError, EOFError, TypeError,
+           AttributeError, OverflowError, MemoryError, LookupError)
 
 
 def save_order(order: Order, path: Path, comment: bytes = b"") -> None:
@@ -79,18 +79,16 @@ def comment_of(path: Path) -> bytes:
         return b""
 
 
-def last_good(path: Path) -> Path | None:
-    """The copy kept before the last save, where there is one that can be read."""
-    backup = path.with_name(path.name + ".bak")
+def last_good(path: Path) -> Order | None:
+    """What the copy kept before the last save holds, where there is one that can be read."""
     try:
-        load_order(backup)
+        return load_order(backup_of(path))
     except OrderFileError:
         return None
-    return backup
 
 
 def _way_out(path: Path) -> str:
-    backup = path.with_name(path.name + ".bak")
+    backup = backup_of(path)
     return f": try {backup.name} beside it" if backup.exists() else ""
 
 
@@ -126,7 +124,7 @@ class _Assets:
 def _without_halves(node: Any) -> Any:
     """A tree whose words can all be written: half a pair of surrogates becomes a question mark."""
     if isinstance(node, str):
-        return node if node.isprintable() else node.encode("utf-8", "replace").decode("utf-8")
+        return node if node.isprintable() else writable(node)
     if isinstance(node, dict):
         return {_without_halves(key): _without_halves(child) for key, child in node.items()}
     return [_without_halves(child) for child in node] if isinstance(node, list) else node

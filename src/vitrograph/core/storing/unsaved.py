@@ -17,7 +17,8 @@ import platformdirs
 
 from vitrograph.core.errors import OrderFileError
 from vitrograph.core.job import Order
-from vitrograph.core.storing.orderfile import comment_of, last_good, load_order, save_order
+from vitrograph.core.storing.orderfile import comment_of, load_order, save_order
+from vitrograph.core.storing.whole import backup_of
 
 
 def default_folder() -> Path:
@@ -48,13 +49,13 @@ class SafetyCopy:
 
     def drop(self) -> None:
         """Delete the copy: its work is saved, or given up on purpose."""
-        for kept in (self.place, _backup(self.place)):
+        for kept in (self.place, backup_of(self.place)):
             kept.unlink(missing_ok=True)
         self.let_go()
 
     def let_go(self) -> None:
         """Leave the copy for the next start to find."""
-        if not (self.place.exists() or _backup(self.place).exists()):
+        if not (self.place.exists() or backup_of(self.place).exists()):
             _lock(self.place).unlink(missing_ok=True)
         os.close(self._handle)
 
@@ -79,21 +80,21 @@ def left_behind(folder: Path) -> Iterator[LeftBehind]:
         if handle is None:                                        # its program is running
             continue
         copy = SafetyCopy(place, handle)
-        readable = place if _is_order(place) else last_good(place)
-        if readable is not None:
-            yield LeftBehind(copy, load_order(readable), _path_in(comment_of(readable)))
+        found = _read(place) or _read(backup_of(place))
+        if found is not None:
+            yield LeftBehind(copy, *found)
         else:
             with suppress(OSError):
                 place.rename(place.with_suffix(".damaged"))
             copy.drop()
 
 
-def _is_order(place: Path) -> bool:
+def _read(copy: Path) -> tuple[Order, Path | None] | None:
+    """The order that a copy holds, and the path that belongs to it; None where it cannot be read."""
     try:
-        load_order(place)
+        return load_order(copy), _path_in(comment_of(copy))
     except OrderFileError:
-        return False
-    return True
+        return None
 
 
 def _path_in(comment: bytes) -> Path | None:
@@ -120,10 +121,6 @@ def _hold(place: Path) -> int | None:
 
 def _lock(place: Path) -> Path:
     return place.with_suffix(".lock")
-
-
-def _backup(place: Path) -> Path:
-    return place.with_name(place.name + ".bak")
 
 
 def _changed_at(place: Path) -> float:

@@ -40,6 +40,11 @@ def write_whole(path: Path, content: bytes, *, keep_last: bool = False) -> None:
         raise OrderFileError(f"{path} cannot be written ({reason(error)}): choose another place") from None
 
 
+def backup_of(path: Path) -> Path:
+    """Where the copy before the last save stands."""
+    return path.with_name(path.name + ".bak")
+
+
 def reason(error: Exception) -> str:
     """Why the system refused, in its own words."""
     return ((error.strerror or "") if isinstance(error, OSError) else "").lower() or str(error).lower()
@@ -66,7 +71,7 @@ def _keep(place: Path) -> None:
     """Keep the file that stands there as `NAME.bak`; where there are no hard links, as a copy."""
     if not place.exists():
         return
-    backup = place.with_name(place.name + ".bak")
+    backup = backup_of(place)
     fresh = place.with_name(f".{place.name[:60]}.{secrets.token_hex(8)}.part")
     try:
         try:
@@ -100,19 +105,23 @@ def _sync_folder(folder: Path) -> None:
 
 def read_plain(path: Path, most: int) -> bytes:
     """A plain file's content, refused unread where it holds more than `most` bytes. Raises OSError, saying why."""
-    size = plain_size(path)
-    if size > most:
-        raise OSError(errno.EFBIG, f"it is larger than {most / 1e6:.3g} MB; choose a smaller one")
-    with path.open("rb") as stream:
-        content = stream.read(most + 1)                       # one that grows meanwhile is no reason to go on
-    if len(content) > most:
+    size, content = plain_size(path), b""
+    if size <= most:
+        with path.open("rb") as stream:
+            content = stream.read(most + 1)                   # one that grows meanwhile is no reason to go on
+    if max(size, len(content)) > most:
         raise OSError(errno.EFBIG, f"it is larger than {most / 1e6:.3g} MB; choose a smaller one")
     return content
 
 
 def plain_name(path: Path) -> str:
     """A file's name as words that can be written: names need not be UTF-8, and then hold what no text can."""
-    return path.name.encode("utf-8", "replace").decode("utf-8")
+    return writable(path.name)
+
+
+def writable(text: str) -> str:
+    """Text that can be written: half a pair of surrogates, which no file and no screen can hold, is a question mark."""
+    return text.encode("utf-8", "replace").decode("utf-8")
 
 
 def plain_size(path: Path) -> int:

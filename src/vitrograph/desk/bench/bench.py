@@ -214,10 +214,6 @@ class Bench(QObject):
         self.replace_order(order, path)
         self.undo_stack.resetClean()
 
-    def open_copy(self, copy: Path, path: Path) -> None:
-        """Take up what a copy holds as the unsaved work of another file. Raises OrderFileError."""
-        self.bring_back(load_order(copy), path)
-
     def open(self, path: Path) -> None:
         """Open an order's file. Raises OrderFileError; the order in hand then stays."""
         self.replace_order(load_order(path), path)

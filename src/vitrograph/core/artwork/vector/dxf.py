@@ -13,7 +13,7 @@ import numpy as np
 import shapely
 
 from vitrograph.core.artwork.fill import fill_outlines
-from vitrograph.core.artwork.vector.limits import Tally
+from vitrograph.core.artwork.vector.limits import Tally, refuse_beyond
 from vitrograph.core.artwork.vector.paint import Paint
 from vitrograph.core.artwork.vector.svg import VectorDrawing
 from vitrograph.core.errors import ArtworkError
@@ -24,7 +24,6 @@ _MEET = 1e-5                       # of the drawing's size: ends as near as this
 _BLACK = (0, 0, 0)
 _WORDS = frozenset({"TEXT", "MTEXT", "ATTRIB", "ATTDEF"})
 _UNSEEN = frozenset({"POINT", "DIMENSION", "LEADER", "MULTILEADER", "VIEWPORT", "TOLERANCE", "XLINE", "RAY"})
-_LARGEST = 1e9
 _COARSE = 1e9                      # a step that leaves curves at their fewest segments
 
 
@@ -38,8 +37,7 @@ def read_dxf(content: bytes, max_deviation: float) -> VectorDrawing:
     if not rough:
         raise ArtworkError("the DXF drawing holds no outline: save its curves as polylines, splines or arcs")
     points = np.concatenate(rough)
-    if not np.isfinite(points).all() or np.abs(points).max() > _LARGEST:
-        raise ArtworkError("the drawing holds numbers beyond any page: save it again at its real size")
+    refuse_beyond(points)
     size = np.ptp(points, axis=0)
     step = float(size[1] or size[0] or 1.0) * max_deviation
     lines = [line for entity in entities for line in _lines(entity, step, {})]

@@ -9,8 +9,9 @@ import shapely
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.context import Context
+from vitrograph.core.artwork.vector.limits import refuse_beyond
 from vitrograph.core.artwork.vector.paint import Paint, Rgb
-from vitrograph.core.artwork.vector.regions import LARGEST, everything
+from vitrograph.core.artwork.vector.regions import everything
 from vitrograph.core.artwork.vector.tree import Node, parse_tree
 from vitrograph.core.artwork.vector.units import MM_PER_PX, carried, length_px
 from vitrograph.core.artwork.vector.walk import Walker
@@ -66,8 +67,7 @@ def _height(paints: list[tuple[BaseGeometry, Rgb]]) -> float:
     bounds = bounds[np.isfinite(bounds).all(axis=1)]
     if not len(bounds):
         return 0.0
-    if np.abs(bounds).max() > LARGEST:
-        raise ArtworkError("the drawing holds numbers beyond any page: save it again at its real size")
+    refuse_beyond(bounds)
     (left, low), (right, high) = bounds[:, :2].min(axis=0), bounds[:, 2:].max(axis=0)
     return float(high - low) or float(right - left)
 
