@@ -1,4 +1,4 @@
-"""Every test has its own data, state and log folders; no test touches the maker's. What is hostile is run within bounds."""
+"""Every test has its own data, state and log folders, none of them the maker's; what is hostile runs within bounds."""
 
 import os
 import random
