@@ -34,7 +34,8 @@ def open_shell(job, station: str, *chosen: int):
 
     from vitrograph.core.job import Order
     from vitrograph.core.logbook import Logbook
-    from vitrograph.desk.app import settle_memory
+    from vitrograph.core.stations import STATIONS
+    from vitrograph.desk.app import settle
     from vitrograph.desk.bench import Bench
     from vitrograph.desk.kit import theme
     from vitrograph.desk.shell import Shell
@@ -48,7 +49,9 @@ def open_shell(job, station: str, *chosen: int):
     while not shell.bench.results.complete:
         QTest.qWait(20)
     QTest.qWait(1500)
-    settle_memory()
+    settle(shell)
+    while len(shell.cards) < len(STATIONS):
+        QTest.qWait(20)
     return shell
 
 

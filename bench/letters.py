@@ -17,7 +17,7 @@ def main() -> None:
     from PySide6.QtTest import QTest
     from PySide6.QtWidgets import QApplication
 
-    from vitrograph.desk.app import settle_memory
+    from vitrograph.desk.app import settle
     from vitrograph.desk.kit import theme
 
     app = QApplication([])
@@ -25,7 +25,8 @@ def main() -> None:
     for count, text in LETTERS.items():
         shell = window_with(text)
         QTest.qWait(1500)
-        settle_memory()
+        settle(shell)
+        QTest.qWait(1500)
         time_typing(app, shell, count)
         close(shell)
 

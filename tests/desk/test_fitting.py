@@ -30,11 +30,18 @@ def pixels(widget):
     return np.frombuffer(image.constBits(), np.uint8).reshape(high, image.bytesPerLine() // 4, 4)[:, :wide, :3].copy()
 
 
+def all_ways(picture):
+    """Its pixels once every way is painted: one is with each paint."""
+    for _ in MODES:
+        pixels(picture)
+    return pixels(picture)
+
+
 def test_each_way_is_shown_and_a_click_on_its_picture_takes_it(open_desk):
     desk = open_desk(job("Kestrel", width=80.0))
     desk.go(3)
     picture = desk.find(WaysPicture, "waysPicture")
-    shown = pixels(picture)
+    shown = all_ways(picture)
     cells = {mode: picture.cell(mode).toRect() for mode in MODES}
     arts = {mode: shown[cell.top():cell.bottom(), cell.left():cell.right()] for mode, cell in cells.items()}
     assert all((arts[mode].min(axis=2) > 200).any() for mode in MODES)         # frost in every one of them
@@ -209,9 +216,9 @@ def test_the_small_pictures_are_painted_anew_only_when_something_changed(open_de
     desk = open_desk(job("Kestrel", width=60.0))
     desk.go(3)
     picture = desk.find(WaysPicture, "waysPicture")
-    first = pixels(picture)
+    first = all_ways(picture)
     painted = picture._picture
     assert (pixels(picture) == first).all() and picture._picture is painted
     desk.type_into("size", "30 mm")
     desk.settle()
-    assert (pixels(picture) != first).any() and picture._picture is not painted
+    assert (all_ways(picture) != first).any() and picture._picture is not painted

@@ -150,3 +150,21 @@ def test_what_stays_and_what_goes_are_told_by_tone(desk):
     largest = max(sheet.openings.geoms, key=lambda opening: opening.area)
     assert tone(largest) in {"#f3f0e8", "#dad6c9"}
     assert tone(max(sheet.islands, key=lambda island: island.area)) == "#17564f"
+
+
+@pytest.mark.parametrize("name", ["glass_view", "sheet_view"])
+def test_the_window_lives_on_after_a_fault_while_painting(desk, name, monkeypatch):
+    view, held = getattr(desk.shell, name), []
+    before = view.grab().toImage()
+
+    def breaks(painter):
+        painter.save()
+        held.append(painter)                    # as a traceback holds it: Qt gives up when such a painter lives on
+        raise ValueError("on purpose")
+
+    monkeypatch.setattr(view, "paint", breaks)
+    with pytest.raises(ValueError, match="on purpose"):
+        view.grab()
+    monkeypatch.undo()
+    assert not held[0].isActive()
+    assert view.grab().toImage() == before

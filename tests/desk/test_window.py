@@ -4,7 +4,7 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication, QLabel, QPlainTextEdit, QTableWidget, QWidget
+from PySide6.QtWidgets import QApplication, QLabel, QLineEdit, QPlainTextEdit, QTableWidget, QWidget
 
 from specimens import STAR, TUMBLER, in_mm, job, star_job
 from vitrograph.core.demo import demo_job
@@ -270,6 +270,17 @@ def test_the_fit_station_says_how_large_a_motif_the_glass_takes(desk):
     assert rows["front reads up to"].endswith("wide") and rows["room here, with border"].endswith("high")
     desk.go(1)
     desk.click("kind_flat")
+    desk.go(3)
     desk.settle()
-    rows = {name.text(): value.text() for name, value in desk.shell.cards["fit"].readings._rows if not name.isHidden()}
+    rows = {name.text(): value.text() for name, value in desk.card().readings._rows if not name.isHidden()}
     assert rows["pane takes up to"] == "176\u2009mm wide"
+
+
+def test_cards_are_made_while_nobody_waits_and_show_the_newest_job_once_they_are_in_hand(desk):
+    desk.shell.make_ready()
+    desk.qtbot.waitUntil(lambda: len(desk.shell.cards) == 9, timeout=15000)
+    line = desk.shell.cards["stencil"].findChild(QLineEdit, "border")
+    desk.bench.edit("Border", stencil__border=17.5)
+    assert not line.text().startswith("17.5")              # nobody sees it: no letter typed waits for it
+    desk.go(4)
+    assert line.text().startswith("17.5")

@@ -4,6 +4,7 @@ import gc
 import os
 import signal
 import sys
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QTimer
@@ -22,6 +23,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.shell import Shell
 
 _COLLECT_AFTER = 10_000, 20, 20    # a stencil is some thousand objects: the usual 700 would halt each letter typed
+_TURN_SECONDS = 0.001              # of the interpreter, between threads: the usual 5 ms halt a paint again and again
 
 
 def open_window(path: Path | None, piece: DemoName = "tumbler") -> int:
@@ -39,15 +41,21 @@ def open_window(path: Path | None, piece: DemoName = "tumbler") -> int:
     shell = make_shell(bench)
     sys.excepthook = lambda _kind, error, _trace: shell.say(told(error), wrong=True)
     shell.show()
-    QTimer.singleShot(1000, settle_memory)
+    QTimer.singleShot(1000, partial(settle, shell))
     return app.exec()
 
 
-def settle_memory() -> None:
-    """From now on collect what is left over, but not look through all that was made at the start again and again."""
+def settle(shell: Shell) -> None:
+    """What the window's first second has no time for, so that no hand waits later.
+
+    From now on what is left over is collected, but all that was made at the start is not looked through again and
+    again; work in the background yields to the window sooner; the other stations' cards are made.
+    """
     gc.freeze()
     gc.set_threshold(*_COLLECT_AFTER)
     gc.enable()
+    sys.setswitchinterval(_TURN_SECONDS)
+    shell.make_ready()
 
 
 def make_shell(bench: Bench) -> Shell:

@@ -12,6 +12,7 @@ from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.telling.answers import answer
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.kit.state_mark import draw_state
 from vitrograph.desk.kit.steps import clock_words
 
@@ -81,25 +82,24 @@ class StationButton(QAbstractButton):
         return QSize(96, 3 * self.fontMetrics().height() + 20)
 
     def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        middle, line = self.width() / 2, 18.0
-        if self.isChecked():
-            painter.fillRect(self.rect(), QColor(theme.CARD))
-            painter.fillRect(QRectF(0, self.height() - 3, self.width(), 3), QColor(theme.ACCENT))
-        elif self.underMouse():
-            painter.fillRect(self.rect(), theme.colour(theme.CARD, 0.5))
-        painter.setPen(QPen(QColor(theme.LINE), 2))
-        if self.number > 1:
-            painter.drawLine(QLineF(0, line, middle - 11, line))
-        if self.number < len(STATIONS):
-            painter.drawLine(QLineF(middle + 11, line, self.width(), line))
-        draw_state(painter, QPointF(middle, line), self.state)
-        self._write(painter)
-        if self.hasFocus():
-            painter.setPen(QPen(QColor(theme.ACCENT), 1))
-            painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.drawRect(QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5))
+        with painting(self) as painter:
+            middle, line = self.width() / 2, 18.0
+            if self.isChecked():
+                painter.fillRect(self.rect(), QColor(theme.CARD))
+                painter.fillRect(QRectF(0, self.height() - 3, self.width(), 3), QColor(theme.ACCENT))
+            elif self.underMouse():
+                painter.fillRect(self.rect(), theme.colour(theme.CARD, 0.5))
+            painter.setPen(QPen(QColor(theme.LINE), 2))
+            if self.number > 1:
+                painter.drawLine(QLineF(0, line, middle - 11, line))
+            if self.number < len(STATIONS):
+                painter.drawLine(QLineF(middle + 11, line, self.width(), line))
+            draw_state(painter, QPointF(middle, line), self.state)
+            self._write(painter)
+            if self.hasFocus():
+                painter.setPen(QPen(QColor(theme.ACCENT), 1))
+                painter.setBrush(Qt.BrushStyle.NoBrush)
+                painter.drawRect(QRectF(self.rect()).adjusted(1.5, 1.5, -1.5, -1.5))
 
     def _write(self, painter: QPainter) -> None:
         high = self.fontMetrics().height()

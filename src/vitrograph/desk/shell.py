@@ -48,6 +48,7 @@ from vitrograph.desk.weed.overlay import WeedOverlay
 
 CARD_WIDTH = 330
 _MESSAGE_MS = 7000
+_CARD_MS = 80                      # between the cards that are made while nobody waits
 OVERLAYS = {"glass": FrontOverlay(), "artwork": ComposingOverlay(), "fit": StrainOverlay(), "stencil": StencilOverlay(),
             "cut": CutOverlay(), "weed": WeedOverlay(), "transfer": TransferOverlay(), "etch": EtchOverlay()}
 
@@ -159,8 +160,17 @@ class Shell(QMainWindow):
                 made.traced.connect(self.sheet_view.show_trace)
         return self.cards[station]
 
+    def make_ready(self) -> None:
+        """Make the cards that are not made yet, one at a time, each after a pause in which the window answers."""
+        station = next((station for station in STATIONS if station not in self.cards), None)
+        if station is not None:
+            if self.bench.results.complete:
+                self.card(station)
+            QTimer.singleShot(_CARD_MS, self, self.make_ready)
+
     def _enter(self, station: Station) -> None:
         card = self.card(station)
+        card.catch_up()
         self._stack.setCurrentWidget(card)
         self._at_finding = -1
         field = card.first_field()

@@ -43,7 +43,7 @@ class Bit:
             return step_key("surplus")
         return step_key(self.kind, float(self.shape.area), float(self.shape.centroid.x), float(self.shape.centroid.y))
 
-    @property
+    @cached_property
     def spot(self) -> tuple[float, float]:
         """A point on the bit, for its number."""
         at = self.shape if self.kind == "frame" else shapely.maximum_inscribed_circle(self.shape, tolerance=0.2)

@@ -8,7 +8,7 @@ from pathlib import Path
 import shapely
 from msgspec.structs import replace
 from PySide6.QtCore import QPointF, QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QColor, QIcon, QPainter, QPixmap
+from PySide6.QtGui import QColor, QIcon, QPixmap
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QDialog,
@@ -33,6 +33,7 @@ from vitrograph.desk.bench.painter_paths import path_of
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, in_a_row, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.painting import painting
 
 _SAMPLE = QSize(330, 46)
 _SAMPLE_LETTERS = 24
@@ -305,12 +306,10 @@ def _pixmap(shape: shapely.Geometry) -> QPixmap:
         return made
     left, low, right, high = shape.bounds
     scale = min((_SAMPLE.width() - 16) / (right - left), (_SAMPLE.height() - 14) / (high - low))
-    painter = QPainter(made)
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    painter.translate(QPointF(8, _SAMPLE.height() / 2 + (low + high) / 2 * scale))
-    painter.scale(scale, -scale)
-    painter.translate(-left, 0)
-    for part in shapely.get_parts(shape):
-        painter.fillPath(path_of(part), QColor(theme.FROST))
-    painter.end()
+    with painting(made) as painter:
+        painter.translate(QPointF(8, _SAMPLE.height() / 2 + (low + high) / 2 * scale))
+        painter.scale(scale, -scale)
+        painter.translate(-left, 0)
+        for part in shapely.get_parts(shape):
+            painter.fillPath(path_of(part), QColor(theme.FROST))
     return made

@@ -12,6 +12,7 @@ from vitrograph.core.artwork import Source
 from vitrograph.core.job import Drawing
 from vitrograph.desk.bench.painter_paths import image_of, path_of
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.kit.sketch import draw_words
 
 _MARGIN = 28
@@ -105,23 +106,22 @@ class SourceView(QWidget):
     # -- painting ------------------------------------------------------------------------------------------------
 
     def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.SmoothPixmapTransform)
-        painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
-        if self.source is None:
-            draw_words(painter, QRectF(self.rect()).adjusted(20, 0, -20, 0), self.says)
-            return
-        if self.image is not None:
-            painter.save()
-            painter.setOpacity(1.0 if self.as_it_came else 0.28)
-            painter.setTransform(self._image_frame())
-            painter.drawImage(QPointF(0, 0), self.image)
-            painter.restore()
-        if not (self.as_it_came and self.image is not None):
-            self._paint_shape(painter)
-        self._paint_marks(painter)
-        words = "as it came" if self.as_it_came else "hold O to see it as it came"
-        draw_words(painter, QRectF(0, self.height() - 28, self.width(), 22), words)
+        with painting(self) as painter:
+            painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
+            if self.source is None:
+                draw_words(painter, QRectF(self.rect()).adjusted(20, 0, -20, 0), self.says)
+                return
+            if self.image is not None:
+                painter.save()
+                painter.setOpacity(1.0 if self.as_it_came else 0.28)
+                painter.setTransform(self._image_frame())
+                painter.drawImage(QPointF(0, 0), self.image)
+                painter.restore()
+            if not (self.as_it_came and self.image is not None):
+                self._paint_shape(painter)
+            self._paint_marks(painter)
+            words = "as it came" if self.as_it_came else "hold O to see it as it came"
+            draw_words(painter, QRectF(0, self.height() - 28, self.width(), 22), words)
 
     def _paint_shape(self, painter: QPainter) -> None:
         assert self.source is not None

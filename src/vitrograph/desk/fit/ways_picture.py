@@ -16,10 +16,11 @@ from vitrograph.core.job import Mode
 from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.views.camera import Camera
 
 _COLUMNS, _ROW_HIGH, _WORDS_HIGH = 2, 112, 18
-_SEEN_MM = 0.1                     # finer than these pictures show
+_SEEN = 0.0025                     # of the art's width: finer than these pictures show
 _WORDS: dict[Mode, str] = {"rim": "by the rim", "letters": "letters keep shape", "straight": "straight",
                            "eye": "as the eye sees it"}
 
@@ -39,8 +40,10 @@ class WaysPicture(QWidget):
         self._points: Points = np.empty((0, 2))
         self._starts = np.zeros(0, dtype=int)
         self.mode: Mode = "rim"
-        self._picture: QPixmap | None = None
-        self._picture_key: object = None
+        self._laid: dict[Mode, Points] = {}                    # the art's points on the wall
+        self._picture = self._making = QPixmap()
+        self._left: list[Mode] = []                            # still to be painted on what is being made
+        self._key: object = None
 
     def sizeHint(self) -> QSize:
         return QSize(260, _ROW_HIGH * (len(MODES) // _COLUMNS))
@@ -48,10 +51,11 @@ class WaysPicture(QWidget):
     def show_results(self, results: Results) -> None:
         """Take the art of new results, no finer than the picture shows."""
         if results.fitted is not self._fitted:
-            self._fitted = results.fitted
+            self._fitted, self._laid = results.fitted, {}
             if self._fitted is not None:
-                seen = shapely.simplify(self._fitted.art, _SEEN_MM, preserve_topology=False)
-                rings = shapely.segmentize(shapely.get_rings(shapely.get_parts(seen)), self._fitted.size[0] / 20)
+                wide = self._fitted.size[0]
+                seen = shapely.simplify(self._fitted.art, _SEEN * wide, preserve_topology=False)
+                rings = shapely.segmentize(shapely.get_rings(shapely.get_parts(seen)), wide / 20)
                 self._points, which = shapely.get_coordinates(rings, return_index=True)
                 self._starts = np.flatnonzero(np.diff(which, prepend=-1))
         self.mode = results.job.fit.mode
@@ -70,30 +74,34 @@ class WaysPicture(QWidget):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         key = (self._fitted, self.mode, self.size(), self.devicePixelRatioF())
-        if self._picture is None or key != self._picture_key:
-            self._picture, self._picture_key = self._painted(), key
-        painter = QPainter(self)
-        painter.drawPixmap(0, 0, self._picture)
-        painter.end()
+        if key != self._key:
+            self._key, self._left, self._making = key, list(MODES), self._blank()
+        if self._left:
+            self._paint_next()
+        with painting(self) as painter:
+            painter.drawPixmap(0, 0, self._picture)
 
-    def _painted(self) -> QPixmap:
-        """All four: each lays the art anew, so they are painted once for as long as nothing changes."""
-        picture = QPixmap(self.size() * self.devicePixelRatioF())
-        picture.setDevicePixelRatio(self.devicePixelRatioF())
-        picture.fill(Qt.GlobalColor.transparent)
-        painter = QPainter(picture)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        for mode in MODES:
+    def _blank(self) -> QPixmap:
+        blank = QPixmap(self.size() * self.devicePixelRatioF())
+        blank.setDevicePixelRatio(self.devicePixelRatioF())
+        blank.fill(Qt.GlobalColor.transparent)
+        return blank
+
+    def _paint_next(self) -> None:
+        """Paint one way, and ask for the next: each lays the art anew, and four at once would hold up the window."""
+        mode = self._left.pop(0)
+        with painting(self._making) as painter:
             cell = self.cell(mode).adjusted(2, 2, -2, -2)
             painter.fillRect(cell, QColor(theme.BLACK_CARD))
             if self._fitted is not None and len(self._points):
-                painter.save()
                 painter.setClipRect(cell)
                 self._paint_way(painter, cell.adjusted(0, 0, 0, -_WORDS_HIGH), self._fitted, mode)
-                painter.restore()
+                painter.setClipping(False)
             self._paint_words(painter, cell, mode)
-        painter.end()
-        return picture
+        if self._left:
+            self.update()
+        else:
+            self._picture = self._making
 
     def _paint_words(self, painter: QPainter, cell: QRectF, mode: Mode) -> None:
         chosen = mode == self.mode
@@ -120,10 +128,12 @@ class WaysPicture(QWidget):
 
     def _seen(self, fitted: Fitted, camera: Camera, mode: Mode) -> QPainterPath:
         """The art laid by a way as it is seen; what turns out of sight is drawn at the edge."""
-        film = fitted.films[0]
-        flat = film.flat if len(fitted.films) == 1 else fitted.wall.sheeting(film.band.s_low, film.band.s_high)
-        chart = replace(fitted.chart, flat=flat, mode=mode, u0=0.0, mirrored=False)
-        wall = chart.to_wall(self._points)
+        if mode not in self._laid:
+            film = fitted.films[0]
+            flat = film.flat if len(fitted.films) == 1 else fitted.wall.sheeting(film.band.s_low, film.band.s_high)
+            chart = replace(fitted.chart, flat=flat, mode=mode, u0=0.0, mirrored=False)
+            self._laid[mode] = chart.to_wall(self._points)
+        wall = self._laid[mode].copy()
         if fitted.wall.closed:
             edge = camera.edge(np.clip(wall[:, 1], 0.0, fitted.wall.length))
             wall[:, 0] = np.clip(wall[:, 0], -edge, edge)

@@ -1,6 +1,6 @@
 """The bench card: what a station asks for, in the order of the work, its readings, and what it found."""
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFormLayout, QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
@@ -70,10 +70,10 @@ class StationCard(QScrollArea):
         self.setWidget(self._body)
         self.build()
         self._column.addStretch(1)
-        bench.job_changed.connect(self._take_job)
-        bench.results_changed.connect(self._take_results)
-        self._take_job(bench.job)
-        self._take_results(bench.results)
+        bench.job_changed.connect(lambda _job: self._take(self._show_job))
+        bench.results_changed.connect(lambda _results: self._take(self._show_results))
+        self._late = True                                      # whether something changed while another was in hand
+        self.catch_up()
 
     # -- to be given by each card --------------------------------------------------------------------------------
 
@@ -103,13 +103,27 @@ class StationCard(QScrollArea):
         made.setContentsMargins(0, 2 * theme.STEP, 0, 0)
         self._column.addWidget(made)
 
-    def _take_job(self, job: Job) -> None:
-        self.show_job(job)
+    def catch_up(self) -> None:
+        """Show what changed while another station was in hand."""
+        if self._late:
+            self._late = False
+            self._show_results()
 
-    def _take_results(self, results: Results) -> None:
+    def _take(self, show: Callable[[], None]) -> None:
+        """Show a change now, or once this station is in hand: nine cards would hold up each letter typed."""
+        if self.bench.station == self.station:
+            show()
+        else:
+            self._late = True
+
+    def _show_job(self) -> None:
+        self.show_job(self.bench.job)
+
+    def _show_results(self) -> None:
+        results = self.bench.results
         error = results.error(self.station)
         says = error.words(self.bench.unit) if error else ""
         self._error.setText(f"{says[:1].upper()}{says[1:]}." if says else "")
         self._error.setVisible(error is not None)
-        self.show_job(self.bench.job)
+        self._show_job()
         self.show_results(results)

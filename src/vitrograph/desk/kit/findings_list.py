@@ -3,12 +3,13 @@
 from itertools import groupby
 
 from PySide6.QtCore import QEvent, QObject, QPointF, QSize, Qt
-from PySide6.QtGui import QMouseEvent, QPainter, QPaintEvent
+from PySide6.QtGui import QMouseEvent, QPaintEvent
 from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QVBoxLayout, QWidget
 
 from vitrograph.core.findings import Finding, Remedy
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.kit.state_mark import draw_state
 
 
@@ -21,9 +22,8 @@ class _StateMark(QWidget):
         self.setFixedSize(QSize(18, 20))
 
     def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        draw_state(painter, QPointF(9, 10), self._level, 5.0)
+        with painting(self) as painter:
+            draw_state(painter, QPointF(9, 10), self._level, 5.0)
 
 
 class FindingRow(QFrame):

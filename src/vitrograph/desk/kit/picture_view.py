@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QWidget
 from vitrograph.core.geometry import Points
 from vitrograph.desk.bench.painter_paths import image_of
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.kit.sketch import draw_words
 
 _REACH = 12.0                      # px on screen within which a mark is taken hold of
@@ -46,26 +47,25 @@ class PictureView(QWidget):
         return origin + QPointF(column + 0.5, row + 0.5) * scale
 
     def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        painter.setRenderHints(QPainter.RenderHint.Antialiasing | QPainter.RenderHint.SmoothPixmapTransform)
-        painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
-        if self.image is None:
-            draw_words(painter, QRectF(self.rect()), self.says)
-            return
-        scale, origin = self._frame()
-        box = QRectF(origin.x(), origin.y(), scale * self.image.width(), scale * self.image.height())
-        painter.drawImage(box, self.image)
-        for side in self.sides:
-            line = QPolygonF([self.to_screen(*place) for place in side.tolist()])
-            painter.setPen(QPen(QColor(theme.BLACK_CARD), 4))
-            painter.drawPolyline(line)
-            painter.setPen(QPen(QColor(theme.ACCENT), 2))
-            painter.drawPolyline(line)
-        self._paint_pairs(painter)
-        for name, place in self.marks.items():
-            painter.setPen(QPen(QColor(theme.BLACK_CARD), 1.5))
-            painter.setBrush(QColor(theme.TEXT if name.startswith("station") else theme.ACCENT))
-            painter.drawEllipse(self.to_screen(*place), 5, 5)
+        with painting(self) as painter:
+            painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
+            if self.image is None:
+                draw_words(painter, QRectF(self.rect()), self.says)
+                return
+            scale, origin = self._frame()
+            box = QRectF(origin.x(), origin.y(), scale * self.image.width(), scale * self.image.height())
+            painter.drawImage(box, self.image)
+            for side in self.sides:
+                line = QPolygonF([self.to_screen(*place) for place in side.tolist()])
+                painter.setPen(QPen(QColor(theme.BLACK_CARD), 4))
+                painter.drawPolyline(line)
+                painter.setPen(QPen(QColor(theme.ACCENT), 2))
+                painter.drawPolyline(line)
+            self._paint_pairs(painter)
+            for name, place in self.marks.items():
+                painter.setPen(QPen(QColor(theme.BLACK_CARD), 1.5))
+                painter.setBrush(QColor(theme.TEXT if name.startswith("station") else theme.ACCENT))
+                painter.drawEllipse(self.to_screen(*place), 5, 5)
 
     def _paint_pairs(self, painter: QPainter) -> None:
         """A line between the two marks of the axis and of the known length."""

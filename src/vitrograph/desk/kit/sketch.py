@@ -10,6 +10,7 @@ from vitrograph.core.glass import Pane, Wall, profile_at, wall_of
 from vitrograph.core.job import Glass, TaperedGlass
 from vitrograph.core.units import Unit
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.painting import painting
 
 _SAMPLES = 160
 
@@ -29,10 +30,9 @@ class Sketch(QWidget):
         return QSize(280, self.high)
 
     def paintEvent(self, event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
-        self.paint(painter)
+        with painting(self) as painter:
+            painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
+            self.paint(painter)
 
     def paint(self, painter: QPainter) -> None:
         """Draw on the card."""

@@ -6,6 +6,7 @@ from PySide6.QtGui import QColor, QPainter, QPen, QPixmap
 
 from vitrograph.core.units import MM_PER_IN, format_number
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.views.view import View
 
 
@@ -22,10 +23,8 @@ class CuttingPaper:
         key = (self.view.size(), scale, x, y, self.view.bench.unit)
         if self._made is None or key != self._key:
             self._made, self._key = self.view.blank(QColor(theme.PAPER)), key
-            painter = QPainter(self._made)
-            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            self._paint_grid(painter, scale, x, y)
-            painter.end()
+            with painting(self._made) as painter:
+                self._paint_grid(painter, scale, x, y)
         return self._made
 
     def _paint_grid(self, painter: QPainter, scale: float, x: float, y: float) -> None:

@@ -16,6 +16,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.bench.painter_paths import outlines_of, path_of, path_of_points
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.views.camera import Camera, frost_for_projection, in_sight, ready_for_projection
 from vitrograph.desk.views.dimensions import draw_dimensions
 from vitrograph.desk.views.view import View
@@ -123,11 +124,9 @@ class GlassView(View):
         key = (self.size(), camera.turn, camera.rise, camera.distance, camera.centre, camera.scale, composing)
         if self._ground is None or key != self._ground_key:
             self._ground, self._ground_key = self.blank(QColor(theme.BLACK_CARD)), key
-            painter = QPainter(self._ground)
-            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            self._paint_body(painter, camera, self._body(camera))
-            self._paint_still(painter, camera, composing=composing)
-            painter.end()
+            with painting(self._ground) as painter:
+                self._paint_body(painter, camera, self._body(camera))
+                self._paint_still(painter, camera, composing=composing)
         return self._ground
 
     def _body(self, camera: Camera) -> QPainterPath:

@@ -11,6 +11,7 @@ from vitrograph.desk.bench.painter_paths import path_of, path_of_points
 from vitrograph.desk.kit import theme
 from vitrograph.desk.views.sheet_view import Overlay, SheetView
 
+_SEEN_PX = 0.2                     # less than an eye sees
 
 def paint_kept_clear(painter: QPainter, view: SheetView) -> None:
     """Hatch what no film may lie on."""
@@ -31,11 +32,13 @@ def paint_kept_clear(painter: QPainter, view: SheetView) -> None:
 
 
 def stroke(painter: QPainter, lines: list[Points], pen: QPen) -> None:
-    """Stroke lines of screen points."""
-    if not lines:
-        return
-    starts = np.cumsum([0, *(len(line) for line in lines[:-1])])
-    painter.strokePath(path_of_points(np.concatenate(lines), starts), pen)
+    """Stroke lines of screen points, with no more of them than can be seen."""
+    long = [line for line in lines if len(line) > 1]
+    if long:
+        index = np.repeat(np.arange(len(long)), [len(line) for line in long])
+        seen = shapely.simplify(shapely.linestrings(np.concatenate(long), indices=index), _SEEN_PX)
+        points, which = shapely.get_coordinates(seen, return_index=True)
+        painter.strokePath(path_of_points(points, np.flatnonzero(np.diff(which, prepend=-1))), pen)
 
 
 def fill(painter: QPainter, view: SheetView, shape: BaseGeometry, tone: QColor) -> None:

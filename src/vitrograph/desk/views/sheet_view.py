@@ -1,6 +1,7 @@
 """The sheet on pale paper with a 10 mm grid: film in the maker's colour, openings paper, islands a deeper tone."""
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Iterator, Mapping
+from contextlib import contextmanager
 from math import pi
 
 import numpy as np
@@ -144,6 +145,16 @@ class SheetView(View):
         scale, x0, y0 = self.frame()
         return (x - x0) / scale, (y0 - y) / scale
 
+    @contextmanager
+    def in_sheet_mm(self, painter: QPainter) -> Iterator[None]:
+        """Paint in the sheet's own mm meanwhile."""
+        scale, x, y = self.frame()
+        painter.save()
+        painter.translate(x, y)
+        painter.scale(scale, -scale)
+        yield
+        painter.restore()
+
     # -- painting ------------------------------------------------------------------------------------------------
 
     def paint(self, painter: QPainter) -> None:
@@ -155,11 +166,8 @@ class SheetView(View):
             words = error.words(self.bench.unit) if error else "working it out"
             self.say(painter, words[:1].upper() + words[1:], theme.PAPER_INK)
             return
-        painter.save()
-        painter.translate(x, y)
-        painter.scale(scale, -scale)
-        self._paint_sheet(painter, scale, paper)
-        painter.restore()
+        with self.in_sheet_mm(painter):
+            self._paint_sheet(painter, scale, paper)
         overlay = self._overlays.get(self.bench.station)
         if overlay:
             overlay.paint(painter, self)

@@ -17,6 +17,7 @@ from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.painting import painting
 
 _HELD_MM = 0.03                    # how far outlines may stray while the art is held
 _REST_MS = 180                     # without a movement: the hand rests, and the stations may follow
@@ -103,10 +104,8 @@ class View(QWidget):
         """All but the pieces in the hand and those over them, painted once for as long as they are held."""
         if self._backdrop is None:
             self._backdrop = self.blank(QColor(theme.BLACK_CARD))
-            painter = QPainter(self._backdrop)
-            painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-            self.paint(painter)
-            painter.end()
+            with painting(self._backdrop) as painter:
+                self.paint(painter)
         return self._backdrop
 
     def _take_mark(self, point: tuple[float, float] | None) -> None:
@@ -115,15 +114,13 @@ class View(QWidget):
 
     def paintEvent(self, event: QPaintEvent) -> None:
         begun = perf_counter()
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        held_art = self.bench.held_art
-        if held_art is None:
-            self.paint(painter)
-        else:
-            painter.drawPixmap(0, 0, self._painted_backdrop())
-            self.paint_held(painter, held_art)
-        painter.end()
+        with painting(self) as painter:
+            held_art = self.bench.held_art
+            if held_art is None:
+                self.paint(painter)
+            else:
+                painter.drawPixmap(0, 0, self._painted_backdrop())
+                self.paint_held(painter, held_art)
         self.painted.emit(perf_counter() - begun)
 
     def write(self, painter: QPainter, box: QRectF, text: str, tone: str | QColor, *, scale: float = 1.0,

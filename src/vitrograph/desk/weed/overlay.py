@@ -2,13 +2,13 @@
 
 import numpy as np
 from PySide6.QtCore import QRectF, Qt
-from PySide6.QtGui import QColor, QPainter
+from PySide6.QtGui import QColor, QPainter, QPainterPath
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.results import Results
-from vitrograph.core.weed import Bit
+from vitrograph.core.weed import Bit, WeedPlan
+from vitrograph.desk.bench.painter_paths import path_of
 from vitrograph.desk.kit import theme
-from vitrograph.desk.views.overlay import fill
 from vitrograph.desk.views.sheet_view import Overlay, SheetView
 
 
@@ -18,28 +18,32 @@ class WeedOverlay(Overlay):
     def region(self, results: Results) -> BaseGeometry | None:
         return results.weed.pull[0].shape if results.weed else None
 
+    def __init__(self) -> None:
+        self._paths: dict[int, QPainterPath] = {}             # of each bit by its number, in sheet mm
+        self._plan: WeedPlan | None = None
+
     def paint(self, painter: QPainter, view: SheetView) -> None:
         weed = view.results.weed
         if weed is None:
             return
+        if weed is not self._plan:
+            self._plan, self._paths = weed, {bit.number: path_of(bit.shape) for bit in weed.bits}
         at = view.bench.work.step_at("weed")
-        for index, bit in enumerate(weed.pull):
-            self._paint_bit(painter, view, bit, done=index < at, now=index == at)
-        for bit in weed.stay:
-            fill(painter, view, bit.shape, QColor(theme.ACCENT if at == len(weed.pull) else theme.ISLAND))
+        with view.in_sheet_mm(painter):
+            for index, bit in enumerate(weed.pull):
+                self._paint_bit(painter, bit, done=index < at, now=index == at)
+            stays = QColor(theme.ACCENT if at == len(weed.pull) else theme.ISLAND)
+            for bit in weed.stay:
+                painter.fillPath(self._paths[bit.number], stays)
         taken: list[QRectF] = []
         for bit in weed.pull[max(at, 1):] if at < len(weed.pull) else weed.stay:
             _number(painter, view, bit, taken)
 
-    def _paint_bit(self, painter: QPainter, view: SheetView, bit: Bit, *, done: bool, now: bool) -> None:
-        if now:
-            fill(painter, view, bit.shape, QColor(theme.ACCENT))
-        elif done and bit.kind == "frame":
+    def _paint_bit(self, painter: QPainter, bit: Bit, *, done: bool, now: bool) -> None:
+        if done and bit.kind == "frame":
             return                                            # bare paper, as it is
-        elif done:
-            fill(painter, view, bit.shape, QColor(theme.PAPER))
-        else:
-            fill(painter, view, bit.shape, QColor("#8CC5BC"))
+        tone = theme.ACCENT if now else theme.PAPER if done else "#8CC5BC"
+        painter.fillPath(self._paths[bit.number], QColor(tone))
 
 
 def _number(painter: QPainter, view: SheetView, bit: Bit, taken: list[QRectF]) -> None:
