@@ -42,7 +42,20 @@ def changed_record(record: R, changes: Mapping[str, Any]) -> R:
             branch[last] = plain(value)
         else:
             raise JobError(f"{path.replace('__', '.')}: there is nothing below '{steps[-1]}'")
-    return read_record(tree, type(record))
+    changed: R = _sharing(read_record(tree, type(record)), record)
+    return changed
+
+
+def _sharing(new: Any, old: Any) -> Any:
+    """A value with all its parts that are as they were taken from the old one: a thousand undo steps share them."""
+    if new == old:
+        return old
+    if isinstance(new, Record) and type(new) is type(old):
+        return msgspec.structs.replace(new, **{field: _sharing(getattr(new, field), getattr(old, field))
+                                               for field in new.__struct_fields__})
+    if isinstance(new, tuple) and isinstance(old, tuple):
+        return (*map(_sharing, new, old), *new[len(old):])
+    return new
 
 
 def _opened(branch: Any, step: str, path: str) -> Any:

@@ -44,6 +44,8 @@ class GlassView(View):
         self._still_of: tuple[object, ...] = ()
         self._ground: QPixmap | None = None        # the glass without its frost, for as long as it stays as it is
         self._ground_key: object = None
+        self._glass: QPixmap | None = None         # with its frost, likewise
+        self._glass_of: object = None
         self._spot: BaseGeometry | None = None
         bench.spotlight.connect(self._take_spotlight)
 
@@ -101,16 +103,10 @@ class GlassView(View):
             self.say(painter, told, theme.QUIET)
             return
         camera = self.camera()
-        painter.drawPixmap(0, 0, self._painted_ground(camera))
         if self.bench.held_art is None:
-            tone = theme.FILM if self.results.job.stencil.kind == "decal" else theme.FROST
-            self._fill(painter, camera, self._frost, theme.colour(tone, 0.20), near=False)
-            soft = _SOFT if tone == theme.FROST else ((0.0, 0.95),)
-            for across, alpha in soft:
-                painter.translate(across, across)
-                self._fill(painter, camera, self._frost, theme.colour(tone, alpha), near=True)
-                painter.translate(-across, -across)
+            painter.drawPixmap(0, 0, self._painted_glass(camera))
         else:
+            painter.drawPixmap(0, 0, self._painted_ground(camera))
             self._paint_live(painter, camera, self.bench.held_art, moving=False)
         if self._spot is not None:
             self._fill(painter, camera, self._spot, QColor(theme.ACCENT), near=True)
@@ -128,6 +124,22 @@ class GlassView(View):
                 self._paint_body(painter, camera, self._body(camera))
                 self._paint_still(painter, camera, composing=composing)
         return self._ground
+
+    def _painted_glass(self, camera: Camera) -> QPixmap:
+        """The glass with its frost; painted anew only when either changed."""
+        ground, frost = self._painted_ground(camera), self._frost
+        tone = theme.FILM if self.results.job.stencil.kind == "decal" else theme.FROST
+        if self._glass is None or self._glass_of != (ground.cacheKey(), frost, tone):
+            self._glass_of, self._glass = (ground.cacheKey(), frost, tone), ground.copy()
+            with painting(self._glass) as painter:
+                self._fill(painter, camera, frost, theme.colour(tone, 0.20), near=False)
+                paths = self._paths(camera, frost, near=True)
+                for across, alpha in _SOFT if tone == theme.FROST else ((0.0, 0.95),):
+                    painter.translate(across, across)
+                    for path in paths:
+                        painter.fillPath(path, theme.colour(tone, alpha))
+                    painter.translate(-across, -across)
+        return self._glass
 
     def _body(self, camera: Camera) -> QPainterPath:
         """The silhouette of the glass."""
@@ -186,10 +198,16 @@ class GlassView(View):
     def _fill(
         self, painter: QPainter, camera: Camera, shape: BaseGeometry, tone: QBrush | QColor, *, near: bool
     ) -> None:
+        for path in self._paths(camera, shape, near=near):
+            painter.fillPath(path, tone)
+
+    def _paths(self, camera: Camera, shape: BaseGeometry, *, near: bool) -> list[QPainterPath]:
+        """A shape on the wall as it is seen, on the near side or the far one."""
+        made: list[QPainterPath] = []
         for part in in_sight(shape, camera, near=near):
             outlines = self._outlines if part is self._frost else outlines_of(part)
-            for path in outlines.paths(camera.wall_to_screen(outlines.points)):
-                painter.fillPath(path, tone)
+            made += outlines.paths(camera.wall_to_screen(outlines.points))
+        return made
 
     def _paint_mark(self, painter: QPainter, camera: Camera) -> None:
         """The linked pointer: where the other view is pointed at."""
