@@ -16,7 +16,7 @@ from vitrograph.core.artwork import compose
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job import Artwork, Drawing, Item
 from vitrograph.core.stencil import Limits
-from vitrograph.core.stencil.mending.mends import Cutting
+from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.stencil.mending.proposal import propose
 
 WIDTH_MM, BORDER_MM = 60.0, 20.0

@@ -6,7 +6,7 @@ import shapely
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from shapely.affinity import rotate, translate
-from shapely.geometry import MultiPolygon, Point, Polygon, box
+from shapely.geometry import LineString, MultiPolygon, Point, Polygon, box
 
 from specimens import in_mm, job, remedied, run, star_job, svg
 from vitrograph.core.findings import Code
@@ -14,7 +14,8 @@ from vitrograph.core.geometry import as_polygons
 from vitrograph.core.job import Drawing, FilmMend
 from vitrograph.core.job.change import Resize
 from vitrograph.core.stencil import Limits, mend_all, smallest_factor
-from vitrograph.core.stencil.mending.mends import Cutting, mended
+from vitrograph.core.stencil.mending.cutting import Cutting
+from vitrograph.core.stencil.mending.mends import mended
 from vitrograph.core.stencil.mending.proposal import propose
 
 LIMITS = Limits(0.8, 0.8, 3.0)
@@ -99,6 +100,25 @@ def random_art(draw):
                                       Polygon([(-size, 0), (size, -size / 5), (size, size / 5)])]))
         shapes.append(translate(rotate(shape, draw(st.floats(0, 180))), x, y))
     return cutting(*shapes)
+
+
+@given(chance=st.randoms(use_true_random=True))
+@settings(max_examples=60, deadline=None)
+def test_after_a_change_the_same_is_found_as_by_looking_at_all_of_it(chance):
+    rounds = [Point(chance.uniform(-16, 16), chance.uniform(-16, 16)).buffer(chance.uniform(0.3, 6)) for _ in range(6)]
+    strokes = [LineString([(chance.uniform(-16, 16), chance.uniform(-16, 16)) for _ in range(3)]).buffer(
+        chance.uniform(0.1, 2)) for _ in range(3)]
+    art = cutting(*(translate(shape, x, 0) for shape in (*rounds, *strokes) for x in (-40, 0, 40)))
+    assert art.faults(LIMITS) is art.faults(LIMITS)            # found once
+    patch = [Point(chance.uniform(-16, 16), chance.uniform(-16, 16)).buffer(chance.uniform(0.2, 6))]
+    after = art.with_more(openings=patch) if chance.random() < 0.5 else art.with_more(film=patch)
+    whole = Cutting(after.outline, after.openings)
+    for limits in (LIMITS, Limits(0.0, 0.8, 0.0), Limits(0.8, 0.0, 0.64)):
+        told, anew = after.faults(limits), whole.faults(limits)
+        assert sorted(fault.kind for fault in told) == sorted(fault.kind for fault in anew)
+        for fault in told:                                     # to within what the pieces of an outline give
+            like = [one for one in anew if one.kind == fault.kind and one.shape.distance(fault.shape) < 0.2]
+            assert min(abs(one.value - fault.value) for one in like) < 0.02
 
 
 @given(art=random_art())

@@ -122,8 +122,20 @@ def union(shapes: Sequence[BaseGeometry]) -> BaseGeometry:
 
 
 def without(shape: BaseGeometry, gone: BaseGeometry) -> BaseGeometry:
-    """An area without another, as robust as `union`."""
-    return _overlaid(shapely.difference, shape, gone)
+    """An area without another, as robust as `union`; parts that the other does not touch are left as they are."""
+    parts, touched = parts_touched(shape, shapely.get_parts(gone))
+    if touched.all():
+        return _overlaid(shapely.difference, shape, gone)
+    cut = _overlaid(shapely.difference, shapely.multipolygons(parts[touched]), gone)
+    return shapely.multipolygons(np.concatenate([parts[~touched], shapely.get_parts(as_polygons(cut))]))
+
+
+def parts_touched(shape: BaseGeometry, others: NDArray[np.object_]) -> tuple[NDArray[np.object_], NDArray[np.bool_]]:
+    """The parts of an area, and which of them any other shape touches."""
+    parts = shapely.get_parts(shape)
+    touched = np.zeros(len(parts), dtype=bool)
+    touched[shapely.STRtree(parts).query(others, predicate="intersects")[1]] = True
+    return parts, touched
 
 
 def within(shape: BaseGeometry, other: BaseGeometry) -> BaseGeometry:

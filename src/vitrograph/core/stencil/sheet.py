@@ -12,8 +12,9 @@ from shapely.geometry import MultiPolygon, Polygon
 from vitrograph.core.fit import Band, Film, Fitted, Snip
 from vitrograph.core.geometry import as_polygons, largest, multipolygon, sound, within, without
 from vitrograph.core.job import Job, StencilChoices, StencilKind
+from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.stencil.mending.faults import Limits
-from vitrograph.core.stencil.mending.mends import Cutting, mended
+from vitrograph.core.stencil.mending.mends import mended
 from vitrograph.core.stencil.outlines.marks import Marks, marks_for
 from vitrograph.core.stencil.outlines.outline import film_cover, tab_of
 from vitrograph.core.stencil.tying.ties import Tie, tie_islands

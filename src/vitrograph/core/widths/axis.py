@@ -7,6 +7,7 @@ Understanding 55 (1992). Where two pieces face each other (see `edges`) is the p
 
 from dataclasses import dataclass
 from functools import cached_property
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -74,14 +75,14 @@ class Axis:
 
 def axis_of(pieces: Edges) -> Axis:
     """The axis on both sides of an outline, from pieces of it that are short against the widths looked for."""
-    from scipy.spatial import Delaunay  # slow to read, and not always wanted
-
     middles = pieces.middles
     if len(middles) < 4:
         return _none(pieces)
-    triangles = Delaunay(middles)
-    vertices, radii = _circumcentres(middles[triangles.simplices])
-    ends, parted = _ridges(triangles.simplices.astype(np.intp), triangles.neighbors.astype(np.intp))
+    triangles, opposite = _triangles(middles)
+    if not len(triangles):
+        return _none(pieces)
+    vertices, radii = _circumcentres(middles[triangles])
+    ends, parted = _ridges(triangles, opposite)
     far = ~(radii <= np.hypot(*np.ptp(middles, axis=0)))       # so far off that rounding tells its place
     vertices[far], radii[far] = 0.0, np.inf
     ends[(ends >= 0) & far[ends]] = -1
@@ -93,6 +94,24 @@ def axis_of(pieces: Edges) -> Axis:
     seen = _seen(middles, vertices, ends, parted)
     inside = _dot(seen - middles[parted[:, 0]], one) + _dot(seen - middles[parted[:, 1]], other) > 0
     return Axis(pieces, vertices, radii, ends, parted, inside, facing)
+
+
+def _triangles(points: Points) -> tuple[Indices, Indices]:
+    """The Delaunay triangles of (n, 2) points, and the triangle opposite each of their corners, -1 where none is.
+
+    Of points that coincide one is taken. It takes a fifth of the time of SciPy's.
+    """
+    import pythoncdt as cdt  # not always wanted
+
+    _, taken = np.unique(np.ascontiguousarray(points).view(np.complex128), return_index=True)
+    made = cdt.Triangulation(cdt.VertexInsertionOrder.AUTO, cdt.IntersectingConstraintEdges.DONT_CHECK, 0.0)
+    vertices: Any = np.ascontiguousarray(points[taken])        # a buffer, for which Python 3.11 has no type
+    made.insert_vertices(vertices)
+    made.erase_super_triangle()
+    told = made.triangles_array()
+    beside = told["neighbors"].astype(np.intp)                 # the first lies beyond the first and second corner
+    beside[beside == cdt.NO_NEIGHBOR] = -1
+    return taken[told["vertices"]], np.roll(beside, -1, axis=1)
 
 
 def _ridges(triangles: Indices, neighbours: Indices) -> tuple[Indices, Indices]:

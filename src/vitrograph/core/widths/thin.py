@@ -12,6 +12,7 @@ from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
+import shapely
 from numpy.typing import NDArray
 from shapely.geometry import MultiLineString
 from shapely.geometry.base import BaseGeometry
@@ -56,7 +57,7 @@ class Thin:
     @property
     def line(self) -> MultiLineString:
         """The axis as lines."""
-        return MultiLineString(list(self.axis))
+        return shapely.multilinestrings(shapely.linestrings(self.axis))
 
 
 def thin_places(shape: BaseGeometry, inside: float, outside: float = 0.0, smooth: float = SMOOTH_MM) -> list[Thin]:

@@ -3,7 +3,7 @@
 Limits are common practice, no published source. Film is told by the openings in it: it lies between their parts.
 """
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from typing import Literal
 
@@ -14,7 +14,7 @@ from shapely.geometry import MultiPolygon, Point, Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.job import StencilChoices
-from vitrograph.core.widths import Thin, thin_places
+from vitrograph.core.widths import Thin
 
 FaultKind = Literal["web", "near", "opening", "needle", "speck", "island"]
 
@@ -70,12 +70,14 @@ class Fault:
         return self.thin is not None and self.thin.kind == "alone"
 
 
-def faults_of(openings: MultiPolygon, islands: NDArray[np.object_], limits: Limits) -> list[Fault]:
-    """All faults of openings and of the film between them; `islands` is the film they surround."""
+def faults_of(
+    openings: MultiPolygon, islands: NDArray[np.object_], places: Sequence[Thin], limits: Limits
+) -> list[Fault]:
+    """All faults of openings and of the film between them; `islands` is the film they surround, `places` are thin."""
     specks = list(_specks(shapely.get_parts(openings), limits.opening))
     lost = list(_islands(islands, limits))
     small = shapely.STRtree([fault.part for fault in (*specks, *lost) if fault.part is not None and fault.grave])
-    thin = [_thin_fault(place, limits) for place in thin_places(openings, limits.opening, limits.web)]
+    thin = [_thin_fault(place, limits) for place in places]
     if len(small) and thin:
         spots = shapely.points([fault.where for fault in thin])
         told = set(small.query(spots, predicate="dwithin", distance=1e-6)[0].tolist())

@@ -4,20 +4,19 @@ Film and openings meet along the openings' edges, so a mend is told as openings 
 edges are moved apart, discs of the width asked for are set along the axis: each side moves by as much as the other.
 """
 
-from collections.abc import Callable, Iterable, Sequence
-from dataclasses import dataclass, field
-from functools import cached_property
+from collections.abc import Callable, Sequence
 from itertools import groupby
 
 import numpy as np
 import shapely
 from numpy.typing import NDArray
-from shapely.geometry import LineString, MultiPolygon, Point
+from shapely.geometry import LineString, Point
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import Points, as_polygons, multipolygon, sound, union, within, without
+from vitrograph.core.geometry import Points
 from vitrograph.core.job import FilmMend, FilmMendName
-from vitrograph.core.stencil.mending.faults import Fault, Limits, faults_of
+from vitrograph.core.stencil.mending.cutting import Cutting
+from vitrograph.core.stencil.mending.faults import Fault, Limits
 
 _MORE = 1.03                       # of the width asked for: outlines are told in chords, and the axis a little aside
 _MORE_MM = 0.02
@@ -25,59 +24,8 @@ _ARC = 12                          # segments of a quarter circle
 _STRAIGHT_MM = 0.02                # by which the axis may stray when its zigzag is taken out
 _SEAM_MM = 0.01
 _PAST = 0.2                        # limits: how far a strip goes beyond the axis of what it makes wider
-_GRID_MM = 1e-6                    # finer than any cut: seams of a mend leave no slivers on it
-_LEAST_MM2 = 1e-4                  # scraps that an overlay leaves
 
 Placing = Callable[[tuple[float, float]], Points]
-
-
-@dataclass(frozen=True, eq=False)
-class Cutting:
-    """Openings in a film's outline, on the sheet; `stays` is the film beside them, where that is known already."""
-
-    outline: MultiPolygon
-    openings: MultiPolygon
-    stays: MultiPolygon | None = None
-    _told: dict[Limits, list[Fault]] = field(default_factory=dict, repr=False)
-
-    @cached_property
-    def film(self) -> MultiPolygon:
-        """What stays, without the scraps that rounding leaves along the outline."""
-        if self.stays is not None:
-            return self.stays
-        parts = shapely.get_parts(as_polygons(without(self.outline, self.openings)))
-        return multipolygon(parts[shapely.area(parts) > _LEAST_MM2])
-
-    @cached_property
-    def islands(self) -> NDArray[np.object_]:
-        """Film that the openings surround, scraps aside."""
-        parts = shapely.get_parts(self.film)
-        loose = ~shapely.intersects(parts, self.outline.boundary) & (shapely.area(parts) > _LEAST_MM2)
-        return np.asarray(parts[loose])
-
-    def faults(self, limits: Limits) -> list[Fault]:
-        """What is too thin, too small or too sharp."""
-        if limits not in self._told:                           # several ask, and it takes long
-            found = faults_of(self.openings, self.islands, limits)
-            # where an opening comes to the film's edge, what lies beyond it is no film
-            on_sheet = shapely.intersects_xy(self.outline, np.array([fault.where for fault in found]).reshape(-1, 2))
-            self._told[limits] = [fault for fault, kept in zip(found, on_sheet, strict=True) if kept]
-        return self._told[limits]
-
-    def sound(self) -> "Cutting":
-        """Itself, or where rounding made a drawing's outlines cross themselves, the same with outlines that do not."""
-        openings = sound(self.openings)
-        return self if openings is self.openings else Cutting(self.outline, openings)
-
-    def with_more(self, film: Iterable[BaseGeometry] = (), openings: Iterable[BaseGeometry] = ()) -> "Cutting":
-        """With shapes made film, or opened."""
-        shape: BaseGeometry = self.openings
-        if film := list(film):
-            shape = without(shape, union(film))
-        if opened := list(openings):
-            shape = within(union([shape, *opened]), self.outline)
-        tidy = shapely.get_parts(as_polygons(shapely.set_precision(shape, _GRID_MM)))
-        return Cutting(self.outline, multipolygon(tidy[shapely.area(tidy) > _LEAST_MM2]))
 
 
 def mended(cutting: Cutting, mends: Sequence[FilmMend], placed: Placing) -> Cutting:

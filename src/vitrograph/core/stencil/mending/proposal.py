@@ -14,22 +14,24 @@ import numpy as np
 import shapely
 from numpy.typing import NDArray
 
-from vitrograph.core.geometry import Points, without
+from vitrograph.core.geometry import Points, multipolygon, without
 from vitrograph.core.job import FilmMend, FilmMendName, StencilChoices
 from vitrograph.core.says import Area, Joined, Length, Says
 from vitrograph.core.search import smallest_that
+from vitrograph.core.stencil.mending.cutting import Cutting, unlike
 from vitrograph.core.stencil.mending.faults import Fault, Limits
-from vitrograph.core.stencil.mending.mends import Cutting, mended
+from vitrograph.core.stencil.mending.mends import mended
 from vitrograph.core.stencil.sheet import Sheet
 
 _FIRST: tuple[FilmMendName, ...] = ("fill specks", "drop islands")
 _MOVED: tuple[FilmMendName, ...] = ("fatten webs", "widen openings")
 _GONE: tuple[FilmMendName, ...] = ("join openings", "fill openings")
 _LAST: tuple[FilmMendName, ...] = ("blunt tips", *_FIRST)
+_GIVING_UP: tuple[FilmMendName, ...] = (*_FIRST, *_GONE, *_LAST, *_MOVED, *_GONE, *_LAST)
 _ORDERS: tuple[tuple[FilmMendName, ...], ...] = (
     (*_FIRST, *_MOVED, "blunt tips", *_MOVED, *_GONE, *_LAST, *_GONE, *_LAST),
     (*_FIRST, *_MOVED[::-1], "blunt tips", *_MOVED[::-1], *_GONE[::-1], *_LAST, *_GONE[::-1], *_LAST),
-    (*_FIRST, *_GONE, *_LAST, *_MOVED, *_GONE, *_LAST),
+    _GIVING_UP,
 )
 _LARGEST, _NEAR = 3.0, 0.005
 _LITTLE = 0.02                     # of the openings: a way that changes less need not be bettered
@@ -75,16 +77,20 @@ def propose(cutting: Cutting, limits: Limits, still_wanted: Callable[[], None] =
     before = _grave(cutting, limits)
     if not before:
         return Proposal((), (), (), 0.0, 0.0, 0.0)
+    tries = _Tries(cutting, limits, still_wanted)
     preview: list[_Way] = []
     for order in _ORDERS:
-        preview.append(_way(cutting, limits, order, still_wanted))
-        if not preview[-1].left and not preview[-1].gone and preview[-1].changed < _LITTLE * cutting.openings.area:
+        if order is _GIVING_UP and any(_keeps_all(way) for way in preview):
+            break                                              # it does without from the start: others need not
+        preview.append(_way(tries, order))
+        if _keeps_all(preview[-1]) and preview[-1].changed < _LITTLE * cutting.openings.area:
             break
-    best = _fewest(cutting, limits, min(preview, key=_worth), still_wanted)
-    mends, made, after = best.mends, best.made, best.left
-    to_film = float(without(cutting.openings, made.openings).area)
-    to_opening = float(without(made.openings, cutting.openings).area)
-    return Proposal(mends, tuple(before), after, to_film, to_opening,
+    best = _fewest(tries, min(preview, key=_worth))
+    # told of the film as it will be cut, looked over as a whole
+    made = mended(cutting, best.mends, _nowhere)
+    after = tuple(_grave(Cutting(made.outline, made.openings), limits))
+    to_film, to_opening = (float(areas.sum()) for areas in _turned(cutting, made))
+    return Proposal(best.mends, tuple(before), after, to_film, to_opening,
                     (to_film + to_opening) / max(cutting.openings.area, 1e-9))
 
 
@@ -127,37 +133,54 @@ def _worth(way: _Way) -> tuple[int, int, float]:
     return len(way.left), way.gone, way.changed
 
 
-def _way(
-    cutting: Cutting, limits: Limits, order: Sequence[FilmMendName], still_wanted: Callable[[], None]
-) -> _Way:
+def _keeps_all(way: _Way) -> bool:
+    """Whether nothing fails after it, and nothing was done without."""
+    return not way.left and not way.gone
+
+
+class _Tries:
+    """What comes of mends one after the other, worked out once for all ways that begin alike."""
+
+    def __init__(self, cutting: Cutting, limits: Limits, still_wanted: Callable[[], None]) -> None:
+        self.cutting, self.limits, self._still_wanted = cutting, limits, still_wanted
+        self._made: dict[tuple[FilmMend, ...], Cutting] = {(): cutting}
+
+    def after(self, mends: tuple[FilmMend, ...]) -> Cutting:
+        """The cutting after all of them."""
+        if mends not in self._made:
+            self._still_wanted()
+            self._made[mends] = mended(self.after(mends[:-1]), mends[-1:], _nowhere)
+        return self._made[mends]
+
+
+def _way(tries: _Tries, order: Sequence[FilmMendName]) -> _Way:
     """Mend after mend until nothing fails; those that do nothing, or change the picture too much, are left out."""
-    mends: list[FilmMend] = []
+    cutting, limits = tries.cutting, tries.limits
+    mends: tuple[FilmMend, ...] = ()
     made, left, gone = cutting, _grave(cutting, limits), 0
     for does in order:
-        still_wanted()
         if not left:
             break
         mend = FilmMend(does, limits.web if does in _FILM else limits.opening)
-        preview = mended(made, (mend,), _nowhere) if mend.to > 0 else made
+        preview = tries.after((*mends, mend)) if mend.to > 0 else made
         if preview is made:
             continue
         changed = _changes(made, preview)
         if does != "widen openings" and changed.sum() > _MOST * cutting.openings.area:
             continue
-        mends.append(mend)
+        mends = (*mends, mend)
         gone += 0 if does in _MOVED else int((changed > _SCRAP_MM2).sum())
         made, left = preview, _grave(preview, limits)
-    return _Way(tuple(mends), made, tuple(left), gone, _changed(cutting, made))
+    return _Way(mends, made, tuple(left), gone, _changed(cutting, made))
 
 
-def _fewest(cutting: Cutting, limits: Limits, best: _Way, still_wanted: Callable[[], None]) -> _Way:
+def _fewest(tries: _Tries, best: _Way) -> _Way:
     """The same without the steps that are not needed."""
     at = 0
     while len(best.mends) > 1 and at < len(best.mends):
-        still_wanted()
         fewer = best.mends[:at] + best.mends[at + 1:]
-        made = mended(cutting, fewer, _nowhere)
-        left, changed = tuple(_grave(made, limits)), _changed(cutting, made)
+        made = tries.after(fewer)
+        left, changed = tuple(_grave(made, tries.limits)), _changed(tries.cutting, made)
         if len(left) <= len(best.left) and changed <= best.changed * 1.001:
             best = _Way(fewer, made, left, best.gone, changed)
         else:
@@ -174,10 +197,15 @@ def _grave(cutting: Cutting, limits: Limits) -> list[Fault]:
     return [fault for fault in cutting.faults(limits) if fault.grave]
 
 
+def _turned(before: Cutting, after: Cutting) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+    """The areas of all places that turned from opening to film, and from film to opening, mm²."""
+    one, other = map(multipolygon, unlike(*(shapely.get_parts(cutting.openings) for cutting in (before, after))))
+    return shapely.area(shapely.get_parts(without(one, other))), shapely.area(shapely.get_parts(without(other, one)))
+
+
 def _changes(before: Cutting, after: Cutting) -> NDArray[np.float64]:
-    """The areas of all places that changed from film to opening or back, mm²."""
-    return np.concatenate([shapely.area(shapely.get_parts(without(one.openings, other.openings)))
-                           for one, other in ((before, after), (after, before))])
+    """The areas of all places that changed, mm²."""
+    return np.concatenate(_turned(before, after))
 
 
 def _changed(before: Cutting, after: Cutting) -> float:

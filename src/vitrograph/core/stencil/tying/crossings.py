@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 from shapely.geometry import LineString, Point
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.stencil.mending.mends import Cutting
+from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.widths import Edges, axis_of, edges_of, segments_apart
 
 _SPACING_MM = 0.5                  # pieces of edge

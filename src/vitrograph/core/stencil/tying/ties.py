@@ -18,8 +18,9 @@ from shapely.geometry import LineString, Point, Polygon
 
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.job import TieChoices
+from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.stencil.mending.faults import Fault, FaultKind, Limits
-from vitrograph.core.stencil.mending.mends import Cutting, Placing, fattened, filled
+from vitrograph.core.stencil.mending.mends import Placing, fattened, filled
 from vitrograph.core.stencil.tying.carry import MOST_DROOP, droop
 from vitrograph.core.stencil.tying.crossings import Crossings, Footing, crossing_at, crossings_of
 
