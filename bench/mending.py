@@ -1,5 +1,6 @@
-"""Mend all over a folder of drawings, each 60 mm wide, limits 0.8 mm: what failed before, what fails after, and why.
+"""Mend all of very fine lettering, limits 0.8 mm, also as a ratio to one look for its thin places: ./run bench mending
 
+Over a folder of drawings, each 60 mm wide: what failed before, what fails after, and why.
 Run: PYTHONPATH=src:bench .venv/bin/python bench/mending.py FOLDER [HOW_MANY]    (any folder with SVG files below it)
 """
 
@@ -11,13 +12,15 @@ from pathlib import Path
 
 from shapely.geometry import MultiPolygon, box
 
-from common import report
+from common import percentile, report, timed
+from stencil import lettering
 from vitrograph.core.artwork import compose
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job import Artwork, Drawing, Item
 from vitrograph.core.stencil import Limits
 from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.stencil.mending.proposal import propose
+from vitrograph.core.widths import thin_places
 
 WIDTH_MM, BORDER_MM = 60.0, 20.0
 
@@ -25,8 +28,23 @@ WIDTH_MM, BORDER_MM = 60.0, 20.0
 def cutting_of(path: Path) -> Cutting:
     """A drawing as flat openings in a plain border."""
     item = Item(Drawing(path.name, path.read_bytes()), key=1, size=WIDTH_MM)
-    art = compose(Artwork((item,))).shape
+    return framed(compose(Artwork((item,))).shape)
+
+
+def framed(art: MultiPolygon) -> Cutting:
+    """Art as openings in a plain border."""
     return Cutting(MultiPolygon([box(*art.bounds).buffer(BORDER_MM, join_style="mitre")]), art)
+
+
+def fine(vertices: int) -> None:
+    """Lettering thin all over, most of whose strokes must be widened."""
+    art, limits = lettering(vertices), Limits()
+    look = percentile(timed(lambda: thin_places(art, limits.opening, limits.web), 3), 0.5)
+    proposal = propose(framed(art), limits)
+    took = percentile(timed(lambda: propose(framed(art), limits), 3), 0.5)
+    name = f"Mend all of {vertices} vertices, {len(proposal.before)} failing before"
+    report(f"{name}, {len(proposal.after)} after, median", took, "s ", 4)
+    report(f"{name}, against one look for thin places", took / look, "x ")
 
 
 def main(folder: Path, many: int) -> None:
@@ -54,6 +72,10 @@ def main(folder: Path, many: int) -> None:
 
 
 if __name__ == "__main__":
-    if len(sys.argv) < 2 or not Path(sys.argv[1]).is_dir():
-        sys.exit("name a folder with SVG files below it")
-    main(Path(sys.argv[1]), int(sys.argv[2]) if len(sys.argv) > 2 else 300)
+    if len(sys.argv) < 2:
+        for size in (2_000, 8_000):
+            fine(size)
+    elif Path(sys.argv[1]).is_dir():
+        main(Path(sys.argv[1]), int(sys.argv[2]) if len(sys.argv) > 2 else 300)
+    else:
+        sys.exit("name a folder with SVG files below it, or nothing")
