@@ -17,7 +17,7 @@ from vitrograph.core.demo import demo_order
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.logbook import Logbook, Makings
 from vitrograph.core.storing.orderfile import load_order, save_order
-from vitrograph.core.storing.unsaved import left_behind
+from vitrograph.core.storing.unsaved import LeftBehind, left_behind
 
 SAVE = """
 import sys
@@ -77,7 +77,8 @@ def lost_by_saving(folder: str) -> bool:
 def lost_by_copying(folder: str) -> bool:
     """Whether a safety copy is not offered, or not with its path, after a kill."""
     killed(COPY, folder)
-    found = [(left.order.pieces, left.path) for left in left_behind(Path(folder) / "unsaved")]
+    found = [(left.order.pieces, left.path) for left in left_behind(Path(folder) / "unsaved")
+             if isinstance(left, LeftBehind)]
     return len(found) != 1 or found[0][1] != Path(folder) / "mine.vitro"
 
 

@@ -1,7 +1,7 @@
 """No work is lost: crashes, damaged copies, other orders opened in between, and the window closed."""
 
 import pytest
-from PySide6.QtWidgets import QPushButton
+from PySide6.QtWidgets import QLabel, QPushButton
 
 from specimens import job, star_job
 from vitrograph.core.job import Order
@@ -68,11 +68,23 @@ def test_a_copy_in_use_is_nobody_elses_and_a_damaged_one_gives_way_to_the_one_be
     torn.write_bytes(torn.read_bytes()[:-40])
     lost = crash(folder, Order.of(job("lost"), id="t"), None)
     lost.write_bytes(b"PK\3\4 nothing")
-    (found,) = left_behind(folder)
+    unreadable, found = left_behind(folder)
     assert found.order.job().artwork.items[0].what.text == "before" and found.path is None
-    assert lost.with_suffix(".damaged").exists()
+    assert load_order(torn) == found.order and torn.with_suffix(".damaged").exists()     # in its place, at once
+    assert unreadable.kept == lost.with_suffix(".damaged") and unreadable.kept.read_bytes() == b"PK\3\4 nothing"
     found.copy.let_go()
     busy.drop()
+
+
+def test_a_copy_that_cannot_be_read_is_told_of_and_then_the_next_is_offered(open_desk, folder):
+    crash(folder, Order.of(job(name="good"), id="t"), None)
+    crash(folder, Order.of(job(name="bad"), id="t"), None).write_bytes(b"PK")
+    desk = open_desk(recovery=folder)
+    desk.shell.files.offer(left_behind(folder))
+    (says,) = [told.text() for told in desk.shell.findChildren(QLabel) if "damaged and cannot be read" in told.text()]
+    assert ".damaged" in says
+    desk.click("goOn")
+    assert asked(desk, "bringBack", "letGo") == ["bringBack", "letGo"]
 
 
 def test_a_copy_is_kept_while_the_maker_never_rests(desk_with_copies, folder):

@@ -10,7 +10,7 @@ from vitrograph.core.errors import OrderFileError
 from vitrograph.core.export import write_packet
 from vitrograph.core.job import Order, new_id
 from vitrograph.core.storing.orderfile import last_good
-from vitrograph.core.storing.unsaved import LeftBehind
+from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
@@ -87,10 +87,14 @@ class Files(QObject):
 
         self.bench.attempt(write)
 
-    def offer(self, left: Iterator[LeftBehind]) -> None:
+    def offer(self, left: Iterator[LeftBehind | Unreadable]) -> None:
         """Offer work that earlier runs left unsaved, one after the other; what is not answered is offered next time."""
         found = next(left, None)
         if found is None:
+            return
+        if isinstance(found, Unreadable):
+            self._ask(f"Unsaved work was left behind, but its copy is damaged and cannot be read. It is kept as "
+                      f"{found.kept}.", (Answer("goOn", "Go on", lambda: self.offer(left)),))
             return
 
         def bring_back() -> None:

@@ -35,6 +35,7 @@ from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
+from vitrograph.desk.kit.work_bar import WorkBar
 from vitrograph.desk.line import StationLine
 from vitrograph.desk.stencil.overlay import StencilOverlay
 from vitrograph.desk.stencil.tying import Tying
@@ -68,6 +69,7 @@ class Shell(QMainWindow):
         self.glass_view = GlassView(bench)
         self.sheet_view = SheetView(bench)
         self.sheet_view.hand_in(OVERLAYS, Handling(self.sheet_view), Tying(self.sheet_view))
+        self.work_bar = WorkBar(bench, self.glass_view)
         self.cards: dict[Station, StationCard] = {}
         self._stack = QStackedWidget()
         self._stack.setFixedWidth(max(CARD_WIDTH, self.fontMetrics().averageCharWidth() * 46))

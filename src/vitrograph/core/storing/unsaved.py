@@ -69,10 +69,17 @@ class LeftBehind:
     path: Path | None
 
 
-def left_behind(folder: Path) -> Iterator[LeftBehind]:
+@dataclass(frozen=True)
+class Unreadable:
+    """A copy that cannot be read any more, put aside as `NAME.damaged`, where someone may still look into it."""
+
+    kept: Path
+
+
+def left_behind(folder: Path) -> Iterator[LeftBehind | Unreadable]:
     """Yield what was left behind, the newest first; each is held from then on, so that no other program offers it.
 
-    A copy that cannot be read any more is put aside as `NAME.damaged`, where someone may still look into it.
+    Of a copy that is damaged the one before it is offered, in its place.
     """
     copies = {*folder.glob("*.vitro"), *(kept.with_suffix("") for kept in folder.glob("*.vitro.bak"))}
     for place in sorted(copies, key=_changed_at, reverse=True):
@@ -80,13 +87,24 @@ def left_behind(folder: Path) -> Iterator[LeftBehind]:
         if handle is None:                                        # its program is running
             continue
         copy = SafetyCopy(place, handle)
-        found = _read(place) or _read(backup_of(place))
+        found = _read(place)
+        if found is None:
+            damaged = _put_aside(place)
+            found = _read(place)                               # the one before it, now
         if found is not None:
             yield LeftBehind(copy, *found)
         else:
-            with suppress(OSError):
-                place.rename(place.with_suffix(".damaged"))
             copy.drop()
+            yield Unreadable(damaged)
+
+
+def _put_aside(place: Path) -> Path:
+    """Move a damaged copy out of the way of the one before it, which takes its place."""
+    damaged = place.with_suffix(".damaged")
+    for old, new in ((place, damaged), (backup_of(place), place)):
+        with suppress(OSError):
+            old.replace(new)
+    return damaged
 
 
 def _read(copy: Path) -> tuple[Order, Path | None] | None:

@@ -199,7 +199,11 @@ class Bench(QObject):
         self.choose(*(kept or _first_choice(self.job)))
         self.making.take(order.id)
         self.job_changed.emit(self.job)
-        self.runner.ask(order, self.at)
+        self.work_out()
+
+    def work_out(self) -> None:
+        """Ask for the results of the order in hand."""
+        self.runner.ask(self.order, self.at)
 
     def replace_order(self, order: Order, path: Path | None) -> None:
         """Begin on another order, with a fresh undo stack."""

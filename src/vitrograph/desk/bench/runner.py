@@ -15,9 +15,15 @@ _DRAWING_SECONDS = 0.15            # at most: what was answered is drawn before 
 
 
 class Runner(QThread):
-    """One worker thread over one pipeline. `answered` carries growing results; the last of an order is complete."""
+    """One worker thread over one pipeline. `answered` carries growing results; the last of an order is complete.
 
+    `reached` tells how many stages of the order are done; `ended` that nothing is being worked on any more.
+    """
+
+    asked = Signal()
+    reached = Signal(int)
     answered = Signal(object)
+    ended = Signal()
     broke = Signal(str)
 
     def __init__(self, parent: QObject | None = None) -> None:
@@ -36,6 +42,14 @@ class Runner(QThread):
             self._wanted = order, at
         self._drawn.set()
         self._work.release()
+        self.asked.emit()
+
+    def stop(self) -> None:
+        """Break off what is being worked on, at the next place where that can be done."""
+        with self._lock:
+            self._cancel.set()
+            self._wanted = None
+        self._drawn.set()
 
     def go_on(self) -> None:
         """What was answered has been drawn: work on."""
@@ -62,12 +76,17 @@ class Runner(QThread):
                 self._cancel = cancel = Event()
             if wanted is not None:
                 self._answer(pipeline, *wanted, cancel)
+                with self._lock:
+                    idle = self._wanted is None
+                if idle:
+                    self.ended.emit()
 
     def _answer(self, pipeline: Pipeline, order: Order, at: int, cancel: Event) -> None:
         try:
             begun = perf_counter()
             for made in pipeline.steps_of_order(order, at, cancel):
                 results = made.pieces[at]
+                self.reached.emit(sum(len(piece.given) + len(piece.failed) for piece in made.pieces))
                 if _worth_showing(results, perf_counter() - begun) and not cancel.is_set():
                     self._drawn.clear()
                     self.answered.emit(made)

@@ -95,7 +95,7 @@ def apply(app: QApplication) -> None:
 
 
 _SHEET = f"""
-QWidget#shell, QWidget#topBar, QWidget#askBar {{ background: {CHROME}; }}
+QWidget#shell, QWidget#topBar, QWidget#askBar, QWidget#workBar {{ background: {CHROME}; }}
 QScrollArea, QWidget#card, QWidget#cardBody {{ background: {CARD}; border: none; }}
 QLabel {{ color: {TEXT}; background: transparent; }}
 QLabel[role="quiet"] {{ color: {QUIET}; }}
