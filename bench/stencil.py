@@ -12,7 +12,9 @@ from common import percentile, report, timed
 from vitrograph.core.artwork import compose
 from vitrograph.core.geometry import multipolygon
 from vitrograph.core.job import Artwork, Item, Words
-from vitrograph.core.widths import thin_places
+from vitrograph.core.widths import edges_of, thin_places
+from vitrograph.core.widths.axis import triangles_of
+from vitrograph.core.widths.thin import SMOOTH_MM, SPACING, facing_pieces
 
 SIZES = (1_000, 5_000, 20_000, 60_000, 200_000)
 LIMIT_MM = 0.8
@@ -48,6 +50,12 @@ def lettering(vertices: int):
     return multipolygon(np.array(made[: int(np.searchsorted(counts, vertices)) + 1]))
 
 
+def floor(shape):
+    """What no look can do without: the pieces that face each other, and the triangles between them."""
+    pieces = facing_pieces(edges_of(shape, SMOOTH_MM).tiled(LIMIT_MM / SPACING), LIMIT_MM)
+    return triangles_of(pieces.middles) if len(pieces) else None
+
+
 def measure(name: str, page) -> None:
     """One kind of art at every size; its growth at the end."""
     sizes, taken = [], []
@@ -59,10 +67,12 @@ def measure(name: str, page) -> None:
         found = len(thin_places(shape, LIMIT_MM, LIMIT_MM))
         sizes.append(len(shapely.get_coordinates(shape)))
         taken.append(ours)
-        aims = (400.0, 4.0) if size == 20_000 else (None, None)
+        aims = (400.0, 6.0) if size == 20_000 else (None, None)
         words = f"{name}, {sizes[-1]} vertices, {shape.length / 1000:.1f} m of edge"
         report(f"{words}, {found} places found, median", 1000 * ours, "ms", aims[0])
         report(f"{words}, against one buffer", ours / base, "x ", aims[1])
+        least = percentile(timed(lambda shape=shape: floor(shape), repeats), 0.5)
+        report(f"{words}, no less than that for the pairs and triangles", least / base, "x ")
     exponent = float(np.polyfit(np.log(sizes), np.log(taken), 1)[0])
     report(f"{name}: cost grows with the vertices to the power of", exponent, "  ", 1.15)
 

@@ -12,13 +12,18 @@ from vitrograph.core.units import format_length, format_minutes, format_number, 
     ("4 5/8 in", 117.475), ('4-5/8"', 117.475), ("117.5mm", 117.5), ("11.75 cm", 117.5), ("3/8in", 9.525),
     ("85", 85), ("8,5 cm", 85), ("½ in", 12.7), ("4½\"", 114.3), (".5in", 12.7), ("1 m", 1000), ("-3 mm", -3),
     ("3 inches", 76.2), ("3''", 76.2), ("\u22122 mm", -2), ("  7  MM ", 7),
+    ("8 in.", 203.2), ("85 mm.", 85), ("3+3/8 in", 85.725), ("4\u20135/8 in", 117.475), ("4 5\u20448 in", 117.475),
+    ("4 5\u22158 in", 117.475), ("8 ½″", 215.9), ("8\u201d", 203.2), ("5′", 1524), ("2 feet", 609.6),
+    ("1' 2 3/8\"", 365.125), ("1 ft 2 in.", 355.6), ("85 millimetres", 85), ("8.5 centimeters", 85),
+    ("1.234 in", 31.3436), ("0,125 in", 3.175), ("9/8 in", 28.575),
 ])
 def test_what_makers_type(typed, mm):
     assert parse_length(typed) == pytest.approx(mm)
 
 
 @pytest.mark.parametrize("typed", [
-    "", "abc", "12 apples", "1/0 in", "1e5", "3 4", "--3", "nan", "9999999", "5/", "1.2.3"])
+    "", "abc", "12 apples", "1/0 in", "1e5", "3 4", "--3", "nan", "9999999", "5/", "1.2.3", "8²", "8₂ mm", "⑧",
+    "1,234 mm", "1,234.5 mm", "8 9/8 in", "8 8/8", "1' 14/8 3\""])
 def test_what_cannot_be_read_is_told_in_one_sentence(typed):
     with pytest.raises(LengthError) as caught:
         parse_length(typed)
@@ -45,7 +50,8 @@ def test_what_is_shown_can_be_typed_again(mm, unit):
 
 @pytest.mark.parametrize(("typed", "size"), [
     ("200x150mm", (200, 150)), ("8 in x 6 in", (203.2, 152.4)), ("20cm × 15cm", (200, 150)), ("20x15", (20, 15)),
-    ("8 1/2 x 11in", (215.9, 279.4)),
+    ("8 1/2 x 11in", (215.9, 279.4)), ("8½x6½ in", (215.9, 165.1)), ("8 by 6 in.", (203.2, 152.4)),
+    ("8½″×6½″", (215.9, 165.1)), ("1 ft x 8 in", (304.8, 203.2)),
 ])
 def test_sizes(typed, size):
     assert parse_size(typed) == pytest.approx(size)

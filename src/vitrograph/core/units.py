@@ -15,19 +15,24 @@ Unit = Literal["mm", "in"]
 MM_PER_IN = 25.4
 THIN_SPACE = "\u2009"
 MINUS = "\u2212"
-_MM_PER = {"mm": 1.0, "cm": 10.0, "m": 1000.0, "in": MM_PER_IN}
-_SPELLINGS = {'"': "in", "''": "in", "inch": "in", "inches": "in", "″": "in", "”": "in", "": None}
+_MM_PER = {"mm": 1.0, "cm": 10.0, "m": 1000.0, "in": MM_PER_IN, "ft": 12 * MM_PER_IN}
+_SPELLINGS = {"": None, '"': "in", "inch": "in", "inches": "in", "'": "ft", "foot": "ft", "feet": "ft"} | {
+    f"{prefix}{word}{plural}": unit for prefix, unit in (("milli", "mm"), ("centi", "cm"), ("", "m"))
+    for word in ("metre", "meter") for plural in ("", "s")}
 _LONGEST_MM = 100_000.0
 _LONGEST_TEXT = 60                 # more digits say nothing, and a thousand of them are past what arithmetic holds
 
+_AS_TYPED = str.maketrans({"\u2044": "/", "\u2215": "/", "\u2212": "-", "\u2013": "-", "\u2010": "-", "\u2011": "-",
+                           "\u2032": "'", "\u2019": "'", "\u2018": "'", "\u201c": '"', "\u201d": '"', "\u201e": '"'})
 _VULGAR_AFTER_DIGIT = re.compile("(\\d)([\u00bc-\u00be\u2150-\u215e])")
-_NUMBER = re.compile(
-    r"(?P<sign>[+-]?)\s*(?:"
-    r"(?P<whole>\d+)[\s-]+(?P<n1>\d+)\s*/\s*(?P<d1>\d+)"
-    r"|(?P<n2>\d+)\s*/\s*(?P<d2>\d+)"
-    r"|(?P<decimal>\d+(?:[.,]\d*)?|[.,]\d+)"
-    r")\s*(?P<unit>[^\d\s.,/]*)"
-)
+_NUMBER_ONLY = (r"(?:(?P<whole>\d+)(?:\s*[\s+-]\s*)(?P<n1>\d+)\s*/\s*(?P<d1>\d+)"
+                r"|(?P<n2>\d+)\s*/\s*(?P<d2>\d+)"
+                r"|(?P<decimal>\d+(?:[.,]\d*)?|[.,]\d+))")
+_NUMBER = re.compile(rf"(?P<sign>[+-]?)\s*{_NUMBER_ONLY}\s*(?P<unit>[^\d\s.,/]*)\.?")
+_FEET_AND_INCHES = re.compile(r"(?P<feet>\d+)\s*(?:'|ft\.?|foot|feet)\s*-?\s*"
+                              rf"{_NUMBER_ONLY}\s*(?:\"|in\.?|inch|inches)")
+_THOUSANDS = re.compile(r"[1-9]\d{0,2},\d{3}")
+_HAS_UNIT = re.compile(r"[^\d\s.,/+-]")
 
 
 def parse_length(text: str, default: Unit = "mm") -> float:
@@ -35,31 +40,51 @@ def parse_length(text: str, default: Unit = "mm") -> float:
 
     Raises LengthError, saying what was wanted and what came.
 
-    >>> parse_length("4 5/8 in"), parse_length("11.75 cm"), parse_length('4-5/8"')
-    (117.475, 117.5, 117.475)
+    >>> parse_length("4 5/8 in"), parse_length("11.75 cm"), parse_length('4-5/8"'), parse_length("1 ft 2 in.")
+    (117.475, 117.5, 117.475, 355.59999999999997)
     """
-    if len(text) > _LONGEST_TEXT:
-        raise LengthError(f"a length like 85 mm was wanted, got {len(text)} characters")
-    apart = _VULGAR_AFTER_DIGIT.sub(r"\1 \2", text)
-    plain = unicodedata.normalize("NFKC", apart).replace("\u2044", "/").replace("\u2212", "-").strip().lower()
+    plain, told = _plain(text), text.strip()[:40]
+    feet = _FEET_AND_INCHES.fullmatch(plain)
+    if feet is not None:
+        return _within(int(feet["feet"]) * _MM_PER["ft"] + _number(feet, told) * MM_PER_IN, told)
     match = _NUMBER.fullmatch(plain)
     if match is None:
-        raise LengthError(f"a length like 85 mm, 8.5 cm or 3 3/8 in was wanted, got '{text.strip()[:40]}'")
+        raise LengthError(f"a length like 85 mm, 8.5 cm or 3 3/8 in was wanted, got '{told}'")
     unit = _SPELLINGS.get(match["unit"], match["unit"]) or default
     if unit not in _MM_PER:
-        raise LengthError(f"the unit '{match['unit']}' is not known: use mm, cm, m or in")
-    value = _number(match) * _MM_PER[unit]
-    if abs(value) > _LONGEST_MM:
-        raise LengthError(f"'{text.strip()[:40]}' is longer than any glass: at most 100 m")
+        raise LengthError(f"the unit '{match['unit']}' is not known: use mm, cm, m, in or ft")
+    value = _within(_number(match, told) * _MM_PER[unit], told)
     return -value if match["sign"] == "-" else value
 
 
-def _number(match: re.Match[str]) -> float:
+def _plain(text: str) -> str:
+    """What was typed in the plainest letters there are for it. Raises LengthError where that would change its value."""
+    if len(text) > _LONGEST_TEXT:
+        raise LengthError(f"a length like 85 mm was wanted, got {len(text)} characters")
+    odd = next((letter for letter in text if unicodedata.decomposition(letter).startswith(("<su", "<circle>"))), None)
+    if odd is not None:                                        # 8² is not 82
+        raise LengthError(f"a length like 85 mm was wanted: '{odd}' cannot be read in '{text.strip()[:40]}'")
+    apart = _VULGAR_AFTER_DIGIT.sub(r"\1 \2", text)
+    return unicodedata.normalize("NFKC", apart).translate(_AS_TYPED).replace("''", '"').strip().lower()
+
+
+def _within(mm: float, told: str) -> float:
+    if abs(mm) > _LONGEST_MM:
+        raise LengthError(f"'{told}' is longer than any glass: at most 100 m")
+    return mm
+
+
+def _number(match: re.Match[str], told: str) -> float:
     if match["decimal"]:
+        if _THOUSANDS.fullmatch(match["decimal"]):
+            raise LengthError(f"'{told}' can be read in two ways: write {match['decimal'].replace(',', '.')} or "
+                              f"{match['decimal'].replace(',', '')}")
         return float(match["decimal"].replace(",", "."))
     whole, top, bottom = match["whole"] or "0", match["n1"] or match["n2"], match["d1"] or match["d2"]
     if int(bottom) == 0:
-        raise LengthError(f"'{match[0].strip()}' divides by zero")
+        raise LengthError(f"'{told}' divides by zero")
+    if match["whole"] and int(top) >= int(bottom):
+        raise LengthError(f"'{told}': after the {whole} a fraction less than 1 was wanted, got {top}/{bottom}")
     return int(whole) + int(top) / int(bottom)
 
 
@@ -81,12 +106,13 @@ def parse_size(text: str, default: Unit = "mm") -> tuple[float, float]:
     >>> parse_size("20x15cm")
     (200.0, 150.0)
     """
-    parts = re.split(r"\s*[x×*]\s*", text.strip().lower())
-    if len(parts) != 2:
+    parts = re.split(r"\s*(?:[x×*]|\bby\b)\s*", _plain(text))
+    if len(parts) != 2 or not all(parts):
         raise LengthError(f"a size like 200x150mm was wanted, got '{text.strip()[:40]}'")
-    unit = re.sub(r"[\d\s.,/+-]", "", unicodedata.normalize("NFKC", parts[1]).replace("\u2044", "/"))
-    first = parts[0] if re.search(r"[^\d\s.,/+-]", parts[0]) else parts[0] + unit
-    return parse_length(first, default), parse_length(parts[1], default)
+    first, second = parts
+    unit = re.search(r"[^\d\s,/+-]*$", second)
+    return parse_length(first if _HAS_UNIT.search(first) or unit is None else first + unit[0], default), parse_length(
+        second, default)
 
 
 def format_length(mm: float, unit: Unit = "mm", *, digits: int | None = None) -> str:

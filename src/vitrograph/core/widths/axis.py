@@ -78,7 +78,7 @@ def axis_of(pieces: Edges) -> Axis:
     middles = pieces.middles
     if len(middles) < 4:
         return _none(pieces)
-    triangles, opposite = _triangles(middles)
+    triangles, opposite = triangles_of(middles)
     if not len(triangles):
         return _none(pieces)
     vertices, radii = _circumcentres(middles[triangles])
@@ -96,7 +96,7 @@ def axis_of(pieces: Edges) -> Axis:
     return Axis(pieces, vertices, radii, ends, parted, inside, facing)
 
 
-def _triangles(points: Points) -> tuple[Indices, Indices]:
+def triangles_of(points: Points) -> tuple[Indices, Indices]:
     """The Delaunay triangles of (n, 2) points, and the triangle opposite each of their corners, -1 where none is.
 
     Of points that coincide one is taken. It takes a fifth of the time of SciPy's.

@@ -24,7 +24,7 @@ from vitrograph.core.widths.edges import Edges, Indices, Numbers, edges_of
 Kind = Literal["neck", "tongue", "tip", "alone", "corner"]
 
 SMOOTH_MM = 0.004                  # vertices closer to the outline than this do not change a width
-_SPACING = 5                       # pieces to a limit
+SPACING = 5                       # pieces to a limit
 _NEAR = 1.2                        # limits: how near a piece must be that faces another
 _ABOUT = 1.5                       # limits: how far about such pieces all others are taken
 _WALK = 1.6                        # limits: how far an end's axis is followed to a wide place
@@ -71,14 +71,14 @@ def thin_places(shape: BaseGeometry, inside: float, outside: float = 0.0, smooth
     largest = max(inside, outside)
     if largest <= 0 or shape.is_empty:
         return []
-    pieces = _facing_pieces(edges_of(shape, smooth).tiled(largest / _SPACING), largest)
+    pieces = facing_pieces(edges_of(shape, smooth).tiled(largest / SPACING), largest)
     if not len(pieces):
         return []
     axis = axis_of(pieces)
     return [place for side, limit in ((True, inside), (False, outside)) for place in _places(axis, side, limit)]
 
 
-def _facing_pieces(pieces: Edges, limit: float) -> Edges:
+def facing_pieces(pieces: Edges, limit: float) -> Edges:
     """Pieces that another faces within the limit, and all about them."""
     from scipy.spatial import KDTree
 
