@@ -64,6 +64,7 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
         f"round; or the shape that frames the monograms: {', '.join(_FRAMES)}")
     add("--handle", metavar="L", help="a handle so wide, opposite the front")
     add("--foot", metavar="L", default="0", help="how far up the wall a foot reaches")
+    add("--display", action="store_true", help="nobody drinks from it: its rim is no lip")
     add("--bead", metavar="L", default="0", help="how far down the wall a rim bead reaches")
     for flag, metavar, says in (
             ("text", "WORDS", r"words; \n begins a new line"),
@@ -296,8 +297,8 @@ def _features(options: argparse.Namespace) -> dict[str, Any]:
     """What the item has beside its wall, from flags."""
     handle = [] if options.handle is None else [
         {"what": "handle", "wide": _length(options, "--handle", options.handle, least=0.0)}]
-    return {"foot": _length(options, "--foot", options.foot), "bead": _length(options, "--bead", options.bead),
-            "keep_out": handle}
+    reach = {name: _length(options, f"--{name}", getattr(options, name)) for name in ("foot", "bead")}
+    return {"use": "display" if options.display else "drinking", "keep_out": handle} | reach
 
 
 def _stations(options: argparse.Namespace, text: str) -> list[tuple[float, float]]:

@@ -1,5 +1,6 @@
 """Every check of the stencil: what it finds, and that its remedy mends it."""
 
+import numpy as np
 import pytest
 
 from specimens import FLARE_IN, LANTERN, PLAQUE, in_mm, job, remedied, run, star_job
@@ -15,6 +16,9 @@ FAULTY = {
     "longer than the way round": (job(width=300.0), Code.OVERLAP, Level.STOP),
     "little border typed": (job(stencil__border=5.0), Code.BORDER, Level.WATCH),
     "close to the rim": (job(fit__from_rim=7.0), Code.BORDER, Level.WATCH),
+    "frost at the lip": (star_job(fit__from_rim=3.0), Code.LIP, Level.STOP),
+    "frost near the lip": (star_job(fit__from_rim=12.0), Code.LIP, Level.WATCH),
+    "film that stays near the lip": (star_job(fit__from_rim=12.0, stencil__kind="decal"), Code.LIP, Level.WATCH),
     "close to the base": (job(fit__from_rim=111.0), Code.BORDER, Level.WATCH),
     "thin webs": (job(face="Zilla Slab Bold", letter_spacing=-0.04), Code.WEB, Level.WATCH),
     "thin openings": (job("Kestrel", face="Cinzel Bold"), Code.OPENING, Level.WATCH),
@@ -51,6 +55,23 @@ def test_a_finding_has_its_number_and_limit(name):
     found = of_code(run(faulty), code)[0]
     assert found.value is not None and found.limit is not None
     assert found.why
+
+
+def test_the_lip_is_upright_below_the_rim_of_what_is_drunk_from():
+    # 20 mm along a wall that leans out are less than 20 mm upright
+    lean = np.cos(np.arctan2(35.0, 110.0))
+    near = star_job(glass=TaperedGlass(rim=130, base=60, height=110), fit__from_rim=20.0)
+    (found,) = of_code(run(near), Code.LIP)
+    assert found.value == pytest.approx(20.0 * lean, abs=0.05)
+    mended = run(remedied(near, found.remedy)).fitted
+    assert mended.wall.length - mended.wall_bounds[3] == pytest.approx(20.0 / lean, abs=0.4)
+    assert not of_code(run(near.changed(features__use="display")), Code.LIP)
+    assert not of_code(run(star_job(glass=PLAQUE, fit__from_rim=2.0)), Code.LIP)
+
+
+def test_each_side_with_little_border_is_told_by_its_own_width():
+    (found,) = of_code(run(job(stencil__border=5.0, fit__from_rim=2.0)), Code.BORDER)
+    assert in_mm(found.says).startswith("only 2\u2009mm of film at the upper side and 5\u2009mm of film at the left")
 
 
 @pytest.mark.parametrize("glass", [LANTERN, PLAQUE, FLARE_IN])

@@ -27,6 +27,7 @@ class Code(StrEnum):
     SET = "set"
     OFF_GLASS = "off-glass"
     KEEP_OUT = "keep-out"
+    LIP = "lip"
     OVERLAP = "overlap"
     BORDER = "border"
     WEB = "web"

@@ -94,7 +94,8 @@ class KeepOut(Record, frozen=True):
 class Features(Record, frozen=True):
     """What a piece has beside its wall: thicknesses, the wall a foot and a rim bead take, places to keep out of.
 
-    Its rim stands `rim_rise` higher at the angle `rim_high` than across from there.
+    Its rim stands `rim_rise` higher at the angle `rim_high` than across from there. `use` tells whether somebody
+    drinks from it, and so whether its rim is a lip.
     """
 
     thickness: Margin = 0.0
@@ -103,6 +104,7 @@ class Features(Record, frozen=True):
     bead: Margin = 0.0
     rim_rise: Margin = 0.0
     rim_high: Turn = 0.0
+    use: Literal["drinking", "display"] = "drinking"
     keep_out: Annotated[tuple[KeepOut, ...], Meta(max_length=40)] = ()
 
 

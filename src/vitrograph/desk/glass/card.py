@@ -80,8 +80,9 @@ class GlassCard(StationCard):
             self.material.addItem(material.title, name)
         self.expect = label("", "quiet")
         self.caution = label("", "caution")
+        self.use = ChoiceRow("What it is for", "use", [("drinking", "drinking from"), ("display", "display only")])
         self.section("What it is made of")
-        self.stack(self.material, self.expect, self.caution)
+        self.stack(self.material, self.expect, self.caution, self.use)
 
     def _connect(self) -> None:
         edit = self.bench.edit
@@ -100,6 +101,7 @@ class GlassCard(StationCard):
         self.stations.edited.connect(self._change_stations)
         self.joined.edited.connect(lambda joined: edit("Between stations", glass__joined=joined))
         self.count.edited.connect(lambda count: edit("How many", count=count))
+        self.use.edited.connect(lambda use: edit("What it is for", features__use=use))
         self.keep_clear.clicked.connect(lambda: self.open_helpers("keepout"))
         self.helpers.clicked.connect(lambda: self.open_helpers())
 
@@ -113,6 +115,7 @@ class GlassCard(StationCard):
             self.girth: not flat and not ball, self.rim: not curved, self.base: isinstance(glass, TaperedGlass),
             self.height_field: not curved and not ball, self.height_is: isinstance(glass, TaperedGlass | CurvedGlass),
             self.outline: flat, self.frame: flat, self.side: flat, self.stations: curved, self.joined: curved,
+            self.use: not flat,
             self.tools["girth"]: not flat, self.tools["height"]: not flat and not ball, self.trust: not flat,
         }
         for widget, wanted in shown.items():
@@ -121,6 +124,7 @@ class GlassCard(StationCard):
         self.picture.show_glass(glass)
         self.count.show_number(job.count)
         self._show_material(job)
+        self.use.show_choice(job.features.use)
         self._show_taken(job)
         for part, row in self.tools.items():
             row.show_choice(getattr(job.tools, part))

@@ -10,6 +10,7 @@ from vitrograph.core.stencil.checks.placing import (
     border,
     face,
     keep_out,
+    lip,
     off_glass,
     overlap,
     reading_width,
@@ -19,7 +20,7 @@ from vitrograph.core.stencil.sheet import Sheet
 __all__ = ["CHECKS", "SIDES", "CheckInput", "check_stencil"]
 
 CHECKS: tuple[Callable[[Sheet, CheckInput], Iterator[Finding]], ...] = (
-    off_glass, keep_out, overlap, border, film_faults, ties, reading_width, face,
+    off_glass, keep_out, lip, overlap, border, film_faults, ties, reading_width, face,
 )
 
 

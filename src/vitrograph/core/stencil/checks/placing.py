@@ -1,6 +1,7 @@
 """Checks of a stencil's place and size: off the glass, on what is kept clear, border, width against the eye, face.
 
-The limits come from the job; their defaults are common practice, no published source.
+The limits come from the job; their defaults are common practice, no published source. The lip area, 20 mm
+below the rim of ware that is drunk from, is that of ISO 7086-1 and ASTM C927; the 5 mm of a stop are common practice.
 """
 
 from collections.abc import Iterator
@@ -12,13 +13,15 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.fit import Fitted, held_from_rim, moved_round
-from vitrograph.core.glass import Block, Pane, blocks_of, largest_motif
+from vitrograph.core.glass import Block, Pane, blocks_of, largest_motif, profile_at
 from vitrograph.core.job.change import Resize, put
-from vitrograph.core.says import Length, Says
+from vitrograph.core.says import Joined, Length, Says
 from vitrograph.core.stencil.checks.given import CheckInput
 from vitrograph.core.stencil.sheet import Sheet
 
 SIDES = ("left", "lower", "right", "upper")
+LIP_MM, _LIP_STOP_MM = 20.0, 5.0
+_LIP_POINTS = 401
 
 
 def off_glass(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
@@ -63,6 +66,37 @@ def _blocks_before(fitted: Fitted, middle: float, given: CheckInput) -> Iterator
             yield kept.shifted(-turn).near(middle, fitted.wall)
 
 
+def lip(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
+    """Frost, or film that stays, where lips touch a glass that somebody drinks from."""
+    wall = sheet.fitted.wall
+    if not wall.closed or given.features.use == "display" or sheet.seen.is_empty:
+        return
+    top = float(sheet.fitted.chart.sheet_to_wall(shapely.get_coordinates(sheet.seen))[:, 1].max())
+    _, (rim, height) = profile_at(wall, np.array([wall.length, min(top, wall.length)]))
+    below = float(rim - height)
+    if top > wall.length or below > LIP_MM - 0.05:             # past the rim it is off the glass
+        return
+    what = "film that stays" if sheet.kind == "decal" else "frost"
+    yield Finding(Code.LIP, Level.STOP if below < _LIP_STOP_MM else Level.WATCH,
+                  Says("{what} reaches to {below} below the rim", what=what, below=Length(below)),
+                  Says("lips touch the upper {lip} of a glass that is drunk from: keep that bare, or say at the Glass "
+                       "station that this one is for display only", lip=Length(LIP_MM, 0)),
+                  None, below, LIP_MM, _below_lip(sheet, top))
+
+
+def _below_lip(sheet: Sheet, top: float) -> Remedy | None:
+    """Move the art below the lip area; None where it is too high for that."""
+    wall = sheet.fitted.wall
+    along = np.linspace(0.0, wall.length, _LIP_POINTS)
+    _, heights = profile_at(wall, along)
+    free = along[heights <= heights[-1] - LIP_MM]
+    _, s_low, _, s_high = sheet.fitted.wall_bounds
+    if not len(free) or s_low - (top - free[-1]) < 0:
+        return None
+    step = top - float(free[-1])
+    return Remedy.of(Says("Move it {step} down", step=Length(step)), *held_from_rim(wall.length - s_high + step))
+
+
 def overlap(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     """Art longer than the way round meets itself."""
     wall, (u_low, _, u_high, _) = sheet.fitted.wall, sheet.fitted.wall_bounds
@@ -82,9 +116,11 @@ def border(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     if not short or sheet.openings.is_empty:
         return
     width, _ = min(short)
-    names = " and ".join(name for _, name in short)
-    yield Finding(Code.BORDER, Level.WATCH, Says("only {width} of film at the {names} side", width=Length(width),
-                                                 names=names),
+    alike = {round(wide, 1): [name for other, name in short if round(other, 1) == round(wide, 1)]
+             for wide, _ in sorted(short)}
+    each = tuple(Says("{width} of film at the {names} side", width=Length(wide), names=" and ".join(names))
+                 for wide, names in alike.items())
+    yield Finding(Code.BORDER, Level.WATCH, Says("only {each}", each=Joined(" and ", each)),
                   "stray cream runs over a narrow border: let tape make up the rest, or give it more film",
                   None, width, least, _more_border(sheet, given))
 
