@@ -7,8 +7,10 @@ import numpy as np
 import pytest
 from ezdxf import path
 from ezdxf.math import area as polygon_area
+from shapely.geometry import Polygon
 
 from vitrograph.core.artwork import bring
+from vitrograph.core.artwork.opening import kind_of
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import Drawing
 
@@ -63,7 +65,7 @@ def test_lines_and_arcs_that_meet_are_one_outline_and_blocks_are_taken_apart():
     found = read(dxf_of(slot))
     whole = 40 * 20 + np.pi * 100
     assert found.shape.area * found.tall**2 == pytest.approx(whole * 1.25, rel=1e-3)
-    assert set(found.left_out) == {"lettering", "1 open line that enclose nothing"}
+    assert set(found.left_out) == {"lettering", "1 open line, which encloses nothing"}
 
 
 def test_a_hatch_and_a_hidden_layer():
@@ -78,7 +80,7 @@ def test_a_hatch_and_a_hidden_layer():
 
 def test_a_file_without_units_is_taken_as_mm_and_says_so():
     found = read(dxf_of(lambda space, _d: space.add_circle((0, 0), 10), units=0))
-    assert found.size_mm == pytest.approx((20, 20), rel=1e-3) and "no unit named, taken as mm" in found.left_out
+    assert found.size_mm == pytest.approx((20, 20), rel=1e-3) and "sizes without a unit, read as mm" in found.left_out
 
 
 WHOLE = dxf_of(flower)
@@ -102,3 +104,63 @@ def test_a_file_cut_short_is_read_as_far_as_it_goes_or_refused():
             assert read(WHOLE[:int(len(WHOLE) * share)]).shape.area > 0
         except ArtworkError as error:
             assert "\n" not in str(error)
+
+
+@pytest.mark.parametrize(("units", "mm"), [
+    # Guide for the Use of the SI, NIST SP 811 (2008), B.8: a mil is 25.4 um, a US survey foot 1200/3937 m
+    (8, 25.4e-6), (9, 0.0254), (21, 1200e3 / 3937), (22, 100e3 / 3937), (23, 3600e3 / 3937),
+    (24, 5280 * 1200e3 / 3937)])
+def test_units_that_the_library_does_not_convert(units, mm):
+    found = read(dxf_of(lambda space, _d: space.add_circle((0, 0), 10 / mm), units))
+    assert found.size_mm == pytest.approx((20, 20), rel=1e-3) and not found.left_out
+
+
+def test_files_with_remarks_other_line_ends_or_in_binary_are_the_same_drawing(tmp_path):
+    plain = WHOLE.decode()
+    ezdxf.read(io.StringIO(plain)).saveas(tmp_path / "binary.dxf", fmt="bin")
+    other_ends = plain.replace("\n", "\r\n").encode()
+    for content in (other_ends, b"999\r\nmade by hand\r\n" + other_ends,
+                    plain.replace("HEADER", "HEADER\n999\na remark", 1).encode(), b"\xef\xbb\xbf" + WHOLE,
+                    (tmp_path / "binary.dxf").read_bytes()):
+        assert kind_of(content) == "dxf"
+        assert read(content).shape.area == pytest.approx(read(WHOLE).shape.area, rel=1e-6)
+    with pytest.raises(ArtworkError, match="not a DXF drawing"):
+        read((tmp_path / "binary.dxf").read_bytes()[:900])
+
+
+def test_a_spline_that_begins_at_none_of_its_control_points_is_closed_where_it_closes():
+    corners = [(0, 0), (30, 0), (40, 25), (10, 30)]
+    # the uniform cubic basis: L. Piegl and W. Tiller, The NURBS Book (1997), equation 2.5 for equal knots
+    t = np.linspace(0, 1, 200, endpoint=False)[:, None]
+    basis = ((1 - t)**3, 3 * t**3 - 6 * t**2 + 4, -3 * t**3 + 3 * t**2 + 3 * t + 1, t**3)
+    round_twice = np.array(corners * 2)
+    whole = np.concatenate([sum(b * round_twice[at + k] for k, b in enumerate(basis)) / 6 for at in range(4)])
+
+    def draw(space, _document, weights=None):
+        spline = space.add_spline(degree=3)
+        spline.control_points, spline.knots = [*corners, *corners[:3]], list(range(11))
+        spline.weights = [1.0] * 7 if weights is None else weights
+
+    found = read(dxf_of(draw))
+    assert found.shape.area * found.tall**2 == pytest.approx(Polygon(whole).area, rel=2e-3) and not found.left_out
+    heavy = read(dxf_of(lambda space, document: draw(space, document, [1, 1, 6, 1, 1, 1, 6])))
+    assert heavy.size_mm[0] > found.size_mm[0] + 1             # a heavy corner draws the curve towards it
+
+
+def test_slivers_are_left_out_and_named_and_a_block_in_itself_is_refused():
+    def slivers(space, _document):
+        space.add_circle((0, 0), 10)
+        for x in range(3):
+            space.add_lwpolyline([(x, 30), (x + 0.5, 30), (x + 0.5, 30.0001), (x, 30.0001)], close=True)
+
+    found = read(dxf_of(slivers))
+    assert len(found.shape.geoms) == 1 and found.left_out == ("3 slivers too thin to cut, left out",)
+
+    def in_itself(space, document):
+        block = document.blocks.new("A")
+        block.add_circle((0, 0), 3)
+        block.add_blockref("A", (1, 1))
+        space.add_blockref("A", (0, 0))
+
+    with pytest.raises(ArtworkError, match="holds itself"):
+        read(dxf_of(in_itself))

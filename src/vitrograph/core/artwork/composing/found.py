@@ -79,7 +79,7 @@ def _left_out(drawn: Source, drawing: Drawing, key: int) -> Iterator[Finding]:
     """What of a drawing is not cut as drawn; a picture within it can be traced instead."""
     if drawn.left_out:
         yield Finding(
-            Code.DRAWING, Level.WATCH, f"the drawing holds {', '.join(drawn.left_out)}, not cut as drawn",
+            Code.DRAWING, Level.WATCH, f"not taken as drawn: {'; '.join(drawn.left_out)}",
             "compare the sheet with your drawing; turn these into plain filled shapes if they matter",
             value=float(len(drawn.left_out)), limit=0.0, remedy=_trace_inside(drawn, drawing, key))
     cleared = [colour.hex for colour in drawn.colours if colour.does == "clear"]

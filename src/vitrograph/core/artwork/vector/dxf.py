@@ -5,7 +5,8 @@ encloses nothing is named.
 """
 
 import io
-from collections.abc import Iterator
+import struct
+from collections.abc import Iterable, Iterator
 from functools import lru_cache
 from typing import Any
 
@@ -24,6 +25,11 @@ _MEET = 1e-5                       # of the drawing's size: ends as near as this
 _BLACK = (0, 0, 0)
 _WORDS = frozenset({"TEXT", "MTEXT", "ATTRIB", "ATTDEF"})
 _UNSEEN = frozenset({"POINT", "DIMENSION", "LEADER", "MULTILEADER", "VIEWPORT", "TOLERANCE", "XLINE", "RAY"})
+_BINARY = b"AutoCAD Binary DXF"
+_LEAST_PIECES, _MOST_PIECES = 4, 400      # of a spline's span
+# mm to the unit of a $INSUNITS that the library does not convert; a US survey foot is 1200/3937 m
+_MM_PER_UNIT = {8: 25.4e-6, 9: 25.4e-3} | {
+    number: feet * 1200e3 / 3937 for number, feet in ((21, 1.0), (22, 1 / 12), (23, 3.0), (24, 5280.0))}
 _COARSE = 1e9                      # a step that leaves curves at their fewest segments
 
 
@@ -44,8 +50,9 @@ def read_dxf(content: bytes, max_deviation: float) -> VectorDrawing:
     Tally().take(lines)
     closed, open_ends = _joined(lines, float(size.max()) * _MEET)
     if open_ends:
-        notes[f"{open_ends} open {'line' if open_ends == 1 else 'lines'} that enclose nothing"] = None
-    area = fill_outlines(closed, "evenodd")
+        notes["1 open line, which encloses nothing" if open_ends == 1 else
+              f"{open_ends} open lines, which enclose nothing"] = None
+    area = _thick(fill_outlines(closed, "evenodd"), float(size.max()) * _MEET, notes)
     if area.is_empty:
         raise ArtworkError("no outline in the DXF drawing is closed: close its curves and save it again")
     return VectorDrawing((Paint(shapely.transform(area, lambda xy: xy * factor), _BLACK),), tuple(notes))
@@ -54,22 +61,30 @@ def read_dxf(content: bytes, max_deviation: float) -> VectorDrawing:
 def _opened(content: bytes, notes: dict[str, None]) -> tuple[Any, float]:
     """The document, healed where it can be, and mm per drawing unit."""
     from ezdxf import recover, units
+    from ezdxf.document import Drawing
     from ezdxf.enums import InsertUnits
     from ezdxf.lldxf.const import DXFError
+    from ezdxf.lldxf.tagger import binary_tags_loader
 
     try:
-        document, _ = recover.read(io.BytesIO(content))
-    except (DXFError, ValueError, KeyError, IndexError, AttributeError, TypeError, OSError, RecursionError):
+        if content.startswith(_BINARY):
+            document = Drawing.load(binary_tags_loader(content))
+        else:
+            document, _ = recover.read(io.BytesIO(content))
+    except (DXFError, ValueError, KeyError, IndexError, AttributeError, TypeError, OSError, RecursionError,
+            struct.error):
         raise ArtworkError("the file is not a DXF drawing, or it was cut short: save it again as DXF R2000 or later"
                            ) from None
     named = int(document.header.get("$INSUNITS", 0))
     if named == 0:
-        notes["no unit named, taken as mm"] = None
+        notes["sizes without a unit, read as mm"] = None
         return document, 1.0
+    if named in _MM_PER_UNIT:
+        return document, _MM_PER_UNIT[named]
     try:
         return document, float(units.conversion_factor(InsertUnits(named), InsertUnits.Millimeters))
-    except (ValueError, KeyError, DXFError):
-        notes["an unknown unit, taken as mm"] = None
+    except (ValueError, KeyError, TypeError, DXFError):
+        notes[f"sizes in a unit that is not known (number {named}), read as mm"] = None
         return document, 1.0
 
 
@@ -80,7 +95,7 @@ def _entities(document: Any, notes: dict[str, None]) -> Iterator[Any]:
     if sum(insert.mcount for insert in document.modelspace().query("INSERT")) > _MOST_ENTITIES:
         raise ArtworkError(f"the drawing repeats its blocks more than {_MOST_ENTITIES} times: simplify it first")
     hidden = {layer.dxf.name for layer in document.layers if layer.is_off() or layer.is_frozen()}
-    for count, entity in enumerate(recursive_decompose(document.modelspace())):
+    for count, entity in enumerate(_taken_apart(recursive_decompose(document.modelspace()))):
         if count > _MOST_ENTITIES:
             raise ArtworkError(f"the drawing unfolds to more than {_MOST_ENTITIES} parts: simplify it first")
         kind = entity.dxftype()
@@ -94,12 +109,22 @@ def _entities(document: Any, notes: dict[str, None]) -> Iterator[Any]:
             yield entity
 
 
+def _taken_apart(parts: Iterable[Any]) -> Iterator[Any]:
+    try:
+        yield from parts
+    except RecursionError:
+        raise ArtworkError("a block of the DXF drawing holds itself: take it out, or explode the blocks") from None
+
+
 def _lines(entity: Any, step: float, notes: dict[str, None]) -> Iterator[Points]:
     """An entity's curves as (n, 2) points that stray at most `step`."""
     from ezdxf import path
     from ezdxf.lldxf.const import DXFError
 
     try:
+        if entity.dxftype() == "SPLINE" and (line := _unclamped(entity, step)) is not None:
+            yield line
+            return
         made = path.from_hatch(entity) if entity.dxftype() in {"HATCH", "MPOLYGON"} else [path.make_path(entity)]
         for whole in made:
             for part in whole.sub_paths():
@@ -109,6 +134,39 @@ def _lines(entity: Any, step: float, notes: dict[str, None]) -> Iterator[Points]
                     yield points
     except (TypeError, ValueError, DXFError, ZeroDivisionError, IndexError):
         notes[f"a part of the kind {entity.dxftype().lower()}"] = None
+
+
+def _unclamped(entity: Any, step: float) -> Points | None:
+    """Points along a spline that does not begin and end at its first and last control point; None for any other.
+
+    It is defined between the knots number p and n, of degree p with n control points (L. Piegl and W. Tiller, The NURBS
+    Book, 2.2), which is not all of its knots. A chord over 1/m of a span strays at most |B''| / (8 m²).
+    """
+    from scipy.interpolate import BSpline
+
+    degree, knots = entity.dxf.degree, np.array(entity.knots, dtype=float)
+    control = np.array([tuple(point)[:2] for point in entity.control_points], dtype=float)
+    many = len(control)
+    if len(knots) != many + degree + 1 or many <= degree or (
+            knots[0] == knots[degree] and knots[many] == knots[-1]):
+        return None
+    weights = np.array(entity.weights if len(entity.weights) == many else np.ones(many), dtype=float)[:, None]
+    bound = degree * (degree - 1) * float(np.hypot(*np.diff(control, 2, axis=0).T).max(initial=0.0))
+    pieces = int(np.clip(np.ceil(np.sqrt(bound / (8 * step))), _LEAST_PIECES, _MOST_PIECES))
+    spans = np.unique(knots[degree:many + 1])
+    at = np.append(np.linspace(spans[:-1], spans[1:], pieces, endpoint=False, axis=1).ravel(), spans[-1])
+    told = BSpline(knots, np.hstack([control * weights, weights]), degree)(at)
+    return np.asarray(told[:, :2] / told[:, 2:])
+
+
+def _thick(area: shapely.Geometry, least: float, notes: dict[str, None]) -> shapely.Geometry:
+    """An area without slivers thinner than ends that meet may be apart."""
+    parts = shapely.get_parts(area)
+    thick = 2 * shapely.area(parts) > least * shapely.length(parts)
+    if not thick.all():
+        slivers = int((~thick).sum())
+        notes[f"{slivers} {'sliver' if slivers == 1 else 'slivers'} too thin to cut, left out"] = None
+    return area if thick.all() else shapely.multipolygons(parts[thick])
 
 
 def _joined(lines: list[Points], meet: float) -> tuple[list[Points], int]:
