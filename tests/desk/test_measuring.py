@@ -64,6 +64,8 @@ def test_the_other_height_the_paper_and_the_water_check_the_glass(desk, helpers,
     water = window.go("water")
     type_into(window, "wall_mm", "2.5")
     type_into(window, "grams", "500")
+    assert water.verdict.text().startswith("How thick the wall and the bottom are is not typed")
+    type_into(window, "bottom_mm", "6")
     assert water.verdict.text().startswith("It should hold ") and desk.bench.job.features.thickness == 2.5
     proof = window.go("proof")
     proof.write_proof(tmp_path / "proof.pdf")

@@ -57,4 +57,5 @@ def test_the_area_is_that_of_all_films_on_the_glass_and_steps_are_numbered_from_
     timed = [step.key for step in run(job(etch__school="five-stir-five")).etch.steps if step.seconds]
     assert timed == ["five-stir-five 1", "five-stir-five 2", "five-stir-five 3"]
     doubtful = plan_etch(EtchInput("brief-worked", "bakeware", "resist"), 10.0).steps[1]
-    assert re.match(r"[A-Z][\w ,-]+ glass: [a-z]", doubtful.says) and doubtful.caution
+    assert re.search(r"no crack, no scratch\. [A-Z][\w ,-]+ glass: [a-z]", doubtful.says)
+    assert "cracked" in doubtful.caution

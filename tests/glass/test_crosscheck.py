@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 from specimens import LANTERN, PLAQUE, TUMBLER, in_mm
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass import check_heights, check_water, wall_of
-from vitrograph.core.job import CurvedGlass, TaperedGlass, Tools
+from vitrograph.core.job import BallGlass, CurvedGlass, TaperedGlass, Tools
 
 TOOLS = Tools()
 CONE = TaperedGlass(rim=140.0, base=60.0, height=90.0)
@@ -42,7 +42,7 @@ def test_water_of_a_frustum_is_the_handbooks():
     # frustum pi h (r1² + r1 r2 + r2²)/3 (CRC Standard Mathematical Tables);
     # water 0.9982 g/ml at 20 °C (CRC Handbook of Chemistry and Physics)
     volume = pi * 90 * (30**2 + 30 * 70 + 70**2) / 3
-    assert check_water(CONE, 0.0, 0.0, 1.0, TOOLS).expected_g == pytest.approx(volume / 1000 * 0.9982, rel=1e-6)
+    assert check_water(CONE, 1e-9, 1e-9, 1.0, TOOLS).expected_g == pytest.approx(volume / 1000 * 0.9982, rel=1e-6)
     thick = check_water(LANTERN, 2.0, 5.0, 1.0, TOOLS).expected_g
     assert thick == pytest.approx(pi * 47.0**2 * 135.0 / 1000 * 0.9982, rel=1e-3)
 
@@ -58,7 +58,8 @@ def test_water_names_the_diameter_error_that_explains_it(wider):
 
 @pytest.mark.parametrize(("glass", "wall", "grams", "sentence"), [
     (PLAQUE, 2.0, 100.0, "a pane holds no water"),
-    (TUMBLER, 40.0, 100.0, "thicker than it is wide"),
+    (TUMBLER, 60.0, 100.0, "the wall is thicker than the glass is wide"),
+    (TUMBLER, 0.0, 100.0, "thick the wall and the bottom are is not typed"),
     (TUMBLER, 2.0, 0.0, "must be more than 0"),
     (TUMBLER, 2.0, -5.0, "must be more than 0, got -5 g"),
 ])
@@ -67,7 +68,22 @@ def test_water_that_cannot_be_weighed(glass, wall, grams, sentence):
         check_water(glass, wall, 5.0, grams, TOOLS)
 
 
+def test_a_bottom_as_thick_as_the_glass_is_high_is_refused():
+    with pytest.raises(GlassError, match="the bottom is as thick as the glass is high"):
+        check_water(TUMBLER, 2.0, TUMBLER.height, 100.0, TOOLS)
+
+
+def test_a_ball_and_a_leaning_wall_are_as_thick_as_is_measured_square_to_them():
+    # sphere 4/3 pi r³, and the cone again with radii less t / cos of its lean (CRC Standard Mathematical Tables)
+    held = check_water(BallGlass(diameter=80.0), 2.0, 2.0, 1.0, TOOLS).expected_g
+    assert held == pytest.approx(4 / 3 * pi * 38**3 / 1000 * 0.9982, rel=1e-4)
+    thinner = 2.0 * hypot(40.0, 90.0) / 90.0
+    low, high = 30 - thinner, 70 - thinner
+    held = check_water(CONE, 2.0, 1e-9, 1.0, TOOLS).expected_g
+    assert held == pytest.approx(pi * 90 * (low**2 + low * high + high**2) / 3 / 1000 * 0.9982, rel=5e-3)
+
+
 def test_a_curved_wall_holds_what_its_discs_hold():
     curved = CurvedGlass(stations=((0.0, 60.0), (100.0, 60.0)))
-    held = check_water(curved, 0.0, 0.0, 1.0, TOOLS).expected_g
+    held = check_water(curved, 1e-9, 1e-9, 1.0, TOOLS).expected_g
     assert held == pytest.approx(pi * 900 * 100 / 1000 * 0.9982, rel=1e-6)

@@ -8,7 +8,7 @@ from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT
+from vitrograph.core.glass import MATERIALS, TEST_SPOT
 from vitrograph.core.job import Job, MaterialName, SchoolName, StencilKind
 from vitrograph.core.job.change import put
 from vitrograph.core.units import format_minutes
@@ -102,8 +102,9 @@ def plan_etch(given: EtchInput, area: float) -> EtchPlan:
             "nothing", "Nothing is etched: the film is the decoration, and stays. Rub every edge down once more."),))
     before = (
         Step("gloves", "Put on gloves and goggles, open a window. Read the label.", caution=CAUTIONS[1]),
-        Step("look over", f"{material.title} glass: {TEST_SPOT[:1].lower()}{TEST_SPOT[1:]}" if material.doubtful else
-             "Look the piece over: clean, dry, no crack, no scratch.", caution=material.caution or CARE),
+        Step("look over", "Look the piece over: clean, dry, no crack, no scratch." + (
+             f" {material.title} glass: {TEST_SPOT[:1].lower()}{TEST_SPOT[1:]}" if material.doubtful else ""),
+             caution=material.cautions),
         Step("cream on", "Stir the cream. Dab it on thick, until no glass shows through. Hold it to the light.",
              caution="Cup the tape's edge to catch drips; keep the cream off skin and steel sinks."),
     )

@@ -3,7 +3,7 @@
 from vitrograph.core.glass.assess import AssessInput, Assessment, assess, eye_before, patch_of
 from vitrograph.core.glass.crosscheck import check_heights, check_water
 from vitrograph.core.glass.keepout import Block, along_at, blocks_of
-from vitrograph.core.glass.material import CARE, MATERIALS, TEST_SPOT, Material
+from vitrograph.core.glass.material import MATERIALS, TEST_SPOT, Material
 from vitrograph.core.glass.measure import frustum_of, radius_of, wall_of
 from vitrograph.core.glass.patch import Motif, Patch, largest_motif, reading_turn, usable_patch
 from vitrograph.core.glass.proof import ProofSeen, correct_by_proof, wrap_paper
@@ -44,7 +44,6 @@ from vitrograph.core.glass.walls import (
 )
 
 __all__ = [
-    "CARE",
     "MATERIALS",
     "TEST_SPOT",
     "AssessInput",

@@ -15,6 +15,7 @@ from vitrograph.core.glass.walls import Frustum, profile_at
 from vitrograph.core.job import FlatGlass, Glass, TaperedGlass, Tools
 from vitrograph.core.says import Length, Says
 
+_SLICES = 2001
 WATER_G_PER_ML = 0.9982            # at 20 °C (CRC Handbook of Chemistry and Physics, density of water)
 
 
@@ -82,12 +83,14 @@ def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float, to
     """Hold the water a glass takes to the brim against its readings and its thicknesses, in mm.
 
     The inside is the outside profile less the wall, from the bottom's thickness up. Raises GlassError where the glass
-    is flat, or thicker than it is wide.
+    is flat, where a thickness is not known, or where nothing is left of the inside.
     """
     if isinstance(glass, FlatGlass):
         raise GlassError("a pane holds no water: this check is for round glasses")
     if grams <= 0:
         raise GlassError(f"the weight of the water must be more than 0, got {grams:g} g")
+    if wall_mm <= 0 or bottom_mm <= 0:
+        raise GlassError("how thick the wall and the bottom are is not typed yet: without that the weight says nothing")
     volume, side = _inside(glass, wall_mm, bottom_mm)
     expected = volume / 1000 * WATER_G_PER_ML
     # widening every diameter by d adds side * d/2 of volume, to first order
@@ -103,11 +106,16 @@ def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float, to
 def _inside(glass: Glass, wall_mm: float, bottom_mm: float) -> tuple[float, float]:
     """Inside volume (mm³) and the area of its side (mm²), by the disc method over the upright height."""
     wall = wall_of(glass)
-    outside, z = profile_at(wall, np.linspace(0.0, wall.length, 2001))
-    radius = outside - wall_mm
-    inside = z >= bottom_mm
-    if not inside.any() or radius[inside].min() <= 0:
-        raise GlassError("the glass is thicker than it is wide: measure the wall and the bottom again")
-    radius, z = radius[inside], z[inside]
+    s = np.linspace(0.0, wall.length, _SLICES)
+    outside, up = profile_at(wall, s)
+    brim = float(up.max())
+    if bottom_mm >= brim:
+        raise GlassError("the bottom is as thick as the glass is high: measure it again")
+    # a wall's thickness is measured square to it
+    out, rise = np.gradient(outside, s), np.gradient(up, s)
+    z = np.linspace(bottom_mm, brim, _SLICES)
+    radius = np.interp(z, up + wall_mm * out, np.maximum(outside - wall_mm * rise, 0.0))
+    if not radius.max() > 0:
+        raise GlassError("the wall is thicker than the glass is wide: measure it again")
     slices = np.diff(z) * (radius[1:] ** 2 + radius[1:] * radius[:-1] + radius[:-1] ** 2) / 3
     return float(pi * slices.sum()), float(pi * ((radius[1:] + radius[:-1]) * np.diff(z)).sum())

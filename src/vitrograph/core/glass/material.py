@@ -23,6 +23,11 @@ class Material:
     doubtful: bool
     caution: str = ""
 
+    @property
+    def cautions(self) -> str:
+        """What is to be minded with any glass, and with this one."""
+        return f"{CARE} {self.caution}".strip()
+
 
 MATERIALS: dict[MaterialName, Material] = {
     "ordinary": Material("Ordinary (soda-lime)", "It usually frosts evenly.", False),
@@ -38,6 +43,14 @@ MATERIALS: dict[MaterialName, Material] = {
     "coated": Material(
         "Coated, sprayed or painted", "The coat keeps the cream from the glass: it will not frost there. An uncoated "
         "side may.", True),
+    "coated inside": Material(
+        "Coated on the inside only", "Its bare outside frosts as other glass does.", False,
+        "Keep cream and alcohol off the coat within: stop the mouth, and rinse the outside only."),
+    "mirror": Material(
+        "Mirror", "Its front frosts as other glass does. Nothing is seen through it: place the film from the front, "
+        "by its edges.", False,
+        "Cream and water that creep under the back coat turn it black: tape the edges, never lay it in water, and keep "
+        "alcohol off the back."),
     "unknown": Material("Unknown", "Nobody can say before it is tried.", True),
 }
 

@@ -8,7 +8,8 @@ from msgspec import Meta
 from vitrograph.core.job.records import Height, Length, Margin, Place, Record, Turn
 
 Girth = Literal["diameter", "circumference"]
-MaterialName = Literal["ordinary", "strengthened", "bakeware", "crystal", "coated", "unknown"]
+MaterialName = Literal["ordinary", "strengthened", "bakeware", "crystal", "coated", "coated inside", "mirror",
+                       "unknown"]
 ToolName = Literal["ruler", "tape", "calipers"]
 Obstacle = Literal["handle", "seam", "raised mark", "other"]
 

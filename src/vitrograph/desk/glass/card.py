@@ -5,7 +5,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QComboBox, QWidget
 
-from vitrograph.core.glass import CARE, MATERIALS, TEST_SPOT, Frustum, Turned, fan_of, take_readings
+from vitrograph.core.glass import MATERIALS, TEST_SPOT, Frustum, Turned, fan_of, take_readings
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, Job, StraightGlass, Taken, TaperedGlass
 from vitrograph.core.results import Results
 from vitrograph.desk.glass.heights_table import StationTable
@@ -152,7 +152,7 @@ class GlassCard(StationCard):
         material = MATERIALS[job.material]
         self.material.setCurrentIndex(self.material.findData(job.material))
         self.expect.setText(f"{material.expect} {TEST_SPOT}" if material.doubtful else material.expect)
-        self.caution.setText(material.caution or CARE)
+        self.caution.setText(material.cautions)
 
     def _show_assessed(self, results: Results) -> None:
         """The room for a motif, and how far the readings can be trusted."""
