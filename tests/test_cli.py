@@ -1,6 +1,7 @@
 """The program without a window: flags, files, exit codes, and one sentence for whatever is wrong."""
 
 import json
+import re
 from itertools import pairwise
 from math import hypot
 
@@ -34,10 +35,21 @@ def test_quick_writes_the_files_and_the_plan(tmp_path, capsys):
     assert fan["outer_radius_mm"] == pytest.approx(45 * slant / 13, abs=1e-3)
     assert fan["inner_radius_mm"] == pytest.approx(32 * slant / 13, abs=1e-3)
     assert fan["sweep_deg"] == pytest.approx(360 * 13 / slant, abs=1e-3)
-    assert plan_in(tmp_path)["fit"]["art_on_glass_mm"][0] == 60.0
+    assert plan_in(tmp_path)["fit"]["art_on_glass_mm"][0] == pytest.approx(60.0)
     assert main(["plan", str(tmp_path / "out" / "job.vitro"), "--json"]) == 0
     printed = json.loads("{" + capsys.readouterr().out.split("\n", 9)[-1].partition("{")[2])
     assert printed["pieces"][0] == plan_in(tmp_path)
+
+
+def test_the_plan_tells_the_films_outline_and_where_the_svgs_corner_lies_on_the_sheet(tmp_path):
+    assert quick(tmp_path, *TUMBLER, *WORDS) == 0
+    fit = plan_in(tmp_path)["fit"]
+    left, high = fit["svg_corner_mm"]
+    on_page = re.search(r'id="film".*? d="M([\d.]+) ([\d.]+)L', (tmp_path / "out" / "stencil.svg").read_text("utf-8"))
+    (outline,), = fit["film_outlines_mm"]                      # one film, its edge one ring
+    x, y = (float(number) for number in on_page.groups())
+    assert min(hypot(left + x - at[0], high - y - at[1]) for at in outline) < 1e-3
+    assert max(at[0] for at in outline) - left == pytest.approx(fit["sheet_mm"][0], abs=1e-3)
 
 
 def test_quick_takes_a_drawing_inches_and_circumferences(tmp_path):

@@ -1,6 +1,6 @@
 """The ways of laying, against published map projections and plain perspective."""
 
-from math import atan2, cos, degrees, pi, sin
+from math import asin, atan2, cos, degrees, pi, sin
 
 import numpy as np
 import pytest
@@ -156,3 +156,22 @@ def test_turned_art_is_turned_about_its_middle(glass, turn, x, y):
     there = np.array([[x * cos(turn) - y * sin(turn), x * sin(turn) + y * cos(turn)]])
     assert_allclose(turned.to_sheet(np.array([[x, y]])), plain.to_sheet(there), atol=1e-9)
     assert_allclose(turned.sheet_to_art(turned.to_sheet(np.array([[x, y]]))), [[x, y]], atol=1e-7)
+
+
+def test_the_size_on_the_glass_is_told_beside_the_typed_one():
+    wide = 60.0
+    seen = run(job("H", width=wide, glass=LANTERN, fit__mode="eye", stencil__viewing_mm=4000.0)).fitted
+    radius = seen.wall.rim_radius
+    # from afar a chord of 60 mm is an arc of 2 r asin(30 / r)
+    assert seen.size_is == "as seen" and seen.size[0] == pytest.approx(wide)
+    assert seen.on_glass[0] == pytest.approx(2 * radius * asin(wide / 2 / radius), rel=0.01)
+    flat = run(job("H", width=wide, fit__mode="straight")).fitted
+    assert flat.size_is == "on the film" and abs(flat.on_glass[0] - wide) > 0.3
+    for made in (job("H", width=wide), job("H", width=20.0, fit__times=4, fit__wrap=True), job("H", glass=PLAQUE),
+                 job("H", width=wide, fit__turn=0.4), job("H", width=wide, stencil__kind="clear")):
+        fitted = run(made).fitted
+        assert fitted.size_is == "on the glass" and fitted.on_glass == pytest.approx(fitted.size, abs=1e-6)
+    for fitted in (seen, flat):
+        u_low, s_low, u_high, s_high = fitted.wall_bounds
+        wide = (u_high - u_low) * fitted.chart.middle_scale
+        assert fitted.on_glass == pytest.approx((wide, s_high - s_low), abs=0.01)

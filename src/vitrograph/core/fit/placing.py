@@ -4,10 +4,12 @@ from collections.abc import Callable
 from dataclasses import dataclass, replace
 from functools import cached_property
 from math import atan2, pi
+from typing import Literal
 
 import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
+from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork import Art, Mark, Placed
 from vitrograph.core.errors import FitError
@@ -20,6 +22,7 @@ from vitrograph.core.glass import Fan, Wall, eye_before, fan_of
 from vitrograph.core.job import Features, Fit, Job
 from vitrograph.core.job.change import Put, put
 
+_TOLD_IN = 200                     # points across the art, at least, where its size on the glass is taken
 _FILMS, _PLAIN = FilmChoices(), Features()
 
 
@@ -91,6 +94,24 @@ class Fitted:
             left, low, right, high = self.art.bounds
             (u_low, s_low), (u_high, s_high) = self.chart.to_wall(np.array([[left, low], [right, high]])).tolist()
         return u_low, s_low, u_high, s_high
+
+    @property
+    def size_is(self) -> Literal["on the glass", "as seen", "on the film"]:
+        """What `size` tells: laid for the eye, art is larger on the glass; laid straight, it is so on flat film."""
+        if self.wall.closed and self.chart.mode == "eye":
+            return "as seen"
+        return "on the film" if self.wall.closed and self.chart.mode == "straight" else "on the glass"
+
+    @cached_property
+    def on_glass(self) -> tuple[float, float]:
+        """One copy's width along the parallel through its middle and height along the wall, before it is turned."""
+        (wide, high), (_, low, _, top), copies = self.size, self.art.bounds, self.copy_angles[-1] - self.copy_angles[0]
+        shape: BaseGeometry = self.art
+        if self.art.is_empty or top - low > high * (1 + 1e-9):             # with the ground round it, or off the glass
+            shape, copies = shapely.box(-wide / 2, -high / 2, wide / 2, high / 2), 0.0
+        rings = shapely.segmentize(shapely.get_rings(shapely.get_parts(shape)), wide / _TOLD_IN)
+        across, up = np.ptp(self.chart.way.to_wall(shapely.get_coordinates(rings)), axis=0)
+        return float(across - copies) * self.chart.middle_scale, float(up)
 
     @property
     def from_rim(self) -> float:

@@ -46,7 +46,9 @@ def _piece(r: FinishedPiece, unit: Unit) -> dict[str, Any]:
         "fit": {
             "fan": _fan(fan_of(r.wall)),
             "sheet_mm": [right - left, high - low],
-            "art_on_glass_mm": list(r.fitted.size),
+            "art_mm": list(r.fitted.size),
+            "art_is": r.fitted.size_is,
+            "art_on_glass_mm": list(r.fitted.on_glass),
             "mode": r.job.fit.mode,
             "face": r.job.fit.face,
             "mirrored": r.fitted.chart.mirrored,
@@ -124,13 +126,17 @@ def _films(r: FinishedPiece) -> dict[str, Any]:
     strain = {"max_squeeze_pct": 100 * r.fitted.squeeze, "max_stretch_pct": 100 * r.fitted.stretch,
               "at_openings_pct": 100 * r.fitted.strain_at_openings,
               "limit_pct": 100 * r.job.fit.limit(r.job.cut.film)}
+    left, _, _, high = r.sheet.outline.bounds
+    outlines = [[list(map(list, ring.coords)) for ring in (outline.exterior, *outline.interiors)]
+                for outline in r.sheet.outlines]
     bands = [{"order": number, "outline_mm": list(outline.bounds), "from_rim_mm": [setting.rim_left, setting.rim_right],
               "strain_at_openings_pct": 100 * film.strain_at_openings, "marks_mm": [list(mark) for mark in film.marks]}
              for number, (film, outline, setting) in enumerate(
                  zip(r.fitted.films, r.sheet.outlines, r.transfer.settings, strict=True), start=1)]
     snips = [{"from_mm": list(snip.edge), "to_mm": list(snip.tip), "parts_mm": snip.parts, "cut_out": snip.cut_out}
              for film in r.fitted.films for snip in film.snips]
-    return {"strain": strain, "relief_cuts": snips, "bands": bands if len(bands) > 1 else [],
+    return {"film_outlines_mm": outlines, "svg_corner_mm": [left, high], "strain": strain, "relief_cuts": snips,
+            "bands": bands if len(bands) > 1 else [],
             "closure_mm": r.assessed.trust.closing, "angle_deg": degrees(r.fitted.angle), "times": r.job.fit.times}
 
 

@@ -22,6 +22,7 @@ _MODE_SAYS = {
     "eye": "From the front, {far} from the glass's axis, it looks exactly as drawn, {angle}° to each side. "
            "From elsewhere it does not, and at its ends it reaches farther round.",
 }
+_WIDTH_IS = {"rim": "on the glass", "letters": "on the glass", "straight": "on the film", "eye": "as seen"}
 _FACE_SAYS = {
     "outside": "Cut the right way round.",
     "back": "Cut mirrored, so that it reads from the front through the glass.",
@@ -33,7 +34,7 @@ class FitCard(StationCard):
 
     station = "fit"
     heading = "Fit"
-    says = "Sizes are as they will be on the glass. The art can also be dragged, in either picture."
+    says = "The art can also be dragged, in either picture."
 
     def build(self) -> None:
         self.width_field = LengthField("Overall width, on the glass", "size", least=1e-3)
@@ -79,6 +80,7 @@ class FitCard(StationCard):
         self.up_to.show_radians(job.stencil.reading_angle / 2)
         self.mode_says.setText(_MODE_SAYS[fit.mode].format(
             far=self.bench.length(job.stencil.viewing_mm, 0), angle=round(degrees(job.stencil.reading_angle / 2))))
+        self.width_field.set_title(f"Overall width, {_WIDTH_IS[fit.mode] if not flat else 'on the glass'}")
         self.face.show_choice(fit.face)
         self.face_says.setText(_FACE_SAYS[fit.face])
         self.place.show_job(job)
@@ -102,7 +104,10 @@ class FitCard(StationCard):
         fitted, choices, length = results.fitted, self.bench.job.stencil, self.bench.length
         assert fitted is not None
         width, height = fitted.size
-        rows = [("art", f"{length(width, 1)} × {length(height, 1)}")]
+        rows = [("art" if fitted.size_is == "on the glass" else f"art, {fitted.size_is}",
+                 f"{length(width, 1)} × {length(height, 1)}")]
+        if fitted.size_is != "on the glass":
+            rows.append(("art, on the glass", " × ".join(length(side, 1) for side in fitted.on_glass)))
         if not isinstance(fitted.wall, Pane):
             u_low, _, u_high, _ = fitted.wall_bounds
             rows.append(("goes round", f"{degrees(u_high - u_low):.0f}°"))
