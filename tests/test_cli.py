@@ -41,6 +41,16 @@ def test_quick_writes_the_files_and_the_plan(tmp_path, capsys):
     assert printed["pieces"][0] == plan_in(tmp_path)
 
 
+@pytest.mark.parametrize(("font", "sentence"), [
+    ("made.pfb", "made.pfb is damaged, or is no font of a kind that is read"),
+    ("none.otf", "none.otf could not be read: no such file"), ("Nobody", "there is no face 'Nobody'")])
+def test_a_font_that_is_not_read_is_told_by_its_true_reason(tmp_path, capsys, font, sentence):
+    (tmp_path / "made.pfb").write_bytes(b"%!PS-AdobeFont-1.0")
+    named = str(tmp_path / font) if "." in font else font
+    assert quick(tmp_path, *TUMBLER, *WORDS, "--font", named) == 2
+    assert sentence in capsys.readouterr().err
+
+
 def test_the_plan_tells_the_films_outline_and_where_the_svgs_corner_lies_on_the_sheet(tmp_path):
     assert quick(tmp_path, *TUMBLER, *WORDS) == 0
     fit = plan_in(tmp_path)["fit"]

@@ -10,7 +10,7 @@ import msgspec
 
 from vitrograph.core.artwork import face_named, label_of, sized, stacked
 from vitrograph.core.artwork.opening import read_drawing
-from vitrograph.core.artwork.words.fontfile import SUFFIXES, read_fonts
+from vitrograph.core.artwork.words.fontfile import read_fonts
 from vitrograph.core.errors import JobError, LengthError, VitrographError
 from vitrograph.core.job import (
     Item,
@@ -226,7 +226,7 @@ def _monogram(options: argparse.Namespace, initials: str) -> Item:
 def _lettering(options: argparse.Namespace) -> dict[str, Any]:
     """The face asked for: a shipped one, or a font file."""
     font = options.font or Words().face
-    if Path(font).suffix.lower() in SUFFIXES:
+    if Path(font).suffix or Path(font).is_file():              # no shipped face has a dot in its name
         return {"font": read_fonts(Path(font))[0]}
     return {"face": face_named(font).name}
 

@@ -11,12 +11,13 @@ from hypothesis import strategies as st
 from PIL import Image
 from pypdf import PdfReader
 
-from specimens import STAR, finished, in_mm, run, star_job, svg
+from specimens import STAR, finished, in_mm, remedied, run, star_job, svg
 from vitrograph.core.artwork import bring, provenance
 from vitrograph.core.artwork.opening import kind_of, read_drawing
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.export import write_packet
+from vitrograph.core.findings import Code
 from vitrograph.core.job import Drawing, Mend, Order, Tone, TraceChoices
 from vitrograph.core.pictures.reading import gray_of, thumbnail, unpack_picture
 from vitrograph.core.storing.orderfile import load_order, save_order
@@ -28,6 +29,35 @@ def picture(kind="PNG"):
     made.paste("black", (20, 20, 100, 70))
     made.save(out, kind)
     return out.getvalue()
+
+
+FRAME = "M5 5H95V95H5Z"
+LETTER_A = "M50 20 70 80H60L56 66H44L40 80H30ZM50 38 46 56H54Z"       # its counter stays as an island
+FILM = svg(f'<path fill-rule="evenodd" d="{FRAME}{LETTER_A}"/>')
+
+
+def test_a_drawing_that_is_a_stencil_already_is_told_of_and_turned_round():
+    made = star_job(artwork__items__0__what=Drawing("a.svg", FILM.encode()))
+    (found,) = [one for one in run(made).findings() if one.code is Code.INVERTED]
+    assert [in_mm(remedy.label) for remedy in found.remedies] == ["Frost its holes", "Frost it as it is"]
+    letter = bring(Drawing("a.svg", svg(f'<path fill-rule="evenodd" d="{LETTER_A}"/>').encode()), 1e-4)
+    round_, kept = (run(remedied(made, remedy)) for remedy in found.remedies)
+    for results in (round_, kept):
+        assert not [one for one in results.findings() if one.code is Code.INVERTED]
+    assert round_.art.placed[0].local.source.shape.area == pytest.approx(letter.shape.area, rel=1e-6)
+    assert kept.art.placed[0].local.source.shape.area == run(made).art.placed[0].local.source.shape.area
+    with pytest.raises(ArtworkError, match="it has no holes"):
+        bring(Drawing("s.svg", STAR.encode(), drawn="film"), 1e-3)
+
+
+@pytest.mark.parametrize("body", [
+    '<circle cx="50" cy="50" r="30" fill="none" stroke="#000" stroke-width="20"/>',            # a ring
+    f'<path fill-rule="evenodd" d="{LETTER_A}"/>',
+    f'<path d="{FRAME}"/>',
+    f'<path d="{FRAME}" fill="none" stroke="#000" stroke-width="3"/><circle cx="50" cy="50" r="30"/>',
+    f'<path fill-rule="evenodd" d="M5 30H60V90H5Z{LETTER_A}"/><circle cx="80" cy="20" r="15"/>'])
+def test_what_is_art_is_taken_for_art(body):
+    assert not bring(Drawing("a.svg", svg(body).encode()), 1e-3).film
 
 
 def dxf():

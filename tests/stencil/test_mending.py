@@ -228,3 +228,20 @@ def test_outlines_that_rounding_made_cross_themselves_are_mended_too():
     assert proposal.mends and not proposal.after and proposal.share < 0.1
     assert mended(art, proposal.mends, here).openings.is_valid
     assert TWO_ROUNDS.sound() is TWO_ROUNDS
+
+
+def test_a_mend_that_moves_the_outer_edge_is_told_and_the_typed_width_can_be_cut():
+    made = job("Kestrel", face="Cinzel Bold", width=50.0)
+    assert Code.SIZE not in {found.code for found in run(made).findings()}
+    mends = mend_all(run(made).sheet, made.stencil).mends
+    mended_job = made.changed(stencil__mends=mends)
+    (found,) = [one for one in run(mended_job).findings() if one.code is Code.SIZE]
+    assert found.value == pytest.approx(width_cut(run(mended_job)), abs=1e-6)
+    assert found.value > 50.1 and found.limit == 50.0
+    assert width_cut(run(remedied(mended_job, found.remedy))) == pytest.approx(50.0, abs=0.02)
+
+
+def width_cut(results):
+    """The width of what is seen on the glass, as the sheet has it, in the artwork's own frame."""
+    seen = shapely.transform(results.sheet.openings, results.fitted.chart.sheet_to_art)
+    return seen.bounds[2] - seen.bounds[0]

@@ -12,6 +12,7 @@ import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
 
+from vitrograph.core.artwork.inverted import looks_like_film, turned_round
 from vitrograph.core.artwork.mend import mended
 from vitrograph.core.artwork.opening import kind_of
 from vitrograph.core.artwork.vector import VectorDrawing, read_svg
@@ -39,7 +40,8 @@ class Source:
     size; `before` is the shape without the mends, with height 1 as well; `corner` and `tall` are where that shape's
     lower left corner lies on its page (mm, y up from the page's upper left corner) and how high it is; `frame` is where
     the mended shape lies in that of `before`: its lower left corner and its height; `pictures` are the files of
-    pictures within the drawing. A traced picture has `mm_per_px` and the `threshold` that was used.
+    pictures within the drawing; `film` says that it looks like a stencil already,
+    whose holes are the art. A traced picture has `mm_per_px` and the `threshold` that was used.
     """
 
     shape: MultiPolygon
@@ -57,6 +59,7 @@ class Source:
     tall: float
     frame: tuple[float, float, float]
     pictures: tuple[bytes, ...]
+    film: bool = False
 
 
 @lru_cache(maxsize=24)
@@ -124,7 +127,8 @@ def _finished(
     drawing: Drawing, shape: MultiPolygon, notes: tuple[str, ...], colours: tuple[Colour, ...], nodes: tuple[int, int],
     traced: tuple[float | None, float | None], pictures: tuple[bytes, ...],
 ) -> Source:
-    before, corner, size = _upright(shape)
+    film = drawing.drawn == "guess" and looks_like_film(shape)
+    before, corner, size = _upright(turned_round(shape) if drawing.drawn == "film" else shape)
     after = mended(before, drawing.mends)
     if after.is_empty:
         raise ArtworkError("nothing is left of the drawing after mending: take the last mend back")
@@ -133,7 +137,7 @@ def _finished(
     final = sound(shapely.transform(after, lambda xy: (xy - [left, low]) / tall))
     size_mm = (right - left) * size, (high - low) * size
     return Source(final, (right - left) / tall, size_mm, notes, colours, nodes[0], nodes[1], *traced,
-                  smallest_side(final) * tall * size, before, corner, size, (left, low, tall), pictures)
+                  smallest_side(final) * tall * size, before, corner, size, (left, low, tall), pictures, film)
 
 
 def _upright(shape: MultiPolygon) -> tuple[MultiPolygon, tuple[float, float], float]:

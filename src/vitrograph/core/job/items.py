@@ -55,11 +55,16 @@ class Mend(Record, frozen=True):
 
 
 class Drawing(Record, frozen=True, tag_field="is", tag="drawing"):
-    """What the maker brought: the file's name, kind and content, how it is read, how mended, and a licence note."""
+    """What the maker brought: the file's name, kind and content, how it is read, how mended, and a licence note.
+
+    `drawn` says what its ink is: the art, or the film of a stencil whose holes are the art. A guess takes it
+    for the art.
+    """
 
     name: Annotated[str, Meta(max_length=200)]
     data: Annotated[bytes, Meta(max_length=64_000_000)]
     kind: Literal["svg", "dxf", "picture"] = "svg"
+    drawn: Literal["guess", "art", "film"] = "guess"
     tones: Annotated[tuple[Tone, ...], Meta(max_length=500)] = ()
     trace: TraceChoices = TraceChoices()
     mends: Annotated[tuple[Mend, ...], Meta(max_length=200)] = ()

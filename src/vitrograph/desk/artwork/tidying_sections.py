@@ -45,6 +45,20 @@ class Section(Panel):
         self.change(name, merge=int(merge), **{f"what__{path}": value for path, value in changes.items()})
 
 
+class DrawnSection(Section):
+    """Whether the drawing is the art, or the film of a stencil."""
+
+    title = "What is drawn"
+
+    def build(self) -> None:
+        self.drawn = ChoiceRow("", "drawn", [("art", "the art"), ("film", "film with holes")])
+        self.stack(self.drawn)
+        self.drawn.edited.connect(lambda drawn: self.change_drawing("What is drawn", drawn=drawn))
+
+    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
+        self.drawn.show_choice("art" if drawing.drawn == "guess" else drawing.drawn)
+
+
 class ColoursSection(Section):
     """A row for each colour: what it does."""
 

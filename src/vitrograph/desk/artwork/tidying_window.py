@@ -9,7 +9,7 @@ from vitrograph.core.pictures.reading import MOST_TRACED_PIXELS, rgba_of, unpack
 from vitrograph.core.results import Results
 from vitrograph.desk.artwork.size_field import size_line
 from vitrograph.desk.artwork.source_view import SourceView
-from vitrograph.desk.artwork.tidying_sections import ColoursSection, MendSection, PictureSection
+from vitrograph.desk.artwork.tidying_sections import ColoursSection, DrawnSection, MendSection, PictureSection
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
@@ -32,7 +32,8 @@ class TidyWindow(QDialog):
         self.readings = Readings()
         self.wrong = label("", "error")
         self.wrong.setObjectName("tidyWrong")
-        self.colours, self.picture, self.mending = ColoursSection(bench), PictureSection(bench), MendSection(bench)
+        self.drawn, self.colours = DrawnSection(bench), ColoursSection(bench)
+        self.picture, self.mending = PictureSection(bench), MendSection(bench)
         self.licence = named(QLineEdit(), "licence")
         self.licence.setAccessibleName("Licence note")
         self.licence.setPlaceholderText("whose it is, and what its licence allows")
@@ -47,7 +48,7 @@ class TidyWindow(QDialog):
         column = named(QWidget(), "cardBody")
         stack = QVBoxLayout(column)
         stack.setContentsMargins(16, 16, 16, 16)
-        for widget in (self.wrong, self.readings, self.colours, self.picture, self.mending,
+        for widget in (self.wrong, self.readings, self.drawn, self.colours, self.picture, self.mending,
                        label("Licence note, for the papers", bold=True), self.licence):
             stack.addWidget(widget)
         stack.addStretch(1)
@@ -121,7 +122,7 @@ class TidyWindow(QDialog):
 
     def _show_sections(self, results: Results) -> None:
         item = self.bench.job.artwork.item(self.key)
-        for section in (self.colours, self.picture, self.mending):
+        for section in (self.drawn, self.colours, self.picture, self.mending):
             if item is not None:
                 section.take(item, self._placed(results))
 

@@ -3,6 +3,8 @@
 from collections.abc import Iterator
 from math import pi
 
+import msgspec
+
 from vitrograph.core.artwork.composing.place import Placed
 from vitrograph.core.artwork.source import Source, largest_picture
 from vitrograph.core.findings import Code, Finding, Level, Remedy
@@ -32,6 +34,7 @@ def found_in(placed: Placed) -> Iterator[Finding]:
     what = placed.item.what
     if isinstance(what, Drawing) and placed.local.source is not None:
         yield from _left_out(placed.local.source, what, placed.item.key)
+        yield from _inverted(placed.local.source, what, placed.item.key)
     if isinstance(what, Words | Monogram) and what.font is not None:
         yield from _may_be_sold(what)
 
@@ -87,6 +90,18 @@ def _left_out(drawn: Source, drawing: Drawing, key: int) -> Iterator[Finding]:
         yield Finding(
             Code.DRAWING, Level.NOTE, f"what is painted {', '.join(cleared[:4])} clears what lies below it",
             "a light colour is taken for bare glass: say otherwise in the list of colours")
+
+
+def _inverted(drawn: Source, drawing: Drawing, key: int) -> Iterator[Finding]:
+    """A drawing that looks like a stencil, whose film would be frosted and whose art would stay clear."""
+    if drawn.film:
+        told: dict[str, Remedy] = {
+            kind: Remedy.of(says, SetContent(key, msgspec.structs.replace(drawing, drawn=kind)))
+            for kind, says in (("film", "Frost its holes"), ("art", "Frost it as it is"))}
+        yield Finding(
+            Code.INVERTED, Level.WATCH, "the drawing looks like a stencil already: a frame with holes",
+            "its frame would be frosted, and what is cut out of it would stay clear: say which is meant",
+            remedy=told["film"], others=(told["art"],))
 
 
 def _trace_inside(drawn: Source, drawing: Drawing, key: int) -> Remedy | None:

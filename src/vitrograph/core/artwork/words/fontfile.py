@@ -82,7 +82,8 @@ def _opened(read: Any, name: str) -> Any:
     try:
         return read()
     except Exception:              # the reader fails in as many ways as files are damaged
-        raise ArtworkError(f"{name} is damaged or is no font: TTF, OTF, TTC, WOFF or WOFF2 is wanted") from None
+        raise ArtworkError(f"{name} is damaged, or is no font of a kind that is read: TTF, OTF, TTC, WOFF or "
+                           "WOFF2 is wanted") from None
 
 
 def _plain(font: Any, name: str) -> bytes:

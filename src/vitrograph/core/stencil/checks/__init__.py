@@ -14,13 +14,14 @@ from vitrograph.core.stencil.checks.placing import (
     off_glass,
     overlap,
     reading_width,
+    size_cut,
 )
 from vitrograph.core.stencil.sheet import Sheet
 
 __all__ = ["CHECKS", "SIDES", "CheckInput", "check_stencil"]
 
 CHECKS: tuple[Callable[[Sheet, CheckInput], Iterator[Finding]], ...] = (
-    off_glass, keep_out, lip, overlap, border, film_faults, ties, reading_width, face,
+    off_glass, keep_out, lip, overlap, border, film_faults, ties, size_cut, reading_width, face,
 )
 
 

@@ -21,6 +21,7 @@ from vitrograph.core.stencil.sheet import Sheet
 
 SIDES = ("left", "lower", "right", "upper")
 LIP_MM, _LIP_STOP_MM = 20.0, 5.0
+_AS_TYPED_MM = 0.05                # no ruler tells less
 _LIP_POINTS = 401
 
 
@@ -123,6 +124,23 @@ def border(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     yield Finding(Code.BORDER, Level.WATCH, Says("only {each}", each=Joined(" and ", each)),
                   "stray cream runs over a narrow border: let tape make up the rest, or give it more film",
                   None, width, least, _more_border(sheet, given))
+
+
+def size_cut(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
+    """Mends and ties that move the art's outer edges: what is cut is not as wide as it was typed."""
+    if not sheet.recut or sheet.seen.is_empty or not sheet.beyond.is_empty or sheet.kind == "clear":
+        return
+    typed, _ = sheet.fitted.size
+    left, _, right, _ = shapely.transform(sheet.seen, sheet.fitted.chart.sheet_to_art).bounds
+    before_left, _, before_right, _ = sheet.fitted.art.bounds
+    wide = typed + (right - left) - (before_right - before_left)
+    if abs(wide - typed) > _AS_TYPED_MM and wide > 0:
+        factor = (2 * typed - wide) / typed                    # the mends stay as wide on smaller art
+        remedy = Remedy.of(Says("Cut it {typed} wide", typed=Length(typed)), Resize(factor)) if factor > 0 else None
+        yield Finding(Code.SIZE, Level.NOTE,
+                      Says("with its mends the art is cut {wide} wide; without them it is {typed}",
+                           wide=Length(wide, 2), typed=Length(typed, 2)),
+                      "mends and ties move its outer edges", None, wide, typed, remedy)
 
 
 def reading_width(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
