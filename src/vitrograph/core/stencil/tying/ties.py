@@ -2,14 +2,14 @@
 
 Which film is tied to which is the minimum spanning tree over the shortest crossings (J. Kruskal, On the shortest
 spanning subtree of a graph, Proc. AMS 7, 1956), so that ties are as few, and all but as short, as can be. Of crossings
-nearly as short as the shortest one is taken that lies on the side of the island where most islands have one, straight
-above, below or beside its middle. An island that would hang too far is given more.
+nearly as short as the shortest one is taken on a side where the letter stays legible (see `legible`), and of those on
+the side where most islands have one, straight above, below or beside its middle. An island that would hang too far is
+given more.
 """
 
 from collections import Counter
 from collections.abc import Iterator
 from dataclasses import dataclass
-from typing import Literal
 
 import numpy as np
 import shapely
@@ -23,8 +23,7 @@ from vitrograph.core.stencil.mending.faults import Fault, FaultKind, Limits
 from vitrograph.core.stencil.mending.mends import Placing, fattened, filled
 from vitrograph.core.stencil.tying.carry import MOST_DROOP, droop
 from vitrograph.core.stencil.tying.crossings import Crossings, Footing, crossing_at, crossings_of
-
-Side = Literal["below", "above", "left", "right"]
+from vitrograph.core.stencil.tying.legible import SIDES, Side, legible_sides, letter_round
 
 _AS_SHORT = 1.3                    # times the shortest crossing, and a little: as short, to the eye
 _AS_SHORT_MM = 0.3
@@ -32,7 +31,6 @@ _BETWEEN_ISLANDS = 1.8             # times its length, what a tie to another isl
 _MOST_EACH = 4                     # ties an island is given by the program
 _SCRAPS: frozenset[FaultKind] = frozenset(("opening", "speck"))
 _WEBS: frozenset[FaultKind] = frozenset(("web", "near"))
-_SIDES: tuple[Side, ...] = ("below", "above", "left", "right")
 
 
 @dataclass(frozen=True, eq=False)
@@ -91,9 +89,10 @@ def _chosen(footing: Footing, islands: NDArray[np.object_], choices: TieChoices)
     boxes = shapely.bounds(islands)
     offered = {island: _as_short(crossings, island, holder) for island, holder in holders.items()}
     sides = {island: _sides_of(crossings, at, boxes[island - 1]) for island, at in offered.items()}
+    legible = _legible(footing, islands, offered, sides)
     loads = _loads(holders, shapely.area(islands))
     chosen: list[int] = []
-    for island, side in _shared_sides(sides).items():
+    for island, side in _shared_sides(legible).items():
         mine = [_most_central(footing, offered[island][sides[island] == side], boxes[island - 1], side)]
         everywhere = _from(crossings, island)
         many = choices.each or _MOST_EACH
@@ -154,12 +153,26 @@ def _sides_of(crossings: Crossings, at: NDArray[np.intp], box: NDArray[np.float6
     return np.where(np.abs(y) >= np.abs(x), np.where(y < 0, "below", "above"), np.where(x < 0, "left", "right"))
 
 
-def _shared_sides(sides: dict[int, NDArray[np.str_]]) -> dict[int, Side]:
+def _legible(
+    footing: Footing, islands: NDArray[np.object_], offered: dict[int, NDArray[np.intp]],
+    sides: dict[int, NDArray[np.str_]],
+) -> dict[int, set[str]]:
+    """For each island the sides on which a tie leaves its letter the most legible."""
+    crossings, openings = footing.crossings, shapely.get_parts(footing.cutting.openings)
+    tree, made = shapely.STRtree(openings), {}
+    for island, at in offered.items():
+        letter = letter_round(islands[island - 1], openings, tree)
+        made[island] = set(sides[island].tolist()) if letter is None else legible_sides(
+            islands[island - 1], letter, sides[island], crossings.middles[at], crossings.lengths[at])
+    return made
+
+
+def _shared_sides(sides: dict[int, set[str]]) -> dict[int, Side]:
     """A side for each island, one that most of the others have as well, so that ties line up across letters."""
     left, shared = dict(sides), {}
     while left:
-        votes = Counter(side for offered in left.values() for side in set(offered.tolist()))
-        best = max(_SIDES, key=lambda side: (votes[side], -_SIDES.index(side)))
+        votes = Counter(side for offered in left.values() for side in offered)
+        best = max(SIDES, key=lambda side: (votes[side], -SIDES.index(side)))
         for island in [island for island, offered in left.items() if best in offered]:
             shared[island] = best
             del left[island]

@@ -1,0 +1,62 @@
+"""Tied letters stay letters: by the side each is tied on, and read by a general text recogniser where there is one."""
+
+import io
+import shutil
+import subprocess
+from difflib import SequenceMatcher
+
+import numpy as np
+import pytest
+import shapely
+from PIL import Image, ImageDraw
+
+from specimens import job, run
+from vitrograph.core.artwork.words.faces import faces
+
+READER = shutil.which("tesseract")     # Debian's tesseract-ocr
+FACES = [face for face in faces() if face not in ("Symbols", "Saira Stencil One")]
+WORDS = ("Marblehead", "Observatory", "paddle board", "Kestrel Point")
+_PX_PER_MM, _ROUND_MM = 12, 6
+
+
+@pytest.mark.parametrize(("letter", "side"), [("b", "above"), ("d", "above"), ("a", "below"), ("e", "above"),
+                                              ("o", "below"), ("p", "below"), ("q", "below")])
+def test_a_letter_is_opened_where_it_stays_itself(letter, side):
+    plain = run(job(letter, width=20.0))
+    tied = run(job(letter, width=20.0, stencil__ties__placed="auto")).sheet
+    (island,) = plain.sheet.islands
+    ups = [tie.at[1] - island.centroid.y for tie in tied.ties]
+    assert ups[0] * (1 if side == "above" else -1) > 0
+
+
+def picture(results):
+    """What is seen on the glass, in black on white, laid flat."""
+    shape = shapely.transform(results.sheet.openings, results.fitted.chart.sheet_to_art)
+    left, low, right, high = np.array(shape.bounds) + [-_ROUND_MM, -_ROUND_MM, _ROUND_MM, _ROUND_MM]
+    made = Image.new("L", (int((right - left) * _PX_PER_MM), int((high - low) * _PX_PER_MM)), 255)
+    draw = ImageDraw.Draw(made)
+    for ring, ink in [(part.exterior, 0) for part in shape.geoms] + [
+            (hole, 255) for part in shape.geoms for hole in part.interiors]:
+        draw.polygon([((x - left) * _PX_PER_MM, (high - y) * _PX_PER_MM) for x, y in ring.coords], fill=ink)
+    return made
+
+
+def read(results):
+    out = io.BytesIO()
+    picture(results).save(out, "PNG")
+    told = subprocess.run([READER, "-", "-", "--psm", "7"], input=out.getvalue(), capture_output=True, check=True)
+    return told.stdout.decode().replace(" ", "").strip().casefold()
+
+
+@pytest.mark.skipif(READER is None, reason="no tesseract-ocr here: nobody reads along")
+def test_tied_words_are_read_as_before_in_most_letters():
+    kept = before = 0
+    for face in FACES:
+        for words in WORDS:
+            plain = job(words, face=face, width=62.0)
+            wanted = words.replace(" ", "").casefold()
+            alike = [sum(block.size for block in SequenceMatcher(None, wanted, read(run(made)), False)
+                         .get_matching_blocks()) for made in (plain, plain.changed(stencil__ties__placed="auto"))]
+            before += alike[0]
+            kept += min(alike)
+    assert kept >= 0.94 * before
