@@ -64,11 +64,11 @@ class Drawing(Record, frozen=True, tag_field="is", tag="drawing"):
     name: Annotated[str, Meta(max_length=200)]
     data: Annotated[bytes, Meta(max_length=64_000_000)]
     kind: Literal["svg", "dxf", "picture"] = "svg"
-    drawn: Literal["guess", "art", "film"] = "guess"
     tones: Annotated[tuple[Tone, ...], Meta(max_length=500)] = ()
     trace: TraceChoices = TraceChoices()
     mends: Annotated[tuple[Mend, ...], Meta(max_length=200)] = ()
     licence: Annotated[str, Meta(max_length=400)] = ""
+    drawn: Literal["guess", "art", "film"] = "guess"
 
     def __repr__(self) -> str:
         return f"Drawing({self.name!r}, {self.kind}, {len(self.data)} bytes)"
