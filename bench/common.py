@@ -34,8 +34,6 @@ def open_shell(job, station: str, *chosen: int):
 
     from vitrograph.core.job import Order
     from vitrograph.core.logbook import Logbook
-    from vitrograph.core.stations import STATIONS
-    from vitrograph.desk.app import settle
     from vitrograph.desk.bench import Bench
     from vitrograph.desk.kit import theme
     from vitrograph.desk.shell import Shell
@@ -48,11 +46,21 @@ def open_shell(job, station: str, *chosen: int):
     shell.bench.choose(*chosen)
     while not shell.bench.results.complete:
         QTest.qWait(20)
+    rest(shell)
+    return shell
+
+
+def rest(shell) -> None:
+    """Let a window come to rest: its memory settled, all its cards made."""
+    from PySide6.QtTest import QTest
+
+    from vitrograph.core.stations import STATIONS
+    from vitrograph.desk.app import settle
+
     QTest.qWait(1500)
     settle(shell)
     while len(shell.cards) < len(STATIONS):
         QTest.qWait(20)
-    return shell
 
 
 def close(shell) -> None:

@@ -5,7 +5,7 @@ import tempfile
 import time
 from pathlib import Path
 
-from common import close, percentile, report
+from common import close, percentile, report, rest
 
 LINE = "Kestrel Point Observatory open night "
 LETTERS = {40: f"{LINE}202", 200: "\n".join([LINE] * 6)[:200]}
@@ -14,19 +14,15 @@ EDITS = 40
 
 def main() -> None:
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-    from PySide6.QtTest import QTest
     from PySide6.QtWidgets import QApplication
 
-    from vitrograph.desk.app import settle
     from vitrograph.desk.kit import theme
 
     app = QApplication([])
     theme.apply(app)
     for count, text in LETTERS.items():
         shell = window_with(text)
-        QTest.qWait(1500)
-        settle(shell)
-        QTest.qWait(1500)
+        rest(shell)
         time_typing(app, shell, count)
         close(shell)
 

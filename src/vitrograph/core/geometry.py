@@ -126,8 +126,8 @@ def without(shape: BaseGeometry, gone: BaseGeometry) -> BaseGeometry:
     parts, touched = parts_touched(shape, shapely.get_parts(gone))
     if touched.all():
         return _overlaid(shapely.difference, shape, gone)
-    cut = _overlaid(shapely.difference, shapely.multipolygons(parts[touched]), gone)
-    return shapely.multipolygons(np.concatenate([parts[~touched], shapely.get_parts(as_polygons(cut))]))
+    cut = _overlaid(shapely.difference, multipolygon(parts[touched]), gone)
+    return multipolygon(np.concatenate([parts[~touched], shapely.get_parts(as_polygons(cut))]))
 
 
 def parts_touched(shape: BaseGeometry, others: NDArray[np.object_]) -> tuple[NDArray[np.object_], NDArray[np.bool_]]:

@@ -145,6 +145,11 @@ class OrderResults:
         return replace(self, pieces=(*self.pieces[:at], results, *self.pieces[at + 1:]))
 
     @property
+    def done(self) -> int:
+        """How many stages of all pieces are worked out, or have failed."""
+        return sum(len(piece.given) + len(piece.failed) for piece in self.pieces)
+
+    @property
     def complete(self) -> bool:
         """Whether every piece has all the results it can have."""
         return all(piece.complete for piece in self.pieces)

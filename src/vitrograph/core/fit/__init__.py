@@ -5,7 +5,7 @@ from vitrograph.core.fit.band import EDGE_DEVIATION_MM, Band, band_edge
 from vitrograph.core.fit.chart import Chart, whole_wall
 from vitrograph.core.fit.checks import check_fit
 from vitrograph.core.fit.films import Film
-from vitrograph.core.fit.placing import FitChoices, Fitted, MappedArt, fit_art, map_art
+from vitrograph.core.fit.placing import FitChoices, Fitted, MappedArt, fit_art, map_art, size_told
 from vitrograph.core.fit.remedies import FitCheckInput
 from vitrograph.core.fit.room import Room, RoomInput, make_it_fit, room_for
 from vitrograph.core.fit.stand import held_from_rim, moved_round, moved_up
@@ -34,5 +34,6 @@ __all__ = [
     "moved_round",
     "moved_up",
     "room_for",
+    "size_told",
     "whole_wall",
 ]

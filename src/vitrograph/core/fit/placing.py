@@ -19,8 +19,10 @@ from vitrograph.core.fit.ground import Ground
 from vitrograph.core.fit.stand import angle_of, held_from_rim, middle_height, rim_at
 from vitrograph.core.geometry import Box, Points, as_polygons, multipolygon, union
 from vitrograph.core.glass import Fan, Wall, eye_before, fan_of
-from vitrograph.core.job import Features, Fit, Job
+from vitrograph.core.job import Features, Fit, Job, Mode
 from vitrograph.core.job.change import Put, put
+
+SizeIs = Literal["on the glass", "as seen", "on the film"]
 
 _TOLD_IN = 200                     # points across the art, at least, where its size on the glass is taken
 _FILMS, _PLAIN = FilmChoices(), Features()
@@ -45,6 +47,12 @@ class FitChoices:
         films = FilmChoices(stencil.borders, stencil.least_border, job.fit.limit(job.cut.film))
         ground = Ground(stencil.ground_shape, stencil.ground) if stencil.kind == "clear" else None
         return cls(stencil.viewing_mm, stencil.reading_angle, films, ground)
+
+
+def size_told(mode: Mode, *, closed: bool) -> SizeIs:
+    """What a typed size tells: laid for the eye, art is larger on a round wall; laid straight, it is so on film."""
+    told: dict[Mode, SizeIs] = {"eye": "as seen", "straight": "on the film"}
+    return told.get(mode, "on the glass") if closed else "on the glass"
 
 
 @dataclass(frozen=True)
@@ -96,11 +104,9 @@ class Fitted:
         return u_low, s_low, u_high, s_high
 
     @property
-    def size_is(self) -> Literal["on the glass", "as seen", "on the film"]:
-        """What `size` tells: laid for the eye, art is larger on the glass; laid straight, it is so on flat film."""
-        if self.wall.closed and self.chart.mode == "eye":
-            return "as seen"
-        return "on the film" if self.wall.closed and self.chart.mode == "straight" else "on the glass"
+    def size_is(self) -> SizeIs:
+        """What `size` tells."""
+        return size_told(self.chart.mode, closed=self.wall.closed)
 
     @cached_property
     def on_glass(self) -> tuple[float, float]:

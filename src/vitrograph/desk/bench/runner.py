@@ -86,7 +86,7 @@ class Runner(QThread):
             begun = perf_counter()
             for made in pipeline.steps_of_order(order, at, cancel):
                 results = made.pieces[at]
-                self.reached.emit(sum(len(piece.given) + len(piece.failed) for piece in made.pieces))
+                self.reached.emit(made.done)
                 if _worth_showing(results, perf_counter() - begun) and not cancel.is_set():
                     self._drawn.clear()
                     self.answered.emit(made)

@@ -4,6 +4,7 @@ from math import degrees
 
 from PySide6.QtWidgets import QWidget
 
+from vitrograph.core.fit import size_told
 from vitrograph.core.glass import Pane, eye_before, fan_of, usable_patch
 from vitrograph.core.job import Job
 from vitrograph.core.results import Results
@@ -22,7 +23,6 @@ _MODE_SAYS = {
     "eye": "From the front, {far} from the glass's axis, it looks exactly as drawn, {angle}° to each side. "
            "From elsewhere it does not, and at its ends it reaches farther round.",
 }
-_WIDTH_IS = {"rim": "on the glass", "letters": "on the glass", "straight": "on the film", "eye": "as seen"}
 _FACE_SAYS = {
     "outside": "Cut the right way round.",
     "back": "Cut mirrored, so that it reads from the front through the glass.",
@@ -80,7 +80,7 @@ class FitCard(StationCard):
         self.up_to.show_radians(job.stencil.reading_angle / 2)
         self.mode_says.setText(_MODE_SAYS[fit.mode].format(
             far=self.bench.length(job.stencil.viewing_mm, 0), angle=round(degrees(job.stencil.reading_angle / 2))))
-        self.width_field.set_title(f"Overall width, {_WIDTH_IS[fit.mode] if not flat else 'on the glass'}")
+        self.width_field.set_title(f"Overall width, {size_told(fit.mode, closed=not flat)}")
         self.face.show_choice(fit.face)
         self.face_says.setText(_FACE_SAYS[fit.face])
         self.place.show_job(job)

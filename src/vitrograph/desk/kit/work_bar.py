@@ -35,7 +35,7 @@ class WorkBar(QWidget):
             row.addWidget(widget)
         self._moment = QTimer(self, singleShot=True, interval=_MOMENT_MS)
         self._moment.timeout.connect(self._show)
-        self._stopped = False
+        self._stopped, self._done = False, 0
         bench.runner.asked.connect(self._begin)
         bench.runner.reached.connect(self._reach)
         bench.runner.ended.connect(self._end)
@@ -48,12 +48,16 @@ class WorkBar(QWidget):
         self._moment.start()
 
     def _reach(self, done: int) -> None:
+        self._done = done
+        if self.isVisible() and not self._stopped:             # what takes a moment is written for nobody
+            self._tell_how_far()
+
+    def _tell_how_far(self) -> None:
         whole = len(STAGES) * len(self.bench.order.pieces)
         self._far.setRange(0, whole)
-        self._far.setValue(done)
-        if not self._stopped:
-            station = STAGES[done % len(STAGES)].station
-            self._tell(f"Working out: {station}, {done} of {whole} steps done", "Stop")
+        self._far.setValue(self._done)
+        station = STAGES[self._done % len(STAGES)].station
+        self._tell(f"Working out: {station}, {self._done} of {whole} steps done", "Stop")
 
     def _tell(self, words: str, does: str) -> None:
         self._says.setText(words)
@@ -75,6 +79,7 @@ class WorkBar(QWidget):
             self.hide()
 
     def _show(self) -> None:
+        self._tell_how_far()
         self.move(_MARGIN, _MARGIN)
         self.show()
         self.raise_()

@@ -18,7 +18,7 @@ from vitrograph.core.artwork.vector.limits import Tally, refuse_beyond
 from vitrograph.core.artwork.vector.paint import Paint
 from vitrograph.core.artwork.vector.svg import VectorDrawing
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, multipolygon
 
 _MOST_ENTITIES = 50_000
 _MEET = 1e-5                       # of the drawing's size: ends as near as this are one
@@ -166,7 +166,7 @@ def _thick(area: shapely.Geometry, least: float, notes: dict[str, None]) -> shap
     if not thick.all():
         slivers = int((~thick).sum())
         notes[f"{slivers} {'sliver' if slivers == 1 else 'slivers'} too thin to cut, left out"] = None
-    return area if thick.all() else shapely.multipolygons(parts[thick])
+    return multipolygon(parts[thick])
 
 
 def _joined(lines: list[Points], meet: float) -> tuple[list[Points], int]:

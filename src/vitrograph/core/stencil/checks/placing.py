@@ -75,7 +75,7 @@ def lip(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     top = float(sheet.fitted.chart.sheet_to_wall(shapely.get_coordinates(sheet.seen))[:, 1].max())
     _, (rim, height) = profile_at(wall, np.array([wall.length, min(top, wall.length)]))
     below = float(rim - height)
-    if top > wall.length or below > LIP_MM - 0.05:             # past the rim it is off the glass
+    if top > wall.length or below > LIP_MM - _AS_TYPED_MM:             # past the rim it is off the glass
         return
     what = "film that stays" if sheet.kind == "decal" else "frost"
     yield Finding(Code.LIP, Level.STOP if below < _LIP_STOP_MM else Level.WATCH,
@@ -91,11 +91,10 @@ def _below_lip(sheet: Sheet, top: float) -> Remedy | None:
     along = np.linspace(0.0, wall.length, _LIP_POINTS)
     _, heights = profile_at(wall, along)
     free = along[heights <= heights[-1] - LIP_MM]
-    _, s_low, _, s_high = sheet.fitted.wall_bounds
+    s_low = sheet.fitted.wall_bounds[1]
     if not len(free) or s_low - (top - free[-1]) < 0:
         return None
-    step = top - float(free[-1])
-    return Remedy.of(Says("Move it {step} down", step=Length(step)), *held_from_rim(wall.length - s_high + step))
+    return _moved_down(sheet, top - float(free[-1]))
 
 
 def overlap(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
@@ -213,8 +212,12 @@ def _more_border(sheet: Sheet, given: CheckInput) -> Remedy | None:
     placed = given.fit.held != "top" or given.fit.from_rim is not None
     if placed and sheet.fitted.wall.length - (s_high - s_low) >= 2 * least:
         nearer_rim = sheet.border[3] < least
-        rim_gap = sheet.fitted.wall.length - s_high
-        step = least - sheet.border[3] if nearer_rim else sheet.border[1] - least
-        return Remedy.of(Says("Move it {step} {way}", step=Length(abs(step)), way="down" if step > 0 else "up"),
-                         *held_from_rim(rim_gap + step))
+        return _moved_down(sheet, least - sheet.border[3] if nearer_rim else sheet.border[1] - least)
     return None
+
+
+def _moved_down(sheet: Sheet, step: float) -> Remedy:
+    """Move the art along the wall; up, where the step is less than 0."""
+    rim_gap = sheet.fitted.wall.length - sheet.fitted.wall_bounds[3]
+    return Remedy.of(Says("Move it {step} {way}", step=Length(abs(step)), way="down" if step > 0 else "up"),
+                     *held_from_rim(rim_gap + step))

@@ -81,7 +81,7 @@ def propose(cutting: Cutting, limits: Limits, still_wanted: Callable[[], None] =
     preview: list[_Way] = []
     for order in _ORDERS:
         if order is _GIVING_UP and any(_keeps_all(way) for way in preview):
-            break                                              # it does without from the start: others need not
+            break                                              # it does without from the start, and another need not
         preview.append(_way(tries, order))
         if _keeps_all(preview[-1]) and preview[-1].changed < _LITTLE * cutting.openings.area:
             break
