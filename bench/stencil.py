@@ -14,7 +14,7 @@ from vitrograph.core.geometry import multipolygon
 from vitrograph.core.job import Artwork, Item, Words
 from vitrograph.core.widths import edges_of, thin_places
 from vitrograph.core.widths.axis import triangles_of
-from vitrograph.core.widths.thin import SMOOTH_MM, SPACING, facing_pieces
+from vitrograph.core.widths.thin import SMOOTH_MM, facing_pieces
 
 SIZES = (1_000, 5_000, 20_000, 60_000, 200_000)
 LIMIT_MM = 0.8
@@ -52,7 +52,7 @@ def lettering(vertices: int):
 
 def floor(shape):
     """What no look can do without: the pieces that face each other, and the triangles between them."""
-    pieces = facing_pieces(edges_of(shape, SMOOTH_MM).tiled(LIMIT_MM / SPACING), LIMIT_MM)
+    pieces = facing_pieces(edges_of(shape, SMOOTH_MM), LIMIT_MM)
     return triangles_of(pieces.middles) if len(pieces) else None
 
 

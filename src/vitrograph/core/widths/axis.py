@@ -14,9 +14,10 @@ from numpy.typing import NDArray
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
-from vitrograph.core.widths.edges import Edges, Indices, Numbers, edges_of, segments_apart
+from vitrograph.core.widths.edges import Edges, Indices, Numbers, dot, edges_of, norms, segments_apart
 
 _FAR = 100.0
+_SUPER = 3                         # corners of the triangle that a triangulation starts from, its first points
 _TAPER = 0.35                      # change of width along the axis beyond which it runs into a tip
 
 
@@ -39,7 +40,7 @@ class Axis:
     @cached_property
     def lengths(self) -> Numbers:
         """Of the Voronoi edges, mm; boundless where they have no end."""
-        made = np.hypot(*(self.vertices[self.ends[:, 1]] - self.vertices[self.ends[:, 0]]).T)
+        made = norms(self.vertices.take(self.ends[:, 1], 0) - self.vertices.take(self.ends[:, 0], 0))
         return np.where(self.ends[:, 1] >= 0, made, np.inf)
 
     @cached_property
@@ -47,23 +48,24 @@ class Axis:
         """Of each facing edge the width, and the points of the outline that it is taken between."""
         one, other = self.parted[self.facing].T
         ends = self.pieces.start, self.pieces.end
-        return segments_apart((ends[0][one], ends[1][one]), (ends[0][other], ends[1][other]))
+        return segments_apart(*((ends[0].take(at, 0), ends[1].take(at, 0)) for at in (one, other)))
 
     @cached_property
     def along(self) -> Numbers:
         """Lengths of all Voronoi edges along the strip they lie in: without the zigzag that the pieces give them."""
         made = self.lengths.copy()
-        made[self.facing] = np.hypot(*self.reaches.T)
+        made[self.facing] = norms(self.reaches)
         return made
 
     @cached_property
     def reaches(self) -> Points:
         """Of each facing edge the way from its first vertex to its second, as far as that goes along the strip."""
         one, other = self.parted[self.facing].T
-        way = self.pieces.steps[one] / self.pieces.lengths[one, None] - (
-            self.pieces.steps[other] / self.pieces.lengths[other, None])
-        steps = self.vertices[self.ends[self.facing, 1]] - self.vertices[self.ends[self.facing, 0]]
-        return np.asarray(way * (_dot(steps, way) / _dot(way, way))[:, None])
+        ahead = self.pieces.steps / self.pieces.lengths[:, None]
+        way = ahead.take(one, 0) - ahead.take(other, 0)
+        first, second = self.ends[self.facing].T
+        steps = self.vertices.take(second, 0) - self.vertices.take(first, 0)
+        return np.asarray(way * (dot(steps, way) / dot(way, way))[:, None])
 
     @cached_property
     def widths(self) -> Numbers:
@@ -81,7 +83,7 @@ def axis_of(pieces: Edges) -> Axis:
     triangles, opposite = triangles_of(middles)
     if not len(triangles):
         return _none(pieces)
-    vertices, radii = _circumcentres(middles[triangles])
+    vertices, radii = _circumcentres(middles.take(triangles, 0))
     ends, parted = _ridges(triangles, opposite)
     far = ~(radii <= np.hypot(*np.ptp(middles, axis=0)))       # so far off that rounding tells its place
     vertices[far], radii[far] = 0.0, np.inf
@@ -89,10 +91,10 @@ def axis_of(pieces: Edges) -> Axis:
     # between neighbours on the outline the diagram's edge crosses it, and belongs to neither side
     kept = (ends.max(axis=1) >= 0) & ~pieces.are_neighbours(parted[:, 0], parted[:, 1])
     ends, parted = np.sort(ends[kept])[:, ::-1], parted[kept]
-    one, other = pieces.normals[parted[:, 0]], pieces.normals[parted[:, 1]]
+    one, other = (pieces.normals.take(parted[:, side], 0) for side in (0, 1))
     facing = (ends[:, 1] >= 0) & pieces.face_each_other(parted[:, 0], parted[:, 1])
     seen = _seen(middles, vertices, ends, parted)
-    inside = _dot(seen - middles[parted[:, 0]], one) + _dot(seen - middles[parted[:, 1]], other) > 0
+    inside = dot(seen - middles.take(parted[:, 0], 0), one) + dot(seen - middles.take(parted[:, 1], 0), other) > 0
     return Axis(pieces, vertices, radii, ends, parted, inside, facing)
 
 
@@ -107,11 +109,13 @@ def triangles_of(points: Points) -> tuple[Indices, Indices]:
     made = cdt.Triangulation(cdt.VertexInsertionOrder.AUTO, cdt.IntersectingConstraintEdges.DONT_CHECK, 0.0)
     vertices: Any = np.ascontiguousarray(points[taken])        # a buffer, for which Python 3.11 has no type
     made.insert_vertices(vertices)
-    made.erase_super_triangle()
     told = made.triangles_array()
-    beside = told["neighbors"].astype(np.intp)                 # the first lies beyond the first and second corner
+    corners = told["vertices"].astype(np.intp) - _SUPER        # erasing the triangle about all of them here is quicker
+    kept = (corners >= 0).all(axis=1)
+    number = np.append(np.where(kept, np.cumsum(kept) - 1, -1), -1)
+    beside = told["neighbors"][kept].astype(np.intp)           # the first lies beyond the first and second corner
     beside[beside == cdt.NO_NEIGHBOR] = -1
-    return taken[told["vertices"]], np.roll(beside, -1, axis=1)
+    return taken[corners[kept]], np.roll(number[beside], -1, axis=1)
 
 
 def _ridges(triangles: Indices, neighbours: Indices) -> tuple[Indices, Indices]:
@@ -129,28 +133,24 @@ def _ridges(triangles: Indices, neighbours: Indices) -> tuple[Indices, Indices]:
 def _circumcentres(corners: Points) -> tuple[Points, Numbers]:
     """Centres and radii of the circles through the corners of (n, 3, 2) triangles; not finite where they are flat."""
     b, c = corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]
-    b2, c2 = _dot(b, b), _dot(c, c)
+    b2, c2 = dot(b, b), dot(c, c)
     with np.errstate(divide="ignore", invalid="ignore"):
         centre = np.column_stack([c[:, 1] * b2 - b[:, 1] * c2, b[:, 0] * c2 - c[:, 0] * b2]) / (
             2 * (b[:, 0] * c[:, 1] - b[:, 1] * c[:, 0]))[:, None]
-        radii = np.hypot(*centre.T)
+        radii = norms(centre)
     return corners[:, 0] + np.nan_to_num(centre), np.where(np.isfinite(radii), radii, np.inf)
 
 
 def _seen(middles: Points, vertices: Points, ends: Indices, parted: Indices) -> Points:
     """A point of each Voronoi edge: half-way along it; of one without end, which leaves the outline behind, far out."""
-    points = vertices[ends].mean(axis=1)
+    points = (vertices.take(ends[:, 0], 0) + vertices.take(ends[:, 1], 0)) / 2
     endless = ends[:, 1] < 0
     one, other = middles[parted[endless, 0]], middles[parted[endless, 1]]
     between = (one + other) / 2
     out = np.column_stack([one[:, 1] - other[:, 1], other[:, 0] - one[:, 0]]) * _FAR
-    away = _dot(between - middles.mean(axis=0), out) >= 0
+    away = dot(between - middles.mean(axis=0), out) >= 0
     points[endless] = between + np.where(away[:, None], out, -out)
     return np.asarray(points)
-
-
-def _dot(one: Points, other: Points) -> Numbers:
-    return np.asarray(one[:, 0] * other[:, 0] + one[:, 1] * other[:, 1])
 
 
 def _none(pieces: Edges) -> Axis:
@@ -183,5 +183,5 @@ def strokes_of(shape: BaseGeometry, spacing: float) -> Strokes:
     radii = axis.radii[axis.ends]
     steady = 2 * np.abs(radii[:, 1] - radii[:, 0]) <= _TAPER * np.maximum(axis.lengths, 1e-12)
     kept = axis.inside & axis.facing & steady
-    middles = axis.vertices[axis.ends[kept]].mean(axis=1)
+    middles = axis.vertices.take(axis.ends[kept], 0).mean(axis=1)
     return Strokes(middles, axis.widths[kept], axis.along[kept])

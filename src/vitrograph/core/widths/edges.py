@@ -50,7 +50,7 @@ class Edges:
     @cached_property
     def lengths(self) -> Numbers:
         """Of each, mm."""
-        return np.asarray(np.hypot(*self.steps.T))
+        return norms(self.steps)
 
     @cached_property
     def middles(self) -> Points:
@@ -65,7 +65,9 @@ class Edges:
 
     def taken(self, which: NDArray[np.bool_] | Indices) -> "Edges":
         """Some of them."""
-        return Edges(self.start[which], self.end[which], self.ring[which], self.along[which], self.around)
+        numbers = np.flatnonzero(which) if which.dtype == np.bool_ else which
+        return Edges(self.start.take(numbers, 0), self.end.take(numbers, 0), self.ring[numbers], self.along[numbers],
+                     self.around)
 
     def tiled(self, spacing: float) -> "Edges":
         """The same edges in pieces of at most `spacing`."""
@@ -73,7 +75,7 @@ class Edges:
         of = np.repeat(np.arange(len(self)), many)
         number = np.arange(len(of)) - np.repeat(np.cumsum(many) - many, many)
         share = np.stack([number, number + 1]) / many[of]
-        start, steps = self.start[of], self.steps[of]
+        start, steps = self.start.take(of, 0), self.steps.take(of, 0)
         return Edges(start + share[0, :, None] * steps, start + share[1, :, None] * steps, self.ring[of],
                      self.along[of] + share[0] * self.lengths[of], self.around)
 
@@ -82,13 +84,12 @@ class Edges:
         lengths = self.lengths
         return np.asarray(self.apart_along(one, other) <= (lengths[one] + lengths[other]) / 2 * (1 + 1e-6))
 
-    def face_each_other(self, one: Indices, other: Indices) -> NDArray[np.bool_]:
-        """Whether pairs of edges are two sides of a strip, by the rule above."""
-        x, y = self.normals.T
-        made = x[one] * x[other] + y[one] * y[other] <= _OPPOSITE
+    def face_each_other(self, one: Indices, other: Indices, spare: float = 0.0) -> NDArray[np.bool_]:
+        """Whether pairs of edges are two sides of a strip, by the rule above; or may be, `spare` mm from there."""
+        made = dot(self.normals.take(one, 0), self.normals.take(other, 0)) <= _OPPOSITE
         one, other = one[made], other[made]                    # few are left
-        across = self.middles[other] - self.middles[one]
-        made[made] = self.apart_along(one, other) >= _ROUNDABOUT * np.hypot(*across.T)
+        across = self.middles.take(other, 0) - self.middles.take(one, 0)
+        made[made] = self.apart_along(one, other) + spare >= _ROUNDABOUT * (norms(across) - spare)
         return np.asarray(made)
 
     def apart_along(self, one: Indices, other: Indices) -> Numbers:
@@ -106,7 +107,7 @@ def edges_of(shape: BaseGeometry, smooth: float = 0.0) -> Edges:
     points, which = shapely.get_coordinates(rings, return_index=True)
     follow = (which[1:] == which[:-1]) & (points[1:] != points[:-1]).any(axis=1)
     start, end, ring = points[:-1][follow], points[1:][follow], which[1:][follow]
-    lengths = np.hypot(*(end - start).T)
+    lengths = norms(end - start)
     begun = np.concatenate([[0.0], np.cumsum(lengths)])
     around = np.asarray(np.bincount(ring, lengths, minlength=len(rings)), dtype=float)
     before = np.concatenate([[0.0], np.cumsum(around)])
@@ -121,6 +122,16 @@ def _smoothed(shape: BaseGeometry, smooth: float) -> BaseGeometry:
     return quick if quick.is_valid else shapely.simplify(shape, smooth)
 
 
+def dot(one: Points, other: Points) -> Numbers:
+    """The products of pairs of (n, 2) vectors. Columns are added far quicker than rows are summed."""
+    return np.asarray(one[:, 0] * other[:, 0] + one[:, 1] * other[:, 1])
+
+
+def norms(vectors: Points) -> Numbers:
+    """The lengths of (n, 2) vectors."""
+    return np.asarray(np.sqrt(dot(vectors, vectors)))
+
+
 def segments_apart(one: tuple[Points, Points], other: tuple[Points, Points]) -> tuple[Numbers, Points, Points]:
     """The least distances of pairs of segments that do not cross, and the nearest points on each.
 
@@ -128,7 +139,7 @@ def segments_apart(one: tuple[Points, Points], other: tuple[Points, Points]) -> 
     """
     (a, b), (c, d) = one, other
     tries = [(p, _nearest_on(p, c, d)) for p in (a, b)] + [(_nearest_on(p, a, b), p) for p in (c, d)]
-    gaps = np.stack([np.hypot(*(far - near).T) for near, far in tries])
+    gaps = np.stack([norms(far - near) for near, far in tries])
     best, row = gaps.argmin(axis=0), np.arange(len(a))
     return (gaps[best, row], np.stack([near for near, _ in tries])[best, row],
             np.stack([far for _, far in tries])[best, row])
@@ -136,5 +147,5 @@ def segments_apart(one: tuple[Points, Points], other: tuple[Points, Points]) -> 
 
 def _nearest_on(point: Points, start: Points, end: Points) -> Points:
     way = end - start
-    share = ((point - start) * way).sum(axis=1) / np.maximum((way**2).sum(axis=1), 1e-300)
+    share = dot(point - start, way) / np.maximum(dot(way, way), 1e-300)
     return np.asarray(start + np.clip(share, 0.0, 1.0)[:, None] * way)

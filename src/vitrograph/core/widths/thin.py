@@ -19,7 +19,8 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.widths.axis import Axis, axis_of
-from vitrograph.core.widths.edges import Edges, Indices, Numbers, edges_of
+from vitrograph.core.widths.edges import Edges, Indices, Numbers, dot, edges_of, norms
+from vitrograph.core.widths.stretches import Stretches, stretches_of
 
 Kind = Literal["neck", "tongue", "tip", "alone", "corner"]
 
@@ -71,24 +72,31 @@ def thin_places(shape: BaseGeometry, inside: float, outside: float = 0.0, smooth
     largest = max(inside, outside)
     if largest <= 0 or shape.is_empty:
         return []
-    pieces = facing_pieces(edges_of(shape, smooth).tiled(largest / SPACING), largest)
+    pieces = facing_pieces(edges_of(shape, smooth), largest)
     if not len(pieces):
         return []
     axis = axis_of(pieces)
     return [place for side, limit in ((True, inside), (False, outside)) for place in _places(axis, side, limit)]
 
 
-def facing_pieces(pieces: Edges, limit: float) -> Edges:
-    """Pieces that another faces within the limit, and all about them."""
+def facing_pieces(edges: Edges, limit: float) -> Edges:
+    """Pieces of edges that another faces within the limit, and all about them; `SPACING` of them to the limit.
+
+    They are looked for in pieces twice as long, with something to spare that none is missed.
+    """
     from scipy.spatial import KDTree
 
+    step = limit / SPACING
+    pieces = edges.tiled(2 * step)
     middles = pieces.middles
     pairs = KDTree(middles, **_PLAIN_TREE).query_pairs(_NEAR * limit, output_type="ndarray")
-    facing = np.unique(pairs[pieces.face_each_other(pairs[:, 0], pairs[:, 1])])
-    if not len(facing):
-        return pieces.taken(facing)
-    away, _ = KDTree(middles[facing], **_PLAIN_TREE).query(middles, distance_upper_bound=_ABOUT * limit)
-    return pieces.taken(np.isfinite(away))
+    kept = np.zeros(len(pieces), dtype=bool)
+    kept[pairs[pieces.face_each_other(pairs[:, 0], pairs[:, 1], step)]] = True
+    if kept.any():
+        rest = np.flatnonzero(~kept)
+        facing = KDTree(middles[kept], **_PLAIN_TREE)
+        kept[rest] = np.isfinite(facing.query(middles.take(rest, 0), distance_upper_bound=_ABOUT * limit)[0])
+    return pieces.taken(kept).tiled(step)
 
 
 def _places(axis: Axis, inside: bool, limit: float) -> Iterator[Thin]:
@@ -105,16 +113,44 @@ def _places(axis: Axis, inside: bool, limit: float) -> Iterator[Thin]:
     _, group_of = connected_components(graph, directed=False)
     group = group_of[ends[:, 0]]
     to_wide = _way_to_wide(axis, inside, limit, thin)
-    opens = np.bincount(group_of, to_wide <= _WALK * limit, minlength=many)
+    opens = to_wide <= _WALK * limit
     short = np.bincount(group, axis.along[numbers], minlength=many) < _ALONE * limit
-    told = ~(short & (opens < 2))[group]                       # most of them all are corners, and told in bulk
-    numbers, group = numbers[told], group[told]
-    order = np.argsort(group, kind="stable")
-    spans = np.cumsum(axis.facing) - 1
-    for which in np.split(numbers[order], np.flatnonzero(np.diff(group[order])) + 1):
-        place = _place(axis, which, spans, to_wide, limit, inside) if len(which) else None
-        if place is not None:
-            yield place
+    told = ~(short & (np.bincount(group_of, opens, minlength=many) < 2))[group]        # most are corners
+    if told.any():
+        stretches = stretches_of(axis, numbers[told], group_of, opens)
+        yield from _told(stretches, inside, limit)
+
+
+def _told(stretches: Stretches, inside: bool, limit: float) -> Iterator[Thin]:
+    """What the thin stretches are, without those that are corners, or specks, which are told by their area."""
+    axis, which, lengths = stretches.axis, stretches.which, stretches.lengths
+    free = stretches.free_ends(0.4 * np.minimum(lengths, limit))
+    kinds = np.where(stretches.wide_ends > 0, "neck", "alone")
+    kinds = np.where(free >= 0, _loose_kinds(stretches, free, limit), kinds)
+    kept = np.flatnonzero((kinds != "corner") & ((kinds != "alone") | (lengths >= _ALONE * limit)))
+    _, near, far = axis.spans
+    least = stretches.thinnest[kept]
+    at = stretches.spans[least]
+    across = np.stack([near[at], far[at]], axis=1)
+    where, rings = across.mean(axis=1).tolist(), axis.pieces.ring[axis.parted[which[least]]].tolist()
+    lines, loose = stretches.lines, axis.vertices[free].tolist()
+    for number, of in enumerate(kept.tolist()):
+        (x, y), (one, other) = where[number], rings[number]
+        yield Thin(inside, kinds[of].item(), (x, y), float(axis.widths[which[least[number]]]), float(lengths[of]),
+                   across[number], (one, other), lines[stretches.first[of]: stretches.after[of]],
+                   (loose[of][0], loose[of][1]) if free[of] >= 0 else None)
+
+
+def _loose_kinds(stretches: Stretches, free: Indices, limit: float) -> NDArray[np.str_]:
+    """What stretches with one free end are: tongues as wide to the end, tips that taper away, or only corners."""
+    axis, which, lengths = stretches.axis, stretches.which, stretches.lengths
+    widths = axis.widths[which]
+    one, other = (axis.vertices.take(axis.ends[which, side], 0) for side in (0, 1))
+    away = norms((one + other) / 2 - axis.vertices.take(free[stretches.of], 0))
+    close = away <= (stretches.least(away) + 0.25 * limit)[stretches.of]
+    at_end, widest = stretches.least(np.where(close, widths, np.inf)), -stretches.least(-widths)
+    corner = (widest - at_end >= _CORNER_SLOPE * lengths) | (lengths < _CORNER * limit - 0.7 * at_end)
+    return np.where(corner, "corner", np.where(at_end < _TAPERS * widest, "tip", "tongue"))
 
 
 def _way_to_wide(axis: Axis, inside: bool, limit: float, thin: NDArray[np.bool_]) -> Numbers:
@@ -125,8 +161,10 @@ def _way_to_wide(axis: Axis, inside: bool, limit: float, thin: NDArray[np.bool_]
     rest = np.flatnonzero((axis.inside == inside) & ~thin)
     many = len(axis.vertices)
     doors = np.full(many, np.inf)
+    one, other = axis.radii.take(axis.ends[rest].T)
+    wide = rest[(np.maximum(one, other) >= _WIDE_ENOUGH * limit / 2) | (axis.ends[rest, 1] < 0)]
     for turned in (False, True):
-        at, ways = axis.ends[rest, int(turned)], _way_along(axis, rest, turned, limit)
+        at, ways = axis.ends[wide, int(turned)], _way_along(axis, wide, turned, limit)
         np.minimum.at(doors, at[at >= 0], ways[at >= 0])
     opened = np.flatnonzero(np.isfinite(doors))
     if not len(opened):
@@ -141,76 +179,15 @@ def _way_to_wide(axis: Axis, inside: bool, limit: float, thin: NDArray[np.bool_]
 
 def _way_along(axis: Axis, which: Indices, turned: bool, limit: float) -> Numbers:
     """How far along each Voronoi edge, from its first vertex or its second, the shape becomes as wide as the limit."""
-    first, second = axis.ends[which].T[:: -1 if turned else 1]
-    begun = first >= 0
-    start = axis.vertices[first] - axis.pieces.middles[axis.parted[which, 0]]
-    way = axis.vertices[second] - axis.vertices[first]
-    endless = second < 0
+    first, second = axis.ends.take(which, 0).T[:: -1 if turned else 1]
+    begun, endless = first >= 0, second < 0
+    start = axis.vertices.take(first, 0) - axis.pieces.middles.take(axis.parted[which, 0], 0)
+    way = axis.vertices.take(second, 0) - axis.vertices.take(first, 0)
     way[endless] = start[endless]                              # it goes straight away from what it parts
-    way /= np.maximum(np.hypot(*way.T), 1e-300)[:, None]
-    ahead = (start * way).sum(axis=1)
-    aside = np.maximum((start**2).sum(axis=1) - ahead**2, 0.0)
+    way /= np.maximum(norms(way), 1e-300)[:, None]
+    away, ahead = dot(start, start), dot(start, way)
+    aside = np.maximum(away - ahead**2, 0.0)
     reached = np.sqrt(np.maximum(limit**2 / 4 - aside, 0.0)) - ahead
-    there = (start**2).sum(axis=1) >= (_WIDE_ENOUGH * limit / 2) ** 2
+    there = away >= (_WIDE_ENOUGH * limit / 2) ** 2
     fits = there | (aside <= limit**2 / 4) & ((reached <= axis.lengths[which]) | endless)
     return np.where(begun & fits, np.where(there, 0.0, np.maximum(reached, 0.0)), np.inf)
-
-
-def _place(
-    axis: Axis, which: Indices, spans: Indices, to_wide: Numbers, limit: float, inside: bool
-) -> Thin | None:
-    """What a connected thin stretch is; None where it is a corner."""
-    widths, length = axis.widths[which], float(axis.along[which].sum())
-    nodes, ends = np.unique(axis.ends[which], return_inverse=True)
-    wide, free = _ends(axis, nodes, np.bincount(ends.ravel()), to_wide, limit, length)
-    kind: Kind = "alone" if not len(wide) else "neck"
-    if len(free):
-        kind = _loose_kind(axis, which, free, limit, length)
-    if kind == "corner" or (kind == "alone" and length < _ALONE * limit):      # or a speck, that is told by its area
-        return None
-    _, near, far = axis.spans
-    at = spans[which]
-    least = int(widths.argmin())
-    across = np.stack([near[at[least]], far[at[least]]])
-    one, other = axis.pieces.ring[axis.parted[which[least]]].tolist()
-    return Thin(inside, kind, _pair(across.mean(axis=0)), float(widths[least]), length, across, (one, other),
-                _between((near[at] + far[at]) / 2, axis.reaches[at], ends)[ends], _pair(free) if len(free) else None)
-
-
-def _pair(point: Points) -> tuple[float, float]:
-    return float(point[0]), float(point[1])
-
-
-def _between(middles: Points, reaches: Points, ends: Indices) -> Points:
-    """The ends of a stretch's pieces set half-way between the two sides, from where the Voronoi vertices lie aside.
-
-    Where pieces meet the longer ones tell the place: short ones may be taken between points a little way off.
-    """
-    weights = np.repeat(np.hypot(*reaches.T) + 1e-9, 2)
-    places = np.stack([middles - reaches / 2, middles + reaches / 2], axis=1).reshape(-1, 2)
-    total = np.bincount(ends.ravel(), weights)
-    return np.column_stack([np.bincount(ends.ravel(), weights * places[:, k]) / total for k in (0, 1)])
-
-
-def _ends(
-    axis: Axis, nodes: Indices, degree: Indices, to_wide: Numbers, limit: float, length: float
-) -> tuple[Points, Points]:
-    """Where a stretch comes to wide places, and the free end of one that has a wide place at one end only.
-
-    Wide places nearer to each other than the stretch is long are one.
-    """
-    opens = to_wide[nodes] <= _WALK * limit
-    wide, loose = axis.vertices[nodes[opens]], axis.vertices[nodes[(degree == 1) & ~opens]]
-    if not len(wide) or not len(loose) or np.hypot(*np.ptp(wide, axis=0)) > 0.4 * min(length, limit):
-        return wide, np.empty(0)
-    return wide, loose[np.hypot(*(loose - wide[0]).T).argmax()]
-
-
-def _loose_kind(axis: Axis, which: Indices, free: Points, limit: float, length: float) -> Kind:
-    """What a stretch with one free end is: a tongue as wide to its end, a tip that tapers away, or only a corner."""
-    widths = axis.widths[which]
-    away = np.hypot(*(axis.vertices[axis.ends[which]].mean(axis=1) - free).T)
-    at_end = float(widths[away <= away.min() + 0.25 * limit].min())
-    if widths.max() - at_end >= _CORNER_SLOPE * length or length < _CORNER * limit - 0.7 * at_end:
-        return "corner"
-    return "tip" if at_end < _TAPERS * widths.max() else "tongue"

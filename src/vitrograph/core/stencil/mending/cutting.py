@@ -92,7 +92,7 @@ class Cutting:
             parts, touched = parts_touched(shape, np.array(opened, dtype=object))
             more = as_polygons(within(union([*parts[touched], *opened]), self.outline))
             shape = multipolygon(np.concatenate([parts[~touched], shapely.get_parts(more)]))
-        tidy = shapely.get_parts(as_polygons(shapely.set_precision(shape, _GRID_MM)))
+        tidy = shapely.get_parts(_on_grid(shape))
         self._before.clear()                                   # what came before that is asked no more
         openings = multipolygon(tidy[shapely.area(tidy) > _LEAST_MM2])
         return Cutting(self.outline, openings, _before=[self])

@@ -8,11 +8,12 @@ A step that takes away or joins three tenths of the openings is no mend: art so 
 
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
-from math import ceil, exp, log, log1p, log2
+from math import ceil, exp, inf, log, log1p, log2
 
 import numpy as np
 import shapely
 from numpy.typing import NDArray
+from shapely.geometry import MultiPolygon
 
 from vitrograph.core.geometry import Points, multipolygon, without
 from vitrograph.core.job import FilmMend, FilmMendName, StencilChoices
@@ -38,6 +39,7 @@ _LITTLE = 0.02                     # of the openings: a way that changes less ne
 _MOST = 0.3                        # of the openings: what changes more is another picture, and no mend
 _SCRAP_MM2 = 1e-3                  # what an overlay leaves along an edge that did not move
 _FILM: frozenset[FilmMendName] = frozenset(("fatten webs", "join openings", "drop islands", "blunt tips"))
+_OPENING: frozenset[FilmMendName] = frozenset(("widen openings", "join openings", "drop islands", "blunt tips"))
 
 
 @dataclass(frozen=True)
@@ -165,11 +167,12 @@ def _way(tries: _Tries, order: Sequence[FilmMendName]) -> _Way:
         preview = tries.after((*mends, mend)) if mend.to > 0 else made
         if preview is made:
             continue
-        changed = _changes(made, preview)
-        if does != "widen openings" and changed.sum() > _MOST * cutting.openings.area:
+        # every mend moves edges one way only, so that areas tell how much it changed
+        changed = abs(made.openings.area - preview.openings.area)
+        if does != "widen openings" and changed > _MOST * cutting.openings.area:
             continue
         mends = (*mends, mend)
-        gone += 0 if does in _MOVED else int((changed > _SCRAP_MM2).sum())
+        gone += 0 if does in _MOVED else int((_turned_by(does, made, preview) > _SCRAP_MM2).sum())
         made, left = preview, _grave(preview, limits)
     return _Way(mends, made, tuple(left), gone, _changed(cutting, made))
 
@@ -180,8 +183,9 @@ def _fewest(tries: _Tries, best: _Way) -> _Way:
     while len(best.mends) > 1 and at < len(best.mends):
         fewer = best.mends[:at] + best.mends[at + 1:]
         made = tries.after(fewer)
-        left, changed = tuple(_grave(made, tries.limits)), _changed(tries.cutting, made)
-        if len(left) <= len(best.left) and changed <= best.changed * 1.001:
+        left = tuple(_grave(made, tries.limits))
+        changed = _changed(tries.cutting, made) if len(left) <= len(best.left) else inf
+        if changed <= best.changed * 1.001:
             best = _Way(fewer, made, left, best.gone, changed)
         else:
             at += 1
@@ -199,14 +203,25 @@ def _grave(cutting: Cutting, limits: Limits) -> list[Fault]:
 
 def _turned(before: Cutting, after: Cutting) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
     """The areas of all places that turned from opening to film, and from film to opening, mm²."""
-    one, other = map(multipolygon, unlike(*(shapely.get_parts(cutting.openings) for cutting in (before, after))))
-    return shapely.area(shapely.get_parts(without(one, other))), shapely.area(shapely.get_parts(without(other, one)))
+    one, other = _unlike(before, after)
+    return _areas_without(one, other), _areas_without(other, one)
 
 
-def _changes(before: Cutting, after: Cutting) -> NDArray[np.float64]:
-    """The areas of all places that changed, mm²."""
-    return np.concatenate(_turned(before, after))
+def _turned_by(does: FilmMendName, before: Cutting, after: Cutting) -> NDArray[np.float64]:
+    """The areas of all places that one mend turned, mm²."""
+    one, other = _unlike(before, after)
+    return _areas_without(other, one) if does in _OPENING else _areas_without(one, other)
+
+
+def _unlike(before: Cutting, after: Cutting) -> tuple[MultiPolygon, MultiPolygon]:
+    """The openings of each that the other has not."""
+    one, other = unlike(shapely.get_parts(before.openings), shapely.get_parts(after.openings))
+    return multipolygon(one), multipolygon(other)
+
+
+def _areas_without(one: MultiPolygon, other: MultiPolygon) -> NDArray[np.float64]:
+    return np.asarray(shapely.area(shapely.get_parts(without(one, other))))
 
 
 def _changed(before: Cutting, after: Cutting) -> float:
-    return float(_changes(before, after).sum())
+    return float(np.concatenate(_turned(before, after)).sum())
