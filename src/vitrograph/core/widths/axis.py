@@ -89,8 +89,9 @@ def axis_of(pieces: Edges) -> Axis:
     vertices[far], radii[far] = 0.0, np.inf
     ends[(ends >= 0) & far[ends]] = -1
     # between neighbours on the outline the diagram's edge crosses it, and belongs to neither side
-    kept = (ends.max(axis=1) >= 0) & ~pieces.are_neighbours(parted[:, 0], parted[:, 1])
-    ends, parted = np.sort(ends[kept])[:, ::-1], parted[kept]
+    kept = np.flatnonzero((np.maximum(*ends.T) >= 0) & ~pieces.are_neighbours(parted[:, 0], parted[:, 1]))
+    ends, parted = ends.take(kept, 0), parted.take(kept, 0)
+    ends = np.column_stack([np.maximum(*ends.T), np.minimum(*ends.T)])
     one, other = (pieces.normals.take(parted[:, side], 0) for side in (0, 1))
     facing = (ends[:, 1] >= 0) & pieces.face_each_other(parted[:, 0], parted[:, 1])
     seen = _seen(middles, vertices, ends, parted)
@@ -124,9 +125,9 @@ def _ridges(triangles: Indices, neighbours: Indices) -> tuple[Indices, Indices]:
     ends, parted = [], []
     for corner in range(3):
         other = neighbours[:, corner]
-        once = (other < 0) | (many < other)
-        ends.append(np.column_stack([many, other])[once])
-        parted.append(np.delete(triangles, corner, axis=1)[once])
+        once = np.flatnonzero((other < 0) | (many < other))
+        ends.append(np.column_stack([once, other[once]]))
+        parted.append(np.column_stack([triangles[once, corner - 2], triangles[once, corner - 1]]))
     return np.concatenate(ends), np.concatenate(parted)
 
 
