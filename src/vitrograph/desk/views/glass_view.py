@@ -30,6 +30,8 @@ _SOFT = ((-0.7, 0.45), (0.7, 0.45), (0.0, 0.72))      # frost laid so many pixel
 class GlassView(View):
     """The near view of the piece. Drag turns it; dragging the frost moves the art round and up or down the glass."""
 
+    waits_ms = 40
+
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
         self.setObjectName("glassView")

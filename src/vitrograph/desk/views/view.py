@@ -28,6 +28,7 @@ class View(QWidget):
     """One of the two linked views of the piece."""
 
     painted = Signal(float)        # seconds a frame took, for bench/
+    waits_ms = 0                   # when a station is entered: its card and both views at once would be a halt
 
     def __init__(self, bench: Bench) -> None:
         super().__init__()
@@ -46,7 +47,7 @@ class View(QWidget):
         self._rest.timeout.connect(self._commit)
         self._backdrop: QPixmap | None = None      # what does not move while pieces are held
         bench.held_changed.connect(self._take_live)
-        bench.station_changed.connect(lambda _station: self.update())
+        bench.station_changed.connect(lambda _station: QTimer.singleShot(self.waits_ms, self, self.update))
 
     # -- to be given by each view --------------------------------------------------------------------------------
 
