@@ -61,6 +61,15 @@ DRAWINGS = {
                '<g fill="currentColor" color="#000"><circle cx="70" cy="70" r="14" fill="inherit"/></g>',
     "opacity": '<rect width="40" height="40" opacity=".9"/><rect x="50" width="40" height="40" fill="rgb(0 0 0/80%)"/>'
                '<g opacity=".2"><rect y="50" width="90" height="40"/></g>',
+    "patterns": '<defs><pattern id="p" x="3" y="2" width="14" height="10" patternUnits="userSpaceOnUse">'
+                '<circle cx="9" cy="7" r="4"/></pattern><pattern id="q" href="#p" patternTransform="rotate(20)"/>'
+                '<pattern id="r" width=".25" height=".2" viewBox="0 0 10 10"><path d="M0 0h6v6z"/></pattern>'
+                '<pattern id="s" width=".5" height=".5" patternContentUnits="objectBoundingBox">'
+                '<rect x=".1" y=".1" width=".3" height=".2"/></pattern></defs>'
+                '<rect x="5" y="5" width="40" height="40" fill="url(#p)"/>'
+                '<circle cx="72" cy="25" r="20" fill="url(#q)"/>'
+                '<rect x="5" y="52" width="40" height="44" fill="url(#r)"/>'
+                '<rect x="52" y="52" width="40" height="44" fill="url(#s)"/>',
     "an editor's entities": None,
     "hidden": '<rect width="40" height="40"/><rect x="50" width="40" height="90" visibility="hidden"/>'
               '<g display="none"><rect y="50" width="30" height="30"/></g>',
@@ -165,6 +174,44 @@ def test_what_is_not_shown_as_drawn_is_named():
     drawn = draw(svg('<rect width="9" height="9"/><text x="3" y="9">Hi</text><image href="x.png" width="5" height="5"/>'
                      '<rect width="3" height="3" mask="url(#m)"/>'), 1e-3)
     assert set(drawn.left_out) == {"lettering, set in Barlow Bold", "a picture in another file"}
+
+
+def test_a_pattern_of_too_many_tiles_is_left_out_and_named():
+    dots = '<pattern id="p" width=".001" height=".001" viewBox="0 0 2 2"><path d="M0 0h1v1z"/></pattern>'
+    drawn = draw(svg(f'{dots}<rect width="9" height="9"/><rect x="20" width="40" height="40" fill="url(#p)"/>'))
+    assert drawn.left_out == ("a pattern of no tile, or too many",) and drawn.width == pytest.approx(1.0)
+
+
+def test_parts_off_the_page_are_left_out_and_named():
+    on, off = '<circle cx="50" cy="50" r="20"/>', '<path d="M90000 0h50000v70000z"/><rect x="-60" width="50" height="9"/>'
+    drawn = draw(svg(on + off))
+    assert drawn.left_out == ("parts that lie off the page, left out",)
+    assert drawn.shape.equals_exact(draw(svg(on)).shape, 1e-9), "and decide nothing about the rest"
+    assert draw(svg(off)).left_out == (), "all of a drawing that lies beside its page is the drawing"
+
+
+SLAB = '<rect width="60" height="40" fill="#101010"/><circle cx="20" cy="20" r="12" fill="#b00020"/>'
+
+
+def test_colours_that_merge_into_one_slab_are_named_and_kept_apart_by_a_line():
+    drawn = draw(svg(SLAB))
+    assert drawn.merged == ("#b00020",) and drawn.shape.area == pytest.approx(1.5)
+    apart = draw(svg(SLAB), between=0.05)
+    assert apart.merged == ()
+    assert len(apart.shape.geoms) == 2
+    assert 1.5 - apart.shape.area == pytest.approx(2 * np.pi * 0.3 * 0.05, rel=0.01)
+    alike, apart_already = SLAB.replace("b00020", "181010"), SLAB.replace('cx="20"', 'cx="90"')
+    assert draw(svg(alike)).merged == draw(svg(apart_already)).merged == ()
+    cleared = draw(svg(SLAB), tones=(Tone("#b00020", "clear"),))
+    assert cleared.merged == ()
+
+
+def test_the_line_between_colours_is_offered_as_wide_on_the_glass_as_a_web_may_be():
+    what = Drawing("slab.svg", svg(SLAB).encode())
+    art = compose(Artwork((Item(what, key=1, size=30.0),)))
+    found = next(found for found in art.findings if "#b00020" in str(found.says))
+    (change,) = found.remedy.changes
+    assert change.what.between * 20.0 == pytest.approx(1.0), "the slab is 30 by 20 mm"
 
 
 def test_a_drawing_all_in_light_paint_is_the_picture():

@@ -9,7 +9,7 @@ import resvg_py
 import shapely
 from hypothesis import given, settings
 from hypothesis import strategies as st
-from PIL import Image
+from PIL import Image, ImageDraw
 from scipy.ndimage import gaussian_filter
 from shapely.affinity import rotate, scale, translate
 from shapely.geometry import MultiPolygon, Point
@@ -185,6 +185,31 @@ def test_uneven_light_specks_and_a_chosen_background():
     colours[30:90, 20:140] = (240, 160, 90)
     assert traced(picture_file(colours), background=("#faf0c8",)).width == pytest.approx(2.0, rel=0.02)
     assert traced(picture_file(bar()), light_frosts=True).width == pytest.approx(160 / 120, rel=0.02)
+
+
+def sticker(paper: int, ink: int, surround: tuple[int, int, int, int] = (0, 0, 0, 0)) -> bytes:
+    """A disc of paper with a square of ink on it, on a see-through ground."""
+    image = Image.new("RGBA", (240, 200), surround)
+    pen = ImageDraw.Draw(image)
+    pen.ellipse((20, 10, 200, 190), fill=(paper, paper, paper, 255))
+    pen.rectangle((90, 80, 130, 120), fill=(ink, ink, ink, 255))
+    return picture_file(np.asarray(image))
+
+
+def test_transparency_is_read_only_where_it_alone_carries_the_shape():
+    plain = trace(sticker(230, 235), TraceChoices(dpi=254))
+    assert plain.by_opacity and plain.shape(0.01).area == pytest.approx(np.pi * 9**2, rel=0.02)
+    drawn = trace(sticker(245, 20), TraceChoices(dpi=254))
+    assert not drawn.by_opacity and drawn.shape(0.01).area == pytest.approx(4.1**2, rel=0.02)
+
+
+def test_a_typed_threshold_changes_what_is_traced_by_opacity():
+    image = Image.new("RGBA", (200, 100), (0, 0, 0, 0))
+    for number in range(200):
+        image.paste((0, 0, 0, round(number * 255 / 199)), (number, 10, number + 1, 90))
+    content = picture_file(np.asarray(image))
+    wide = [trace(content, TraceChoices(dpi=254, threshold=at)).shape(0.01).area for at in (0.25, 0.5, 0.75)]
+    assert wide == pytest.approx([0.25 * 160, 0.5 * 160, 0.75 * 160], rel=0.03), "as if black on white"
 
 
 def test_a_slanting_scan_is_straightened_and_a_simple_outline_has_fewer_nodes():

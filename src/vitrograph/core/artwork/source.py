@@ -5,7 +5,7 @@ a choice changes.
 """
 
 from collections.abc import Iterable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import lru_cache
 
 import numpy as np
@@ -16,6 +16,7 @@ from vitrograph.core.artwork.inverted import looks_like_film, turned_round
 from vitrograph.core.artwork.mend import mended
 from vitrograph.core.artwork.opening import kind_of
 from vitrograph.core.artwork.vector import VectorDrawing, read_svg
+from vitrograph.core.artwork.vector.merging import merged
 from vitrograph.core.artwork.vector.paint import guess_tones, two_tones
 from vitrograph.core.artwork.vector.svg import PictureInside
 from vitrograph.core.errors import ArtworkError, PictureError
@@ -40,8 +41,9 @@ class Source:
     size; `before` is the shape without the mends, with height 1 as well; `corner` and `tall` are where that shape's
     lower left corner lies on its page (mm, y up from the page's upper left corner) and how high it is; `frame` is where
     the mended shape lies in that of `before`: its lower left corner and its height; `pictures` are the files of
-    pictures within the drawing; `film` says that it looks like a stencil already,
-    whose holes are the art. A traced picture has `mm_per_px` and the `threshold` that was used.
+    pictures within the drawing; `film` says that it looks like a stencil already, whose holes are the art; `merged` are
+    the colours that disappear among others that frost as well. A traced picture has `mm_per_px` and the `threshold`
+    that was used; `by_opacity` says that what is opaque in it was traced, and not what is dark.
     """
 
     shape: MultiPolygon
@@ -60,6 +62,8 @@ class Source:
     frame: tuple[float, float, float]
     pictures: tuple[bytes, ...]
     film: bool = False
+    merged: tuple[str, ...] = ()
+    by_opacity: bool = False
 
 
 @lru_cache(maxsize=24)
@@ -104,8 +108,11 @@ def _toned(drawing: Drawing, vector: VectorDrawing) -> Source:
     shape = two_tones(vector.paints, tones)
     if shape.is_empty:
         raise ArtworkError("no colour of the drawing frosts: let at least one of them frost")
+    lost = merged(vector.paints, tones, shape)
+    shape = lost.kept_apart(shape, drawing.between * (shape.bounds[3] - shape.bounds[1]))
     nodes = len(shapely.get_coordinates(shape))
-    return _finished(drawing, shape, vector.notes, colours, (nodes, 0), (None, None), vector.pictures)
+    made = _finished(drawing, shape, vector.notes, colours, (nodes, 0), (None, None), vector.pictures)
+    return replace(made, merged=() if drawing.between else lost.colours)
 
 
 def _traced(drawing: Drawing, content: bytes, max_deviation: float, notes: tuple[str, ...]) -> Source:
@@ -120,7 +127,8 @@ def _traced(drawing: Drawing, content: bytes, max_deviation: float, notes: tuple
     if shape.is_empty:
         raise ArtworkError("nothing is left of the picture: choose another threshold")
     nodes = found.nodes or found.pixel_nodes, found.pixel_nodes
-    return _finished(drawing, shape, notes, (), nodes, (found.mm_per_px, found.threshold), ())
+    made = _finished(drawing, shape, notes, (), nodes, (found.mm_per_px, found.threshold), ())
+    return replace(made, by_opacity=found.by_opacity)
 
 
 def _finished(

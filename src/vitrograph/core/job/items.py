@@ -58,7 +58,7 @@ class Drawing(Record, frozen=True, tag_field="is", tag="drawing"):
     """What the maker brought: the file's name, kind and content, how it is read, how mended, and a licence note.
 
     `drawn` says what its ink is: the art, or the film of a stencil whose holes are the art. A guess takes it
-    for the art.
+    for the art. `between` is how wide a line stays film where two colours that frost meet, of the drawing's height.
     """
 
     name: Annotated[str, Meta(max_length=200)]
@@ -69,6 +69,7 @@ class Drawing(Record, frozen=True, tag_field="is", tag="drawing"):
     mends: Annotated[tuple[Mend, ...], Meta(max_length=200)] = ()
     licence: Annotated[str, Meta(max_length=400)] = ""
     drawn: Literal["guess", "art", "film"] = "guess"
+    between: Annotated[float, Meta(ge=0, le=0.5)] = 0.0
 
     def __repr__(self) -> str:
         return f"Drawing({self.name!r}, {self.kind}, {len(self.data)} bytes)"

@@ -160,7 +160,7 @@ def _item(item: Item, placed: Placed | None) -> dict[str, Any]:
 def _drawing(source: Source, drawing: Drawing) -> dict[str, Any]:
     return {
         "name": drawing.name, "kind": drawing.kind, "own_size_mm": list(source.size_mm), "nodes": source.nodes,
-        "smallest_mm": source.smallest, "threshold": source.threshold,
+        "smallest_mm": source.smallest, "threshold": source.threshold, "traced_by_opacity": source.by_opacity,
         "colours": [{"colour": c.hex, "share": c.share, "does": c.does} for c in source.colours],
         "mends": len(drawing.mends), "licence": drawing.licence}
 

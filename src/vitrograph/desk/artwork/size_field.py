@@ -17,6 +17,8 @@ def size_line(placed: Placed, bench: Bench) -> list[tuple[str, str]]:
     if drawing.kind == "picture":
         rows.append(("nodes", f"{source.nodes} of {source.pixel_nodes} pixel edges"))
         if source.threshold is not None and not drawing.trace.background:
+            rows.append(("traced is", "what is opaque" if source.by_opacity else
+                         "what is light" if drawing.trace.light_frosts else "what is dark"))
             rows.append(("dark ends at", f"{255 * source.threshold:.0f} of 255"))
         if drawing.trace.turn:
             rows.append(("turned by", f"{degrees(drawing.trace.turn):.1f}°"))

@@ -1,4 +1,4 @@
-"""What can be decided about a drawing: its colours' tones, how a picture becomes outlines, and mends."""
+"""What can be decided about a drawing beside its colours: how a picture becomes outlines, and mends."""
 
 from math import pi
 from typing import cast
@@ -13,8 +13,6 @@ from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, butto
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
 
-_DOES = [("frost", "frosts"), ("clear", "clears"), ("leave", "left out")]
-_MOST_COLOURS = 24
 _STEPS_PER_MM = 100
 
 
@@ -43,73 +41,6 @@ class Section(Panel):
     def change_drawing(self, name: str, *, merge: bool = False, **changes: object) -> None:
         """Change the drawing, as one undo step."""
         self.change(name, merge=int(merge), **{f"what__{path}": value for path, value in changes.items()})
-
-
-class DrawnSection(Section):
-    """Whether the drawing is the art, or the film of a stencil."""
-
-    title = "What is drawn"
-
-    def build(self) -> None:
-        self.drawn = ChoiceRow("", "drawn", [("art", "the art"), ("film", "film with holes")])
-        self.stack(self.drawn)
-        self.drawn.edited.connect(lambda drawn: self.change_drawing("What is drawn", drawn=drawn))
-
-    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
-        self.drawn.show_choice("art" if drawing.drawn == "guess" else drawing.drawn)
-
-
-class ColoursSection(Section):
-    """A row for each colour: what it does."""
-
-    title = "Colours"
-
-    def build(self) -> None:
-        self.stack(label("Only two tones exist on glass. A light colour is first taken for bare glass.", "quiet"))
-        self._rows = QVBoxLayout()
-        self._column.addLayout(self._rows)
-        self._shown: tuple[Colour, ...] = ()
-
-    def suits_kind(self, kind: str) -> bool:
-        return kind != "picture"
-
-    def show_drawing(self, drawing: Drawing, placed: Placed | None) -> None:
-        source = placed.local.source if placed is not None else None
-        if source is None or source.colours == self._shown:
-            return
-        self._shown = source.colours
-        while (item := self._rows.takeAt(0)) is not None:
-            old = item.widget()
-            assert old is not None
-            old.deleteLater()
-        for colour in source.colours[:_MOST_COLOURS]:
-            self._rows.addWidget(self._row(colour))
-
-    def _row(self, colour: Colour) -> QWidget:
-        made = QWidget()
-        row = QHBoxLayout(made)
-        row.setContentsMargins(0, 0, 0, 0)
-        swatch = QPixmap(18, 18)
-        swatch.fill(QColor(colour.hex))
-        patch = QLabel()
-        patch.setPixmap(swatch)
-        name = label(f"{colour.hex}  {100 * colour.share:.0f} %", "quiet")
-        name.setWordWrap(False)
-        choice = ChoiceRow("", f"tone_{colour.hex[1:]}", _DOES)
-        choice.setAccessibleName(f"What {colour.hex} does")
-        choice.setMinimumWidth(216)
-        choice.show_choice(colour.does)
-        choice.edited.connect(lambda does, which=colour.hex: self._set(which, does))
-        row.addWidget(patch)
-        row.addWidget(name, 1)
-        row.addWidget(choice)
-        return made
-
-    def _set(self, colour: str, does: ToneName) -> None:
-        drawing = self.drawing
-        if drawing is not None:
-            kept = [tone for tone in drawing.tones if tone.colour != colour]
-            self.change_drawing(f"Colour {colour}", tones=[*kept, Tone(colour, does)])
 
 
 class PictureSection(Section):

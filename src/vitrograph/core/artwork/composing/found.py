@@ -12,6 +12,7 @@ from vitrograph.core.job import Drawing, Item, Monogram, Words
 from vitrograph.core.job.change import SetContent
 
 _MOST_NAMED = 12                   # letters named one by one
+_LINE_MM = 1.0                     # of film between two colours: a little more than the least web of most vinyl
 
 
 def label_of(item: Item) -> str:
@@ -35,6 +36,7 @@ def found_in(placed: Placed) -> Iterator[Finding]:
     if isinstance(what, Drawing) and placed.local.source is not None:
         yield from _left_out(placed.local.source, what, placed.item.key)
         yield from _inverted(placed.local.source, what, placed.item.key)
+        yield from _merged(placed, placed.local.source, what)
     if isinstance(what, Words | Monogram) and what.font is not None:
         yield from _may_be_sold(what)
 
@@ -102,6 +104,19 @@ def _inverted(drawn: Source, drawing: Drawing, key: int) -> Iterator[Finding]:
             Code.INVERTED, Level.WATCH, "the drawing looks like a stencil already: a frame with holes",
             "its frame would be frosted, and what is cut out of it would stay clear: say which is meant",
             remedy=told["film"], others=(told["art"],))
+
+
+def _merged(placed: Placed, drawn: Source, drawing: Drawing) -> Iterator[Finding]:
+    """Colours that frost as those about them do, so that nothing of them is seen on glass."""
+    if drawn.merged:
+        shown = " and ".join(drawn.merged[:4])
+        line = min(0.5, _LINE_MM / placed.mending_unit)
+        yield Finding(
+            Code.DRAWING, Level.WATCH, f"{shown} will not be seen: what lies about it frosts as well",
+            "frost has one tone: keep a line of film where the colours meet, or let one of them clear",
+            value=float(len(drawn.merged)), limit=0.0, remedy=Remedy.of(
+                "Keep a line between the colours",
+                SetContent(placed.item.key, msgspec.structs.replace(drawing, between=line))))
 
 
 def _trace_inside(drawn: Source, drawing: Drawing, key: int) -> Remedy | None:

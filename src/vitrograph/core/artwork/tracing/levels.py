@@ -4,6 +4,8 @@ The threshold is N. Otsu's (A Threshold Selection Method from Gray-Level Histogr
 sets one. Uneven light is evened out by the paper's own brightness about each place.
 """
 
+from dataclasses import dataclass
+
 import numpy as np
 from numpy.typing import NDArray
 
@@ -16,6 +18,9 @@ _LEVELS = 256
 _CELL = 16                         # px of a cell in which the paper's brightness is taken
 _REACH = 9                         # cells about a place that are sure to hold some paper
 _LEAST_CONTRAST = 0.04
+_OPAQUE = 0.9                      # pixels at an edge are half see-through, and tell no tone
+_FEW = 0.3                         # percent of them that may be of any tone
+_ONE_TONE = 0.25                   # of black to white, within which the opaque part is of one tone
 
 
 def otsu(gray: Gray) -> float:
@@ -40,15 +45,26 @@ def between_tones(light: Gray) -> float:
     return float(np.median(dark) + np.median(bright)) / 2 if len(dark) and len(bright) else parted
 
 
-def level_field(rgba: NDArray[np.uint8], choices: TraceChoices) -> tuple[Gray, float]:
-    """The field of a (rows, columns, 1, 3 or 4) picture, and the threshold used. Raises PictureError: all one tone."""
+@dataclass(frozen=True)
+class Field:
+    """A (rows, columns) field, above 0 where there is ink; the threshold used; whether opacity was read, not tone."""
+
+    ink: Gray
+    threshold: float
+    by_opacity: bool = False
+
+
+def level_field(rgba: NDArray[np.uint8], choices: TraceChoices) -> Field:
+    """The field of a (rows, columns, 1, 3 or 4) picture. Raises PictureError: all one tone."""
     if choices.background:
-        return _not_background(rgba, choices), choices.tolerance / 255
+        return Field(_not_background(rgba, choices), choices.tolerance / 255)
     light = light_of(rgba)
     if rgba.shape[2] == 4:
         alpha = np.asarray(rgba[..., 3], dtype=np.float32) / np.float32(255)
         if _drawn_by_alpha(alpha, light):
-            return np.asarray(alpha - np.float32(0.5), dtype=np.float32), 0.5
+            # as if it were black on white, so that a threshold means what it does elsewhere
+            threshold = 0.5 if choices.threshold is None else choices.threshold
+            return Field(np.asarray(alpha - np.float32(1 - threshold), dtype=np.float32), threshold, by_opacity=True)
         light = np.asarray(light * alpha + (1 - alpha), dtype=np.float32)
     if choices.even_light:
         light = evened(light)
@@ -56,16 +72,16 @@ def level_field(rgba: NDArray[np.uint8], choices: TraceChoices) -> tuple[Gray, f
         raise PictureError("the picture is all one tone: nothing in it can be traced")
     threshold = between_tones(light) if choices.threshold is None else choices.threshold
     field = light - np.float32(threshold)
-    return (field if choices.light_frosts else -field), threshold
+    return Field(field if choices.light_frosts else -field, threshold)
 
 
 def _drawn_by_alpha(alpha: Gray, light: Gray) -> bool:
-    """Whether the picture's shape is what is opaque: much is see-through, and what is not has one tone."""
-    opaque = alpha > 0.5
+    """Whether the picture's shape is what is opaque: some is see-through, and all that is not has one tone."""
+    opaque = alpha > _OPAQUE
     if opaque.all() or not opaque.any() or float(alpha.min()) > 0.5:
         return False
-    tones = light[opaque]
-    return float(np.percentile(tones, 95) - np.percentile(tones, 5)) < 0.2 or float(tones.mean()) > 0.7
+    low, high = np.percentile(light[opaque], [_FEW, 100 - _FEW])
+    return bool(high - low < _ONE_TONE)
 
 
 def _not_background(rgba: NDArray[np.uint8], choices: TraceChoices) -> Gray:

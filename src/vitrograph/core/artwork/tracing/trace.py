@@ -31,7 +31,10 @@ _CALM = 0.05                       # px of scatter that antialiasing itself leav
 
 @dataclass(frozen=True)
 class Traced:
-    """A traced picture in px, y down: its curves or halftone bars, mm per px, and how it was read."""
+    """A traced picture in px, y down: its curves or halftone bars, mm per px, and how it was read.
+
+    `by_opacity` says that what is opaque was traced, and not what is dark.
+    """
 
     curves: tuple[Curve, ...]
     bars: MultiPolygon
@@ -39,6 +42,7 @@ class Traced:
     threshold: float
     pixel_nodes: int
     size_px: tuple[int, int]
+    by_opacity: bool = False
 
     @property
     def nodes(self) -> int:
@@ -66,7 +70,8 @@ def trace(content: bytes, choices: TraceChoices) -> Traced:
     mm_per_px = 25.4 / dpi
     if choices.tones == "lines":
         return _as_lines(1 - gray_of(image), choices, mm_per_px)
-    field, threshold = level_field(pixels_of(image), choices)
+    levels = level_field(pixels_of(image), choices)
+    field = levels.ink
     # a simpler outline is that of a softer picture, drawn with less care
     sigma = (choices.smooth + choices.simplify / 2) / mm_per_px
     if sigma > 0:
@@ -79,7 +84,8 @@ def trace(content: bytes, choices: TraceChoices) -> Traced:
     shaking = [scatter(ring) for ring in rings]
     curves = tuple(fit_ring(ring, max(tolerance, _NOISE_SHARE * shake), calm=shake < _SHAKING)
                    for ring, shake in zip(rings, shaking, strict=True))
-    return Traced(curves, MultiPolygon(), mm_per_px, threshold, pixel_nodes, (field.shape[1], field.shape[0]))
+    return Traced(curves, MultiPolygon(), mm_per_px, levels.threshold, pixel_nodes, (field.shape[1], field.shape[0]),
+                  levels.by_opacity)
 
 
 def _as_lines(darkness: Gray, choices: TraceChoices, mm_per_px: float) -> Traced:

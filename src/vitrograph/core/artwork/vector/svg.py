@@ -11,9 +11,9 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.artwork.vector.context import Context
 from vitrograph.core.artwork.vector.limits import refuse_beyond
 from vitrograph.core.artwork.vector.paint import Paint, Rgb
-from vitrograph.core.artwork.vector.regions import everything
+from vitrograph.core.artwork.vector.regions import everything, page
 from vitrograph.core.artwork.vector.tree import Node, parse_tree
-from vitrograph.core.artwork.vector.units import MM_PER_PX, carried, length_px
+from vitrograph.core.artwork.vector.units import MM_PER_PX, carried, length_px, numbers_of
 from vitrograph.core.artwork.vector.walk import Walker
 from vitrograph.core.errors import ArtworkError
 
@@ -37,10 +37,12 @@ def read_svg(content: bytes, max_deviation: float) -> VectorDrawing:
     """
     root = parse_tree(content)
     rough = _Measurer(root, 1.0)
-    high = _height(list(rough.paints()))
+    sheet = _page_of(root)
+    high = _height(_on(sheet, list(rough.paints())))
     for _ in range(_FINER):
         reader = Walker(root, (high or 1.0) * max_deviation, rough.outlines)
-        found = list(reader.paints())
+        whole = list(reader.paints())
+        found = _on(sheet, whole)
         seen = _height(found)
         if seen >= 0.5 * high:
             break
@@ -51,7 +53,24 @@ def read_svg(content: bytes, max_deviation: float) -> VectorDrawing:
         raise ArtworkError("nothing in the drawing is painted: fill its shapes with black and save it again")
     to_mm = np.array([MM_PER_PX, -MM_PER_PX])
     paints = tuple(Paint(shapely.transform(area, lambda xy: xy * to_mm), rgb) for area, rgb in found)
-    return VectorDrawing(paints, tuple(reader.notes), tuple(reader.pictures))
+    beyond = ("parts that lie off the page, left out",) if len(found) < len(whole) else ()
+    return VectorDrawing(paints, (*reader.notes, *beyond), tuple(reader.pictures))
+
+
+def _page_of(root: Node) -> BaseGeometry:
+    """The drawing's page in px; everything, where it has none of its own."""
+    wide, high, to_page = page(root)
+    box = numbers_of(root.attrib.get("viewBox"))
+    if len(box) != 4 and not (root.attrib.get("width") and root.attrib.get("height")):
+        return everything()
+    left, low = box[:2] if len(box) == 4 else (0.0, 0.0)
+    return shapely.transform(shapely.box(left, low, left + wide, low + high), lambda xy: carried(xy, to_page))
+
+
+def _on(sheet: BaseGeometry, paints: list[tuple[BaseGeometry, Rgb]]) -> list[tuple[BaseGeometry, Rgb]]:
+    """The paints that touch the page; all, where none does."""
+    touching = shapely.intersects(sheet, np.array([area.envelope for area, _ in paints], dtype=object))
+    return [paint for paint, kept in zip(paints, touching, strict=True) if kept] or paints
 
 
 class PictureInside(ArtworkError):

@@ -20,6 +20,7 @@ from vitrograph.core.artwork.vector.lettering import text_outlines
 from vitrograph.core.artwork.vector.limits import Tally, refuse_beyond, refuse_many
 from vitrograph.core.artwork.vector.outline import path_data, polyline, stroke_area, subpaths
 from vitrograph.core.artwork.vector.paint import LEAST_OPACITY, Rgb
+from vitrograph.core.artwork.vector.pattern import pattern_paints
 from vitrograph.core.artwork.vector.regions import clip_shape, everything, font_size, mask_edge, page, without_style
 from vitrograph.core.artwork.vector.tree import INHERITED, MOST_PARTS, Node
 from vitrograph.core.artwork.vector.units import (
@@ -259,8 +260,10 @@ class Walker:
                 yield from gradient_paints(area, resolved(source, self._named.get), place, opacity, current)
                 return
             if source is not None and source.tag == "pattern":
-                self.notes["a pattern, taken as solid"] = None
-                yield area, (0, 0, 0), opacity
+                self._count(context)
+                laid = pattern_paints(area, source, self._named.get, self._part, context, box, opacity)
+                self.notes |= {"a pattern of no tile, or too many": None} if laid is None else {}
+                yield from laid or ()
                 return
             paint = paint.partition(")")[2].strip() or "none"
         made = colour_of(current if paint.lower() in {"currentcolor", "context-fill", "context-stroke"} else paint)
@@ -342,9 +345,7 @@ class Walker:
             yield from self._painted(piece, placed)
 
     def _image(self, node: Node) -> None:
-        if not node.href.startswith("data:"):
-            self.notes["a picture in another file"] = None
-            return
-        self.notes["a picture"] = None
-        if (inside := embedded_picture(node.href)) is not None:
+        here = node.href.startswith("data:")
+        self.notes["a picture" if here else "a picture in another file"] = None
+        if here and (inside := embedded_picture(node.href)) is not None:
             self.pictures.append(inside)
