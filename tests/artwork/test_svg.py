@@ -183,7 +183,8 @@ def test_a_pattern_of_too_many_tiles_is_left_out_and_named():
 
 
 def test_parts_off_the_page_are_left_out_and_named():
-    on, off = '<circle cx="50" cy="50" r="20"/>', '<path d="M90000 0h50000v70000z"/><rect x="-60" width="50" height="9"/>'
+    on = '<circle cx="50" cy="50" r="20"/>'
+    off = '<path d="M90000 0h50000v70000z"/><rect x="-60" width="50" height="9"/>'
     drawn = draw(svg(on + off))
     assert drawn.left_out == ("parts that lie off the page, left out",)
     assert drawn.shape.equals_exact(draw(svg(on)).shape, 1e-9), "and decide nothing about the rest"

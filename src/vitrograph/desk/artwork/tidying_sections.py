@@ -4,11 +4,10 @@ from math import pi
 from typing import cast
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QColor, QPixmap
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QSlider, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QListWidget, QSlider, QWidget
 
-from vitrograph.core.artwork import Colour, Placed
-from vitrograph.core.job import Drawing, Item, Mend, MendName, Tone, ToneName
+from vitrograph.core.artwork import Placed
+from vitrograph.core.job import Drawing, Item, Mend, MendName
 from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, button, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel

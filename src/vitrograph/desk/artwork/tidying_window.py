@@ -7,9 +7,9 @@ from vitrograph.core.artwork import Placed
 from vitrograph.core.job import Drawing, Job
 from vitrograph.core.pictures.reading import MOST_TRACED_PIXELS, rgba_of, unpack_picture
 from vitrograph.core.results import Results
+from vitrograph.desk.artwork.colour_sections import ColoursSection, DrawnSection
 from vitrograph.desk.artwork.size_field import size_line
 from vitrograph.desk.artwork.source_view import SourceView
-from vitrograph.desk.artwork.colour_sections import ColoursSection, DrawnSection
 from vitrograph.desk.artwork.tidying_sections import MendSection, PictureSection
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
