@@ -124,7 +124,8 @@ def _stencil_flags(add: Callable[..., Any]) -> None:
     add("--border", metavar="L", default="20 mm")
     add("--kind", choices=get_args(StencilKind), default="resist", help="a resist, clear art on a frosted ground, or a "
         "decal that stays")
-    add("--film-outline", choices=["fan", "art", "rectangle"], default="fan", help="what the film's edge follows")
+    add("--film-outline", choices=["fan", "art", "rectangle", "oval"], default="fan",
+        help="what the film's edge follows")
     add("--corner", metavar="L", default="0", help="the radius of the film's corners")
     add("--tab", choices=["none", *SIDES], default="none", help="a tab to lift the film by")
     add("--marks", choices=["none", "drawn", "cut"], default="none", help="centre ticks, level line, arrow and name")

@@ -11,6 +11,7 @@ from shapely.geometry import MultiLineString
 
 from specimens import CARAFE, FLARE_IN, LANTERN, ORNAMENT, PLAQUE, TUMBLER, job, run, star_job
 from strategies import fits, words
+from vitrograph.core.job import Item, Shape
 
 
 @given(text=words, fit=fits, kind=st.sampled_from([TUMBLER, FLARE_IN, LANTERN, PLAQUE]), border=st.floats(0, 40),
@@ -73,7 +74,7 @@ def test_art_off_the_glass_is_kept_out_of_the_film():
 
 
 @given(text=words, kind=st.sampled_from(["resist", "clear", "decal"]), glass=st.sampled_from([TUMBLER, PLAQUE]),
-       outline=st.sampled_from(["fan", "art", "rectangle"]), corner=st.sampled_from([0.0, 6.0]),
+       outline=st.sampled_from(["fan", "art", "rectangle", "oval"]), corner=st.sampled_from([0.0, 6.0]),
        ties=st.sampled_from(["none", "auto"]))
 @settings(max_examples=30, deadline=None)
 def test_every_kind_and_outline_is_film_and_openings_and_follows_eulers_formula(
@@ -135,6 +136,28 @@ def test_outlines_follow_the_glass_the_art_or_a_rectangle_and_keep_to_the_glass(
     near_rim = run(job(glass=glass, width=44.0, fit__from_rim=5.0, stencil__outline="rectangle")).sheet
     edge = near_rim.fitted.chart.sheet_to_wall(np.asarray(near_rim.outlines[0].exterior.coords))
     assert edge[:, 1].max() == pytest.approx(near_rim.fitted.wall.length, abs=0.02)
+
+
+def test_film_may_be_oval_and_leaves_its_border_all_round():
+    words = run(job(width=40.0, glass=PLAQUE, stencil__border=15.0, stencil__outline="oval")).sheet
+    assert words.outline.boundary.distance(words.openings) == pytest.approx(15.0, abs=0.02)
+    left, low, right, high = words.outline.bounds
+    assert words.outline.area == pytest.approx(np.pi / 4 * (right - left) * (high - low), rel=0.002), "of an ellipse"
+    disc = job(width=40.0, glass=PLAQUE, stencil__border=15.0, stencil__outline="oval")
+    disc = disc.changed(artwork__items=(Item(Shape("oval", "filled"), key=1, size=30.0),))
+    left, low, right, high = run(disc).sheet.outline.bounds
+    assert (right - left, high - low) == pytest.approx((60.0, 60.0), abs=0.05), "round art lies in a circle"
+
+
+def test_a_clear_ground_is_parted_into_films_where_the_art_has_room():
+    two = job("K R", width=60.0, letter_spacing=0.6, stencil__kind="clear", stencil__ground=6.0, fit__columns=2)
+    made = run(two)
+    assert len(made.fitted.films) == 2 and not [found for found in made.findings() if found.code == "parts"]
+    grounds = shapely.get_parts(made.sheet.openings)
+    ends = sorted(ground.bounds[0] for ground in grounds if ground.area > 50)
+    assert len(ends) == 2, "each letter stands clear on a ground of its own"
+    near = run(job("KR", width=60.0, stencil__kind="clear", fit__columns=2))
+    assert len(near.fitted.films) == 1 and [found for found in near.findings() if found.code == "parts"]
 
 
 def test_corners_are_rounded_and_a_tab_stands_out_to_be_lifted_by():

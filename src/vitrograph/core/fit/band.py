@@ -1,18 +1,22 @@
 """Bands of film: the patch of wall that each stencil covers, with its border, and how an art is parted into them."""
 
+from collections.abc import Iterator
 from dataclasses import dataclass
+from itertools import pairwise
 
 import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.geometry import Box, Points, arc_pieces
+from vitrograph.core.geometry import Box, Points, arc_pieces, multipolygon
 from vitrograph.core.glass import Sheeting, Wall
 
 EDGE_DEVIATION_MM = 0.004          # how far the sheet's arcs may stray from their chords
 SEAL_MM = 2.0                      # film keeps at least so far from another stencil's openings (common practice)
 _FILM_BEND = 0.01                  # 1/mm: no meridian of a film is taken to bend less, nor by much more
 OVERLAP_MM = 6.0                   # by which neighbouring borders lie on each other, where the gap allows
+_FAR = 1e6                         # mm: farther than any art reaches
+ALL: Box = (-_FAR, -_FAR, _FAR, _FAR)
 
 Sides = tuple[float, float, float, float]                      # mm at the left, lower, right and upper side
 
@@ -84,13 +88,13 @@ def gaps_in(shape: MultiPolygon, axis: int) -> list[tuple[float, float]]:
     return [(float(end), float(start)) for end, start in zip(reached[:-1], boxes[1:, 0], strict=True) if start > end]
 
 
-def cut_places(shape: MultiPolygon, axis: int, many: int) -> list[tuple[float, float]]:
+def cut_places(shape: MultiPolygon, axis: int, many: int, least: float = 2 * SEAL_MM) -> list[tuple[float, float]]:
     """The gaps that part a shape into `many` as even as may be, fewer where it has not so many; in order.
 
-    A gap narrower than twice SEAL_MM parts nothing: neither film could keep off the other's openings.
+    A gap narrower than `least` parts nothing: by itself, neither film could keep off the other's openings.
     """
     low, high = shape.bounds[axis], shape.bounds[axis + 2]
-    free = [gap for gap in gaps_in(shape, axis) if gap[1] - gap[0] >= 2 * SEAL_MM]
+    free = [gap for gap in gaps_in(shape, axis) if gap[1] - gap[0] >= least]
     chosen: list[tuple[float, float]] = []
     for k in range(1, many):
         wanted = low + (high - low) * k / many
@@ -98,6 +102,19 @@ def cut_places(shape: MultiPolygon, axis: int, many: int) -> list[tuple[float, f
         if left:
             chosen.append(min(left, key=lambda gap: abs((gap[0] + gap[1]) / 2 - wanted)))
     return sorted(chosen)
+
+
+def parts_of(
+    art: MultiPolygon, axis: int, many: int, cell: Box, least: float = 2 * SEAL_MM
+) -> Iterator[tuple[Box, MultiPolygon]]:
+    """A cell of art parted at its gaps, along x (0) or up y (1): the smaller cells and what lies in each."""
+    places = [(low + high) / 2 for low, high in cut_places(art, axis, many, least)] if many > 1 else []
+    ends = [cell[axis], *places, cell[axis + 2]]
+    shapes = shapely.get_parts(art)
+    middles = shapely.bounds(shapes)[:, [axis, axis + 2]].mean(axis=1)
+    for low, high in pairwise(ends):
+        box = (low, cell[1], high, cell[3]) if axis == 0 else (cell[0], low, cell[2], high)
+        yield box, multipolygon(shapes[(middles >= low) & (middles < high)])
 
 
 def overlapping(gap: float, border: float) -> float:

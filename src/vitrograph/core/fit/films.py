@@ -15,10 +15,10 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.errors import FitError
 from vitrograph.core.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
-from vitrograph.core.fit.band import Band, Sides, band_edge, band_round, cut_places, overlapping
+from vitrograph.core.fit.band import ALL, Band, Sides, band_edge, band_round, overlapping, parts_of
 from vitrograph.core.fit.chart import Chart, half_size, longest_edge, warp
 from vitrograph.core.fit.parted import Parted, Shifted, set_out
-from vitrograph.core.geometry import Box, Points, largest, multipolygon
+from vitrograph.core.geometry import Box, Points, largest
 from vitrograph.core.glass import Ball, Sheeting, TurnedWall, Wall
 from vitrograph.core.job import Fit
 
@@ -27,7 +27,6 @@ WARP_DEVIATION_MM = 0.004          # how far split edges may stray after the war
 _NOTCH_MM = 2.0                    # a notch's depth, where the border is three times that at least
 _CUT_SHARE = 1.4                   # of the border's width a relief cut may be long, where there is room for it
 _SAMPLES = 500                     # places along the openings where the film's strain is looked at
-_ALL = 1e6                         # mm: farther than any art reaches
 
 Notch = tuple[float, float, float, float]                      # wall (u, s), and the way inward in mm (round, up)
 
@@ -134,8 +133,8 @@ def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices) -
     Each next film lies over the edge of the one before it, as shingles do, so that cream runs over the joint. `chart`
     has u0 and turn 0. Raises GlassError where a film reaches a pole.
     """
-    rows = [[_Cell(cell, _laid(part, chart)) for cell, part in _parts(row, 0, fit.columns, cell)]
-            for cell, row in _parts(art, 1, fit.rows, (-_ALL, -_ALL, _ALL, _ALL))]
+    rows = [[_Cell(cell, _laid(part, chart)) for cell, part in parts_of(row, 0, fit.columns, cell)]
+            for cell, row in parts_of(art, 1, fit.rows, ALL)]
     cells = [cell for row in rows for cell in row]
     boxes = _boxes(rows, chart.wall, choices.border, wrap=fit.wrap)
     bands = [band_round(chart.wall, box, sides) for box, sides in boxes]
@@ -153,17 +152,6 @@ def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices) -
                                 flats, tuple(film.outline.bounds for film in placed)))
 
 
-def _parts(art: MultiPolygon, axis: int, many: int, cell: Box) -> Iterator[tuple[Box, MultiPolygon]]:
-    """A cell of art parted at its gaps, along x (0) or up y (1): the smaller cells and what lies in each."""
-    places = [(low + high) / 2 for low, high in cut_places(art, axis, many)] if many > 1 else []
-    ends = [cell[axis], *places, cell[axis + 2]]
-    shapes = shapely.get_parts(art)
-    middles = shapely.bounds(shapes)[:, [axis, axis + 2]].mean(axis=1)
-    for low, high in pairwise(ends):
-        box = (low, cell[1], high, cell[3]) if axis == 0 else (cell[0], low, cell[2], high)
-        yield box, multipolygon(shapes[(middles >= low) & (middles < high)])
-
-
 def _laid(art: MultiPolygon, chart: Chart) -> MultiPolygon:
     return warp(art, chart.to_wall, longest_edge(chart, half_size(art), WARP_DEVIATION_MM, wall=True))
 
@@ -173,9 +161,8 @@ def _on_wall(cell: Box, chart: Chart) -> Box:
     ends = np.clip(np.array(cell), -1000.0, 1000.0)
     (left, _), (right, _) = chart.way.to_wall(np.array([[ends[0], 0.0], [ends[2], 0.0]])).tolist()
     (_, low), (_, high) = chart.way.to_wall(np.array([[0.0, ends[1]], [0.0, ends[3]]])).tolist()
-    far = [-_ALL, -_ALL, _ALL, _ALL]
     near = [left, low, right, high]
-    box = [far[k] if abs(cell[k]) == _ALL else near[k] for k in range(4)]
+    box = [ALL[k] if cell[k] == ALL[k] else near[k] for k in range(4)]
     return box[0], box[1], box[2], box[3]
 
 

@@ -7,9 +7,12 @@ import shapely
 from shapely.geometry import MultiPolygon, Point, Polygon, box
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import as_polygons, union, without
+from vitrograph.core.fit.band import ALL, SEAL_MM, parts_of
+from vitrograph.core.geometry import as_polygons, union, within, without
 
 _ARC = 16                          # segments of a quarter circle
+_PARTED = 4 * SEAL_MM              # a gap in which two grounds end, each so far from the art and from the other
+_SEAM_MM = 1e-3
 _ROUND = 0.4                       # of the margin: a rectangle's corners
 
 
@@ -20,14 +23,18 @@ class Ground:
     shape: Literal["rectangle", "oval", "art"]
     margin: float
 
-    def round(self, art: MultiPolygon) -> MultiPolygon:
-        """What is frosted: the ground without the art.
+    def round(self, art: MultiPolygon, rows: int = 1, columns: int = 1) -> MultiPolygon:
+        """What is frosted: the ground without the art; a ground round each part, where it is cut in several films.
 
         >>> art = MultiPolygon([box(-10, -5, 10, 5)])
         >>> round(Ground("rectangle", 5.0).round(art).area)
         397
         """
-        return as_polygons(without(self._whole(art), art))
+        cells = [one for cell, row in parts_of(art, 1, rows, ALL, _PARTED) for one in parts_of(
+            row, 0, columns, cell, _PARTED)]
+        grounds = [within(self._whole(part), box(*cell).buffer(-SEAL_MM - _SEAM_MM, join_style="mitre"))
+                   for cell, part in cells]
+        return as_polygons(without(union(grounds), art))
 
     def _whole(self, art: MultiPolygon) -> BaseGeometry:
         left, low, right, high = art.bounds

@@ -227,7 +227,7 @@ def map_art(
     check_reach(wall, flat, fit.mode, s0, width / 2, height / 2)
     level = atan2(climb, float(wall.scale(np.array([s0]))[0])) if fit.level == "rim" else 0.0
     chart = replace(first, flat=flat, s0=s0, turn=fit.turn + level)
-    alone = art.shape if choices.ground is None else choices.ground.round(art.shape)
+    alone = art.shape if choices.ground is None else choices.ground.round(art.shape, fit.rows, fit.columns)
     shape, marks = _round_the_glass(alone, art, chart, fit)
     turned = as_polygons(shapely.transform(shape, lambda xy: chart.turned(xy))) if chart.turn else shape
     films = cut_films(turned, replace(chart, turn=0.0), fit, choices.films)

@@ -93,7 +93,8 @@ class EdgePanel(CardPart):
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
         self.outline = ChoiceRow("The film's edge follows", "film_outline", [
-            ("fan", "the glass"), ("art", "the art"), ("rectangle", "a rectangle")], columns=3)
+            ("fan", "the glass"), ("art", "the art"), ("rectangle", "a rectangle"), ("oval", "a circle or oval")],
+            columns=2)
         self.corner = LengthField("Corners rounded by", "corner", least=0.0)
         self.tab_title = label("A tab to lift it by")
         self.tab = chooser("tab", "A tab to lift it by", {"none": "none", **{side: f"at the {side} side"

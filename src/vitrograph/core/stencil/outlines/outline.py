@@ -1,17 +1,19 @@
-"""The film's outline on the sheet: following the fan, the art's own outline, or a plain rectangle; corners and tab."""
+"""The film's outline on the sheet: the fan, along the art, a plain rectangle or an oval; corners and tab."""
 
 import numpy as np
 import shapely
-from shapely.geometry import LineString, MultiPolygon, Polygon, box
+from shapely.geometry import LineString, MultiPolygon, Point, Polygon, box
 
 from vitrograph.core.fit import EDGE_DEVIATION_MM, Film, Fitted, whole_wall
 from vitrograph.core.geometry import as_polygons, largest, union, within
 from vitrograph.core.glass import Pane
 from vitrograph.core.job import StencilChoices
+from vitrograph.core.search import smallest_that
 
 TAB_MM = (14.0, 12.0)              # a tab's width, and how far it stands out: what two fingers hold
 _ROOT_MM = 4.0                     # of the tab within the film
 _ARC = 32                          # segments of a quarter circle
+_HALVINGS = 24
 _WAYS = {"left": (-1.0, 0.0), "lower": (0.0, -1.0), "right": (1.0, 0.0), "upper": (0.0, 1.0)}
 
 
@@ -25,6 +27,8 @@ def film_cover(film: Film, fitted: Fitted, choices: StencilChoices) -> Polygon:
             room = Polygon(whole_wall(fitted.chart)) if fitted.on_one_wall else fan
             if choices.outline == "art":
                 shape = _along_art(own, fan if choices.sides else room, choices)
+            elif choices.outline == "oval":
+                shape = _oval(own, room, choices)
             else:
                 shape = _rectangle(own, room, fitted, choices)
     if choices.corner and not film.snips:
@@ -84,6 +88,23 @@ def _rectangle(art: MultiPolygon, room: Polygon, fitted: Fitted, choices: Stenci
     sides = _sides(fitted, choices)
     plain = box(left - sides[0], low - sides[1], right + sides[2], high + sides[3])
     return _largest(shapely.intersection(plain, room))
+
+
+def _oval(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Polygon:
+    """The least oval that leaves the widest border all round the art, as far as there is glass, or flat film, for it.
+
+    Its axes differ as the sides of the art's box and the border do, so that round art lies in a circle.
+    """
+    kept = shapely.buffer(art, max(choices.borders), quad_segs=_ARC).convex_hull
+    left, low, right, high = kept.bounds
+    unit = shapely.transform(Point(0, 0).buffer(1.0, quad_segs=4 * _ARC), lambda xy: xy * [right - left, high - low])
+    middle = np.array([left + right, low + high]) / 2
+
+    def holds(share: float) -> bool:
+        return bool(shapely.transform(unit, lambda xy: share * xy + middle).covers(kept))
+
+    share = smallest_that(holds, 0.5, 1.0, _HALVINGS)          # 0.707 for a box: its corners lie on the oval
+    return _largest(shapely.intersection(shapely.transform(unit, lambda xy: share * xy + middle), room))
 
 
 def _largest(shape: shapely.Geometry) -> Polygon:
