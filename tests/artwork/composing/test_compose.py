@@ -2,6 +2,7 @@
 
 from itertools import pairwise
 from math import pi
+from typing import get_args
 
 import networkx
 import numpy as np
@@ -15,9 +16,11 @@ from shapely.geometry import box
 from specimens import STAR, svg
 from strategies import artworks, items, texts, turns
 from vitrograph.core.artwork import compose, place, set_words, sized
-from vitrograph.core.artwork.composing.shapes import outline_area, shape_area
+from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT, outline_area, shape_area
 from vitrograph.core.errors import ArtworkError, NothingYet
-from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Repeat, Shape, Words
+from vitrograph.core.job import Artwork, Drawing, Item, Monogram, OutlineName, Repeat, Shape, Words
+from vitrograph.core.stencil import Limits
+from vitrograph.core.widths import thin_places
 
 TOLERANCE = 0.01                   # mm, between what was typed and what the shape measures
 
@@ -202,3 +205,11 @@ def test_drawings_are_placed_by_the_middle_of_their_box():
     assert placed.box == pytest.approx((-20.0, -15.0, 20.0, 15.0), abs=1e-6)
     assert placed.corners[0] == pytest.approx([20.0, -15.0], abs=1e-6)                        # lower left, turned
     assert placed.shape.intersects(box(18, -15, 20, 15))
+
+
+@pytest.mark.parametrize("outline", get_args(OutlineName))
+@pytest.mark.parametrize("edge", ["line", "two lines", "beads"])
+def test_a_ready_shape_can_be_etched_as_it_comes(outline, edge):
+    ready = Item(Shape(outline, edge), key=1, stretch=NATURAL_ASPECT[outline])
+    limits = Limits()
+    assert [place.width for place in thin_places(compose(Artwork((ready,))).shape, limits.opening, limits.web)] == []

@@ -30,6 +30,19 @@ def test_of_three_initials_the_middle_one_is_larger_and_none_touch():
     assert [part.box[1] + part.box[3] for part in (parts[0], parts[1])] == pytest.approx([0, 0], abs=1e-6)
 
 
+@given(overlap=st.floats(0.01, 0.12), face=st.sampled_from(["Lobster Two", "Zilla Slab Bold", "Barlow Bold"]))
+@settings(max_examples=15, deadline=None)
+def test_initials_that_overlap_are_one(overlap, face):
+    made = place(Item(Monogram(initials="K,P,O", face=face, overlap=overlap), size=60.0))
+    assert len(made.shape.geoms) == 1, "script that is joined, and any other letter"
+    apart = place(Item(Monogram(initials="K,P,O", face=face), size=60.0))
+    assert len(apart.shape.geoms) == 3
+    letters = [place(item) for item in monogram_items(Monogram(initials="K,P,O", face=face, overlap=overlap))]
+    before, after = letters[:2]
+    back = shapely.transform(after.shape, lambda xy: xy + [60.0 * overlap + 0.1, 0.0])
+    assert before.shape.intersects(after.shape) and not before.shape.intersects(back), "by as much, no more"
+
+
 def test_a_split_initial_carries_the_name_in_its_gap():
     parts = parts_of(Monogram("split", "K", "Kestrel Point"))
     letter, gap, name = (parts[key] for key in ("K", "gap", "Kestrel Point"))

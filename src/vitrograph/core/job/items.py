@@ -110,13 +110,14 @@ class Shape(Record, frozen=True, tag_field="is", tag="shape"):
 
     outline: OutlineName = "oval"
     edge: EdgeName = "line"
-    line: Length = 1.2
+    line: Length = 1.8
 
 
 class Monogram(Record, frozen=True, tag_field="is", tag="monogram"):
     """Initials, and perhaps a name, set by a recipe; framed by a shape where one is named.
 
-    `initials` are left to right. `text` is the name, date or lines that go with them.
+    `initials` are left to right. `text` is the name, date or lines that go with them. Initials in a row reach into each
+    other by `overlap`, of the largest one's height, so that they are one; with 0 they stand apart.
     """
 
     style: MonogramStyle = "three"
@@ -127,6 +128,7 @@ class Monogram(Record, frozen=True, tag_field="is", tag="monogram"):
     font: FontFile | None = None
     frame: OutlineName | None = None
     edge: EdgeName = "line"
+    overlap: Annotated[float, Meta(ge=0, le=0.5)] = 0.0
 
 
 Content = Words | Drawing | Shape | Monogram

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QLineEdit, QPlainTextEdit, QWidget
 
 from vitrograph.core.artwork import Placed, faces
 from vitrograph.core.artwork.composing.arrange import apart
+from vitrograph.core.artwork.composing.monogram import INITIAL_HIGH
 from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Shape
@@ -106,10 +107,12 @@ class MonogramPanel(Panel):
         self.text_face = chooser("monogramTextFace", "Face of the name", {name: name for name in faces()})
         self.frame = chooser("monogramFrame", "Frame", {"": "no frame", **_OUTLINES})
         self.edge = chooser("monogramEdge", "Edge of the frame", {k: v for k, v in _EDGES.items() if k != "filled"})
+        self._high: float = 1.0            # mm that the largest initial is high
+        self.overlap = LengthField("Initials reach into each other by", "overlap", least=0.0)
         self.apart = button("Take it apart into items")
         self.apart.setObjectName("takeApart")
         self.stack(self.initials, self.text, self.setting, label("Faces of the initials and of the name", "quiet"),
-                   self.face, self.text_face, in_a_row(self.frame, self.edge), self.apart)
+                   self.face, self.text_face, in_a_row(self.frame, self.edge), self.overlap, self.apart)
         self.initials.textEdited.connect(lambda text: self.change("Initials", merge=1, what__initials=text[:20]))
         self.text.textChanged.connect(
             lambda: self.change("Name", merge=1, what__text=self.text.toPlainText()[:200]))
@@ -118,6 +121,7 @@ class MonogramPanel(Panel):
             box.activated.connect(lambda at, box=box, label_=label_, field=field: self.change(
                 label_, **{f"what__{field}": box.itemData(at)}))
         self.frame.activated.connect(lambda at: self.change("Frame", what__frame=self.frame.itemData(at) or None))
+        self.overlap.edited.connect(lambda mm: self.change("Overlap", what__overlap=mm / self._high))
         self.apart.clicked.connect(self.take_apart)
 
     def suits(self, item: Item) -> bool:
@@ -139,6 +143,9 @@ class MonogramPanel(Panel):
                            (self.edge, monogram.edge)):
             box.setCurrentIndex(box.findData(value))
         self.edge.setEnabled(monogram.frame is not None)
+        self.overlap.setVisible(monogram.style == "three")
+        self._high = INITIAL_HIGH * placed.units[1] if placed is not None else self._high
+        self.overlap.show_mm(monogram.overlap * self._high, self.bench.unit)
 
     def take_apart(self) -> None:
         """Replace the monogram by its items, each where it was."""

@@ -7,6 +7,8 @@ import msgspec
 
 from vitrograph.core.artwork.composing.place import Placed
 from vitrograph.core.artwork.source import Source, largest_picture
+from vitrograph.core.artwork.words import face_of
+from vitrograph.core.artwork.words.runs import missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import Drawing, Item, Monogram, Words
 from vitrograph.core.job.change import SetContent
@@ -44,11 +46,17 @@ def found_in(placed: Placed) -> Iterator[Finding]:
 def _letters_left_out(placed: Placed) -> Iterator[Finding]:
     local, what = placed.local, placed.item.what
     if local.missing:
-        more = len(local.missing) - _MOST_NAMED
-        shown = " ".join(local.missing[:_MOST_NAMED]) + (f" and {more} more" if more > 0 else "")
-        yield Finding(Code.LETTERS, Level.STOP, f"{_face_named(what)} has no letter for {shown}",
-                      "what a face lacks would be cut as an empty box, so it is left out: choose another face",
-                      value=float(len(local.missing)), limit=0.0)
+        blank = _blank(what, local.missing)
+        lacks = "".join(letter for letter in local.missing if letter not in blank)
+        for letters, says, why in (
+                (lacks, "has no letter for",
+                 "what a face lacks would be cut as an empty box, so it is left out: choose another face"),
+                (blank, "has no outline for",
+                 "it knows these letters, but draws them in colour or not at all, which no blade can follow: choose "
+                 "another face")):
+            if letters:
+                yield Finding(Code.LETTERS, Level.STOP, f"{_face_named(what)} {says} {_some(letters)}", why,
+                              value=float(len(letters)), limit=0.0)
     if local.dropped:
         count = "a control character" if local.dropped == 1 else f"{local.dropped} control characters"
         yield Finding(Code.LETTERS, Level.NOTE, f"{label_of(placed.item)} holds {count}, left out",
@@ -57,6 +65,19 @@ def _letters_left_out(placed: Placed) -> Iterator[Finding]:
     if local.turn > 2 * pi:
         yield Finding(Code.LETTERS, Level.STOP, f"{label_of(placed.item)} goes {local.turn / (2 * pi):.1f} times "
                       "round its arc and runs over itself", "give the arc a larger radius, or smaller letters")
+
+
+def _blank(what: object, left_out: str) -> str:
+    """Of the letters left out those that the face knows, and has no outline for."""
+    if not isinstance(what, Words):
+        return ""
+    lacks = missing_in(face_of(what), left_out)
+    return "".join(letter for letter in left_out if letter not in lacks)
+
+
+def _some(letters: str) -> str:
+    more = len(letters) - _MOST_NAMED
+    return " ".join(letters[:_MOST_NAMED]) + (f" and {more} more" if more > 0 else "")
 
 
 def _face_named(what: object) -> str:

@@ -30,14 +30,15 @@ from vitrograph.core.geometry import Box, as_polygons, without
 from vitrograph.core.job import Item, Monogram, OutlineName, Shape, Words
 from vitrograph.core.search import smallest_that
 
-_HIGH = 60.0                       # an initial's capitals
+INITIAL_HIGH = 60.0                # an initial's capitals
 _SMALLER = 2 / 3                   # the outer initials against the middle one (common practice, no published source)
 _GAP = 5.0
 _BAR = 2.4
-_LINE = 1.8                        # a frame's line
+_LINE = 3.6                        # a frame's line: wide enough to be etched where the monogram is 40 mm high
 _NAME_MOST = 20.0                  # the largest capitals of a name standing upright beside an initial
 _FINE = 2.0**-9                    # ems: fine enough to measure by
 _COARSE = 0.05                     # mm, for fitting a frame
+_STEP = 0.5                        # in which letters are looked at as they are pushed together
 _HALVINGS = 40
 
 
@@ -74,7 +75,7 @@ def local_monogram(monogram: Monogram, max_deviation: float) -> Local:
 def _own(item: Item, max_deviation: float) -> tuple[Local, np.ndarray]:
     """An item of a monogram by itself, and its map into the monogram; only words and shapes are among them."""
     if isinstance(item.what, Words):
-        local = local_words(item.what, max_deviation / _HIGH)
+        local = local_words(item.what, max_deviation / INITIAL_HIGH)
         return local, matrix_of(item, *scales(item, local.size, local.cap_height))
     assert isinstance(item.what, Shape)
     return local_shape(item.what, item.size, item.size / item.stretch, max_deviation), matrix_of(item, 1.0, 1.0)
@@ -115,21 +116,42 @@ def _in_a_row(monogram: Monogram) -> list[Item]:
     """Initials side by side, the middle one larger, centred on each other."""
     letters = _letters(monogram)
     middle = len(letters) // 2 if len(letters) > 1 else 0
-    items, pen = [], 0.0
+    items: list[Item] = []
+    pen = 0.0
     for at, letter in enumerate(letters):
         words = _words(monogram, letter)
-        high = _HIGH if at == middle else _HIGH * _SMALLER
+        high = INITIAL_HIGH if at == middle else INITIAL_HIGH * _SMALLER
         local = _measured(words)
         wide = local.size[0] * high / (local.cap_height or 1.0)
-        items.append(Item(words, name=letter, size=high, size_is="caps", x=pen + wide / 2))
-        pen += wide + _GAP
+        item = Item(words, name=letter, size=high, size_is="caps", x=pen + wide / 2)
+        if items and monogram.overlap:
+            item = _reaching_into(items[-1], item, monogram.overlap * INITIAL_HIGH)
+        items.append(item)
+        pen = item.x + wide / 2 + _GAP
     return _with_name(items, monogram)
+
+
+def _reaching_into(before: Item, item: Item, by: float) -> Item:
+    """A letter moved to the left until it touches the one before, and farther by an amount."""
+    one, other = (carried(local.shape, affine) for local, affine in (_own(each, _COARSE) for each in (before, item)))
+    most = item.x - before.x
+    shapely.prepare(one)
+
+    def touches(step: float) -> bool:
+        return bool(one.intersects(shapely.transform(other, lambda xy: xy - [step, 0.0])))
+
+    steps = np.arange(0.0, most, _STEP)
+    first = next((step for step in steps if touches(step)), most)
+    met = smallest_that(touches, first - _STEP, first, _HALVINGS)
+    # it may leave what it met first, under a bowl say: then it goes on to what comes next
+    return item.with_(x=item.x - next((step for step in (met + by, *steps[steps > met + by]) if touches(step)), most))
 
 
 def _single(monogram: Monogram) -> list[Item]:
     """The initials as they are typed, in one line."""
     text = "".join(_letters(monogram))
-    return _with_name([Item(_words(monogram, text), name=text, size=_HIGH, size_is="caps")] if text else [], monogram)
+    items = [Item(_words(monogram, text), name=text, size=INITIAL_HIGH, size_is="caps")] if text else []
+    return _with_name(items, monogram)
 
 
 def _with_name(items: list[Item], monogram: Monogram) -> list[Item]:
@@ -137,7 +159,7 @@ def _with_name(items: list[Item], monogram: Monogram) -> list[Item]:
     if not items or not monogram.text.strip():
         return items
     left, low, right, _ = _box(items)
-    name, local, unit = _name(monogram, _HIGH / 4, right - left)
+    name, local, unit = _name(monogram, INITIAL_HIGH / 4, right - left)
     y = low - _GAP - local.box[3] * unit
     return [*items, name.with_(x=(left + right) / 2, y=y)]
 
@@ -147,11 +169,11 @@ def _split(monogram: Monogram) -> list[Item]:
     letters = _letters(monogram)[:1]
     if not letters:
         return []
-    initial = Item(_words(monogram, letters[0]), name=letters[0], size=_HIGH, size_is="caps")
+    initial = Item(_words(monogram, letters[0]), name=letters[0], size=INITIAL_HIGH, size_is="caps")
     if not monogram.text.strip():
         return [initial]
     left, _, right, _ = _box([initial])
-    name, local, unit = _name(monogram, _HIGH / 5, 1.15 * (right - left))
+    name, local, unit = _name(monogram, INITIAL_HIGH / 5, 1.15 * (right - left))
     gap = local.size[1] * unit + 2 * min(_GAP, 0.5 * name.size)
     x, wide = (left + right) / 2, 1.2 * (right - left)
     middle = (local.box[1] + local.box[3]) / 2 * unit
@@ -165,12 +187,13 @@ def _beside(monogram: Monogram) -> list[Item]:
     letters = _letters(monogram)[:1]
     if not letters:
         return []
-    initial = Item(_words(monogram, letters[0]), name=letters[0], size=_HIGH, size_is="caps")
+    initial = Item(_words(monogram, letters[0]), name=letters[0], size=INITIAL_HIGH, size_is="caps")
     _, _, right, _ = _box([initial])
-    bar = Item(Shape("rectangle", "filled"), name="bar", size=_BAR, stretch=_BAR / _HIGH, x=right + _GAP + _BAR / 2)
+    bar = Item(Shape("rectangle", "filled"), name="bar", size=_BAR, stretch=_BAR / INITIAL_HIGH,
+               x=right + _GAP + _BAR / 2)
     if not monogram.text.strip():
         return [initial, bar]
-    name, local, unit = _name(monogram, _NAME_MOST, _HIGH)
+    name, local, unit = _name(monogram, _NAME_MOST, INITIAL_HIGH)
     x = right + 2 * _GAP + _BAR + local.box[3] * unit         # turned to the left, its top faces the bar
     return [initial, bar, name.with_(x=x, turn=np.pi / 2)]
 
@@ -182,7 +205,7 @@ def _block(monogram: Monogram) -> list[Item]:
     if not text:
         return []
     words = replace(_words(monogram, text), align="even", line_spacing=1.15)
-    return [Item(words, name=" / ".join(text.splitlines())[:120], size=1.4 * _HIGH, size_is="width")]
+    return [Item(words, name=" / ".join(text.splitlines())[:120], size=1.4 * INITIAL_HIGH, size_is="width")]
 
 
 _STYLES: dict[str, Callable[[Monogram], list[Item]]] = {
@@ -220,4 +243,4 @@ def _smallest(outline: OutlineName, aspect: float, kept: Polygon, at: tuple[floa
     def holds(tall: float) -> bool:
         return bool(shapely.transform(unit, lambda xy: xy * tall).covers(moved))
 
-    return smallest_that(holds, 0.0, 40 * _HIGH, _HALVINGS)
+    return smallest_that(holds, 0.0, 40 * INITIAL_HIGH, _HALVINGS)

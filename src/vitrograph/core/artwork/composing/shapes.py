@@ -21,6 +21,7 @@ NATURAL_ASPECT: dict[OutlineName, float] = {       # width over height a shape b
 }
 _CORNER = 0.2                      # radius of a rounded or hollow corner against the shorter side
 _BEAD_PITCH = 1.7                  # from bead to bead, in bead diameters, so that film holds between them
+_NEAREST = 0.88                    # of the pitch, that beads keep to
 _STAR_WAIST = 0.45                 # a star's inner radius against its outer one
 
 
@@ -144,8 +145,19 @@ def _beads(
         return []
     count = max(3, round(edge.length / (pitch * size)))
     centres = shapely.get_coordinates(shapely.line_interpolate_point(edge, np.arange(count) / count, normalized=True))
+    if pitch > 1:                                              # across a corner they come near each other
+        centres = _apart(centres, _NEAREST * pitch * size)
     disc = _oval(2 * radius, 2 * radius, deviation)
     return [shapely.transform(disc, lambda xy, at=centre: xy + at) for centre in centres]
+
+
+def _apart(centres: Points, least: float) -> Points:
+    """Those of the centres that are so far from every other that stays."""
+    kept: list[int] = []
+    for at, centre in enumerate(centres):
+        if np.hypot(*(centres[kept] - centre).T).min(initial=np.inf) >= least:
+            kept.append(at)
+    return centres[kept]
 
 
 _EDGES: dict[str, Callable[[Polygon, float, float], BaseGeometry]] = {
