@@ -30,8 +30,9 @@ from vitrograph.core.storing.whole import reason, writable, write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.units import MINUS, THIN_SPACE
+from vitrograph.flags import add_settings, add_units
 from vitrograph.orders import change_order, put_together
-from vitrograph.quick import add_flags, add_settings, add_units, quick_order
+from vitrograph.quick import add_flags, quick_order
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
 

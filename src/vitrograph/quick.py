@@ -29,7 +29,8 @@ from vitrograph.core.job import (
 )
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import SIDES
-from vitrograph.core.units import Unit, parse_length, parse_size, parse_whole
+from vitrograph.core.units import parse_length, parse_size, parse_whole
+from vitrograph.flags import add_settings, add_units
 
 _FRAMES: dict[str, OutlineName] = {"circle": "oval", **{name: name for name in get_args(OutlineName)}}
 _STANDS: dict[str, Stand] = {"opposite": "opposite handle", "between": "between handles", "others": "facing others",
@@ -56,12 +57,13 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     height = quick.add_mutually_exclusive_group()
     height.add_argument("--height", metavar="L", help="upright, beside the glass")
     height.add_argument("--slant", metavar="L", help="along the wall")
+    add("--stem", metavar="L", default="0", help="the stem that the wall stands on, upright")
     add("--stations", metavar="H:D,...", help="a curved wall's upright heights and diameters, from the base up")
     add("--diameter", metavar="L", help="a ball's diameter")
     add("--size", metavar="WxH", help="a pane's width and height")
-    add("--outline", choices=["rectangle", "oval"], default="rectangle", help="a pane's outline; a round one is oval")
-    add("--frame", action="append", default=[], metavar="L|SHAPE", help="how much of a pane's edge a frame hides all "
-        f"round; or the shape that frames the monograms: {', '.join(_FRAMES)}")
+    add("--outline", choices=["rectangle", "oval"], default="rectangle", help="a pane's; a round one is oval")
+    add("--frame", action="append", default=[], metavar="L|SHAPE",
+        help=f"how much of a pane's edge a frame hides; or the shape that frames monograms: {', '.join(_FRAMES)}")
     add("--handle", metavar="L", help="a handle so wide, opposite the front")
     add("--foot", metavar="L", default="0", help="how far up the wall a foot reaches")
     add("--display", action="store_true", help="nobody drinks from it: its rim is no lip")
@@ -106,18 +108,6 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     add_units(quick)
     add_settings(quick)
     add("--out", type=Path, required=True, metavar="DIR")
-
-
-def add_units(parser: argparse.ArgumentParser, default: str | None = "mm") -> None:
-    """Give a parser the unit that lengths are read and told in."""
-    parser.add_argument("--units", choices=get_args(Unit), default=default, help="what lengths are told in, and typed "
-                        "in where no unit stands by them")
-
-
-def add_settings(parser: argparse.ArgumentParser) -> None:
-    """Give a parser the flag that sets any field by its path."""
-    parser.add_argument("--set", action="append", default=[], metavar="PATH=VALUE", help="any field of the order or of "
-                        "a piece's design by its path, as fit.across=60mm (docs/formats.md); may be repeated")
 
 
 def _stencil_flags(add: Callable[..., Any]) -> None:
@@ -253,8 +243,10 @@ def _glass(options: argparse.Namespace) -> dict[str, Any]:
         width, height = _named(options, "--size", parse_size, _needed(options, "size"))
         return {"kind": "flat", "width": _positive("--size", width), "height": _positive("--size", height),
                 "outline": options.outline, "frame": _hidden_edge(options)}
+    stem = {"stem": _length(options, "--stem", options.stem)}
     if options.glass == "ball":
-        return {"kind": "ball", "diameter": _length(options, "--diameter", _needed(options, "diameter"), least=0.0)}
+        across = _length(options, "--diameter", _needed(options, "diameter"), least=0.0)
+        return {"kind": "ball", "diameter": across} | stem
     if options.glass == "curved":
         stations = _stations(options, _needed(options, "stations"))
         return {"kind": "curved", "girth": options.measured, "stations": stations}
@@ -265,10 +257,10 @@ def _glass(options: argparse.Namespace) -> dict[str, Any]:
     if options.glass == "straight":
         if options.bottom is not None and abs(_length(options, "--bottom", options.bottom, least=0.0) - rim) > 1e-9:
             raise VitrographError("a straight wall is as wide below as above: use --glass taper for two diameters")
-        return {"kind": "straight", "rim": rim, "girth": options.measured, "height": height}
+        return {"kind": "straight", "rim": rim, "girth": options.measured, "height": height} | stem
     base = _length(options, "--bottom", _needed(options, "bottom"), least=0.0)
     return {"kind": "taper", "rim": rim, "base": base, "girth": options.measured, "height": height,
-            "height_is": "upright" if upright else "slant"}
+            "height_is": "upright" if upright else "slant"} | stem
 
 
 def _hidden_edge(options: argparse.Namespace) -> float:

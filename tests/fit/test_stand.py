@@ -7,6 +7,7 @@ import pytest
 import shapely
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, remedied, run, star_job
 from vitrograph.core.demo import demo_job
@@ -14,7 +15,7 @@ from vitrograph.core.errors import FitError
 from vitrograph.core.fit.seen import parse_seen, take_over
 from vitrograph.core.fit.stand import angle_of
 from vitrograph.core.fit.ways import MODES
-from vitrograph.core.job import Features, Fit, KeepOut
+from vitrograph.core.job import BallGlass, Features, Fit, KeepOut
 from vitrograph.core.job.change import paths_of
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.telling.answers import answer
@@ -61,6 +62,15 @@ def test_the_line_that_is_held_keeps_its_place(glass, mode):
             there = run(job("Kestrel", glass=glass, width=40.0, fit__mode=mode, fit__held=line,
                             **paths_of((fitted.where_held(line),), job()))).fitted
             assert there.chart.s0 == pytest.approx(fitted.chart.s0, abs=max(0.02, slack))
+
+
+@pytest.mark.parametrize("glass", [TUMBLER, FLARE_IN, LANTERN, BallGlass(90.0)])
+def test_heights_above_the_table_are_told_from_under_the_stem(glass):
+    plain = run(job(glass=glass, width=30.0, fit__held="middle", fit__above_table=55.0))
+    stemmed = run(job(glass=replace(glass, stem=80.0), width=30.0, fit__held="middle", fit__above_table=135.0))
+    assert stemmed.fitted.chart.s0 == pytest.approx(plain.fitted.chart.s0)
+    settings_ = [made.transfer.settings[0].above_table for made in (plain, stemmed)]
+    assert settings_[1] == pytest.approx(settings_[0] + 80.0), "where a ruler beside the glass reads it"
 
 
 @pytest.mark.parametrize("angle", [-2.0, 0.0, 0.9])

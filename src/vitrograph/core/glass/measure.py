@@ -24,15 +24,15 @@ def wall_of(glass: Glass) -> Wall:
     if isinstance(glass, FlatGlass):
         return _pane(glass)
     if isinstance(glass, BallGlass):
-        return Ball(glass.diameter / 2)
+        return Ball(glass.diameter / 2, glass.stem)
     if isinstance(glass, CurvedGlass):
         return _turned(glass)
     rim = radius_of(glass.rim, glass.girth)
     if isinstance(glass, StraightGlass):
-        return Frustum(rim, rim, glass.height)
+        return Frustum(rim, rim, glass.height, glass.stem)
     base = radius_of(glass.base, glass.girth)
     if glass.height_is == "upright":
-        return Frustum(base, rim, slant_of(glass.height, base, rim))
+        return Frustum(base, rim, slant_of(glass.height, base, rim), glass.stem)
     gain = abs(rim - base)
     if glass.height <= gain:
         raise GlassError(
@@ -40,7 +40,7 @@ def wall_of(glass: Glass) -> Wall:
                  "diameters, {gain}; measure the slant along the wall again", height=Length(glass.height),
                  gain=Length(gain))
         )
-    return Frustum(base, rim, glass.height)
+    return Frustum(base, rim, glass.height, glass.stem)
 
 
 def frustum_of(glass: StraightGlass | TaperedGlass) -> Frustum:

@@ -210,6 +210,7 @@ class Frustum(Round):
     base_radius: float
     rim_radius: float
     slant: float
+    stands: float = 0.0            # on a stem
 
     @property
     def length(self) -> float:
@@ -226,11 +227,6 @@ class Frustum(Round):
         """The height a ruler standing beside the glass reads, in mm."""
         gain = self.rim_radius - self.base_radius
         return sqrt((self.slant - gain) * (self.slant + gain))
-
-    @property
-    def stands(self) -> float:
-        """A plain tumbler stands on its wall."""
-        return 0.0
 
     def scale(self, s: Points) -> Points:
         """The outside radius at s: mm of arc per radian."""

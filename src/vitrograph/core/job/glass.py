@@ -33,21 +33,26 @@ class FlatGlass(_Glass, frozen=True, tag="flat"):
 
 
 class StraightGlass(_Glass, frozen=True, tag="straight"):
-    """A straight wall: one girth all the way up."""
+    """A straight wall: one girth all the way up. It stands on a stem, or a foot, so high."""
 
     rim: Length = 80.0
     girth: Girth = "diameter"
     height: Length = 100.0
+    stem: Height = 0.0
 
 
 class TaperedGlass(_Glass, frozen=True, tag="taper"):
-    """A wall that widens or narrows evenly: girths at rim and base, and the height named upright or slant."""
+    """A wall that widens or narrows evenly: girths at rim and base, and the height named upright or slant.
+
+    It stands on a stem, or a foot, so high.
+    """
 
     rim: Length = 80.0
     base: Length = 60.0
     girth: Girth = "diameter"
     height: Length = 120.0
     height_is: Literal["upright", "slant"] = "upright"
+    stem: Height = 0.0
 
 
 class CurvedGlass(_Glass, frozen=True, tag="curved"):
@@ -68,9 +73,10 @@ class CurvedGlass(_Glass, frozen=True, tag="curved"):
 
 
 class BallGlass(_Glass, frozen=True, tag="ball"):
-    """A ball, such as a round ornament."""
+    """A ball, such as a round ornament, that stands on a stem so high."""
 
     diameter: Length = 80.0
+    stem: Height = 0.0
 
     @property
     def height(self) -> float:

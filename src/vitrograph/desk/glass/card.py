@@ -39,6 +39,7 @@ class GlassCard(StationCard):
         self.base = ReadingsField("B  across the base", "base")
         self.height_field = ReadingsField("C  height", "height")
         self.height_is = ChoiceRow("Heights are", "height_is", [("upright", "upright"), ("slant", "along the wall")])
+        self.stem = LengthField("Stem and foot under the wall", "stem", least=0.0)
         self.taken = label("", "quiet", scale=0.9)
         self.outline = ChoiceRow("Outline", "outline", [("rectangle", "rectangle"), ("oval", "round or oval")])
         self.frame = LengthField("Hidden by a frame, all round", "frame", least=0.0)
@@ -48,8 +49,8 @@ class GlassCard(StationCard):
         self.joined = ChoiceRow("Between stations", "joined", [("smooth", "smooth"), ("parts", "straight parts")])
         self.findings = FindingList(self.bench)
         self.stack(ShelfRow(self.bench), self.kind, self.picture, self.girth, self.rim, self.base, self.height_field,
-                   self.height_is, self.taken, self.outline, self.frame, self.side, self.stations, self.joined,
-                   self.count, self.findings)
+                   self.height_is, self.stem, self.taken, self.outline, self.frame, self.side, self.stations,
+                   self.joined, self.count, self.findings)
         self._helpers: MeasuringWindow | None = None
         self._build_what_follows()
         self._build_material()
@@ -95,6 +96,7 @@ class GlassCard(StationCard):
         self.base.edited.connect(lambda readings: self._read("base", readings))
         self.height_field.edited.connect(lambda readings: self._read("height", readings))
         self.height_is.edited.connect(lambda kind: edit("Upright or slant", glass__height_is=kind))
+        self.stem.edited.connect(lambda mm: edit("Stem", glass__stem=mm))
         self.outline.edited.connect(lambda outline: edit("Outline", glass__outline=outline))
         self.frame.edited.connect(lambda mm: edit("Frame", glass__frame=mm))
         self.side.edited.connect(lambda face: edit("Face", fit__face=face))
@@ -114,14 +116,16 @@ class GlassCard(StationCard):
         shown: dict[QWidget, bool] = {
             self.girth: not flat and not ball, self.rim: not curved, self.base: isinstance(glass, TaperedGlass),
             self.height_field: not curved and not ball, self.height_is: isinstance(glass, TaperedGlass | CurvedGlass),
-            self.outline: flat, self.frame: flat, self.side: flat, self.stations: curved, self.joined: curved,
-            self.use: not flat,
+            self.stem: not flat and not curved, self.outline: flat, self.frame: flat, self.side: flat,
+            self.stations: curved, self.joined: curved, self.use: not flat,
             self.tools["girth"]: not flat, self.tools["height"]: not flat and not ball, self.trust: not flat,
         }
         for widget, wanted in shown.items():
             widget.setVisible(wanted)
         self.kind.show_choice(glass.kind)
         self.picture.show_glass(glass)
+        if not isinstance(glass, FlatGlass | CurvedGlass):
+            self.stem.show_mm(glass.stem, self.bench.unit)
         self.count.show_number(job.count)
         self._show_material(job)
         self.use.show_choice(job.features.use)

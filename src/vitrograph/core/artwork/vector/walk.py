@@ -261,8 +261,8 @@ class Walker:
                 return
             if source is not None and source.tag == "pattern":
                 self._count(context)
-                laid = pattern_paints(area, source, self._named.get, self._part, context, box, opacity)
-                self.notes |= {"a pattern of no tile, or too many": None} if laid is None else {}
+                if (laid := pattern_paints(area, source, self._named.get, self._part, context, box, opacity)) is None:
+                    self.notes["a pattern of no tile, or too many"] = None
                 yield from laid or ()
                 return
             paint = paint.partition(")")[2].strip() or "none"
@@ -345,7 +345,6 @@ class Walker:
             yield from self._painted(piece, placed)
 
     def _image(self, node: Node) -> None:
-        here = node.href.startswith("data:")
-        self.notes["a picture" if here else "a picture in another file"] = None
-        if here and (inside := embedded_picture(node.href)) is not None:
-            self.pictures.append(inside)
+        inside = embedded_picture(node.href) if node.href.startswith("data:") else None
+        self.notes["a picture" if node.href.startswith("data:") else "a picture in another file"] = None
+        self.pictures += [] if inside is None else [inside]

@@ -1,0 +1,18 @@
+"""Flags that several commands have in common."""
+
+import argparse
+from typing import get_args
+
+from vitrograph.core.units import Unit
+
+
+def add_units(parser: argparse.ArgumentParser, default: str | None = "mm") -> None:
+    """Give a parser the unit that lengths are read and told in."""
+    parser.add_argument("--units", choices=get_args(Unit), default=default, help="what lengths are told in, and typed "
+                        "in where no unit stands by them")
+
+
+def add_settings(parser: argparse.ArgumentParser) -> None:
+    """Give a parser the flag that sets any field by its path."""
+    parser.add_argument("--set", action="append", default=[], metavar="PATH=VALUE", help="any field of the order or of "
+                        "a piece's design by its path, as fit.across=60mm (docs/formats.md); may be repeated")
