@@ -50,24 +50,7 @@ class _InOrder(argparse.Action):
 def add_flags(quick: argparse.ArgumentParser) -> None:
     """Give quick's parser its flags."""
     add = quick.add_argument
-    add("--glass", choices=["flat", "straight", "taper", "curved", "ball"], required=True)
-    add("--top", metavar="L", help="across the rim (for a straight wall, its diameter)")
-    add("--bottom", metavar="L", help="across the base")
-    add("--measured", choices=["diameter", "circumference"], default="diameter", help="what --top and --bottom are")
-    height = quick.add_mutually_exclusive_group()
-    height.add_argument("--height", metavar="L", help="upright, beside the glass")
-    height.add_argument("--slant", metavar="L", help="along the wall")
-    add("--stem", metavar="L", default="0", help="the stem that the wall stands on, upright")
-    add("--stations", metavar="H:D,...", help="a curved wall's upright heights and diameters, from the base up")
-    add("--diameter", metavar="L", help="a ball's diameter")
-    add("--size", metavar="WxH", help="a pane's width and height")
-    add("--outline", choices=["rectangle", "oval"], default="rectangle", help="a pane's; a round one is oval")
-    add("--frame", action="append", default=[], metavar="L|SHAPE",
-        help=f"how much of a pane's edge a frame hides; or the shape that frames monograms: {', '.join(_FRAMES)}")
-    add("--handle", metavar="L", help="a handle so wide, opposite the front")
-    add("--foot", metavar="L", default="0", help="how far up the wall a foot reaches")
-    add("--display", action="store_true", help="nobody drinks from it: its rim is no lip")
-    add("--bead", metavar="L", default="0", help="how far down the wall a rim bead reaches")
+    _glass_flags(quick)
     for flag, metavar, says in (
             ("text", "WORDS", r"words; \n begins a new line"),
             ("art", "FILE", "a drawing or a picture: SVG, DXF, PNG, JPEG, WebP or TIFF"),
@@ -108,6 +91,28 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     add_units(quick)
     add_settings(quick)
     add("--out", type=Path, required=True, metavar="DIR")
+
+
+def _glass_flags(quick: argparse.ArgumentParser) -> None:
+    add = quick.add_argument
+    add("--glass", choices=["flat", "straight", "taper", "curved", "ball"], required=True)
+    add("--top", metavar="L", help="across the rim (for a straight wall, its diameter)")
+    add("--bottom", metavar="L", help="across the base")
+    add("--measured", choices=["diameter", "circumference"], default="diameter", help="what --top and --bottom are")
+    height = quick.add_mutually_exclusive_group()
+    height.add_argument("--height", metavar="L", help="upright, beside the glass")
+    height.add_argument("--slant", metavar="L", help="along the wall")
+    add("--stem", metavar="L", default="0", help="the stem that the wall stands on, upright")
+    add("--stations", metavar="H:D,...", help="a curved wall's upright heights and diameters, from the base up")
+    add("--diameter", metavar="L", help="a ball's diameter")
+    add("--size", metavar="WxH", help="a pane's width and height")
+    add("--outline", choices=["rectangle", "oval"], default="rectangle", help="a pane's; a round one is oval")
+    add("--frame", action="append", default=[], metavar="L|SHAPE",
+        help=f"how much of a pane's edge a frame hides; or the shape that frames monograms: {', '.join(_FRAMES)}")
+    add("--handle", metavar="L", help="a handle so wide, opposite the front")
+    add("--foot", metavar="L", default="0", help="how far up the wall a foot reaches")
+    add("--display", action="store_true", help="nobody drinks from it: its rim is no lip")
+    add("--bead", metavar="L", default="0", help="how far down the wall a rim bead reaches")
 
 
 def _stencil_flags(add: Callable[..., Any]) -> None:
