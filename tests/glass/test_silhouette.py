@@ -4,6 +4,8 @@ from math import radians, sqrt
 
 import numpy as np
 import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
 from PIL import Image
 
 from specimens import FLARE_IN, LANTERN, TUMBLER
@@ -41,6 +43,74 @@ def test_the_profile_is_found_within_a_third_of_a_millimetre(name, tilt):
     again = wall_of(CurvedGlass(stations=found.stations(0.15)))
     on_curve = np.interp(found.z, *profile(again))
     assert np.percentile(np.abs(on_curve - found.radius), 95) < 0.3
+
+
+def station_wall(*stations):
+    return wall_of(CurvedGlass(stations=stations, joined="parts"))
+
+
+BEADED = station_wall((0.0, 62.0), (100.0, 70.0), (100.8, 75.0), (103.5, 76.0), (106.0, 73.0))
+LIPPED = station_wall((0.0, 80.0), (80.0, 80.0), (140.0, 36.0), (180.0, 30.0), (183.0, 38.0), (187.0, 38.0))
+STEMMED = station_wall((0.0, 66.0), (3.0, 60.0), (6.0, 10.0), (84.0, 9.0), (92.0, 40.0), (104.0, 66.0), (130.0, 78.0),
+                       (190.0, 64.0))
+
+
+@pytest.mark.parametrize(("wall", "rim", "beside", "low", "high"), [
+    (BEADED, 76.0, "rim bead", 5.0, 97.0), (LIPPED, 38.0, "rim bead", 5.0, 176.0),
+    (STEMMED, 64.0, "stem and foot", 100.0, 186.0)])
+def test_the_wall_is_told_from_a_bead_a_lip_and_a_stem(wall, rim, beside, low, high):
+    found = measure_silhouette(Camera(distance=600.0, **ROUGH).photograph(wall), Sighting(600.0, rim=rim))
+    assert found.rim == pytest.approx(rim, abs=0.01), "what is used reproduces what was typed"
+    assert [one.what for one in found.beside] == [beside]
+    z, r = profile(wall)
+    on_wall = (found.z > low) & (found.z < high)
+    assert on_wall.sum() > 100
+    assert np.abs(found.radius - np.interp(found.z, z, r))[on_wall].max() < 0.5
+    assert found.height == pytest.approx(wall.upright, abs=1.0)
+
+
+@pytest.mark.parametrize("name", list(GLASSES))
+def test_a_plain_wall_has_nothing_beside_it(name):
+    wall = wall_of(GLASSES[name])
+    rim = 2 * float(profile(wall)[1][-1])
+    assert measure_silhouette(Camera(distance=600.0, **ROUGH).photograph(wall), Sighting(600.0, rim=rim)).beside == ()
+
+
+@pytest.mark.parametrize("tilt", [0.0, 1.5])
+@pytest.mark.parametrize("handle", [12.0, 38.0])
+def test_a_mug_is_measured_by_its_free_side(handle, tilt):
+    wall = wall_of(GLASSES["tumbler"])
+    z, r = profile(wall)
+    picture = Camera(distance=600.0, tilt=radians(tilt), handle=handle, **ROUGH).photograph(wall)
+    found = measure_silhouette(picture, Sighting(600.0, rim=2 * r[-1]))
+    assert [one.what for one in found.beside] == ["handle"]
+    assert np.percentile(np.abs(found.radius - np.interp(found.z, z, r)), 95) < 0.5
+
+
+@given(distance=st.floats(300.0, 900.0), share=st.floats(0.985, 1.015))
+@settings(max_examples=12, deadline=None)
+def test_what_is_used_reproduces_the_rim_that_was_typed(distance, share):
+    # whatever the maker's distance is off by, and however little two distances differ
+    picture = Camera(distance=distance, mm_per_px=0.2).photograph(BEADED)
+    try:
+        found = measure_silhouette(picture, Sighting(distance * share, rim=76.0))
+    except GlassError as refused:
+        assert "no scale was found" in str(refused)
+    else:
+        assert found.rim == pytest.approx(76.0, abs=0.01)
+        assert found.radius[len(found.radius) // 2] == pytest.approx(33.0, abs=1.0)
+
+
+@pytest.mark.parametrize("name", ["tumbler", "lantern", "belly"])
+@pytest.mark.parametrize("lens", [-0.01, 0.008])
+def test_what_radii_may_be_off_by_holds_where_the_lens_bends_lines(name, lens):
+    wall = wall_of(GLASSES[name])
+    z, r = profile(wall)
+    picture = Camera(distance=600.0, lens=lens, **ROUGH).photograph(wall)
+    found = measure_silhouette(picture, Sighting(600.0, rim=2 * r[-1]))
+    off = np.abs(found.radius - np.interp(found.z * wall.upright / found.height, z, r))
+    assert (off <= found.error + 0.1).mean() > 0.9
+    assert found.error.max() < 0.02 * r.max(), "and is no excuse for everything"
 
 
 def test_the_camera_sees_a_round_wall_wider_than_it_is():

@@ -27,7 +27,14 @@ from vitrograph.core.glass.shelf import (
     read_glass,
     search,
 )
-from vitrograph.core.glass.silhouette import Sighting, Silhouette, apparent_radius, measure_silhouette
+from vitrograph.core.glass.silhouette import (
+    BENT_LENS,
+    STRAIGHT_LENS,
+    Sighting,
+    Silhouette,
+    apparent_radius,
+    measure_silhouette,
+)
 from vitrograph.core.glass.trust import Trust, trust_in
 from vitrograph.core.glass.turned import Ball, Turned, TurnedWall
 from vitrograph.core.glass.walls import (
@@ -44,7 +51,9 @@ from vitrograph.core.glass.walls import (
 )
 
 __all__ = [
+    "BENT_LENS",
     "MATERIALS",
+    "STRAIGHT_LENS",
     "TEST_SPOT",
     "AssessInput",
     "Assessment",

@@ -11,18 +11,23 @@ point (r, z) of a wall with slope m = dr/dz is on the outline at the turn u from
 with the eye at height e. That is solved for (r, z) by fixed-point steps, which shrink by r/d each.
 """
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from math import atan, cos, hypot, sin, sqrt
 
 import numpy as np
 
 from vitrograph.core.errors import GlassError, PictureError
 from vitrograph.core.geometry import Points
+from vitrograph.core.glass.beside_wall import Beside, bead_under, bowl_above_stem
 from vitrograph.core.pictures.edges import Edges, Values, find_edges
 from vitrograph.core.pictures.reading import Gray
 from vitrograph.core.says import Length, Says
 
+BENT_LENS = 0.01                   # of most telephones (from memory)
+STRAIGHT_LENS = 0.002              # of a picture that was straightened (from memory)
 _STEPS = 12
+_SCALES, _TRIES = (0.5, 4.0), 40   # of the scale at which the widest is the rim: where it is looked for, and how often
+_AS_TYPED_MM = 0.005               # the rim as found, against what was typed
 _TURNS = 6
 _SMOOTH_MM = 4.0                   # the stretch of wall over which the outline is smoothed
 _GRID = 400
@@ -38,18 +43,22 @@ class Sighting:
     """What the maker knows of the picture, mm: the eye's distance from the axis, and one size.
 
     Either the `rim` diameter, or a `length` between two marks (column, row) in the plane of the axis. The axis is found
-    unless two marks on it are given.
+    unless two marks on it are given. `lens` is how far its lens may move the picture's upper edge, of its half height.
     """
 
     distance: float
     rim: float | None = None
     length: tuple[Pixel, Pixel, float] | None = None
     axis: tuple[Pixel, Pixel] | None = None
+    lens: float = BENT_LENS
 
 
 @dataclass(frozen=True)
 class Silhouette:
-    """Radii and their errors at upright heights from the base, mm; the scale, the tilt, and the way to the picture."""
+    """Radii and their errors at upright heights from the base, mm; the scale, the tilt, and the way to the picture.
+
+    They are those of the wall: `beside` names what else the outline shows.
+    """
 
     z: Values
     radius: Values
@@ -59,11 +68,23 @@ class Silhouette:
     frame: "_Frame"
     distance: float
     eye: float
+    beside: tuple[Beside, ...] = ()
+    rim: float = 0.0               # across, bead and all
 
     @property
     def height(self) -> float:
         """Upright height, mm."""
         return float(self.z[-1])
+
+    def bent_by(self, lens: float) -> "Silhouette":
+        """The same, its errors as large as a lens makes them that moves what it shows by lens ρ³.
+
+        ρ is how far off the picture's middle a place is, against half its height. The rim, by which the scale is told,
+        is moved as well, so that what counts is how much more or less another place is moved than it.
+        """
+        y = (self.z - self.eye) / (self.mm_per_px * self.frame.foot[1])
+        off = y**2 + (self.radius / (self.mm_per_px * self.frame.foot[1])) ** 2
+        return replace(self, error=self.error + lens * np.abs(off - off[-1]) * self.radius)
 
     def to_picture(self, z: Values, radius: Values) -> tuple[Points, Points]:
         """Where wall points show in the picture: (n, 2) pixel places at the left and the right."""
@@ -136,10 +157,10 @@ def measure_silhouette(picture: Gray, sighting: Sighting) -> Silhouette:
         apart = hypot(x1 - x0, y1 - y0)
         if apart < 10:
             raise GlassError("the two marks of the known length lie on each other: drag them to its ends")
-        return _profile(edges, frame, true / apart, sighting.distance)
+        return _profile(edges, frame, true / apart, sighting.distance).bent_by(sighting.lens)
     if sighting.rim is None:
         raise GlassError("one size must be known: type the rim's diameter, or mark a known length")
-    return _scaled_by_rim(edges, frame, sighting.distance, sighting.rim)
+    return _scaled_by_rim(edges, frame, sighting.distance, sighting.rim).bent_by(sighting.lens)
 
 
 def _set_upright(picture: Gray, frame: "_Frame") -> Gray:
@@ -155,16 +176,20 @@ def _set_upright(picture: Gray, frame: "_Frame") -> Gray:
 
 
 def _scaled_by_rim(edges: Edges, frame: _Frame, distance: float, rim: float) -> Silhouette:
-    """Find the scale at which the rim comes out as wide as it is known to be."""
-    widest = float((edges.right - edges.left).max())
-    scale = rim / widest
-    for _ in range(_STEPS):
+    """Find the scale at which the rim comes out as wide as it is known to be. Raises GlassError where none is found."""
+    low = rim / float((edges.right - edges.left).max()) * _SCALES[0]
+    high = low / _SCALES[0] * _SCALES[1]
+    found = _profile(edges, frame, low / _SCALES[0], distance)
+    scale = found.mm_per_px
+    for _ in range(_TRIES):
+        if abs(found.rim - rim) < _AS_TYPED_MM:
+            return found
+        low, high = (scale, high) if found.rim < rim else (low, scale)
+        scale *= rim / found.rim
+        scale = scale if low < scale < high else (low + high) / 2
         found = _profile(edges, frame, scale, distance)
-        ratio = rim / 2 / float(found.radius[-1])
-        if abs(ratio - 1) < 1e-7:
-            break
-        scale *= ratio
-    return found
+    raise GlassError(Says("no scale was found at which the rim comes out {rim} across: mark a known length in the "
+                          "picture instead, or measure the rim and the distance again", rim=Length(rim)))
 
 
 def _frame_by_marks(axis: tuple[Pixel, Pixel], middle: float) -> _Frame:
@@ -200,32 +225,65 @@ def _profile(edges: Edges, frame: "_Frame", scale: float, distance: float) -> Si
     if half.max() >= 0.9 * distance:
         raise GlassError(Says("the camera would stand inside the glass: {distance} is too near",
                               distance=Length(distance, 0)))
-    low, high = (_end((frame.foot[1] - row) * scale, y, half, distance) for row in (edges.bottom, edges.top))
     smooth = _smoothed(y, half)
-    r, z = _from_seen(smooth, y, distance)
-    wall = _beside_the_ends(y, r, z, low, high, distance)
+    bead, bowl = bead_under(y, smooth) or len(y), bowl_above_stem(y, smooth) or 0
+    mid = slice(bowl, bead)
+    bottom, top = ((frame.foot[1] - row) * scale for row in (edges.bottom, edges.top))
+    low = _end(bottom, y, half, distance) if bowl == 0 else _foot(bottom, y, half, distance)
+    high = _end(top, y[:bead], half[:bead], distance, closes=bead == len(y))
+    r, z = _from_seen(smooth[mid], y[mid], distance)
+    wall = _beside_the_ends(y[mid], r, z, z[0] if bowl else low, z[-1] if bead < len(y) else high, distance)
     if wall.sum() < 10:
         raise PictureError("the wall of the glass could not be told from its rim and base: take the picture level")
-    ends = [(at, flared) for at, edge in ((low, edges.bottom), (high, edges.top))
-            if (flared := _flared_end((frame.foot[1] - edge) * scale, y, half, distance)) is not None]
-    heights = np.linspace(low, high, _GRID)
+    ends = [(at, flared) for at, edge, plain in ((low, bottom, bowl == 0), (high, top, bead == len(y)))
+            if plain and (flared := _flared_end(edge, y, half, distance)) is not None]
+    heights = np.linspace(z[wall][0] if bowl else low, high, _GRID)
     unlike = _running_mean(np.abs((left + right) / 2 - np.median((left + right) / 2))) * scale
-    error = np.interp(heights, z[wall], unlike[wall]) + scale / 2
+    error = np.interp(heights, z[wall], unlike[mid][wall]) + scale / 2
     radius = _extended(z[wall], r[wall], heights, ends)
-    return Silhouette(heights - low, radius, error, scale, frame.lean, frame, distance, -low)
+    rim = 2 * (_whole(float(half[bead:].max()), distance) if bead < len(y) else float(radius[-1]))
+    beside = _beside(edges, frame, scale, low, high, heights[0] if bowl else None, z[-1] if bead < len(y) else None)
+    return Silhouette(heights - low, radius, error, scale, frame.lean, frame, distance, -low, beside, rim)
 
 
-def _end(edge: float, y: Values, half: Values, distance: float) -> float:
+def _beside(
+    edges: Edges, frame: "_Frame", scale: float, low: float, high: float, bowl: float | None, bead: float | None
+) -> tuple[Beside, ...]:
+    """What is beside the wall, from where a bowl begins and where the wall ends under a bead."""
+    made = []
+    if edges.handle is not None:
+        upper, lower = ((frame.foot[1] - row) * scale - low for row in edges.handle)
+        made.append(Beside("handle", lower, upper))
+    if bowl is not None:
+        made.append(Beside("stem and foot", 0.0, bowl - low))
+    if bead is not None:
+        made.append(Beside("rim bead", bead - low, high - low))
+    return tuple(made)
+
+
+def _foot(edge: float, y: Values, half: Values, distance: float) -> float:
+    """Height of the table above the eye's level, from the front edge of a foot, at (z - e) d / (d - r) below it."""
+    near = y < y[0] + _LOCAL * (y[-1] - y[0])
+    return edge * (distance - _whole(float(half[near].max()), distance)) / distance
+
+
+def _whole(seen: float, distance: float) -> float:
+    """The radius of a circle that is seen so wide: it shows d r / sqrt(d² - r²), at whatever height it lies."""
+    return seen * distance / hypot(seen, distance)
+
+
+def _end(edge: float, y: Values, half: Values, distance: float, *, closes: bool = True) -> float:
     """Height of base or rim above the eye's level, from where the outline closes at that end of rising y.
 
     The rim circle shows as an ellipse: its front edge stands at (z - e) d / (d - r), beyond the wall's own end, which
-    lies where the wall, carried on, has that r; seen from the other side, its back edge at (z - e) d / (d + r).
+    lies where the wall, carried on, has that r; seen from the other side, its back edge at (z - e) d / (d + r). Where a
+    bead stands on the wall the outline of the wall itself closes nowhere.
     """
-    share = np.abs(y - edge) / (y[-1] - y[0])
-    if _closes_like_a_ball(share, half):
+    share = np.abs(y - (edge if closes else y[-1])) / (y[-1] - y[0])
+    if closes and _closes_like_a_ball(share, half):
         raise PictureError("the glass closes to a point above or below, like a ball: choose Ball, and measure across "
                            "its widest with calipers")
-    beside = (share > 0.05) & (share < _LOCAL)
+    beside = (share > (0.05 if closes else 0.0)) & (share < _LOCAL)
     wall = np.polyfit(y[beside], half[beside], 2)
     outward = edge > float(y.mean())
     height = edge
@@ -271,17 +329,13 @@ def _running_mean(values: Values) -> Values:
 
 
 def _flared_end(edge: float, y: Values, half: Values, distance: float) -> float | None:
-    """The radius of a rim or base that is wider than the wall beside it, which shows it whole; None of any other.
-
-    A circle of radius r is seen d r / sqrt(d² - r²) wide, at whatever height it lies.
-    """
+    """The radius of a rim or base that is wider than the wall beside it, which shows it whole; None of any other."""
     near = np.flatnonzero(np.abs(y - edge) < _LOCAL / 2 * (y[-1] - y[0]))
     at = int(near[half[near].argmax()])
     inner = near[-1] if edge < float(y.mean()) else near[0]
     if half[at] - half[inner] < _FLARE_MM or abs(at - inner) < 0.2 * len(near):
         return None
-    seen = float(half[max(at - 2, 0):at + 3].mean())
-    return seen * distance / hypot(seen, distance)
+    return _whole(float(half[max(at - 2, 0):at + 3].mean()), distance)
 
 
 def _extended(z: Values, radius: Values, wanted: Values, ends: list[tuple[float, float]]) -> Values:

@@ -20,19 +20,28 @@ _PEAK = 8                          # px beyond the first strong change in which 
 _LEAST_ROWS = 40
 _LEAST_WIDTH = 12                  # px
 _MOST_JUMP = 2.5                   # px from row to row, in the median, for an edge to be one line
-_NONE = ("no glass was found in the picture: stand it before a plain ground, lit from behind, and fill most of the "
-         "picture's height")
+_FREE = ((0.02, 0.08), (0.94, 0.98))                           # of the height, at rim and base: no handle is there
+_ASIDE = 0.03                      # of the width, by which a handle moves the middle of the two edges at the least
+_ALIKE = 0.008                     # of the width: two edges so much each other's mirror image are of the wall
+_AT_ONCE = 0.05                    # of the height, within which a handle begins
+_LEAST_HANDLE = 0.1                # of the height
+_NONE = ("no glass was found in the picture: stand it before a plain ground, lit from behind, fill most of the "
+         "picture's height, and turn a handle to the back")
 
 
 @dataclass(frozen=True, slots=True)
 class Edges:
-    """The left and right edge, row by row from the top: (n,) rows and columns, px; `top` and `bottom` are its ends."""
+    """The left and right edge, row by row from the top: (n,) rows and columns, px; `top` and `bottom` are its ends.
+
+    Where a handle stands out, at the rows `handle`, the edge is that of the other side, mirrored.
+    """
 
     rows: Values
     left: Values
     right: Values
     top: float
     bottom: float
+    handle: tuple[float, float] | None = None
 
 
 def find_edges(picture: Gray) -> Edges:
@@ -50,6 +59,7 @@ def find_edges(picture: Gray) -> Edges:
     right = change.shape[1] - 1 - _first_peak(change[:, ::-1], strong)
     rows = _longest_run((right - left > _LEAST_WIDTH) & np.isfinite(left))
     edges = Edges(rows.astype(float), left[rows], right[rows], *_ends(change, strong, left, right, rows))
+    edges = _without_handle(edges)
     _refuse_what_is_no_glass(edges)
     return _without_strays(edges)
 
@@ -89,6 +99,34 @@ def _longest_run(good: NDArray[np.bool_]) -> NDArray[np.intp]:
         raise PictureError(_NONE)
     runs = np.split(at, np.flatnonzero(np.diff(at) > 4) + 1)
     return max(runs, key=len)
+
+
+def _without_handle(edges: Edges) -> Edges:
+    """Mirror the free side, in the rows in which something stands out at one side alone.
+
+    Rim and base are free of a handle, so that the axis is told by them.
+    """
+    middle, rows = (edges.left + edges.right) / 2, edges.rows
+    share = (rows - rows[0]) / np.ptp(rows)
+    ends = [(share > start) & (share < end) for start, end in _FREE]
+    at, across = ([float(np.median(values[end])) for end in ends] for values in (rows, middle))
+    axis = across[0] + (rows - at[0]) * (across[1] - across[0]) / (at[1] - at[0])
+    off = (middle - axis) / float(np.median(edges.right - edges.left))
+    out = np.flatnonzero((np.abs(off) > _ASIDE) & (share > _FREE[0][1]) & (share < _FREE[1][0]))
+    if len(out) < _LEAST_HANDLE * len(rows) or not (np.sign(off[out]) == np.sign(off[out[0]])).all():
+        return edges
+    alike = np.flatnonzero(np.abs(off) < _ALIKE)
+    before, after = alike[alike < out[0]], alike[alike > out[-1]]
+    # it begins and ends at once, where a leaning glass bends away by and by
+    if not len(before) or not len(after) or max(out[0] - before[-1], after[0] - out[-1]) > _AT_ONCE * len(rows):
+        return edges
+    reach = slice(int(before[-1]), int(after[0]) + 1)
+    left, right = edges.left.copy(), edges.right.copy()
+    if off[out[0]] > 0:
+        right[reach] = 2 * axis[reach] - left[reach]
+    else:
+        left[reach] = 2 * axis[reach] - right[reach]
+    return replace(edges, left=left, right=right, handle=(float(rows[out[0]]), float(rows[out[-1]])))
 
 
 def _refuse_what_is_no_glass(edges: Edges) -> None:

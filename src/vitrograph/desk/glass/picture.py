@@ -8,7 +8,15 @@ from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Sighting, Silhouette, measure_silhouette, profile_at, wall_of
+from vitrograph.core.glass import (
+    BENT_LENS,
+    STRAIGHT_LENS,
+    Sighting,
+    Silhouette,
+    measure_silhouette,
+    profile_at,
+    wall_of,
+)
 from vitrograph.core.job import CurvedGlass, Glass, Job, StraightGlass, TaperedGlass
 from vitrograph.core.pictures.reading import Gray, gray_of, read_picture, rgba_of, thumbnail
 from vitrograph.desk.bench.background import BackgroundTask
@@ -47,17 +55,18 @@ class PicturePage(HelperPage):
                                                                          ("length", "a marked length")])
         self.known_length = LengthField("Its size", "known_mm", least=1e-6)
         self.axis = ChoiceRow("The axis", "axis", [("found", "is found"), ("marked", "I mark it")])
+        self.lens = ChoiceRow("The picture is", "lens", [("as taken", "as it was taken"), ("straight", "straightened")])
         self.found = Readings()
         self.verdict = self.answer_label("pictureSays")
         self.use = button("Use this glass", "accent")
         self.use.setObjectName("usePicture")
         self.stack(self.view, self.verdict, in_a_row(self.open_button, self.use), self.distance, self.known,
-                   self.known_length, self.axis, self.found)
+                   self.known_length, self.axis, self.lens, self.found)
         self._opened: _Opened | None = None
         self._silhouette: Silhouette | None = None
         self._stations: list[tuple[float, float]] = []
         self._marks: dict[str, tuple[float, float]] = {}
-        self._distance, self._size_mm, self._by, self._marks_axis = 600.0, 0.0, "rim", False
+        self._distance, self._size_mm, self._by, self._marks_axis, self._lens = 600.0, 0.0, "rim", False, "as taken"
         self._reading, self._measuring = BackgroundTask(self), BackgroundTask(self)
         self._connect()
 
@@ -68,6 +77,7 @@ class PicturePage(HelperPage):
         self.known_length.edited.connect(lambda mm: self._know(_size_mm=mm))
         self.known.edited.connect(lambda by: self._know(_by=by))
         self.axis.edited.connect(lambda how: self._know(_marks_axis=how == "marked"))
+        self.lens.edited.connect(lambda lens: self._know(_lens=lens))
         self.view.marked.connect(self._mark)
         self._reading.answered.connect(self._show_opened)
         self._measuring.answered.connect(self._show_silhouette)
@@ -82,6 +92,7 @@ class PicturePage(HelperPage):
         self.known_length.show_mm(self._size_mm or None, unit)
         self.known.show_choice(self._by)
         self.axis.show_choice("marked" if self._marks_axis else "found")
+        self.lens.show_choice(self._lens)
         self.use.setEnabled(self._silhouette is not None)
 
     # -- opening and measuring -----------------------------------------------------------------------------------
@@ -119,7 +130,8 @@ class PicturePage(HelperPage):
             return
         length = (marks["length 1"], marks["length 2"], self._size_mm) if self._by == "length" else None
         axis = (marks["axis 1"], marks["axis 2"]) if self._marks_axis else None
-        sighting = Sighting(self._distance, (self._size_mm or None) if self._by == "rim" else None, length, axis)
+        sighting = Sighting(self._distance, (self._size_mm or None) if self._by == "rim" else None, length, axis,
+                            STRAIGHT_LENS if self._lens == "straight" else BENT_LENS)
         self.verdict.setText("Measuring …")
         self._measuring.ask(lambda: measure_silhouette(opened.gray, sighting))
 
@@ -130,7 +142,9 @@ class PicturePage(HelperPage):
         error = float(np.percentile(found.error, 95))
         self.found.show_rows([
             ("upright height", length(found.height, 1)), ("widest", length(2 * float(found.radius.max()), 1)),
-            ("rim", length(2 * float(found.radius[-1]), 1)), ("base", length(2 * float(found.radius[0]), 1)),
+            ("rim", length(found.rim, 1)), ("base", length(2 * float(found.radius[0]), 1)),
+            *((f"beside the wall: {one.what}", f"{length(one.low, 0)} to {length(one.high, 0)} up")
+              for one in found.beside),
             ("radii may be off by", f"±{length(error, 2)}"), ("a pixel is", length(found.mm_per_px, 3)),
             ("the glass leans by", f"{np.degrees(found.tilt):.1f}°")])
         self.verdict.setText("Drag a white dot where the wall was not followed, then use the glass.")
@@ -173,12 +187,14 @@ class PicturePage(HelperPage):
         self._show_marks()
 
     def _use(self) -> None:
-        opened = self._opened
+        opened, beside = self._opened, self._silhouette.beside if self._silhouette is not None else ()
 
         def use() -> None:
             glass = _glass_of(self._stations)
             wall_of(glass)
-            self.bench.edit("Glass from a picture", glass=glass, tools__taken=[])
+            beads = [round(one.high - one.low, 1) for one in beside if one.what == "rim bead"]
+            self.bench.edit("Glass from a picture", glass=glass, tools__taken=[],
+                            features__bead=max(beads, default=0.0))
             self.bench.glass_picture = opened.small if opened else b""
 
         self.bench.attempt(use, "the glass is the one in the picture")
@@ -203,8 +219,8 @@ def _glass_of(stations: list[tuple[float, float]]) -> Glass:
     if high <= low:
         raise GlassError("the picture shows no height: mark it again")
     if abs(rim - base) < _STRAIGHT_MM:
-        return StraightGlass(rim=round(rim + base, 2), height=round(high - low, 2))
-    return TaperedGlass(rim=round(2 * rim, 2), base=round(2 * base, 2), height=round(high - low, 2))
+        return StraightGlass(rim=round(rim + base, 2), height=round(high - low, 2), stem=round(low, 2))
+    return TaperedGlass(rim=round(2 * rim, 2), base=round(2 * base, 2), height=round(high - low, 2), stem=round(low, 2))
 
 
 def _rim_of(glass: Glass) -> float:
