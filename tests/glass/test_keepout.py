@@ -1,17 +1,19 @@
 """Places to keep clear, the pane's outline, and the largest motif beside them."""
 
-from math import pi
+from math import pi, radians
 
 import numpy as np
 import pytest
+import shapely
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from specimens import LANTERN, PLAQUE, TUMBLER, job, remedied, run, star_job
+from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, remedied, run, star_job
 from vitrograph.core.errors import GlassError
-from vitrograph.core.glass import Pane, along_at, blocks_of, largest_motif, wall_of
+from vitrograph.core.glass import Motif, Pane, along_at, blocks_of, largest_motif, wall_of
 from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut
 
+OVAL = FlatGlass(width=240, height=160, outline="oval")
 HANDLED = Features(foot=6.0, bead=4.0, keep_out=(KeepOut("handle", wide=30.0, low=20.0, high=100.0),
                                                  KeepOut("seam", angle=1.2, wide=4.0)))
 
@@ -56,6 +58,61 @@ def test_the_largest_motif_lies_on_the_glass_clear_of_everything(places, aspect,
         assert apart or motif.u + half <= block.u_low + 1e-9 or motif.u - half >= block.u_high - 1e-9
 
 
+def clear_distance(wall, blocks, motif):
+    """From a motif's edge, sampled all along, to the nearest block and the wall's own edge, mm; brute force."""
+    half, tall = motif.width / 2 / wall.scale(np.array([motif.s]))[0], motif.height / 2
+    t = np.linspace(-1, 1, 41)
+    rim = np.concatenate([np.column_stack([t * half, np.full(41, way * tall)]) for way in (-1, 1)]
+                         + [np.column_stack([np.full(41, way * half), t * tall]) for way in (-1, 1)])
+    rim = rim + [motif.u, motif.s]
+    far = [np.minimum(rim[:, 1], wall.length - rim[:, 1]).min()]
+    if isinstance(wall, Pane):
+        edge = shapely.Polygon(wall.edge(0.001)).exterior if wall.oval else shapely.box(
+            -wall.span / 2, 0, wall.span / 2, wall.length).exterior
+        far.append(shapely.distance(shapely.points(rim), edge).min())
+    for block in blocks:
+        s = np.linspace(block.s_low, block.s_high, 60)
+        for u in np.linspace(block.u_low, block.u_high, 30):
+            off = np.abs(rim[:, None, 0] - u)
+            off = np.minimum(off % wall.span, -off % wall.span) if wall.closed else off
+            scale = np.minimum(wall.scale(rim[:, 1])[:, None], wall.scale(s)[None])
+            far.append(np.hypot(off * scale, rim[:, None, 1] - s[None]).min())
+    return min(far)
+
+
+@given(places=st.lists(keep_outs, min_size=1, max_size=2), aspect=st.floats(0.4, 3),
+       glass=st.sampled_from([TUMBLER, FLARE_IN, PLAQUE, OVAL]))
+@settings(max_examples=12, deadline=None)
+def test_the_largest_motif_is_never_much_smaller_than_the_true_one_nor_nearer_than_its_border(places, aspect, glass):
+    wall = wall_of(glass)
+    blocks = blocks_of(wall, Features(keep_out=tuple(places)))
+    motif = largest_motif(wall, blocks, 12.0, aspect)
+    if motif is not None:
+        assert clear_distance(wall, blocks, motif) >= 12.0 - 0.15, "but for the steps in which it is looked at"
+    best, half = 0.0 if motif is None else motif.height, wall.span / 2
+    chance = np.random.default_rng(1)
+    for u, s in zip(chance.uniform(-half, half, 150), chance.uniform(0, wall.length, 150), strict=True):
+        tried = Motif(1.03 * best * aspect + 0.1, 1.03 * best + 0.1, float(u), float(s))
+        assert clear_distance(wall, blocks, tried) < 12.0 or reaches_over(wall, blocks, tried), tried
+
+
+def reaches_over(wall, blocks, motif):
+    half, tall = motif.width / 2 / wall.scale(np.array([motif.s]))[0], motif.height / 2
+    shape = shapely.box(motif.u - half, motif.s - tall, motif.u + half, motif.s + tall)
+    outside = motif.s - tall < 0 or motif.s + tall > wall.length or half > wall.span / 2
+    if isinstance(wall, Pane):
+        outside |= not (shapely.Polygon(wall.edge(0.01)) if wall.oval else shapely.box(
+            -wall.span / 2, 0, wall.span / 2, wall.length)).contains(shape)
+    return outside or any(shape.intersects(block.near(motif.u, wall).shape) for block in blocks)
+
+
+def test_on_a_taper_the_largest_motif_stands_where_the_glass_is_wider():
+    wall = wall_of(FLARE_IN)
+    motif = largest_motif(wall, (), 12.0, 6.0, (radians(120), 600.0))
+    wide = wall.scale(np.array([0.0, wall.length]))
+    assert (motif.s > wall.length / 2) == (wide[1] > wide[0]), "up, or down, from its middle"
+
+
 def test_the_largest_motif_beside_a_handle_is_plain_arithmetic():
     wall = wall_of(LANTERN)
     handled = blocks_of(wall, Features(keep_out=(KeepOut("handle", wide=40.0),)))
@@ -65,7 +122,7 @@ def test_the_largest_motif_beside_a_handle_is_plain_arithmetic():
     reads = largest_motif(wall, handled, 10.0, 8.0, (pi / 2, 600.0))
     assert reads.width == pytest.approx(LANTERN.rim / 2 * pi / 2)
     # a square in a circle of diameter d has the side d / sqrt 2
-    assert largest_motif(Pane(100, 100, oval=True), (), 0.0, 1.0).width == pytest.approx(100 / 2**0.5)
+    assert largest_motif(Pane(100, 100, oval=True), (), 0.0, 1.0).width == pytest.approx(100 / 2**0.5, rel=1e-3)
 
 
 def test_art_over_a_seam_is_a_stop_with_a_remedy_that_clears_it():

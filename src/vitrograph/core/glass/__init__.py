@@ -5,7 +5,8 @@ from vitrograph.core.glass.crosscheck import check_heights, check_water
 from vitrograph.core.glass.keepout import Block, along_at, blocks_of
 from vitrograph.core.glass.material import MATERIALS, TEST_SPOT, Material
 from vitrograph.core.glass.measure import frustum_of, radius_of, wall_of
-from vitrograph.core.glass.patch import Motif, Patch, largest_motif, reading_turn, usable_patch
+from vitrograph.core.glass.motif import Motif, largest_motif
+from vitrograph.core.glass.patch import Patch, reading_turn, usable_patch
 from vitrograph.core.glass.proof import ProofSeen, correct_by_proof, wrap_paper
 from vitrograph.core.glass.readings import (
     Reading,

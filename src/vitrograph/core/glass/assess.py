@@ -9,7 +9,7 @@ from vitrograph.core.errors import GlassError
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.glass.keepout import Block, blocks_of
 from vitrograph.core.glass.material import check_material
-from vitrograph.core.glass.patch import Motif, largest_motif
+from vitrograph.core.glass.motif import Motif, largest_motif
 from vitrograph.core.glass.readings import places_of, weigh_taken
 from vitrograph.core.glass.sets import CORNER_LIMIT_MM, SetCheck, check_set, mean_glass
 from vitrograph.core.glass.trust import Trust, trust_in
