@@ -15,7 +15,7 @@ from strategies import words
 from vitrograph.core.findings import Code
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.job import TieChoices
-from vitrograph.core.stencil import Limits
+from vitrograph.core.stencil import Limits, mend_all
 from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.stencil.tying.carry import MOST_DROOP, THICK_MM, droop, proof_of
 from vitrograph.core.stencil.tying.ties import tie_islands
@@ -169,6 +169,17 @@ def test_two_films_are_one_piece_each():
     assert len(results.sheet.outlines) == 2 and not results.sheet.islands
     assert results.demands.proof.one_piece and not results.transfer.needed
     assert "joined" in results.demands.proof.says[0]
+
+
+@pytest.mark.parametrize("kind", ["resist", "clear"])
+@pytest.mark.parametrize(("face", "most"), [
+    ("Barlow Bold", 0), ("Cinzel Bold", 1), ("Cinzel Decorative Bold", 0), ("Yatra One", 0), ("Lobster Two", 0)])
+def test_what_mend_all_says_is_left_is_what_fails_in_the_film_that_is_cut(face, most, kind):
+    loose = tied("Rogue & co 8", face=face, width=62.0, stencil__kind=kind)
+    proposal = mend_all(loose.sheet, loose.job.stencil)
+    cut = run(loose.job.changed(stencil__mends=proposal.mends)).sheet.cutting
+    left = [fault for fault in cut.faults(Limits.of(loose.job.stencil)) if fault.grave]
+    assert len(left) == len(proposal.after) <= most, [(fault.kind, fault.where) for fault in left]
 
 
 def test_a_stencil_face_needs_no_ties():

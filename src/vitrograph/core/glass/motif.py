@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import lru_cache
+from typing import Any
 
 import numpy as np
 import shapely
@@ -55,7 +56,9 @@ class _Space:
         if self.wall.closed:
             wide = np.full_like(s, self.wall.span) * scale
             if self.reading is not None:
-                wide = scale * np.interp(s, *_reads_at(self.wall, *self.reading))
+                wall: Any = self.wall              # frozen, as all walls are
+                levels, turns = _reads_at(wall, *self.reading)
+                wide = np.asarray(scale * np.interp(s, levels, turns))
         else:
             wide = 2 * (self.wall.span / 2 - self.border - np.abs(u))
         high = np.maximum(np.minimum(most, wide / self.aspect), 0.0)
@@ -120,7 +123,7 @@ def largest_motif(
 
 
 @lru_cache(maxsize=8)
-def _reads_at(wall: Wall, angle: float, eye: float) -> tuple[Values, Values]:
+def _reads_at(wall: Any, angle: float, eye: float) -> tuple[Values, Values]:
     """Heights up a round wall, and how much of it reads from the front there, radians."""
     levels = np.linspace(0.0, wall.length, _UP + 2)[1:-1]      # at a pole nothing reads
     return levels, np.array([reading_turn(wall, level, angle, eye) for level in levels.tolist()])

@@ -83,8 +83,10 @@ def _drop_islands(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
     return cutting.with_more(openings=[fault.part.buffer(_SEAM_MM) for fault in faults if fault.part is not None])
 
 
-def _blunt(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
+def blunted(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
     """Tips of film cut back to where they are as wide as asked for, and rounded there."""
+    if not faults:
+        return cutting
     return cutting.with_more(openings=[_tip_of(fault, to) for fault in faults])
 
 
@@ -150,7 +152,7 @@ def _tip_of(fault: Fault, to: float) -> BaseGeometry:
 
 _MENDS: dict[FilmMendName, Callable[[Cutting, list[Fault], float], Cutting]] = {
     "fatten webs": fattened, "widen openings": _widen, "join openings": _join, "fill openings": filled,
-    "fill specks": filled, "drop islands": _drop_islands, "blunt tips": _blunt,
+    "fill specks": filled, "drop islands": _drop_islands, "blunt tips": blunted,
 }
 _FOR: dict[FilmMendName, set[str]] = {
     "fatten webs": {"web", "near"}, "widen openings": {"opening", "speck"}, "join openings": {"web", "near"},

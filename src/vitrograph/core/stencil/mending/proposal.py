@@ -7,7 +7,7 @@ A step that takes away or joins three tenths of the openings is no mend: art so 
 """
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from math import ceil, exp, inf, log, log1p, log2
 
 import numpy as np
@@ -23,6 +23,7 @@ from vitrograph.core.stencil.mending.cutting import Cutting, unlike
 from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.mending.mends import mended
 from vitrograph.core.stencil.sheet import Sheet
+from vitrograph.core.stencil.tying.ties import tie_islands
 
 _FIRST: tuple[FilmMendName, ...] = ("fill specks", "drop islands")
 _MOVED: tuple[FilmMendName, ...] = ("fatten webs", "widen openings")
@@ -68,9 +69,15 @@ class Proposal:
 
 
 def mend_all(sheet: Sheet, choices: StencilChoices, still_wanted: Callable[[], None] = lambda: None) -> Proposal:
-    """What a stencil is to be mended by, beside the mends it has; before it is tied, since ties come last."""
-    cutting = mended(Cutting(sheet.outline, sheet.drawn), choices.mends, sheet.fitted.on_sheet)
-    return propose(cutting, Limits.of(choices), still_wanted)
+    """What a stencil is to be mended by, beside the mends it has; what fails after is told of the tied film."""
+    limits, placed = Limits.of(choices), sheet.fitted.on_sheet
+    cutting = mended(Cutting(sheet.outline, sheet.drawn), choices.mends, placed)
+    proposal = propose(cutting, limits, still_wanted)
+    if choices.ties.placed == "none" or sheet.kind == "decal":
+        return proposal
+    made = mended(Cutting(sheet.outline, sheet.drawn), (*choices.mends, *proposal.mends), placed)
+    tied = tie_islands(made, choices.ties, limits, placed).cutting
+    return replace(proposal, after=tuple(_grave(Cutting(tied.outline, tied.openings), limits)))
 
 
 def propose(cutting: Cutting, limits: Limits, still_wanted: Callable[[], None] = lambda: None) -> Proposal:

@@ -20,7 +20,7 @@ from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.job import TieChoices
 from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.stencil.mending.faults import Fault, FaultKind, Limits
-from vitrograph.core.stencil.mending.mends import Placing, fattened, filled
+from vitrograph.core.stencil.mending.mends import Placing, blunted, fattened, filled
 from vitrograph.core.stencil.tying.carry import MOST_DROOP, droop
 from vitrograph.core.stencil.tying.crossings import Crossings, Footing, crossing_at, crossings_of
 from vitrograph.core.stencil.tying.legible import SIDES, Side, legible_sides, letter_round
@@ -28,9 +28,11 @@ from vitrograph.core.stencil.tying.legible import SIDES, Side, legible_sides, le
 _AS_SHORT = 1.3                    # times the shortest crossing, and a little: as short, to the eye
 _AS_SHORT_MM = 0.3
 _BETWEEN_ISLANDS = 1.8             # times its length, what a tie to another island counts: it carries that one as well
+_BESIDE = 8.0                      # widths of a tie: what it leaves beside it is no longer
 _MOST_EACH = 4                     # ties an island is given by the program
 _SCRAPS: frozenset[FaultKind] = frozenset(("opening", "speck"))
 _WEBS: frozenset[FaultKind] = frozenset(("web", "near"))
+_TIPS: frozenset[FaultKind] = frozenset(("needle",))
 
 
 @dataclass(frozen=True, eq=False)
@@ -247,8 +249,10 @@ def _tie(cutting: Cutting, near: Points, far: Points, width: float) -> Tie | Non
 
 
 def _tidied(cutting: Cutting, tied: Cutting, ties: tuple[Tie, ...], limits: Limits) -> Cutting:
-    """What ties left of openings beside them, too narrow to be of use, filled, and webs that they made fattened."""
-    for does, kinds, to in ((filled, _SCRAPS, limits.opening), (fattened, _WEBS, limits.web)) * 2:
+    """What ties left of openings beside them, too narrow to be of use, filled; webs that they made, fattened; tips cut.
+    """
+    for does, kinds, to in ((filled, _SCRAPS, limits.opening), (fattened, _WEBS, limits.web),
+                            (blunted, _TIPS, limits.web)) * 2:
         tied = does(tied, _new_beside(cutting, tied, ties, limits, kinds), to)
     return tied
 
@@ -261,6 +265,6 @@ def _new_beside(
                                       if fault.kind in kinds and fault.grave]).reshape(-1, 2))
     shapes, reach = shapely.union_all([tie.shape for tie in ties]), max(limits.web, limits.opening)
     return [fault for fault in tied.faults(limits)
-            if fault.grave and fault.kind in kinds and fault.length <= 3 * ties[0].width
-            and shapely.distance(shapes, Point(fault.where)) <= reach
+            if fault.grave and fault.kind in kinds and fault.length <= _BESIDE * ties[0].width
+            and shapely.distance(shapes, Point(fault.where)) <= reach + ties[0].width / 2
             and (not len(before) or shapely.distance(before, Point(fault.where)).min() > reach)]
