@@ -81,6 +81,20 @@ def test_the_stencil_on_paper_is_as_large_as_on_the_sheet():
     assert drawn_outline(to_pdf(sheet, "K")).bounds == pytest.approx(sheet.outline.bounds, abs=0.001)
 
 
+@pytest.mark.parametrize("made", [job("Kestrel"), job("K", width=20.0), star_job(width=70.0, fit__from_rim=30.0)])
+def test_all_of_a_stencil_lies_on_its_paper_in_the_middle_above_the_line(made):
+    sheet = run(made).sheet
+    pdf = to_pdf(sheet, "K")
+    page = pypdf.PdfReader(io.BytesIO(pdf)).pages[0]
+    width, height = (float(side) / 72 * 25.4 for side in page.mediabox[2:])
+    content = page.get_contents().get_data().decode("latin-1")
+    moves = [(float(x), float(y)) for x, y in re.findall(r"1 0 0 1 ([-\d.]+) ([-\d.]+) cm", content)]
+    across, up = next(move for move in moves if move != (0.0, 0.0))
+    left, low, right, high = drawn_outline(pdf).bounds
+    assert (left + right) / 2 + across == pytest.approx(width / 2, abs=0.01)
+    assert high + up < height - 5 and low + up > 15, "clear of the edge, and of the line the print is checked by"
+
+
 @pytest.mark.parametrize(("size", "page"), [
     ((120, 80), ("A4", 210, 297)), ((260, 150), ("A4", 297, 210)), ((270, 320), ("A3", 297, 420)),
     ((390, 200), ("A3", 420, 297)), ((700, 1100), ("A0", 841, 1189)), ((30, 2000), ("own size", 120, 2046)),

@@ -9,7 +9,7 @@ from shapely.geometry import Point, Polygon
 
 from specimens import PLAQUE, job, remedied, run
 from vitrograph.core.cut import order_rings, plan_cut
-from vitrograph.core.cut.plan import _travel
+from vitrograph.core.cut.plan import _travel, tally_cut
 
 
 def circle(x, y, radius):
@@ -34,6 +34,20 @@ def test_a_real_stencil_is_cut_edge_last_with_little_travel():
     assert Polygon(plan.paths[-1]).area == max(Polygon(path).area for path in plan.paths)
     shuffled = [plan.paths[i] for i in np.random.default_rng(3).permutation(len(plan.paths))]
     assert plan.travel_mm < 0.3 * _travel(tuple(shuffled))
+
+
+def test_travel_is_from_the_origin_from_end_to_start_and_back():
+    paths = (np.array([[3.0, 4.0], [9.0, 4.0], [3.0, 10.0]]), np.array([[3.0, 22.0], [0.0, 5.0], [8.0, 6.0]]))
+    # 3-4-5, then 12 up, then 6-8-10 home
+    assert _travel(paths) == pytest.approx(5.0 + 12.0 + 10.0)
+
+
+def test_an_orders_tally_adds_each_kind_of_number_by_itself():
+    one, two = run(job("K")).cut, run(job("Kestrel", cut__over_run=2.0)).cut
+    tally = tally_cut([(one, 3), (two, 2)])
+    assert (tally.stencils, tally.paths) == (5, 3 * len(one.paths) + 2 * len(two.paths))
+    for name in ("cut_mm", "travel_mm", "seconds"):
+        assert getattr(tally, name) == pytest.approx(3 * getattr(one, name) + 2 * getattr(two, name))
 
 
 def test_each_path_closes_and_runs_on_by_the_over_run():

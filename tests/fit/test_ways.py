@@ -11,6 +11,7 @@ from pyproj import Proj
 
 from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, run
 from strategies import frustums
+from vitrograph.core.errors import FitError
 from vitrograph.core.fit import Chart
 from vitrograph.core.fit.ways import MODES, Eye, way_on
 from vitrograph.core.glass import Ball, Cone, Frustum, wall_of
@@ -175,3 +176,21 @@ def test_the_size_on_the_glass_is_told_beside_the_typed_one():
         u_low, s_low, u_high, s_high = fitted.wall_bounds
         wide = (u_high - u_low) * fitted.chart.middle_scale
         assert fitted.on_glass == pytest.approx((wide, s_high - s_low), abs=0.01)
+
+
+@pytest.mark.parametrize("mode", ["eye", "straight"])
+@pytest.mark.parametrize("glass", [TUMBLER, LANTERN, CARAFE])
+@pytest.mark.parametrize("wide", [35.0, 58.0])
+def test_the_width_on_the_glass_may_be_typed_instead(glass, mode, wide):
+    made = job("Kestrel", glass=glass, width=40.0, fit__mode=mode, fit__from_rim=40.0)
+    factor = run(made).fitted.factor_for(wide, held_top=True)
+    resized = made.changed(artwork=made.artwork.scaled(factor))
+    # laid straight on a belly the film is another for every size, and so is what it does to the art
+    slack = 0.2 if mode == "straight" and glass is CARAFE else 0.02
+    assert run(resized).fitted.on_glass[0] == pytest.approx(wide, abs=slack)
+
+
+def test_a_width_beyond_all_glass_is_refused():
+    fitted = run(job("Kestrel", glass=LANTERN, width=40.0, fit__mode="eye")).fitted
+    with pytest.raises(FitError, match="choose another way of laying"):
+        fitted.factor_for(4000.0, held_top=True)

@@ -31,6 +31,20 @@ def test_a_few_millimetres_do_not_cost_a_second_strip():
     assert len(run(snug.changed(transfer__roll_width=right - left - 5.0)).transfer.strips) == 2
 
 
+def test_the_tape_covers_the_stencil_with_its_margin_and_more_above_to_hold_it_by():
+    results = run(job(transfer__margin=7.0, transfer__top_extra=22.0, transfer__roll_width=500.0))
+    left, low, right, high = results.sheet.outline.bounds
+    (strip,) = results.transfer.settings[0].strips
+    assert (strip.x, strip.y) == pytest.approx((left - 7, low - 7))
+    assert (strip.width, strip.height) == pytest.approx((right - left + 14, high - low + 14 + 22))
+    assert results.transfer.settings[0].tape_size == pytest.approx((strip.width, strip.height))
+
+
+def test_a_strip_is_saved_where_the_roll_is_just_wide_enough():
+    assert len(tape_strips(100.0, 80.0, 80.0, 8.0)) == 1, "turned, it is as wide as the roll"
+    assert len(tape_strips(152.0, 152.0, 80.0, 8.0)) == 2, "two strips and their lap are just as wide"
+
+
 @pytest.mark.parametrize("glass", [TUMBLER, FLARE_IN, LANTERN, PLAQUE])
 @pytest.mark.parametrize("mode", ["rim", "straight"])
 def test_the_distances_are_what_a_ruler_reads(glass, mode):

@@ -21,9 +21,12 @@ from vitrograph.core.geometry import Box, Points, as_polygons, multipolygon, uni
 from vitrograph.core.glass import Fan, Wall, eye_before, fan_of
 from vitrograph.core.job import Features, Fit, Job, Mode
 from vitrograph.core.job.change import Put, put
+from vitrograph.core.says import Length, Says
+from vitrograph.core.search import smallest_that
 
 SizeIs = Literal["on the glass", "as seen", "on the film"]
 
+_MOST_FACTOR, _HALVINGS, _AS_TYPED = 8.0, 44, 1e-6
 _TOLD_IN = 200                     # points across the art, at least, where its size on the glass is taken
 _FILMS, _PLAIN = FilmChoices(), Features()
 
@@ -107,6 +110,27 @@ class Fitted:
     def size_is(self) -> SizeIs:
         """What `size` tells."""
         return size_told(self.chart.mode, closed=self.wall.closed)
+
+    def factor_for(self, wide: float, *, held_top: bool) -> float:
+        """The factor to make art larger by at which it is so wide on the glass, where that is not what is typed.
+
+        `held_top` says that its upper edge keeps its place, so that its middle sinks as it grows. Raises FitError where
+        no size does, since the wall goes out of sight.
+        """
+        box = shapely.box(-self.size[0] / 2, -self.size[1] / 2, self.size[0] / 2, self.size[1] / 2)
+        shape = self.art if not self.art.is_empty and self.art.bounds[2] - self.art.bounds[0] <= self.size[0] else box
+        points = shapely.get_coordinates(shapely.segmentize(shape.boundary, self.size[0] / _TOLD_IN))
+
+        def reached(factor: float) -> float:
+            sinks = self.size[1] / 2 * (factor - 1) if held_top else 0.0
+            chart = replace(self.chart, s0=self.chart.s0 - sinks)
+            return float(np.ptp(chart.way.to_wall(points * factor)[:, 0])) * chart.middle_scale
+
+        factor = smallest_that(lambda size: reached(size) >= wide, 0.0, _MOST_FACTOR, _HALVINGS)
+        if abs(reached(factor) - wide) > _AS_TYPED * wide:
+            raise FitError(Says("no art is {wide} wide there, seen so: choose another way of laying, or less width",
+                                wide=Length(wide)))
+        return factor
 
     @cached_property
     def on_glass(self) -> tuple[float, float]:

@@ -7,6 +7,14 @@ from vitrograph.core.glass.material import MATERIALS, TEST_SPOT, Material
 from vitrograph.core.glass.measure import frustum_of, radius_of, wall_of
 from vitrograph.core.glass.motif import Motif, largest_motif
 from vitrograph.core.glass.patch import Patch, reading_turn, usable_patch
+from vitrograph.core.glass.picture.silhouette import (
+    BENT_LENS,
+    STRAIGHT_LENS,
+    Sighting,
+    Silhouette,
+    apparent_radius,
+    measure_silhouette,
+)
 from vitrograph.core.glass.proof import ProofSeen, correct_by_proof, wrap_paper
 from vitrograph.core.glass.readings import (
     Reading,
@@ -27,14 +35,6 @@ from vitrograph.core.glass.shelf import (
     glass_json,
     read_glass,
     search,
-)
-from vitrograph.core.glass.silhouette import (
-    BENT_LENS,
-    STRAIGHT_LENS,
-    Sighting,
-    Silhouette,
-    apparent_radius,
-    measure_silhouette,
 )
 from vitrograph.core.glass.trust import Trust, trust_in
 from vitrograph.core.glass.turned import Ball, Turned, TurnedWall

@@ -5,7 +5,7 @@ from math import pi
 import numpy as np
 from shapely.geometry import MultiPolygon, Polygon
 
-from vitrograph.core.fit import Band, band_edge, whole_wall
+from vitrograph.core.fit import Band, Fitted, band_edge, whole_wall
 from vitrograph.core.glass import Frustum
 from vitrograph.core.paper.page import page_pdf, plain_words
 from vitrograph.core.says import Joined, Length, Says
@@ -19,7 +19,18 @@ def to_pdf(sheet: Sheet, title: str, says: str = "", unit: Unit = "mm") -> bytes
     `says` is a line of small print above that, such as where the art came from.
     """
     lines = [np.array([snip.tip, snip.edge]) for snip in sheet.snips]
+    says = "; ".join(filter(None, (sizes(sheet.fitted, unit), says)))
     return page_pdf(sheet.outline, sheet.seen, title, says, unit, [*lines, *(sheet.marks.paths if sheet.marks else ())])
+
+
+def sizes(fitted: Fitted, unit: Unit) -> str:
+    """The art's size in plain words, and that on the glass beside it where they are not the same."""
+    words = Says("art {wide} x {high} {told}", wide=Length(fitted.size[0]), high=Length(fitted.size[1]),
+                 told=fitted.size_is)
+    if fitted.size_is != "on the glass":
+        words = Says("{words}, {wide} x {high} on the glass", words=words, wide=Length(fitted.on_glass[0]),
+                     high=Length(fitted.on_glass[1]))
+    return plain_words(words, unit)
 
 
 def proof_pdf(wall: Frustum, title: str, unit: Unit = "mm") -> bytes:

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QWidget
 from vitrograph.core.fit import size_told
 from vitrograph.core.glass import Pane, eye_before, fan_of, usable_patch
 from vitrograph.core.job import Job
+from vitrograph.core.job.change import Resize
 from vitrograph.core.results import Results
 from vitrograph.desk.fit.film_panel import FilmPanel
 from vitrograph.desk.fit.place_panel import PlacePanel
@@ -49,7 +50,9 @@ class FitCard(StationCard):
         self.place, self.film, self.seen = PlacePanel(self.bench), FilmPanel(self.bench), SeenPanel(self.bench)
         self.face = ChoiceRow("Face worked", "face", [("outside", "outside"), ("back", "back")])
         self.face_says = label("", "quiet")
-        self.stack(self.width_field, self.ways, self.mode, self.mode_says, self.seen_from, self.up_to, self.findings)
+        self.on_glass = LengthField("Overall width, on the glass", "width_on_glass", least=1e-6)
+        self.stack(self.width_field, self.on_glass, self.ways, self.mode, self.mode_says, self.seen_from, self.up_to,
+                   self.findings)
         self.section("Place")
         self.stack(self.place, self.face, self.face_says)
         self.section("Film")
@@ -60,11 +63,22 @@ class FitCard(StationCard):
         self.stack(self.seen)
         edit = self.bench.edit
         self.width_field.edited.connect(lambda mm: self.bench.resize(width=mm))
+        self.on_glass.edited.connect(self._resize_on_glass)
         self.mode.edited.connect(lambda mode: edit("Way of laying", fit__mode=mode))
         self.ways.taken.connect(lambda mode: edit("Way of laying", fit__mode=mode))
         self.seen_from.edited.connect(lambda mm: edit("Viewing distance", stencil__viewing_mm=mm))
         self.up_to.edited.connect(lambda angle: edit("Reading angle", stencil__reading_angle=2 * angle))
         self.face.edited.connect(lambda face: edit("Face", fit__face=face))
+
+    def _resize_on_glass(self, wide: float) -> None:
+        """Bring all of the art to a width on the glass, where a typed width tells of something else."""
+        def change() -> None:
+            fitted, fit = self.bench.results.fitted, self.bench.job.fit
+            if fitted is not None:
+                held_top = fit.held == "top" and fit.from_rim is not None
+                self.bench.edit("Width on the glass", Resize(fitted.factor_for(wide, held_top=held_top)))
+
+        self.bench.attempt(change)
 
     def first_field(self) -> QWidget:
         return self.width_field.line
@@ -80,7 +94,9 @@ class FitCard(StationCard):
         self.up_to.show_radians(job.stencil.reading_angle / 2)
         self.mode_says.setText(_MODE_SAYS[fit.mode].format(
             far=self.bench.length(job.stencil.viewing_mm, 0), angle=round(degrees(job.stencil.reading_angle / 2))))
-        self.width_field.set_title(f"Overall width, {size_told(fit.mode, closed=not flat)}")
+        told = size_told(fit.mode, closed=not flat)
+        self.width_field.set_title(f"Overall width, {told}")
+        self.on_glass.setVisible(told != "on the glass")
         self.face.show_choice(fit.face)
         self.face_says.setText(_FACE_SAYS[fit.face])
         self.place.show_job(job)
@@ -98,6 +114,7 @@ class FitCard(StationCard):
             return
         if results.job == self.bench.job:
             self.width_field.show_mm(round(fitted.size[0], 6), self.bench.unit)
+            self.on_glass.show_mm(round(fitted.on_glass[0], 3), self.bench.unit)
         self.readings.show_rows(self._rows(results))
 
     def _rows(self, results: Results) -> list[tuple[str, str]]:

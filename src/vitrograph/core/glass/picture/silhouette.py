@@ -18,7 +18,8 @@ import numpy as np
 
 from vitrograph.core.errors import GlassError, PictureError
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass.beside_wall import Beside, bead_under, bowl_above_stem
+from vitrograph.core.glass.picture.beside_wall import Beside, bead_under, bowl_above_stem
+from vitrograph.core.glass.picture.ends import end_height, extended, flared_end, foot_height, whole_radius
 from vitrograph.core.pictures.edges import Edges, Values, find_edges
 from vitrograph.core.pictures.reading import Gray
 from vitrograph.core.says import Length, Says
@@ -31,8 +32,6 @@ _AS_TYPED_MM = 0.005               # the rim as found, against what was typed
 _TURNS = 6
 _SMOOTH_MM = 4.0                   # the stretch of wall over which the outline is smoothed
 _GRID = 400
-_FLARE_MM = 0.3
-_LOCAL = 0.12                      # the share of the height over which the wall next to an end is one plain curve
 _MOST_STATIONS = 16
 
 Pixel = tuple[float, float]
@@ -229,19 +228,19 @@ def _profile(edges: Edges, frame: "_Frame", scale: float, distance: float) -> Si
     bead, bowl = bead_under(y, smooth) or len(y), bowl_above_stem(y, smooth) or 0
     mid = slice(bowl, bead)
     bottom, top = ((frame.foot[1] - row) * scale for row in (edges.bottom, edges.top))
-    low = _end(bottom, y, half, distance) if bowl == 0 else _foot(bottom, y, half, distance)
-    high = _end(top, y[:bead], half[:bead], distance, closes=bead == len(y))
+    low = end_height(bottom, y, half, distance) if bowl == 0 else foot_height(bottom, y, half, distance)
+    high = end_height(top, y[:bead], half[:bead], distance, closes=bead == len(y))
     r, z = _from_seen(smooth[mid], y[mid], distance)
     wall = _beside_the_ends(y[mid], r, z, z[0] if bowl else low, z[-1] if bead < len(y) else high, distance)
     if wall.sum() < 10:
         raise PictureError("the wall of the glass could not be told from its rim and base: take the picture level")
     ends = [(at, flared) for at, edge, plain in ((low, bottom, bowl == 0), (high, top, bead == len(y)))
-            if plain and (flared := _flared_end(edge, y, half, distance)) is not None]
+            if plain and (flared := flared_end(edge, y, half, distance)) is not None]
     heights = np.linspace(z[wall][0] if bowl else low, high, _GRID)
     unlike = _running_mean(np.abs((left + right) / 2 - np.median((left + right) / 2))) * scale
     error = np.interp(heights, z[wall], unlike[mid][wall]) + scale / 2
-    radius = _extended(z[wall], r[wall], heights, ends)
-    rim = 2 * (_whole(float(half[bead:].max()), distance) if bead < len(y) else float(radius[-1]))
+    radius = extended(z[wall], r[wall], heights, ends)
+    rim = 2 * (whole_radius(float(half[bead:].max()), distance) if bead < len(y) else float(radius[-1]))
     beside = _beside(edges, frame, scale, low, high, heights[0] if bowl else None, z[-1] if bead < len(y) else None)
     return Silhouette(heights - low, radius, error, scale, frame.lean, frame, distance, -low, beside, rim)
 
@@ -259,46 +258,6 @@ def _beside(
     if bead is not None:
         made.append(Beside("rim bead", bead - low, high - low))
     return tuple(made)
-
-
-def _foot(edge: float, y: Values, half: Values, distance: float) -> float:
-    """Height of the table above the eye's level, from the front edge of a foot, at (z - e) d / (d - r) below it."""
-    near = y < y[0] + _LOCAL * (y[-1] - y[0])
-    return edge * (distance - _whole(float(half[near].max()), distance)) / distance
-
-
-def _whole(seen: float, distance: float) -> float:
-    """The radius of a circle that is seen so wide: it shows d r / sqrt(d² - r²), at whatever height it lies."""
-    return seen * distance / hypot(seen, distance)
-
-
-def _end(edge: float, y: Values, half: Values, distance: float, *, closes: bool = True) -> float:
-    """Height of base or rim above the eye's level, from where the outline closes at that end of rising y.
-
-    The rim circle shows as an ellipse: its front edge stands at (z - e) d / (d - r), beyond the wall's own end, which
-    lies where the wall, carried on, has that r; seen from the other side, its back edge at (z - e) d / (d + r). Where a
-    bead stands on the wall the outline of the wall itself closes nowhere.
-    """
-    share = np.abs(y - (edge if closes else y[-1])) / (y[-1] - y[0])
-    if closes and _closes_like_a_ball(share, half):
-        raise PictureError("the glass closes to a point above or below, like a ball: choose Ball, and measure across "
-                           "its widest with calipers")
-    beside = (share > (0.05 if closes else 0.0)) & (share < _LOCAL)
-    wall = np.polyfit(y[beside], half[beside], 2)
-    outward = edge > float(y.mean())
-    height = edge
-    for _ in range(_STEPS):
-        radius = float(np.polyval(wall, height))
-        height = edge * (distance - radius if (edge > 0) == outward else distance + radius) / distance
-    return height
-
-
-def _closes_like_a_ball(share: Values, half: Values) -> bool:
-    """Whether the half-width squared runs on as one parabola to the very end, as no rim or base lets it."""
-    near = share < _LOCAL
-    squared = half[near] ** 2
-    left = squared - np.polyval(np.polyfit(share[near], squared, 2), share[near])
-    return float(np.sqrt((left**2).mean())) < 0.02 * float(squared.max())
 
 
 def _beside_the_ends(y: Values, r: Values, z: Values, low: float, high: float, distance: float) -> Values:
@@ -326,31 +285,6 @@ def _running_mean(values: Values) -> Values:
     from scipy.ndimage import uniform_filter1d
 
     return np.asarray(uniform_filter1d(values, min(41, len(values))))
-
-
-def _flared_end(edge: float, y: Values, half: Values, distance: float) -> float | None:
-    """The radius of a rim or base that is wider than the wall beside it, which shows it whole; None of any other."""
-    near = np.flatnonzero(np.abs(y - edge) < _LOCAL / 2 * (y[-1] - y[0]))
-    at = int(near[half[near].argmax()])
-    inner = near[-1] if edge < float(y.mean()) else near[0]
-    if half[at] - half[inner] < _FLARE_MM or abs(at - inner) < 0.2 * len(near):
-        return None
-    return _whole(float(half[max(at - 2, 0):at + 3].mean()), distance)
-
-
-def _extended(z: Values, radius: Values, wanted: Values, ends: list[tuple[float, float]]) -> Values:
-    """Radii at wanted heights; the few mm next to rim and base follow the wall's own curve, to an end if it is known.
-    """
-    inside = np.interp(wanted, z, radius)
-    for edge, away in ((z[0], wanted < z[0]), (z[-1], wanted > z[-1])):
-        near = np.abs(z - edge) < _LOCAL * (z[-1] - z[0])
-        if not away.any() or near.sum() <= 3:
-            continue
-        known = [end for end in ends if abs(end[0] - edge) < _LOCAL * (z[-1] - z[0])]
-        places, radii = (np.append(values[near], [end[k] for end in known]) for k, values in enumerate((z, radius)))
-        weights = np.append(np.ones(int(near.sum())), np.full(len(known), near.sum()))
-        inside[away] = np.polyval(np.polyfit(places, radii, 2, w=weights), wanted[away])
-    return np.maximum(inside, 0.1)
 
 
 def _seen(radius: Values, z: Values, slope: Values, distance: float, eye: float) -> tuple[Values, Values]:

@@ -1,0 +1,1 @@
+"""A glass measured from a picture of its side."""
