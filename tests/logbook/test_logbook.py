@@ -8,9 +8,11 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from specimens import job, remedied
 from vitrograph.core.demo import fill_demo_logbook
 from vitrograph.core.errors import LogbookError
-from vitrograph.core.logbook import OUTCOMES, Entry, Logbook
+from vitrograph.core.logbook import OUTCOMES, Entry, Logbook, Makings, check_logbook
+from vitrograph.core.work import Clock, StepRef
 
 plain = st.text(st.characters(codec="utf-8", exclude_characters="\x00\r"), max_size=30)
 entries = st.builds(
@@ -98,3 +100,38 @@ def test_the_demo_logbook_is_filled_once(tmp_path):
     count = len(book.entries())
     fill_demo_logbook(book)
     assert len(book.entries()) == count > 2
+
+
+def told(made, *lines):
+    return list(check_logbook(lines, made))
+
+
+def test_how_the_same_went_the_last_time_is_told_with_what_helps():
+    made = job("K", name="Dome plaque", etch__school="brief-worked", cut__film="stencil")
+    assert told(made) == told(made, entry(outcome="good")) == told(made, entry(job="Another", outcome="faint")) == []
+    (faint,) = told(made, entry(outcome="faint", school="brief-worked", note="Left half pale"))
+    assert "2026-11-01" in faint.says and "faint" in faint.says and faint.why == "Left half pale"
+    assert remedied(made, faint.remedy).etch.school == "five-stir-five"
+    (leaks,) = told(made, entry(outcome="leaks"))
+    assert remedied(made, leaks.remedy).cut.film == "permanent" and leaks.why
+    # the newest line of the same name alone counts, and no remedy is offered that was no cause
+    assert told(made, entry(outcome="good"), entry(outcome="leaks")) == []
+    for line in (entry(outcome="faint", school="long-still"), entry(outcome="leaks", film="shelf"),
+                 entry(outcome="uneven", school="brief-worked")):
+        assert [found.remedy for found in told(made, line)] == [None]
+
+
+def test_what_was_done_is_kept_step_by_step_and_each_order_by_itself(tmp_path):
+    made = Makings(Logbook(tmp_path / "logbook.sqlite"))
+    first, second = StepRef("cut", 1, 2, "edge"), StepRef("etch", 3, 1, "rinse")
+    made.tick("one", first, 100.5)
+    made.tick("one", first, 200.0)
+    made.set_clock("one", second, Clock(60.0, 12.5, 7.25), 101.0)
+    made.tick("two", second, 300.0)
+    progress = made.progress("one")
+    assert dict(progress.done) == {first: 100.5}, "a step is done when it is first ticked"
+    assert dict(progress.clocks) == {second: Clock(60.0, 12.5, 7.25)}
+    made.untick("one", first, 400.0)
+    assert not made.progress("one").done and dict(made.progress("two").done) == {second: 300.0}
+    made.end("two", 500.0)
+    assert not made.progress("two").done and made.progress("one").clocks
