@@ -13,7 +13,7 @@ from hands import click, type_into
 from specimens import LANTERN, PLAQUE, TUMBLER, job
 from vitrograph.core.demo import demo_glasses, fill_demo_shelf
 from vitrograph.core.glass import wall_of
-from vitrograph.core.job import CurvedGlass, KeepOut
+from vitrograph.core.job import CurvedGlass, KeepOut, StraightGlass
 from vitrograph.desk.glass.shelf_window import ShelfWindow
 from vitrograph.devices.camera import Camera
 
@@ -128,6 +128,20 @@ def picture_of(glass, path, **rough):
     pixels = Camera(mm_per_px=0.2, **rough).photograph(wall_of(glass))
     Image.fromarray((pixels * 255).astype(np.uint8)).save(path)
     return path
+
+
+def test_the_rim_that_tells_the_scale_is_that_of_the_glass_in_hand(desk, helpers):
+    window, page = helpers("picture")
+    desk.bench.edit("Lantern", glass=StraightGlass(rim=98.0))
+    desk.settle()
+    assert page.known_length.line.text() == "98"
+    desk.bench.edit("Tumbler", glass=StraightGlass(rim=81.5))
+    desk.settle()
+    assert page.known_length.line.text() == "81.5", "until another is typed"
+    type_into(window, "known_mm", "66")
+    desk.bench.edit("Lantern", glass=StraightGlass(rim=98.0))
+    desk.settle()
+    assert page.known_length.line.text() == "66"
 
 
 def test_a_glass_is_measured_from_its_picture_and_corrected_by_hand(desk, helpers, tmp_path):

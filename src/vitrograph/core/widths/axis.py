@@ -107,6 +107,7 @@ def triangles_of(points: Points) -> tuple[Indices, Indices]:
     import pythoncdt as cdt  # not always wanted
 
     _, taken = np.unique(np.ascontiguousarray(points).view(np.complex128), return_index=True)
+    taken.sort()                                               # along the outline: twice as quick as from left to right
     made = cdt.Triangulation(cdt.VertexInsertionOrder.AUTO, cdt.IntersectingConstraintEdges.DONT_CHECK, 0.0)
     vertices: Any = np.ascontiguousarray(points[taken])        # a buffer, for which Python 3.11 has no type
     made.insert_vertices(vertices)

@@ -138,11 +138,16 @@ def segments_apart(one: tuple[Points, Points], other: tuple[Points, Points]) -> 
     Segments that do not cross are nearest at an end of one of them.
     """
     (a, b), (c, d) = one, other
-    tries = [(p, _nearest_on(p, c, d)) for p in (a, b)] + [(_nearest_on(p, a, b), p) for p in (c, d)]
-    gaps = np.stack([norms(far - near) for near, far in tries])
-    best, row = gaps.argmin(axis=0), np.arange(len(a))
-    return (gaps[best, row], np.stack([near for near, _ in tries])[best, row],
-            np.stack([far for _, far in tries])[best, row])
+    near, far = a, _nearest_on(a, c, d)
+    gaps = dot(far - near, far - near)
+    for end, start, stop, turned in ((b, c, d, False), (c, a, b, True), (d, a, b, True)):
+        foot = _nearest_on(end, start, stop)
+        apart = dot(end - foot, end - foot)
+        nearer = (apart < gaps)[:, None]
+        on_one, on_other = (foot, end) if turned else (end, foot)
+        near, far = np.where(nearer, on_one, near), np.where(nearer, on_other, far)
+        gaps = np.minimum(gaps, apart)
+    return np.asarray(np.sqrt(gaps)), near, far
 
 
 def _nearest_on(point: Points, start: Points, end: Points) -> Points:

@@ -144,7 +144,8 @@ class MonogramPanel(Panel):
             box.setCurrentIndex(box.findData(value))
         self.edge.setEnabled(monogram.frame is not None)
         self.overlap.setVisible(monogram.style == "three")
-        self._high = INITIAL_HIGH * placed.units[1] if placed is not None else self._high
+        if placed is not None and isinstance(placed.item.what, Monogram):      # not of what had its key before
+            self._high = INITIAL_HIGH * placed.units[1]
         self.overlap.show_mm(monogram.overlap * self._high, self.bench.unit)
 
     def take_apart(self) -> None:

@@ -60,13 +60,14 @@ class PicturePage(HelperPage):
         self.verdict = self.answer_label("pictureSays")
         self.use = button("Use this glass", "accent")
         self.use.setObjectName("usePicture")
-        self.stack(self.view, self.verdict, in_a_row(self.open_button, self.use), self.distance, self.known,
-                   self.known_length, self.axis, self.lens, self.found)
+        self.stack(self.view, self.verdict, in_a_row(self.open_button, self.use), self.found, self.distance, self.known,
+                   self.known_length, self.axis, self.lens)
         self._opened: _Opened | None = None
         self._silhouette: Silhouette | None = None
         self._stations: list[tuple[float, float]] = []
         self._marks: dict[str, tuple[float, float]] = {}
         self._distance, self._size_mm, self._by, self._marks_axis, self._lens = 600.0, 0.0, "rim", False, "as taken"
+        self._size_typed = False
         self._reading, self._measuring = BackgroundTask(self), BackgroundTask(self)
         self._connect()
 
@@ -74,7 +75,7 @@ class PicturePage(HelperPage):
         self.open_button.clicked.connect(self._choose)
         self.use.clicked.connect(self._use)
         self.distance.edited.connect(lambda mm: self._know(_distance=mm))
-        self.known_length.edited.connect(lambda mm: self._know(_size_mm=mm))
+        self.known_length.edited.connect(lambda mm: self._know(_size_mm=mm, _size_typed=True))
         self.known.edited.connect(lambda by: self._know(_by=by))
         self.axis.edited.connect(lambda how: self._know(_marks_axis=how == "marked"))
         self.lens.edited.connect(lambda lens: self._know(_lens=lens))
@@ -85,7 +86,7 @@ class PicturePage(HelperPage):
             later.refused.connect(self._refuse)
 
     def show_job(self, job: Job) -> None:
-        if not self._size_mm:
+        if not self._size_typed:                               # another glass has another rim
             self._size_mm = _rim_of(job.glass)
         unit = self.bench.unit
         self.distance.show_mm(self._distance, unit)
