@@ -39,7 +39,7 @@ class GlassCard(StationCard):
         self.base = ReadingsField("B  across the base", "base")
         self.height_field = ReadingsField("C  height", "height")
         self.height_is = ChoiceRow("Heights are", "height_is", [("upright", "upright"), ("slant", "along the wall")])
-        self.stem = LengthField("Stem and foot under the wall", "stem", least=0.0)
+        self.stem = LengthField("Stem under the wall", "stem", least=0.0)
         self.taken = label("", "quiet", scale=0.9)
         self.outline = ChoiceRow("Outline", "outline", [("rectangle", "rectangle"), ("oval", "round or oval")])
         self.frame = LengthField("Hidden by a frame, all round", "frame", least=0.0)
