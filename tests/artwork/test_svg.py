@@ -179,7 +179,7 @@ def test_what_is_not_shown_as_drawn_is_named():
 def test_a_pattern_of_too_many_tiles_is_left_out_and_named():
     dots = '<pattern id="p" width=".001" height=".001" viewBox="0 0 2 2"><path d="M0 0h1v1z"/></pattern>'
     drawn = draw(svg(f'{dots}<rect width="9" height="9"/><rect x="20" width="40" height="40" fill="url(#p)"/>'))
-    assert drawn.left_out == ("a pattern of no tile, or too many",) and drawn.width == pytest.approx(1.0)
+    assert drawn.left_out == ("a pattern too fine to lay",) and drawn.width == pytest.approx(1.0)
 
 
 def test_parts_off_the_page_are_left_out_and_named():
@@ -189,6 +189,9 @@ def test_parts_off_the_page_are_left_out_and_named():
     assert drawn.left_out == ("parts that lie off the page, left out",)
     assert drawn.shape.equals_exact(draw(svg(on)).shape, 1e-9), "and decide nothing about the rest"
     assert draw(svg(off)).left_out == (), "all of a drawing that lies beside its page is the drawing"
+    for page in ("", 'width="100%" height="100%"'):
+        whole = f'<svg xmlns="http://www.w3.org/2000/svg" {page}><path d="M9 9h9v9zM800 900h90v90z"/></svg>'
+        assert draw(whole).left_out == () and len(draw(whole).shape.geoms) == 2, "a page that is as large as it is seen"
 
 
 SLAB = '<rect width="60" height="40" fill="#101010"/><circle cx="20" cy="20" r="12" fill="#b00020"/>'

@@ -22,7 +22,7 @@ from vitrograph.core.artwork.vector.units import (
 )
 from vitrograph.core.geometry import Points, union, within
 
-_MOST_TILES = 4_000
+_MOST_TILES, _MOST_POINTS = 4_000, 100_000
 _SEAM_PX = 1e-4                    # by which tiles lap, so that what goes on from one to the next has no slit
 
 Named = Callable[[str], Node | None]
@@ -61,8 +61,11 @@ def pattern_paints(
     inner = Context(tile.content, {}, opacity, None, (wide, high), context.deep + 1)
     edge = shapely.transform(shapely.box(left, low, left + wide, low + high), lambda xy: carried(xy, tile.to_page))
     steps = [tile.to_page[:, :2] @ [column * wide, row * high] for row in rows for column in columns]
+    paints = [paint for child in tile.children for paint in part(child, inner)]
+    if len(steps) * sum(shapely.get_num_coordinates(painted) for painted, _ in paints) > _MOST_POINTS:
+        return None
     made = []
-    for painted, rgb in (paint for child in tile.children for paint in part(child, inner)):
+    for painted, rgb in paints:
         whole = (within(painted, edge) if tile.clipped else painted).buffer(_SEAM_PX, join_style="mitre")
         laid = union([affinity.translate(whole, *step) for step in steps])
         made.append((within(laid, area), rgb, 1.0))

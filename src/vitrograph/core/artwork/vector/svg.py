@@ -61,7 +61,8 @@ def _page_of(root: Node) -> BaseGeometry:
     """The drawing's page in px; everything, where it has none of its own."""
     wide, high, to_page = page(root)
     box = numbers_of(root.attrib.get("viewBox"))
-    if len(box) != 4 and not (root.attrib.get("width") and root.attrib.get("height")):
+    sides = [root.attrib.get(name, "%") for name in ("width", "height")]
+    if len(box) != 4 and any(side.strip().endswith("%") for side in sides):
         return everything()
     left, low = box[:2] if len(box) == 4 else (0.0, 0.0)
     return shapely.transform(shapely.box(left, low, left + wide, low + high), lambda xy: carried(xy, to_page))

@@ -262,7 +262,7 @@ class Walker:
             if source is not None and source.tag == "pattern":
                 self._count(context)
                 if (laid := pattern_paints(area, source, self._named.get, self._part, context, box, opacity)) is None:
-                    self.notes["a pattern of no tile, or too many"] = None
+                    self.notes["a pattern too fine to lay"] = None
                 yield from laid or ()
                 return
             paint = paint.partition(")")[2].strip() or "none"
