@@ -39,6 +39,7 @@ def test_the_profile_is_found_within_a_third_of_a_millimetre(name, tilt):
     off = np.abs(found.radius - np.interp(found.z, z, r))
     assert np.percentile(off, 95) < 0.3 and found.height == pytest.approx(wall.upright, abs=0.5)
     assert np.degrees(found.tilt) == pytest.approx(tilt, abs=0.1)
+    assert found.beside == (), "a plain wall has nothing beside it"
     # what the stations say goes through the same wall, and it shows where the picture shows it
     again = wall_of(CurvedGlass(stations=found.stations(0.15)))
     on_curve = np.interp(found.z, *profile(again))
@@ -69,15 +70,7 @@ def test_the_wall_is_told_from_a_bead_a_lip_and_a_stem(wall, rim, beside, low, h
     assert found.height == pytest.approx(wall.upright, abs=1.0)
 
 
-@pytest.mark.parametrize("name", list(GLASSES))
-def test_a_plain_wall_has_nothing_beside_it(name):
-    wall = wall_of(GLASSES[name])
-    rim = 2 * float(profile(wall)[1][-1])
-    assert measure_silhouette(Camera(distance=600.0, **ROUGH).photograph(wall), Sighting(600.0, rim=rim)).beside == ()
-
-
-@pytest.mark.parametrize("tilt", [0.0, 1.5])
-@pytest.mark.parametrize("handle", [12.0, 38.0])
+@pytest.mark.parametrize(("handle", "tilt"), [(12.0, 1.5), (38.0, 0.0)])
 def test_a_mug_is_measured_by_its_free_side(handle, tilt):
     wall = wall_of(GLASSES["tumbler"])
     z, r = profile(wall)
@@ -88,7 +81,7 @@ def test_a_mug_is_measured_by_its_free_side(handle, tilt):
 
 
 @given(distance=st.floats(300.0, 900.0), share=st.floats(0.985, 1.015))
-@settings(max_examples=12, deadline=None)
+@settings(max_examples=6, deadline=None)
 def test_what_is_used_reproduces_the_rim_that_was_typed(distance, share):
     # whatever the maker's distance is off by, and however little two distances differ
     picture = Camera(distance=distance, mm_per_px=0.2).photograph(BEADED)
@@ -101,8 +94,7 @@ def test_what_is_used_reproduces_the_rim_that_was_typed(distance, share):
         assert found.radius[len(found.radius) // 2] == pytest.approx(33.0, abs=1.0)
 
 
-@pytest.mark.parametrize("name", ["tumbler", "lantern", "belly"])
-@pytest.mark.parametrize("lens", [-0.01, 0.008])
+@pytest.mark.parametrize(("name", "lens"), [("tumbler", -0.01), ("belly", 0.008)])
 def test_what_radii_may_be_off_by_holds_where_the_lens_bends_lines(name, lens):
     wall = wall_of(GLASSES[name])
     z, r = profile(wall)

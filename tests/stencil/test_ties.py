@@ -171,10 +171,9 @@ def test_two_films_are_one_piece_each():
     assert "joined" in results.demands.proof.says[0]
 
 
-@pytest.mark.parametrize("kind", ["resist", "clear"])
-@pytest.mark.parametrize(("face", "most"), [
-    ("Barlow Bold", 0), ("Cinzel Bold", 1), ("Cinzel Decorative Bold", 0), ("Yatra One", 0), ("Lobster Two", 0)])
-def test_what_mend_all_says_is_left_is_what_fails_in_the_film_that_is_cut(face, most, kind):
+@pytest.mark.parametrize(("face", "kind", "most"), [
+    ("Cinzel Bold", "resist", 1), ("Cinzel Decorative Bold", "resist", 0), ("Yatra One", "clear", 0)])
+def test_what_mend_all_says_is_left_is_what_fails_in_the_film_that_is_cut(face, kind, most):
     loose = tied("Rogue & co 8", face=face, width=62.0, stencil__kind=kind)
     proposal = mend_all(loose.sheet, loose.job.stencil)
     cut = run(loose.job.changed(stencil__mends=proposal.mends)).sheet.cutting
