@@ -10,7 +10,7 @@ import pytest
 import shapely
 from PIL import Image, ImageDraw
 
-from specimens import job, run
+from specimens import job, remedied, run
 from vitrograph.core.artwork.words.faces import faces
 
 READER = shutil.which("tesseract")     # Debian's tesseract-ocr
@@ -27,6 +27,18 @@ def test_a_letter_is_opened_where_it_stays_itself(letter, side):
     (island,) = plain.sheet.islands
     ups = [tie.at[1] - island.centroid.y for tie in tied.ties]
     assert ups[0] * (1 if side == "above" else -1) > 0
+
+
+def test_a_letter_that_reads_as_another_with_any_tie_is_named():
+    def told(face):
+        made = run(job("bed 8o", face=face, width=60.0, stencil__ties__placed="auto"))
+        return made, [found for found in made.findings() if "may read as another" in str(found.says)]
+
+    assert told("Barlow Bold")[1] == []
+    made, (found,) = told("Fredoka SemiBold")
+    assert found.says == "with its tie e may read as another letter"
+    again = run(remedied(made.job, found.remedy))
+    assert not again.sheet.islands and not [one for one in again.findings() if "may read" in str(one.says)]
 
 
 def picture(results):

@@ -27,7 +27,8 @@ class Sheet:
     `openings` are what is weeded, `film` what stays: of a decal the art itself. `outlines` are the films' edges in the
     order they are laid, with their tabs; `covers` are the same without, as they lie on the glass. `snips` are relief
     cuts that open nothing. `drawn` are the openings before they were mended and tied; `droops` tell how far each island
-    that is to be tied hangs, `missed` where a tie placed by hand has no opening to cross.
+    that is to be tied hangs, `missed` where a tie placed by hand has no opening to cross, and `doubtful` where a letter
+    reads as another with any tie.
     """
 
     fitted: Fitted
@@ -42,6 +43,7 @@ class Sheet:
     ties: tuple[Tie, ...] = ()
     droops: tuple[float, ...] = ()
     missed: tuple[tuple[float, float], ...] = ()
+    doubtful: tuple[tuple[float, float], ...] = ()
     marks: Marks | None = None
 
     @cached_property
@@ -137,7 +139,8 @@ def build_sheet(fitted: Fitted, choices: StencilChoices | None = None, name: str
         made = _recut(made, mended(made.cutting, choices.mends, fitted.on_sheet))
     if choices.ties.placed != "none" and choices.kind != "decal":
         tied = tie_islands(made.cutting, choices.ties, Limits.of(choices), fitted.on_sheet)
-        made = replace(_recut(made, tied.cutting), ties=tied.ties, droops=tied.droops, missed=tied.missed)
+        made = replace(_recut(made, tied.cutting), ties=tied.ties, droops=tied.droops, missed=tied.missed,
+                       doubtful=tied.doubtful)
     if choices.marks == "none":
         return made
     return replace(made, marks=marks_for(fitted, covers, made.openings, name, cut=choices.marks == "cut"))

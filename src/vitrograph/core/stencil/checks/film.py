@@ -15,6 +15,7 @@ from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.sheet import Sheet
 from vitrograph.core.stencil.tying.carry import MOST_DROOP
 
+STENCIL_FACE = "Saira Stencil One"
 STURDY_FACE = "Barlow Bold"        # of the shipped faces, the one whose strokes and gaps differ least in width
 
 _CODES = {"web": Code.WEB, "near": Code.NEAR, "opening": Code.OPENING, "needle": Code.NEEDLE, "speck": Code.SPECK,
@@ -118,6 +119,7 @@ def ties(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     for spot in sheet.missed:
         yield Finding(Code.TIE, Level.WATCH, "a tie placed by hand crosses no opening",
                       "the art has changed since: move it, or take it away", spot)
+    yield from _doubtful_letters(sheet)
     if given.stencil.ties.placed == "none" or not sheet.droops:
         return
     again = Remedy.of("Place all ties again", put(lambda job: job.stencil.ties.placed, "auto"))
@@ -135,3 +137,17 @@ def ties(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
                       Remedy.of(Says("Ties {width} wide", width=Length(width)),
                                 put(lambda job: job.stencil.ties.width, width)),
                       (again,) if given.stencil.ties.placed == "hand" else ())
+
+
+def _doubtful_letters(sheet: Sheet) -> Iterator[Finding]:
+    """Yield letters that a tie makes read as another, wherever it may be: a bar or a side of theirs is cut."""
+    for spot in sheet.doubtful:
+        words = _words_at(sheet, spot)
+        if words is None:
+            continue
+        names, places = zip(*((name, (x, y)) for name, x, y in sheet.fitted.marks), strict=True)
+        letter = names[int(np.hypot(*(np.array(places) - spot).T).argmin())]
+        yield Finding(Code.TIE, Level.WATCH, f"with its tie {letter} may read as another letter",
+                      "its bar or its side is cut: place that tie by hand, or choose a face made for stencils",
+                      spot, None, None,
+                      Remedy.of(f"Set the words in {STENCIL_FACE}", SetFace(words.item.key, STENCIL_FACE)))

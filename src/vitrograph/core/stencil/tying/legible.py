@@ -26,15 +26,15 @@ _CLEAR, _INK = 0.03, 0.02          # of a letter's height: how far beyond a stro
 
 def legible_sides(
     island: Polygon, letter: Polygon, sides: NDArray[np.str_], middles: Points, lengths: NDArray[np.float64]
-) -> set[str]:
-    """Of the sides on which an island may be tied, those that leave its letter the most legible.
+) -> tuple[set[str], bool]:
+    """Of the sides on which an island may be tied, those that leave its letter the most legible; whether it stays one.
 
     `letter` is the opening round the island; `sides`, (n, 2) `middles` and `lengths` are those of its crossings, mm.
     """
     against = {side: _against(side, island, letter, middles[sides == side], float(lengths[sides == side].min()))
                for side in np.unique(sides).tolist()}
     least = min(against.values())
-    return {side for side, counts in against.items() if counts <= least + 1e-9}
+    return {side for side, counts in against.items() if counts <= least + 1e-9}, least < _BESIDE
 
 
 def _against(side: str, island: Polygon, letter: Polygon, middles: Points, length: float) -> float:

@@ -9,7 +9,7 @@ given more.
 
 from collections import Counter
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 import shapely
@@ -52,12 +52,16 @@ class Tie:
 
 @dataclass(frozen=True, eq=False)
 class Ties:
-    """A cutting with its ties, how far each island hangs on its own, and places by hand with no opening to cross."""
+    """A cutting with its ties, how far each island hangs on its own, and places by hand with no opening to cross.
+
+    `doubtful` are places of islands whose letter a tie, wherever it may be, makes read as another.
+    """
 
     cutting: Cutting
     ties: tuple[Tie, ...]
     droops: tuple[float, ...] = ()
     missed: tuple[tuple[float, float], ...] = ()
+    doubtful: tuple[tuple[float, float], ...] = ()
 
 
 def tie_islands(
@@ -80,18 +84,27 @@ def tie_islands(
         chosen = [one for one in found if one is not None]
         return _made(cutting, crossings, chosen, islands, choices.width, limits, missed)
     between = crossings.taken(crossings.films[:, 0] != crossings.films[:, 1])
-    return _made(cutting, between, _chosen(Footing(cutting, between, choices.width), islands, choices), islands,
-                 choices.width, limits)
+    picked, doubtful = _chosen(Footing(cutting, between, choices.width), islands, choices)
+    made = _made(cutting, between, picked, islands, choices.width, limits)
+    return replace(made, doubtful=tuple(_spot(islands[island - 1]) for island in doubtful))
 
 
-def _chosen(footing: Footing, islands: NDArray[np.object_], choices: TieChoices) -> list[int]:
-    """The crossings that are tied: the tree's first, then more where an island hangs too far or more are asked for."""
+def _spot(island: Polygon) -> tuple[float, float]:
+    spot = island.representative_point()
+    return float(spot.x), float(spot.y)
+
+
+def _chosen(footing: Footing, islands: NDArray[np.object_], choices: TieChoices) -> tuple[list[int], list[int]]:
+    """The crossings that are tied: the tree's first, then more where an island hangs too far or more are asked for.
+
+    And the islands whose letter does not stay itself.
+    """
     crossings = footing.crossings
     holders = _tree(crossings, len(islands))
     boxes = shapely.bounds(islands)
     offered = {island: _as_short(crossings, island, holder) for island, holder in holders.items()}
     sides = {island: _sides_of(crossings, at, boxes[island - 1]) for island, at in offered.items()}
-    legible = _legible(footing, islands, offered, sides)
+    legible, doubtful = _legible(footing, islands, offered, sides)
     loads = _loads(holders, shapely.area(islands))
     chosen: list[int] = []
     for island, side in _shared_sides(legible).items():
@@ -107,7 +120,7 @@ def _chosen(footing: Footing, islands: NDArray[np.object_], choices: TieChoices)
                 break
             mine.append(more)
         chosen += mine
-    return chosen
+    return chosen, doubtful
 
 
 def _from(crossings: Crossings, island: int) -> NDArray[np.intp]:
@@ -158,15 +171,16 @@ def _sides_of(crossings: Crossings, at: NDArray[np.intp], box: NDArray[np.float6
 def _legible(
     footing: Footing, islands: NDArray[np.object_], offered: dict[int, NDArray[np.intp]],
     sides: dict[int, NDArray[np.str_]],
-) -> dict[int, set[str]]:
-    """For each island the sides on which a tie leaves its letter the most legible."""
+) -> tuple[dict[int, set[str]], list[int]]:
+    """For each island the sides on which a tie leaves its letter the most legible; the islands that have none such."""
     crossings, openings = footing.crossings, shapely.get_parts(footing.cutting.openings)
-    tree, made = shapely.STRtree(openings), {}
+    tree, made, doubtful = shapely.STRtree(openings), {}, []
     for island, at in offered.items():
         letter = letter_round(islands[island - 1], openings, tree)
-        made[island] = set(sides[island].tolist()) if letter is None else legible_sides(
+        made[island], stays = (set(sides[island].tolist()), True) if letter is None else legible_sides(
             islands[island - 1], letter, sides[island], crossings.middles[at], crossings.lengths[at])
-    return made
+        doubtful += [] if stays else [island]
+    return made, doubtful
 
 
 def _shared_sides(sides: dict[int, set[str]]) -> dict[int, Side]:
