@@ -117,9 +117,7 @@ class Fitted:
         `held_top` says that its upper edge keeps its place, so that its middle sinks as it grows. Raises FitError where
         no size does, since the wall goes out of sight.
         """
-        box = shapely.box(-self.size[0] / 2, -self.size[1] / 2, self.size[0] / 2, self.size[1] / 2)
-        shape = self.art if not self.art.is_empty and self.art.bounds[2] - self.art.bounds[0] <= self.size[0] else box
-        points = shapely.get_coordinates(shapely.segmentize(shape.boundary, self.size[0] / _TOLD_IN))
+        points, _ = self._told_of
 
         def reached(factor: float) -> float:
             sinks = self.size[1] / 2 * (factor - 1) if held_top else 0.0
@@ -135,13 +133,22 @@ class Fitted:
     @cached_property
     def on_glass(self) -> tuple[float, float]:
         """One copy's width along the parallel through its middle and height along the wall, before it is turned."""
+        points, copies = self._told_of
+        across, up = np.ptp(self.chart.way.to_wall(points), axis=0)
+        return float(across - copies) * self.chart.middle_scale, float(up)
+
+    @cached_property
+    def _told_of(self) -> tuple[Points, float]:
+        """(n, 2) points round what a size on the glass is told of, and how far its outermost copies are apart, radians.
+
+        It is the art, or where that has the ground round it, or is off the glass, the box of the typed size.
+        """
         (wide, high), (_, low, _, top), copies = self.size, self.art.bounds, self.copy_angles[-1] - self.copy_angles[0]
         shape: BaseGeometry = self.art
-        if self.art.is_empty or top - low > high * (1 + 1e-9):             # with the ground round it, or off the glass
+        if self.art.is_empty or top - low > high * (1 + 1e-9):
             shape, copies = shapely.box(-wide / 2, -high / 2, wide / 2, high / 2), 0.0
         rings = shapely.segmentize(shapely.get_rings(shapely.get_parts(shape)), wide / _TOLD_IN)
-        across, up = np.ptp(self.chart.way.to_wall(shapely.get_coordinates(rings)), axis=0)
-        return float(across - copies) * self.chart.middle_scale, float(up)
+        return shapely.get_coordinates(rings), copies
 
     @property
     def from_rim(self) -> float:

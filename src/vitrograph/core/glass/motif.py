@@ -107,7 +107,7 @@ def largest_motif(
         shapely.prepare(inside)
     space = _Space(wall, blocks, border, aspect, reading, inside)
     half, best = wall.span / 2, np.zeros((0, 3))
-    places = _grid((-half, half), _levels(space))
+    places = _grid(np.linspace(-half, half, _ACROSS), _levels(space))
     steps = np.array([2 * half / (_ACROSS - 1), wall.length / (_UP - 1)])
     for _ in range(_ROUNDS):
         found = np.column_stack([space.largest(*places.T), places])
@@ -116,7 +116,7 @@ def largest_motif(
         best = found[order[:_KEPT]]
         steps = steps * 2 / (_FINER - 1)
         near = np.arange(_FINER) - _FINER // 2
-        places = np.concatenate([_grid_of(at[1] + steps[0] * near, at[2] + steps[1] * near) for at in best])
+        places = np.concatenate([_grid(at[1] + steps[0] * near, at[2] + steps[1] * near) for at in best])
         places = places[(np.abs(places[:, 0]) <= half) & (places[:, 1] > 0) & (places[:, 1] < wall.length)]
     height, u, s = best[0].tolist()
     return Motif(height * aspect, height, u, s) if height > 0 else None
@@ -136,9 +136,5 @@ def _levels(space: _Space) -> Values:
     return np.unique(np.concatenate([np.linspace(0.0, space.wall.length, _UP)[1:-1], between]))
 
 
-def _grid(across: tuple[float, float], up: Values) -> Values:
-    return _grid_of(np.linspace(*across, _ACROSS), up)
-
-
-def _grid_of(u: Values, s: Values) -> Values:
+def _grid(u: Values, s: Values) -> Values:
     return np.asarray(np.stack(np.meshgrid(u, s), axis=-1).reshape(-1, 2))

@@ -72,20 +72,24 @@ def mend_all(sheet: Sheet, choices: StencilChoices, still_wanted: Callable[[], N
     """What a stencil is to be mended by, beside the mends it has; what fails after is told of the tied film."""
     limits, placed = Limits.of(choices), sheet.fitted.on_sheet
     cutting = mended(Cutting(sheet.outline, sheet.drawn), choices.mends, placed)
-    proposal = propose(cutting, limits, still_wanted)
+    proposal, made = _proposed(cutting, limits, still_wanted)
     if choices.ties.placed == "none" or sheet.kind == "decal":
         return proposal
-    made = mended(Cutting(sheet.outline, sheet.drawn), (*choices.mends, *proposal.mends), placed)
     tied = tie_islands(made, choices.ties, limits, placed).cutting
     return replace(proposal, after=tuple(_grave(Cutting(tied.outline, tied.openings), limits)))
 
 
 def propose(cutting: Cutting, limits: Limits, still_wanted: Callable[[], None] = lambda: None) -> Proposal:
     """Find the mends of a cutting; `still_wanted` raises where the answer is no longer wanted."""
+    return _proposed(cutting, limits, still_wanted)[0]
+
+
+def _proposed(cutting: Cutting, limits: Limits, still_wanted: Callable[[], None]) -> tuple[Proposal, Cutting]:
+    """The mends of a cutting, and what they make of it."""
     cutting = cutting.sound()
     before = _grave(cutting, limits)
     if not before:
-        return Proposal((), (), (), 0.0, 0.0, 0.0)
+        return Proposal((), (), (), 0.0, 0.0, 0.0), cutting
     tries = _Tries(cutting, limits, still_wanted)
     preview: list[_Way] = []
     for order in _ORDERS:
@@ -100,7 +104,7 @@ def propose(cutting: Cutting, limits: Limits, still_wanted: Callable[[], None] =
     after = tuple(_grave(Cutting(made.outline, made.openings), limits))
     to_film, to_opening = (float(areas.sum()) for areas in _turned(cutting, made))
     return Proposal(best.mends, tuple(before), after, to_film, to_opening,
-                    (to_film + to_opening) / max(cutting.openings.area, 1e-9))
+                    (to_film + to_opening) / max(cutting.openings.area, 1e-9)), made
 
 
 def smallest_factor(
