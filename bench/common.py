@@ -16,6 +16,12 @@ def timed(work: Callable[[], object], repeats: int) -> list[float]:
     return sorted(taken)
 
 
+def in_turn(works: list[Callable[[], object]], repeats: int) -> list[float]:
+    """Median seconds of several works, each run in turn with the others: what slows the computer slows all."""
+    rounds = [[timed(work, 1)[0] for work in works] for _ in range(repeats)]
+    return [percentile(sorted(taken), 0.5) for taken in zip(*rounds, strict=True)]
+
+
 def percentile(taken: list[float], share: float) -> float:
     """The value below which `share` of the sorted timings lie."""
     return taken[min(len(taken) - 1, int(share * len(taken)))]

@@ -8,7 +8,7 @@ is the hardest there is. Film is looked over for webs and openings for narrow pl
 import numpy as np
 import shapely
 
-from common import percentile, report, timed
+from common import in_turn, report
 from vitrograph.core.artwork import compose
 from vitrograph.core.geometry import multipolygon
 from vitrograph.core.job import Artwork, Item, Words
@@ -61,9 +61,12 @@ def measure(name: str, page) -> None:
     sizes, taken = [], []
     for size in SIZES:
         shape = page(size)
-        repeats = 9 if size <= 20_000 else 3
-        ours = percentile(timed(lambda shape=shape: thin_places(shape, LIMIT_MM, LIMIT_MM), repeats), 0.5)
-        base = percentile(timed(lambda shape=shape: shape.buffer(LIMIT_MM / 2), repeats), 0.5)
+        repeats = 15 if size <= 20_000 else 3
+        ours, base, least = in_turn([
+            lambda shape=shape: thin_places(shape, LIMIT_MM, LIMIT_MM),
+            lambda shape=shape: shape.buffer(LIMIT_MM / 2),
+            lambda shape=shape: floor(shape),
+        ], repeats)
         found = len(thin_places(shape, LIMIT_MM, LIMIT_MM))
         sizes.append(len(shapely.get_coordinates(shape)))
         taken.append(ours)
@@ -71,7 +74,6 @@ def measure(name: str, page) -> None:
         words = f"{name}, {sizes[-1]} vertices, {shape.length / 1000:.1f} m of edge"
         report(f"{words}, {found} places found, median", 1000 * ours, "ms", aims[0])
         report(f"{words}, against one buffer", ours / base, "x ", aims[1])
-        least = percentile(timed(lambda shape=shape: floor(shape), repeats), 0.5)
         report(f"{words}, no less than that for the pairs and triangles", least / base, "x ")
     exponent = float(np.polyfit(np.log(sizes), np.log(taken), 1)[0])
     report(f"{name}: cost grows with the vertices to the power of", exponent, "  ", 1.15)

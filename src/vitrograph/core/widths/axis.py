@@ -75,25 +75,32 @@ class Axis:
         return made
 
 
-def axis_of(pieces: Edges) -> Axis:
-    """The axis on both sides of an outline, from pieces of it that are short against the widths looked for."""
+def axis_of(pieces: Edges, within: float = np.inf) -> Axis:
+    """The axis on both sides of an outline, from pieces of it that are short against the widths looked for.
+
+    Where it is wider than `within` mm it is not told as such: none of its edges is `facing`.
+    """
     middles = pieces.middles
     if len(middles) < 4:
         return _none(pieces)
     triangles, opposite = triangles_of(middles)
     if not len(triangles):
         return _none(pieces)
-    vertices, radii = _circumcentres(middles.take(triangles, 0))
+    vertices, radii = _circumcentres(middles, triangles)
     ends, parted = _ridges(triangles, opposite)
-    far = ~(radii <= np.hypot(*np.ptp(middles, axis=0)))       # so far off that rounding tells its place
+    far = ~(radii <= np.hypot(*map(np.ptp, middles.T)))       # so far off that rounding tells its place
     vertices[far], radii[far] = 0.0, np.inf
     ends[(ends >= 0) & far[ends]] = -1
+    apart, half = _apart(pieces, parted)
     # between neighbours on the outline the diagram's edge crosses it, and belongs to neither side
-    kept = np.flatnonzero((np.maximum(*ends.T) >= 0) & ~pieces.are_neighbours(parted[:, 0], parted[:, 1]))
+    touching = apart <= half * (1 + 1e-6)
+    touching[touching] = pieces.are_neighbours(*parted[touching].T)
+    kept = np.flatnonzero((np.maximum(*ends.T) >= 0) & ~touching)
     ends, parted = ends.take(kept, 0), parted.take(kept, 0)
     ends = np.column_stack([np.maximum(*ends.T), np.minimum(*ends.T)])
+    facing = (ends[:, 1] >= 0) & (apart <= within + half)[kept]
+    facing[facing] = pieces.face_each_other(*parted[facing].T)
     one, other = (pieces.normals.take(parted[:, side], 0) for side in (0, 1))
-    facing = (ends[:, 1] >= 0) & pieces.face_each_other(parted[:, 0], parted[:, 1])
     seen = _seen(middles, vertices, ends, parted)
     inside = dot(seen - middles.take(parted[:, 0], 0), one) + dot(seen - middles.take(parted[:, 1], 0), other) > 0
     return Axis(pieces, vertices, radii, ends, parted, inside, facing)
@@ -106,18 +113,26 @@ def triangles_of(points: Points) -> tuple[Indices, Indices]:
     """
     import pythoncdt as cdt  # not always wanted
 
-    _, taken = np.unique(np.ascontiguousarray(points).view(np.complex128), return_index=True)
-    taken.sort()                                               # along the outline: twice as quick as from left to right
+    taken = _once_each(points)
     made = cdt.Triangulation(cdt.VertexInsertionOrder.AUTO, cdt.IntersectingConstraintEdges.DONT_CHECK, 0.0)
     vertices: Any = np.ascontiguousarray(points[taken])        # a buffer, for which Python 3.11 has no type
     made.insert_vertices(vertices)
     told = made.triangles_array()
     corners = told["vertices"].astype(np.intp) - _SUPER        # erasing the triangle about all of them here is quicker
-    kept = (corners >= 0).all(axis=1)
-    number = np.append(np.where(kept, np.cumsum(kept) - 1, -1), -1)
-    beside = told["neighbors"][kept].astype(np.intp)           # the first lies beyond the first and second corner
+    whole = np.logical_and.reduce([corner >= 0 for corner in corners.T])
+    number = np.append(np.where(whole, np.cumsum(whole) - 1, -1), -1)
+    kept = np.flatnonzero(whole)
+    beside = told["neighbors"].take(kept, 0).astype(np.intp)   # the first lies beyond the first and second corner
     beside[beside == cdt.NO_NEIGHBOR] = -1
-    return taken[corners[kept]], np.roll(number[beside], -1, axis=1)
+    return taken.take(corners.take(kept, 0)), np.column_stack([number.take(beside[:, at]) for at in (1, 2, 0)])
+
+
+def _once_each(points: Points) -> Indices:
+    """Numbers of the points without repeats, in order: along an outline, which is twice as quick as left to right."""
+    mixed = np.sort(points @ np.array([1.0, 0.7320508]))
+    if (mixed[1:] > mixed[:-1]).all():                         # sorted in a quarter of the time
+        return np.arange(len(points))
+    return np.sort(np.unique(np.ascontiguousarray(points).view(np.complex128), return_index=True)[1])
 
 
 def _ridges(triangles: Indices, neighbours: Indices) -> tuple[Indices, Indices]:
@@ -132,15 +147,29 @@ def _ridges(triangles: Indices, neighbours: Indices) -> tuple[Indices, Indices]:
     return np.concatenate(ends), np.concatenate(parted)
 
 
-def _circumcentres(corners: Points) -> tuple[Points, Numbers]:
-    """Centres and radii of the circles through the corners of (n, 3, 2) triangles; not finite where they are flat."""
-    b, c = corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]
-    b2, c2 = dot(b, b), dot(c, c)
+def _apart(pieces: Edges, pairs: Indices) -> tuple[Numbers, Numbers]:
+    """How far the middles of pairs of pieces are apart, and half the length of the two."""
+    one, other = pairs.T
+    between = pieces.middles.take(one, 0) - pieces.middles.take(other, 0)
+    return norms(between), (pieces.lengths[one] + pieces.lengths[other]) / 2
+
+
+def _circumcentres(points: Points, triangles: Indices) -> tuple[Points, Numbers]:
+    """Centres and radii of the circles through the corners of triangles; not finite where they are flat.
+
+    Taken apart into columns it is done in half the time.
+    """
+    x, y = np.ascontiguousarray(points.T)
+    at, second, third = np.ascontiguousarray(triangles.T)
+    left, low = x.take(at), y.take(at)
+    bx, by, cx, cy = x.take(second) - left, y.take(second) - low, x.take(third) - left, y.take(third) - low
+    b2, c2 = bx * bx + by * by, cx * cx + cy * cy
     with np.errstate(divide="ignore", invalid="ignore"):
-        centre = np.column_stack([c[:, 1] * b2 - b[:, 1] * c2, b[:, 0] * c2 - c[:, 0] * b2]) / (
-            2 * (b[:, 0] * c[:, 1] - b[:, 1] * c[:, 0]))[:, None]
-        radii = norms(centre)
-    return corners[:, 0] + np.nan_to_num(centre), np.where(np.isfinite(radii), radii, np.inf)
+        share = 0.5 / (bx * cy - by * cx)
+        right, up = (cy * b2 - by * c2) * share, (bx * c2 - cx * b2) * share
+        radii = np.sqrt(right * right + up * up)
+    centres = np.column_stack([left + np.nan_to_num(right), low + np.nan_to_num(up)])
+    return centres, np.where(np.isfinite(radii), radii, np.inf)
 
 
 def _seen(middles: Points, vertices: Points, ends: Indices, parted: Indices) -> Points:

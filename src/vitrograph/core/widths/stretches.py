@@ -26,7 +26,7 @@ class Stretches:
     degree: Indices
     opens: NDArray[np.bool_]
 
-    @property
+    @cached_property
     def after(self) -> Indices:
         """The edge after each stretch's last."""
         return np.append(self.first[1:], len(self.which))
@@ -85,7 +85,9 @@ class Stretches:
         _, near, far = self.axis.spans
         middles = (near.take(self.spans, 0) + far.take(self.spans, 0)) / 2
         reaches = self.axis.reaches.take(self.spans, 0)
-        _, ends = np.unique(self.axis.ends[self.which], return_inverse=True)
+        number = np.zeros(len(self.axis.vertices), dtype=np.intp)
+        number[self.nodes] = np.arange(len(self.nodes))
+        ends = number.take(self.axis.ends.take(self.which, 0))
         weights = np.repeat(norms(reaches) + 1e-9, 2)
         places = np.stack([middles - reaches / 2, middles + reaches / 2], axis=1).reshape(-1, 2)
         total = np.bincount(ends.ravel(), weights)

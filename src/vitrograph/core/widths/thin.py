@@ -26,11 +26,12 @@ Kind = Literal["neck", "tongue", "tip", "alone", "corner"]
 
 SMOOTH_MM = 0.004                  # vertices closer to the outline than this do not change a width
 SPACING = 5                       # pieces to a limit
+_COARSE = 3                         # pieces in one of those that are looked at first
 _NEAR = 1.2                        # limits: how near a piece must be that faces another
 _ABOUT = 1.5                       # limits: how far about such pieces all others are taken
 _WALK = 1.6                        # limits: how far an end's axis is followed to a wide place
 _WIDE_ENOUGH = 0.98                # of the limit: pieces of the outline are told by their middles
-_PLAIN_TREE = {"compact_nodes": False, "balanced_tree": False}     # quicker made, and asked only once
+_PLAIN_TREE = {"compact_nodes": False, "balanced_tree": False, "leafsize": 16}     # quicker made, and asked only once
 _CORNER = 1.5                      # limits: a tongue not longer than this is a corner
 _ALONE = 0.75                      # limits: the least axis of a part that is thin all over
 _CORNER_SLOPE = 0.35               # of the length, by which a corner's width falls: it has 20 degrees or more
@@ -75,19 +76,19 @@ def thin_places(shape: BaseGeometry, inside: float, outside: float = 0.0, smooth
     pieces = facing_pieces(edges_of(shape, smooth), largest)
     if not len(pieces):
         return []
-    axis = axis_of(pieces)
+    axis = axis_of(pieces, largest)
     return [place for side, limit in ((True, inside), (False, outside)) for place in _places(axis, side, limit)]
 
 
 def facing_pieces(edges: Edges, limit: float) -> Edges:
     """Pieces of edges that another faces within the limit, and all about them; `SPACING` of them to the limit.
 
-    They are looked for in pieces twice as long, with something to spare that none is missed.
+    They are looked for in pieces three times as long, with something to spare that none is missed.
     """
     from scipy.spatial import KDTree
 
     step = limit / SPACING
-    pieces = edges.tiled(2 * step)
+    pieces = edges.tiled(_COARSE * step)
     middles = pieces.middles
     pairs = KDTree(middles, **_PLAIN_TREE).query_pairs(_NEAR * limit, output_type="ndarray")
     kept = np.zeros(len(pieces), dtype=bool)
@@ -95,7 +96,7 @@ def facing_pieces(edges: Edges, limit: float) -> Edges:
     if kept.any():
         rest = np.flatnonzero(~kept)
         facing = KDTree(middles[kept], **_PLAIN_TREE)
-        kept[rest] = np.isfinite(facing.query(middles.take(rest, 0), distance_upper_bound=_ABOUT * limit)[0])
+        kept[rest] = np.isfinite(facing.query(middles.take(rest, 0), distance_upper_bound=_ABOUT * limit + step)[0])
     return pieces.taken(kept).tiled(step)
 
 
@@ -154,40 +155,43 @@ def _loose_kinds(stretches: Stretches, free: Indices, limit: float) -> NDArray[n
 
 
 def _way_to_wide(axis: Axis, inside: bool, limit: float, thin: NDArray[np.bool_]) -> Numbers:
-    """From each vertex the way, off the thin stretches, to a place as wide as the limit; boundless if none is near."""
+    """From the vertices of the thin stretches the way, off them, to a place as wide as the limit; boundless if far.
+
+    Only narrow places are walked through: whatever comes to a wide one is there.
+    """
     from scipy.sparse import coo_array
     from scipy.sparse.csgraph import dijkstra
 
-    rest = np.flatnonzero((axis.inside == inside) & ~thin)
     many = len(axis.vertices)
-    doors = np.full(many, np.inf)
-    one, other = axis.radii.take(axis.ends[rest].T)
-    wide = rest[(np.maximum(one, other) >= _WIDE_ENOUGH * limit / 2) | (axis.ends[rest, 1] < 0)]
-    for turned in (False, True):
-        at, ways = axis.ends[wide, int(turned)], _way_along(axis, wide, turned, limit)
-        np.minimum.at(doors, at[at >= 0], ways[at >= 0])
-    opened = np.flatnonzero(np.isfinite(doors))
-    if not len(opened):
-        return doors
-    ended = rest[axis.ends[rest, 1] >= 0]
-    lengths = np.concatenate([axis.lengths[ended], doors[opened]])
-    one = np.concatenate([axis.ends[ended, 0], opened])
-    other = np.concatenate([axis.ends[ended, 1], np.full(len(opened), many)])      # a node beyond all wide places
-    graph = coo_array((np.maximum(lengths, 1e-12), (one, other)), shape=(many + 1, many + 1))
+    wide = np.append(axis.radii >= _WIDE_ENOUGH * limit / 2, True)                     # the last stands for no end
+    rest = np.flatnonzero((axis.inside == inside) & ~thin)
+    one, other = wide.take(axis.ends.take(rest, 0).T)
+    narrow, into_wide = rest[~(one | other)], rest[one != other]
+    begun = np.where(wide[axis.ends[into_wide, 0]], axis.ends[into_wide, 1], axis.ends[into_wide, 0])
+    met = np.zeros(many + 1, dtype=bool)
+    met[axis.ends.take(rest, 0)] = True
+    doors = np.where(met & wide, 0.0, np.inf)
+    np.minimum.at(doors, begun, _way_along(axis, into_wide, begun, limit))
+    asked = np.zeros(many, dtype=bool)
+    asked[axis.ends[narrow]] = asked[axis.ends[thin]] = True
+    opened = np.flatnonzero(asked & np.isfinite(doors[:many]))
+    lengths = np.concatenate([axis.lengths[narrow], doors[opened]])
+    first = np.concatenate([axis.ends[narrow, 0], opened])
+    second = np.concatenate([axis.ends[narrow, 1], np.full(len(opened), many)])        # a node beyond all wide places
+    graph = coo_array((np.maximum(lengths, 1e-12), (first, second)), shape=(many + 1, many + 1))
     return np.asarray(dijkstra(graph.tocsr(), directed=False, indices=many, limit=_WALK * limit))[:many]
 
 
-def _way_along(axis: Axis, which: Indices, turned: bool, limit: float) -> Numbers:
-    """How far along each Voronoi edge, from its first vertex or its second, the shape becomes as wide as the limit."""
-    first, second = axis.ends.take(which, 0).T[:: -1 if turned else 1]
-    begun, endless = first >= 0, second < 0
-    start = axis.vertices.take(first, 0) - axis.pieces.middles.take(axis.parted[which, 0], 0)
-    way = axis.vertices.take(second, 0) - axis.vertices.take(first, 0)
-    way[endless] = start[endless]                              # it goes straight away from what it parts
+def _way_along(axis: Axis, which: Indices, begun: Indices, limit: float) -> Numbers:
+    """How far along each Voronoi edge, from its end `begun`, the shape becomes as wide as the limit; all of it at most.
+
+    One without end goes straight away from what it parts.
+    """
+    first, second = axis.ends.take(which, 0).T
+    start = axis.vertices.take(begun, 0) - axis.pieces.middles.take(axis.parted[which, 0], 0)
+    on = np.where(begun == first, second, first)
+    way = np.where((on >= 0)[:, None], axis.vertices.take(on, 0) - axis.vertices.take(begun, 0), start)
     way /= np.maximum(norms(way), 1e-300)[:, None]
-    away, ahead = dot(start, start), dot(start, way)
-    aside = np.maximum(away - ahead**2, 0.0)
-    reached = np.sqrt(np.maximum(limit**2 / 4 - aside, 0.0)) - ahead
-    there = away >= (_WIDE_ENOUGH * limit / 2) ** 2
-    fits = there | (aside <= limit**2 / 4) & ((reached <= axis.lengths[which]) | endless)
-    return np.where(begun & fits, np.where(there, 0.0, np.maximum(reached, 0.0)), np.inf)
+    ahead = dot(start, way)
+    reached = np.sqrt(np.maximum(limit**2 / 4 - dot(start, start) + ahead**2, 0.0)) - ahead
+    return np.clip(reached, 0.0, axis.lengths[which])
