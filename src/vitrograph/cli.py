@@ -35,13 +35,15 @@ from vitrograph.orders import change_order, put_together
 from vitrograph.quick import add_flags, quick_order
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
+_SAID_MOST = 200                   # letters
 
 
 class _OneLineParser(argparse.ArgumentParser):
     """Says what is wrong in one line, without the usage."""
 
     def error(self, message: str) -> NoReturn:
-        raise VitrographError(f"{message}; see '{self.prog} --help'")
+        told = message if len(message) <= _SAID_MOST else f"{message[:_SAID_MOST]}…"     # it repeats what was typed
+        raise VitrographError(f"{told}; see '{self.prog} --help'")
 
 
 def main(argv: Sequence[str] | None = None) -> int:

@@ -3,10 +3,11 @@
 from time import sleep
 
 import pytest
-from PySide6.QtWidgets import QLabel, QProgressBar
+from PySide6.QtWidgets import QLabel
 
 from vitrograph.core.errors import Cancelled
 from vitrograph.core.pipeline import Pipeline
+from vitrograph.desk.kit.work_bar import HowFar
 
 
 @pytest.fixture
@@ -31,8 +32,8 @@ def test_slow_work_is_told_of_stopped_and_taken_up_again(desk, slow):
     desk.bench.edit("Border", stencil__border=19.0)
     assert bar.isHidden()                                      # nothing is said of what takes a moment
     desk.qtbot.waitUntil(bar.isVisible, timeout=5000)
-    says, far = bar.findChild(QLabel), bar.findChild(QProgressBar)
-    assert says.text() == "Working out: fit, 3 of 14 steps done" and far.value() == 3
+    says, far = bar.findChild(QLabel), bar.findChild(HowFar)
+    assert says.text() == "Working out: fit, 3 of 14 steps done" and (far.done, far.whole) == (3, 14)
     desk.click("stopWork")
     assert says.text().startswith("Stopped") and desk.results.job != desk.bench.job
     desk.qtbot.wait(100)

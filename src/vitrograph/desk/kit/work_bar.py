@@ -1,15 +1,36 @@
 """What is being worked out, once that takes longer than a moment: which step, how far it is, and a way to stop it."""
 
 from PySide6.QtCore import Qt, QTimer
-from PySide6.QtWidgets import QHBoxLayout, QProgressBar, QWidget
+from PySide6.QtGui import QColor, QPainter, QPaintEvent
+from PySide6.QtWidgets import QHBoxLayout, QWidget
 
 from vitrograph.core.stage_table import STAGES
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 
 _MOMENT_MS = 500
 _MARGIN = 12                       # px from the corner of the widget that it lies on
+
+
+class HowFar(QWidget):
+    """A share of a whole as a line. Qt's own bar paints at once, and all that lies below it, at every step."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setFixedSize(90, 6)
+        self.done, self.whole = 0, 1
+
+    def tell(self, done: int, whole: int) -> None:
+        """Show that so much is done, when next something is painted."""
+        self.done, self.whole = done, whole
+        self.update()
+
+    def paintEvent(self, _event: QPaintEvent) -> None:
+        painter = QPainter(self)
+        painter.fillRect(self.rect(), QColor(theme.LINE))
+        painter.fillRect(0, 0, round(self.width() * self.done / self.whole), self.height(), QColor(theme.ACCENT))
 
 
 class WorkBar(QWidget):
@@ -22,9 +43,7 @@ class WorkBar(QWidget):
         self.bench = bench
         self._says = label("")
         self._says.setWordWrap(False)
-        self._far = QProgressBar()
-        self._far.setFixedSize(90, 6)
-        self._far.setTextVisible(False)
+        self._far = HowFar()
         self._button = button("Stop")
         self._button.setObjectName("stopWork")
         self._button.clicked.connect(self._press)
@@ -54,8 +73,7 @@ class WorkBar(QWidget):
 
     def _tell_how_far(self) -> None:
         whole = len(STAGES) * len(self.bench.order.pieces)
-        self._far.setRange(0, whole)
-        self._far.setValue(self._done)
+        self._far.tell(self._done, whole)
         station = STAGES[self._done % len(STAGES)].station
         self._tell(f"Working out: {station}, {self._done} of {whole} steps done", "Stop")
 
