@@ -12,6 +12,7 @@ from PIL import Image, ImageDraw
 
 from specimens import job, remedied, run
 from vitrograph.core.artwork.words.faces import faces
+from vitrograph.core.stencil import mend_all
 
 READER = shutil.which("tesseract")     # Debian's tesseract-ocr
 FACES = [face for face in faces() if face not in ("Symbols", "Saira Stencil One")]
@@ -60,15 +61,30 @@ def read(results):
     return told.stdout.decode().replace(" ", "").strip().casefold()
 
 
+def mended(made):
+    """A job after *Mend all*."""
+    return made.changed(stencil__mends=mend_all(run(made).sheet, made.stencil).mends)
+
+
 @pytest.mark.skipif(READER is None, reason="no tesseract-ocr here: nobody reads along")
-def test_tied_words_are_read_as_before_in_most_letters():
+@pytest.mark.parametrize(("wide", "after"), [(62.0, lambda made: made), (110.0, mended)])
+def test_tied_words_are_read_as_before_in_nearly_all_letters(wide, after):
     kept = before = 0
     for face in FACES:
         for words in WORDS:
-            plain = job(words, face=face, width=62.0)
+            plain = job(words, face=face, width=wide)
+            tied = after(plain.changed(stencil__ties__placed="auto"))
             wanted = words.replace(" ", "").casefold()
             alike = [sum(block.size for block in SequenceMatcher(None, wanted, read(run(made)), False)
-                         .get_matching_blocks()) for made in (plain, plain.changed(stencil__ties__placed="auto"))]
+                         .get_matching_blocks()) for made in (plain, tied)]
             before += alike[0]
             kept += min(alike)
-    assert kept >= 0.94 * before
+    assert kept >= 0.98 * before
+
+
+def test_a_tie_through_a_thin_letter_takes_no_more_of_it_than_a_scrap():
+    # all of these small capitals is thinner than the limit, and what a tie leaves of one was once filled whole
+    plain = job("paddle", face="Cinzel Bold", width=34.0)
+    areas = [sorted(part.area for part in run(made).sheet.openings.geoms)
+             for made in (plain, plain.changed(stencil__ties__placed="auto"))]
+    assert len(areas[0]) == 6 and len(areas[1]) >= 6 and areas[1][-6] > 0.7 * areas[0][0]

@@ -278,7 +278,15 @@ def _new_beside(
     before = shapely.points(np.array([fault.where for fault in cutting.faults(limits)
                                       if fault.kind in kinds and fault.grave]).reshape(-1, 2))
     shapes, reach = shapely.union_all([tie.shape for tie in ties]), max(limits.web, limits.opening)
+    openings, scrap = shapely.get_parts(tied.openings), max(ties[0].width, limits.opening) ** 2
     return [fault for fault in tied.faults(limits)
             if fault.grave and fault.kind in kinds and fault.length <= _BESIDE * ties[0].width
             and shapely.distance(shapes, Point(fault.where)) <= reach + ties[0].width / 2
-            and (not len(before) or shapely.distance(before, Point(fault.where)).min() > reach)]
+            and (not len(before) or shapely.distance(before, Point(fault.where)).min() > reach)
+            and not (fault.kind == "opening" and fault.alone and _part_at(openings, fault).area > scrap)]
+
+
+def _part_at(openings: NDArray[np.object_], fault: Fault) -> Polygon:
+    """The opening that a fault lies in: one that is thin all over may be a whole letter, and no scrap."""
+    part: Polygon = openings[int(shapely.distance(openings, Point(fault.where)).argmin())]
+    return part
