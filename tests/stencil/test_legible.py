@@ -84,7 +84,7 @@ def test_tied_words_are_read_as_before_in_nearly_all_letters(wide, after):
 
 def test_a_tie_through_a_thin_letter_takes_no_more_of_it_than_a_scrap():
     # all of these small capitals is thinner than the limit, and what a tie leaves of one was once filled whole
-    plain = job("paddle", face="Cinzel Bold", width=34.0)
+    plain = job("paddle board", face="Cinzel Bold", width=62.0)
     areas = [sorted(part.area for part in run(made).sheet.openings.geoms)
              for made in (plain, plain.changed(stencil__ties__placed="auto"))]
-    assert len(areas[0]) == 6 and len(areas[1]) >= 6 and areas[1][-6] > 0.7 * areas[0][0]
+    assert len(areas[0]) == 10 and len(areas[1]) >= 10 and areas[1][-10] > 0.5 * areas[0][0]
