@@ -77,7 +77,7 @@ def values_of(path: str, kind: Any) -> st.SearchStrategy[Any]:
     return some | st.none() if types.NoneType in options else some
 
 
-LEAVES = {path: kind for path, kind in leaves(Job).items() if path not in ("key", "artwork__items")}
+LEAVES = {path: kind for path, kind in leaves(Job).items() if path not in ("key", "row", "artwork__items")}
 EDITS = st.one_of(
     st.tuples(st.just("artwork"), ARTWORKS), st.tuples(st.just("glass"), GLASSES),
     st.tuples(st.just("remedy"), st.integers(0, 30)), st.tuples(st.just("undo"), st.integers(1, 3)),

@@ -3,8 +3,11 @@
 import argparse
 from pathlib import Path
 
+from msgspec.structs import replace
+
 from vitrograph.core.errors import JobError, VitrographError
-from vitrograph.core.job import Job, Order, Shared, new_id, with_settings
+from vitrograph.core.job import Order, Piece, Shared, new_id, with_settings
+from vitrograph.core.job.pieces import with_pieces
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.units import parse_whole
 
@@ -12,8 +15,9 @@ from vitrograph.core.units import parse_whole
 def put_together(options: argparse.Namespace) -> int:
     """Write an order of the pieces of other files. What they share is the first one's; where others differ is said."""
     orders = [_added(word) for word in options.add]
-    jobs = [job for order in orders for job in order.jobs]
-    made = Order.of(*jobs, name=options.name or orders[0].name, id=new_id(), units=orders[0].units)
+    made = replace(orders[0], name=options.name or orders[0].name, id=new_id())
+    for order in orders[1:]:
+        made = with_pieces(made, order.pieces, after=len(made.pieces) - 1)
     save_order(made, options.out)
     print(f"{made.name}: {len(made.pieces)} piece{'s' if len(made.pieces) > 1 else ''}")
     for number, piece in enumerate(made.pieces, start=1):
@@ -55,4 +59,4 @@ def change_order(options: argparse.Namespace) -> int:
 
 def _of_a_piece(setting: str) -> bool:
     first = setting.partition("=")[0].partition(".")[0].strip()
-    return (first in Job.__struct_fields__ and first not in Shared.__struct_fields__) or first == "piece"
+    return first in Piece.__struct_fields__ or first == "piece"

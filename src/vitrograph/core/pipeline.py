@@ -41,14 +41,15 @@ class Pipeline:
         return last
 
     def steps_of_order(self, order: Order, first: int = 0, cancel: Event | None = None) -> Iterator[OrderResults]:
-        """Yield growing results of an order: one piece stage by stage, then the others; the last are complete.
+        """Yield growing results of an order: one of its jobs stage by stage, then the others; the last are complete.
 
         Raises Cancelled.
         """
-        self._most = max(_KEPT, 3 * len(order.pieces))
         made = OrderResults.begun(order)
-        for at in (first, *(at for at in range(len(order.pieces)) if at != first)):
-            for results in self.steps(order.job(at), cancel):
+        jobs = tuple(results.job for results in made.pieces)
+        self._most = max(_KEPT, 3 * len(jobs))
+        for at in (first, *(at for at in range(len(jobs)) if at != first)):
+            for results in self.steps(jobs[at], cancel):
                 made = made.with_piece(at, results)
                 if at == first and not results.complete:
                     yield made

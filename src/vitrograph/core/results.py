@@ -130,7 +130,7 @@ def _of_this_job(results: Results) -> bool:
 
 @dataclass(frozen=True)
 class OrderResults:
-    """What is known of an order so far: results for each of its pieces, in their order."""
+    """What is known of an order so far: results for each of its jobs, in their order (a row of names is a job)."""
 
     order: Order
     pieces: tuple[Results, ...]

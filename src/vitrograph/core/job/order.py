@@ -15,17 +15,19 @@ from vitrograph.core.errors import JobError
 from vitrograph.core.job.artwork import Artwork
 from vitrograph.core.job.fit import Fit
 from vitrograph.core.job.glass import Features, Glass, MaterialName, TaperedGlass, Tools
+from vitrograph.core.job.names import Count, Names, absorbed, filled, stencil_absorbed, stencil_of
 from vitrograph.core.job.records import Record
 from vitrograph.core.job.shared import CutChoices, EtchChoices, TransferChoices
 from vitrograph.core.job.stencil import StencilChoices
 from vitrograph.core.job.tree import changed_record, plain, read_record
 from vitrograph.core.units import parse_whole
 
-ORDER_VERSION = 6                  # docs/formats.md; raised, with a migration, when the tree changes
+ORDER_VERSION = 7                  # docs/formats.md; raised, with a migration, when the tree changes
 MOST_PIECES = 1000
 
 Name = Annotated[str, Meta(min_length=1, max_length=120)]
-Count = Annotated[int, Meta(ge=1, le=1000)]
+_OWN = ("name", "like", "key", "names")     # what is the piece's own and not a row's
+_ROW_KEY = 1_000_000               # a row's key among pieces: whatever is done of it is kept by that
 
 
 class Tree(Record, frozen=True, kw_only=True):
@@ -58,12 +60,22 @@ class Design(Tree, frozen=True, kw_only=True):
     stencil: StencilChoices = StencilChoices()
 
 
-class Piece(Design, frozen=True, kw_only=True):
-    """A piece of an order: a design, its name, and how many are made of it. Its `key` tells it from the others."""
+class Work(Design, frozen=True, kw_only=True):
+    """A design, its name, and how many are made of it. Its `key` tells it from others of its order."""
 
     key: Annotated[int, Meta(ge=0)] = 1
     name: Name = "Untitled"
     count: Count = 1
+
+
+class Piece(Work, frozen=True, kw_only=True):
+    """A piece of an order. Pieces of one `like` number, other than 0, share their art.
+
+    `names` are rows that fill its art, each made by itself.
+    """
+
+    like: Annotated[int, Meta(ge=0)] = 0
+    names: Names = Names()
 
 
 class Shared(Tree, frozen=True, kw_only=True):
@@ -74,9 +86,13 @@ class Shared(Tree, frozen=True, kw_only=True):
     etch: EtchChoices = EtchChoices()
 
 
-class Job(Piece, frozen=True, kw_only=True):
-    """One piece together with what its order shares: all that one stencil's results can depend on."""
+class Job(Work, frozen=True, kw_only=True):
+    """One piece together with what its order shares: all that one stencil's results can depend on.
 
+    Of a piece with names it is one row filled in, and `row` tells its cells by their columns.
+    """
+
+    row: tuple[tuple[str, str], ...] = ()
     cut: CutChoices = CutChoices()
     transfer: TransferChoices = TransferChoices()
     etch: EtchChoices = EtchChoices()
@@ -98,7 +114,7 @@ class Order(Shared, frozen=True, kw_only=True):
     `units` are those its maker reads and types lengths in; inside, all is mm.
     """
 
-    version: Literal[6] = 6
+    version: Literal[7] = 7
     id: Annotated[str, Meta(max_length=64)] = ""
     name: Name = "Untitled"
     units: Literal["mm", "in"] = "mm"
@@ -116,20 +132,42 @@ class Order(Shared, frozen=True, kw_only=True):
         if len({piece.key for piece in self.pieces}) < len(self.pieces):
             raise ValueError("two pieces have the same key, and each needs one of its own")
 
-    def job(self, at: int = 0) -> Job:
-        """The piece of that number, from 0, together with what the order shares."""
-        piece = {field: getattr(self.pieces[at], field) for field in Piece.__struct_fields__}
-        return Job(**piece, cut=self.cut, transfer=self.transfer, etch=self.etch)
+    def job(self, at: int = 0, row: int = 0) -> Job:
+        """The piece of that number, from 0, with what the order shares; of one with names the row of that number."""
+        made = self.pieces[at]
+        if not made.names.rows:
+            return self._with_shared(made)
+        names, one = made.names, made.names.rows[row]
+        made = msgspec.structs.replace(
+            made, key=made.key + _ROW_KEY * (one.key + 1), name=f"{made.name[:60]}: {one.says}", count=one.count,
+            artwork=filled(made.artwork, names, one), stencil=stencil_of(made.stencil, one))
+        return self._with_shared(made, tuple(zip(names.columns, one.cells, strict=True)))
+
+    def _with_shared(self, piece: Piece, row: tuple[tuple[str, str], ...] = ()) -> Job:
+        fields = {field: getattr(piece, field) for field in Work.__struct_fields__}
+        return Job(**fields, cut=self.cut, transfer=self.transfer, etch=self.etch, row=row)
+
+    @property
+    def places(self) -> tuple[tuple[int, int], ...]:
+        """All that is made, each by the numbers of its piece and of its row."""
+        return tuple((at, row) for at, piece in enumerate(self.pieces) for row in range(max(1, len(piece.names.rows))))
 
     @property
     def jobs(self) -> tuple[Job, ...]:
-        """All pieces, each with what the order shares."""
-        return tuple(self.job(at) for at in range(len(self.pieces)))
+        """All that is made: each piece, or each of its rows, with what the order shares."""
+        return tuple(self.job(at, row) for at, row in self.places)
 
-    def changed(self, at: int = 0, **changes: Any) -> Self:
+    @property
+    def count(self) -> int:
+        """How many glasses are made in all."""
+        return sum(row.count for piece in self.pieces for row in piece.names.rows or (piece,))
+
+    def changed(self, at: int = 0, row: int = 0, **changes: Any) -> Self:
         """Return an order with some values replaced, as in `Job.changed`; a design's are those of the piece `at`.
 
-        The order's own name and a piece's are told apart as `order__name` and `name`. Raises JobError.
+        The order's own name and a piece's are told apart as `order__name` and `name`. Of a piece with names, words that
+        the list fills, mends and ties by place and the count are the row's; all else is so for all its rows. Raises
+        JobError.
 
         >>> Order().changed(fit__across=60.0, order__name="Open night").pieces[0].fit.across
         60.0
@@ -138,9 +176,24 @@ class Order(Shared, frozen=True, kw_only=True):
         rest = {path: value for path, value in changes.items() if not belongs_to_order(path)}
         pieces = self.pieces
         if rest:
-            pieces = (*pieces[:at], changed_record(pieces[at], rest), *pieces[at + 1:])
+            pieces = (*pieces[:at], self._changed_piece(at, row, rest), *pieces[at + 1:])
         changed = msgspec.structs.replace(self, pieces=pieces)
         return changed_record(changed, own) if own else changed
+
+    def _changed_piece(self, at: int, row: int, changes: dict[str, Any]) -> Piece:
+        piece = self.pieces[at]
+        of_all = {path: value for path, value in changes.items() if path.split("__", 1)[0] in _OWN}
+        of_row = {path: value for path, value in changes.items() if path not in of_all}
+        if of_row and piece.names.rows:
+            changed = changed_record(piece_of(self.job(at, row)), of_row)
+            artwork, names = absorbed(piece.artwork, piece.names, row, changed.artwork)
+            stencil, one = stencil_absorbed(piece.stencil, changed.stencil, names.rows[row])
+            names = names.with_row(row, msgspec.structs.replace(one, count=changed.count))
+            piece = msgspec.structs.replace(changed, key=piece.key, name=piece.name, count=piece.count, like=piece.like,
+                                            names=names, artwork=artwork, stencil=stencil)
+        elif of_row:
+            piece = changed_record(piece, of_row)
+        return changed_record(piece, of_all) if of_all else piece
 
     def piece_named(self, name: str) -> int:
         """The number of the piece of a name, or of that number from 1. Raises JobError where there is none, or two."""
@@ -168,4 +221,4 @@ def belongs_to_order(path: str) -> bool:
 
 def piece_of(job: Job) -> Piece:
     """A job without what its order shares."""
-    return Piece(**{field: getattr(job, field) for field in Piece.__struct_fields__})
+    return Piece(**{field: getattr(job, field) for field in Work.__struct_fields__})

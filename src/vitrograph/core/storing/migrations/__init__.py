@@ -25,6 +25,7 @@ _STEPS: dict[int, Callable[[Tree], Tree]] = {
     3: _meant_the_same,            # ways to lay, to place and to part the art
     4: _meant_the_same,            # kinds, outlines, marks, mends and ties
     5: to_order,
+    6: _meant_the_same,            # lists of names, and art that pieces share
 }
 
 

@@ -1,0 +1,162 @@
+"""A list of names: rows that each fill named parts of a piece's art, so that every row is a stencil of its own.
+
+A column belongs to an item of the art by the item's name; one called *words*, *initials* or *drawing* belongs to the
+first such item where none is so named. What is decided about one row only (its mends and ties by place, a size of its
+own) is kept with the row.
+"""
+
+from typing import Annotated, Any
+from unicodedata import normalize
+
+from msgspec import Meta
+from msgspec.structs import replace
+
+from vitrograph.core.job.artwork import Artwork, Item
+from vitrograph.core.job.items import Drawing, Monogram, Words
+from vitrograph.core.job.records import Place, Ratio, Record
+from vitrograph.core.job.stencil import FilmMend, StencilChoices
+
+MOST_ROWS = 1000
+COUNT = "count"                    # the column that says how many are made of a row
+
+Cell = Annotated[str, Meta(max_length=2000)]
+Count = Annotated[int, Meta(ge=1, le=1000)]
+
+_KINDS: dict[str, type] = {"words": Words, "initials": Monogram, "drawing": Drawing}
+_SPOKEN = 56                       # letters of a row that name it
+
+
+class Row(Record, frozen=True):
+    """What fills the art once: a cell for each column, how many are made, and what is so in this row only.
+
+    `grown` is its size against the other rows'; `mends` and `ties_at` are those of its film that have a place.
+    """
+
+    key: Annotated[int, Meta(ge=0)]
+    cells: Annotated[tuple[Cell, ...], Meta(max_length=40)]
+    count: Count = 1
+    grown: Ratio = 1.0
+    mends: Annotated[tuple[FilmMend, ...], Meta(max_length=200)] = ()
+    ties_at: Annotated[tuple[tuple[Place, Place], ...], Meta(max_length=200)] = ()
+
+    @property
+    def says(self) -> str:
+        """What it is called by: its first cell that is not empty."""
+        return " ".join(next((cell for cell in self.cells if cell.strip()), "empty").split())[:_SPOKEN]
+
+
+class Names(Record, frozen=True):
+    """Columns, each the name of a part of the art, and rows; `drawings` are those that cells name."""
+
+    columns: Annotated[tuple[Annotated[str, Meta(min_length=1, max_length=120)], ...], Meta(max_length=40)] = ()
+    rows: Annotated[tuple[Row, ...], Meta(max_length=MOST_ROWS)] = ()
+    drawings: Annotated[tuple[Drawing, ...], Meta(max_length=200)] = ()
+
+    def __post_init__(self) -> None:
+        if len({folded(column) for column in self.columns}) < len(self.columns):
+            raise ValueError("two columns of the list have the same name, and each needs one of its own")
+        if len({row.key for row in self.rows}) < len(self.rows):
+            raise ValueError("two rows of the list have the same key, and each needs one of its own")
+        if any(len(row.cells) != len(self.columns) for row in self.rows):
+            raise ValueError("every row of the list needs one cell for each column")
+
+    def with_row(self, at: int, row: Row) -> "Names":
+        """With another row in one place."""
+        return replace(self, rows=(*self.rows[:at], row, *self.rows[at + 1:]))
+
+
+def folded(name: str) -> str:
+    """A name as names are compared: composed letters (UAX 15, form C), no case, no space about it."""
+    return normalize("NFC", name).strip().casefold()
+
+
+def item_of(column: str, artwork: Artwork) -> Item | None:
+    """The item of the art that a column belongs to; None where there is none."""
+    wanted = folded(column)
+    named = next((item for item in artwork.items if folded(item.name) == wanted), None)
+    kind = _KINDS.get(wanted)
+    if named is not None or kind is None:
+        return named
+    return next((item for item in artwork.items if isinstance(item.what, kind)), None)
+
+
+def filled(artwork: Artwork, names: Names, row: Row) -> Artwork:
+    """The art with a row's cells in it, at the row's size; an empty cell hides its item."""
+    changes: dict[int, dict[str, Any]] = {}
+    for column, cell in zip(names.columns, row.cells, strict=True):
+        item = item_of(column, artwork)
+        if item is not None:
+            changes[item.key] = {"what": _with_cell(item, cell, names)} if cell.strip() else {"shown": False}
+    made = artwork.changed(changes)
+    return made if row.grown == 1.0 else made.scaled(row.grown)
+
+
+def _with_cell(item: Item, cell: str, names: Names) -> Any:
+    what = item.what
+    if isinstance(what, Words):
+        return replace(what, text=cell)
+    if isinstance(what, Monogram):
+        return replace(what, initials=cell)
+    drawing = next((drawing for drawing in names.drawings if folded(drawing.name) == folded(cell)), None)
+    return what if drawing is None else drawing
+
+
+def absorbed(before: Artwork, names: Names, at: int, changed: Artwork) -> tuple[Artwork, Names]:
+    """The art of all rows, and the list, so that row `at` filled in is the changed art of that row.
+
+    Words typed into the row go to its cell; all else that was changed is so for all rows.
+    """
+    row = names.rows[at]
+    template = changed if row.grown == 1.0 else changed.scaled(1 / row.grown)
+    cells, own = list(row.cells), {}
+    for number, column in enumerate(names.columns):
+        old = item_of(column, before)
+        new = None if old is None else template.item(old.key)
+        if old is None or new is None:
+            continue
+        if new.shown:
+            cells[number] = _cell_of(new, cells[number])
+        own[new.key] = {"what": _restored(new, old), "shown": old.shown if not row.cells[number].strip() else new.shown}
+    return template.changed(own), names.with_row(at, replace(row, cells=tuple(cells)))
+
+
+def _cell_of(item: Item, cell: str) -> str:
+    what = item.what
+    return what.text if isinstance(what, Words) else what.initials if isinstance(what, Monogram) else cell
+
+
+def _restored(new: Item, old: Item) -> Any:
+    """What an item is, with the words that stand for those of all rows."""
+    if isinstance(new.what, Words) and isinstance(old.what, Words):
+        return replace(new.what, text=old.what.text)
+    if isinstance(new.what, Monogram) and isinstance(old.what, Monogram):
+        return replace(new.what, initials=old.what.initials)
+    if isinstance(new.what, Drawing) and isinstance(old.what, Drawing):
+        return old.what
+    return new.what
+
+
+def stencil_of(stencil: StencilChoices, row: Row) -> StencilChoices:
+    """The stencil's choices with a row's own mends and ties."""
+    ties = replace(stencil.ties, placed="hand", at=row.ties_at) if row.ties_at else stencil.ties
+    return replace(stencil, mends=(*stencil.mends, *row.mends), ties=ties)
+
+
+def stencil_absorbed(before: StencilChoices, changed: StencilChoices, row: Row) -> tuple[StencilChoices, Row]:
+    """What of a row's stencil is so for all rows, and the row with what has a place in its own letters."""
+    placed = tuple(mend for mend in changed.mends if mend.at is not None)
+    by_hand = changed.ties.placed == "hand" and bool(changed.ties.at)
+    ties = replace(changed.ties, at=(), placed=before.ties.placed if by_hand else changed.ties.placed)
+    kept = replace(changed, mends=tuple(mend for mend in changed.mends if mend.at is None), ties=ties)
+    return kept, replace(row, mends=placed, ties_at=changed.ties.at if by_hand else ())
+
+
+def same_cells(names: Names) -> list[tuple[int, int]]:
+    """Rows, from 0, that say the same as an earlier one, and that earlier one."""
+    seen: dict[tuple[str, ...], int] = {}
+    found = []
+    for at, row in enumerate(names.rows):
+        first = seen.setdefault(tuple(map(folded, row.cells)), at)
+        found += [(at, first)] if first != at else []
+    return found
+
