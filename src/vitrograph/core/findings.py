@@ -46,6 +46,7 @@ class Code(StrEnum):
     PARTS = "parts"
     CLOSURE = "closure"
     LETTERS = "letters"
+    ROW = "row"
     LICENCE = "licence"
     PIECE = "piece"
     DRAWING = "drawing"

@@ -1,6 +1,6 @@
 """The order: the frozen tree of everything the maker decided, room by room."""
 
-from vitrograph.core.job.artwork import Artwork, Item, Repeat, SizeSide, kind_of_item
+from vitrograph.core.job.artwork import Artwork, Item, Repeat, SizeRule, SizeSide, kind_of_item
 from vitrograph.core.job.fit import Face, FilmGives, Fit, Mode, Stand
 from vitrograph.core.job.glass import (
     BallGlass,
@@ -46,7 +46,7 @@ __all__ = [
     "Design", "Drawing", "EdgeName", "EtchChoices", "Face", "Features", "FilmGives", "FilmKind", "FilmMend",
     "FilmMendName", "Fit", "FlatGlass", "FontFile", "Girth", "Glass", "Item", "Job", "KeepOut", "MaterialName",
     "Mend", "MendName", "Mode", "Monogram", "MonogramStyle", "Names", "Obstacle", "Order", "OutlineName", "Piece",
-    "Repeat", "Row", "SchoolName", "Shape", "Shared", "SizeSide", "Stand", "StencilChoices", "StencilKind",
+    "Repeat", "Row", "SchoolName", "Shape", "Shared", "SizeRule", "SizeSide", "Stand", "StencilChoices", "StencilKind",
     "StraightGlass", "Taken", "TaperedGlass", "TieChoices", "Tone", "ToneName", "ToolName", "Tools", "TraceChoices",
     "TransferChoices", "Words", "kind_of_item", "new_id", "piece_of", "with_settings",
 ]

@@ -110,10 +110,33 @@ def _factors(matrix: Matrix, turn: float, lean: float, mirrored: bool) -> tuple[
     return atan2(right[1], right[0]), along / taller, wider, taller
 
 
+class SizeRule(Record, frozen=True):
+    """How large the art of each row of a list of names is.
+
+    `caps`: as its items are typed, so that all rows have the same capitals. `width`: all of it `most` wide. `narrow`:
+    as typed, and where that is wider than `most`, narrowed down to `narrowest` of its own width at the utmost.
+    """
+
+    by: Literal["caps", "width", "narrow"] = "caps"
+    most: Length = 60.0
+    narrowest: Annotated[float, Meta(ge=0.3, le=1)] = 0.85
+
+    def factors(self, width: float) -> tuple[float, float]:
+        """What art of a width is multiplied by, across and upright.
+
+        >>> SizeRule("narrow", 50.0, 0.8).factors(56.0)
+        (0.8928571428571429, 1.0)
+        """
+        if self.by == "width":
+            return self.most / width, self.most / width
+        return (max(self.narrowest, min(1.0, self.most / width)), 1.0) if self.by == "narrow" else (1.0, 1.0)
+
+
 class Artwork(Record, frozen=True):
-    """All items, the lowest first."""
+    """All items, the lowest first; of rows of names, how large each row is."""
 
     items: Annotated[tuple[Item, ...], Meta(max_length=200)] = ()
+    rule: SizeRule = SizeRule()
 
     def __post_init__(self) -> None:
         keys = [item.key for item in self.items]

@@ -11,6 +11,7 @@ from pathlib import Path
 import platformdirs
 
 from vitrograph.core.errors import LogbookError
+from vitrograph.core.storing.cells import harmless
 
 SCHEMA_VERSION = 2
 OUTCOMES = ("good", "faint", "leaks", "missed a piece", "crooked", "spoiled")
@@ -106,7 +107,8 @@ class Logbook:
         out = io.StringIO()
         writer = csv.writer(out)
         writer.writerow(_COLUMNS)
-        writer.writerows([_harmless(value) for value in asdict(entry).values()] for entry in self.entries())
+        for entry in self.entries():
+            writer.writerow(harmless(cell) if isinstance(cell, str) else cell for cell in asdict(entry).values())
         return out.getvalue()
 
     @contextmanager
@@ -134,14 +136,6 @@ class Logbook:
 def _is_sound(row: tuple[object, ...]) -> bool:
     """Whether a row has words where words belong and numbers where numbers do: SQLite itself minds neither."""
     return all(isinstance(value, _TYPES[name]) for name, value in zip(_COLUMNS, row, strict=True))
-
-
-def _harmless(value: object) -> object:
-    """A cell that spreadsheets do not run: words that begin as a formula does get an apostrophe before them.
-
-    OWASP, CSV Injection: = + - @, and the tabs and line ends that are passed over before them.
-    """
-    return f"'{value}" if isinstance(value, str) and value.startswith(("=", "+", "-", "@", "\t", "\r", "\n")) else value
 
 
 def _advice(error: Exception) -> str:

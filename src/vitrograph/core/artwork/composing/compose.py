@@ -1,7 +1,7 @@
 """Composing: the items of an artwork joined to one two-tone shape, in mm as on the glass, centred on (0, 0)."""
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import lru_cache
 
 import numpy as np
@@ -10,7 +10,7 @@ from shapely.affinity import translate
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.artwork.composing.found import found_in, label_of
+from vitrograph.core.artwork.composing.found import found_in, label_of, too_wide
 from vitrograph.core.artwork.composing.local import local_drawing, local_shape, local_words, rough_width
 from vitrograph.core.artwork.composing.monogram import local_monogram
 from vitrograph.core.artwork.composing.place import (
@@ -42,7 +42,8 @@ class Art:
     """The art as one shape, mm, centred on its box; names; what was found.
 
     `middle` is where the box's middle lies in the artwork's own frame; `placed` are the items shown, lowest first, in
-    that frame. `failed` tells by their keys why other items could not be made.
+    that frame. `failed` tells by their keys why other items could not be made. `grown` is what the rule for rows of
+    names made of the sizes typed, across and upright.
     """
 
     shape: MultiPolygon
@@ -51,6 +52,7 @@ class Art:
     marks: tuple[Mark, ...]
     findings: tuple[Finding, ...]
     failed: tuple[tuple[int, ArtworkError], ...] = ()
+    grown: tuple[float, float] = (1.0, 1.0)
 
     @property
     def size(self) -> tuple[float, float]:
@@ -83,8 +85,17 @@ class Art:
 def compose(artwork: Artwork, max_deviation: float = CURVE_DEVIATION_MM) -> Art:
     """Join the items; outlines stray at most `max_deviation` mm.
 
-    Raises NothingYet where there is nothing to join, ArtworkError where no item can be made, or nothing stays frosted.
+    Where the artwork has a rule for rows of names, it is made as large as that says. Raises NothingYet where there is
+    nothing to join, ArtworkError where no item can be made, or nothing stays frosted.
     """
+    art = _composed(artwork, max_deviation)
+    grown = artwork.rule.factors(art.size[0])
+    if grown != (1.0, 1.0):
+        art = replace(_composed(artwork.stretched(*grown), max_deviation), grown=grown)
+    return replace(art, findings=(*art.findings, *too_wide(artwork, art.size[0])))
+
+
+def _composed(artwork: Artwork, max_deviation: float) -> Art:
     placed, failed = _place_all(artwork, max_deviation)
     findings = [_left_out(artwork, key, error) for key, error in failed]
     findings += [found for one in placed for found in found_in(one)]

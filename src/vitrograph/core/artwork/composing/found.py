@@ -1,7 +1,7 @@
 """What is found while items are placed: letters a face lacks, what of a drawing is not cut, what licences allow."""
 
 from collections.abc import Iterator
-from math import pi
+from math import ceil, floor, pi
 
 import msgspec
 
@@ -10,9 +10,11 @@ from vitrograph.core.artwork.source import Source, largest_picture
 from vitrograph.core.artwork.words import face_of
 from vitrograph.core.artwork.words.runs import missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.job import Drawing, Item, Monogram, Words
-from vitrograph.core.job.change import SetContent
+from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Words
+from vitrograph.core.job.change import SetContent, put
+from vitrograph.core.says import Length, Says
 
+_AS_TYPED = 0.005                  # mm
 _MOST_NAMED = 12                   # letters named one by one
 _LINE_MM = 1.0                     # of film between two colours: a little more than the least web of most vinyl
 
@@ -41,6 +43,26 @@ def found_in(placed: Placed) -> Iterator[Finding]:
         yield from _merged(placed, placed.local.source, what)
     if isinstance(what, Words | Monogram) and what.font is not None:
         yield from _may_be_sold(what)
+
+
+def too_wide(artwork: Artwork, width: float) -> Iterator[Finding]:
+    """Yield that a row stays wider than its rule allows, with all the narrowing that is allowed."""
+    rule = artwork.rule
+    if rule.by != "narrow" or width <= rule.most + _AS_TYPED:
+        return
+    wide, needed = ceil(width * 10) / 10, floor(100 * rule.narrowest * rule.most / width)
+    narrower = Remedy.of(Says("Narrow long rows to {share} %", share=str(needed)),
+                         put(lambda job: job.artwork.rule.narrowest, needed / 100))
+    yield Finding(
+        Code.ROW, Level.WATCH,
+        Says("{wide} wide, narrowed to {share} % already", wide=Length(width, 1),
+             share=str(round(100 * rule.narrowest))),
+        Says("{most} is the most a row may take: allow more, narrow it more, or set it in a narrower face",
+             most=Length(rule.most, 1)),
+        value=width, limit=rule.most,
+        remedy=Remedy.of(Says("Allow {wide} for all rows", wide=Length(wide, 1)),
+                         put(lambda job: job.artwork.rule.most, wide)),
+        others=(narrower,) if needed >= 30 else ())
 
 
 def _letters_left_out(placed: Placed) -> Iterator[Finding]:

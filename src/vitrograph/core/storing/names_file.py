@@ -1,0 +1,181 @@
+"""Lists of names as people keep them: typed, pasted from a spreadsheet, CSV or a text file; and written back.
+
+Comma, semicolon or tab between cells, told by the first line; UTF-8 with and without mark, UTF-16, or Latin letters of
+one byte (Windows-1252). Quotes as in RFC 4180. What is odd about a row is told and the row kept wherever that can be.
+"""
+
+import csv
+import io
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from pathlib import Path
+
+from vitrograph.core.artwork.opening import kind_of, read_drawing
+from vitrograph.core.errors import JobError, VitrographError
+from vitrograph.core.job import MOST_ROWS, Artwork, Drawing, Monogram, Names, Row
+from vitrograph.core.job.names import COUNT, folded, item_of, same_cells
+from vitrograph.core.storing.cells import as_written, harmless
+from vitrograph.core.storing.whole import read_plain, reason
+from vitrograph.core.units import parse_whole
+
+_MOST_BYTES = 4_000_000
+_MOST_TOLD = 12                    # odd rows told one by one
+_LONG = 60                         # letters of a name that is looked at again
+_MOST_CELL, _MOST_INITIALS = 2000, 20
+_LIST = "the list"
+
+
+@dataclass(frozen=True)
+class Listed:
+    """A list as read, and what is odd about it, a sentence each."""
+
+    names: Names
+    notes: tuple[str, ...]
+
+
+def read_names(path: Path, artwork: Artwork) -> Listed:
+    """Read a file's list for some art; drawings it names are looked for beside it. Raises JobError."""
+    try:
+        content = read_plain(path, _MOST_BYTES)
+    except OSError as error:
+        raise JobError(f"{path} could not be opened: {reason(error)}") from None
+    if kind_of(content) == "picture" or content.startswith(b"PK\x03\x04"):
+        raise JobError(f"{path.name} holds no list of names: save it from the spreadsheet as CSV or as plain text")
+    return names_of(_decoded(content, path.name), artwork, path.parent, path.name)
+
+
+def names_of(text: str, artwork: Artwork, folder: Path | None = None, called: str = _LIST) -> Listed:
+    """Read a list that was typed or pasted. Raises JobError with the row that cannot be."""
+    records = _records(text, called, artwork, typed=folder is None)
+    columns, below = _columns(records, artwork, called)
+    told: list[str] = []
+    rows = [Row(key, cells, count) for key, (cells, count) in enumerate(_rows(columns, records, below, told), start=1)]
+    if not rows:
+        raise JobError(f"{called} holds no names: put one on each line")
+    if len(rows) > MOST_ROWS:
+        raise JobError(f"{called} has {len(rows)} rows, and {MOST_ROWS} are the most in one list: part it into several")
+    kept = tuple(column for column in columns if folded(column) != COUNT)
+    names = Names(kept, tuple(rows))
+    names = Names(kept, names.rows, _drawings(names, artwork, folder, told))
+    told += [f"row {at + 1} says the same as row {first + 1}: {names.rows[at].says}" for at, first in same_cells(names)]
+    told += [f"row {at + 1} is {len(row.says)} letters long and more: {row.says[:24]}…"
+             for at, row in enumerate(names.rows) if max(map(len, row.cells)) >= _LONG]
+    more = len(told) - _MOST_TOLD
+    return Listed(names, (*told[:_MOST_TOLD], *([f"and {more} rows more are odd"] if more > 0 else [])))
+
+
+def _decoded(content: bytes, called: str) -> str:
+    if content.startswith((b"\xff\xfe", b"\xfe\xff")):
+        encodings = ["utf-16"]
+    elif content[1:40:2].count(0) > 4 or content[:40:2].count(0) > 4:
+        encodings = ["utf-16-le" if content[1:40:2].count(0) > 4 else "utf-16-be"]
+    else:
+        encodings = ["utf-8-sig", "cp1252", "latin-1"]
+    for encoding in encodings:
+        try:
+            text = content.decode(encoding)
+        except UnicodeDecodeError:
+            continue
+        if "\0" not in text:
+            return text
+    raise JobError(f"{called} holds no list of names: save it from the spreadsheet as CSV or as plain text")
+
+
+def _records(text: str, called: str, artwork: Artwork, *, typed: bool) -> list[list[str]]:
+    """The cells of each line, lines of a quoted cell kept together; empty lines stay, so that lines keep their number.
+
+    A comma in a line that was typed belongs to the name, unless the first line names columns.
+    """
+    text = text.lstrip("\ufeff")
+    first = text.lstrip("\r\n ").split("\n", 1)[0]
+    mark = max("\t;,", key=lambda one: (first.count(one), one == "\t"))
+    if typed and not all(_is_known(cell, artwork) for cell in first.split(mark)):
+        mark = "\t"                                            # as cells are pasted
+    try:
+        reader = csv.reader(io.StringIO(text, newline=""), delimiter=mark, strict=False)
+        return [[as_written(cell.strip()) for cell in record] for record in reader]
+    except csv.Error as error:
+        raise JobError(f"{called} cannot be read as a list ({error}): save it from the spreadsheet as CSV") from None
+
+
+def _is_known(column: str, artwork: Artwork) -> bool:
+    return folded(column) == COUNT or item_of(column, artwork) is not None
+
+
+def _columns(records: list[list[str]], artwork: Artwork, called: str) -> tuple[list[str], int]:
+    """The columns, and at which record what is below begins; one column without a header is a list of words."""
+    at = next((number for number, record in enumerate(records) if any(record)), None)
+    if at is None:
+        raise JobError(f"{called} is empty: put one name on each line")
+    header = records[at]
+    while header and not header[-1]:
+        header = header[:-1]
+    known = [_is_known(cell, artwork) for cell in header]
+    if len(header) == 1 and not known[0]:
+        return ["words"], 0
+    for column, number in ((column, number) for number, column in enumerate(header)):
+        if not column:
+            raise JobError(f"{called}: column {number + 1} has no name in its first line")
+        if folded(column) in map(folded, header[:number]):
+            raise JobError(f"{called}: two columns are called '{column[:40]}', and each needs a name of its own")
+    for column, fits in zip(header, known, strict=True):
+        if not fits:
+            named = [f"'{item.name}'" for item in artwork.items if item.name] + ["words", "initials", "drawing", COUNT]
+            raise JobError(f"{called}: the column '{column[:40]}' belongs to no part of the art: call it one of "
+                           f"{', '.join(named[:8])}, or give that name to a part")
+    return header, at + 1
+
+
+def _rows(
+    columns: Sequence[str], records: Sequence[list[str]], below: int, told: list[str]
+) -> Iterator[tuple[tuple[str, ...], int]]:
+    """The cells and the count of every row that says something; `told` takes what is odd."""
+    width, counted = len(columns), next((at for at, column in enumerate(columns) if folded(column) == COUNT), None)
+    for line, record in enumerate(records[below:], start=below + 1):
+        if not any(record):
+            told.append(f"line {line} is empty and left out")
+            continue
+        if any(record[width:]):
+            told.append(f"line {line} has more cells than there are columns; '{record[width][:20]}' is left out")
+        cells = [*record, *[""] * width][:width]
+        count = 1
+        if counted is not None:
+            typed = cells.pop(counted)
+            many = parse_whole(typed, 1000, 1) if typed else 1
+            if many is None:
+                told.append(f"line {line}: a count from 1 to 1000 was wanted, got '{typed[:20]}'; 1 is taken")
+            count = many or 1
+        if max(map(len, cells), default=0) > _MOST_CELL:
+            raise JobError(f"line {line} holds a name of more than {_MOST_CELL} letters: shorten it")
+        yield tuple(cells), count
+
+
+def _drawings(names: Names, artwork: Artwork, folder: Path | None, told: list[str]) -> tuple[Drawing, ...]:
+    """The drawings that cells name, read once each; initials that are too many are refused."""
+    found: dict[str, Drawing] = {}
+    for number, column in enumerate(names.columns):
+        item = item_of(column, artwork)
+        for at, row in enumerate(names.rows, start=1):
+            cell = row.cells[number]
+            if item is not None and isinstance(item.what, Monogram) and len(cell) > _MOST_INITIALS:
+                raise JobError(f"row {at}: '{cell[:24]}…' is too long for initials: {_MOST_INITIALS} letters at most")
+            if item is None or not isinstance(item.what, Drawing) or not cell or folded(cell) in found:
+                continue
+            try:
+                if folder is None:
+                    raise JobError("it was typed: open the list from a file beside its drawings")
+                found[folded(cell)] = Drawing(cell, (drawing := read_drawing(folder / cell)).data, drawing.kind)
+            except VitrographError as error:
+                told.append(f"row {at}: the drawing '{cell[:40]}' is not there, the piece's own is kept ({error})")
+    return tuple(found.values())
+
+
+def text_of(names: Names, mark: str = ",") -> str:
+    """A list as CSV (RFC 4180) with a header; counts where not all are 1. Read back it is the same."""
+    out = io.StringIO()
+    writer = csv.writer(out, delimiter=mark)
+    counted = any(row.count != 1 for row in names.rows)
+    writer.writerow([*names.columns, *([COUNT] if counted else [])])
+    for row in names.rows:
+        writer.writerow([*map(harmless, row.cells), *([row.count] if counted else [])])
+    return out.getvalue()

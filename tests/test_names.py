@@ -1,0 +1,187 @@
+"""Lists of names: read as people keep them, each row a stencil of its own, and what is one row's stays with it."""
+
+import csv
+import io
+
+import msgspec
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from specimens import job, star_job
+from vitrograph.core.artwork import compose
+from vitrograph.core.errors import JobError
+from vitrograph.core.job import Artwork, FilmMend, Item, Monogram, Names, Order, Row, SizeRule, Words
+from vitrograph.core.job.pieces import carried, parted, shared, with_piece_moved, with_pieces, without_piece
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.storing.names_file import names_of, read_names, text_of
+
+ART = Artwork((Item(Words("Name"), key=1, name="guest", size=6.0, size_is="caps"),
+               Item(Monogram(initials="AB"), key=2, size=14.0, size_is="height", y=20.0)))
+GUIDES = ("Ada", "Jocelyn", "Wrangel", "Østby")
+
+
+def listed(*cells: str, columns=("words",)) -> Order:
+    rows = tuple(Row(key, (cell,)) for key, cell in enumerate(cells, start=1))
+    made = Order.of(job("Name", name="Flute"))
+    piece = msgspec.structs.replace(made.pieces[0], names=Names(columns, rows), artwork=Artwork(
+        (msgspec.structs.replace(made.pieces[0].artwork.items[0], size=6.0, size_is="caps"),)))
+    return msgspec.structs.replace(made, pieces=(piece,))
+
+
+@pytest.mark.parametrize("encoding", ["utf-8", "utf-8-sig", "utf-16", "utf-16-le", "utf-16-be", "cp1252"])
+@pytest.mark.parametrize("mark", [",", ";", "\t"])
+def test_a_list_is_read_as_two_spreadsheets_write_it(tmp_path, encoding, mark):
+    # RFC 4180 by Python's csv module, with the separators and encodings that spreadsheets save with
+    out = io.StringIO()
+    csv.writer(out, delimiter=mark).writerows([["Guest", "initials", "COUNT"], ["Zoë, \"Zo\"", "ZK", "2"],
+                                              ["Ångström; late", "ÅN", ""], ["two\nlines", "", "1"]])
+    path = tmp_path / "guests.csv"
+    path.write_bytes(out.getvalue().encode(encoding))
+    names = read_names(path, ART).names
+    assert names.columns == ("Guest", "initials")
+    assert [(row.cells, row.count) for row in names.rows] == [
+        (('Zoë, "Zo"', "ZK"), 2), (("Ångström; late", "ÅN"), 1), (("two\nlines", ""), 1)]
+
+
+@given(st.lists(st.tuples(st.text(st.characters(codec="utf-8", exclude_categories=["Cs", "Cc"]), max_size=12),
+                          st.integers(1, 9)), min_size=1, max_size=8))
+def test_a_list_written_is_read_back_the_same(rows):
+    cells = [(cell.strip(), count) for cell, count in rows if cell.strip()]
+    if cells:
+        names = Names(("guest", "initials"), tuple(Row(key, (cell, "x"), count)
+                                                   for key, (cell, count) in enumerate(cells, start=1)))
+        assert names_of(text_of(names), ART).names == names
+
+
+def test_a_list_without_a_header_is_words_and_a_typed_comma_belongs_to_the_name():
+    listed = names_of("Ada\n\nAda\nSmith, John\n=1+1\n", ART)
+    assert [row.cells for row in listed.names.rows] == [("Ada",), ("Ada",), ("Smith, John",), ("=1+1",)]
+    assert listed.notes == ("line 2 is empty and left out", "row 2 says the same as row 1: Ada")
+
+
+@pytest.mark.parametrize(("content", "sentence"), [
+    (b"guest,Guest\nA,B\n", "two columns are called 'Guest'"),
+    (b"guest,table\nA,B\n", "the column 'table' belongs to no part of the art: call it one of 'guest', words"),
+    (b"\x89PNG\r\n\x1a\n" + bytes(90), "holds no list of names"),
+    (b"", "is empty: put one name on each line"),
+    (b"guest\n", "holds no names"),
+    (("guest\n" + "A\n" * 5000).encode(), "has 5000 rows, and 1000 are the most"),
+    (b"guest,initials\nA," + b"B" * 30, "row 1: 'BBBBBBBBBBBBBBBBBBBBBBBB"),
+    (b"guest\n" + b"x" * 3000, "more than 2000 letters"),
+])
+def test_a_list_that_cannot_be_is_refused_in_one_sentence(tmp_path, content, sentence):
+    path = tmp_path / "list.csv"
+    path.write_bytes(content)
+    with pytest.raises(JobError) as told:
+        read_names(path, ART)
+    assert sentence in str(told.value) and "\n" not in str(told.value)
+
+
+def test_odd_rows_are_told_and_kept(tmp_path):
+    path = tmp_path / "list.csv"
+    path.write_text(f"guest,count\nA,many\n,\nB,2,left over\n{'n' * 60},1\n")
+    made = read_names(path, ART)
+    assert [(row.cells[0][:2], row.count) for row in made.names.rows] == [("A", 1), ("B", 2), ("nn", 1)]
+    assert [note.split(":")[0].split(" is ")[0] for note in made.notes] == [
+        "line 2", "line 3", "line 4 has more cells than there are columns; 'left over'", "row 3"]
+
+
+@pytest.mark.parametrize(("rule", "wide"), [
+    (SizeRule("width", 34.0), lambda own: 34.0),
+    (SizeRule("narrow", 24.0, 0.8), lambda own: max(0.8 * own, min(own, 24.0))),
+    (SizeRule("caps"), lambda own: own),
+])
+def test_every_row_is_as_wide_as_the_rule_says(rule, wide):
+    for cell in GUIDES:
+        plain = compose(Artwork((Item(Words(cell), key=1, size=6.0, size_is="caps"),)))
+        made = compose(Artwork((Item(Words(cell), key=1, size=6.0, size_is="caps"),), rule))
+        assert made.size[0] == pytest.approx(wide(plain.size[0]), abs=0.01)
+        if rule.by != "width":
+            assert made.size[1] == pytest.approx(plain.size[1], abs=0.01)
+        assert bool(made.findings) == (made.size[0] > rule.most + 0.01 and rule.by == "narrow")
+
+
+def test_each_row_is_a_stencil_and_has_the_results_of_a_piece_by_itself():
+    order = listed(*GUIDES)
+    pipeline = Pipeline()
+    results = pipeline.run_order(order)
+    assert [piece.job.name for piece in results.pieces] == [f"Flute: {name}" for name in GUIDES]
+    assert len({piece.job.key for piece in results.pieces}) == len(GUIDES)
+    alone = job("Wrangel", name="x").changed(artwork__items__0__size=6.0, artwork__items__0__size_is="caps")
+    assert results.pieces[2].sheet == pipeline.run(alone).sheet        # the very object: computed once
+    assert results.pieces[2].job.row == (("words", "Wrangel"),)
+
+
+EDITS = st.sampled_from([
+    {"artwork__items__0__what__text": "Nova"}, {"artwork__items__0__size": 9.0}, {"fit__mode": "letters"},
+    {"count": 3}, {"artwork__items__0__what__face": "Oswald Bold"}, {"stencil__border": 11.0},
+    {"stencil__mends": [{"does": "fatten webs", "to": 0.8, "at": (1.0, 2.0), "reach": 1.0},
+                        {"does": "widen openings", "to": 0.9}]},
+    {"stencil__ties__placed": "hand", "stencil__ties__at": [(2.0, 1.0)]}, {"stencil__ties__placed": "auto"}])
+
+
+def what_is_cut(made):
+    """A row's job without its name; ties by hand where they are, and mends in whatever order."""
+    ties = made.stencil.ties.at if made.stencil.ties.placed == "hand" else ()
+    return made.changed(name="x", stencil__mends=sorted(made.stencil.mends, key=repr), stencil__ties__at=ties)
+
+
+@given(edits=st.lists(st.tuples(st.integers(0, 3), EDITS), min_size=1, max_size=8), grown=st.sampled_from([1.0, 0.5]))
+@settings(max_examples=60, deadline=None)
+def test_a_row_changed_is_as_a_piece_changed_and_the_words_of_others_stay(edits, grown):
+    order = listed(*GUIDES)
+    names = order.pieces[0].names
+    order = order.changed(names=names.with_row(1, msgspec.structs.replace(names.rows[1], grown=grown)))
+    for row, changes in edits:
+        others = [order.job(0, other) for other in range(4)]
+        wanted = order.job(0, row).changed(**changes)
+        order = order.changed(0, row, **changes)
+        made = order.job(0, row)
+        assert what_is_cut(made.changed(row=wanted.row, artwork=wanted.artwork)) == what_is_cut(wanted)
+        for item, other in zip(made.artwork.items, wanted.artwork.items, strict=True):
+            assert item.what == other.what and item.size == pytest.approx(other.size)
+        for at, before in enumerate(others):
+            if at != row:
+                after = order.job(0, at)
+                assert after.artwork.items[0].what.text == before.artwork.items[0].what.text
+                assert [mend for mend in after.stencil.mends if mend.at] == [m for m in before.stencil.mends if m.at]
+                assert after.count == before.count and after.stencil.ties.at == before.stencil.ties.at
+
+
+def test_pieces_are_put_in_moved_taken_out_and_named_apart():
+    order = Order.of(job("A", name="Flute"), star_job(name="Plaque"))
+    more = with_pieces(order, (order.pieces[0], order.pieces[0]), after=0)
+    assert [piece.name for piece in more.pieces] == ["Flute", "Flute 2", "Flute 3", "Plaque"]
+    assert len({piece.key for piece in more.pieces}) == 4
+    assert with_piece_moved(more, 3, 0).pieces[0].name == "Plaque"
+    alone = without_piece(order, 0)
+    with pytest.raises(JobError, match="at least one piece"):
+        without_piece(alone, 0)
+
+
+def test_shared_art_changes_in_all_at_each_ones_own_size_until_it_is_parted():
+    order = Order.of(job("A", name="Jug", width=60.0), job("A", name="Mug", width=30.0), job("A", name="Plate"))
+    order = shared(order, 0, 1)
+
+    def words(made):
+        return [piece.artwork.items[0].what.text for piece in made.pieces]
+
+    def edit(made, at, **changes):
+        return carried(made, made.changed(at, **changes), at)
+
+    made = edit(order, 0, artwork__items__0__what__text="B")
+    assert words(made) == ["B", "B", "A"]
+    assert [piece.artwork.items[0].size for piece in made.pieces[:2]] == [60.0, pytest.approx(30.0)]
+    larger = edit(made, 1, artwork=made.pieces[1].artwork.scaled(1.2))
+    assert larger.pieces[0] == made.pieces[0]                  # a size is each one's own
+    assert words(edit(parted(made, 1), 0, artwork__items__0__what__text="C")) == ["C", "B", "A"]
+    assert all(not piece.like for piece in parted(made, 1).pieces)
+
+
+def test_a_mend_of_one_row_is_none_of_anothers():
+    order = listed(*GUIDES)
+    mend = FilmMend("fatten webs", 0.8, (1.0, 2.0), 1.0)
+    order = order.changed(0, 2, stencil__mends=(mend,))
+    assert [len(order.job(0, row).stencil.mends) for row in range(4)] == [0, 0, 1, 0]
+    assert order.pieces[0].stencil.mends == () and order.pieces[0].names.rows[2].mends == (mend,)
