@@ -108,7 +108,7 @@ def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys)
     (["quick", *TUMBLER, "--text", "K", "--width", "0"], "--width must be more than 0, got 0 mm"),
     (["quick", *TUMBLER, "--text", "K", "--width", "wide"], "--width: a length like 85 mm"),
     (["quick", *TUMBLER, "--text", "K", "--width", "9", "--art-height", "9"], "not allowed with"),
-    (["quick", *TUMBLER, "--text", " ", "--width", "9"], "nothing to etch: give --text, --art or --monogram"),
+    (["quick", *TUMBLER, "--text", " ", "--width", "9"], "nothing to etch: give --text, --art, --monogram or --names"),
     (["quick", *TUMBLER, "--text", "K", "--width", "9", "--font", "Brush"], "there is no face 'Brush'"),
     (["quick", *TUMBLER, "--art", "gone.svg", "--width", "9"], "gone.svg could not be opened: no such file"),
     (["quick", *TUMBLER, "--text", "K", "--width", "9", "--border", "2 km"], "--border: the unit 'km' is not known"),

@@ -2,6 +2,7 @@
 
 import csv
 import io
+import json
 
 import msgspec
 import pytest
@@ -9,12 +10,14 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from specimens import job, star_job
+from vitrograph.cli import main
 from vitrograph.core.artwork import compose
 from vitrograph.core.errors import JobError
 from vitrograph.core.job import Artwork, FilmMend, Item, Monogram, Names, Order, Row, SizeRule, Words
 from vitrograph.core.job.pieces import carried, parted, shared, with_piece_moved, with_pieces, without_piece
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.names_file import names_of, read_names, text_of
+from vitrograph.core.storing.orderfile import load_order
 
 ART = Artwork((Item(Words("Name"), key=1, name="guest", size=6.0, size_is="caps"),
                Item(Monogram(initials="AB"), key=2, size=14.0, size_is="height", y=20.0)))
@@ -185,3 +188,44 @@ def test_a_mend_of_one_row_is_none_of_anothers():
     order = order.changed(0, 2, stencil__mends=(mend,))
     assert [len(order.job(0, row).stencil.mends) for row in range(4)] == [0, 0, 1, 0]
     assert order.pieces[0].stencil.mends == () and order.pieces[0].names.rows[2].mends == (mend,)
+
+
+TUMBLER = ["quick", "--glass", "taper", "--top", "72", "--bottom", "55", "--height", "190"]
+
+
+def test_quick_makes_a_stencil_of_every_name_and_the_plan_tells_the_rows(tmp_path, capsys):
+    (tmp_path / "guides.csv").write_text("words,count\nAda,2\nWrangel,1\n\n")
+    assert main([*TUMBLER, "--names", str(tmp_path / "guides.csv"), "--size-rule", "caps", "--cap-height", "6mm",
+                 "--ties", "auto", "--mend", "--out", str(tmp_path / "out")]) == 0
+    assert "line 4 is empty" in capsys.readouterr().err
+    plan = json.loads((tmp_path / "out/plan.json").read_text())
+    assert [(piece["name"], piece["count"], piece["row"]) for piece in plan["pieces"]] == [
+        ("guides: Ada", 2, {"words": "Ada"}), ("guides: Wrangel", 1, {"words": "Wrangel"})]
+    assert plan["order"]["count"] == 3 and plan["cut"]["stencils"] == 3
+    again = load_order(tmp_path / "out/job.vitro")
+    assert [job.row for job in again.jobs] == [(("words", "Ada"),), (("words", "Wrangel"),)]
+    assert main(["export", str(tmp_path / "out/job.vitro"), "--piece", "guides: Ada", "--svg",
+                 str(tmp_path / "a.svg")]) == 0 and (tmp_path / "a.svg").exists()
+
+
+@pytest.mark.parametrize(("flags", "sentence"), [
+    (["--names", "gone.csv", "--width", "40"], "gone.csv could not be opened: no such file"),
+    (["--names", "list.csv", "--size-rule", "caps", "--width", "40"], "caps with --cap-height L, width with --width L"),
+    (["--names", "list.csv", "--size-rule", "narrow:90", "--width", "9", "--cap-height", "5"], "narrow:PCT (1 to 70)"),
+    (["--text", "K", "--size-rule", "caps", "--width", "40"], "--size-rule is for a list of names: give --names FILE"),
+    (["--text", "K"], "one of --width, --art-height or --cap-height is required"),
+    (["--text", "K", "--width", "9", "--cap-height", "9"], "leave out --width and --art-height"),
+    (["--text", "K", "--width", "9", "--count", "0"], "--count: a whole number from 1 to 1000 was wanted, got '0'"),
+])
+def test_what_quick_cannot_read_of_a_list_is_one_sentence(tmp_path, monkeypatch, capsys, flags, sentence):
+    monkeypatch.chdir(tmp_path)
+    (tmp_path / "list.csv").write_text("Ada\n")
+    assert main([*TUMBLER, *flags, "--out", "out"]) == 2
+    told = capsys.readouterr().err
+    assert sentence in told and told.count("\n") == 1
+
+
+def test_capitals_are_as_high_as_typed(tmp_path):
+    assert main([*TUMBLER, "--text", "HE", "--cap-height", "7.5", "--count", "3", "--out", str(tmp_path)]) == 0
+    (piece,) = json.loads((tmp_path / "plan.json").read_text())["pieces"]
+    assert piece["fit"]["art_mm"][1] == pytest.approx(7.5, abs=0.01) and piece["count"] == 3

@@ -16,7 +16,7 @@ _FIRST_S, _THEN_S = 1.5, 5.0
 
 def worked_out(pipeline: Pipeline, order: Order) -> FinishedOrder:
     """An order's results, told of on stderr while they are waited for. Raises UnfinishedError."""
-    with _telling(len(order.pieces) * len(STAGES)) as step:
+    with _telling(len(order.places) * len(STAGES)) as step:
         for results in pipeline.steps_of_order(order):
             step(results.done)
     return results.finished()

@@ -22,7 +22,7 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import WRITERS, write_packet
 from vitrograph.core.faults import told
 from vitrograph.core.pipeline import Pipeline
-from vitrograph.core.results import FinishedOrder
+from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
 from vitrograph.core.stencil import mend_all
 from vitrograph.core.storing.orderfile import load_order
@@ -171,12 +171,21 @@ def _export(options: argparse.Namespace) -> int:
     done = _finished(options)
     pieces = done.pieces
     if options.piece is not None:
-        pieces = (done.pieces[done.order.piece_named(options.piece)],)
+        pieces = _of_piece(done, options.piece)
     for kind, path in wanted.items():
         for number, piece in enumerate(pieces, start=1):
             place = path if len(pieces) == 1 else path.with_name(f"{path.stem}-{number}{path.suffix}")
             write_whole(place, WRITERS[kind].write(piece, done.order.units))
     return STOPPED if done.stopped else FINE
+
+
+def _of_piece(done: FinishedOrder, name: str) -> tuple[FinishedPiece, ...]:
+    """What is made of a piece, by its name or number: all its rows, or one by the name of that. Raises JobError."""
+    row = tuple(one for one in done.pieces if one.job.name == name)
+    if row:
+        return row
+    wanted = done.order.piece_named(name)
+    return tuple(one for one, (at, _) in zip(done.pieces, done.order.places, strict=True) if at == wanted)
 
 
 def _apart(*paths: Path) -> None:
@@ -191,11 +200,14 @@ def _quick(options: argparse.Namespace) -> int:
     pipeline = Pipeline()
     order = quick_order(options)
     done = worked_out(pipeline, order)
-    lines = []
+    lines: list[str] = []
     if options.mend:
-        proposal = mend_all(done.pieces[0].sheet, order.pieces[0].stencil)
-        done = worked_out(pipeline, order.changed(stencil__mends=proposal.mends))
-        lines = [f"  mended: {proposal.says.words(order.units)}"]
+        for piece, (at, row) in zip(done.pieces, order.places, strict=True):
+            proposal = mend_all(piece.sheet, piece.job.stencil)
+            order = order.changed(at, row, stencil__mends=proposal.mends)
+            whose = f"{piece.job.name}, " if len(done.pieces) > 1 else ""
+            lines.append(f"  {whose}mended: {proposal.says.words(order.units)}")
+        done = worked_out(pipeline, order)
     write_packet(done, options.out)
     print("\n".join([*summary_lines(done), *lines]))
     return STOPPED if done.stopped else FINE

@@ -7,7 +7,7 @@ from msgspec.structs import replace
 
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import Order, Piece, Shared, new_id, with_settings
-from vitrograph.core.job.pieces import with_pieces
+from vitrograph.core.job.pieces import carried, with_pieces
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.units import parse_whole
 
@@ -53,7 +53,7 @@ def change_order(options: argparse.Namespace) -> int:
         names = ", ".join(piece.name for piece in order.pieces[:6])
         raise JobError(f"{options.order} holds {len(order.pieces)} pieces: say whose with --piece ({names})")
     at = 0 if options.piece is None else order.piece_named(options.piece)
-    save_order(with_settings(order, options.set, at), options.out or options.order)
+    save_order(carried(order, with_settings(order, options.set, at), at), options.out or options.order)
     return 0
 
 

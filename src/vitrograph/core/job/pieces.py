@@ -4,12 +4,14 @@ Pieces of one `like` number share their art: what is changed in one is changed i
 """
 
 from collections import Counter
+from collections.abc import Sequence
 
 from msgspec.structs import replace
 
 from vitrograph.core.errors import JobError
 from vitrograph.core.job.artwork import Artwork
 from vitrograph.core.job.order import MOST_PIECES, Order, Piece
+from vitrograph.core.job.stencil import FilmMend
 
 _ALIKE = 1e-6                      # of a size: the same, but for rounding
 
@@ -60,6 +62,16 @@ def with_piece_moved(order: Order, at: int, to: int) -> Order:
     rest = [*order.pieces[:at], *order.pieces[at + 1:]]
     rest.insert(max(0, min(len(rest), to)), order.pieces[at])
     return replace(order, pieces=tuple(rest))
+
+
+def with_mends(order: Order, at: int, row: int, mends: Sequence[FilmMend]) -> Order:
+    """With the mends found for one stencil, which of a list of names are that row's alone."""
+    names = order.pieces[at].names
+    if not names.rows:
+        return order.changed(at, stencil__mends=tuple(mends))
+    of_all = order.pieces[at].stencil.mends
+    own = tuple(mend for mend in mends if mend not in of_all)
+    return order.changed(at, names=names.with_row(row, replace(names.rows[row], mends=own)))
 
 
 def shared(order: Order, at: int, other: int) -> Order:

@@ -24,7 +24,7 @@ def plan_of(done: FinishedOrder) -> dict[str, Any]:
     order = done.order
     return _rounded_tree({
         "order": {"id": order.id, "name": order.name, "units": order.units, "pieces": len(order.pieces),
-                  "count": sum(piece.count for piece in order.pieces), "film": order.cut.film,
+                  "count": order.count, "film": order.cut.film,
                   "school": order.etch.school},
         "pieces": [_piece(piece, order.units) for piece in done.pieces],
         "cut": {**asdict(done.cut), "pieces": [
@@ -41,6 +41,7 @@ def _piece(r: FinishedPiece, unit: Unit) -> dict[str, Any]:
     return {
         "name": r.job.name,
         "count": r.job.count,
+        "row": dict(r.job.row),
         "glass": {**_glass(r.wall, r.job.glass.kind), "material": r.job.material, **_assessed(r.assessed, unit)},
         "artwork": _artwork(r, unit),
         "fit": {

@@ -72,7 +72,7 @@ class WorkBar(QWidget):
             self._tell_how_far()
 
     def _tell_how_far(self) -> None:
-        whole = len(STAGES) * len(self.bench.order.pieces)
+        whole = len(STAGES) * len(self.bench.order.places)
         self._far.tell(self._done, whole)
         station = STAGES[self._done % len(STAGES)].station
         self._tell(f"Working out: {station}, {self._done} of {whole} steps done", "Stop")
