@@ -144,6 +144,14 @@ class OrderResults:
         """With newer results of one piece."""
         return replace(self, pieces=(*self.pieces[:at], results, *self.pieces[at + 1:]))
 
+    def carried_to(self, order: Order, newer: "OrderResults | None" = None) -> Self:
+        """What is known of an order: what is newer, and where that says nothing yet, what was known of the same job."""
+        known = {results.job.key: results for results in self.pieces}
+        newer_pieces = (newer or OrderResults.begun(order)).pieces
+        return replace(self, order=order, pieces=tuple(
+            results if results.given or results.failed else known.get(results.job.key, results)
+            for results in newer_pieces))
+
     @property
     def done(self) -> int:
         """How many stages of all pieces are worked out, or have failed."""

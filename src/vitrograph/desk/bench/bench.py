@@ -5,7 +5,6 @@ pieces one is in hand, and `job` is that piece with what the order shares.
 """
 
 from collections.abc import Callable, Mapping, Sequence
-from contextlib import suppress
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
@@ -13,35 +12,37 @@ from typing import Any
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QUndoStack
 
-from vitrograph.core.artwork import Art, compose, place, sized
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Finding, Remedy
-from vitrograph.core.fit import held_from_rim
-from vitrograph.core.glass import Motif, Shelf, default_folder
-from vitrograph.core.job import Artwork, Job, Order, Words
-from vitrograph.core.job.change import Change, Resize, paths_of
+from vitrograph.core.glass import Shelf, default_folder
+from vitrograph.core.job import Job, Order, Words
+from vitrograph.core.job.change import Change, paths_of
+from vitrograph.core.job.pieces import carried
 from vitrograph.core.logbook import Entry, Logbook, Makings, check_logbook
 from vitrograph.core.results import OrderResults, Results
-from vitrograph.core.says import Length, Value, in_words
 from vitrograph.core.stations import Station
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.units import Unit
+from vitrograph.desk.bench.art_in_hand import ArtInHand
 from vitrograph.desk.bench.held import HeldArt
-from vitrograph.desk.bench.history import Edit
+from vitrograph.desk.bench.history import Edit, Place
 from vitrograph.desk.bench.making import Making
+from vitrograph.desk.bench.pieces_in_hand import PiecesInHand
 from vitrograph.desk.bench.preview import Previewer
 from vitrograph.desk.bench.runner import Runner
+from vitrograph.desk.bench.spoken import Spoken
 from vitrograph.desk.bench.work_in_hand import WorkInHand
 
 _PIECE_MERGES = 100_000
 _FILLED_LATER = ("room", "assessed", "sheet", "stencil_findings", "demands", "cut", "weed", "transfer", "etch")
 
 
-class Bench(QObject):
+class Bench(Spoken, ArtInHand, QObject):
     """Holds the order; every change of it goes through `edit`."""
 
     job_changed = Signal(object)
     results_changed = Signal(object)
+    order_changed = Signal()            # its pieces, or what is known of any of them
     refused = Signal(str)               # one sentence: what could not be done, and why
     told = Signal(str)                  # one sentence: what was done
     station_changed = Signal(str)
@@ -58,8 +59,9 @@ class Bench(QObject):
         super().__init__()
         self.shelf = shelf or Shelf(default_folder())
         self.order = order
-        self.at = 0                        # the piece in hand
-        self.job = order.job()             # that piece, with what its order shares
+        self.place = (0, 0)                # the piece in hand, and the row of its names
+        self.index = 0                     # the same, among all that is made
+        self.job = order.job()             # that piece with that row, and what its order shares
         self.path = path
         self.logbook = logbook
         self.glass_picture = b""           # a small JPEG of the glass in hand, kept with it on the shelf
@@ -68,6 +70,7 @@ class Bench(QObject):
         self.making = Making(Makings(logbook))
         self.making.refused.connect(self.refused)
         self.work = WorkInHand(self)
+        self.pieces = PiecesInHand(self)
         self.making.take(order.id)
         self.entries = self._read_entries()
         self.free = False                  # proportions may change when items are pulled
@@ -81,17 +84,12 @@ class Bench(QObject):
         self.runner.answered.connect(self._show)
         self.runner.broke.connect(self._break_off)
         self.runner.start()
-        self.runner.ask(order, self.at)
+        self.runner.ask(order, self.index)
 
     @property
     def results(self) -> Results:
         """What is known of the piece in hand."""
-        return self.order_results.pieces[self.at]
-
-    @property
-    def unit(self) -> Unit:
-        """What lengths are shown and typed in."""
-        return self.order.units
+        return self.order_results.pieces[self.index]
 
     def edit(self, label: str, *changes: Change, merge: int = 0, **values: Any) -> bool:
         """Change the order as one undo step named `label`; a refused change says why and leaves it as it was.
@@ -100,11 +98,16 @@ class Bench(QObject):
         of one label and one `merge` number, other than 0, made in a row become one.
         """
         def change() -> None:
-            after = self.order.changed(self.at, **paths_of(changes, self.job), **values)
-            if after != self.order:
-                self.undo_stack.push(Edit(self, label, after, merge or -1))
+            at, row = self.place
+            after = self.order.changed(at, row, **paths_of(changes, self.job), **values)
+            self.put(label, carried(self.order, after, at), merge=merge)
 
         return self.attempt(change)
+
+    def put(self, label: str, order: Order, place: Place | None = None, *, merge: int = 0) -> None:
+        """Make a changed order the one in hand as one undo step, with another piece in hand where a place is given."""
+        if order != self.order:
+            self.undo_stack.push(Edit(self, label, order, place or self.place, merge or -1))
 
     def edit_item(self, label: str, key: int, *, merge: int = 0, **changes: Any) -> bool:
         """Change the item of a key, as `edit` does the job."""
@@ -115,57 +118,6 @@ class Bench(QObject):
         return self.edit(label, merge=own,
                          **{f"artwork__items__{index}__{path}": value for path, value in changes.items()})
 
-    def arrange(self, label: str, artwork: Artwork, *, merge: int = 0, top: float | None = None) -> bool:
-        """Put items elsewhere as one undo step; those left alone keep their place on the glass.
-
-        `top` is how high the new artwork reaches in its own frame, where that is known.
-        """
-        rim = self.rim_distance()
-        if rim is None:
-            return self.edit(label, merge=merge, artwork=artwork)
-        before, after = self._top_of(self.job.artwork), self._top_of(artwork) if top is None else top
-        step = 0.0 if before is None or after is None else after - before
-        return self.edit(label, *held_from_rim(rim - step), merge=merge, artwork=artwork)
-
-    def art(self) -> Art | None:
-        """The art of the job in hand, worked out here if its results are not there yet; None where there is none."""
-        if self.results.art is not None and self.results.job.artwork == self.job.artwork:
-            return self.results.art
-        try:
-            return compose(self.job.artwork)
-        except VitrographError:
-            return None
-
-    def resize(self, width: float | None = None, height: float | None = None) -> bool:
-        """Bring all of the art to a width or a height, proportions kept unless they are free to change."""
-        def change() -> None:
-            art = self.art() or compose(self.job.artwork)
-            if self.free:
-                free = sized(self.job.artwork, width or art.size[0], height or art.size[1])
-                self.edit("Overall size", artwork=free)
-            else:
-                self.edit("Overall size", Resize(width / art.size[0] if width else (height or 1.0) / art.size[1]))
-
-        return self.attempt(change)
-
-    def rim_distance(self) -> float | None:
-        """From the rim to the art's top, as asked for or as it has come to be; None where there is no art yet."""
-        fitted = self.results.fitted
-        fit = self.job.fit
-        if fit.held == "top" and (fit.from_rim is not None or fitted is None):
-            return fit.from_rim
-        return None if fitted is None else fitted.from_rim
-
-    def _top_of(self, artwork: Artwork) -> float | None:
-        """How high the frosted items reach in the artwork's own frame."""
-        tops = []
-        for item in artwork.items:
-            if item.shown and item.does == "frosts":
-                with suppress(VitrographError):               # one that cannot be made is told of at its station
-                    placed = place(item)
-                    tops += [] if placed.shape.is_empty else [placed.box[3]]
-        return max(tops, default=None)
-
     def hold(self, held_art: HeldArt) -> None:
         """Take hold of items: the views follow the pointer by themselves until they are let go."""
         self.held_art, self._settling = held_art, False
@@ -175,7 +127,7 @@ class Bench(QObject):
         """Let go of them: they are shown as they were held until the results stand."""
         if self.held_art is not None:
             self._settling = True
-            self.runner.ask(self.order, self.at)
+            self.runner.ask(self.order, self.index)
 
     def set_free(self, free: bool) -> None:
         """Let items be pulled out of their proportions, or not."""
@@ -188,30 +140,49 @@ class Bench(QObject):
             self.chosen = keys
             self.chosen_changed.emit(keys)
 
-    def take(self, order: Order) -> None:
-        """Make an order the one in hand and ask for its results."""
+    def take(self, order: Order, place: Place) -> None:
+        """Make an order the one in hand, with a piece of it, and ask for its results."""
         self.order = order
-        self.at = min(self.at, len(order.pieces) - 1)
-        self.job = order.job(self.at)
-        if len(self.order_results.pieces) != len(order.pieces):
-            self.order_results = OrderResults.begun(order)
-        kept = tuple(key for key in self.chosen if self.job.artwork.index_of(key) is not None)
-        self.choose(*(kept or _first_choice(self.job)))
+        self._turn_to(place)
+        self.order_results = self.order_results.carried_to(order)
         self.making.take(order.id)
         self.job_changed.emit(self.job)
+        self.order_changed.emit()
         self.work_out()
+
+    def take_piece(self, at: int, row: int = 0) -> None:
+        """Turn to another piece of the order, or another row of its names; what is known of it is shown at once."""
+        if (at, row) == self.place:
+            return
+        self._show_still()
+        self.set_tying(False)
+        self._turn_to((at, row))
+        self.job_changed.emit(self.job)
+        self.results_changed.emit(self.results)
+        self.order_changed.emit()
+        if not self.results.complete:
+            self.work_out()
+
+    def _turn_to(self, place: Place) -> None:
+        """Have a piece in hand, or one that is near where that is not there any more."""
+        at = max(0, min(place[0], len(self.order.pieces) - 1))
+        row = max(0, min(place[1], len(self.order.pieces[at].names.rows) - 1))
+        other = (at, row) != self.place
+        self.place, self.job = (at, row), self.order.job(at, row)
+        self.index = self.order.places.index(self.place)
+        kept = () if other else tuple(key for key in self.chosen if self.job.artwork.index_of(key) is not None)
+        self.choose(*(kept or _first_choice(self.job)))
 
     def work_out(self) -> None:
         """Ask for the results of the order in hand."""
-        self.runner.ask(self.order, self.at)
+        self.runner.ask(self.order, self.index)
 
     def replace_order(self, order: Order, path: Path | None) -> None:
         """Begin on another order, with a fresh undo stack."""
         self.undo_stack.clear()
         self.path = path
         self.glass_picture = b""
-        self.at = 0
-        self.take(order)
+        self.take(order, (0, 0))
 
     def bring_back(self, order: Order, path: Path | None) -> None:
         """Take up recovered work, and the path that belongs to it, as work that is not saved."""
@@ -241,23 +212,11 @@ class Bench(QObject):
             self.spotlight.emit(None)
             self.station_changed.emit(station)
 
-    def words(self, said: Value | str) -> str:
-        """A sentence, a length or an area in words of the maker's unit."""
-        return in_words(said, self.unit)
-
-    def length(self, mm: float, digits: int = 1, *, tool: bool = False) -> str:
-        """A length written in the maker's unit; `digits` are for mm. One for a `tool` is told as tapes read."""
-        return Length(mm, digits, tool=tool).words(self.unit)
-
     def findings(self, station: Station) -> tuple[Finding, ...]:
         """What was found at a station, about the piece in hand; at the logbook, how the same went before."""
         if station == "logbook":
             return tuple(check_logbook(self.entries, self.job))
         return self.results.findings(station)
-
-    def size(self, motif: Motif | None) -> str:
-        """A motif's width and height in the maker's unit."""
-        return "none" if motif is None else f"{self.length(motif.width, 0)} × {self.length(motif.height, 0)}"
 
     def preview(self, changes: Mapping[str, Any] | None) -> None:
         """Show on the sheet what changes would do to it, once that is worked out; None shows it as it is."""
@@ -322,15 +281,17 @@ class Bench(QObject):
     def _show(self, answer: OrderResults) -> None:
         if answer.order is not self.order and answer.order != self.order:     # a newer edit outdates this answer
             return
-        results = answer.pieces[self.at]
+        before, results = self.results, answer.pieces[self.index]
         if not results.complete:
             # art that is still being worked on keeps the last answers of the stations after it
-            kept = {name: getattr(self.results, name) for name in _FILLED_LATER if getattr(results, name) is None}
-            answer = answer.with_piece(self.at, replace(results, **kept))
-        self.order_results = answer
+            kept = {name: getattr(before, name) for name in _FILLED_LATER if getattr(results, name) is None}
+            answer = answer.with_piece(self.index, replace(results, **kept))
+        self.order_results = self.order_results.carried_to(self.order, answer)
         if self._settling and (results.fitted is not None or results.complete):
             self._show_still()
-        self.results_changed.emit(self.results)
+        if self.results is not before:
+            self.results_changed.emit(self.results)
+        self.order_changed.emit()
 
     def _show_still(self) -> None:
         """Nothing is held any more: the views show results again."""
