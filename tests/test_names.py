@@ -16,6 +16,7 @@ from vitrograph.core.errors import JobError
 from vitrograph.core.job import Artwork, FilmMend, Item, Monogram, Names, Order, Row, SizeRule, Words
 from vitrograph.core.job.pieces import carried, parted, shared, with_piece_moved, with_pieces, without_piece
 from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.solving import fails, solved_factor
 from vitrograph.core.storing.names_file import names_of, read_names, text_of
 from vitrograph.core.storing.orderfile import load_order
 
@@ -229,3 +230,17 @@ def test_capitals_are_as_high_as_typed(tmp_path):
     assert main([*TUMBLER, "--text", "HE", "--cap-height", "7.5", "--count", "3", "--out", str(tmp_path)]) == 0
     (piece,) = json.loads((tmp_path / "plan.json").read_text())["pieces"]
     assert piece["fit"]["art_mm"][1] == pytest.approx(7.5, abs=0.01) and piece["count"] == 3
+
+
+@pytest.mark.parametrize("end", ["smallest", "largest"])
+def test_the_size_solved_for_does_for_all_rows_and_a_tenth_more_or_less_does_not(end):
+    order = listed("Ada", "Wrangel")
+    factor = solved_factor(order, 0, end)
+    size = order.pieces[0].artwork.items[0].size
+
+    def failing(mm):
+        made = order.changed(artwork=order.pieces[0].artwork.scaled(mm / size))
+        return any(fails(results, end) for results in Pipeline().run_order(made).pieces)
+
+    assert not failing(size * factor)
+    assert failing(size * factor + (0.1 if end == "largest" else -0.1))

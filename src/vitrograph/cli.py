@@ -88,8 +88,8 @@ def _parser() -> argparse.ArgumentParser:
     parser.add_argument("--version", action="version", version=f"vitrograph {__version__}")
     commands = parser.add_subparsers(required=True, metavar="COMMAND", parser_class=_OneLineParser)
 
-    demo = commands.add_parser("demo", help="open the window with the demo job")
-    demo.add_argument("piece", nargs="?", choices=get_args(DemoName), default="tumbler")
+    demo = commands.add_parser("demo", help="open the window with the demo order, or with one piece of it")
+    demo.add_argument("piece", nargs="?", choices=get_args(DemoName))
     demo.set_defaults(run=lambda options: _window(None, options.piece))
     opened = commands.add_parser("open", help="open the window with an order")
     opened.add_argument("order", type=Path)
@@ -130,7 +130,7 @@ def _on_order(
     return parser
 
 
-def _window(path: Path | None, demo: DemoName = "tumbler") -> int:
+def _window(path: Path | None, demo: DemoName | None = None) -> int:
     gc.disable()                                              # until the window stands (see __main__)
     from vitrograph.desk.app import open_window
 

@@ -10,18 +10,21 @@ from vitrograph.core.errors import LogbookError
 from vitrograph.core.glass import Shelf, ShelvedGlass
 from vitrograph.core.job import Job, Order
 from vitrograph.core.logbook import Entry, Logbook
+from vitrograph.core.storing.names_file import names_of
 
 _FOLDER = resources.files("vitrograph.data") / "demo"
 
 
-DemoName = Literal["tumbler", "lantern", "carafe", "ornament"]
+DemoName = Literal["tumbler", "lantern", "carafe", "ornament", "plaque", "flutes"]
+OPEN_NIGHT: tuple[DemoName, ...] = ("tumbler", "lantern", "carafe", "plaque", "flutes")
 
 
 def demo_job(name: DemoName = "tumbler") -> Job:
     """One of the open night's pieces.
 
     Six tapered tumblers with a comet and the observatory's name; a storm lantern with moon phases all round; a
-    round-bellied carafe with a constellation and two lines of lettering in two bands; a round ornament.
+    round-bellied carafe with a constellation and two lines of lettering in two bands; a round ornament; a plaque;
+    flutes, which get a guide's name each.
     """
     tree = json.loads((_FOLDER / f"{name}.json").read_text("utf-8"))
     for item in tree["artwork"]["items"]:
@@ -33,6 +36,14 @@ def demo_job(name: DemoName = "tumbler") -> Job:
 def demo_order(name: DemoName = "tumbler") -> Order:
     """One of the open night's pieces as an order of its own."""
     return Order.of(demo_job(name), id=f"kestrel-point-{name}")
+
+
+def open_night() -> Order:
+    """All that is made for the open night: five pieces, the last with the names of ten guides. Raises JobError."""
+    order = Order.of(*map(demo_job, OPEN_NIGHT), name="Open night", id="kestrel-point-open-night")
+    at = OPEN_NIGHT.index("flutes")
+    listed = names_of((_FOLDER / "guides.csv").read_text("utf-8"), order.pieces[at].artwork)
+    return order.changed(at, names=listed.names)
 
 
 def demo_glasses() -> tuple[ShelvedGlass, ...]:

@@ -10,7 +10,7 @@ from pathlib import Path
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
-from vitrograph.core.demo import DemoName, demo_order, fill_demo_logbook, fill_demo_shelf
+from vitrograph.core.demo import DemoName, demo_order, fill_demo_logbook, fill_demo_shelf, open_night
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.faults import told
 from vitrograph.core.glass import Shelf
@@ -26,11 +26,14 @@ _COLLECT_AFTER = 10_000, 20, 20    # a stencil is some thousand objects: the usu
 _TURN_SECONDS = 0.0002             # of the interpreter, between threads: the usual 5 ms halt a paint again and again
 
 
-def open_window(path: Path | None, piece: DemoName = "tumbler") -> int:
-    """Open the window on an order's file, or a piece of the demo. Raises VitrographError where there is no screen."""
+def open_window(path: Path | None, piece: DemoName | None = None) -> int:
+    """Open the window on an order's file, on the demo's order, or on a piece of that.
+
+    Raises VitrographError where there is no screen.
+    """
     if not any(os.environ.get(name) for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")):
         raise VitrographError("there is no screen to open a window on: set DISPLAY, or use quick, plan or export")
-    order = demo_order(piece) if path is None else load_order(path)
+    order = load_order(path) if path is not None else demo_order(piece) if piece is not None else open_night()
     app = QApplication(sys.argv[:1])
     app.setApplicationName("Vitrograph")
     demo = path is None

@@ -4,6 +4,7 @@ from collections.abc import Callable
 from functools import partial
 from importlib import import_module
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import numpy as np
 from PySide6.QtCore import Qt, QTimer
@@ -37,6 +38,7 @@ from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
 from vitrograph.desk.kit.work_bar import WorkBar
 from vitrograph.desk.line import StationLine
+from vitrograph.desk.order.strip import Strip
 from vitrograph.desk.stencil.overlay import StencilOverlay
 from vitrograph.desk.stencil.tying import Tying
 from vitrograph.desk.topbar import TopBar
@@ -46,6 +48,9 @@ from vitrograph.desk.views.overlay import FrontOverlay
 from vitrograph.desk.views.sheet_view import SheetView
 from vitrograph.desk.views.view import View
 from vitrograph.desk.weed.overlay import WeedOverlay
+
+if TYPE_CHECKING:
+    from vitrograph.desk.order.names_window import NamesWindow
 
 CARD_WIDTH = 330
 _MESSAGE_MS = 7000
@@ -63,8 +68,10 @@ class Shell(QMainWindow):
         self.recovery = Recovery(bench, recovery_folder) if recovery_folder is not None else None
         self.files = Files(self, bench, self.recovery)
         self._bar: AskBar | None = None
+        self._names: NamesWindow | None = None
         self.resize(1280, 800)
-        self.top = TopBar(bench)
+        self.top = TopBar(bench, self.open_names)
+        self.strip = Strip(bench)
         self.line = StationLine(bench)
         self.glass_view = GlassView(bench)
         self.sheet_view = SheetView(bench)
@@ -103,6 +110,7 @@ class Shell(QMainWindow):
         self._column.setContentsMargins(0, 0, 0, 0)
         self._column.setSpacing(0)
         self._column.addWidget(self.top)
+        self._column.addWidget(self.strip)
         self._column.addWidget(self.line)
         self._column.addLayout(body, 1)
         self._column.addWidget(self._message)
@@ -126,6 +134,7 @@ class Shell(QMainWindow):
         self.top.save_as_wanted.connect(self.files.choose_save)
         self.top.packet_wanted.connect(self.files.choose_packet)
         self.top.send_wanted.connect(self._send)
+        self.strip.rename_wanted.connect(self.top.menus.ask_name)
 
     def _take_painted(self, view: View) -> None:
         """Once both views show the newest results, the next are worked on: they do not contend for the processor."""
@@ -142,6 +151,7 @@ class Shell(QMainWindow):
             "B": view.see_behind, "E": view.see_level, ",": lambda: view.turn_by(-1), ".": lambda: view.turn_by(1),
             "Ctrl++": lambda: self.sheet_view.zoom_by(1.25), "Ctrl+=": lambda: self.sheet_view.zoom_by(1.25),
             "Ctrl+-": lambda: self.sheet_view.zoom_by(0.8), "Ctrl+0": self.sheet_view.fit_again,
+            "Ctrl+PgUp": lambda: self.bench.pieces.step(-1), "Ctrl+PgDown": lambda: self.bench.pieces.step(1),
             "Ctrl+P": self.top.packet.click, "Ctrl+Return": self.top.send.click,
         }
         for key, work in keys.items():
@@ -180,6 +190,17 @@ class Shell(QMainWindow):
             field.setFocus(Qt.FocusReason.OtherFocusReason)
         if isinstance(card, StepsCard):
             card.show_step(card.walker.at)
+
+    def open_names(self) -> "NamesWindow":
+        """Open the list of names of the piece in hand beside the window."""
+        from vitrograph.desk.order.names_window import NamesWindow
+
+        if self._names is None:
+            self._names = NamesWindow(self.bench, self)
+        self._names.show()
+        self._names.raise_()
+        self._names.refresh()
+        return self._names
 
     def next_finding(self) -> None:
         """Go to the next finding that has a place, at the stencil station."""
@@ -226,7 +247,7 @@ class Shell(QMainWindow):
         if self._bar is not None and isValid(self._bar):
             self._bar.deleteLater()
         self._bar = bar
-        self._column.insertWidget(2, bar)
+        self._column.insertWidget(3, bar)
 
     def _send(self) -> None:
         from vitrograph.desk.cut.card import CutCard

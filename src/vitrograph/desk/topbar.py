@@ -1,19 +1,16 @@
-"""The top bar: the name, the glass in one line, how many; undo, units, the work packet, and Send."""
+"""The top bar: the order's name, how many glasses, what is done with pieces; undo, units, the work packet, and Send."""
 
+from collections.abc import Callable
 from typing import Any
 
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLineEdit, QMenu, QWidget
 
-from vitrograph.core.job import Job
-from vitrograph.core.results import Results
-from vitrograph.core.telling.answers import glass_line
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
-
-_KINDS = {"flat": "pane", "straight": "straight wall", "taper": "taper", "curved": "curved wall", "ball": "ball"}
+from vitrograph.desk.order.piece_menu import PieceMenus
 
 
 class TopBar(QWidget):
@@ -26,7 +23,7 @@ class TopBar(QWidget):
     packet_wanted = Signal()
     send_wanted = Signal()
 
-    def __init__(self, bench: Bench) -> None:
+    def __init__(self, bench: Bench, open_names: Callable[[], object]) -> None:
         super().__init__()
         self.bench = bench
         self.setObjectName("topBar")
@@ -35,7 +32,7 @@ class TopBar(QWidget):
         self.menu_button.setObjectName("jobMenu")
         self.menu_button.setMenu(self._menu())
         self.name = named(QLineEdit(), "jobName")
-        self.name.setAccessibleName("Name of the piece")
+        self.name.setAccessibleName("Name of the order")
         self.name.setFont(theme.font(1.25, bold=True))
         self.name.setFrame(False)
         self.name.setStyleSheet(f"QLineEdit#jobName {{ border: 1px solid transparent; background: transparent; }}"
@@ -43,6 +40,13 @@ class TopBar(QWidget):
         self.name.setMaximumWidth(320)
         self.about = label("", "quiet")
         self.about.setWordWrap(False)
+        self.menus = PieceMenus(bench, self, open_names)
+        self.add_piece, self.piece = button("Add", tip="another piece for this order"), button(
+            "Piece", tip="rename, count, copy, share, move or take out the piece in hand; a list of names")
+        for made, name, menu in ((self.add_piece, "addPiece", self.menus.add), (self.piece, "pieceMenu",
+                                                                               self.menus.piece)):
+            made.setObjectName(name)
+            made.setMenu(menu)
         self.undo = button("Undo", "flat", "Ctrl+Z")
         self.redo = button("Redo", "flat", "Ctrl+Shift+Z")
         self.units = {unit: button(unit, "choice", "lengths in mm" if unit == "mm" else "lengths in inches")
@@ -71,6 +75,8 @@ class TopBar(QWidget):
         row.addWidget(self.menu_button)
         row.addWidget(self.name, 2)
         row.addWidget(self.about, 3)
+        row.addWidget(self.add_piece)
+        row.addWidget(self.piece)
         row.addWidget(self.undo)
         row.addWidget(self.redo)
         group = QButtonGroup(self)
@@ -103,28 +109,26 @@ class TopBar(QWidget):
         self.name.editingFinished.connect(self._rename)
         self.packet.clicked.connect(self.packet_wanted)
         self.send.clicked.connect(self.send_wanted)
-        self.bench.job_changed.connect(self._show_job)
-        self.bench.results_changed.connect(self._show_results)
-        self._show_job(self.bench.job)
-        self._show_results(self.bench.results)
+        self.bench.order_changed.connect(self._show)
+        self._show()
 
-    def _show_job(self, job: Job) -> None:
-        if self.name.text() != job.name:
-            self.name.setText(job.name)
+    def _show(self) -> None:
+        order, results = self.bench.order, self.bench.order_results
+        if self.name.text() != order.name:
+            self.name.setText(order.name)
             self.name.setCursorPosition(0)
-
-    def _show_results(self, results: Results) -> None:
-        ready = results.complete and not results.failed
+        glasses = f"{order.count} glasses" if order.count > 1 else "1 glass"
+        many = len(order.pieces)
+        self.about.setText(f"{many} pieces   ·   {glasses}" if many > 1 else glasses)
+        ready = results.complete and not any(piece.failed for piece in results.pieces)
         self.packet.setEnabled(ready)
         self.send.setEnabled(ready)
-        if results.wall is not None:
-            job = results.job
-            count = f"{job.count} glasses" if job.count > 1 else "1 glass"
-            self.about.setText(f"{_KINDS[job.glass.kind]} {glass_line(results.wall, self.bench.unit)}   ·   {count}")
 
     def _rename(self) -> None:
-        text = self.name.text().strip()
-        # one piece names its order
-        alone: dict[str, Any] = {"order__name": text} if len(self.bench.order.pieces) == 1 else {}
-        if not text or not self.bench.edit("Name", name=text, **alone):
-            self.name.setText(self.bench.job.name)
+        text, order = self.name.text().strip(), self.bench.order
+        if text == order.name:
+            return
+        # the only piece is called as its order is
+        alone: dict[str, Any] = {"name": text} if len(order.pieces) == 1 else {}
+        if not text or not self.bench.edit("Name", order__name=text, **alone):
+            self.name.setText(order.name)

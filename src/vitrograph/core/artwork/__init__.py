@@ -1,6 +1,6 @@
 """Artwork: words, drawings, pictures, shapes and monograms become one clean two-tone shape."""
 
-from vitrograph.core.artwork.composing.arrange import sized, stacked
+from vitrograph.core.artwork.composing.arrange import in_capitals, sized, stacked
 from vitrograph.core.artwork.composing.compose import Art, compose, place
 from vitrograph.core.artwork.composing.found import label_of
 from vitrograph.core.artwork.composing.local import DRAWING
@@ -15,6 +15,6 @@ from vitrograph.core.artwork.words.runs import missing_in
 
 __all__ = [
     "DRAWING", "Art", "Colour", "Face", "Mark", "Placed", "Source", "bring", "compose", "face_named", "faces",
-    "fill_outlines", "label_of", "mended", "missing_in", "monogram_items", "place", "provenance", "set_words",
-    "shape_line", "sized", "stacked",
+    "fill_outlines", "in_capitals", "label_of", "mended", "missing_in", "monogram_items", "place", "provenance",
+    "set_words", "shape_line", "sized", "stacked",
 ]

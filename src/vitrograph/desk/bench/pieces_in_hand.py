@@ -1,6 +1,7 @@
 """The pieces of the order in hand: gone to, put in, copied between orders, shared and taken out."""
 
 from collections.abc import Callable, Sequence
+from itertools import islice
 from pathlib import Path
 from typing import Protocol
 
@@ -54,10 +55,10 @@ class PiecesInHand:
         """The piece in hand, with its own words where a list of names fills them."""
         return self._bench.order.pieces[self.at]
 
-    def results(self, at: int) -> tuple[Results, ...]:
-        """What is known of a piece: of each of its rows, where it has names."""
-        return tuple(results for results, place in zip(self._bench.order_results.pieces, self._bench.order.places,
-                                                       strict=True) if place[0] == at)
+    def results_by_piece(self) -> list[tuple[Results, ...]]:
+        """What is known of each piece: of each of its rows, where it has names."""
+        known = iter(self._bench.order_results.pieces)
+        return [tuple(islice(known, max(1, len(piece.names.rows)))) for piece in self._bench.order.pieces]
 
     def step(self, by: int) -> None:
         """Go to the next piece or row, or to one before."""

@@ -5,25 +5,24 @@ from math import degrees, pi, radians
 import numpy as np
 import shapely
 from PySide6.QtCore import QPointF, QRectF, Qt
-from PySide6.QtGui import QBrush, QColor, QLinearGradient, QPainter, QPainterPath, QPen, QPixmap
+from PySide6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen, QPixmap
 from shapely.geometry import MultiPolygon, Polygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import Points, half_turn
-from vitrograph.core.glass import Frustum, Pane, eye_before
+from vitrograph.core.geometry import half_turn
+from vitrograph.core.glass import Frustum
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.bench.painter_paths import outlines_of, path_of, path_of_points
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.painting import painting
-from vitrograph.desk.views.camera import Camera, frost_for_projection, in_sight, ready_for_projection
+from vitrograph.desk.views.camera import Camera, in_sight, ready_for_projection
 from vitrograph.desk.views.dimensions import draw_dimensions
+from vitrograph.desk.views.glass_body import camera_before, frost_of, paint_body
 from vitrograph.desk.views.view import View
 
-RISE = radians(9)                  # a little above, so that the rim reads as a ring
 TURN_STEP = radians(5)
-_SNAP_ROUND = 96
 _SOFT = ((-0.7, 0.45), (0.7, 0.45), (0.0, 0.72))      # frost laid so many pixels apart ends softly, as cream does
 
 
@@ -59,7 +58,7 @@ class GlassView(View):
             self._frost, self._film, self._room, self._kept_clear = MultiPolygon(), Polygon(), Polygon(), []
             self._outlines, self._still_of = outlines_of(self._frost), ()
             return
-        self._frost = frost_for_projection(_shown_on_glass(results), results.fitted.chart, results.fitted.elsewhere)
+        self._frost = frost_of(results)
         self._outlines = outlines_of(self._frost)
         still = (results.sheet, results.room, results.assessed, results.wall)
         if len(self._still_of) != len(still) or any(a is not b for a, b in zip(self._still_of, still, strict=True)):
@@ -88,13 +87,8 @@ class GlassView(View):
     def camera(self) -> Camera:
         """The eye for the present size of the view."""
         wall = self.results.wall or Frustum(40.0, 40.0, 100.0)
-        rise = 0.0 if self.level or not wall.closed else RISE
         room = QRectF(self.rect()).adjusted(96, 56, -64, -72)
-        across = wall.span if not wall.closed else 2 * float(wall.scale(np.linspace(0.0, wall.length, 101)).max())
-        high = wall.upright * np.cos(rise) + across * np.sin(rise) * (1 if wall.closed else 0)
-        scale = max(0.1, min(room.width() / across, room.height() / high)) * 0.97
-        eye = eye_before(wall, self.results.job.stencil.viewing_mm)
-        return Camera(wall, self.turn, rise, eye, (room.center().x(), room.center().y()), scale)
+        return camera_before(wall, room, self.turn, self.results.job.stencil.viewing_mm, level=self.level)
 
     # -- painting ------------------------------------------------------------------------------------------------
 
@@ -123,7 +117,7 @@ class GlassView(View):
         if self._ground is None or key != self._ground_key:
             self._ground, self._ground_key = self.blank(QColor(theme.BLACK_CARD)), key
             with painting(self._ground) as painter:
-                self._paint_body(painter, camera, self._body(camera))
+                paint_body(painter, camera)
                 self._paint_still(painter, camera, composing=composing)
         return self._ground
 
@@ -142,33 +136,6 @@ class GlassView(View):
                         painter.fillPath(path, theme.colour(tone, alpha))
                     painter.translate(-across, -across)
         return self._glass
-
-    def _body(self, camera: Camera) -> QPainterPath:
-        """The silhouette of the glass."""
-        wall = camera.wall
-        if isinstance(wall, Pane):
-            edge = wall.edge(0.05)
-            return path_of_points(camera.wall_to_screen(np.concatenate([edge, edge[:1]])))
-        heights = np.linspace(0.0, wall.length, _SNAP_ROUND)
-        edge = camera.edge(heights)
-        sides = [camera.wall_to_screen(np.column_stack([camera.turn + side * edge, heights])) for side in (-1, 1)]
-        rings = [shapely.polygons(_ring(camera, s)) for s in (0.0, wall.length)]
-        wall_seen = shapely.polygons(np.concatenate([sides[0], sides[1][::-1]])).buffer(0)
-        return path_of(shapely.union_all([wall_seen, *rings]))
-
-    def _paint_body(self, painter: QPainter, camera: Camera, body: QPainterPath) -> None:
-        box = body.boundingRect()
-        sheen = QLinearGradient(box.left(), 0, box.right(), 0)
-        for at, alpha in ((0.0, 0.20), (0.07, 0.05), (0.30, 0.02), (0.72, 0.02), (0.93, 0.06), (1.0, 0.20)):
-            sheen.setColorAt(at, theme.colour(theme.FROST, alpha))
-        painter.fillPath(body, sheen)
-        painter.setPen(QPen(theme.colour(theme.FROST, 0.55), 1.4))
-        painter.drawPath(body)
-        if camera.wall.closed:
-            painter.setPen(QPen(theme.colour(theme.FROST, 0.75), 1.6))
-            painter.drawPath(path_of_points(_ring(camera, camera.wall.length)))
-            painter.setPen(QPen(theme.colour(theme.FROST, 0.35), 1.2))
-            painter.drawPath(path_of_points(_ring(camera, 0.0)))
 
     def _paint_still(self, painter: QPainter, camera: Camera, *, composing: bool) -> None:
         """What is kept clear, the room for a motif, and the film's edge."""
@@ -287,19 +254,5 @@ class GlassView(View):
         self.update()
 
 
-def _ring(camera: Camera, s: float) -> Points:
-    around = np.linspace(-pi, pi, _SNAP_ROUND + 1)
-    return camera.wall_to_screen(np.column_stack([around, np.full_like(around, s)]))
-
-
 def _screen_path(part: BaseGeometry, camera: Camera) -> QPainterPath:
     return path_of(shapely.transform(part, camera.wall_to_screen))
-
-
-def _shown_on_glass(results: Results) -> MultiPolygon:
-    """What is seen on the glass, about the art's middle: the art, or what mends and ties made of it; a decal's film."""
-    fitted, sheet = results.fitted, results.sheet
-    assert fitted is not None and sheet is not None
-    if not sheet.recut or sheet.fitted is not fitted:
-        return fitted.art
-    return shapely.transform(sheet.seen, fitted.chart.sheet_to_art)

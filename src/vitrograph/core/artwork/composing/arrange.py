@@ -11,7 +11,7 @@ from vitrograph.core.artwork.composing.monogram import monogram_items
 from vitrograph.core.artwork.composing.place import Placed, common_box
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Box
-from vitrograph.core.job import Artwork, Item, Monogram
+from vitrograph.core.job import Artwork, Item, Monogram, Words
 
 Side = Literal["left", "centre", "right", "top", "middle", "foot"]
 
@@ -142,3 +142,12 @@ def sized(artwork: Artwork, width: float | None = None, height: float | None = N
             return artwork
         artwork = artwork.stretched(*both)
     return artwork
+
+
+def in_capitals(artwork: Artwork) -> Artwork:
+    """The same art, the sizes of its words told by their capitals, so that other words have capitals as high."""
+    changes: dict[int, dict[str, object]] = {}
+    for item in artwork.items:
+        if isinstance(item.what, Words) and item.size_is != "caps" and item.what.text.strip():
+            changes[item.key] = {"size": place(item).cap_height or item.size, "size_is": "caps"}
+    return artwork.changed(changes)

@@ -1,0 +1,174 @@
+"""The table of names: a picture of each row, its cells and count to type over, its width, thinnest stroke and state."""
+
+from collections.abc import Sequence
+from typing import Any
+
+from PySide6.QtCore import QSize, Qt, QTimer, Signal
+from PySide6.QtGui import QIcon
+from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTableWidgetItem
+
+from vitrograph.core.findings import Level
+from vitrograph.core.job import Names
+from vitrograph.core.results import Results
+from vitrograph.core.widths.axis import strokes_of
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.named import named
+from vitrograph.desk.order.strip import state_of_piece
+from vitrograph.desk.views.small_picture import art_picture
+
+_PICTURE = QSize(96, 40)
+_SPACING_MM, _SHARE = 0.2, 0.02    # a stroke that all but so much of the strokes' length exceeds
+_SEVERITY = {"stop": 0, "watch": 1, "open": 2, "good": 3}
+_WORDS = {"stop": "to mend", "watch": "to watch", "open": "waiting", "good": "sound"}
+
+
+class NamesTable(QTableWidget):
+    """`edited` tells a row, a column (the count is the last) and what was typed; `chosen` the row that is gone to."""
+
+    edited = Signal(int, int, str)
+    chosen = Signal(int)
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        named(self, "names")
+        self.bench = bench
+        self.setAccessibleName("Names")
+        self.setFont(theme.font())
+        self.setIconSize(_PICTURE)
+        self.setStyleSheet(f"QTableWidget {{ selection-background-color: {theme.RAISED}; "
+                           f"selection-color: {theme.TEXT}; }}")
+        self.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
+        self.setVerticalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
+        self.verticalHeader().setDefaultSectionSize(_PICTURE.height() + 6)
+        self.verticalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
+        self._names = Names()
+        self._order: list[int] = []                           # the row of the list on each line of the table
+        self._known: Sequence[Results] = ()
+        self._drawn: dict[int, object] = {}                   # the film that each row's picture is of
+        self._filling = False
+        self._rest = QTimer(self, singleShot=True, interval=0)
+        self._rest.timeout.connect(self._draw_next)
+        self.cellChanged.connect(self._take)
+        self.currentCellChanged.connect(self._choose)
+
+    def show_rows(self, names: Names, known: Sequence[Results], row: int, *, trouble_first: bool) -> None:
+        """Fill the table; only what differs is written anew."""
+        self._filling = True
+        if names.columns != self._names.columns or not self.columnCount():
+            self.setColumnCount(0)
+            titles = ["", *names.columns, "count", "width", "thinnest stroke", "state", "found"]
+            self.setColumnCount(len(titles))
+            self.setHorizontalHeaderLabels(titles)
+            self.setColumnWidth(0, _PICTURE.width() + 8)
+            for column in range(1, len(titles)):
+                self.setColumnWidth(column, 70 if column > len(names.columns) else 150)
+            self.setColumnWidth(len(titles) - 3, 112)
+            self.horizontalHeader().setStretchLastSection(True)
+            self._drawn.clear()
+        self._names, self._known = names, known
+        states = [_SEVERITY[state_of_piece((results,))] for results in known]
+        self._order = sorted(range(len(names.rows)), key=lambda at: states[at]) if trouble_first else [
+            *range(len(names.rows))]
+        self.setRowCount(len(names.rows))
+        for line, at in enumerate(self._order):
+            self._show_row(line, at)
+        if self._order and self.currentRow() != (line := self._order.index(row)):
+            self.setCurrentCell(line, max(1, self.currentColumn()))
+        self._filling = False
+        self._rest.start()
+
+    def _show_row(self, line: int, at: int) -> None:
+        row, results = self._names.rows[at], self._known[at]
+        self.setVerticalHeaderItem(line, QTableWidgetItem(str(at + 1)))
+        state, found = state_of_piece((results,)), results.findings()
+        art = results.art
+        wide = self.bench.length(art.size[0]) if art is not None else ""
+        graves = [one for one in found if one.level is not Level.NOTE]
+        says = self.bench.words(graves[0].says) if graves else "; ".join(
+            self.bench.words(error.says) for _, error in results.failed)
+        more = f" and {len(graves) - 1} more" if len(graves) > 1 else ""
+        texts = [*row.cells, str(row.count), wide, None, _WORDS[state], says + more]
+        for column, text in enumerate(texts, start=1):
+            if text is not None:
+                self._write(line, column, text, typed=column <= len(row.cells) + 1)
+        self._write(line, 0, "", typed=False)
+
+    def _write(self, line: int, column: int, text: str, *, typed: bool) -> None:
+        cell = self.item(line, column)
+        if cell is None:
+            cell = QTableWidgetItem()
+            if not typed:
+                cell.setFlags(cell.flags() & ~Qt.ItemFlag.ItemIsEditable)
+            self.setItem(line, column, cell)
+        if cell.text() != text:
+            cell.setText(text)
+            cell.setToolTip(text)
+
+    def summary(self, known: Sequence[Results]) -> str:
+        """How far the rows are, and how many are to be looked at."""
+        if not known:
+            return ""
+        states = [state_of_piece((results,)) for results in known]
+        done = len(states) - states.count("open")
+        told = [f"{done} of {len(states)} worked out"] if done < len(states) else [f"{len(states)} worked out"]
+        told += [f"{states.count('stop')} to mend"] if "stop" in states else []
+        told += [f"{states.count('watch')} to watch"] if "watch" in states else []
+        return ", ".join(told if len(told) > 1 or done < len(states) else [*told, "all sound"])
+
+    def chosen_rows(self) -> set[int]:
+        """The rows of the list that are chosen."""
+        return {self._order[index.row()] for index in self.selectionModel().selectedRows()}
+
+    def type_into(self, row: int) -> None:
+        """Begin to type into a row's first cell."""
+        line = self._order.index(row)
+        self.setCurrentCell(line, 1)
+        self.edit(self.model().index(line, 1))
+
+    def _take(self, line: int, column: int) -> None:
+        cell = self.item(line, column)
+        if not self._filling and cell is not None and 1 <= column <= len(self._names.columns) + 1:
+            self.edited.emit(self._order[line], column - 1, cell.text().strip())
+
+    def _choose(self, line: int, _column: int, before: int, _before_column: int) -> None:
+        if not self._filling and line != before and 0 <= line < len(self._order):
+            self.chosen.emit(self._order[line])
+
+    def _draw_next(self) -> None:
+        """Draw one row that is in sight and not drawn as it is now; and look again for the next."""
+        top, foot = self.rowAt(0), self.rowAt(self.viewport().height() - 1)
+        lines = range(max(0, top), (foot if foot >= 0 else len(self._order) - 1) + 1)
+        for line in lines:
+            results = self._known[self._order[line]] if line < len(self._order) else None
+            if results is None or not results.complete or results.sheet is None:
+                continue
+            if self._drawn.get(self._names.rows[self._order[line]].key) is not results.sheet or self._blank(line):
+                self._draw(line, results)
+                self._rest.start()
+                return
+
+    def _blank(self, line: int) -> bool:
+        cell: Any = self.item(line, 0)
+        return cell is None or cell.data(Qt.ItemDataRole.UserRole) != self._names.rows[self._order[line]].key
+
+    def _draw(self, line: int, results: Results) -> None:
+        assert results.sheet is not None
+        row = self._names.rows[self._order[line]]
+        self._drawn[row.key] = results.sheet
+        self._filling = True
+        cell = self.item(line, 0)
+        if cell is not None:
+            picture = art_picture(results, _PICTURE, self.devicePixelRatioF())
+            icon = QIcon(picture)
+            icon.addPixmap(picture, QIcon.Mode.Selected)      # not tinted
+            cell.setIcon(icon)
+            cell.setData(Qt.ItemDataRole.UserRole, row.key)
+        thinnest = strokes_of(results.sheet.openings, _SPACING_MM).exceeded_by_all_but(_SHARE)
+        words = "" if thinnest is None else self.bench.length(thinnest[0], 2)
+        self._write(line, len(row.cells) + 3, words, typed=False)
+        self._filling = False
+
+    def scrollContentsBy(self, dx: int, dy: int) -> None:
+        super().scrollContentsBy(dx, dy)
+        self._rest.start()
