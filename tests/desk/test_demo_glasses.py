@@ -11,6 +11,7 @@ from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut, Strai
 from vitrograph.core.job.change import paths_of
 from vitrograph.core.stations import STATIONS
 from vitrograph.core.telling.answers import answer, readings_line
+from vitrograph.desk.views.glass_body import silhouette
 
 GLASSES = {glass.name: glass for glass in demo_glasses()}
 
@@ -60,7 +61,7 @@ def test_an_oval_pane_is_drawn_oval_and_its_frame_with_it(open_desk):
     desk = open_desk(star_job(glass=FlatGlass(width=220, height=130, outline="oval", frame=8), width=30.0,
                               fit__from_rim=None))
     view = desk.shell.glass_view
-    body = view._body(view.camera()).boundingRect()
+    body = silhouette(view.camera()).boundingRect()
     corner = QRect(int(body.left()), int(body.top()), 6, 6)
     image = view.grab().toImage()
     assert all(image.pixelColor(x, y).lightness() < 40 for x in range(corner.left(), corner.right())

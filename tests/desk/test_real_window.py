@@ -27,7 +27,7 @@ def test_the_demo_opens_a_real_window(tmp_path):
         program = subprocess.Popen([sys.executable, "-m", "vitrograph", "demo"], env=environment,
                                    stderr=subprocess.PIPE, text=True)
         try:
-            wait_for_window(environment, "Open night tumblers")
+            wait_for_window(environment, "Open night")
             assert program.poll() is None
         finally:
             program.terminate()

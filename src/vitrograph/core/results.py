@@ -130,10 +130,14 @@ def _of_this_job(results: Results) -> bool:
 
 @dataclass(frozen=True)
 class OrderResults:
-    """What is known of an order so far: results for each of its jobs, in their order (a row of names is a job)."""
+    """What is known of an order so far: results for each of its jobs, in their order (a row of names is a job).
+
+    `old` are the numbers of those that are of a job as it was before.
+    """
 
     order: Order
     pieces: tuple[Results, ...]
+    old: frozenset[int] = frozenset()
 
     @classmethod
     def begun(cls, order: Order) -> Self:
@@ -145,12 +149,18 @@ class OrderResults:
         return replace(self, pieces=(*self.pieces[:at], results, *self.pieces[at + 1:]))
 
     def carried_to(self, order: Order, newer: "OrderResults | None" = None) -> Self:
-        """What is known of an order: what is newer, and where that says nothing yet, what was known of the same job."""
+        """What is known of an order: what is newer, and where that says nothing yet, what was known of that job before.
+
+        Until that is worked out anew the order is not complete.
+        """
         known = {results.job.key: results for results in self.pieces}
-        newer_pieces = (newer or OrderResults.begun(order)).pieces
-        return replace(self, order=order, pieces=tuple(
-            results if results.given or results.failed else known.get(results.job.key, results)
-            for results in newer_pieces))
+        pieces, old = [], set()
+        for at, results in enumerate((newer or OrderResults.begun(order)).pieces):
+            before = known.get(results.job.key, results)
+            fresh = bool(results.given or results.failed)
+            pieces.append(results if fresh else before)
+            old |= {at} if not fresh and before.job != results.job else set()
+        return replace(self, order=order, pieces=tuple(pieces), old=frozenset(old))
 
     @property
     def done(self) -> int:
@@ -160,7 +170,7 @@ class OrderResults:
     @property
     def complete(self) -> bool:
         """Whether every piece has all the results it can have."""
-        return all(piece.complete for piece in self.pieces)
+        return not self.old and all(piece.complete for piece in self.pieces)
 
     @property
     def stopped(self) -> bool:

@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QSizePolicy, QWidget
 from vitrograph.core.errors import NothingYet
 from vitrograph.core.findings import Level, worst
 from vitrograph.core.stations import STATIONS, Station
-from vitrograph.core.telling.answers import answer
+from vitrograph.core.telling.answers import answer, order_answer
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.painting import painting
@@ -20,6 +20,7 @@ State = Literal["open", "good", "watch", "stop", "under way", "done"]
 
 _HAS = {"glass": "wall", "artwork": "art", "fit": "fitted", "stencil": "sheet", "cut": "cut", "weed": "weed",
         "transfer": "transfer", "etch": "etch"}
+_OF_ALL: tuple[Station, ...] = ("cut", "weed", "transfer", "etch")     # told of the whole order
 _WALKED: tuple[Station, ...] = ("weed", "transfer", "etch")
 _WORDS: dict[State, str] = {"open": "nothing yet", "good": "good", "watch": "to watch", "stop": "to mend",
                           "under way": "under way", "done": "done"}
@@ -33,10 +34,11 @@ def state_of(bench: Bench, station: Station) -> State:
         return "open" if isinstance(error, NothingYet) else "stop"
     if not bench.entries if station == "logbook" else getattr(results, _HAS[station]) is None:
         return "open"
-    level = worst(bench.findings(station))
+    of_all = station in _OF_ALL and len(bench.order_results.pieces) > 1
+    level = worst(bench.order_results.findings(station) if of_all else bench.findings(station))
     if level in (Level.STOP, Level.WATCH):
         return "stop" if level is Level.STOP else "watch"
-    work = bench.work.state(station) if station in _WALKED else "planned"
+    work = bench.work.order_state(station) if station in _WALKED else "planned"
     return "good" if work == "planned" else work
 
 
@@ -44,7 +46,7 @@ def answer_of(bench: Bench, station: Station) -> str:
     """A station's answer in a few words: what is planned, or how far the work is, with its clock."""
     if station == "logbook":
         return f"{len(bench.entries)} kept" if bench.entries else ""
-    state = bench.work.state(station) if station in _WALKED else "planned"
+    state = bench.work.order_state(station) if station in _WALKED else "planned"
     if state == "done":
         return "done"
     urgent = bench.making.most_urgent()
@@ -52,7 +54,8 @@ def answer_of(bench: Bench, station: Station) -> str:
         return f"under way {clock_words(urgent[1].left(bench.making.now()))}"
     if state == "under way":
         return f"under way, {bench.work.steps_done(station)} done"
-    return answer(bench.results, station, bench.unit)
+    whole = order_answer(bench.order_results, station) if len(bench.order_results.pieces) > 1 else ""
+    return whole or answer(bench.results, station, bench.unit)
 
 
 class StationButton(QAbstractButton):
@@ -131,6 +134,7 @@ class StationLine(QWidget):
             self.buttons[station] = made
         bench.station_changed.connect(self._mark)
         bench.results_changed.connect(lambda _results: self._show())
+        bench.order_changed.connect(self._show)
         bench.making.changed.connect(self._show)
         bench.making.ticked.connect(self._show)
         self._mark(bench.station)

@@ -3,10 +3,12 @@
 from collections.abc import Callable
 from math import degrees
 
+from vitrograph.core.cut import tally_cut
+from vitrograph.core.etch import tally_etch
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import Frustum, Turned, Wall, fan_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, TaperedGlass
-from vitrograph.core.results import FinishedOrder, Results
+from vitrograph.core.results import FinishedOrder, OrderResults, Results
 from vitrograph.core.says import Length, in_words
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.units import Unit, format_minutes, format_number
@@ -52,6 +54,23 @@ def answer(results: Results, station: Station, unit: Unit = "mm") -> str:
     if results.error(station) is not None:
         return ""
     return _ANSWERS[station](results, unit)
+
+
+def order_answer(results: OrderResults, station: Station) -> str:
+    """A station's answer for all that an order makes, from the blade on; empty where it is not all known."""
+    pieces = [piece for piece in results.pieces if piece.etch is not None and piece.complete]
+    if len(pieces) < len(results.pieces):
+        return ""
+    if station == "cut":
+        tally = tally_cut((piece.cut, piece.job.count * piece.fitted.sheets) for piece in pieces
+                          if piece.cut is not None and piece.fitted is not None)
+        return f"{tally.stencils} in {format_minutes(tally.seconds)}"
+    if station == "weed":
+        return f"{sum(len(piece.weed.pull) * piece.job.count for piece in pieces if piece.weed)} to pull"
+    if station == "etch":
+        seconds = tally_etch((piece.etch, piece.job.count) for piece in pieces if piece.etch is not None).seconds
+        return f"{format_minutes(seconds)} min" if seconds else "nothing"
+    return ""
 
 
 def _glass(r: Results, unit: Unit) -> str:

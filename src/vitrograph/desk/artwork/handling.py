@@ -57,9 +57,10 @@ class Handling(SheetTool):
 
     @property
     def works(self) -> bool:
-        """Whether items can be handled now."""
+        """Whether items can be handled now; those of a row whose size follows a rule are placed by that."""
         results = self.view.results
-        return self.bench.station == "artwork" and results.art is not None and results.fitted is not None
+        return (self.bench.station == "artwork" and results.art is not None and results.fitted is not None
+                and results.art.grown == (1.0, 1.0))
 
     def _placed(self) -> tuple[Placed, ...]:
         art = self.view.results.art

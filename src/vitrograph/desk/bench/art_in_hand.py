@@ -56,7 +56,10 @@ class ArtInHand:
         """Bring all of the art to a width or a height, proportions kept unless they are free to change."""
         def change() -> None:
             art = self.art() or compose(self.job.artwork)
-            if self.free:
+            if art.grown[0] != 1.0 and (width or art.grown[1] != 1.0):     # a row as large as the list's rule says
+                self.edit("The most a row may take",
+                          artwork__rule__most=width or art.size[0] * (height or art.size[1]) / art.size[1])
+            elif self.free:
                 free = sized(self.job.artwork, width or art.size[0], height or art.size[1])
                 self.edit("Overall size", artwork=free)
             else:

@@ -4,7 +4,7 @@ from collections.abc import Sequence
 from typing import Protocol
 
 from vitrograph.core.job import Job
-from vitrograph.core.results import Results
+from vitrograph.core.results import OrderResults, Results
 from vitrograph.core.stations import Station
 from vitrograph.core.work import State, Step, StepRef
 from vitrograph.desk.bench.making import Making
@@ -15,6 +15,7 @@ class HasWork(Protocol):
 
     making: Making
     job: Job
+    order_results: OrderResults
 
     @property
     def results(self) -> Results:
@@ -30,9 +31,7 @@ class WorkInHand:
 
     def copies(self, station: Station) -> int:
         """How many times a station's steps are done: once a glass, or once a stencil."""
-        fitted = self._bench.results.fitted
-        once_a_stencil = fitted is not None and station in ("weed", "transfer")
-        return self._bench.job.count * (fitted.sheets if fitted is not None and once_a_stencil else 1)
+        return _copies(self._bench.results, self._bench.job.count, station)
 
     def copy(self, station: Station) -> int:
         """Which of them is in hand, from 1."""
@@ -40,9 +39,7 @@ class WorkInHand:
 
     def steps(self, station: Station) -> Sequence[Step]:
         """The steps of a station for one copy; empty where it has none, or none yet."""
-        results = self._bench.results
-        plan = {"weed": results.weed, "transfer": results.transfer, "etch": results.etch}.get(station)
-        return () if plan is None else plan.steps
+        return _steps(self._bench.results, station)
 
     def refs(self, station: Station) -> list[StepRef]:
         """The steps of the copy in hand, as they are kept."""
@@ -58,8 +55,27 @@ class WorkInHand:
             return "planned"
         return self._bench.making.state(station, self._bench.job.key, self.copies(station), self.steps(station))
 
+    def order_state(self, station: Station) -> State:
+        """Whether a station's work on all that the order makes is planned, under way or done."""
+        making = self._bench.making
+        if not making.begun:
+            return "planned"
+        states = {making.state(station, results.job.key, _copies(results, results.job.count, station), steps)
+                  for results in self._bench.order_results.pieces if (steps := _steps(results, station))}
+        return next(iter(states)) if len(states) == 1 else "under way" if states else "planned"
+
     def steps_done(self, station: Station) -> int:
         """How many of a station's steps are done, on all copies."""
         making, key, steps = self._bench.making, self._bench.job.key, self.steps(station)
         refs = {ref for copy in range(1, self.copies(station) + 1) for ref in making.refs(station, key, copy, steps)}
         return len(refs & set(making.progress.done))
+
+
+def _copies(results: Results, count: int, station: Station) -> int:
+    once_a_stencil = results.fitted is not None and station in ("weed", "transfer")
+    return count * (results.fitted.sheets if results.fitted is not None and once_a_stencil else 1)
+
+
+def _steps(results: Results, station: Station) -> Sequence[Step]:
+    plan = {"weed": results.weed, "transfer": results.transfer, "etch": results.etch}.get(station)
+    return () if plan is None else plan.steps

@@ -1,0 +1,216 @@
+"""The order in the real window: the strip of pieces, what is done with them, and the list of names."""
+
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QInputDialog, QLineEdit, QPlainTextEdit, QPushButton
+
+from specimens import PLAQUE, TUMBLER, job, star_job
+from vitrograph.core.demo import open_night
+from vitrograph.core.glass import ShelvedGlass
+from vitrograph.core.job import Artwork, Item, Order, Words
+from vitrograph.core.storing.orderfile import save_order
+
+PAIR = Order.of(job("Kestrel", name="Flutes", count=2), star_job(name="Plaque", glass=PLAQUE, fit__from_rim=None),
+                name="Open night", id="a pair")
+NAMED = Order.of(job("Name", name="Flute").changed(
+    artwork=Artwork((Item(Words("Name"), key=1, size=30.0),)), stencil__ties__placed="auto"), id="named")
+
+
+def tile(desk, number):
+    return desk.shell.strip.tiles[number]
+
+
+def whole(desk):
+    desk.qtbot.waitUntil(lambda: desk.bench.order_results.complete
+                         and desk.bench.order_results.order == desk.bench.order, timeout=30000)
+
+
+def chosen(menu, *texts):
+    """Choose an entry of a menu, as it is filled when it opens, and of menus below."""
+    menu.aboutToShow.emit()
+    for number, text in enumerate(texts, start=1):
+        action = next(action for action in menu.actions() if action.text() == text)
+        if number == len(texts):
+            action.trigger()
+        else:
+            menu = action.menu()
+
+
+def test_a_piece_is_taken_in_hand_by_a_click_or_a_key_and_undo_goes_to_what_it_undoes(open_desk):
+    desk = open_desk(PAIR)
+    whole(desk)
+    assert tile(desk, 0).isChecked() and tile(desk, 0).many == "2 glasses"
+    QTest.mouseClick(tile(desk, 1), Qt.MouseButton.LeftButton)
+    assert desk.bench.job.name == "Plaque" and desk.results.complete and desk.results.job == desk.bench.job
+    desk.bench.edit("Border", stencil__border=9.0)
+    desk.settle()
+    desk.press(Qt.Key.Key_PageUp, Qt.KeyboardModifier.ControlModifier)
+    assert desk.bench.job.name == "Flutes" and desk.bench.job.stencil.border != 9.0
+    desk.bench.undo_stack.undo()
+    assert desk.bench.job.name == "Plaque" and desk.bench.job.stencil.border != 9.0
+    desk.settle()
+    whole(desk)
+    assert desk.shell.line.buttons["cut"].answer.startswith("3 in ")       # the order's stencils, whichever is in hand
+    assert "3 glasses" in desk.shell.top.about.text()
+
+
+def test_pieces_are_copied_renamed_counted_moved_and_taken_out_each_as_one_step(open_desk, monkeypatch):
+    desk = open_desk(PAIR)
+    menus, names = desk.shell.top.menus, lambda: [piece.name for piece in desk.bench.order.pieces]
+    chosen(menus.add, "A copy of this piece")
+    assert names() == ["Flutes", "Flutes 2", "Plaque"] and desk.bench.place == (1, 0)
+    monkeypatch.setattr(QInputDialog, "getText", lambda *args, **kw: ("Bride's flute", True))
+    chosen(menus.piece, "Rename…")
+    monkeypatch.setattr(QInputDialog, "getInt", lambda *args, **kw: (7, True))
+    chosen(menus.piece, "How many…")
+    chosen(menus.piece, "Nearer to the last")
+    assert names() == ["Flutes", "Plaque", "Bride's flute"] and desk.bench.job.count == 7
+    chosen(menus.piece, "Take it out")
+    assert names() == ["Flutes", "Plaque"]
+    for _ in range(5):
+        desk.bench.undo_stack.undo()
+    assert desk.bench.order == PAIR and not desk.bench.undo_stack.canUndo()
+
+
+def test_a_piece_goes_from_one_order_to_another_by_the_clipboard(open_desk, tmp_path):
+    desk = open_desk(PAIR)
+    desk.shell.top.menus.copy()
+    content = desk.bench.pieces.as_bytes()
+    desk.bench.replace_order(Order.of(star_job(name="Jar"), id="another"), None)
+    assert desk.bench.pieces.paste(content)
+    assert [piece.name for piece in desk.bench.order.pieces] == ["Jar", "Flutes"] and desk.bench.job.count == 2
+    told = []
+    desk.bench.refused.connect(told.append)
+    assert not desk.bench.pieces.paste(b"no piece") and "holds no piece" in told[0]
+    save_order(PAIR, tmp_path / "pair.vitro")
+    desk.bench.pieces.add_file(tmp_path / "pair.vitro")
+    assert [piece.name for piece in desk.bench.order.pieces] == ["Jar", "Flutes", "Flutes 2", "Plaque"]
+
+
+@pytest.mark.parametrize(("entry", "width"), [("This art as large on another glass", 46.0),
+                                              ("This art as large for its front on another glass", None)])
+def test_the_same_art_goes_on_another_glass_by_the_rule_picked(open_desk, entry, width):
+    desk = open_desk(job("Kestrel", width=46.0, name="Flutes"))
+    desk.bench.shelf = type("Shelf", (), {"glasses": lambda self: (ShelvedGlass("Half", TUMBLER.__class__(
+        rim=TUMBLER.rim / 2, base=TUMBLER.base / 2, height=TUMBLER.height / 2)),)})()
+    chosen(desk.shell.top.menus.add, entry, "Half")
+    desk.settle()
+    assert desk.bench.job.name == "Half" and desk.bench.job.glass.rim == TUMBLER.rim / 2
+    assert desk.results.art.size[0] == pytest.approx(width or 23.0, abs=0.4 if width is None else 1e-6)
+
+
+def test_shared_art_is_typed_once_for_both(open_desk):
+    desk = open_desk(Order.of(job("A", name="Jug", width=60.0), job("B", name="Mug", width=30.0), id="jug"))
+    chosen(desk.shell.top.menus.piece, "Share the art of", "Mug")
+    desk.settle()
+    card = desk.go(2)
+    box = card.findChild(QPlainTextEdit, "words")
+    box.setFocus()
+    QTest.keyClicks(box, "C")
+    desk.settle()
+    texts = [piece.artwork.items[0].what.text for piece in desk.bench.order.pieces]
+    assert texts[0] == texts[1] and "C" in texts[0]
+    assert [round(piece.artwork.items[0].size) for piece in desk.bench.order.pieces] == [60, 30]
+
+
+@pytest.fixture
+def named(open_desk, tmp_path):
+    desk = open_desk(NAMED)
+    (tmp_path / "guides.csv").write_text("words,count\nAda,1\nBram,2\nWilhelmina,1\n\n")
+    window = desk.shell.open_names()
+    window.read(tmp_path / "guides.csv")
+    whole(desk)
+    window.refresh()
+    return desk, window
+
+
+def cell(window, line, column):
+    return window.table.item(line, column).text()
+
+
+def test_a_list_is_read_shown_typed_over_and_sorted_by_trouble(named):
+    desk, window = named
+    assert [cell(window, line, 1) for line in range(3)] == ["Ada", "Bram", "Wilhelmina"]
+    assert [cell(window, line, 2) for line in range(3)] == ["1", "2", "1"]
+    heights = {round(results.art.size[1], 3) for results in desk.bench.order_results.pieces}
+    assert len(heights) < 3                                    # capitals alike, as the first words were
+    before = desk.bench.order_results.pieces
+    window.table.item(0, 1).setText("Ida")
+    whole(desk)
+    window.refresh()
+    after = desk.bench.order_results.pieces
+    assert desk.bench.order.pieces[0].names.rows[0].cells == ("Ida",)
+    assert after[1].sheet is before[1].sheet and after[0].sheet is not before[0].sheet     # one row was computed
+    window.table.item(1, 2).setText("many")
+    assert desk.bench.order.pieces[0].names.rows[1].count == 2
+    QTest.mouseClick(window.findChild(QPushButton, "troubleFirst"), Qt.MouseButton.LeftButton)
+    states = [cell(window, line, 5) for line in range(3)]
+    assert states == sorted(states, key=["to mend", "to watch", "waiting", "sound"].index)
+
+
+def test_a_row_in_hand_is_changed_at_its_station_and_the_others_stay(named):
+    desk, window = named
+    window.table.setCurrentCell(2, 1)
+    assert desk.bench.job.row == (("words", "Wilhelmina"),)
+    desk.bench.go("artwork")
+    box = desk.find(QPlainTextEdit, "words")
+    box.setFocus()
+    QTest.keyClicks(box, "X")
+    desk.settle()
+    cells = [row.cells[0] for row in desk.bench.order.pieces[0].names.rows]
+    assert cells[:2] == ["Ada", "Bram"] and "X" in cells[2]
+    window.add()
+    assert len(desk.bench.order.pieces[0].names.rows) == 4 and desk.bench.place == (0, 3)
+    window.table.setCurrentCell(3, 1)
+    window.remove()
+    assert len(desk.bench.order.pieces[0].names.rows) == 3
+    whole(desk)
+
+
+def test_rows_are_mended_and_a_size_is_solved_for_in_the_background(named):
+    desk, window = named
+    desk.bench.edit("Web", stencil__least_web=0.5, stencil__least_opening=0.5)
+    whole(desk)
+    QTest.mouseClick(window.findChild(QPushButton, "largestSize"), Qt.MouseButton.LeftButton)
+    assert window.stop_button.isVisible()
+    desk.qtbot.waitUntil(lambda: not window.task.busy, timeout=60000)
+    whole(desk)
+    art = max(results.art.size[0] for results in desk.bench.order_results.pieces)
+    assert art > 50 and not any(found.code == "reading-width" for found in desk.bench.order_results.findings("stencil"))
+    QTest.mouseClick(window.findChild(QPushButton, "mendRows"), Qt.MouseButton.LeftButton)
+    desk.qtbot.waitUntil(lambda: not window.task.busy, timeout=60000)
+    whole(desk)
+    window.refresh()
+    assert desk.bench.undo_stack.undoText() in ("Mend all rows", "The largest size")
+    type_mm = window.rule.most.findChild(QLineEdit)
+    desk.bench.edit("Rule", artwork__rule__by="width", artwork__rule__most=40.0)
+    whole(desk)
+    window.refresh()
+    assert type_mm.text() == "40"
+    assert [round(results.art.size[0], 2) for results in desk.bench.order_results.pieces] == [40.0] * 3
+    desk.bench.resize(width=36.0)                              # a width typed at the artwork station is the rule's
+    whole(desk)
+    assert [round(results.art.size[0], 2) for results in desk.bench.order_results.pieces] == [36.0] * 3
+
+
+def test_a_list_is_written_and_read_back(named, tmp_path):
+    desk, window = named
+    window.write(tmp_path / "back.csv")
+    names = desk.bench.order.pieces[0].names
+    window.read(tmp_path / "back.csv")
+    assert desk.bench.order.pieces[0].names == names
+    told = []
+    desk.bench.refused.connect(told.append)
+    (tmp_path / "bad.csv").write_bytes(b"\x89PNG\r\n\x1a\n")
+    window.read(tmp_path / "bad.csv")
+    assert "holds no list of names" in told[-1] and desk.bench.order.pieces[0].names == names
+
+
+def test_the_demo_is_the_whole_open_night(open_desk):
+    desk = open_desk(open_night())
+    whole(desk)
+    assert [made.text() for made in desk.shell.strip.tiles] == [
+        "Open night tumblers", "Storm lantern", "Finder chart carafe", "Dome plaque", "Guides' flutes"]
+    assert tile(desk, 4).many == "10 names, 11 glasses"
+    desk.qtbot.waitUntil(lambda: all(not made.picture.isNull() for made in desk.shell.strip.tiles), timeout=20000)
