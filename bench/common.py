@@ -34,7 +34,7 @@ def report(name: str, value: float, unit: str, aim: float | None = None) -> None
 
 
 def open_shell(job, station: str, *chosen: int):
-    """The window over a job, its results in and its memory settled, at a station with some items chosen."""
+    """The window over a job or an order, its results in and its memory settled, at a station with some items chosen."""
     from PySide6.QtTest import QTest
     from PySide6.QtWidgets import QApplication
 
@@ -45,7 +45,8 @@ def open_shell(job, station: str, *chosen: int):
     from vitrograph.desk.shell import Shell
 
     theme.apply(QApplication.instance() or QApplication([]))
-    shell = Shell(Bench(Order.of(job), Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite")))
+    order = job if isinstance(job, Order) else Order.of(job)
+    shell = Shell(Bench(order, Logbook(Path(tempfile.mkdtemp()) / "logbook.sqlite")))
     shell.resize(1280, 800)
     shell.show()
     shell.bench.go(station)

@@ -86,7 +86,7 @@ def test_a_plan_has_every_part_that_scripts_rely_on():
     plan = plan_of(finished(star_job(count=2)))
     assert set(plan) == {"order", "pieces", "cut", "etch"}
     piece, = plan["pieces"]
-    assert set(piece) == {"name", "count", "glass", "artwork", "fit", "stencil", "weed", "transfer"}
+    assert set(piece) == {"name", "count", "row", "glass", "artwork", "fit", "stencil", "weed", "transfer"}
     assert set(piece["fit"]["fan"]) == {"outer_radius_mm", "inner_radius_mm", "sweep_deg"}
     assert {"film_area_mm2", "opening_area_mm2", "openings", "islands", "findings"} <= set(piece["stencil"])
     assert {"paths", "cut_mm", "travel_mm", "seconds", "pieces"} <= set(plan["cut"])

@@ -29,6 +29,7 @@ class Pipeline:
         self._kept: dict[str, OrderedDict[Hashable, _Kept]] = {}
         self._most = _KEPT
         self._numbers = count()
+        self._known: dict[int, Results] = {}                  # of the order worked out last, by the jobs' keys
 
     def run(self, job: Job, cancel: Event | None = None) -> Results:
         """All results of one job. Raises Cancelled when `cancel` is set meanwhile."""
@@ -45,15 +46,24 @@ class Pipeline:
 
         Raises Cancelled.
         """
-        made = OrderResults.begun(order)
-        jobs = tuple(results.job for results in made.pieces)
-        self._most = max(_KEPT, 3 * len(jobs))
-        for at in (first, *(at for at in range(len(jobs)) if at != first)):
-            for results in self.steps(jobs[at], cancel):
+        begun = OrderResults.begun(order).pieces
+        self._most = max(_KEPT, 3 * len(begun))
+        made = OrderResults(order, tuple(self._known_of(results) for results in begun))
+        wanted = [at for at in range(len(begun)) if not made.pieces[at].complete]
+        if len(wanted) < len(begun):
+            yield made
+        for at in sorted(wanted, key=lambda at: at != first):
+            for results in self.steps(begun[at].job, cancel):
                 made = made.with_piece(at, results)
                 if at == first and not results.complete:
                     yield made
             yield made
+        self._known = {results.job.key: results for results in made.pieces}
+
+    def _known_of(self, begun: Results) -> Results:
+        """What is known of a job, where it is as it was when the order was worked out last."""
+        known = self._known.get(begun.job.key)
+        return known if known is not None and known.job == begun.job else begun
 
     def steps(self, job: Job, cancel: Event | None = None) -> Iterator[Results]:
         """Yield growing results of a job, one stage at a time; the last is complete. Raises Cancelled."""

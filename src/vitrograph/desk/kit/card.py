@@ -2,7 +2,7 @@
 
 from collections.abc import Callable, Sequence
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QFormLayout, QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from vitrograph.core.job import Job
@@ -12,6 +12,8 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
+
+_AFTER_VIEWS_MS = 80               # when another piece is taken in hand
 
 
 class Readings(QWidget):
@@ -71,7 +73,8 @@ class StationCard(QScrollArea):
         self.build()
         self._column.addStretch(1)
         bench.job_changed.connect(lambda _job: self._take(self._show_job))
-        bench.results_changed.connect(lambda _results: self._take(self._show_results))
+        self._piece = bench.job.key
+        bench.results_changed.connect(self._take_results)
         self._late = True                                      # whether something changed while another was in hand
         self.catch_up()
 
@@ -115,6 +118,14 @@ class StationCard(QScrollArea):
             show()
         else:
             self._late = True
+
+    def _take_results(self, results: Results) -> None:
+        """Show them; those of another piece once the views stand, in a frame of their own."""
+        if results.job.key == self._piece:
+            self._take(self._show_results)
+        else:
+            self._piece = results.job.key
+            QTimer.singleShot(_AFTER_VIEWS_MS, self, lambda: self._take(self._show_results))
 
     def _show_job(self) -> None:
         self.show_job(self.bench.job)

@@ -172,6 +172,5 @@ class Strip(QScrollArea):
                 tile.pictured = shown.sheet or shown.wall
                 tile.picture = small_picture(shown, QSize(_HIGH - 2, _HIGH - 2), self.devicePixelRatioF())
                 tile.update()
-                self._rest.start(0 if not self._rest.isActive() else _REST_MS)
-                self._rest.setInterval(_REST_MS)
+                self._rest.start()
                 return

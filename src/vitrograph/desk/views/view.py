@@ -76,6 +76,12 @@ class View(QWidget):
     def _take(self, results: Results) -> None:
         if self.bench.held_art is not None:                   # it is shown over what stood when it was taken hold of
             return
+        if results.job.key != self.results.job.key:           # another piece: card and views in frames of their own
+            QTimer.singleShot(self.waits_ms, self, lambda: self._show(self.bench.results))
+        else:
+            self._show(results)
+
+    def _show(self, results: Results) -> None:
         before = self.results
         changed = (results.sheet is not before.sheet or results.wall is not before.wall
                    or results.fitted is not before.fitted or results.assessed is not before.assessed)
