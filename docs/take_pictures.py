@@ -14,7 +14,7 @@ def main() -> None:
     os.environ |= {"XDG_DATA_HOME": home, "XDG_STATE_HOME": home}
     from PySide6.QtWidgets import QApplication
 
-    from vitrograph.core.demo import demo_order, fill_demo_logbook, fill_demo_shelf
+    from vitrograph.core.demo import fill_demo_logbook, fill_demo_shelf, open_night
     from vitrograph.core.glass import Shelf
     from vitrograph.core.logbook import Logbook
     from vitrograph.desk.bench import Bench
@@ -26,11 +26,15 @@ def main() -> None:
     book, shelf = Logbook(Path(home) / "logbook.sqlite"), Shelf(Path(home) / "shelf")
     fill_demo_logbook(book)
     fill_demo_shelf(shelf)
-    shell = Shell(Bench(demo_order(), book, None, shelf))
+    shell = Shell(Bench(open_night(), book, None, shelf))
     shell.resize(1280, 800)
     shell.show()
     settle(shell)
+    while not shell.bench.order_results.complete:
+        wait(20)
+    wait(2500)                                            # the strip's small pictures are made one at a time
     take_stations(shell)
+    take_names(shell)
     take_curved(shell)
     take_stencil(shell)
     take_composing(shell)
@@ -75,16 +79,26 @@ def take_stations(shell) -> None:
         take(shell, f"{number}-{station}")
 
 
+def take_names(shell) -> None:
+    """The list of names of the guides' flutes."""
+    shell.bench.take_piece(4, 9)
+    window = shell.open_names()
+    wait(2500)
+    take(window, "names")
+    window.close()
+    shell.bench.take_piece(0)
+    settle(shell)
+
+
 def take_curved(shell) -> None:
-    """The fit station with the demo's carafe in two bands, and its ornament with a snipped border."""
+    """The fit station with the demo's carafe in two bands."""
     from vitrograph.core.demo import demo_order
 
     tumblers = shell.bench.order
     shell.bench.go("fit")
-    for name in ("carafe", "ornament"):
-        shell.bench.replace_order(demo_order(name), None)
-        settle(shell)
-        take(shell, f"3-fit-{name}")
+    shell.bench.replace_order(demo_order("carafe"), None)
+    settle(shell)
+    take(shell, "3-fit-carafe")
     shell.bench.replace_order(tumblers, None)
     settle(shell)
 
