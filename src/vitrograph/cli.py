@@ -33,6 +33,7 @@ from vitrograph.core.units import MINUS, THIN_SPACE
 from vitrograph.flags import add_settings, add_units
 from vitrograph.orders import change_order, put_together
 from vitrograph.quick import add_flags, quick_order
+from vitrograph.workshop import add_workshop_flags
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
 _SAID_MOST = 200                   # letters
@@ -113,6 +114,7 @@ def _parser() -> argparse.ArgumentParser:
     change.add_argument("--piece", metavar="NAME", help="whose design is changed, by its name or number")
     change.add_argument("--out", type=Path, metavar="FILE", help="write it there, and leave the first file as it is")
     change.set_defaults(run=change_order)
+    add_workshop_flags(commands.add_parser("workshop", help="what you own and are used to: new orders begin from it"))
     quick = commands.add_parser("quick", help="from measurements and words to files, in one line")
     add_flags(quick)
     quick.set_defaults(run=_quick)

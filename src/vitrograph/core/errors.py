@@ -60,6 +60,10 @@ class FitError(VitrographError, ValueError):
     """The way of laying asked for cannot be done with this art on this glass."""
 
 
+class WorkshopError(VitrographError, OSError):
+    """The workshop's file cannot be read or written, or holds what cannot be."""
+
+
 class ShelfError(VitrographError, OSError):
     """A kept glass that cannot be read or written."""
 

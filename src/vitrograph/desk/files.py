@@ -6,11 +6,12 @@ from pathlib import Path
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtWidgets import QFileDialog, QWidget
 
-from vitrograph.core.errors import OrderFileError
+from vitrograph.core.errors import OrderFileError, VitrographError
 from vitrograph.core.export import write_packet
 from vitrograph.core.job import Order, new_id
 from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
+from vitrograph.core.workshop import Workshop, begun, default_file, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
@@ -26,6 +27,7 @@ class Files(QObject):
     def __init__(self, window: QWidget, bench: Bench, recovery: Recovery | None) -> None:
         super().__init__(window)
         self._window, self.bench, self.recovery = window, bench, recovery
+        self.workshop = default_file()
 
     @property
     def unsaved(self) -> bool:
@@ -51,8 +53,25 @@ class Files(QObject):
             Answer("stay", "Stay here", lambda: None)))
 
     def new(self) -> None:
-        """Begin an empty order."""
-        self.guarded(lambda: self.bench.replace_order(Order(id=new_id()), None))
+        """Begin an empty order, with what the workshop has."""
+        self.guarded(lambda: self.bench.replace_order(begun(self._workshop(), Order(id=new_id())), None))
+
+    def _workshop(self) -> Workshop:
+        """What the maker owns; the usual where its file cannot be used, which is said."""
+        try:
+            return load_workshop(self.workshop)
+        except VitrographError as error:
+            self.bench.refused.emit(str(error))
+            return Workshop()
+
+    def offer_workshop(self, open_it: Callable[[], object]) -> None:
+        """Ask once, at the first start, what the maker owns; skipped, the usual is taken."""
+        def skip() -> None:
+            self.bench.attempt(lambda: save_workshop(Workshop(), self.workshop))
+
+        if not self.workshop.exists():
+            self._ask("What do you work with? Five short questions; new orders then begin from the answers.", (
+                Answer("tellWorkshop", "Answer them", open_it), Answer("skipWorkshop", "Skip", skip)))
 
     def open(self, path: Path) -> None:
         """Open an order's file, or say why it cannot be; where it is damaged, offer the copy before the last save."""

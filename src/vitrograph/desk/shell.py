@@ -51,6 +51,7 @@ from vitrograph.desk.weed.overlay import WeedOverlay
 
 if TYPE_CHECKING:
     from vitrograph.desk.order.names_window import NamesWindow
+    from vitrograph.desk.order.workshop_window import WorkshopWindow
 
 CARD_WIDTH = 330
 _MESSAGE_MS = 7000
@@ -134,6 +135,7 @@ class Shell(QMainWindow):
         self.top.save_as_wanted.connect(self.files.choose_save)
         self.top.packet_wanted.connect(self.files.choose_packet)
         self.top.send_wanted.connect(self._send)
+        self.top.workshop_wanted.connect(self.open_workshop)
         self.strip.rename_wanted.connect(self.top.menus.ask_name)
 
     def _take_painted(self, view: View) -> None:
@@ -201,6 +203,14 @@ class Shell(QMainWindow):
         self._names.raise_()
         self._names.refresh()
         return self._names
+
+    def open_workshop(self) -> "WorkshopWindow":
+        """Open what the maker owns and is used to."""
+        from vitrograph.desk.order.workshop_window import WorkshopWindow
+
+        window = WorkshopWindow(self.bench, self.files.workshop, self)
+        window.show()
+        return window
 
     def next_finding(self) -> None:
         """Go to the next finding that has a place, at the stencil station."""

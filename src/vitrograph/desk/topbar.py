@@ -22,6 +22,7 @@ class TopBar(QWidget):
     save_as_wanted = Signal()
     packet_wanted = Signal()
     send_wanted = Signal()
+    workshop_wanted = Signal()
 
     def __init__(self, bench: Bench, open_names: Callable[[], object]) -> None:
         super().__init__()
@@ -66,6 +67,8 @@ class TopBar(QWidget):
                                    ("Save under another name", "Ctrl+Shift+S", self.save_as_wanted)):
             menu.addAction(text, keys, signal.emit)
         self.addActions(menu.actions())
+        menu.addSeparator()
+        menu.addAction("The workshop", self.workshop_wanted.emit)
         return menu
 
     def _lay_out(self) -> None:

@@ -39,6 +39,11 @@ def with_settings(order: Order, settings: Sequence[str], at: int = 0) -> Order:
     return order
 
 
+def typed_value(root: Struct, path: str, text: str, unit: Unit) -> Any:
+    """The value typed for a place below a record, by its path with dots. Raises JobError or LengthError."""
+    return _typed(root, path.split("."), text.strip(), unit, path)
+
+
 def _typed(root: Struct, steps: Sequence[str], text: str, unit: Unit, path: str) -> Any:
     """The value typed for a place below a record, told by the field's own type."""
     owner: Any = root

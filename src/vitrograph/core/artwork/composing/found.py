@@ -51,16 +51,16 @@ def too_wide(artwork: Artwork, width: float) -> Iterator[Finding]:
     if rule.by != "narrow" or width <= rule.most + _AS_TYPED:
         return
     wide, needed = ceil(width * 10) / 10, floor(100 * rule.narrowest * rule.most / width)
-    narrower = Remedy.of(Says("Narrow long rows to {share} %", share=str(needed)),
+    narrower = Remedy.of(Says("Narrow long ones by {share} %", share=str(100 - needed)),
                          put(lambda job: job.artwork.rule.narrowest, needed / 100))
     yield Finding(
         Code.ROW, Level.WATCH,
-        Says("{wide} wide, narrowed to {share} % already", wide=Length(width, 1),
-             share=str(round(100 * rule.narrowest))),
+        Says("{wide} wide, narrowed by {share} % already", wide=Length(width, 1),
+             share=str(round(100 * (1 - rule.narrowest)))),
         Says("{most} is the most a row may take: allow more, narrow it more, or set it in a narrower face",
              most=Length(rule.most, 1)),
         value=width, limit=rule.most,
-        remedy=Remedy.of(Says("Allow {wide} for all rows", wide=Length(wide, 1)),
+        remedy=Remedy.of(Says("Allow {wide}", wide=Length(wide, 1)),
                          put(lambda job: job.artwork.rule.most, wide)),
         others=(narrower,) if needed >= 30 else ())
 

@@ -1,0 +1,10 @@
+"""The workshop: what this maker owns and is used to, kept once; new orders begin from it."""
+
+from vitrograph.core.workshop.begin import begun, differences, piece_begun
+from vitrograph.core.workshop.keeping import default_file, json_of, load_workshop, save_workshop, workshop_of
+from vitrograph.core.workshop.owned import Cream, Cutter, Film, House, Tape, Workshop
+
+__all__ = [
+    "Cream", "Cutter", "Film", "House", "Tape", "Workshop", "begun", "default_file", "differences", "json_of",
+    "load_workshop", "piece_begun", "save_workshop", "workshop_of",
+]

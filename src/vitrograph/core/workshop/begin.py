@@ -1,0 +1,53 @@
+"""New orders begin from the workshop, and an order says where it differs from the workshop of today."""
+
+from collections.abc import Iterator
+
+from msgspec.structs import replace
+
+from vitrograph.core.job import CutChoices, EtchChoices, Order, Piece, TransferChoices
+from vitrograph.core.says import Length, Says, Value
+from vitrograph.core.workshop.owned import Workshop
+
+_LONGEST_MM = 5000.0               # of a roll that is told as a mat
+
+
+def begun(workshop: Workshop, order: Order) -> Order:
+    """An order with what the workshop owns and is used to; its art and its glasses stay."""
+    cutter, tape, cream = workshop.cutters[0], workshop.tapes[0], workshop.creams[0]
+    length = cutter.length if cutter.takes == "mat" else _LONGEST_MM
+    cut = CutChoices(film=workshop.films[0].kind, over_run=cutter.over_run, mat_width=cutter.width, mat_length=length,
+                     cut_speed=cutter.cut_speed, travel_speed=cutter.travel_speed)
+    return replace(order, units=workshop.house.units, cut=cut, transfer=TransferChoices(roll_width=tape.roll_width),
+                   etch=EtchChoices(cream.school), pieces=tuple(piece_begun(workshop, one) for one in order.pieces))
+
+
+def piece_begun(workshop: Workshop, piece: Piece) -> Piece:
+    """A piece with the house's border, limits, viewing distance and tools."""
+    film, house = workshop.films[0], workshop.house
+    stencil = replace(piece.stencil, border=house.border, least_border=house.least_border, viewing_mm=house.viewing_mm,
+                      least_web=film.least_web, least_opening=film.least_opening)
+    gives = piece.fit.gives
+    if film.give is not None:
+        gives = replace(gives, **{film.kind: film.give})
+    tools = replace(workshop.tools, taken=piece.tools.taken)
+    return replace(piece, stencil=stencil, tools=tools, fit=replace(piece.fit, gives=gives))
+
+
+def differences(workshop: Workshop, order: Order) -> Iterator[Says]:
+    """Yield where an order was made with other things, or by other rules, than the workshop has today."""
+    today = begun(workshop, order)
+    pairs: list[tuple[str, Value | str, Value | str]] = []
+    pairs += [("film", order.cut.film, today.cut.film), ("cream", order.etch.school, today.etch.school)]
+    pairs += [(words, Length(mine), Length(theirs)) for words, mine, theirs in (
+        ("the mat's width", order.cut.mat_width, today.cut.mat_width),
+        ("the mat's length", order.cut.mat_length, today.cut.mat_length),
+        ("over-run", order.cut.over_run, today.cut.over_run),
+        ("the tape's width", order.transfer.roll_width, today.transfer.roll_width))]
+    for piece, other in zip(order.pieces, today.pieces, strict=True):
+        whose = f"{piece.name}, " if len(order.pieces) > 1 else ""
+        pairs += [(f"{whose}{words}", Length(getattr(piece.stencil, name)), Length(getattr(other.stencil, name)))
+                  for words, name in (("film round the art", "border"), ("the least web", "least_web"),
+                                      ("the least opening", "least_opening"), ("the eye's distance", "viewing_mm"))]
+    for words, mine, theirs in pairs:
+        if mine != theirs:
+            yield Says("{what}: {mine} here, {theirs} in the workshop", what=words, mine=mine, theirs=theirs)

@@ -1,0 +1,58 @@
+"""The workshop's file: readable JSON in the user's data folder (docs/formats.md)."""
+
+import json
+from pathlib import Path
+from typing import Any
+
+import msgspec
+import platformdirs
+
+from vitrograph.core.errors import JobError, WorkshopError
+from vitrograph.core.job.tree import plain, read_record
+from vitrograph.core.storing.whole import read_plain, reason, write_whole
+from vitrograph.core.workshop.owned import WORKSHOP_VERSION, Workshop
+
+_MOST_BYTES = 1_000_000
+
+
+def default_file() -> Path:
+    """Where the maker's workshop is kept."""
+    return Path(platformdirs.user_data_dir("vitrograph")) / "workshop.json"
+
+
+def load_workshop(path: Path) -> Workshop:
+    """Read a workshop; the usual one where there is no file. Raises WorkshopError, naming the place that is wrong."""
+    try:
+        tree = json.loads(read_plain(path, _MOST_BYTES))
+    except FileNotFoundError:
+        return Workshop()
+    except OSError as error:
+        raise WorkshopError(f"{path} could not be opened: {reason(error)}") from None
+    except (ValueError, RecursionError) as error:
+        raise WorkshopError(f"{path} is not JSON ({str(error)[:80]}): mend it, or move it away to begin anew") from None
+    return workshop_of(tree, str(path))
+
+
+def workshop_of(tree: Any, called: str = "the workshop") -> Workshop:
+    """Build a workshop from plain data. Raises WorkshopError, naming the place that is wrong."""
+    version = tree.get("version", 1) if isinstance(tree, dict) else 1
+    if isinstance(version, int) and version > WORKSHOP_VERSION:
+        raise WorkshopError(f"{called} was written by a newer Vitrograph: install that, or move the file away")
+    try:
+        return read_record(tree, Workshop)
+    except (JobError, msgspec.ValidationError) as error:
+        raise WorkshopError(f"{called}: {str(error).replace('the job', 'the workshop')}") from None
+
+
+def json_of(workshop: Workshop) -> str:
+    """A workshop as its file holds it."""
+    return json.dumps(plain(workshop), indent=1, ensure_ascii=False) + "\n"
+
+
+def save_workshop(workshop: Workshop, path: Path) -> None:
+    """Write it whole, the copy before kept as `.bak`. Raises WorkshopError."""
+    try:
+        path.parent.mkdir(parents=True, exist_ok=True)
+        write_whole(path, json_of(workshop).encode("utf-8"), keep_last=True)
+    except OSError as error:
+        raise WorkshopError(f"{path} could not be written: {reason(error)}") from None

@@ -1,0 +1,85 @@
+"""What a maker owns and is used to. All names are the maker's own; lengths are mm, prices in the maker's money."""
+
+from typing import Annotated, Literal
+
+from msgspec import Meta
+
+from vitrograph.core.job import FilmKind, SchoolName
+from vitrograph.core.job.glass import Tools
+from vitrograph.core.job.records import Give, Length, Margin, Record, Speed
+
+WORKSHOP_VERSION = 1
+
+Name = Annotated[str, Meta(min_length=1, max_length=80)]
+Price = Annotated[float, Meta(ge=0, le=1e6)]
+Day = Annotated[str, Meta(pattern=r"^(\d{4}-\d{2}-\d{2})?$")]
+
+
+class Cutter(Record, frozen=True):
+    """A cutter with the mat or the roll it takes: a roll has no length of its own. `offset` is its blade's."""
+
+    name: Name = "Cutter"
+    takes: Literal["mat", "roll"] = "mat"
+    width: Length = 292.0
+    length: Length = 292.0
+    over_run: Margin = 0.6
+    cut_speed: Speed = 60.0
+    travel_speed: Speed = 200.0
+    offset: Margin = 0.25
+    leads_itself: bool = False
+
+
+class Film(Record, frozen=True):
+    """A film: what it is, how much is left of it, and the limits and the give that were found in use."""
+
+    name: Name = "Film"
+    kind: FilmKind = "stencil"
+    colour: Annotated[str, Meta(pattern="^#[0-9a-f]{6}$")] = "#2f8f83"
+    width: Length = 305.0
+    left: Annotated[float, Meta(ge=0, le=1e6, extra={"typed": "length"})] = 1000.0
+    price: Price = 0.0
+    least_web: Margin = 0.8
+    least_opening: Margin = 0.8
+    give: Give | None = None
+
+
+class Tape(Record, frozen=True):
+    """A transfer tape."""
+
+    name: Name = "Tape"
+    roll_width: Length = 120.0
+    clear: bool = True
+    price: Price = 0.0
+
+
+class Cream(Record, frozen=True):
+    """An etching cream, as its label says: the minutes it stands, when it was opened, how much is left, its price."""
+
+    name: Name = "Cream"
+    school: SchoolName = "five-stir-five"
+    label_minutes: Annotated[float, Meta(gt=0, le=1440)] = 10.0
+    opened_on: Day = ""
+    grams: Annotated[float, Meta(ge=0, le=1e5)] = 0.0
+    price: Price = 0.0
+
+
+class House(Record, frozen=True):
+    """Rules of the house."""
+
+    units: Literal["mm", "in"] = "mm"
+    paper: Literal["A4", "Letter"] = "A4"
+    border: Margin = 20.0
+    least_border: Margin = 12.0
+    viewing_mm: Length = 600.0
+
+
+class Workshop(Record, frozen=True):
+    """Everything; the first of each kind is the one in use."""
+
+    version: Literal[1] = 1
+    cutters: Annotated[tuple[Cutter, ...], Meta(min_length=1, max_length=40)] = (Cutter(),)
+    films: Annotated[tuple[Film, ...], Meta(min_length=1, max_length=200)] = (Film(),)
+    tapes: Annotated[tuple[Tape, ...], Meta(min_length=1, max_length=40)] = (Tape(),)
+    creams: Annotated[tuple[Cream, ...], Meta(min_length=1, max_length=40)] = (Cream(),)
+    tools: Tools = Tools()
+    house: House = House()

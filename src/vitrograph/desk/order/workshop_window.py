@@ -1,0 +1,144 @@
+"""The workshop: what the maker owns and is used to, in plain questions. Each answer is kept at once."""
+
+from pathlib import Path
+from typing import Any
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QDialog, QHBoxLayout, QLineEdit, QVBoxLayout, QWidget
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.job.tree import changed_record
+from vitrograph.core.workshop import Workshop, differences, load_workshop, save_workshop
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.fields import ChoiceRow, Column, LengthField, NumberField, button, label
+from vitrograph.desk.kit.named import named
+
+_FILMS = [("stencil", "stencil film"), ("removable", "removable"), ("permanent", "permanent"), ("shelf", "shelf liner")]
+_SCHOOLS = [("brief-worked", "brief, worked"), ("five-stir-five", "five, stir, five"), ("long-still", "long, still")]
+_LENGTHS = {
+    "cutters__0__width": "Its mat or roll, across", "cutters__0__length": "Its mat, along",
+    "films__0__least_web": "Least web it keeps", "films__0__least_opening": "Least opening it keeps",
+    "tapes__0__roll_width": "Your tape, across", "house__border": "Film round the art",
+    "house__viewing_mm": "The eye's distance",
+}
+
+
+class WorkshopWindow(QDialog):
+    """Five questions: units and paper, the cutter, the film, tape and border, the cream."""
+
+    def __init__(self, bench: Bench, place: Path, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.bench, self.place = bench, place
+        theme.dress(self, "workshopWindow", "The workshop", (760, 560))
+        self.held = Workshop()
+        self.said = label("", "quiet", scale=0.9)
+        self.said.setObjectName("workshopSays")
+        self.fields: dict[str, LengthField | ChoiceRow | NumberField | QLineEdit] = {}
+        self._lay_out()
+        self._load()
+
+    def _lay_out(self) -> None:
+        left, right = Column(gap=10), Column(gap=10)
+        left.stack(
+            label("1  How do you measure?", bold=True),
+            self._choice("house__units", "Lengths", [("mm", "mm"), ("in", "inches")]),
+            self._choice("house__paper", "Paper", [("A4", "A4"), ("Letter", "Letter")]),
+            label("2  What cuts for you?", bold=True), self._name("cutters__0__name", "Your name for it"),
+            self._choice("cutters__0__takes", "It takes", [("mat", "a mat"), ("roll", "a roll")]),
+            self._length("cutters__0__width"), self._length("cutters__0__length"),
+            label("3  Which film?", bold=True), self._name("films__0__name", "Your name for it"),
+            self._choice("films__0__kind", "Kind", _FILMS, 2))
+        right.stack(
+            self._length("films__0__least_web"), self._length("films__0__least_opening"),
+            label("4  Tape, border, distance", bold=True), self._length("tapes__0__roll_width"),
+            self._length("house__border"), self._length("house__viewing_mm"),
+            label("5  Which cream?", bold=True), self._name("creams__0__name", "Your name for it"),
+            self._choice("creams__0__school", "Left by", _SCHOOLS, 1), self._minutes(),
+            label("Its label and its safety data sheet come first.", "quiet", scale=0.9), self.said)
+        done = button("Done", "accent")
+        done.setObjectName("workshopDone")
+        done.clicked.connect(self.close)
+        columns, whole = QHBoxLayout(), QVBoxLayout(self)
+        for side in (left, right):
+            columns.addWidget(side, 1, Qt.AlignmentFlag.AlignTop)
+        columns.setSpacing(24)
+        whole.setContentsMargins(20, 16, 20, 16)
+        whole.addWidget(label("New orders begin from this. Leave alone what you do not know.", "quiet"))
+        whole.addLayout(columns, 1)
+        whole.addWidget(done, 0, Qt.AlignmentFlag.AlignRight)
+
+    def _choice(self, path: str, title: str, choices: list[tuple[Any, str]], columns: int = 2) -> ChoiceRow:
+        made = ChoiceRow(title, path, choices, columns=columns)
+        made.edited.connect(lambda value: self.take(path, value))
+        self.fields[path] = made
+        return made
+
+    def _length(self, path: str) -> LengthField:
+        made = LengthField(_LENGTHS[path], path, least=0.0)
+        made.edited.connect(lambda mm: self.take(path, mm))
+        self.fields[path] = made
+        return made
+
+    def _minutes(self) -> NumberField:
+        made = NumberField("Minutes its label says", "creams__0__label_minutes", suffix="min")
+        made.edited.connect(lambda minutes: self.take("creams__0__label_minutes", minutes))
+        self.fields["creams__0__label_minutes"] = made
+        return made
+
+    def _name(self, path: str, title: str) -> QLineEdit:
+        made = named(QLineEdit(), path)
+        made.setPlaceholderText(title)
+        made.setAccessibleName(title)
+        made.setFont(theme.font())
+        made.editingFinished.connect(lambda: self.take(path, made.text().strip() or self.value(path)))
+        self.fields[path] = made
+        return made
+
+    def value(self, path: str) -> Any:
+        """What is held at a path."""
+        at: Any = self.held
+        for step in path.split("__"):
+            at = at[int(step)] if step.isdigit() else getattr(at, step)
+        return at
+
+    def take(self, path: str, value: object) -> None:
+        """Keep an answer, or say why it cannot be."""
+        if value == self.value(path):
+            return
+        try:
+            made = changed_record(self.held, {path: value})
+            save_workshop(made, self.place)
+            self.held = made
+        except VitrographError as error:
+            self.bench.refused.emit(str(error))
+        self._show()
+
+    def _load(self) -> None:
+        try:
+            self.held = load_workshop(self.place)
+            if not self.place.exists():
+                save_workshop(self.held, self.place)           # it was asked, and is not asked again
+        except VitrographError as error:
+            self.bench.refused.emit(str(error))
+            self.setEnabled(False)                             # what a hand has written is not written over
+            self.setWindowTitle(f"The workshop: {error}"[:200])
+        self._show()
+
+    def _show(self) -> None:
+        for path, field in self.fields.items():
+            value = self.value(path)
+            if isinstance(field, LengthField):
+                field.show_mm(value, self.held.house.units)
+            elif isinstance(field, NumberField):
+                field.show_number(value)
+            elif isinstance(field, ChoiceRow):
+                field.show_choice(value)
+            else:
+                field.setText(value)
+        self.fields["cutters__0__length"].setVisible(self.held.cutters[0].takes == "mat")
+        said = [self.bench.words(one) for one in differences(self.held, self.bench.order)]
+        more = f"; and {len(said) - 3} more" if len(said) > 3 else ""
+        self.said.setText(f"The order in hand differs: {'; '.join(said[:3])}{more}." if said else
+                          "The order in hand is made as the workshop is now.")

@@ -1,0 +1,79 @@
+"""`vitrograph workshop`: see, change, give away and read what the maker owns and is used to."""
+
+import argparse
+from pathlib import Path
+
+from vitrograph.core.errors import JobError, VitrographError
+from vitrograph.core.job.settings import typed_value
+from vitrograph.core.job.tree import changed_record
+from vitrograph.core.storing.orderfile import load_order
+from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.units import Unit
+from vitrograph.core.workshop import (
+    Workshop,
+    default_file,
+    differences,
+    json_of,
+    load_workshop,
+    save_workshop,
+)
+
+
+def add_workshop_flags(workshop: argparse.ArgumentParser) -> None:
+    """Give the command its flags."""
+    add = workshop.add_argument
+    add("--set", action="append", default=[], metavar="KEY=VALUE", help="a field by its path, as house.border=18mm or "
+        "films.0.left=3m; a list of several as JSON; may be repeated")
+    add("--json", action="store_true", help="print it as its file holds it")
+    add("--read", type=Path, metavar="FILE", help="take over a workshop that was given away")
+    add("--write", type=Path, metavar="FILE", help="give it away, as JSON")
+    add("--compare", type=Path, metavar="ORDER", help="where an order differs from the workshop of today")
+    workshop.set_defaults(run=run_workshop)
+
+
+def run_workshop(options: argparse.Namespace) -> int:
+    """Do what is asked for. Raises VitrographError; the workshop then stays as it was."""
+    place = default_file()
+    held = load_workshop(place)
+    made = held if options.read is None else _given(options.read)
+    for setting in options.set:
+        made = _changed(made, setting)
+    if made != held or options.read is not None:
+        save_workshop(made, place)
+    if options.write is not None:
+        write_whole(options.write, json_of(made).encode("utf-8"))
+    if options.compare is not None:
+        order = load_order(options.compare)
+        said = [one.words(order.units) for one in differences(made, order)]
+        print("\n".join(said) if said else "made as the workshop is today")
+    elif options.json:
+        print(json_of(made), end="")
+    elif options.write is None and not options.set and options.read is None:
+        print("\n".join(lines_of(made)))
+    return 0
+
+
+def lines_of(workshop: Workshop) -> list[str]:
+    """The workshop in a few lines."""
+    unit: Unit = workshop.house.units
+    return [
+        *(f"cutter  {one.name}: {one.takes} {one.width:g} mm wide" for one in workshop.cutters),
+        *(f"film    {one.name}: {one.kind}, {one.left / 1000:g} m left" for one in workshop.films),
+        *(f"tape    {one.name}: {one.roll_width:g} mm wide" for one in workshop.tapes),
+        *(f"cream   {one.name}: {one.label_minutes:g} min by its label" for one in workshop.creams),
+        f"house   border {workshop.house.border:g} mm, {unit}, {workshop.house.paper}",
+    ]
+
+
+def _given(path: Path) -> Workshop:
+    if not path.exists():
+        raise VitrographError(f"{path} could not be opened: no such file or directory")
+    return load_workshop(path)
+
+
+def _changed(workshop: Workshop, setting: str) -> Workshop:
+    path, equals, text = setting.partition("=")
+    if not equals or not path.strip():
+        raise JobError(f"a setting like house.border=18mm was wanted, got '{setting[:60]}'")
+    value = typed_value(workshop, path.strip(), text, workshop.house.units)
+    return changed_record(workshop, {path.strip().replace(".", "__"): value})

@@ -1,0 +1,97 @@
+"""The workshop: kept once as readable JSON, new orders begin from it, an order says where it differs from it."""
+
+import json
+
+import msgspec
+import pytest
+
+from specimens import job
+from vitrograph.cli import main
+from vitrograph.core.errors import WorkshopError
+from vitrograph.core.job import Order
+from vitrograph.core.storing.orderfile import save_order
+from vitrograph.core.workshop import (
+    Cutter,
+    Film,
+    House,
+    Tape,
+    Workshop,
+    begun,
+    differences,
+    load_workshop,
+    save_workshop,
+)
+
+MINE = Workshop(cutters=(Cutter("The old one", "roll", 600.0, over_run=0.9),), tapes=(Tape("Clear", 152.0),),
+                films=(Film("Green", "removable", least_web=1.1, give=0.018),), house=House("in", "Letter", 17.0))
+
+
+def test_a_workshop_is_kept_as_json_and_read_back(tmp_path):
+    assert load_workshop(tmp_path / "none.json") == Workshop()
+    save_workshop(MINE, tmp_path / "w" / "workshop.json")
+    assert load_workshop(tmp_path / "w" / "workshop.json") == MINE
+    assert json.loads((tmp_path / "w" / "workshop.json").read_text())["films"][0]["name"] == "Green"
+
+
+@pytest.mark.parametrize(("wrong", "sentence"), [
+    ('{"house": {"border": "wide"}}', "house border: expected a number"),
+    ('{"cutters": [{"width": -3}]}', "cutters 1 width: expected a number > 0.0, got -3"),
+    ('{"films": []}', "films: expected"), ('{"version": 2}', "newer Vitrograph"), ("{", "is not JSON"),
+    ("[1]", "expected"), ("[" * 100_000, "is not JSON"),
+])
+def test_a_workshop_that_a_hand_made_wrong_is_told_by_its_place(tmp_path, wrong, sentence):
+    (tmp_path / "workshop.json").write_text(wrong)
+    with pytest.raises(WorkshopError) as told:
+        load_workshop(tmp_path / "workshop.json")
+    assert sentence in str(told.value) and "\n" not in str(told.value)
+
+
+def test_a_new_order_begins_from_it_and_says_later_where_it_differs():
+    order = begun(MINE, Order(id="x"))
+    piece = order.pieces[0]
+    assert (order.units, order.cut.film, order.cut.mat_width) == ("in", "removable", 600)
+    assert order.transfer.roll_width == 152
+    assert (order.cut.over_run, piece.stencil.border, piece.stencil.least_web) == (0.9, 17.0, 1.1)
+    assert piece.fit.gives.removable == 0.018 and not list(differences(MINE, order))
+    later = msgspec.structs.replace(MINE, tapes=(Tape("Wide", 200.0),))
+    (one,) = differences(later, order)
+    assert one.words("mm").replace("\u2009", " ") == "the tape's width: 152 mm here, 200 mm in the workshop"
+    assert begun(Workshop(), Order(id="y")) == Order(id="y")   # the usual is the usual
+    with_art = Order.of(job("K"), id="z")
+    assert begun(MINE, with_art).pieces[0].artwork == with_art.pieces[0].artwork
+
+
+@pytest.fixture
+def home(tmp_path, monkeypatch):
+    monkeypatch.setenv("XDG_DATA_HOME", str(tmp_path / "data"))
+    return tmp_path / "data" / "vitrograph" / "workshop.json"
+
+
+def test_the_command_changes_tells_gives_away_and_compares(home, tmp_path, capsys):
+    assert main(["workshop", "--set", "house.border=18mm", "--set", "cutters.0.name=The old one",
+                 "--set", 'tapes=[{"name": "Clear", "roll_width": 152}]']) == 0
+    assert main(["workshop", "--json"]) == 0
+    told = json.loads(capsys.readouterr().out)
+    assert (told["house"]["border"], told["cutters"][0]["name"], told["tapes"][0]["roll_width"]) == (
+        18.0, "The old one", 152.0)
+    assert main(["workshop", "--write", str(tmp_path / "away.json")]) == 0
+    home.unlink()
+    assert main(["workshop", "--read", str(tmp_path / "away.json")]) == 0
+    assert load_workshop(home).house.border == 18.0
+    save_order(Order.of(job("K"), id="k"), tmp_path / "k.vitro")
+    assert main(["workshop", "--compare", str(tmp_path / "k.vitro")]) == 0
+    said = capsys.readouterr().out
+    assert "film round the art: " in said and "18" in said and "the tape's width" in said
+    assert main(["workshop"]) == 0 and "cutter  The old one" in capsys.readouterr().out
+
+
+@pytest.mark.parametrize(("flags", "sentence"), [
+    (["--set", "house.border=wide"], "house.border: a length like 85 mm"),
+    (["--set", "house"], "house.border=18mm was"),
+    (["--set", "house.colour=red"], "there is no 'colour' here"), (["--set", "films.7.left=2"], "a row from 0 to 0"),
+    (["--set", "house.border=-2"], "house border: expected a number >= 0.0"), (["--read", "gone.json"], "could not be"),
+])
+def test_what_cannot_be_set_is_one_sentence_and_the_workshop_stays(home, capsys, flags, sentence):
+    assert main(["workshop", *flags]) == 2
+    told = capsys.readouterr().err
+    assert sentence in told and told.count("\n") == 1 and not home.exists()
