@@ -68,6 +68,7 @@ def test_a_list_without_a_header_is_words_and_a_typed_comma_belongs_to_the_name(
     (b"guest,Guest\nA,B\n", "two columns are called 'Guest'"),
     (b"guest,table\nA,B\n", "the column 'table' belongs to no part of the art: call it one of 'guest', words"),
     (b"\x89PNG\r\n\x1a\n" + bytes(90), "holds no list of names"),
+    (b"<svg xmlns='http://www.w3.org/2000/svg'/>", "holds no list of names"),
     (b"", "is empty: put one name on each line"),
     (b"guest\n", "holds no names"),
     (("guest\n" + "A\n" * 5000).encode(), "has 5000 rows, and 1000 are the most"),
@@ -88,7 +89,8 @@ def test_odd_rows_are_told_and_kept(tmp_path):
     made = read_names(path, ART)
     assert [(row.cells[0][:2], row.count) for row in made.names.rows] == [("A", 1), ("B", 2), ("nn", 1)]
     assert [note.split(":")[0].split(" is ")[0] for note in made.notes] == [
-        "line 2", "line 3", "line 4 has more cells than there are columns; 'left over'", "row 3"]
+        "line 2", "line 3", "line 4 has more cells than there are columns; 'left over'",
+        "row 3 has a name of 60 letters"]
 
 
 @pytest.mark.parametrize(("rule", "wide"), [

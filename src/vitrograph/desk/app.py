@@ -44,7 +44,7 @@ def open_window(path: Path | None, piece: DemoName | None = None) -> int:
     shell = make_shell(bench)
     sys.excepthook = lambda _kind, error, _trace: shell.say(told(error), wrong=True)
     shell.show()
-    if not demo:
+    if not demo and not shell.asking:
         shell.files.offer_workshop(shell.open_workshop)
     QTimer.singleShot(1000, partial(settle, shell))
     return app.exec()

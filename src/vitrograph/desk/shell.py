@@ -252,9 +252,14 @@ class Shell(QMainWindow):
         self._message.show()
         self._message_time.start()
 
+    @property
+    def asking(self) -> bool:
+        """Whether a question waits for its answer."""
+        return self._bar is not None and isValid(self._bar)
+
     def ask(self, bar: AskBar) -> None:
         """Put a question under the line of stations, in the place of one that was asked before."""
-        if self._bar is not None and isValid(self._bar):
+        if self._bar is not None and self.asking:
             self._bar.deleteLater()
         self._bar = bar
         self._column.insertWidget(3, bar)

@@ -39,7 +39,7 @@ def read_names(path: Path, artwork: Artwork) -> Listed:
         content = read_plain(path, _MOST_BYTES)
     except OSError as error:
         raise JobError(f"{path} could not be opened: {reason(error)}") from None
-    if kind_of(content) == "picture" or content.startswith(b"PK\x03\x04"):
+    if kind_of(content) in ("picture", "svg") or content.startswith(b"PK\x03\x04"):
         raise JobError(f"{path.name} holds no list of names: save it from the spreadsheet as CSV or as plain text")
     return names_of(_decoded(content, path.name), artwork, path.parent, path.name)
 
@@ -58,7 +58,7 @@ def names_of(text: str, artwork: Artwork, folder: Path | None = None, called: st
     names = Names(kept, tuple(rows))
     names = Names(kept, names.rows, _drawings(names, artwork, folder, told))
     told += [f"row {at + 1} says the same as row {first + 1}: {names.rows[at].says}" for at, first in same_cells(names)]
-    told += [f"row {at + 1} is {len(row.says)} letters long and more: {row.says[:24]}…"
+    told += [f"row {at + 1} has a name of {max(map(len, row.cells))} letters: {row.says[:24]}…"
              for at, row in enumerate(names.rows) if max(map(len, row.cells)) >= _LONG]
     more = len(told) - _MOST_TOLD
     return Listed(names, (*told[:_MOST_TOLD], *([f"and {more} rows more are odd"] if more > 0 else [])))

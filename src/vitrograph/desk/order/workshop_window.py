@@ -31,7 +31,7 @@ class WorkshopWindow(QDialog):
         super().__init__(parent)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.bench, self.place = bench, place
-        theme.dress(self, "workshopWindow", "The workshop", (760, 560))
+        theme.dress(self, "workshopWindow", "The workshop", (780, 690))
         self.held = Workshop()
         self.said = label("", "quiet", scale=0.9)
         self.said.setObjectName("workshopSays")
@@ -49,9 +49,9 @@ class WorkshopWindow(QDialog):
             self._choice("cutters__0__takes", "It takes", [("mat", "a mat"), ("roll", "a roll")]),
             self._length("cutters__0__width"), self._length("cutters__0__length"),
             label("3  Which film?", bold=True), self._name("films__0__name", "Your name for it"),
-            self._choice("films__0__kind", "Kind", _FILMS, 2))
+            self._choice("films__0__kind", "Kind", _FILMS, 2), self._length("films__0__least_web"),
+            self._length("films__0__least_opening"))
         right.stack(
-            self._length("films__0__least_web"), self._length("films__0__least_opening"),
             label("4  Tape, border, distance", bold=True), self._length("tapes__0__roll_width"),
             self._length("house__border"), self._length("house__viewing_mm"),
             label("5  Which cream?", bold=True), self._name("creams__0__name", "Your name for it"),
