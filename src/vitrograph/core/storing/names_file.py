@@ -39,9 +39,10 @@ def read_names(path: Path, artwork: Artwork) -> Listed:
         content = read_plain(path, _MOST_BYTES)
     except OSError as error:
         raise JobError(f"{path} could not be opened: {reason(error)}") from None
-    if kind_of(content) in ("picture", "svg") or content.startswith(b"PK\x03\x04"):
+    text = "" if kind_of(content) == "picture" or content.startswith(b"PK\x03\x04") else _decoded(content, path.name)
+    if content and (not text or text.lstrip().startswith("<")):
         raise JobError(f"{path.name} holds no list of names: save it from the spreadsheet as CSV or as plain text")
-    return names_of(_decoded(content, path.name), artwork, path.parent, path.name)
+    return names_of(text, artwork, path.parent, path.name)
 
 
 def names_of(text: str, artwork: Artwork, folder: Path | None = None, called: str = _LIST) -> Listed:
