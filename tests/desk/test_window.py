@@ -187,10 +187,12 @@ def test_saved_opened_and_bad_files(desk, tmp_path):
 
 def test_the_work_packet_holds_every_file(desk, tmp_path):
     desk.shell.files.write_packet(tmp_path / "packet")
+    desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
     names = sorted(path.name for path in (tmp_path / "packet").iterdir())
     assert names == ["job.vitro", "plan.json", "stencil.pdf", "stencil.plt", "stencil.svg"]
     (tmp_path / "file").write_text("")
     desk.shell.files.write_packet(tmp_path / "file" / "packet")
+    desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
     assert "choose another" in desk.says("message")
 
 

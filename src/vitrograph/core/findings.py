@@ -19,6 +19,9 @@ class Level(StrEnum):
     STOP = "stop"
 
 
+_GRAVER = list(Level)
+
+
 class Code(StrEnum):
     """What a finding is about; the words are stable and documented in docs/formats.md."""
 
@@ -117,5 +120,9 @@ def worst(findings: Iterable[Finding]) -> Level | None:
     >>> worst([Finding(Code.WEB, Level.WATCH, "thin"), Finding(Code.FACE, Level.NOTE, "mirrored")]).value
     'watch'
     """
-    order = list(Level)
-    return max((f.level for f in findings), key=order.index, default=None)
+    return worst_of(found.level for found in findings)
+
+
+def worst_of(levels: Iterable[Level | None]) -> Level | None:
+    """The most serious of some levels, None where there are none."""
+    return max((level for level in levels if level is not None), key=_GRAVER.index, default=None)

@@ -9,7 +9,7 @@ from vitrograph.core.artwork import Art
 from vitrograph.core.cut import CutPlan, CutTally, tally_cut
 from vitrograph.core.errors import UnfinishedError, VitrographError
 from vitrograph.core.etch import EtchPlan, EtchTally, tally_etch
-from vitrograph.core.findings import Finding, Level, worst
+from vitrograph.core.findings import Finding, Level, worst, worst_of
 from vitrograph.core.fit import FitCheckInput, Fitted, MappedArt, Room, check_fit
 from vitrograph.core.glass import Assessment, Wall
 from vitrograph.core.job import Job, Order
@@ -71,10 +71,20 @@ class Results:
         """Why a station has no answer; None where it has one, or only waits."""
         return dict(self.failed).get(station)
 
+    @cached_property
+    def worst_at(self) -> dict[Station, Level | None]:
+        """The worst that was found at each station."""
+        return {station: worst(self.findings(station)) for station in STATIONS}
+
+    @property
+    def worst(self) -> Level | None:
+        """The worst that was found."""
+        return worst_of(self.worst_at.values())
+
     @property
     def stopped(self) -> bool:
         """Whether anything found is a stop."""
-        return worst(self.findings()) is Level.STOP
+        return self.worst is Level.STOP
 
     def finished(self) -> "FinishedPiece":
         """These results as finished work.
@@ -176,6 +186,10 @@ class OrderResults:
     def stopped(self) -> bool:
         """Whether anything found is a stop."""
         return any(piece.stopped for piece in self.pieces)
+
+    def worst_at(self, station: Station) -> Level | None:
+        """The worst that was found at a station, about any piece."""
+        return worst_of(piece.worst_at[station] for piece in self.pieces)
 
     def findings(self, station: Station) -> tuple[Finding, ...]:
         """What was found at a station, piece after piece."""

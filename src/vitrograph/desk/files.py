@@ -2,6 +2,7 @@
 
 from collections.abc import Callable, Iterator, Sequence
 from pathlib import Path
+from typing import cast
 
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtWidgets import QFileDialog, QWidget
@@ -13,10 +14,12 @@ from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
 from vitrograph.core.workshop import Workshop, begun, default_file, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 
 _ORDERS = "Orders (*.vitro)"
+_MOST_NAMED = 8                     # files
 
 
 class Files(QObject):
@@ -28,6 +31,9 @@ class Files(QObject):
         super().__init__(window)
         self._window, self.bench, self.recovery = window, bench, recovery
         self.workshop = default_file()
+        self.writing = BackgroundTask(self)
+        self.writing.answered.connect(self._tell_written)
+        self.writing.refused.connect(bench.refused)
 
     @property
     def unsaved(self) -> bool:
@@ -99,12 +105,19 @@ class Files(QObject):
         self.bench.attempt(lambda: self.bench.save(path), f"saved: {path.name}")
 
     def write_packet(self, folder: Path) -> None:
-        """Write all files of the order, or say why they cannot be."""
+        """Write all files of the order in the background, or say why they cannot be."""
         def write() -> None:
-            names = ", ".join(path.name for path in write_packet(self.bench.order_results.finished(), folder))
-            self.bench.told.emit(f"written into {folder.name}: {names}")
+            done = self.bench.order_results.finished()
+            self.bench.told.emit(f"writing into {folder.name}")
+            self.writing.ask(lambda: (folder, write_packet(done, folder)))
 
         self.bench.attempt(write)
+
+    def _tell_written(self, answer: object) -> None:
+        folder, paths = cast(tuple[Path, tuple[Path, ...]], answer)
+        names = [path.name for path in paths]
+        more = f" and {len(names) - _MOST_NAMED} files more" if len(names) > _MOST_NAMED else ""
+        self.bench.told.emit(f"written into {folder.name}: {', '.join(names[:_MOST_NAMED])}{more}")
 
     def offer(self, left: Iterator[LeftBehind | Unreadable]) -> None:
         """Offer work that earlier runs left unsaved, one after the other; what is not answered is offered next time."""

@@ -35,7 +35,7 @@ def state_of(bench: Bench, station: Station) -> State:
     if not bench.entries if station == "logbook" else getattr(results, _HAS[station]) is None:
         return "open"
     of_all = station in _OF_ALL and len(bench.order_results.pieces) > 1
-    level = worst(bench.order_results.findings(station) if of_all else bench.findings(station))
+    level = bench.order_results.worst_at(station) if of_all else worst(bench.findings(station))
     if level in (Level.STOP, Level.WATCH):
         return "stop" if level is Level.STOP else "watch"
     work = bench.work.order_state(station) if station in _WALKED else "planned"

@@ -9,7 +9,7 @@ from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoStack
 
 from vitrograph.core.errors import VitrographError
@@ -34,6 +34,7 @@ from vitrograph.desk.bench.spoken import Spoken
 from vitrograph.desk.bench.work_in_hand import WorkInHand
 
 _PIECE_MERGES = 100_000
+_ORDER_MS = 120
 _FILLED_LATER = ("room", "assessed", "sheet", "stencil_findings", "demands", "cut", "weed", "transfer", "etch")
 
 
@@ -80,6 +81,8 @@ class Bench(Spoken, ArtInHand, QObject):
         self.tying = False
         self.chosen: tuple[int, ...] = _first_choice(self.job)
         self.undo_stack = QUndoStack(self)
+        self._order_rest = QTimer(self, singleShot=True)       # of many rows not each is told by itself
+        self._order_rest.timeout.connect(self.order_changed)
         self.runner = Runner(self)
         self.runner.answered.connect(self._show)
         self.runner.broke.connect(self._break_off)
@@ -291,7 +294,10 @@ class Bench(Spoken, ArtInHand, QObject):
             self._show_still()
         if self.results is not before:
             self.results_changed.emit(self.results)
-        self.order_changed.emit()
+        if self.order_results.complete:
+            self._order_rest.start(0)
+        elif not self._order_rest.isActive():
+            self._order_rest.start(_ORDER_MS)
 
     def _show_still(self) -> None:
         """Nothing is held any more: the views show results again."""

@@ -1,6 +1,7 @@
 """The table of names: a picture of each row, its cells and count to type over, its width, thinnest stroke and state."""
 
 from collections.abc import Sequence
+from itertools import zip_longest
 from typing import Any
 
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
@@ -8,7 +9,7 @@ from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTableWidgetItem
 
 from vitrograph.core.findings import Level
-from vitrograph.core.job import Names
+from vitrograph.core.job import Names, Row
 from vitrograph.core.results import Results
 from vitrograph.core.widths.axis import strokes_of
 from vitrograph.desk.bench import Bench
@@ -46,6 +47,8 @@ class NamesTable(QTableWidget):
         self._order: list[int] = []                           # the row of the list on each line of the table
         self._known: Sequence[Results] = ()
         self._drawn: dict[int, object] = {}                   # the film that each row's picture is of
+        self._shown: list[tuple[int, Row, Results]] = []      # what each line of the table was written from
+        self._unit = bench.unit
         self._filling = False
         self._rest = QTimer(self, singleShot=True, interval=0)
         self._rest.timeout.connect(self._draw_next)
@@ -66,13 +69,19 @@ class NamesTable(QTableWidget):
             self.setColumnWidth(len(titles) - 3, 112)
             self.horizontalHeader().setStretchLastSection(True)
             self._drawn.clear()
+            self._shown = []
+        if self.bench.unit != self._unit:
+            self._shown, self._drawn, self._unit = [], {}, self.bench.unit
         self._names, self._known = names, known
         states = [_SEVERITY[state_of_piece((results,))] for results in known]
         self._order = sorted(range(len(names.rows)), key=lambda at: states[at]) if trouble_first else [
             *range(len(names.rows))]
         self.setRowCount(len(names.rows))
-        for line, at in enumerate(self._order):
-            self._show_row(line, at)
+        shown = [(at, names.rows[at], known[at]) for at in self._order]
+        for line, (now, before) in enumerate(zip_longest(shown, self._shown[:len(shown)])):
+            if before is None or now[0] != before[0] or now[1] is not before[1] or now[2] is not before[2]:
+                self._show_row(line, now[0])
+        self._shown = shown
         if self._order and self.currentRow() != (line := self._order.index(row)):
             self.setCurrentCell(line, max(1, self.currentColumn()))
         self._filling = False

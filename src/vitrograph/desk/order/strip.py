@@ -6,7 +6,7 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPixmap
 from PySide6.QtWidgets import QAbstractButton, QFrame, QHBoxLayout, QScrollArea, QSizePolicy, QWidget
 
-from vitrograph.core.findings import Level, worst
+from vitrograph.core.findings import Level, worst_of
 from vitrograph.core.job import Piece
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
@@ -28,7 +28,7 @@ def state_of_piece(pieces: tuple[Results, ...]) -> State:
     """The worst of all that is made of a piece."""
     if any(results.failed for results in pieces):
         return "stop"
-    level = worst(found for results in pieces for found in results.findings())
+    level = worst_of(results.worst for results in pieces)
     if level in (Level.STOP, Level.WATCH):
         return "stop" if level is Level.STOP else "watch"
     return "good" if all(results.complete for results in pieces) else "open"
