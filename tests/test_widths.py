@@ -170,3 +170,10 @@ def test_the_axis_of_a_strip_runs_half_way_between_its_sides_and_is_as_long():
     assert axis.vertices[axis.ends[kept]][..., 1] == pytest.approx(1.0, abs=0.02)
     assert axis.along[kept].sum() == pytest.approx(30 - 2 * 1.4, abs=0.6)      # less its ends, where it forks
     assert not axis.facing[~axis.inside].any() and len(axis_of(edges_of(box(0, 0, 1, 1)).tiled(9.0)).ends) >= 1
+
+
+@pytest.mark.parametrize("turn", [0.0, 31.0, 77.0, 140.0])
+def test_an_edge_of_the_diagram_without_end_leaves_the_shape_behind(turn):
+    axis = axis_of(edges_of(rotate(box(0, 0, 30, 2) | box(20, 0, 22, 25), turn, origin=(60, -40))).tiled(0.5))
+    endless = axis.ends[:, 1] < 0
+    assert endless.any() and not axis.inside[endless].any()

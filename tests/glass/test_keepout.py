@@ -147,3 +147,9 @@ def test_a_frame_and_an_oval_limit_a_pane():
     # the sheet ends where the oval does
     whole = run(star_job(glass=oval, width=60.0, fit__from_rim=None, stencil__border=150.0))
     assert whole.sheet.outline.area == pytest.approx(pi * 100 * 60, rel=1e-3)
+
+
+def test_what_is_kept_clear_on_a_pane_is_as_wide_as_typed_about_its_middle():
+    seam = KeepOut("seam", across=12.0, wide=30.0, low=5.0, high=20.0)
+    (block,) = blocks_of(wall_of(PLAQUE), Features(keep_out=(seam,)))
+    assert block.shape.bounds == pytest.approx((-3.0, 5.0, 27.0, 20.0))

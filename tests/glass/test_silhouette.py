@@ -11,6 +11,7 @@ from PIL import Image
 from specimens import FLARE_IN, LANTERN, TUMBLER
 from vitrograph.core.errors import GlassError, PictureError
 from vitrograph.core.glass import Sighting, apparent_radius, measure_silhouette, wall_of
+from vitrograph.core.glass.picture.silhouette import _Frame
 from vitrograph.core.job import BallGlass, CurvedGlass, TaperedGlass
 from vitrograph.core.pictures.reading import gray_of, read_picture
 from vitrograph.devices.camera import Camera
@@ -175,3 +176,11 @@ def test_pictures_that_cannot_be_read_are_told_in_one_sentence(tmp_path):
             read_picture(tmp_path / name)
     Image.new("L", (2000, 1000)).save(tmp_path / "large.jpg")
     assert read_picture(tmp_path / "large.jpg", 500_000).size == (1000, 500)
+
+
+@given(lean=st.floats(-0.5, 0.5), x=st.floats(-50, 50), y=st.floats(-50, 50))
+def test_a_leaning_frame_keeps_lengths_and_comes_back(lean, x, y):
+    frame = _Frame((200.0, 300.0), lean)
+    there = frame.from_pixels(np.array([[200.0 + x, 300.0 + y]]))
+    assert np.hypot(*there[0]) == pytest.approx(np.hypot(x, y), abs=1e-9)        # a turn, and no other map
+    assert frame.to_pixels(there, 1.0)[0] == pytest.approx((200.0 + x, 300.0 + y), abs=1e-9)
