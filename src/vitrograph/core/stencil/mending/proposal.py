@@ -197,7 +197,7 @@ def _fewest(tries: _Tries, best: _Way) -> _Way:
         left = tuple(_grave(made, tries.limits))
         changed = _changed(tries.cutting, made) if len(left) <= len(best.left) else inf
         if changed <= best.changed * 1.001:
-            best = _Way(fewer, made, left, best.gone, changed)
+            best, at = _Way(fewer, made, left, best.gone, changed), 0      # one that was needed may be so no more
         else:
             at += 1
     return best
