@@ -61,7 +61,7 @@ def test_pieces_are_copied_renamed_counted_moved_and_taken_out_each_as_one_step(
     chosen(menus.add, "A copy of this piece")
     assert names() == ["Flutes", "Flutes 2", "Plaque"] and desk.bench.place == (1, 0)
     monkeypatch.setattr(QInputDialog, "getText", lambda *args, **kw: ("Bride's flute", True))
-    chosen(menus.piece, "Rename…")
+    QTest.mouseDClick(tile(desk, 1), Qt.MouseButton.LeftButton)
     monkeypatch.setattr(QInputDialog, "getInt", lambda *args, **kw: (7, True))
     chosen(menus.piece, "How many…")
     chosen(menus.piece, "Nearer to the last")

@@ -8,8 +8,8 @@ from typing import cast
 
 from msgspec.structs import replace
 from PySide6.QtCore import Qt, QTimer, Signal
-from PySide6.QtGui import QCloseEvent, QGuiApplication
-from PySide6.QtWidgets import QDialog, QFileDialog, QHBoxLayout, QVBoxLayout, QWidget
+from PySide6.QtGui import QCloseEvent, QGuiApplication, QKeyEvent
+from PySide6.QtWidgets import QDialog, QFileDialog, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from vitrograph.core.artwork import in_capitals
 from vitrograph.core.errors import Cancelled
@@ -101,7 +101,7 @@ class NamesWindow(QDialog):
         whole.addLayout(left, 3)
         whole.addLayout(right, 1)
 
-    def _button(self, name: str, says: str, tip: str, work: Callable[[], object]):  # type: ignore[no-untyped-def]
+    def _button(self, name: str, says: str, tip: str, work: Callable[[], object]) -> QPushButton:
         made = button(says, tip=tip)
         made.setObjectName(name)
         made.setAutoDefault(False)
@@ -288,7 +288,7 @@ class NamesWindow(QDialog):
         self._stop.set()
         super().closeEvent(event)
 
-    def keyPressEvent(self, event) -> None:  # type: ignore[no-untyped-def]
+    def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Delete:
             self.remove()
             return

@@ -1,6 +1,6 @@
 """How large the rows of a list are: the rule, and its numbers."""
 
-from vitrograph.core.job import Piece, SizeRule, Words
+from vitrograph.core.job import Item, Piece, SizeRule, Words
 from vitrograph.core.job.change import Resize
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import ChoiceRow, Column, LengthField, NumberField, label
@@ -56,5 +56,5 @@ class RulePanel(Column):
         self.bench.edit("Narrowed by at most", artwork__rule__narrowest=1 - percent / 100)
 
 
-def _words_of(piece: Piece):  # type: ignore[no-untyped-def]
+def _words_of(piece: Piece) -> Item | None:
     return next((item for item in piece.artwork.items if isinstance(item.what, Words)), None)

@@ -3,7 +3,7 @@
 from typing import Literal
 
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPixmap
+from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPen, QPixmap, QWheelEvent
 from PySide6.QtWidgets import QAbstractButton, QFrame, QHBoxLayout, QScrollArea, QSizePolicy, QWidget
 
 from vitrograph.core.findings import Level, worst_of
@@ -47,6 +47,8 @@ def how_many(piece: Piece) -> str:
 class Tile(QAbstractButton):
     """One piece on the strip."""
 
+    clicked_twice = Signal()
+
     def __init__(self, number: int) -> None:
         super().__init__()
         self.number = number
@@ -75,6 +77,9 @@ class Tile(QAbstractButton):
 
     def minimumSizeHint(self) -> QSize:
         return QSize(_LEAST, _HIGH)
+
+    def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
+        self.clicked_twice.emit()
 
     def paintEvent(self, _event: QPaintEvent) -> None:
         with painting(self) as painter:
@@ -132,7 +137,7 @@ class Strip(QScrollArea):
         bench.order_changed.connect(self._show)
         self._show()
 
-    def wheelEvent(self, event) -> None:  # type: ignore[no-untyped-def]
+    def wheelEvent(self, event: QWheelEvent) -> None:
         bar = self.horizontalScrollBar()
         bar.setValue(bar.value() - (event.angleDelta().y() or event.angleDelta().x()))
 
@@ -153,6 +158,7 @@ class Strip(QScrollArea):
     def _made(self, number: int) -> Tile:
         tile = Tile(number)
         tile.clicked.connect(lambda: self._take(number))
+        tile.clicked_twice.connect(self.rename_wanted)
         self._row.insertWidget(number, tile)
         return tile
 
@@ -160,9 +166,6 @@ class Strip(QScrollArea):
         self.bench.take_piece(number)
         for tile in self.tiles:
             tile.setChecked(tile.number == self.bench.place[0])
-
-    def mouseDoubleClickEvent(self, _event) -> None:  # type: ignore[no-untyped-def]
-        self.rename_wanted.emit()
 
     def _picture_next(self) -> None:
         """Make the picture of the first tile whose film is another than it shows, and look again for the next."""
