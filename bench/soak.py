@@ -1,4 +1,4 @@
-"""A soak: random edits over every station of the real window; its longest block, its memory, its warnings.
+"""A soak: random edits over every station and piece of the real window; its longest block, its memory, its warnings.
 
     .venv/bin/python bench/soak.py [HOW MANY EDITS] [SEED]
 
@@ -18,7 +18,7 @@ from pathlib import Path
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
 from common import close, open_shell, percentile, report
-from vitrograph.core.demo import demo_job
+from vitrograph.core.demo import open_night
 from vitrograph.core.stations import STATIONS
 
 _WORDS = ("Gull", "Kestrel Point", "Open night", "Dome\nObservatory", "K")
@@ -33,7 +33,7 @@ def edit_at_random(shell, rng: random.Random) -> None:
     choices = {"fit__mode": ("rim", "letters", "straight", "eye"), "etch__school": ("brief-worked", "long-still"),
                "stencil__kind": ("resist", "clear", "decal"), "units": ("mm", "in"),
                "stencil__marks": ("none", "drawn")}
-    kind = rng.randrange(8)
+    kind = rng.randrange(9)
     if kind < 3:
         path = rng.choice(list(numbers))
         bench.edit("Soak", **{path: round(rng.uniform(*numbers[path]), 2)})
@@ -50,6 +50,8 @@ def edit_at_random(shell, rng: random.Random) -> None:
             bench.remedy(rng.choice(offered))
     elif kind == 6:
         rng.choice((bench.undo_stack.undo, bench.undo_stack.undo, bench.undo_stack.redo))()
+    elif kind == 7:
+        bench.take_piece(*rng.choice(bench.order.places))
     else:
         bench.go(rng.choice(STATIONS))
 
@@ -91,7 +93,7 @@ def main() -> None:
     seed = int(sys.argv[2]) if len(sys.argv) > 2 else random.randrange(10**9)
     rng = random.Random(seed)
     print(f"seed {seed}")
-    shell = open_shell(demo_job("tumbler"), "glass")
+    shell = open_shell(open_night(), "glass")
     from PySide6.QtWidgets import QApplication
 
     blocks, early = Blocks(), 0.0

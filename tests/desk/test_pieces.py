@@ -149,6 +149,24 @@ def test_a_list_is_read_shown_typed_over_and_sorted_by_trouble(named):
     assert states == sorted(states, key=["to mend", "to watch", "waiting", "sound"].index)
 
 
+def test_a_click_on_a_column_sorts_names_as_people_do(named):
+    desk, window = named
+    window.paste_text("Éva\nadam 10\nadam 9\nZoë")
+    whole(desk)
+    window.table.horizontalHeader().sectionClicked.emit(1)
+    shown = [cell(window, line, 1) for line in range(7)]
+    assert shown == ["Ada", "adam 9", "adam 10", "Bram", "Éva", "Wilhelmina", "Zoë"]
+    window.table.horizontalHeader().sectionClicked.emit(3)
+    wide = [float(cell(window, line, 3).split("\u2009")[0].split()[0]) for line in range(7)]
+    assert wide == sorted(wide, reverse=True)
+    window.table.item(0, 1).setText("Wilhelm")                 # typed into the row that is seen there
+    assert {row.cells[0] for row in desk.bench.order.pieces[0].names.rows} >= {"Wilhelm", "Ada"}
+    assert "Wilhelmina" not in {row.cells[0] for row in desk.bench.order.pieces[0].names.rows}
+    window.table.horizontalHeader().sectionClicked.emit(3)
+    assert [cell(window, line, 1) for line in range(2)] == ["Ada", "Bram"]
+    whole(desk)
+
+
 def test_a_row_in_hand_is_changed_at_its_station_and_the_others_stay(named):
     desk, window = named
     window.table.setCurrentCell(2, 1)

@@ -5,8 +5,9 @@ first such item where none is so named. What is decided about one row only (its 
 own) is kept with the row.
 """
 
+import re
 from typing import Annotated, Any
-from unicodedata import normalize
+from unicodedata import combining, normalize
 
 from msgspec import Meta
 from msgspec.structs import replace
@@ -68,6 +69,16 @@ class Names(Record, frozen=True):
 def folded(name: str) -> str:
     """A name as names are compared: composed letters (UAX 15, form C), no case, no space about it."""
     return normalize("NFC", name).strip().casefold()
+
+
+def sorting(name: str) -> tuple[tuple[int, str], ...]:
+    """What names are sorted by: letters without their marks (UAX 15, form D) and case, numbers by what they count.
+
+    >>> sorted(["Zoë", "adam 10", "Éva", "Adam 9"], key=sorting)
+    ['Adam 9', 'adam 10', 'Éva', 'Zoë']
+    """
+    plain = "".join(letter for letter in normalize("NFKD", name).casefold() if not combining(letter))
+    return tuple((int(part), "") if part.isdecimal() else (-1, part) for part in re.split(r"([0-9]+)", plain))
 
 
 def item_of(column: str, artwork: Artwork) -> Item | None:

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTab
 
 from vitrograph.core.findings import Level
 from vitrograph.core.job import Names, Row
+from vitrograph.core.job.names import sorting
 from vitrograph.core.results import Results
 from vitrograph.core.widths.axis import strokes_of
 from vitrograph.desk.bench import Bench
@@ -25,10 +26,12 @@ _WORDS = {"stop": "to mend", "watch": "to watch", "open": "waiting", "good": "so
 
 
 class NamesTable(QTableWidget):
-    """`edited` tells a row, a column (the count is the last) and what was typed; `chosen` the row that is gone to."""
+    """`edited` tells a row, a column (the count is the last) and what was typed; `chosen` the row that is gone to;
+    `sorted_by` that the head of a column was clicked."""
 
     edited = Signal(int, int, str)
     chosen = Signal(int)
+    sorted_by = Signal()
 
     def __init__(self, bench: Bench) -> None:
         super().__init__()
@@ -48,10 +51,12 @@ class NamesTable(QTableWidget):
         self._known: Sequence[Results] = ()
         self._drawn: dict[int, object] = {}                   # the film that each row's picture is of
         self._shown: list[tuple[int, Row, Results]] = []      # what each line of the table was written from
+        self._by: int | None = None                           # the column that the rows are sorted by
         self._unit = bench.unit
         self._filling = False
         self._rest = QTimer(self, singleShot=True, interval=0)
         self._rest.timeout.connect(self._draw_next)
+        self.horizontalHeader().sectionClicked.connect(self._sort_by)
         self.cellChanged.connect(self._take)
         self.currentCellChanged.connect(self._choose)
 
@@ -73,9 +78,7 @@ class NamesTable(QTableWidget):
         if self.bench.unit != self._unit:
             self._shown, self._drawn, self._unit = [], {}, self.bench.unit
         self._names, self._known = names, known
-        states = [_SEVERITY[state_of_piece((results,))] for results in known]
-        self._order = sorted(range(len(names.rows)), key=lambda at: states[at]) if trouble_first else [
-            *range(len(names.rows))]
+        self._order = self._sorted(trouble_first=trouble_first)
         self.setRowCount(len(names.rows))
         shown = [(at, names.rows[at], known[at]) for at in self._order]
         for line, (now, before) in enumerate(zip_longest(shown, self._shown[:len(shown)])):
@@ -86,6 +89,24 @@ class NamesTable(QTableWidget):
             self.setCurrentCell(line, max(1, self.currentColumn()))
         self._filling = False
         self._rest.start()
+
+    def _sorted(self, *, trouble_first: bool) -> list[int]:
+        """The rows by the column that was clicked, names as people sort them; then, if wanted, by their trouble."""
+        names, known, column = self._names, self._known, self._by
+        rows, cells = [*range(len(names.rows))], len(names.columns)
+        if column is not None and 1 <= column <= cells:
+            rows.sort(key=lambda at: sorting(names.rows[at].cells[column - 1]))
+        elif column == cells + 1:
+            rows.sort(key=lambda at: -names.rows[at].count)
+        elif column == cells + 2:
+            rows.sort(key=lambda at: -art.size[0] if (art := known[at].art) is not None else 0.0)
+        if trouble_first:
+            rows.sort(key=lambda at: _SEVERITY[state_of_piece((known[at],))])
+        return rows
+
+    def _sort_by(self, column: int) -> None:
+        self._by = None if column == self._by else column
+        self.sorted_by.emit()
 
     def _show_row(self, line: int, at: int) -> None:
         row, results = self._names.rows[at], self._known[at]

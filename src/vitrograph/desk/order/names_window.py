@@ -56,6 +56,7 @@ class NamesWindow(QDialog):
         self._lay_out()
         bench.order_changed.connect(self._rest.start)
         self.table.edited.connect(self._take_cell)
+        self.table.sorted_by.connect(self.refresh)
         self.table.chosen.connect(lambda row: self.bench.take_piece(self.bench.pieces.at, row))
         self.refresh()
 
@@ -151,9 +152,11 @@ class NamesWindow(QDialog):
         self.take("Read a list", lambda: read_names(path, self.bench.pieces.piece.artwork))
 
     def paste(self) -> None:
-        """Add what is on the clipboard to the list; with its own columns it takes the list's place."""
-        text = QGuiApplication.clipboard().text()
+        """Add what is on the clipboard to the list."""
+        self.paste_text(QGuiApplication.clipboard().text())
 
+    def paste_text(self, text: str) -> None:
+        """Add names or cells to the list; with columns of their own they take the list's place."""
         def read() -> Listed:
             listed = names_of(text, self.bench.pieces.piece.artwork)
             mine = self.names
