@@ -206,6 +206,8 @@ def test_quick_makes_a_stencil_of_every_name_and_the_plan_tells_the_rows(tmp_pat
         ("guides: Ada", 2, {"words": "Ada"}), ("guides: Wrangel", 1, {"words": "Wrangel"})]
     assert plan["order"]["count"] == 3 and plan["cut"]["stencils"] == 3
     again = load_order(tmp_path / "out/job.vitro")
+    for piece, row in zip(plan["pieces"], again.pieces[0].names.rows, strict=True):    # its own mends
+        assert [mend["does"] for mend in piece["stencil"]["mends"]] == [mend.does for mend in row.mends] != []
     assert [job.row for job in again.jobs] == [(("words", "Ada"),), (("words", "Wrangel"),)]
     assert main(["export", str(tmp_path / "out/job.vitro"), "--piece", "guides: Ada", "--svg",
                  str(tmp_path / "a.svg")]) == 0 and (tmp_path / "a.svg").exists()

@@ -21,6 +21,7 @@ from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import WRITERS, write_packet
 from vitrograph.core.faults import told
+from vitrograph.core.job.pieces import with_mends
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
@@ -206,7 +207,7 @@ def _quick(options: argparse.Namespace) -> int:
     if options.mend:
         for piece, (at, row) in zip(done.pieces, order.places, strict=True):
             proposal = mend_all(piece.sheet, piece.job.stencil)
-            order = order.changed(at, row, stencil__mends=proposal.mends)
+            order = with_mends(order, at, row, proposal.mends)
             whose = f"{piece.job.name}, " if len(done.pieces) > 1 else ""
             lines.append(f"  {whose}mended: {proposal.says.words(order.units)}")
         done = worked_out(pipeline, order)
