@@ -26,9 +26,9 @@ Kind = Literal["neck", "tongue", "tip", "alone", "corner"]
 
 SMOOTH_MM = 0.004                  # vertices closer to the outline than this do not change a width
 SPACING = 5                       # pieces to a limit
-_COARSE = 2                        # pieces in one of those that are looked at first
+_COARSE = 3                        # pieces in one of those that are looked at first
 _NEAR = 1.2                        # limits: how near a piece must be that faces another
-_ABOUT = 1.5                       # limits: how far about such pieces all others are taken
+_ABOUT = 1.6                       # limits: how far about such pieces all others are taken
 _WALK = 1.6                        # limits: how far an end's axis is followed to a wide place
 _WIDE_ENOUGH = 0.98                # of the limit: pieces of the outline are told by their middles
 _PLAIN_TREE = {"compact_nodes": False, "balanced_tree": False, "leafsize": 16}     # quicker made, and asked only once
@@ -83,7 +83,7 @@ def thin_places(shape: BaseGeometry, inside: float, outside: float = 0.0, smooth
 def facing_pieces(edges: Edges, limit: float) -> Edges:
     """Pieces of edges that another faces within the limit, and all about them; `SPACING` of them to the limit.
 
-    They are looked for in pieces twice as long, with something to spare that none is missed.
+    They are looked for in pieces three times as long, with something to spare that none is missed.
     """
     from scipy.spatial import KDTree
 
@@ -92,7 +92,7 @@ def facing_pieces(edges: Edges, limit: float) -> Edges:
     middles = pieces.middles
     pairs = KDTree(middles, **_PLAIN_TREE).query_pairs(_NEAR * limit, output_type="ndarray")
     kept = np.zeros(len(pieces), dtype=bool)
-    kept[pairs[pieces.face_each_other(pairs[:, 0], pairs[:, 1], step)]] = True
+    kept[pairs[pieces.face_each_other(pairs[:, 0], pairs[:, 1], _COARSE * step / 2)]] = True
     if kept.any():
         rest = np.flatnonzero(~kept)
         facing = KDTree(middles[kept], **_PLAIN_TREE)
