@@ -37,11 +37,11 @@ class Axis:
     inside: NDArray[np.bool_]
     facing: NDArray[np.bool_]
 
-    @cached_property
-    def lengths(self) -> Numbers:
-        """Of the Voronoi edges, mm; boundless where they have no end."""
-        made = norms(self.vertices.take(self.ends[:, 1], 0) - self.vertices.take(self.ends[:, 0], 0))
-        return np.where(self.ends[:, 1] >= 0, made, np.inf)
+    def lengths(self, which: Indices) -> Numbers:
+        """Of some of the Voronoi edges, mm; boundless where they have no end."""
+        first, second = self.ends.take(which, 0).T
+        made = norms(self.vertices.take(second, 0) - self.vertices.take(first, 0))
+        return np.where(second >= 0, made, np.inf)
 
     @cached_property
     def spans(self) -> tuple[Numbers, Points, Points]:
@@ -52,8 +52,11 @@ class Axis:
 
     @cached_property
     def along(self) -> Numbers:
-        """Lengths of all Voronoi edges along the strip they lie in: without the zigzag that the pieces give them."""
-        made = self.lengths.copy()
+        """Lengths of all Voronoi edges along the strip they lie in, without the zigzag that the pieces give them.
+
+        None where they are not on the axis.
+        """
+        made = np.zeros(len(self.ends))
         made[self.facing] = norms(self.reaches)
         return made
 
@@ -88,21 +91,24 @@ def axis_of(pieces: Edges, within: float = np.inf) -> Axis:
         return _none(pieces)
     vertices, radii = _circumcentres(middles, triangles)
     ends, parted = _ridges(triangles, opposite)
-    far = ~(radii <= np.hypot(*map(np.ptp, middles.T)))       # so far off that rounding tells its place
-    vertices[far], radii[far] = 0.0, np.inf
-    ends[(ends >= 0) & far[ends]] = -1
+    far = ~(radii <= np.hypot(*map(np.ptp, middles.T)))       # where rounding tells its place, or of flat ones
+    if far.any():
+        vertices[far], radii[far] = 0.0, np.inf
+        ends[(ends >= 0) & far[ends]] = -1
     apart, half = _apart(pieces, parted)
     # between neighbours on the outline the diagram's edge crosses it, and belongs to neither side
-    touching = apart <= half * (1 + 1e-6)
-    touching[touching] = pieces.are_neighbours(*parted[touching].T)
-    kept = np.flatnonzero((np.maximum(*ends.T) >= 0) & ~touching)
-    ends, parted = ends.take(kept, 0), parted.take(kept, 0)
-    ends = np.column_stack([np.maximum(*ends.T), np.minimum(*ends.T)])
+    touching = np.flatnonzero(apart <= half * (1 + 1e-6))
+    crossing = np.zeros(len(ends), dtype=bool)
+    crossing[touching] = pieces.are_neighbours(*parted.take(touching, 0).T)
+    first, second = np.ascontiguousarray(ends.T)
+    kept = np.flatnonzero((np.maximum(first, second) >= 0) & ~crossing)
+    first, second, parted = first.take(kept), second.take(kept), parted.take(kept, 0)
+    ends = np.column_stack([np.maximum(first, second), np.minimum(first, second)])
     facing = (ends[:, 1] >= 0) & (apart <= within + half)[kept]
     facing[facing] = pieces.face_each_other(*parted[facing].T)
     one, other = (pieces.normals.take(parted[:, side], 0) for side in (0, 1))
-    seen = _seen(middles, vertices, ends, parted)
-    inside = dot(seen - middles.take(parted[:, 0], 0), one) + dot(seen - middles.take(parted[:, 1], 0), other) > 0
+    up_to = dot(middles, pieces.normals)                       # where each piece lies along its own normal
+    inside = dot(_seen(middles, vertices, ends, parted), one + other) > up_to[parted[:, 0]] + up_to[parted[:, 1]]
     return Axis(pieces, vertices, radii, ends, parted, inside, facing)
 
 
@@ -124,7 +130,9 @@ def triangles_of(points: Points) -> tuple[Indices, Indices]:
     kept = np.flatnonzero(whole)
     beside = told["neighbors"].take(kept, 0).astype(np.intp)   # the first lies beyond the first and second corner
     beside[beside == cdt.NO_NEIGHBOR] = -1
-    return taken.take(corners.take(kept, 0)), np.column_stack([number.take(beside[:, at]) for at in (1, 2, 0)])
+    numbers = corners.take(kept, 0)
+    return (numbers if len(taken) == len(points) else taken.take(numbers),
+            np.column_stack([number.take(beside[:, at]) for at in (1, 2, 0)]))
 
 
 def _once_each(points: Points) -> Indices:
@@ -155,7 +163,7 @@ def _apart(pieces: Edges, pairs: Indices) -> tuple[Numbers, Numbers]:
 
 
 def _circumcentres(points: Points, triangles: Indices) -> tuple[Points, Numbers]:
-    """Centres and radii of the circles through the corners of triangles; not finite where they are flat.
+    """Centres and radii of the circles through the corners of triangles; neither is finite where they are flat.
 
     Taken apart into columns it is done in half the time.
     """
@@ -167,9 +175,7 @@ def _circumcentres(points: Points, triangles: Indices) -> tuple[Points, Numbers]
     with np.errstate(divide="ignore", invalid="ignore"):
         share = 0.5 / (bx * cy - by * cx)
         right, up = (cy * b2 - by * c2) * share, (bx * c2 - cx * b2) * share
-        radii = np.sqrt(right * right + up * up)
-    centres = np.column_stack([left + np.nan_to_num(right), low + np.nan_to_num(up)])
-    return centres, np.where(np.isfinite(radii), radii, np.inf)
+        return np.column_stack([left + right, low + up]), np.sqrt(right * right + up * up)
 
 
 def _seen(middles: Points, vertices: Points, ends: Indices, parted: Indices) -> Points:
@@ -212,7 +218,7 @@ def strokes_of(shape: BaseGeometry, spacing: float) -> Strokes:
     """The strokes of a shape, its outline taken every `spacing`; tips that taper away are left out."""
     axis = axis_of(edges_of(shape).tiled(spacing))
     radii = axis.radii[axis.ends]
-    steady = 2 * np.abs(radii[:, 1] - radii[:, 0]) <= _TAPER * np.maximum(axis.lengths, 1e-12)
+    steady = 2 * np.abs(radii[:, 1] - radii[:, 0]) <= _TAPER * np.maximum(axis.lengths(np.arange(len(radii))), 1e-12)
     kept = axis.inside & axis.facing & steady
     middles = axis.vertices.take(axis.ends[kept], 0).mean(axis=1)
     return Strokes(middles, axis.widths[kept], axis.along[kept])

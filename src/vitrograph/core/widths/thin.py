@@ -76,8 +76,8 @@ def thin_places(shape: BaseGeometry, inside: float, outside: float = 0.0, smooth
     pieces = facing_pieces(edges_of(shape, smooth), largest)
     if not len(pieces):
         return []
-    axis = axis_of(pieces, largest)
-    return [place for side, limit in ((True, inside), (False, outside)) for place in _places(axis, side, limit)]
+    found = list(_places(axis_of(pieces, largest), inside, outside))
+    return [place for side in (True, False) for place in found if place.inside == side]
 
 
 def facing_pieces(edges: Edges, limit: float) -> Edges:
@@ -100,12 +100,13 @@ def facing_pieces(edges: Edges, limit: float) -> Edges:
     return pieces.taken(kept).tiled(step)
 
 
-def _places(axis: Axis, inside: bool, limit: float) -> Iterator[Thin]:
-    """The thin places of one side."""
+def _places(axis: Axis, inside: float, outside: float) -> Iterator[Thin]:
+    """The thin places of both sides at once: no vertex of the axis is on both."""
     from scipy.sparse import coo_array
     from scipy.sparse.csgraph import connected_components
 
-    thin = axis.facing & (axis.inside == inside) & (axis.widths < limit)
+    limits = np.where(axis.inside, inside, outside)
+    thin = axis.facing & (axis.widths < limits)
     if not thin.any():
         return
     numbers, many = np.flatnonzero(thin), len(axis.vertices)
@@ -113,18 +114,17 @@ def _places(axis: Axis, inside: bool, limit: float) -> Iterator[Thin]:
     graph = coo_array((np.ones(len(ends)), (ends[:, 0], ends[:, 1])), shape=(many, many))
     _, group_of = connected_components(graph, directed=False)
     group = group_of[ends[:, 0]]
-    to_wide = _way_to_wide(axis, inside, limit, thin)
-    opens = to_wide <= _WALK * limit
-    short = np.bincount(group, axis.along[numbers], minlength=many) < _ALONE * limit
-    told = ~(short & (np.bincount(group_of, opens, minlength=many) < 2))[group]        # most are corners
+    opens = _way_to_wide(axis, limits, thin) <= _WALK
+    short = np.bincount(group, axis.along[numbers], minlength=many)[group] < _ALONE * limits[numbers]
+    told = ~(short & (np.bincount(group_of, opens, minlength=many) < 2)[group])        # most are corners
     if told.any():
-        stretches = stretches_of(axis, numbers[told], group_of, opens)
-        yield from _told(stretches, inside, limit)
+        yield from _told(stretches_of(axis, numbers[told], group_of, opens), limits)
 
 
-def _told(stretches: Stretches, inside: bool, limit: float) -> Iterator[Thin]:
+def _told(stretches: Stretches, limits: Numbers) -> Iterator[Thin]:
     """What the thin stretches are, without those that are corners, or specks, which are told by their area."""
     axis, which, lengths = stretches.axis, stretches.which, stretches.lengths
+    limit, inside = limits[which[stretches.first]], axis.inside[which[stretches.first]].tolist()
     free = stretches.free_ends(0.4 * np.minimum(lengths, limit))
     kinds = np.where(stretches.wide_ends > 0, "neck", "alone")
     kinds = np.where(free >= 0, _loose_kinds(stretches, free, limit), kinds)
@@ -137,12 +137,12 @@ def _told(stretches: Stretches, inside: bool, limit: float) -> Iterator[Thin]:
     lines, loose = stretches.lines, axis.vertices[free].tolist()
     for number, of in enumerate(kept.tolist()):
         (x, y), (one, other) = where[number], rings[number]
-        yield Thin(inside, kinds[of].item(), (x, y), float(axis.widths[which[least[number]]]), float(lengths[of]),
+        yield Thin(inside[of], kinds[of].item(), (x, y), float(axis.widths[which[least[number]]]), float(lengths[of]),
                    across[number], (one, other), lines[stretches.first[of]: stretches.after[of]],
                    (loose[of][0], loose[of][1]) if free[of] >= 0 else None)
 
 
-def _loose_kinds(stretches: Stretches, free: Indices, limit: float) -> NDArray[np.str_]:
+def _loose_kinds(stretches: Stretches, free: Indices, limit: Numbers) -> NDArray[np.str_]:
     """What stretches with one free end are: tongues as wide to the end, tips that taper away, or only corners."""
     axis, which, lengths = stretches.axis, stretches.which, stretches.lengths
     widths = axis.widths[which]
@@ -154,8 +154,10 @@ def _loose_kinds(stretches: Stretches, free: Indices, limit: float) -> NDArray[n
     return np.where(corner, "corner", np.where(at_end < _TAPERS * widest, "tip", "tongue"))
 
 
-def _way_to_wide(axis: Axis, inside: bool, limit: float, thin: NDArray[np.bool_]) -> Numbers:
+def _way_to_wide(axis: Axis, limits: Numbers, thin: NDArray[np.bool_]) -> Numbers:
     """From the vertices of the thin stretches the way, off them, to a place as wide as the limit; boundless if far.
+
+    It is told in limits, which are those of the Voronoi edges; where one is 0 nothing is looked for.
 
     Only narrow places are walked through: whatever comes to a wide one is there.
     """
@@ -163,29 +165,29 @@ def _way_to_wide(axis: Axis, inside: bool, limit: float, thin: NDArray[np.bool_]
     from scipy.sparse.csgraph import dijkstra
 
     many = len(axis.vertices)
-    wide = np.append(axis.radii >= _WIDE_ENOUGH * limit / 2, True)                     # the last stands for no end
-    rest = np.flatnonzero((axis.inside == inside) & ~thin)
+    rest = np.flatnonzero((limits > 0) & ~thin)
+    limit_at = np.full(many + 1, np.inf)                       # the last stands for no end
+    limit_at[axis.ends.take(rest, 0)] = limits[rest, None]
+    wide = np.append(axis.radii, np.inf) >= _WIDE_ENOUGH * limit_at / 2
     one, other = wide.take(axis.ends.take(rest, 0).T)
     narrow, into_wide = rest[~(one | other)], rest[one != other]
     begun = np.where(wide[axis.ends[into_wide, 0]], axis.ends[into_wide, 1], axis.ends[into_wide, 0])
-    met = np.zeros(many + 1, dtype=bool)
-    met[axis.ends.take(rest, 0)] = True
-    doors = np.where(met & wide, 0.0, np.inf)
-    np.minimum.at(doors, begun, _way_along(axis, into_wide, begun, limit))
+    doors = np.where(wide, 0.0, np.inf)
+    np.minimum.at(doors, begun, _way_along(axis, into_wide, begun, limits[into_wide]))
     asked = np.zeros(many, dtype=bool)
     asked[axis.ends[narrow]] = asked[axis.ends[thin]] = True
     opened = np.flatnonzero(asked & np.isfinite(doors[:many]))
-    lengths = np.concatenate([axis.lengths[narrow], doors[opened]])
+    lengths = np.concatenate([axis.lengths(narrow) / limits[narrow], doors[opened]])
     first = np.concatenate([axis.ends[narrow, 0], opened])
     second = np.concatenate([axis.ends[narrow, 1], np.full(len(opened), many)])        # a node beyond all wide places
     graph = coo_array((np.maximum(lengths, 1e-12), (first, second)), shape=(many + 1, many + 1))
-    return np.asarray(dijkstra(graph.tocsr(), directed=False, indices=many, limit=_WALK * limit))[:many]
+    return np.asarray(dijkstra(graph.tocsr(), directed=False, indices=many, limit=_WALK))[:many]
 
 
-def _way_along(axis: Axis, which: Indices, begun: Indices, limit: float) -> Numbers:
-    """How far along each Voronoi edge, from its end `begun`, the shape becomes as wide as the limit; all of it at most.
+def _way_along(axis: Axis, which: Indices, begun: Indices, limit: Numbers) -> Numbers:
+    """How far along each Voronoi edge, from its end `begun`, the shape becomes as wide as its limit; all of it at most.
 
-    One without end goes straight away from what it parts.
+    It is told in limits. One without end goes straight away from what it parts.
     """
     first, second = axis.ends.take(which, 0).T
     start = axis.vertices.take(begun, 0) - axis.pieces.middles.take(axis.parted[which, 0], 0)
@@ -194,4 +196,4 @@ def _way_along(axis: Axis, which: Indices, begun: Indices, limit: float) -> Numb
     way /= np.maximum(norms(way), 1e-300)[:, None]
     ahead = dot(start, way)
     reached = np.sqrt(np.maximum(limit**2 / 4 - dot(start, start) + ahead**2, 0.0)) - ahead
-    return np.clip(reached, 0.0, axis.lengths[which])
+    return np.clip(reached, 0.0, axis.lengths(which)) / limit
