@@ -205,7 +205,7 @@ def _fewest(tries: _Tries, best: _Way) -> _Way:
 
 
 def _left_of(made: Cutting, limits: Limits, allowed: int) -> tuple[Fault, ...]:
-    """What fails; looked over as a whole where it is hardly more than allowed: what was told of parts may be a hair off."""
+    """What fails; where that is hardly more than allowed the whole is looked over: parts may be told a hair off."""
     left = tuple(_grave(made, limits))
     if allowed < len(left) <= allowed + _HARDLY:
         return tuple(_grave(Cutting(made.outline, made.openings), limits))
