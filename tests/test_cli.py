@@ -121,6 +121,8 @@ def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys)
     (["quick", "--glass", "curved", "--stations", "0:62", "--text", "K", "--width", "9"], "at least two stations"),
     (["quick", "--glass", "curved", "--stations", "0:62,9", "--text", "K", "--width", "9"], "each is HEIGHT:DIAMETER"),
     (["quick", "--glass", "ball", "--text", "K", "--width", "9"], "a ball glass needs --diameter"),
+    (["quick", "--glass", "flat", "--size", "200x150mm", "--text", "K", "--width", "9", "--stem", "20"],
+     "--stem belongs to straight, taper and ball"),
     (["plan", "gone.vitro"], "gone.vitro could not be opened"),
     (["check", "gone.vitro"], "gone.vitro could not be opened"),
     (["open", "gone.vitro"], "gone.vitro could not be opened"),

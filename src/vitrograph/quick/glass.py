@@ -13,11 +13,14 @@ FRAMES: dict[str, OutlineName] = {"circle": "oval", **{name: name for name in ge
 
 def glass(options: argparse.Namespace) -> dict[str, Any]:
     """The glass part of the job, from flags that belong to its kind."""
+    stem = {"stem": length(options, "--stem", options.stem)}
+    if stem["stem"] and options.glass in ("flat", "curved"):
+        raise VitrographError("--stem belongs to straight, taper and ball: a pane has none, and the stations of a curved "
+                              "glass are measured from the table")
     if options.glass == "flat":
         width, height = named(options, "--size", parse_size, needed(options, "size"))
         return {"kind": "flat", "width": positive("--size", width), "height": positive("--size", height),
                 "outline": options.outline, "frame": hidden_edge(options)}
-    stem = {"stem": length(options, "--stem", options.stem)}
     if options.glass == "ball":
         across = length(options, "--diameter", needed(options, "diameter"), least=0.0)
         return {"kind": "ball", "diameter": across} | stem
