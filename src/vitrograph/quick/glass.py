@@ -15,8 +15,8 @@ def glass(options: argparse.Namespace) -> dict[str, Any]:
     """The glass part of the job, from flags that belong to its kind."""
     stem = {"stem": length(options, "--stem", options.stem)}
     if stem["stem"] and options.glass in ("flat", "curved"):
-        raise VitrographError("--stem belongs to straight, taper and ball: a pane has none, and the stations of a curved "
-                              "glass are measured from the table")
+        raise VitrographError("--stem belongs to straight, taper and ball: a pane has none, and the stations of a "
+                              "curved glass are measured from the table")
     if options.glass == "flat":
         width, height = named(options, "--size", parse_size, needed(options, "size"))
         return {"kind": "flat", "width": positive("--size", width), "height": positive("--size", height),

@@ -10,9 +10,8 @@ from math import hypot
 
 import numpy as np
 import shapely
-from numpy.typing import NDArray
-from shapely.geometry import Polygon
 
+from vitrograph.core.cut.order import order_rings
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
@@ -96,51 +95,6 @@ def _rings(sheet: Sheet) -> list[shapely.LinearRing]:
     return [ring for part in sheet.seen.geoms for ring in (part.exterior, *part.interiors)] + [
         outline.exterior for outline in sheet.outlines
     ]
-
-
-def order_rings(rings: list[Points]) -> list[Points]:
-    """Order closed rings: a ring comes after all that lie inside it, and otherwise the nearest comes next.
-
-    Each is turned to start at its vertex nearest to where the blade is. Boxes tell which rings cannot be the nearest,
-    so that only a few are measured at each step.
-    """
-    around = _around(rings)
-    blocked = np.bincount([outer for outers in around for outer in outers], minlength=len(rings))
-    low, high = (np.array([side(ring, axis=0) for ring in rings]) for side in (np.min, np.max))
-    done, at = np.zeros(len(rings), dtype=bool), np.zeros(2)
-    ordered = []
-    for _ in rings:
-        bound = (np.maximum(np.maximum(low - at, at - high), 0.0) ** 2).sum(axis=1)
-        bound[done | (blocked > 0)] = np.inf
-        nearest, start = _nearest(rings, bound, at)
-        ordered.append(np.concatenate([rings[nearest][start:-1], rings[nearest][: start + 1]]))
-        at, done[nearest] = ordered[-1][-1], True
-        blocked[around[nearest]] -= 1
-    return ordered
-
-
-def _nearest(rings: list[Points], bound: NDArray[np.float64], at: Points) -> tuple[int, int]:
-    """The ring with the vertex nearest to a point, and that vertex; `bound` is a squared distance none comes below."""
-    best, found = np.inf, (0, 0)
-    for i in np.argsort(bound).tolist():
-        if bound[i] >= best or not np.isfinite(bound[i]):
-            break
-        gaps = ((rings[i][:-1] - at) ** 2).sum(axis=1)
-        if gaps.min() < best:
-            best, found = float(gaps.min()), (i, int(gaps.argmin()))
-    return found
-
-
-def _around(rings: list[Points]) -> list[list[int]]:
-    """For each ring, the numbers of the rings around it; rings of one stencil never cross, so a point tells."""
-    areas = np.array([Polygon(ring) for ring in rings])
-    size, spots = shapely.area(areas), shapely.point_on_surface(areas)
-    inner, outer = shapely.STRtree(areas).query(spots, predicate="within")
-    real = size[inner] < size[outer]
-    around: list[list[int]] = [[] for _ in rings]
-    for i, j in zip(inner[real].tolist(), outer[real].tolist(), strict=True):
-        around[i].append(j)
-    return around
 
 
 def _over_run(ring: Points, over_run: float) -> Points:

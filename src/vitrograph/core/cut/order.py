@@ -1,0 +1,344 @@
+"""The order of cutting: closed rings, each after all that lies inside it, with little way between them.
+
+It is a travelling salesman's way with a free start on every ring and an order in part: a first way by the nearest
+neighbour is bettered by turning stretches round (2-opt: G. A. Croes, A method for solving traveling-salesman problems,
+Operations Research 6, 1958), by moving one to three rings elsewhere (Or-opt: I. Or, 1976), and by choosing all starts
+at once by dynamic programming, until nothing helps; then stretches are shaken loose and it is tried again.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+import shapely
+from numpy.typing import NDArray
+from shapely.geometry import Polygon
+
+from vitrograph.core.geometry import Points
+
+_SPOTS = 16                        # places of a ring that are tried as its start while the order is looked for
+_FINE_SPOTS = 160                  # and at the end
+_LONGEST = 3                       # rings moved together
+_NEST = 4                          # rings inside one that is ordered together with them
+_NEAR = 60                         # rings of a part of the way that is shaken
+_LITTLE = 1e-9                     # mm: less is no gain
+
+Numbers = NDArray[np.float64]
+Indices = NDArray[np.intp]
+
+
+def order_rings(rings: Sequence[Points], home: tuple[float, float] = (0.0, 0.0), shakes: int = 0) -> list[Points]:
+    """Order closed (n, 2) rings: each comes after all that lie inside it; they end where they start.
+
+    The way begins and ends at `home`. `shakes` is how often the way is shaken to find a shorter one.
+    """
+    if not rings:
+        return []
+    around = _inner_of(rings)
+    nests = _nests(around)
+    coarse = np.array(sorted(nests))
+    number = np.full(len(rings) + 1, -1)                       # the last stands for no ring around
+    number[coarse] = np.arange(len(coarse))
+    way = _Way.begun([rings[at] for at in coarse], home, number[around[coarse]])
+    way.settle(set(range(len(coarse))))
+    if len(coarse) > _LONGEST:
+        _shaken(way, shakes)
+    way = _Way.of(rings, home, around, [one for at in coarse[way.order].tolist() for one in nests[at]])
+    way.settle(set(range(len(rings))))
+    starts = way.finest_starts(rings)
+    return [_begun_at(rings[one], start) for one, start in zip(way.order.tolist(), starts, strict=True)]
+
+
+def _nests(around: Indices) -> dict[int, list[int]]:
+    """Rings with few inside them, together with those, insides first; other rings by themselves.
+
+    While the order is looked for in the large a letter is one with its counters: what must stay behind each other keeps
+    a stretch from being turned round.
+    """
+    inside: dict[int, list[int]] = {at: [] for at in range(len(around))}
+    for at, outer in enumerate(around.tolist()):
+        while outer >= 0:
+            inside[outer].append(at)
+            outer = int(around[outer])
+    depth = {at: len(rings) for at, rings in inside.items()}
+    small = {at for at, rings in inside.items() if len(rings) <= _NEST}
+    return {at: [*sorted(inside[at] if at in small else [], key=depth.__getitem__), at]
+            for at, outer in enumerate(around.tolist()) if outer not in small}
+
+
+def _begun_at(ring: Points, start: int) -> Points:
+    return np.concatenate([ring[start:-1], ring[: start + 1]])
+
+
+@dataclass
+class _Way:
+    """A way over all rings: their `order`, and for each ring the spot it is begun at.
+
+    `spots` is (n, k, 2), places on each ring; `inside` tells of each ring those that must come before it, `around` the
+    one that must come after it, -1 where none does. Only rings directly inside each other are told. The way leads from
+    the first of `ends` to the second.
+    """
+
+    order: Indices
+    spots: Points
+    chosen: Points
+    ends: Points
+    inside: list[Indices]
+    around: Indices
+
+    @classmethod
+    def begun(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices) -> "_Way":
+        """By the nearest neighbour."""
+        way = cls.of(rings, home, around, range(len(rings)))
+        way.order, way.chosen = _nearest_first(way.spots, way.ends[0], way.inside, around)
+        return way
+
+    @classmethod
+    def of(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices, order: Sequence[int]) -> "_Way":
+        """In an order, each begun where it is best."""
+        spots = np.stack([_spots_of(ring, _SPOTS) for ring in rings])
+        inside = [np.flatnonzero(around == at) for at in range(len(rings))]
+        way = cls(np.array(order), spots, spots[:, 0].copy(), np.array([home, home]), inside, around)
+        way.choose_starts()
+        return way
+
+    def part(self, first: int, after: int) -> tuple["_Way", Indices]:
+        """The way from one place up to another, as a way of its own, and the numbers its rings have here."""
+        which, stops = self.order[first:after].copy(), self.stops
+        number = np.full(len(self.order) + 1, -1)
+        number[which] = np.arange(len(which))
+        around = number[self.around[which]]
+        inside = [np.flatnonzero(around == at) for at in range(len(which))]
+        ends = stops[[first, first + len(which) + 1]]
+        return _Way(np.arange(len(which)), self.spots[which], self.chosen[which], ends, inside, around), which
+
+    @property
+    def stops(self) -> Points:
+        """(n + 2, 2): the starts in order, between the way's ends."""
+        return np.concatenate([self.ends[:1], self.chosen[self.order], self.ends[1:]])
+
+    @property
+    def length(self) -> float:
+        """Of the way with the blade up, mm."""
+        steps = np.diff(self.stops, axis=0)
+        return float(np.hypot(steps[:, 0], steps[:, 1]).sum())
+
+    def settle(self, restless: set[int]) -> None:
+        """Better it until nothing helps, by moving rings that are restless: they, or those beside them, were moved."""
+        length = np.inf
+        while self.length < length - 1e-6:
+            length = self.length
+            restless |= self.turn_stretches()
+            restless = self.move_rings(restless)
+            self.choose_starts()
+
+    def choose_starts(self) -> None:
+        """The best starts for this order, all at once."""
+        self.chosen[self.order] = _best_starts(self.spots[self.order], self.ends)
+
+    def finest_starts(self, rings: Sequence[Points]) -> list[int]:
+        """The vertex each ring is begun at, in order: the best of many."""
+        which = [np.unique(np.linspace(0, len(rings[at]) - 2, _FINE_SPOTS).round().astype(np.intp))
+                 for at in self.order.tolist()]
+        most = max(map(len, which))
+        padded = np.stack([np.pad(numbers, (0, most - len(numbers)), mode="edge") for numbers in which])
+        spots = np.stack([rings[at][numbers] for at, numbers in zip(self.order.tolist(), padded, strict=True)])
+        best = _best_starts(spots, self.ends)
+        at = (spots == best[:, None]).all(axis=2).argmax(axis=1)
+        return [int(padded[row, column]) for row, column in enumerate(at.tolist())]
+
+    def _places(self) -> Indices:
+        places = np.empty(len(self.order), dtype=np.intp)
+        places[self.order] = np.arange(len(self.order))
+        return places
+
+    def turn_stretches(self) -> set[int]:
+        """Turn stretches of the order round while that makes it shorter, and no ring comes before one inside it.
+
+        Returned are the rings at the ends of those that were turned.
+        """
+        turned: set[int] = set()
+        while True:
+            stops = self.stops
+            apart = _apart(stops, stops)
+            steps = np.diagonal(apart, 1)
+            gain = apart[:-2, 1:-1] + apart[1:-1, 2:] - steps[:-1, None] - steps[None, 1:]
+            number = np.arange(len(self.order))
+            allowed = (number[None] > number[:, None]) & (number[None] < self._reach()[:, None])
+            gain = np.where(allowed, gain, 0.0)
+            ends = self._turned_by(gain)
+            if not ends:
+                return turned
+            turned |= ends
+
+    def _reach(self) -> Indices:
+        """For each place the first after it up to which a stretch from there may not be turned round."""
+        many = len(self.order)
+        places = np.append(self._places(), many)               # whatever lies in none comes after all
+        outer = places[self.around[self.order]]
+        return np.minimum.accumulate(outer[::-1])[::-1]
+
+    def _turned_by(self, gain: Numbers) -> set[int]:
+        """Turn the stretches that gain most, of those that do not meet; the rings at their ends, and beside those."""
+        ends: set[int] = set()
+        worth = np.flatnonzero(gain < -_LITTLE)
+        worth = worth[np.argsort(gain.ravel()[worth], kind="stable")][:200]
+        taken = np.zeros(len(self.order) + 2, dtype=bool)
+        for first, last in zip(*np.divmod(worth, gain.shape[1]), strict=True):
+            if not taken[first: last + 3].any():
+                taken[first: last + 3] = True
+                self.order[first: last + 1] = self.order[first: last + 1][::-1].copy()
+                ends |= self.about(first, last + 1)
+        return ends
+
+    def about(self, first: int, after: int) -> set[int]:
+        """The rings at the ends of a stretch, and those beside it."""
+        return {*self.order[max(first - 1, 0): first + 2].tolist(), *self.order[max(after - 2, 0): after + 1].tolist()}
+
+    def move_rings(self, which: set[int]) -> set[int]:
+        """Move stretches of one to three rings, begun by these, to where they cost least; one may begin anywhere.
+
+        Returned are those that were moved, and their neighbours before and after.
+        """
+        moved: set[int] = set()
+        for ring in sorted(which):
+            for many in range(1, _LONGEST + 1):
+                moved |= self._move(ring, many)
+        return moved
+
+    def _move(self, ring: int, many: int) -> set[int]:
+        places = self._places()
+        at = int(places[ring])
+        moved = self.order[at: at + many]
+        if len(moved) < many:
+            return set()
+        rest = np.concatenate([self.order[:at], self.order[at + many:]])
+        stops = np.concatenate([self.ends[:1], self.chosen[rest], self.ends[1:]])
+        low, high = self._room_for(moved, at, places)
+        ways = self.spots[ring][:, None].repeat(2, axis=1) if many == 1 else self.chosen[moved[[0, -1]]][None]
+        if many > 1:
+            ways = np.concatenate([ways, ways[:, ::-1]]) if self._may_turn(moved) else ways
+        cost = _apart(ways[:, 0], stops[low:high + 1]) + _apart(ways[:, 1], stops[low + 1: high + 2])
+        steps = stops[low + 1: high + 2] - stops[low: high + 1]
+        cost -= np.hypot(steps[:, 0], steps[:, 1])
+        way, gap = divmod(int(cost.argmin()), cost.shape[1])
+        before = self._cost_at(at, many, stops)
+        if cost[way, gap] < before - _LITTLE:
+            if many == 1:
+                self.chosen[ring] = self.spots[ring][way]
+            put = moved[::-1] if way == 1 and many > 1 else moved
+            left = self.about(at, at + many)
+            self.order = np.concatenate([rest[: low + gap], put, rest[low + gap:]])
+            return left | self.about(low + gap, low + gap + many)
+        return set()
+
+    def _cost_at(self, at: int, many: int, stops: Points) -> float:
+        """What a stretch costs where it is, beside its own inner way."""
+        first, last = self.chosen[self.order[at]], self.chosen[self.order[at + many - 1]]
+        before, after = stops[at], stops[at + 1]
+        return float(np.hypot(*(first - before)) + np.hypot(*(after - last)) - np.hypot(*(after - before)))
+
+    def _room_for(self, moved: Indices, at: int, places: Indices) -> tuple[int, int]:
+        """Between which places of the rest a stretch may go: after all that lies inside it, before what is around."""
+        many, last = len(moved), len(places)
+        inside = [place for one in moved.tolist() for place in places[self.inside[one]].tolist() if place < at]
+        outer = [int(places[one]) - many for one in self.around[moved].tolist() if one >= 0]
+        return max(inside, default=-1) + 1, min([place for place in outer if place >= at], default=last - many)
+
+    def _may_turn(self, moved: Indices) -> bool:
+        return not set(self.around[moved].tolist()) & set(moved.tolist())
+
+
+def _shaken(way: _Way, many: int) -> None:
+    """Change stretches near each other about, settle that, and keep it where it is shorter; so many times.
+
+    It is done in parts of the way that overlap, so that a shake takes as long however many rings there are.
+    """
+    chance = np.random.default_rng(len(way.order))             # the same rings are always cut in the same order
+    firsts = range(0, max(1, len(way.order) - _NEAR), _NEAR // 2)
+    for number, first in enumerate(firsts):
+        part, which = way.part(first, first + _NEAR)
+        for _ in range(many * (number + 1) // len(firsts) - many * number // len(firsts)):
+            _shake(part, chance)
+        way.order[first: first + _NEAR], way.chosen[which] = which[part.order], part.chosen
+    way.choose_starts()
+
+
+def _shake(way: _Way, chance: np.random.Generator) -> None:
+    """Change the way, and change it back where it is no shorter once it has settled."""
+    before = way.length, way.order.copy(), way.chosen.copy()
+    way.settle(_exchange(way, chance))
+    if way.length > before[0] - 1e-6:
+        _, way.order, way.chosen = before
+
+
+def _exchange(way: _Way, chance: np.random.Generator) -> set[int]:
+    """Exchange two stretches that follow each other, where that may be done; the rings at their ends."""
+    many = len(way.order)
+    first = int(chance.integers(0, many - 1))
+    middle, last = np.sort(chance.integers(first + 1, many + 1, 2)).tolist()
+    one, other = way.order[first:middle], way.order[middle:last]
+    if not len(other) or set(way.around[one].tolist()) & set(other.tolist()):
+        return set()                                           # what lies inside would come after what is around it
+    way.order[first:last] = np.concatenate([other, one])
+    return way.about(first, last) | way.about(first + len(other), first + len(other))
+
+
+def _spots_of(ring: Points, many: int) -> Points:
+    """So many places on a ring, evenly by their number; those of a smaller one more than once."""
+    return ring[np.linspace(0, len(ring) - 1, many + 1)[:-1].astype(np.intp)]
+
+
+def _nearest_first(
+    spots: Points, home: Points, inside: list[Indices], around: Indices
+) -> tuple[Indices, Points]:
+    """An order by the nearest spot each time, and that spot of each ring."""
+    waiting = np.array([len(rings) for rings in inside])
+    done = np.zeros(len(spots), dtype=bool)
+    order, chosen, at = [], np.empty((len(spots), 2)), home
+    for _ in range(len(spots)):
+        gaps = ((spots - at) ** 2).sum(axis=2)
+        gaps[done | (waiting > 0)] = np.inf
+        ring, spot = divmod(int(gaps.argmin()), spots.shape[1])
+        at = chosen[ring] = spots[ring, spot]
+        done[ring] = True
+        order.append(ring)
+        if around[ring] >= 0:
+            waiting[around[ring]] -= 1
+    return np.array(order), chosen
+
+
+def _best_starts(spots: Points, ends: Points) -> Points:
+    """Of (n, k, 2) spots, ring after ring, the one of each that makes the way between its two ends shortest."""
+    cost = np.hypot(*(spots[0] - ends[0]).T)
+    came = np.empty(spots.shape[:2], dtype=np.intp)
+    steps = spots[1:, None] - spots[:-1, :, None]              # (n - 1, k, k, 2): from, to
+    apart = np.sqrt(steps[..., 0] ** 2 + steps[..., 1] ** 2)
+    for at, step in enumerate(apart, start=1):
+        total = cost[:, None] + step
+        came[at] = total.argmin(axis=0)
+        cost = total[came[at], np.arange(len(cost))]
+    last = int((cost + np.hypot(*(spots[-1] - ends[1]).T)).argmin())
+    taken = [last]
+    for at in range(len(spots) - 1, 0, -1):
+        taken.append(int(came[at, taken[-1]]))
+    return np.asarray(spots[np.arange(len(spots)), taken[::-1]])
+
+
+def _apart(one: Points, other: Points) -> Numbers:
+    """(n, m) distances."""
+    across, up = one[:, None, 0] - other[None, :, 0], one[:, None, 1] - other[None, :, 1]
+    return np.asarray(np.sqrt(across * across + up * up))
+
+
+def _inner_of(rings: Sequence[Points]) -> Indices:
+    """For each ring the number of the one directly around it, or -1; rings never cross, so a point tells."""
+    areas = np.array([Polygon(ring) for ring in rings])
+    size, spots = shapely.area(areas), shapely.point_on_surface(areas)
+    inner, outer = shapely.STRtree(areas).query(spots, predicate="within")
+    real = size[inner] < size[outer]
+    inner, outer = inner[real], outer[real]
+    by_size = np.argsort(-size[outer], kind="stable")          # the smallest is told last
+    around = np.full(len(rings), -1)
+    around[inner[by_size]] = outer[by_size]
+    return around
