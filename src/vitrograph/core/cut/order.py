@@ -8,6 +8,7 @@ at once by dynamic programming, until nothing helps; then stretches are shaken l
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from typing import Literal
 
 import numpy as np
 import shapely
@@ -17,24 +18,38 @@ from shapely.geometry import Polygon
 from vitrograph.core.geometry import Points
 
 _SPOTS = 16                        # places of a ring that are tried as its start while the order is looked for
-_FINE_SPOTS = 160                  # and at the end
+_FINE = 6                          # places on each side of it that are tried at the end
 _LONGEST = 3                       # rings moved together
 _NEST = 4                          # rings inside one that is ordered together with them
 _NEAR = 60                         # rings of a part of the way that is shaken
+_SHAKES = 60                       # for a shaken way
 _LITTLE = 1e-9                     # mm: less is no gain
 
+Effort = Literal["quick", "settled", "shaken"]
 Numbers = NDArray[np.float64]
 Indices = NDArray[np.intp]
 
 
-def order_rings(rings: Sequence[Points], home: tuple[float, float] = (0.0, 0.0), shakes: int = 0) -> list[Points]:
+def order_rings(
+    rings: Sequence[Points], home: tuple[float, float] = (0.0, 0.0), effort: Effort = "settled"
+) -> list[Points]:
     """Order closed (n, 2) rings: each comes after all that lie inside it; they end where they start.
 
-    The way begins and ends at `home`. `shakes` is how often the way is shaken to find a shorter one.
+    The way begins and ends at `home`. A `quick` one goes to the nearest each time, a `settled` one is bettered until
+    nothing helps, a `shaken` one is then shaken loose and settled again, many times.
     """
     if not rings:
         return []
     around = _inner_of(rings)
+    if effort == "quick":
+        way = _Way.begun(rings, home, around)
+    else:
+        way = _settled(rings, home, around, _SHAKES if effort == "shaken" else 0)
+    starts = way.finest_starts(rings)
+    return [_begun_at(rings[one], start) for one, start in zip(way.order.tolist(), starts, strict=True)]
+
+
+def _settled(rings: Sequence[Points], home: tuple[float, float], around: Indices, shakes: int) -> "_Way":
     nests = _nests(around)
     coarse = np.array(sorted(nests))
     number = np.full(len(rings) + 1, -1)                       # the last stands for no ring around
@@ -45,8 +60,7 @@ def order_rings(rings: Sequence[Points], home: tuple[float, float] = (0.0, 0.0),
         _shaken(way, shakes)
     way = _Way.of(rings, home, around, [one for at in coarse[way.order].tolist() for one in nests[at]])
     way.settle(set(range(len(rings))))
-    starts = way.finest_starts(rings)
-    return [_begun_at(rings[one], start) for one, start in zip(way.order.tolist(), starts, strict=True)]
+    return way
 
 
 def _nests(around: Indices) -> dict[int, list[int]]:
@@ -137,15 +151,12 @@ class _Way:
         self.chosen[self.order] = _best_starts(self.spots[self.order], self.ends)
 
     def finest_starts(self, rings: Sequence[Points]) -> list[int]:
-        """The vertex each ring is begun at, in order: the best of many."""
-        which = [np.unique(np.linspace(0, len(rings[at]) - 2, _FINE_SPOTS).round().astype(np.intp))
-                 for at in self.order.tolist()]
-        most = max(map(len, which))
-        padded = np.stack([np.pad(numbers, (0, most - len(numbers)), mode="edge") for numbers in which])
-        spots = np.stack([rings[at][numbers] for at, numbers in zip(self.order.tolist(), padded, strict=True)])
+        """The vertex each ring is begun at, in order: the best of those about its spot."""
+        which = np.stack([_about_spot(rings[at], self.chosen[at]) for at in self.order.tolist()])
+        spots = np.stack([rings[at][numbers] for at, numbers in zip(self.order.tolist(), which, strict=True)])
         best = _best_starts(spots, self.ends)
         at = (spots == best[:, None]).all(axis=2).argmax(axis=1)
-        return [int(padded[row, column]) for row, column in enumerate(at.tolist())]
+        return which[np.arange(len(which)), at].tolist()
 
     def _places(self) -> Indices:
         places = np.empty(len(self.order), dtype=np.intp)
@@ -287,6 +298,14 @@ def _exchange(way: _Way, chance: np.random.Generator) -> set[int]:
 def _spots_of(ring: Points, many: int) -> Points:
     """So many places on a ring, evenly by their number; those of a smaller one more than once."""
     return ring[np.linspace(0, len(ring) - 1, many + 1)[:-1].astype(np.intp)]
+
+
+def _about_spot(ring: Points, spot: Points) -> Indices:
+    """Numbers of the vertices of a ring about one of its spots, as far as the next spots."""
+    many = len(ring) - 1
+    at = int(((ring[:-1] - spot) ** 2).sum(axis=1).argmin())
+    reach = many / _SPOTS
+    return np.linspace(at - reach, at + reach, 2 * _FINE + 1).round().astype(np.intp) % many
 
 
 def _nearest_first(

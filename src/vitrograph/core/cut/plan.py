@@ -51,7 +51,7 @@ def plan_cut(choices: CutChoices, sheet: Sheet) -> CutPlan:
     # relief cuts and marks come first: they end at the film's edge, which frees the film when it is cut
     snips = tuple(np.array([snip.tip, snip.edge]) - [left, low] for snip in sheet.snips)
     marks = tuple(path - [left, low] for path in sheet.marks.paths) if sheet.marks and sheet.marks.cut else ()
-    paths = snips + marks + tuple(_over_run(ring, choices.over_run) for ring in order_rings(rings))
+    paths = snips + marks + tuple(_over_run(ring, choices.over_run) for ring in order_rings(rings, effort="quick"))
     size = (right - left, high - low)
     plan = CutPlan(paths, size, (-left, -low), 0.0)
     seconds = plan.cut_mm / choices.cut_speed + plan.travel_mm / choices.travel_speed + 2 * LIFT_SECONDS * len(paths)
