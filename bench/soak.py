@@ -96,7 +96,7 @@ def main() -> None:
     shell = open_shell(open_night(), "glass")
     from PySide6.QtWidgets import QApplication
 
-    blocks, early = Blocks(), 0.0
+    blocks, early, halfway = Blocks(), 0.0, 0.0
     refused: list[str] = []
     shell.bench.refused.connect(refused.append)
     with warnings.catch_warnings(record=True) as warned:
@@ -108,9 +108,12 @@ def main() -> None:
                 time.sleep(0.003)
             if number == 100:
                 early = _memory_mb()
+            if number == many // 2:
+                halfway = _memory_mb()
     blocks.tell(many)
     report("memory at its most", resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024, "MB", 1000)
     report("memory grown since the hundredth edit", _memory_mb() - early, "MB")
+    report("of it in the second half", _memory_mb() - halfway, "MB")
     report("warnings", len(warned), "", 0)
     report("faults told", sum("could not be worked out" in sentence for sentence in refused), "", 0)
     close(shell)

@@ -29,7 +29,7 @@ def plan_in(tmp_path):
 def test_quick_writes_the_files_and_the_plan(tmp_path, capsys):
     assert quick(tmp_path, *TUMBLER, *WORDS) == 0
     names = sorted(path.name for path in (tmp_path / "out").iterdir())
-    assert names == ["job.vitro", "plan.json", "stencil.pdf", "stencil.plt", "stencil.svg"]
+    assert names == ["cut.dxf", "cut.plt", "cut.svg", "job.vitro", "plan.json", "stencil.pdf", "stencil.svg"]
     fan = plan_in(tmp_path)["fit"]["fan"]
     slant = hypot(132, 13)
     assert fan["outer_radius_mm"] == pytest.approx(45 * slant / 13, abs=1e-3)
@@ -126,7 +126,7 @@ def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys)
     (["plan", "gone.vitro"], "gone.vitro could not be opened"),
     (["check", "gone.vitro"], "gone.vitro could not be opened"),
     (["open", "gone.vitro"], "gone.vitro could not be opened"),
-    (["export", "gone.vitro"], "say what to write: --svg FILE, --hpgl FILE, --pdf FILE"),
+    (["export", "gone.vitro"], "say what to write: --svg FILE, --dxf FILE, --hpgl FILE"),
 ])
 def test_bad_input_is_exit_code_2_and_one_line(tmp_path, monkeypatch, capsys, words, sentence):
     monkeypatch.chdir(tmp_path)

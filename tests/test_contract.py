@@ -44,7 +44,7 @@ def test_every_generic_glass_takes_a_stencil_from_plan_to_cutter(name):
     assert not results.stopped
     plan = plan_of(finished(results.job))
     assert json.loads(json.dumps(plan)) == plan
-    trace = run_hpgl(to_hpgl(results.cut))
+    trace = run_hpgl(to_hpgl(results.cut.paths))
     for cut, path in zip(trace.cuts, results.cut.paths, strict=True):
         assert shapely.hausdorff_distance(LineString(cut), LineString(path)) < 0.03
     assert all(answer(results, station) for station in STATIONS[:-1])
@@ -80,10 +80,10 @@ def test_every_answer_is_short_and_in_the_makers_unit(unit):
 def test_the_packet_is_whole_and_reads_back(tmp_path):
     done = finished(job("Kestrel"))
     written = write_packet(done, tmp_path / "a" / "b")
-    assert {path.name for path in written} == {*PACKET, "plan.json", "job.vitro"}
+    assert {path.name for path in written} == {*PACKET, "cut.svg", "cut.dxf", "cut.plt", "plan.json", "job.vitro"}
     assert not [path for path in (tmp_path / "a" / "b").iterdir() if path.name.startswith(".")]
     assert load_order(tmp_path / "a" / "b" / "job.vitro").pieces == done.order.pieces
-    again = {path.name: path.read_bytes() for path in written if path.suffix != ".vitro"}
+    again = {path.name: path.read_bytes() for path in written if path.name in (*PACKET, "plan.json")}
     fresh = finished(job("Kestrel")).pieces[0]
     made = {name: writer.write(fresh, "mm") for name, writer in PACKET.items()}
     assert made | {"plan.json": again["plan.json"]} == again
@@ -112,7 +112,7 @@ def test_every_piece_of_the_demo_goes_from_plan_to_cutter(name, tmp_path):
     plan = plan_of(finished(results.job))
     assert json.loads(json.dumps(plan)) == plan
     assert {"strain", "relief_cuts", "bands", "closure_mm"} <= set(plan["pieces"][0]["fit"])
-    for cut, path in zip(run_hpgl(to_hpgl(results.cut)).cuts, results.cut.paths, strict=True):
+    for cut, path in zip(run_hpgl(to_hpgl(results.cut.paths)).cuts, results.cut.paths, strict=True):
         assert shapely.hausdorff_distance(LineString(cut), LineString(path)) < 0.03
     written = {path.name: path for path in write_packet(finished(results.job), tmp_path / name)}
     assert load_order(written["job.vitro"]).job() == results.job

@@ -19,7 +19,21 @@ from specimens import CARAFE, LANTERN, ORNAMENT, PLAQUE, STAR, TUMBLER, job
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.findings import Finding
-from vitrograph.core.job import Artwork, Drawing, FilmMend, Item, Job, KeepOut, Order, Shape, Taken, Words, piece_of
+from vitrograph.core.job import (
+    Artwork,
+    Drawing,
+    FilmMend,
+    Item,
+    Job,
+    KeepOut,
+    Lying,
+    Order,
+    Shape,
+    Stock,
+    Taken,
+    Words,
+    piece_of,
+)
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import Results
 from vitrograph.core.stage_table import STAGES
@@ -59,6 +73,8 @@ ROWS = {
     "stencil__sides": st.none() | st.tuples(*[st.sampled_from([8.0, 14.0, 20.0])] * 4),
     "measured": st.lists(st.sampled_from([TUMBLER, msgspec.structs.replace(TUMBLER, rim=91.0)]), max_size=2),
     "features__keep_out": st.lists(st.builds(KeepOut, angle=st.floats(-3, 3), wide=st.floats(5, 30)), max_size=1),
+    "cut__stock": st.lists(st.just(Stock("Roll", 292.0, 900.0)), max_size=1),
+    "cut__laid": st.lists(st.builds(Lying, st.just(1), x=st.floats(0, 60)), max_size=1),
     "tools__taken": st.lists(st.just(Taken("rim", (90.0, 90.4))), max_size=1),
 }
 LENGTHS = st.sampled_from([0.0, 0.4, 0.8, 1.5, 6.0, 12.0, 20.0, 40.0, 120.0, 300.0])

@@ -41,8 +41,8 @@ def test_orders_are_put_together_in_their_order_with_their_counts(saved, capsys)
     assert [piece["count"] for piece in plan["pieces"]] == [4, 2, 1]
     assert plan["cut"]["stencils"] == plan["etch"]["glasses"] == 7
     assert plan["cut"]["paths"] == sum(piece["stencils"] * piece["paths"] for piece in plan["cut"]["pieces"])
-    assert main(["export", str(out), "--svg", str(saved / "s.svg"), "--piece", "Plaque"]) == 0
-    assert main(["export", str(out), "--svg", str(saved / "s.svg")]) == 0
+    assert main(["export", str(out), "--stencil", str(saved / "s.svg"), "--piece", "Plaque"]) == 0
+    assert main(["export", str(out), "--stencil", str(saved / "s.svg")]) == 0
     assert {"s.svg", "s-1.svg", "s-2.svg", "s-3.svg"} <= {path.name for path in saved.iterdir()}
     assert (saved / "s-3.svg").read_bytes() == (saved / "s.svg").read_bytes()
 

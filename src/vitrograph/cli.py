@@ -19,7 +19,7 @@ from vitrograph import __version__
 from vitrograph.at_work import worked_out
 from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.export import WRITERS, write_packet
+from vitrograph.core.export import SHEET_WRITERS, WRITERS, numbered, write_packet, written_as
 from vitrograph.core.faults import told
 from vitrograph.core.job.pieces import with_mends
 from vitrograph.core.pipeline import Pipeline
@@ -37,6 +37,7 @@ from vitrograph.quick import add_flags, quick_order
 from vitrograph.workshop import add_workshop_flags
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
+FILES = (*SHEET_WRITERS, *WRITERS)
 _SAID_MOST = 200                   # letters
 
 
@@ -100,7 +101,7 @@ def _parser() -> argparse.ArgumentParser:
     plan.add_argument("--json", action="store_true", help="as JSON (docs/formats.md)")
     _on_order(commands, "check", "print what was found; exit code 1 if anything is a stop", _check)
     export = _on_order(commands, "export", "write an order's files", _export)
-    for kind in WRITERS:
+    for kind in FILES:
         export.add_argument(f"--{kind}", type=Path, metavar="FILE")
     export.add_argument("--piece", metavar="NAME", help="one piece of an order of several, by its name or number")
     put = commands.add_parser("order", help="put jobs and orders together into one order")
@@ -157,9 +158,10 @@ def _plan(options: argparse.Namespace) -> int:
 
 def _check(options: argparse.Namespace) -> int:
     done = _finished(options)
-    found = [(piece.job.name, one) for piece in done.pieces for one in piece.findings()]
+    found = [(f"{piece.job.name}: ", one) for piece in done.pieces for one in piece.findings()]
+    found += [("", one) for one in done.cut.findings]
     for name, one in found:
-        whose = f"{name}: " if len(done.pieces) > 1 else ""
+        whose = name if len(done.pieces) > 1 else ""
         print(f"{one.level.value}: {whose}{in_words(one.says, done.order.units)} ({one.code.value})")
     if not found:
         print("nothing to watch")
@@ -167,18 +169,18 @@ def _check(options: argparse.Namespace) -> int:
 
 
 def _export(options: argparse.Namespace) -> int:
-    wanted = {kind: path for kind in WRITERS if (path := getattr(options, kind)) is not None}
+    wanted = {kind: path for kind in FILES if (path := getattr(options, kind)) is not None}
     if not wanted:
-        raise VitrographError(f"say what to write: {', '.join(f'--{kind} FILE' for kind in WRITERS)}")
+        raise VitrographError(f"say what to write: {', '.join(f'--{kind} FILE' for kind in FILES)}")
     _apart(options.order, *wanted.values())
     done = _finished(options)
     pieces = done.pieces
     if options.piece is not None:
         pieces = _of_piece(done, options.piece)
     for kind, path in wanted.items():
-        for number, piece in enumerate(pieces, start=1):
-            place = path if len(pieces) == 1 else path.with_name(f"{path.stem}-{number}{path.suffix}")
-            write_whole(place, WRITERS[kind].write(piece, done.order.units))
+        contents = written_as(kind, done, pieces)
+        for number, content in enumerate(contents, start=1):
+            write_whole(path.with_name(numbered(path.name, number, len(contents))), content)
     return STOPPED if done.stopped else FINE
 
 

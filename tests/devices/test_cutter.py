@@ -15,7 +15,7 @@ from vitrograph.devices.cutter import run_hpgl
 
 def test_it_cuts_every_outline_within_half_a_plotter_unit():
     results = run(job("Kestrel\nPoint"))
-    trace = run_hpgl(to_hpgl(results.cut))
+    trace = run_hpgl(to_hpgl(results.cut.paths))
     assert len(trace.cuts) == len(results.cut.paths)
     for cut, path in zip(trace.cuts, results.cut.paths, strict=True):
         assert shapely.hausdorff_distance(LineString(cut), LineString(path)) < 0.03

@@ -4,12 +4,13 @@ A writer takes one finished piece, so that nothing half worked out, nor of anoth
 """
 
 import json
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
+from functools import partial
 from pathlib import Path
 
 from vitrograph.core.artwork import provenance
-from vitrograph.core.cut import to_hpgl, to_svg
+from vitrograph.core.cut import SheetRun, sheet_dxf, sheet_svg, to_hpgl, to_svg
 from vitrograph.core.errors import OrderFileError
 from vitrograph.core.paper import band_pdf, to_pdf
 from vitrograph.core.results import FinishedOrder, FinishedPiece
@@ -32,14 +33,18 @@ class Writer:
     write: Callable[[FinishedPiece, Unit], bytes]
 
 
-def svg_of(piece: FinishedPiece, unit: Unit) -> bytes:
-    """The stencil as SVG."""
+@dataclass(frozen=True, slots=True)
+class SheetWriter:
+    """A kind of file of one sheet of film, with all that is cut of it: its name, its ending, how it is written."""
+
+    title: str
+    suffix: str
+    write: Callable[[SheetRun, str], bytes]
+
+
+def stencil_svg_of(piece: FinishedPiece, unit: Unit) -> bytes:
+    """The stencil as SVG, film as one shape."""
     return to_svg(piece.sheet, piece.job.name).encode("utf-8")
-
-
-def hpgl_of(piece: FinishedPiece, unit: Unit) -> bytes:
-    """The cut as HP-GL."""
-    return to_hpgl(piece.cut).encode("ascii")
 
 
 def pdf_of(piece: FinishedPiece, unit: Unit) -> bytes:
@@ -54,8 +59,13 @@ def paper_of(piece: FinishedPiece, unit: Unit) -> bytes:
 
 
 WRITERS: dict[str, Writer] = {
-    "svg": Writer("SVG", ".svg", "cut", svg_of), "hpgl": Writer("HP-GL", ".plt", "cut", hpgl_of),
-    "pdf": Writer("PDF", ".pdf", "cut", pdf_of), "paper": Writer("Paper band", ".pdf", "fit", paper_of),
+    "stencil": Writer("Stencil as SVG", ".svg", "cut", stencil_svg_of), "pdf": Writer("PDF", ".pdf", "cut", pdf_of),
+    "paper": Writer("Paper band", ".pdf", "fit", paper_of),
+}
+SHEET_WRITERS: dict[str, SheetWriter] = {
+    "svg": SheetWriter("SVG", ".svg", lambda run, title: sheet_svg(run, title).encode("utf-8")),
+    "dxf": SheetWriter("DXF", ".dxf", lambda run, title: sheet_dxf(run, title).encode("utf-8")),
+    "hpgl": SheetWriter("HP-GL", ".plt", lambda run, title: to_hpgl(run.paths).encode("ascii")),
 }
 PACKET = {f"stencil{writer.suffix}": writer for writer in WRITERS.values() if writer.station == "cut"}
 PLAN, ORDER = "plan.json", "job.vitro"
@@ -67,8 +77,8 @@ def plan_json_of(done: FinishedOrder) -> bytes:
 
 
 def packet_names(done: FinishedOrder) -> tuple[str, ...]:
-    """The files of a packet: of an order of several pieces, each piece's are numbered."""
-    return (*_stencil_files(done), PLAN, ORDER)
+    """The files of a packet: of an order of several pieces, each piece's are numbered, and so are sheets of film."""
+    return (*_contents(done), PLAN, ORDER)
 
 
 def write_packet(done: FinishedOrder, folder: Path) -> tuple[Path, ...]:
@@ -76,7 +86,7 @@ def write_packet(done: FinishedOrder, folder: Path) -> tuple[Path, ...]:
 
     Raises OrderFileError.
     """
-    contents = {name: writer.write(piece, done.order.units) for name, (writer, piece) in _stencil_files(done).items()}
+    contents = {name: write() for name, write in _contents(done).items()}
     contents[PLAN] = plan_json_of(done)
     try:
         folder.mkdir(parents=True, exist_ok=True)
@@ -85,12 +95,36 @@ def write_packet(done: FinishedOrder, folder: Path) -> tuple[Path, ...]:
     for name, content in contents.items():
         write_whole(folder / name, content)
     save_order(done.order, folder / ORDER)
-    return tuple(folder / name for name in packet_names(done))
+    return tuple(folder / name for name in (*contents, ORDER))
 
 
-def _stencil_files(done: FinishedOrder) -> dict[str, tuple[Writer, FinishedPiece]]:
-    files = {}
+def written_as(kind: str, done: FinishedOrder, pieces: Sequence[FinishedPiece]) -> list[bytes]:
+    """All files of one kind for some pieces of an order: one for each piece, or for each sheet of film they lie on."""
+    if kind in WRITERS:
+        return [WRITERS[kind].write(piece, done.order.units) for piece in pieces]
+    work = done.cut if len(pieces) == len(done.pieces) else done.cut_of(pieces)
+    return [SHEET_WRITERS[kind].write(run, done.order.name) for run in work.runs]
+
+
+def numbered(name: str, number: int, of: int) -> str:
+    """The name of one file of several, told apart by a number before its ending; of a single one as it is.
+
+    >>> numbered("cut.plt", 2, 3), numbered("cut.plt", 1, 1)
+    ('cut-2.plt', 'cut.plt')
+    """
+    path = Path(name)
+    return name if of == 1 else f"{path.stem}-{number}{path.suffix}"
+
+
+def _contents(done: FinishedOrder) -> dict[str, Callable[[], bytes]]:
+    """The files of a packet and how each is written, without the plan and the order."""
+    files: dict[str, Callable[[], bytes]] = {}
     for number, piece in enumerate(done.pieces, start=1):
         for name, writer in PACKET.items():
-            files[name if len(done.pieces) == 1 else f"{number:02d}-{name}"] = (writer, piece)
+            files[name if len(done.pieces) == 1 else f"{number:02d}-{name}"] = partial(
+                writer.write, piece, done.order.units)
+    for number, run in enumerate(done.cut.runs, start=1):
+        for sheets in SHEET_WRITERS.values():
+            files[numbered(f"cut{sheets.suffix}", number, len(done.cut.runs))] = partial(
+                sheets.write, run, done.order.name)
     return files

@@ -55,6 +55,8 @@ class Code(StrEnum):
     DRAWING = "drawing"
     INVERTED = "inverted"
     SHEET = "sheet"
+    BED = "bed"
+    BLADE = "blade"
     TAPE = "tape"
     TIMING = "timing"
     BEFORE = "before"

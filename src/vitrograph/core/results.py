@@ -1,12 +1,12 @@
 """What is known of a job and of an order so far, and the finished work that only a complete run can make."""
 
-from collections.abc import Hashable, Mapping
+from collections.abc import Hashable, Iterable, Mapping
 from dataclasses import dataclass, field, fields, replace
 from functools import cached_property
 from typing import Self
 
 from vitrograph.core.artwork import Art
-from vitrograph.core.cut import CutPlan, CutTally, tally_cut
+from vitrograph.core.cut import CutPlan, CutWork, Wanted, cut_work
 from vitrograph.core.errors import UnfinishedError, VitrographError
 from vitrograph.core.etch import EtchPlan, EtchTally, tally_etch
 from vitrograph.core.findings import Finding, Level, worst, worst_of
@@ -218,12 +218,18 @@ class FinishedOrder:
     @property
     def stopped(self) -> bool:
         """Whether anything found is a stop."""
-        return any(piece.results.stopped for piece in self.pieces)
+        together = any(found.level is Level.STOP for found in self.cut.findings)
+        return together or any(piece.results.stopped for piece in self.pieces)
 
     @cached_property
-    def cut(self) -> CutTally:
-        """The cutting of all of it."""
-        return tally_cut((piece.cut, piece.sheets) for piece in self.pieces)
+    def cut(self) -> CutWork:
+        """The cutting of all of it, laid on film."""
+        return self.cut_of(self.pieces)
+
+    def cut_of(self, pieces: Iterable[FinishedPiece]) -> CutWork:
+        """The cutting of some of its pieces, as if there were no others."""
+        return cut_work((Wanted(piece.job.key, piece.job.name, piece.job.count, piece.sheet) for piece in pieces),
+                        self.order.cut)
 
     @cached_property
     def etch(self) -> EtchTally:

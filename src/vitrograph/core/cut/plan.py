@@ -11,7 +11,7 @@ from math import hypot
 import numpy as np
 import shapely
 
-from vitrograph.core.cut.order import order_rings
+from vitrograph.core.cut.paths.order import begun_at, order_rings
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
@@ -51,7 +51,8 @@ def plan_cut(choices: CutChoices, sheet: Sheet) -> CutPlan:
     # relief cuts and marks come first: they end at the film's edge, which frees the film when it is cut
     snips = tuple(np.array([snip.tip, snip.edge]) - [left, low] for snip in sheet.snips)
     marks = tuple(path - [left, low] for path in sheet.marks.paths) if sheet.marks and sheet.marks.cut else ()
-    paths = snips + marks + tuple(_over_run(ring, choices.over_run) for ring in order_rings(rings, effort="quick"))
+    ordered = (begun_at(rings[at], start) for at, start in order_rings(rings, effort="quick"))
+    paths = snips + marks + tuple(_over_run(ring, choices.over_run) for ring in ordered)
     size = (right - left, high - low)
     plan = CutPlan(paths, size, (-left, -low), 0.0)
     seconds = plan.cut_mm / choices.cut_speed + plan.travel_mm / choices.travel_speed + 2 * LIFT_SECONDS * len(paths)

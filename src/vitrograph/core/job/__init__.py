@@ -38,15 +38,24 @@ from vitrograph.core.job.items import (
 from vitrograph.core.job.names import MOST_ROWS, Names, Row
 from vitrograph.core.job.order import ORDER_VERSION, Design, Job, Order, Piece, Shared, new_id, piece_of
 from vitrograph.core.job.settings import with_settings
-from vitrograph.core.job.shared import CutChoices, EtchChoices, FilmKind, SchoolName, TransferChoices
+from vitrograph.core.job.shared import (
+    CutChoices,
+    EtchChoices,
+    FilmKind,
+    Lying,
+    SchoolName,
+    Stock,
+    TransferChoices,
+    Turning,
+)
 from vitrograph.core.job.stencil import FilmMend, FilmMendName, StencilChoices, StencilKind, TieChoices
 
 __all__ = [
     "MOST_ROWS", "MOST_WORDS", "ORDER_VERSION", "Artwork", "BallGlass", "Content", "CurvedGlass", "CutChoices",
     "Design", "Drawing", "EdgeName", "EtchChoices", "Face", "Features", "FilmGives", "FilmKind", "FilmMend",
-    "FilmMendName", "Fit", "FlatGlass", "FontFile", "Girth", "Glass", "Item", "Job", "KeepOut", "MaterialName",
+    "FilmMendName", "Fit", "FlatGlass", "FontFile", "Girth", "Glass", "Item", "Job", "KeepOut", "Lying", "MaterialName",
     "Mend", "MendName", "Mode", "Monogram", "MonogramStyle", "Names", "Obstacle", "Order", "OutlineName", "Piece",
     "Repeat", "Row", "SchoolName", "Shape", "Shared", "SizeRule", "SizeSide", "Stand", "StencilChoices", "StencilKind",
-    "StraightGlass", "Taken", "TaperedGlass", "TieChoices", "Tone", "ToneName", "ToolName", "Tools", "TraceChoices",
-    "TransferChoices", "Words", "kind_of_item", "new_id", "piece_of", "with_settings",
+    "Stock", "StraightGlass", "Taken", "TaperedGlass", "TieChoices", "Tone", "ToneName", "ToolName", "Tools",
+    "TraceChoices", "TransferChoices", "Turning", "Words", "kind_of_item", "new_id", "piece_of", "with_settings",
 ]

@@ -1,15 +1,55 @@
 """What all pieces of an order share: film and cutter, tape, and the way of etching."""
 
-from typing import Literal
+from typing import Annotated, Literal
 
-from vitrograph.core.job.records import Length, Margin, Record, Speed
+from msgspec import Meta
+
+from vitrograph.core.job.records import Length, Margin, Place, Record, Speed, Turn
 
 FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
 
 
+# how parts may be turned on film: as they like, by quarters, or not at all where the film has a grain
+Turning = Literal["free", "quarter", "none"]
+MOST_SPOTS = 5000
+
+
+class Stock(Record, frozen=True):
+    """A piece of film to cut from, or a roll: how wide it is and how much of its length is left; its price a metre."""
+
+    name: Annotated[str, Meta(min_length=1, max_length=80)] = "Film"
+    width: Length = 305.0
+    length: Annotated[float, Meta(gt=0, le=1e6, extra={"typed": "length"})] = 1000.0
+    price: Annotated[float, Meta(ge=0, le=1e6)] = 0.0
+    turning: Turning = "free"
+
+
+class Lying(Record, frozen=True):
+    """Where a stencil lies on film: whose it is (its job's key, its film and its copy), the sheet, its corner, its
+    turn.
+
+    Sheets are numbered from 0 in the order they are cut; `x` is along the film, from its start.
+    """
+
+    key: Annotated[int, Meta(ge=0)]
+    film: Annotated[int, Meta(ge=0, le=1000)] = 0
+    copy: Annotated[int, Meta(ge=0, le=100000)] = 0
+    sheet: Annotated[int, Meta(ge=0, le=100000)] = 0
+    x: Place = 0.0
+    y: Place = 0.0
+    turn: Turn = 0.0
+    pinned: bool = False
+
+
 class CutChoices(Record, frozen=True):
-    """Film, carrier mat and the cutter's habits; speeds in mm/s."""
+    """Film, carrier mat and the cutter's habits; speeds in mm/s.
+
+    The blade's `offset` is how far its tip trails its pivot; a cutter that `leads_itself` is sent the drawing. `gap`
+    is the least film between two stencils, `edge` what of a mat or a roll is left free along its edges. `stock` is the
+    film there is, the first used first; where none is named there is film as large as the mat, as often as wanted.
+    `laid` are places chosen on it, by hand or by nesting.
+    """
 
     film: FilmKind = "stencil"
     over_run: Margin = 0.6
@@ -17,6 +57,15 @@ class CutChoices(Record, frozen=True):
     mat_length: Length = 292.0
     cut_speed: Speed = 60.0
     travel_speed: Speed = 200.0
+    offset: Margin = 0.25
+    leads_itself: bool = False
+    passes: Annotated[int, Meta(ge=1, le=4)] = 1
+    by_piece: bool = True
+    gap: Margin = 12.0
+    edge: Margin = 5.0
+    boxes: bool = False
+    stock: Annotated[tuple[Stock, ...], Meta(max_length=200)] = ()
+    laid: Annotated[tuple[Lying, ...], Meta(max_length=MOST_SPOTS)] = ()
 
 
 class TransferChoices(Record, frozen=True):

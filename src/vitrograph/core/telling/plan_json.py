@@ -27,12 +27,30 @@ def plan_of(done: FinishedOrder) -> dict[str, Any]:
                   "count": order.count, "film": order.cut.film,
                   "school": order.etch.school},
         "pieces": [_piece(piece, order.units) for piece in done.pieces],
-        "cut": {**asdict(done.cut), "pieces": [
-            {"name": piece.job.name, "stencils": piece.sheets, "paths": len(piece.cut.paths),
-             "cut_mm": piece.cut.cut_mm, "travel_mm": piece.cut.travel_mm, "seconds": piece.cut.seconds}
-            for piece in done.pieces]},
+        "cut": _cut(done),
         "etch": _etch(done),
     })
+
+
+def _cut(done: FinishedOrder) -> dict[str, Any]:
+    """How the stencils lie on film, and what cutting them takes."""
+    work, jobs = done.cut, {piece.job.key: piece.job for piece in done.pieces}
+    sheets = [{
+        "film": run.sheet.stock.name, "film_mm": [run.sheet.film.length, run.sheet.film.width],
+        "lacking": run.sheet.lacking, "used_mm": list(run.sheet.used), "left_over_mm": run.sheet.left_over,
+        "cost": run.sheet.cost, "paths": len(run.cuts), "nodes": run.nodes, "cut_mm": run.cut_mm,
+        "travel_mm": run.travel_mm, "seconds": run.seconds,
+        "stencils": [{
+            "piece": one.part.name, "row": dict(jobs[one.part.key].row), "copy": one.part.copy + 1,
+            "film": one.part.film + 1, "at_mm": [one.spot.x, one.spot.y], "turn_deg": degrees(one.spot.turn),
+            "pinned": one.pinned, "outline_mm": [list(map(list, one.shape.exterior.coords))],
+        } for one in run.sheet.laid],
+    } for run in work.runs]
+    return {"sheets": sheets, "stencils": work.stencils, "paths": work.paths, "nodes": work.nodes,
+            "cut_mm": work.cut_mm, "travel_mm": work.travel_mm, "seconds": work.seconds, "cost": work.bed.cost,
+            "findings": [_finding(found, "cut", done.order.units) for found in work.findings],
+            "pieces": [{"name": piece.job.name, "stencils": piece.sheets, "paths": len(piece.cut.paths),
+                        "cut_mm": piece.cut.cut_mm} for piece in done.pieces]}
 
 
 def _piece(r: FinishedPiece, unit: Unit) -> dict[str, Any]:

@@ -128,7 +128,7 @@ class CutCard(StationCard):
     def _simulate(self) -> None:
         cut = self.bench.results.finished().cut
         self._traced = cut
-        trace = run_hpgl(to_hpgl(cut))
+        trace = run_hpgl(to_hpgl(cut.paths))
         self._lines = tuple(line - np.array(cut.offset) for line in trace.cuts)
         self._whole, self._shown = trace.cut_mm, 0.0
         length = self.bench.length(trace.cut_mm, 0)

@@ -26,6 +26,7 @@ _STEPS: dict[int, Callable[[Tree], Tree]] = {
     4: _meant_the_same,            # kinds, outlines, marks, mends and ties
     5: to_order,
     6: _meant_the_same,            # lists of names, and art that pieces share
+    7: _meant_the_same,            # film in stock, places on it, and the blade's offset
 }
 
 

@@ -12,13 +12,11 @@ from typing import Literal
 
 import numpy as np
 import shapely
-from numpy.typing import NDArray
 from shapely.geometry import Polygon
 
+from vitrograph.core.cut.paths.ways import Indices, Numbers, about_spot, apart, best_starts, nearest_first, spots_of
 from vitrograph.core.geometry import Points
 
-_SPOTS = 16                        # places of a ring that are tried as its start while the order is looked for
-_FINE = 6                          # places on each side of it that are tried at the end
 _LONGEST = 3                       # rings moved together
 _NEST = 4                          # rings inside one that is ordered together with them
 _NEAR = 60                         # rings of a part of the way that is shaken
@@ -26,17 +24,16 @@ _SHAKES = 60                       # for a shaken way
 _LITTLE = 1e-9                     # mm: less is no gain
 
 Effort = Literal["quick", "settled", "shaken"]
-Numbers = NDArray[np.float64]
-Indices = NDArray[np.intp]
 
 
 def order_rings(
     rings: Sequence[Points], home: tuple[float, float] = (0.0, 0.0), effort: Effort = "settled"
-) -> list[Points]:
-    """Order closed (n, 2) rings: each comes after all that lie inside it; they end where they start.
+) -> list[tuple[int, int]]:
+    """Order closed (n, 2) rings: the number of each, and the vertex it is begun at; it ends there too.
 
-    The way begins and ends at `home`. A `quick` one goes to the nearest each time, a `settled` one is bettered until
-    nothing helps, a `shaken` one is then shaken loose and settled again, many times.
+    Each comes after all that lie inside it, and the way between them begins and ends at `home`. A `quick` one goes to
+    the nearest each time, a `settled` one is bettered until nothing helps, a `shaken` one is then shaken loose and
+    settled again, many times.
     """
     if not rings:
         return []
@@ -45,8 +42,7 @@ def order_rings(
         way = _Way.begun(rings, home, around)
     else:
         way = _settled(rings, home, around, _SHAKES if effort == "shaken" else 0)
-    starts = way.finest_starts(rings)
-    return [_begun_at(rings[one], start) for one, start in zip(way.order.tolist(), starts, strict=True)]
+    return list(zip(way.order.tolist(), way.finest_starts(rings), strict=True))
 
 
 def _settled(rings: Sequence[Points], home: tuple[float, float], around: Indices, shakes: int) -> "_Way":
@@ -80,7 +76,8 @@ def _nests(around: Indices) -> dict[int, list[int]]:
             for at, outer in enumerate(around.tolist()) if outer not in small}
 
 
-def _begun_at(ring: Points, start: int) -> Points:
+def begun_at(ring: Points, start: int) -> Points:
+    """A closed ring begun, and ended, at one of its vertices."""
     return np.concatenate([ring[start:-1], ring[: start + 1]])
 
 
@@ -104,13 +101,13 @@ class _Way:
     def begun(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices) -> "_Way":
         """By the nearest neighbour."""
         way = cls.of(rings, home, around, range(len(rings)))
-        way.order, way.chosen = _nearest_first(way.spots, way.ends[0], way.inside, around)
+        way.order, way.chosen = nearest_first(way.spots, way.ends[0], way.inside, around)
         return way
 
     @classmethod
     def of(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices, order: Sequence[int]) -> "_Way":
         """In an order, each begun where it is best."""
-        spots = np.stack([_spots_of(ring, _SPOTS) for ring in rings])
+        spots = np.stack([spots_of(ring) for ring in rings])
         inside = [np.flatnonzero(around == at) for at in range(len(rings))]
         way = cls(np.array(order), spots, spots[:, 0].copy(), np.array([home, home]), inside, around)
         way.choose_starts()
@@ -148,15 +145,15 @@ class _Way:
 
     def choose_starts(self) -> None:
         """The best starts for this order, all at once."""
-        self.chosen[self.order] = _best_starts(self.spots[self.order], self.ends)
+        self.chosen[self.order] = best_starts(self.spots[self.order], self.ends)
 
     def finest_starts(self, rings: Sequence[Points]) -> list[int]:
         """The vertex each ring is begun at, in order: the best of those about its spot."""
-        which = np.stack([_about_spot(rings[at], self.chosen[at]) for at in self.order.tolist()])
+        which = np.stack([about_spot(rings[at], self.chosen[at]) for at in self.order.tolist()])
         spots = np.stack([rings[at][numbers] for at, numbers in zip(self.order.tolist(), which, strict=True)])
-        best = _best_starts(spots, self.ends)
+        best = best_starts(spots, self.ends)
         at = (spots == best[:, None]).all(axis=2).argmax(axis=1)
-        return which[np.arange(len(which)), at].tolist()
+        return [int(number) for number in which[np.arange(len(which)), at]]
 
     def _places(self) -> Indices:
         places = np.empty(len(self.order), dtype=np.intp)
@@ -171,9 +168,9 @@ class _Way:
         turned: set[int] = set()
         while True:
             stops = self.stops
-            apart = _apart(stops, stops)
-            steps = np.diagonal(apart, 1)
-            gain = apart[:-2, 1:-1] + apart[1:-1, 2:] - steps[:-1, None] - steps[None, 1:]
+            gaps = apart(stops, stops)
+            steps = np.diagonal(gaps, 1)
+            gain = gaps[:-2, 1:-1] + gaps[1:-1, 2:] - steps[:-1, None] - steps[None, 1:]
             number = np.arange(len(self.order))
             allowed = (number[None] > number[:, None]) & (number[None] < self._reach()[:, None])
             gain = np.where(allowed, gain, 0.0)
@@ -229,7 +226,7 @@ class _Way:
         ways = self.spots[ring][:, None].repeat(2, axis=1) if many == 1 else self.chosen[moved[[0, -1]]][None]
         if many > 1:
             ways = np.concatenate([ways, ways[:, ::-1]]) if self._may_turn(moved) else ways
-        cost = _apart(ways[:, 0], stops[low:high + 1]) + _apart(ways[:, 1], stops[low + 1: high + 2])
+        cost = apart(ways[:, 0], stops[low:high + 1]) + apart(ways[:, 1], stops[low + 1: high + 2])
         steps = stops[low + 1: high + 2] - stops[low: high + 1]
         cost -= np.hypot(steps[:, 0], steps[:, 1])
         way, gap = divmod(int(cost.argmin()), cost.shape[1])
@@ -293,61 +290,6 @@ def _exchange(way: _Way, chance: np.random.Generator) -> set[int]:
         return set()                                           # what lies inside would come after what is around it
     way.order[first:last] = np.concatenate([other, one])
     return way.about(first, last) | way.about(first + len(other), first + len(other))
-
-
-def _spots_of(ring: Points, many: int) -> Points:
-    """So many places on a ring, evenly by their number; those of a smaller one more than once."""
-    return ring[np.linspace(0, len(ring) - 1, many + 1)[:-1].astype(np.intp)]
-
-
-def _about_spot(ring: Points, spot: Points) -> Indices:
-    """Numbers of the vertices of a ring about one of its spots, as far as the next spots."""
-    many = len(ring) - 1
-    at = int(((ring[:-1] - spot) ** 2).sum(axis=1).argmin())
-    reach = many / _SPOTS
-    return np.linspace(at - reach, at + reach, 2 * _FINE + 1).round().astype(np.intp) % many
-
-
-def _nearest_first(
-    spots: Points, home: Points, inside: list[Indices], around: Indices
-) -> tuple[Indices, Points]:
-    """An order by the nearest spot each time, and that spot of each ring."""
-    waiting = np.array([len(rings) for rings in inside])
-    done = np.zeros(len(spots), dtype=bool)
-    order, chosen, at = [], np.empty((len(spots), 2)), home
-    for _ in range(len(spots)):
-        gaps = ((spots - at) ** 2).sum(axis=2)
-        gaps[done | (waiting > 0)] = np.inf
-        ring, spot = divmod(int(gaps.argmin()), spots.shape[1])
-        at = chosen[ring] = spots[ring, spot]
-        done[ring] = True
-        order.append(ring)
-        if around[ring] >= 0:
-            waiting[around[ring]] -= 1
-    return np.array(order), chosen
-
-
-def _best_starts(spots: Points, ends: Points) -> Points:
-    """Of (n, k, 2) spots, ring after ring, the one of each that makes the way between its two ends shortest."""
-    cost = np.hypot(*(spots[0] - ends[0]).T)
-    came = np.empty(spots.shape[:2], dtype=np.intp)
-    steps = spots[1:, None] - spots[:-1, :, None]              # (n - 1, k, k, 2): from, to
-    apart = np.sqrt(steps[..., 0] ** 2 + steps[..., 1] ** 2)
-    for at, step in enumerate(apart, start=1):
-        total = cost[:, None] + step
-        came[at] = total.argmin(axis=0)
-        cost = total[came[at], np.arange(len(cost))]
-    last = int((cost + np.hypot(*(spots[-1] - ends[1]).T)).argmin())
-    taken = [last]
-    for at in range(len(spots) - 1, 0, -1):
-        taken.append(int(came[at, taken[-1]]))
-    return np.asarray(spots[np.arange(len(spots)), taken[::-1]])
-
-
-def _apart(one: Points, other: Points) -> Numbers:
-    """(n, m) distances."""
-    across, up = one[:, None, 0] - other[None, :, 0], one[:, None, 1] - other[None, :, 1]
-    return np.asarray(np.sqrt(across * across + up * up))
 
 
 def _inner_of(rings: Sequence[Points]) -> Indices:

@@ -1,0 +1,1 @@
+"""The files a cutter or another program reads."""

@@ -1,0 +1,1 @@
+"""Stencils laid on film: true shapes nested, piece of film after piece."""

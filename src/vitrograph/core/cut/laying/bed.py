@@ -1,0 +1,181 @@
+"""The bed: all stencils of an order laid on the film there is, one piece after the other; what is left; its cost."""
+
+from collections.abc import Callable, Iterator, Sequence
+from dataclasses import dataclass
+from functools import cached_property
+
+from vitrograph.core.cut.laying.nest import Film, Laid, Part, Spot, lies_well, nested, rows_of_boxes
+from vitrograph.core.findings import Code, Finding, Level
+from vitrograph.core.job import CutChoices, Lying, Stock
+from vitrograph.core.says import Joined, Length, Says
+
+_MOST_SHEETS = 2000
+_NAMED = 4                         # stencils that a sentence names
+
+
+@dataclass(frozen=True, eq=False)
+class BedSheet:
+    """One sheet of film as it is cut: of which stock, how large it is, and what lies on it.
+
+    What no film there is can hold lies on one that is `lacking`, as large as it needs.
+    """
+
+    stock: Stock
+    film: Film
+    laid: tuple[Laid, ...]
+    lacking: bool = False
+
+    @cached_property
+    def used(self) -> tuple[float, float]:
+        """How much of its length and width is used, to the far edges of what lies on it and the margin there, mm."""
+        bounds = [one.shape.bounds for one in self.laid]
+        return (max(b[2] for b in bounds) + self.film.margin, max(b[3] for b in bounds) + self.film.margin)
+
+    @property
+    def left_over(self) -> float:
+        """How long a piece of the sheet is left, in its full width, mm."""
+        return max(0.0, self.film.length - self.used[0])
+
+    @property
+    def cost(self) -> float:
+        """Of the film used, by its price a metre, in the maker's money."""
+        return self.stock.price * self.used[0] / 1000
+
+
+@dataclass(frozen=True, eq=False)
+class Bed:
+    """All sheets in the order they are cut, and what was found."""
+
+    sheets: tuple[BedSheet, ...]
+    findings: tuple[Finding, ...] = ()
+
+    @property
+    def cost(self) -> float:
+        """Of all film used."""
+        return sum(sheet.cost for sheet in self.sheets)
+
+    @property
+    def used_mm(self) -> float:
+        """The length of film used in all."""
+        return sum(sheet.used[0] for sheet in self.sheets)
+
+    def lying(self) -> tuple[Lying, ...]:
+        """Where everything lies, as an order keeps it."""
+        return tuple(Lying(*one.part.whose, number, one.spot.x, one.spot.y, one.spot.turn, one.pinned)
+                     for number, sheet in enumerate(self.sheets) for one in sheet.laid)
+
+
+Packer = Callable[[Sequence[Part], Film, Sequence[Laid]], tuple[Sequence[Laid], Sequence[Part]]]
+
+
+def bed_of(
+    parts: Sequence[Part], choices: CutChoices, still_wanted: Callable[[], None] = lambda: None,
+    packer: Packer | None = None
+) -> Bed:
+    """Lay parts on film: those with a place of their own stay in it where they lie well; the others go about.
+
+    A `packer` lays the parts of one sheet about those that stay there; without one they are nested as `nest` does, or
+    in rows of boxes where those are shorter.
+    """
+    pack = packer or _packer(still_wanted)
+    waiting = {part.whose: part for part in parts}
+    kept = _kept(choices.laid, waiting)
+    sheets: list[BedSheet] = []
+    for stock, film in _films(choices, sheets):
+        if not waiting or len(sheets) >= _MOST_SHEETS:
+            break
+        stay = kept.get(len(sheets), [])
+        stay = stay if lies_well(stay, film) else []
+        free = [part for whose, part in waiting.items() if whose not in {one.part.whose for one in stay}]
+        later = {one.part.whose for number, laid in kept.items() if number > len(sheets) for one in laid}
+        now = [part for part in free if part.whose not in later]
+        laid, _ = pack(now, film, stay)
+        if not laid:
+            continue
+        sheets.append(BedSheet(stock, film, tuple(laid)))
+        for one in laid:
+            del waiting[one.part.whose]
+    left = tuple(waiting.values())
+    return Bed((*sheets, *(_lacking(part, choices) for part in left)), tuple(_unlaid(left, choices)))
+
+
+def _lacking(part: Part, choices: CutChoices) -> BedSheet:
+    """A sheet of its own for a part that no film holds."""
+    edge = choices.edge
+    long, wide = part.rough.bounds[2:]
+    film = Film(long + 2 * edge, wide + 2 * edge, edge, choices.gap)
+    return BedSheet(Stock("Film that is wanting", film.width, film.length), film, (Laid(part, Spot(edge, edge)),), True)
+
+
+def _packer(still_wanted: Callable[[], None]) -> Packer:
+    def pack(parts: Sequence[Part], film: Film, stay: Sequence[Laid]) -> tuple[Sequence[Laid], Sequence[Part]]:
+        laid, rest = nested(parts, film, stay, still_wanted)
+        if stay:
+            return laid, rest
+        rows, others = rows_of_boxes(parts, film)
+        shorter = len(others) == len(rest) and _reach(rows) < _reach(laid)
+        return (rows, others) if len(others) < len(rest) or shorter else (laid, rest)
+
+    return pack
+
+
+def _reach(laid: Sequence[Laid]) -> float:
+    return max((one.shape.bounds[2] for one in laid), default=0.0)
+
+
+def _kept(laid: Sequence[Lying], parts: dict[tuple[int, int, int], Part]) -> dict[int, list[Laid]]:
+    """By sheet, the parts that have places of their own."""
+    kept: dict[int, list[Laid]] = {}
+    for one in laid:
+        part = parts.get((one.key, one.film, one.copy))
+        if part is not None:
+            kept.setdefault(one.sheet, []).append(Laid(part, Spot(one.x, one.y, one.turn), one.pinned))
+    return kept
+
+
+def _films(choices: CutChoices, sheets: Sequence[BedSheet]) -> Iterator[tuple[Stock, Film]]:
+    """Yield sheets of film in the order they are used: of each piece in stock as much at a time as the cutter takes.
+
+    `sheets` are those used so far; what they left of a piece comes next.
+    """
+    if not choices.stock:
+        endless = Stock("Film", choices.mat_width, choices.mat_length)
+        used = -1
+        while len(sheets) > used:                              # until nothing that waits goes on one
+            used = len(sheets)
+            yield endless, film_of(choices, endless, choices.mat_length)
+    for stock in choices.stock:
+        left = stock.length
+        while left > 2 * choices.edge:
+            before = len(sheets)
+            yield stock, film_of(choices, stock, left)
+            if len(sheets) == before:                          # nothing that waits goes on it
+                break
+            left -= sheets[-1].used[0]
+
+
+def film_of(choices: CutChoices, stock: Stock, left: float) -> Film:
+    """As much of a piece of film as the cutter takes at once."""
+    return Film(min(left, choices.mat_length), min(stock.width, choices.mat_width), choices.edge, choices.gap,
+                stock.turning)
+
+
+def _unlaid(left: Sequence[Part], choices: CutChoices) -> Iterator[Finding]:
+    """Yield that stencils have no place on any film, and what would do."""
+    if not left:
+        return
+    names = dict.fromkeys(part.name for part in left)
+    most = max(left, key=lambda part: max(part.rough.bounds[2:]))
+    long, short = sorted(most.rough.bounds[2:], reverse=True)
+    some = Joined(", ", tuple(list(names)[:_NAMED]))
+    says = Says("{count} without film that holds {it}: {some}{more}; the largest is {long} by {short}",
+                count="a stencil is" if len(left) == 1 else f"{len(left)} stencils are",
+                it="it" if len(left) == 1 else "them", some=some,
+                more=f" and {len(names) - _NAMED} more" if len(names) > _NAMED else "",
+                long=Length(long), short=Length(short))
+    widest = max((min(one.width, choices.mat_width) for one in choices.stock), default=choices.mat_width)
+    small = short > widest - 2 * choices.edge
+    why = ("wider film and a wider mat or cutter would do, or two stencils with a lap: part it at the fit station"
+           if small else "add film to the stock, or a longer mat or a roll")
+    yield Finding(Code.BED, Level.STOP if choices.stock else Level.WATCH, says, why, value=short if small else long,
+                  limit=widest if small else choices.mat_length)

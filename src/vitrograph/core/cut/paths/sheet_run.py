@@ -1,0 +1,136 @@
+"""What the cutter does: all lines of a sheet of film in their order, the way its blade is led, how long it takes."""
+
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass, replace
+from functools import cached_property
+from math import hypot
+
+import numpy as np
+
+from vitrograph.core.cut.laying.bed import Bed, BedSheet
+from vitrograph.core.cut.laying.nest import Laid
+from vitrograph.core.cut.paths.blade import SETTING, led
+from vitrograph.core.cut.paths.curves import Curve
+from vitrograph.core.cut.paths.lines import LOOSE, Kind, Line, begun_near
+from vitrograph.core.cut.paths.order import order_rings
+from vitrograph.core.geometry import Points, length_of, stretch_of
+from vitrograph.core.job import CutChoices
+
+LIFT_SECONDS = 0.12                # raising or lowering the blade (common practice, no published source)
+
+Whose = tuple[int, int, int]
+Lines = Mapping[tuple[int, int], Sequence[Line]]
+
+
+@dataclass(frozen=True, eq=False)
+class Cut:
+    """One line on the film, and whose stencil it is of: the job's key, its film and its copy."""
+
+    kind: Kind
+    whose: Whose
+    curve: Curve
+
+    @cached_property
+    def tip(self) -> Points:
+        """(n, 2) where the tip is to go, in chords."""
+        return self.curve.flattened()
+
+
+@dataclass(frozen=True, eq=False)
+class SheetRun:
+    """One sheet of film, and its cuts in their order."""
+
+    sheet: BedSheet
+    cuts: tuple[Cut, ...]
+    choices: CutChoices
+
+    @cached_property
+    def tips(self) -> tuple[Points, ...]:
+        """Where the tip is to go: each cut as often as there are passes, running on past its closing point."""
+        return tuple(_passes(cut, self.choices) for cut in self.cuts)
+
+    @cached_property
+    def paths(self) -> tuple[Points, ...]:
+        """What is sent: the tip's ways led by the blade's offset, after a small cut that sets the blade.
+
+        A cutter that leads its blade itself is sent the tip's ways.
+        """
+        offset = 0.0 if self.choices.leads_itself else self.choices.offset
+        if offset <= 0:
+            return self.tips
+        made, heading = [SETTING + self._corner], float(np.pi / 2)
+        for tip in self.tips:
+            way = led(tip, offset, heading)
+            made.append(way.path)
+            heading = way.heading
+        return tuple(made)
+
+    @property
+    def _corner(self) -> Points:
+        """Where the blade is set: in the margin's corner, away from all stencils."""
+        return np.array([1.0, 1.0])
+
+    @property
+    def nodes(self) -> int:
+        """Points sent."""
+        return sum(map(len, self.paths))
+
+    @cached_property
+    def cut_mm(self) -> float:
+        """Length cut, passes and over-runs included."""
+        return float(sum(map(length_of, self.tips)))
+
+    @cached_property
+    def travel_mm(self) -> float:
+        """Length moved with the blade up, from the film's corner and back to it."""
+        stops = [np.zeros(2), *(end for path in self.paths for end in (path[0], path[-1])), np.zeros(2)]
+        return sum(hypot(*(b - a)) for a, b in zip(stops[::2], stops[1::2], strict=True))
+
+    @property
+    def seconds(self) -> float:
+        """How long it takes, lifts and passes included."""
+        return (self.cut_mm / self.choices.cut_speed + self.travel_mm / self.choices.travel_speed
+                + 2 * LIFT_SECONDS * len(self.paths))
+
+
+def runs_of(bed: Bed, lines: Lines, choices: CutChoices,
+            still_wanted: Callable[[], None] = lambda: None) -> tuple[SheetRun, ...]:
+    """The cutting of every sheet; `lines` are those of each job's films by the job's key and the film's number."""
+    made = []
+    for sheet in bed.sheets:
+        still_wanted()
+        made.append(SheetRun(sheet, _by_piece(sheet, lines) if choices.by_piece else _freely(sheet, lines), choices))
+    return tuple(made)
+
+
+def _laid_lines(one: Laid, lines: Lines) -> list[Cut]:
+    key, film, _ = one.part.whose
+    return [Cut(line.kind, one.part.whose, line.laid(one.part, one.spot).curve) for line in lines[key, film]]
+
+
+def _by_piece(sheet: BedSheet, lines: Lines) -> tuple[Cut, ...]:
+    """Stencil after stencil, each in its own order: film that shifts spoils one of them only."""
+    order = order_rings([np.asarray(one.shape.exterior.coords) for one in sheet.laid])
+    return tuple(cut for at, _ in order for cut in _laid_lines(sheet.laid[at], lines))
+
+
+def _freely(sheet: BedSheet, lines: Lines) -> tuple[Cut, ...]:
+    """All lines of the sheet by the shortest way, insides before outsides; what ends at an edge comes first."""
+    cuts = [cut for one in sheet.laid for cut in _laid_lines(one, lines)]
+    rings = [cut for cut in cuts if cut.kind not in LOOSE]
+    order = order_rings([cut.curve.points for cut in rings], effort="shaken")
+    begun = (begun_near(rings[at].curve, rings[at].curve.points[start]) for at, start in order)
+    return (*(cut for cut in cuts if cut.kind in LOOSE),
+            *(replace(rings[at], curve=curve) for (at, _), curve in zip(order, begun, strict=True)))
+
+
+def _passes(cut: Cut, choices: CutChoices) -> Points:
+    """A cut as often as it is passed over, in place, and on past its beginning for the over-run."""
+    line = cut.tip
+    if not cut.curve.closed:
+        return line if choices.passes == 1 else np.concatenate([line if one % 2 == 0 else line[::-1]
+                                                                for one in range(choices.passes)])
+    around = np.concatenate([line[:1], *[line[1:]] * choices.passes])
+    if choices.over_run == 0:
+        return around
+    return np.concatenate([around, stretch_of(line, 0.0, min(choices.over_run, length_of(line)))[1:]])

@@ -1,0 +1,67 @@
+"""Ways between places on rings: the nearest each time, and the best places for an order."""
+
+import numpy as np
+from numpy.typing import NDArray
+
+from vitrograph.core.geometry import Points
+
+SPOTS = 16                         # places of a ring that are tried as its start while the order is looked for
+_FINE = 6                          # places on each side of one that are tried at the end
+
+Numbers = NDArray[np.float64]
+Indices = NDArray[np.intp]
+
+
+def spots_of(ring: Points) -> Points:
+    """Places on a ring, evenly by their number; those of a smaller one more than once."""
+    return ring[np.linspace(0, len(ring) - 1, SPOTS + 1)[:-1].astype(np.intp)]
+
+
+def about_spot(ring: Points, spot: Points) -> Indices:
+    """Numbers of the vertices of a ring about one of its spots, as far as the next spots."""
+    many = len(ring) - 1
+    at = int(((ring[:-1] - spot) ** 2).sum(axis=1).argmin())
+    reach = many / SPOTS
+    return np.linspace(at - reach, at + reach, 2 * _FINE + 1).round().astype(np.intp) % many
+
+
+def nearest_first(
+    spots: Points, home: Points, inside: list[Indices], around: Indices
+) -> tuple[Indices, Points]:
+    """An order by the nearest spot each time, and that spot of each ring."""
+    waiting = np.array([len(rings) for rings in inside])
+    done = np.zeros(len(spots), dtype=bool)
+    order, chosen, at = [], np.empty((len(spots), 2)), home
+    for _ in range(len(spots)):
+        gaps = ((spots - at) ** 2).sum(axis=2)
+        gaps[done | (waiting > 0)] = np.inf
+        ring, spot = divmod(int(gaps.argmin()), spots.shape[1])
+        at = chosen[ring] = spots[ring, spot]
+        done[ring] = True
+        order.append(ring)
+        if around[ring] >= 0:
+            waiting[around[ring]] -= 1
+    return np.array(order), chosen
+
+
+def best_starts(spots: Points, ends: Points) -> Points:
+    """Of (n, k, 2) spots, ring after ring, the one of each that makes the way between its two ends shortest."""
+    cost = np.hypot(*(spots[0] - ends[0]).T)
+    came = np.empty(spots.shape[:2], dtype=np.intp)
+    steps = spots[1:, None] - spots[:-1, :, None]              # (n - 1, k, k, 2): from, to
+    apart = np.sqrt(steps[..., 0] ** 2 + steps[..., 1] ** 2)
+    for at, step in enumerate(apart, start=1):
+        total = cost[:, None] + step
+        came[at] = total.argmin(axis=0)
+        cost = total[came[at], np.arange(len(cost))]
+    last = int((cost + np.hypot(*(spots[-1] - ends[1]).T)).argmin())
+    taken = [last]
+    for at in range(len(spots) - 1, 0, -1):
+        taken.append(int(came[at, taken[-1]]))
+    return np.asarray(spots[np.arange(len(spots)), taken[::-1]])
+
+
+def apart(one: Points, other: Points) -> Numbers:
+    """(n, m) distances."""
+    across, up = one[:, None, 0] - other[None, :, 0], one[:, None, 1] - other[None, :, 1]
+    return np.asarray(np.sqrt(across * across + up * up))

@@ -1,0 +1,151 @@
+"""Stencils on film: true shapes, the least distance between them, and what film is used, left over and wanting.
+
+Witnesses: Shapely's own distances; `rectpack`, a packer of boxes; and the bounds of strip packing, the area over the
+width below and rows of boxes above.
+"""
+
+from math import pi
+
+import msgspec
+import numpy as np
+import pytest
+import rectpack
+import shapely
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from shapely.affinity import rotate
+from shapely.geometry import Polygon, box
+
+from vitrograph.core.cut.laying.bed import bed_of
+from vitrograph.core.cut.laying.nest import Film, Laid, Part, Spot, lies_well, nested, rows_of_boxes
+from vitrograph.core.findings import Level
+from vitrograph.core.job import CutChoices, Lying, Stock
+
+
+def fan(outer, inner, sweep):
+    """A fan with its axis upright, as a taper's stencil is."""
+    angle = np.linspace(pi / 2 - sweep / 2, pi / 2 + sweep / 2, 24)
+    rim, base = (np.column_stack([reach * np.cos(angle), reach * np.sin(angle)]) for reach in (outer, inner))
+    return Polygon(np.vstack([rim, base[::-1]]))
+
+
+def parts(*outlines, each=1):
+    return [Part(key, 0, copy, outline, f"piece {key}")
+            for key, outline in enumerate(outlines, start=1) for copy in range(each)]
+
+
+def least_apart(laid):
+    shapes = [one.shape for one in laid]
+    return min((one.distance(other) for k, one in enumerate(shapes) for other in shapes[:k]), default=np.inf)
+
+
+shapes = st.one_of(
+    st.builds(fan, st.floats(120, 200), st.floats(60, 110), st.floats(0.4, 1.2)),
+    st.builds(lambda w, h: box(0, 0, w, h), st.floats(15, 90), st.floats(15, 90)),
+    st.builds(lambda w, h, turn: rotate(Polygon([(0, 0), (w, 0), (0, h)]), turn), st.floats(30, 90), st.floats(30, 90),
+              st.floats(0, 360)))
+
+
+@given(outlines=st.lists(shapes, min_size=1, max_size=7), gap=st.sampled_from([3.0, 12.0, 20.0]),
+       edge=st.sampled_from([0.0, 5.0]), turning=st.sampled_from(["free", "quarter", "none"]))
+@settings(max_examples=40)
+def test_whatever_is_laid_keeps_its_distance_stays_on_the_film_and_keeps_its_shape(outlines, gap, edge, turning):
+    film = Film(600.0, 292.0, edge, gap, turning)
+    laid, rest = nested(parts(*outlines), film)
+    assert len(laid) + len(rest) == len(outlines)
+    assert least_apart(laid) >= gap - 1e-6
+    for one in laid:
+        assert one.shape.within(box(edge - 1e-6, edge - 1e-6, 600 - edge + 1e-6, 292 - edge + 1e-6))
+        assert one.shape.area == pytest.approx(one.part.outline.area, rel=5e-3)
+        assert turning == "free" or (one.spot.turn / (pi / 2 if turning == "quarter" else pi)) % 1 == pytest.approx(0)
+        # the outline itself, through the same door as every line of it
+        corners = one.part.on(np.asarray(one.part.outline.exterior.coords), one.spot)
+        assert shapely.hausdorff_distance(Polygon(corners), one.shape) < 0.1
+
+
+def test_six_fans_take_less_film_than_their_boxes_and_no_less_than_their_area():
+    six = parts(fan(150, 60, 1.1), each=6)
+    film = Film(2000.0, 292.0, 5.0, 12.0)
+    laid, rest = nested(six, film)
+    rows, _ = rows_of_boxes(six, film)
+    reach, in_rows = (max(one.shape.bounds[2] for one in these) for these in (laid, rows))
+    assert not rest and reach < 0.9 * in_rows
+    assert reach * 282.0 > sum(one.outline.area for one in six)
+    packer = rectpack.newPacker(rotation=True)
+    wide, high = (round(10 * (side + 12)) for side in six[0].rough.bounds[2:])
+    for _ in six:
+        packer.add_rect(wide, high)
+    packer.add_bin(20000, 2940)
+    packer.pack()
+    assert reach < max(x + w for _, x, _, w, _, _ in packer.rect_list()) / 10
+
+
+@pytest.mark.parametrize(("gap", "sheets"), [(12.0, 2), (11.1, 2), (10.9, 1)])
+def test_what_just_fits_in_rows_is_laid_in_rows_and_the_gap_decides(gap, sheets):
+    # three squares of 84 and two gaps of 11: 274, on 284 less two margins of 5; gaps of 12 are 2 too many
+    choices = msgspec.structs.replace(CHOICES, gap=gap, mat_width=284.0, mat_length=284.0)
+    assert len(bed_of(parts(box(0, 0, 84, 84), each=9), choices).sheets) == sheets
+
+
+def test_pinned_stencils_stay_and_the_rest_goes_round_them():
+    every = parts(fan(150, 60, 1.1), each=5)
+    film = Film(900.0, 292.0, 5.0, 12.0)
+    stay = Laid(every[2], Spot(300.0, 100.0, 0.3), pinned=True)
+    laid, rest = nested([part for part in every if part is not every[2]], film, [stay])
+    assert not rest and laid[0] is stay and lies_well(laid, film)
+
+
+CHOICES = CutChoices()
+
+
+def test_a_jug_and_four_mugs_go_on_one_sheet_and_what_is_left_is_told():
+    bed = bed_of(parts(box(0, 0, 100, 120)) + [Part(9, 0, k, fan(110, 50, 0.9), "mug") for k in range(4)], CHOICES)
+    (sheet,) = bed.sheets
+    assert len(sheet.laid) == 5 and not bed.findings and lies_well(sheet.laid, sheet.film)
+    assert sheet.used[0] == pytest.approx(max(one.shape.bounds[2] for one in sheet.laid) + 5.0)
+    assert sheet.left_over == pytest.approx(292.0 - sheet.used[0])
+
+
+def test_stock_is_used_in_its_order_and_each_piece_as_far_as_it_goes():
+    choices = msgspec.structs.replace(CHOICES, stock=(
+        Stock("Leftover", 140.0, 130.0, 2.0), Stock("Roll", 305.0, 800.0, 4.0)), mat_length=400.0)
+    bed = bed_of(parts(box(0, 0, 120, 110), each=10), choices)
+    names = [sheet.stock.name for sheet in bed.sheets]
+    assert names == ["Leftover", "Roll", "Roll"] and [len(sheet.laid) for sheet in bed.sheets] == [1, 6, 3]
+    assert bed.sheets[2].film.length == pytest.approx(min(400.0, 800 - bed.sheets[1].used[0]))
+    first, second, third = (sheet.used[0] for sheet in bed.sheets)
+    assert bed.cost == pytest.approx(0.002 * first + 0.004 * (second + third))
+    assert {one.part.whose for sheet in bed.sheets for one in sheet.laid} == {(1, 0, copy) for copy in range(10)}
+
+
+def test_places_of_its_own_are_kept_while_they_lie_well_and_told_again():
+    every = parts(box(0, 0, 80, 60), each=3)
+    first = bed_of(every, CHOICES)
+    moved = tuple(msgspec.structs.replace(one, x=one.x + 60.0, pinned=True) if one.copy == 2 else one
+                  for one in first.lying())
+    again = bed_of(every, msgspec.structs.replace(CHOICES, laid=moved))
+    assert {(one.copy, one.x, one.y, one.pinned) for one in again.lying()} == {
+        (one.copy, one.x, one.y, one.pinned) for one in moved}
+    across = tuple(msgspec.structs.replace(one, x=5.0, y=5.0) for one in moved)        # all on one spot
+    anew = bed_of(every, msgspec.structs.replace(CHOICES, laid=across))
+    assert lies_well(anew.sheets[0].laid, anew.sheets[0].film) and len(anew.sheets[0].laid) == 3
+    other = msgspec.structs.replace(CHOICES, laid=(Lying(7, sheet=3), *moved))         # of a piece taken out since
+    assert len(bed_of(every, other).sheets) == 1
+
+
+@pytest.mark.parametrize(("stock", "level", "word"), [
+    ((), Level.WATCH, "wider film"), ((Stock("Roll", 200.0, 100.0),), Level.STOP, "wider film"),
+    ((Stock("Roll", 305.0, 100.0),), Level.STOP, "wider film")])
+def test_what_no_film_holds_is_told_and_lies_on_a_sheet_of_its_own(stock, level, word):
+    bed = bed_of(parts(box(0, 0, 310, 300), box(0, 0, 60, 60)), msgspec.structs.replace(CHOICES, stock=stock))
+    assert [sheet.lacking for sheet in bed.sheets] == [False, True]
+    (found,) = bed.findings
+    assert found.level is level and word in found.why
+    assert found.says.words("mm").startswith("a stencil is without film that holds it: piece 1")
+
+
+def test_when_the_stock_runs_out_it_says_how_many_are_without():
+    short = msgspec.structs.replace(CHOICES, stock=(Stock("Roll", 305.0, 150.0),))
+    bed = bed_of(parts(box(0, 0, 120, 110), each=5), short)
+    assert "3 stencils are without film" in bed.findings[0].says.words("mm") and bed.findings[0].level is Level.STOP
+    assert sum(sheet.lacking for sheet in bed.sheets) == 3
