@@ -23,7 +23,8 @@ def put_together(options: argparse.Namespace) -> int:
     for number, piece in enumerate(made.pieces, start=1):
         print(f"  {number}  {piece.name} ({piece.count})")
     for word, order in zip(options.add[1:], orders[1:], strict=True):
-        differs = [name for name in Shared.__struct_fields__ if getattr(order, name) != getattr(orders[0], name)]
+        mine, theirs = (replace(one, cut=replace(one.cut, laid=())) for one in (orders[0], order))
+        differs = [name for name in Shared.__struct_fields__ if getattr(theirs, name) != getattr(mine, name)]
         if differs:
             print(f"  {' and '.join(differs)} of {word}: set otherwise there; the first file's are used")
     return 0

@@ -17,7 +17,9 @@ from shapely.affinity import rotate
 from shapely.geometry import Polygon, box
 
 from vitrograph.core.cut.laying.bed import bed_of
+from vitrograph.core.cut.laying.closer import closer
 from vitrograph.core.cut.laying.nest import Film, Laid, Part, Spot, lies_well, nested, rows_of_boxes
+from vitrograph.core.errors import Cancelled
 from vitrograph.core.findings import Level
 from vitrograph.core.job import CutChoices, Lying, Stock
 
@@ -57,7 +59,8 @@ def test_whatever_is_laid_keeps_its_distance_stays_on_the_film_and_keeps_its_sha
     for one in laid:
         assert one.shape.within(box(edge - 1e-6, edge - 1e-6, 600 - edge + 1e-6, 292 - edge + 1e-6))
         assert one.shape.area == pytest.approx(one.part.outline.area, rel=5e-3)
-        assert turning == "free" or (one.spot.turn / (pi / 2 if turning == "quarter" else pi)) % 1 == pytest.approx(0)
+        assert turning != "none" or one.spot.turn == 0
+        assert turning == "free" or one.spot.turn % (pi / 2) == pytest.approx(0)
         # the outline itself, through the same door as every line of it
         corners = one.part.on(np.asarray(one.part.outline.exterior.coords), one.spot)
         assert shapely.hausdorff_distance(Polygon(corners), one.shape) < 0.1
@@ -85,6 +88,25 @@ def test_what_just_fits_in_rows_is_laid_in_rows_and_the_gap_decides(gap, sheets)
     # three squares of 84 and two gaps of 11: 274, on 284 less two margins of 5; gaps of 12 are 2 too many
     choices = msgspec.structs.replace(CHOICES, gap=gap, mat_width=284.0, mat_length=284.0)
     assert len(bed_of(parts(box(0, 0, 84, 84), each=9), choices).sheets) == sheets
+
+
+def test_nested_closer_in_some_seconds_they_take_less_still_and_it_tells_how_far_it_is():
+    told = []
+    film = Film(2000.0, 292.0, 5.0, 12.0)
+    six = parts(fan(150, 60, 1.1), each=6)
+    laid, rest = closer(2.0, told=told.append)(six, film, ())
+    assert not rest and lies_well(laid, film) and least_apart(laid) >= 12.0 - 1e-6
+    reach = max(one.shape.bounds[2] for one in laid)
+    assert reach <= max(one.shape.bounds[2] for one in nested(six, film)[0])
+    assert told == sorted(told, reverse=True) and told[-1] == pytest.approx(reach + 5.0, abs=0.5)
+
+
+def test_nesting_closer_is_left_when_nobody_waits_any_more():
+    def stop():
+        raise Cancelled("enough")
+
+    with pytest.raises(Cancelled):
+        closer(60.0, stop)(parts(fan(150, 60, 1.1), each=6), Film(2000.0, 292.0, 5.0, 12.0), ())
 
 
 def test_pinned_stencils_stay_and_the_rest_goes_round_them():

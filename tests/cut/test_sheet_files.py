@@ -140,4 +140,5 @@ def test_stencil_after_stencil_or_all_by_the_shortest_way_insides_first(by_piece
     assert changes == 2 if by_piece else changes >= 2
     done = [shapely.Polygon(cut.tip) for cut in run_.cuts]
     for place, inner in enumerate(done):
-        assert not any(outer.contains(inner.representative_point()) for outer in done[:place] if outer.area > inner.area)
+        spot = inner.representative_point()
+        assert not any(outer.contains(spot) for outer in done[:place] if outer.area > inner.area)

@@ -13,9 +13,9 @@ from vitrograph.desk.kit.findings_list import FindingRow
 def test_send_runs_the_simulated_cutter_and_draws_what_it_cuts(desk):
     desk.click("send")
     assert desk.bench.station == "cut"
-    view = desk.shell.sheet_view
+    view = desk.shell.bed_view
     desk.qtbot.waitUntil(lambda: view.trace is not None and view.trace_mm > 20)
-    assert len(view.trace) == len(desk.results.cut.paths)
+    assert len(view.trace) == len(view.run.cuts) == len(desk.results.cut.paths)
     assert f"{len(view.trace)} paths" in desk.says("trialSays")
     assert view.grab().toImage().width() > 100
     desk.bench.edit("Size", artwork__items__0__size=40.0)
@@ -25,7 +25,7 @@ def test_send_runs_the_simulated_cutter_and_draws_what_it_cuts(desk):
 
 def test_the_cut_station_writes_its_files_and_says_when_it_cannot(desk, tmp_path):
     card = desk.go(5)
-    for kind, name in (("svg", "a.svg"), ("hpgl", "a.plt"), ("pdf", "a.pdf")):
+    for kind, name in (("svg", "a.svg"), ("dxf", "a.dxf"), ("hpgl", "a.plt"), ("pdf", "a.pdf")):
         card.write(kind, tmp_path / name)
         assert (tmp_path / name).stat().st_size > 200
     assert "written: a.pdf" in desk.says("message").lower()

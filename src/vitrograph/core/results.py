@@ -5,14 +5,16 @@ from dataclasses import dataclass, field, fields, replace
 from functools import cached_property
 from typing import Self
 
+from msgspec.structs import replace as replace_fields
+
 from vitrograph.core.artwork import Art
-from vitrograph.core.cut import CutPlan, CutWork, Wanted, cut_work
+from vitrograph.core.cut import CutPlan, CutWork, Packer, Wanted, bed_of, cut_work, parts_of
 from vitrograph.core.errors import UnfinishedError, VitrographError
 from vitrograph.core.etch import EtchPlan, EtchTally, tally_etch
 from vitrograph.core.findings import Finding, Level, worst, worst_of
 from vitrograph.core.fit import FitCheckInput, Fitted, MappedArt, Room, check_fit
 from vitrograph.core.glass import Assessment, Wall
-from vitrograph.core.job import Job, Order
+from vitrograph.core.job import Job, Lying, Order
 from vitrograph.core.says import Says
 from vitrograph.core.stage_table import STAGES
 from vitrograph.core.stations import STATIONS, Station
@@ -208,6 +210,10 @@ class OrderResults:
         return FinishedOrder(self.order, tuple(pieces))
 
 
+def _wanted(pieces: Iterable[FinishedPiece]) -> list[Wanted]:
+    return [Wanted(piece.job.key, piece.job.name, piece.job.count, piece.sheet) for piece in pieces]
+
+
 @dataclass(frozen=True)
 class FinishedOrder:
     """A complete run of a whole order, without failure. Made by `OrderResults.finished` alone."""
@@ -228,8 +234,13 @@ class FinishedOrder:
 
     def cut_of(self, pieces: Iterable[FinishedPiece]) -> CutWork:
         """The cutting of some of its pieces, as if there were no others."""
-        return cut_work((Wanted(piece.job.key, piece.job.name, piece.job.count, piece.sheet) for piece in pieces),
-                        self.order.cut)
+        return cut_work(_wanted(pieces), self.order.cut)
+
+    def nested(self, pack: Packer) -> tuple[Lying, ...]:
+        """Places for all its stencils as a packer lays them, about those that are pinned."""
+        pinned = tuple(one for one in self.order.cut.laid if one.pinned)
+        choices = replace_fields(self.order.cut, laid=pinned)
+        return bed_of(parts_of(_wanted(self.pieces)), choices, pack=pack).lying()
 
     @cached_property
     def etch(self) -> EtchTally:

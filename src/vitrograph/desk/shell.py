@@ -26,7 +26,6 @@ from vitrograph.desk.artwork.handling import Handling
 from vitrograph.desk.artwork.overlay import ComposingOverlay
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.recovery import Recovery
-from vitrograph.desk.cut.overlay import CutOverlay
 from vitrograph.desk.etch.overlay import EtchOverlay
 from vitrograph.desk.files import Files
 from vitrograph.desk.fit.overlay import StrainOverlay
@@ -50,6 +49,7 @@ from vitrograph.desk.views.view import View
 from vitrograph.desk.weed.overlay import WeedOverlay
 
 if TYPE_CHECKING:
+    from vitrograph.desk.cut.card import CutCard
     from vitrograph.desk.order.names_window import NamesWindow
     from vitrograph.desk.order.workshop_window import WorkshopWindow
 
@@ -57,7 +57,7 @@ CARD_WIDTH = 330
 _MESSAGE_MS = 7000
 _CARD_MS = 80                      # between the cards that are made while nobody waits
 OVERLAYS = {"glass": FrontOverlay(), "artwork": ComposingOverlay(), "fit": StrainOverlay(), "stencil": StencilOverlay(),
-            "cut": CutOverlay(), "weed": WeedOverlay(), "transfer": TransferOverlay(), "etch": EtchOverlay()}
+            "weed": WeedOverlay(), "transfer": TransferOverlay(), "etch": EtchOverlay()}
 
 
 class Shell(QMainWindow):
@@ -99,7 +99,9 @@ class Shell(QMainWindow):
     def _lay_out(self) -> None:
         self._views = QSplitter(Qt.Orientation.Horizontal)
         self._views.addWidget(self.glass_view)
-        self._views.addWidget(self.sheet_view)
+        self._flat = QStackedWidget()                          # the stencil in hand, or from the blade on all of them
+        self._flat.addWidget(self.sheet_view)
+        self._views.addWidget(self._flat)
         self._views.setSizes([440, 510])
         self._views.setChildrenCollapsible(False)
         body = QHBoxLayout()
@@ -171,8 +173,16 @@ class Shell(QMainWindow):
             self.cards[station] = made
             self._stack.addWidget(made)
             if isinstance(made, CutCard):
-                made.traced.connect(self.sheet_view.show_trace)
+                self._take_bed(made)
         return self.cards[station]
+
+    def _take_bed(self, card: "CutCard") -> None:
+        from vitrograph.desk.cut.bed_view import BedView
+
+        self.bed_view = BedView(self.bench, card.keeper)
+        self._flat.addWidget(self.bed_view)
+        card.traced.connect(self.bed_view.show_trace)
+        card.number = lambda: self.bed_view.number
 
     def make_ready(self) -> None:
         """Make the cards that are not made yet, one at a time, each after a pause in which the window answers."""
@@ -186,6 +196,7 @@ class Shell(QMainWindow):
         card = self.card(station)
         card.catch_up()
         self._stack.setCurrentWidget(card)
+        self._flat.setCurrentWidget(self.bed_view if station == "cut" else self.sheet_view)
         self._at_finding = -1
         field = card.first_field()
         if field is not None:

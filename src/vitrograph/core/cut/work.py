@@ -73,10 +73,10 @@ def parts_of(wanted: Iterable[Wanted]) -> list[Part]:
 
 
 def cut_work(wanted: Iterable[Wanted], choices: CutChoices, still_wanted: Callable[[], None] = lambda: None,
-             packer: Packer | None = None) -> CutWork:
+             pack: Packer | None = None) -> CutWork:
     """Lay out an order's stencils and order their cuts. `still_wanted` raises where nobody waits any more."""
     every = list(wanted)
-    bed = bed_of(parts_of(every), choices, still_wanted, packer)
+    bed = bed_of(parts_of(every), choices, still_wanted, pack)
     box = choices.gap / 2 if choices.boxes else None
     lines: Lines = {(one.key, film): lines_of(one.sheet, film, "settled", box)
                     for one in every for film in range(len(one.sheet.outlines))}

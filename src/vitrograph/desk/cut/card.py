@@ -1,21 +1,21 @@
-"""The cut station: film, the blade's habits, the files, and a trial on the simulated cutter."""
+"""The cut station: film and blade, how all stencils lie, the files, and a trial on the simulated cutter."""
 
 from collections.abc import Callable
 from pathlib import Path
 
-import numpy as np
 from PySide6.QtCore import QTimer, Signal
-from PySide6.QtWidgets import QComboBox, QFileDialog, QWidget
+from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QWidget
 
-from vitrograph.core.cut import CutPlan, to_hpgl
-from vitrograph.core.export import WRITERS
+from vitrograph.core.cut import SheetRun, to_hpgl
+from vitrograph.core.export import SHEET_WRITERS, WRITERS, numbered
 from vitrograph.core.geometry import Points
-from vitrograph.core.job import FilmKind, Job
+from vitrograph.core.job import FilmKind, Job, Lying
 from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes
+from vitrograph.desk.cut.keeper import CutKeeper
 from vitrograph.desk.kit.card import Readings, StationCard
-from vitrograph.desk.kit.fields import LengthField, SpeedField, button, in_a_row, label
+from vitrograph.desk.kit.fields import LengthField, NumberField, SpeedField, button, chooser, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
 from vitrograph.devices.cutter import run_hpgl
@@ -24,8 +24,10 @@ FILMS: dict[FilmKind, str] = {
     "stencil": "Stencil film: low tack, releases easily", "removable": "Removable vinyl: may lift with the tape",
     "permanent": "Permanent vinyl: grips best", "shelf": "Shelf-lining film: cheap",
 }
+_ORDERS = {"piece": "Stencil after stencil", "free": "All of the film by the shortest way"}
 _SHOW_SECONDS = 6.0                # how long the trial takes on the screen
 _FRAME_MS = 33
+_NEST_SECONDS = 10.0
 
 
 class CutCard(StationCard):
@@ -37,99 +39,190 @@ class CutCard(StationCard):
     traced = Signal(object, float)
 
     def build(self) -> None:
-        self.film = named(QComboBox(), "film")
-        self.film.setAccessibleName("Film")
-        for kind, words in FILMS.items():
-            self.film.addItem(words, kind)
-        self.over_run = LengthField("Over-run where a path closes", "over_run", least=0.0)
-        self.cut_speed = SpeedField("Cutting speed", "cut_speed")
+        self.keeper = CutKeeper(self.bench, self)
+        self.number: Callable[[], int] = lambda: 0             # of the film that is shown
+        self._build_fields()
+        self.nest = button("Nest closer", tip=f"looks {_NEST_SECONDS:.0f} s for a way to lay them on less film")
+        self.nest.setObjectName("nestCloser")
+        self.anew = button("Lay out anew", tip="forget the places chosen by hand and by nesting")
+        self.anew.setObjectName("layAnew")
+        self.nest_says, self.trial_says = (named(label("", "quiet"), name) for name in ("nestSays", "trialSays"))
         self.trial = button("Try it on the simulated cutter", "accent")
         self.trial.setObjectName("trial")
-        self.trial_says = label("", "quiet")
-        self.trial_says.setObjectName("trialSays")
         self.readings = Readings()
         self.found = FindingList(self.bench)
-        self.stack(self.film, self.over_run, self.cut_speed)
-        self.section("Plan")
-        self.stack(self.found, self.readings, self.trial, self.trial_says)
-        self.section("Write a file")
-        self.stack(self._file_row(), label(
+        self.stack(self.found, self.readings, in_a_row(self.nest, self.anew), self.nest_says, self.trial,
+                   self.trial_says)
+        self.section("Film and blade")
+        self.stack(self.film, self.gap, self.order, self.over_run, self.offset, self.leads, self.passes, self.boxes,
+                   self.cut_speed)
+        self.section("Write files")
+        self.stack(self._file_rows(), label(
             "Lift a corner before unloading. If the film is not cut through, cut again in place. "
             "Mind the blade: fingers off the head while it moves.", "caution"))
-        self.film.activated.connect(lambda index: self.bench.edit("Film", cut__film=self.film.itemData(index)))
-        self.over_run.edited.connect(lambda mm: self.bench.edit("Over-run", cut__over_run=mm))
-        self.cut_speed.edited.connect(lambda speed: self.bench.edit("Speed", cut__cut_speed=speed))
-        self.trial.clicked.connect(self.simulate)
-        self._traced: CutPlan | None = None
+        self._connect()
         self._lines: tuple[Points, ...] = ()
         self._shown = self._whole = 0.0
         self._tick = QTimer(self)
         self._tick.setInterval(_FRAME_MS)
         self._tick.timeout.connect(self._advance)
 
-    def _file_row(self) -> QWidget:
+    def _build_fields(self) -> None:
+        self.film = named(QComboBox(), "film")
+        self.film.setAccessibleName("Film")
+        for kind, words in FILMS.items():
+            self.film.addItem(words, kind)
+        self.gap = LengthField("Film between two stencils", "gap", least=0.0)
+        self.order = chooser("cutOrder", "Order of cutting", _ORDERS)
+        self.over_run = LengthField("Over-run where a path closes", "over_run", least=0.0)
+        self.offset = LengthField("The blade's tip trails by", "offset", least=0.0)
+        self.leads = named(QCheckBox("The cutter leads its blade itself"), "leadsItself")
+        self.passes = NumberField("Times over each line", "passes", suffix="", whole=True)
+        self.boxes = named(QCheckBox("Cut a line round each, to part them by"), "boxes")
+        self.cut_speed = SpeedField("Cutting speed", "cut_speed")
+
+    def _connect(self) -> None:
+        bench = self.bench
+        self.film.activated.connect(lambda index: bench.edit("Film", cut__film=self.film.itemData(index)))
+        self.gap.edited.connect(lambda mm: bench.edit("Film between stencils", cut__gap=mm))
+        self.order.activated.connect(
+            lambda _index: bench.edit("Order of cutting", cut__by_piece=self.order.currentData() == "piece"))
+        self.over_run.edited.connect(lambda mm: bench.edit("Over-run", cut__over_run=mm))
+        self.offset.edited.connect(lambda mm: bench.edit("The blade's offset", cut__offset=mm))
+        self.leads.clicked.connect(lambda on: bench.edit("Who leads the blade", cut__leads_itself=on))
+        self.passes.edited.connect(lambda many: bench.edit("Passes", cut__passes=round(many)))
+        self.boxes.clicked.connect(lambda on: bench.edit("Lines to part by", cut__boxes=on))
+        self.cut_speed.edited.connect(lambda speed: bench.edit("Speed", cut__cut_speed=speed))
+        self.trial.clicked.connect(self.simulate)
+        self.nest.clicked.connect(self._nest)
+        self.anew.clicked.connect(lambda: bench.edit("Lay out anew", cut__laid=()))
+        self.keeper.laid.connect(self._take_work)
+        self.keeper.shorter.connect(
+            lambda mm: self.nest_says.setText(f"looking for less: {self.bench.length(mm, 0)} of this film by now"))
+        self.keeper.nested.connect(self._take_nested)
+
+    def _file_rows(self) -> QWidget:
         self.files = {}
-        for kind, writer in WRITERS.items():
-            if writer.station != "cut":
-                continue
-            made = button(writer.title)
+        for kind, title in {**{kind: one.title for kind, one in SHEET_WRITERS.items()}, "pdf": "PDF"}.items():
+            made = button(title, tip="this piece on paper" if kind == "pdf" else "each film a file")
             made.setObjectName(f"write_{kind}")
-            made.clicked.connect(self._writer(kind))
+            made.clicked.connect(self._writer(kind, title))
             self.files[kind] = made
         return in_a_row(*self.files.values())
 
-    def _writer(self, kind: str) -> Callable[[], None]:
+    def _writer(self, kind: str, title: str) -> Callable[[], None]:
+        suffix = (SHEET_WRITERS.get(kind) or WRITERS[kind]).suffix
+
         def choose() -> None:
-            path, _ = QFileDialog.getSaveFileName(self, f"Write {WRITERS[kind].title}",
-                                                  f"stencil{WRITERS[kind].suffix}")
+            path, _ = QFileDialog.getSaveFileName(self, f"Write {title}", f"cut{suffix}")
             if path:
                 self.write(kind, Path(path))
         return choose
 
     def write(self, kind: str, path: Path) -> None:
-        """Write one kind of file, or say why it cannot be."""
+        """Write one kind of file, or say why it cannot be: of the piece in hand, or one for each film."""
         def write() -> None:
-            write_whole(path, WRITERS[kind].write(self.bench.results.finished(), self.bench.unit))
+            contents = self._contents(kind)
+            for number, content in enumerate(contents, start=1):
+                write_whole(path.with_name(numbered(path.name, number, len(contents))), content)
 
         self.bench.attempt(write, f"written: {path.name}")
 
+    def _contents(self, kind: str) -> list[bytes]:
+        if kind in WRITERS:
+            return [WRITERS[kind].write(self.bench.results.finished(), self.bench.unit)]
+        runs = self.keeper.work.runs if self.keeper.work is not None else self.bench.order_results.finished().cut.runs
+        return [SHEET_WRITERS[kind].write(run, self.bench.order.name) for run in runs]
+
     def first_field(self) -> QWidget:
-        return self.film
+        return self.nest
 
     def show_job(self, job: Job) -> None:
-        self.film.setCurrentIndex(self.film.findData(job.cut.film))
-        self.over_run.show_mm(job.cut.over_run, self.bench.unit)
-        self.cut_speed.show_speed(job.cut.cut_speed, self.bench.unit)
+        cut, unit = job.cut, self.bench.unit
+        self.film.setCurrentIndex(self.film.findData(cut.film))
+        self.order.setCurrentIndex(self.order.findData("piece" if cut.by_piece else "free"))
+        for field, mm in ((self.gap, cut.gap), (self.over_run, cut.over_run), (self.offset, cut.offset)):
+            field.show_mm(mm, unit)
+        self.offset.setEnabled(not cut.leads_itself)
+        self.leads.setChecked(cut.leads_itself)
+        self.boxes.setChecked(cut.boxes)
+        self.passes.show_number(cut.passes)
+        self.cut_speed.show_speed(cut.cut_speed, unit)
+        self.anew.setEnabled(bool(cut.laid))
 
     def show_results(self, results: Results) -> None:
-        self.found.show_findings(results.findings("cut"), "")
-        ready = results.complete and results.cut is not None
-        for made in (self.trial, *self.files.values()):
-            made.setEnabled(ready)
-        if self._traced is not None and results.cut is not self._traced:    # a trial belongs to what it cut
+        self._show_found(results)
+        if not self.bench.order_results.complete:
             self._stop_trial()
-        if results.cut is None:
-            self.readings.show_rows([])
+        self._set_ready()
+
+    def _show_found(self, results: Results) -> None:
+        together = self.keeper.work.findings if self.keeper.work is not None else ()
+        self.found.show_findings((*together, *results.findings("cut")), "")
+
+    def _set_ready(self) -> None:
+        ready = self.keeper.work is not None and self.bench.order_results.complete
+        for made in (self.trial, self.nest, *self.files.values()):
+            made.setEnabled(ready)
+
+    def _take_work(self) -> None:
+        """Tell how all of it lies, and what it takes."""
+        work, length = self.keeper.work, self.bench.length
+        if work is None:
             return
-        cut, fitted = results.cut, results.fitted
-        how_many = results.job.count * (fitted.sheets if fitted else 1)
+        self._stop_trial()
+        self._set_ready()
+        self._show_found(self.bench.results)
+        sheets = work.bed.sheets
+        rows = [("stencils", str(work.stencils)), ("films", str(len(sheets))),
+                ("film used", length(work.bed.used_mm, 0)), ("left over", length(sum(s.left_over for s in sheets), 0))]
+        if work.bed.cost > 0:
+            rows.append(("film costs", f"{work.bed.cost:.2f}"))
         self.readings.show_rows([
-            ("paths", str(len(cut.paths))),
-            ("cut", self.bench.length(cut.cut_mm, 0)),
-            ("blade up", self.bench.length(cut.travel_mm, 0)),
-            ("time for one", format_minutes(cut.seconds)),
-            (f"time for {how_many}", format_minutes(cut.seconds * how_many)),
-        ])
+            *rows, ("paths", str(work.paths)), ("cut", length(work.cut_mm, 0)), ("blade up", length(work.travel_mm, 0)),
+            ("time", format_minutes(work.seconds))])
+
+    # -- nesting -------------------------------------------------------------------------------------------------
+
+    def _nest(self) -> None:
+        if self.keeper.nesting:
+            self.keeper.stop()
+            return
+        self.bench.attempt(lambda: self.keeper.nest(_NEST_SECONDS))
+        if self.keeper.nesting:
+            self.nest.setText("Stop")
+            self.nest_says.setText(f"looking for less film, {_NEST_SECONDS:.0f} s for each")
+
+    def _take_nested(self, laid: tuple[Lying, ...]) -> None:
+        self.nest.setText("Nest closer")
+        work = self.keeper.work
+        if not laid or work is None:
+            self.nest_says.setText("stopped: the stencils lie as before")
+            return
+        before = work.bed.used_mm
+        self.bench.edit("Nest closer", cut__laid=laid)
+        self.nest_says.setText(f"before: {self.bench.length(before, 0)} of film")
+
+    # -- the trial -----------------------------------------------------------------------------------------------
 
     def simulate(self) -> None:
-        """Send the job's HP-GL to the simulated cutter and draw what it would cut."""
+        """Send the shown film's HP-GL to the simulated cutter and draw what it would cut; once it is laid out."""
+        if self.keeper.work is None:
+            self.keeper.laid.connect(self._simulate_late)
+            self.keeper.look()
+            return
+        self.bench.attempt(self._simulate)
+
+    def _simulate_late(self) -> None:
+        self.keeper.laid.disconnect(self._simulate_late)
         self.bench.attempt(self._simulate)
 
     def _simulate(self) -> None:
-        cut = self.bench.results.finished().cut
-        self._traced = cut
-        trace = run_hpgl(to_hpgl(cut.paths))
-        self._lines = tuple(line - np.array(cut.offset) for line in trace.cuts)
+        assert self.keeper.work is not None
+        runs = self.keeper.work.runs
+        run: SheetRun = runs[min(self.number(), len(runs) - 1)]
+        trace = run_hpgl(to_hpgl(run.tips))
+        self._lines = trace.cuts
         self._whole, self._shown = trace.cut_mm, 0.0
         length = self.bench.length(trace.cut_mm, 0)
         self.trial_says.setText(f"{len(trace.cuts)} paths, {length} cut by the simulated blade")
@@ -137,7 +230,6 @@ class CutCard(StationCard):
 
     def _stop_trial(self) -> None:
         self._tick.stop()
-        self._traced = None
         self.trial_says.setText("")
         self.traced.emit(None, 0.0)
 

@@ -49,8 +49,6 @@ class SheetView(View):
         self.zoom = 1.0
         self.shift = QPointF(0, 0)
         self.spot: BaseGeometry | None = None
-        self.trace: tuple[Points, ...] | None = None
-        self.trace_mm = 0.0
         self.handling = self.tying = SheetTool()
         self._overlays: Mapping[str, Overlay] = {}
         self.preview: Preview | None = None
@@ -92,11 +90,6 @@ class SheetView(View):
 
     def _take_preview(self, preview: Preview | None) -> None:
         self.preview = preview
-        self.update()
-
-    def show_trace(self, trace: tuple[Points, ...] | None, length: float = 0.0) -> None:
-        """Show the simulated cutter's first `length` mm of cutting, in sheet mm, instead of the planned paths."""
-        self.trace, self.trace_mm = trace, length
         self.update()
 
     def fit_again(self) -> None:

@@ -70,22 +70,21 @@ Packer = Callable[[Sequence[Part], Film, Sequence[Laid]], tuple[Sequence[Laid], 
 
 def bed_of(
     parts: Sequence[Part], choices: CutChoices, still_wanted: Callable[[], None] = lambda: None,
-    packer: Packer | None = None
+    pack: Packer | None = None
 ) -> Bed:
     """Lay parts on film: those with a place of their own stay in it where they lie well; the others go about.
 
-    A `packer` lays the parts of one sheet about those that stay there; without one they are nested as `nest` does, or
+    `pack` lays the parts of one sheet about those that stay there; without one they are nested as `nest` does, or
     in rows of boxes where those are shorter.
     """
-    pack = packer or _packer(still_wanted)
+    pack = pack or packer(still_wanted)
     waiting = {part.whose: part for part in parts}
     kept = _kept(choices.laid, waiting)
     sheets: list[BedSheet] = []
     for stock, film in _films(choices, sheets):
         if not waiting or len(sheets) >= _MOST_SHEETS:
             break
-        stay = kept.get(len(sheets), [])
-        stay = stay if lies_well(stay, film) else []
+        stay = _staying(kept.get(len(sheets), []), film)
         free = [part for whose, part in waiting.items() if whose not in {one.part.whose for one in stay}]
         later = {one.part.whose for number, laid in kept.items() if number > len(sheets) for one in laid}
         now = [part for part in free if part.whose not in later]
@@ -99,6 +98,17 @@ def bed_of(
     return Bed((*sheets, *(_lacking(part, choices) for part in left)), tuple(_unlaid(left, choices)))
 
 
+def _staying(laid: Sequence[Laid], film: Film) -> list[Laid]:
+    """Those that can stay where they lie: pinned ones before others, none nearer to another than the gap."""
+    if lies_well(laid, film):
+        return list(laid)
+    stay: list[Laid] = []
+    for one in sorted(laid, key=lambda one: not one.pinned):
+        if lies_well([*stay, one], film):
+            stay.append(one)
+    return stay
+
+
 def _lacking(part: Part, choices: CutChoices) -> BedSheet:
     """A sheet of its own for a part that no film holds."""
     edge = choices.edge
@@ -107,19 +117,21 @@ def _lacking(part: Part, choices: CutChoices) -> BedSheet:
     return BedSheet(Stock("Film that is wanting", film.width, film.length), film, (Laid(part, Spot(edge, edge)),), True)
 
 
-def _packer(still_wanted: Callable[[], None]) -> Packer:
+def packer(still_wanted: Callable[[], None] = lambda: None) -> Packer:
+    """The usual packer: parts nested, or in rows of boxes where those are shorter."""
     def pack(parts: Sequence[Part], film: Film, stay: Sequence[Laid]) -> tuple[Sequence[Laid], Sequence[Part]]:
         laid, rest = nested(parts, film, stay, still_wanted)
         if stay:
             return laid, rest
         rows, others = rows_of_boxes(parts, film)
-        shorter = len(others) == len(rest) and _reach(rows) < _reach(laid)
+        shorter = len(others) == len(rest) and reach_of(rows) < reach_of(laid)
         return (rows, others) if len(others) < len(rest) or shorter else (laid, rest)
 
     return pack
 
 
-def _reach(laid: Sequence[Laid]) -> float:
+def reach_of(laid: Sequence[Laid]) -> float:
+    """How far along the film parts reach, mm."""
     return max((one.shape.bounds[2] for one in laid), default=0.0)
 
 

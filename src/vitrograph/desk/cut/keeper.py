@@ -1,0 +1,73 @@
+"""The cut of the order in hand: laid out off the window's thread while the cut station is entered, and nested
+closer."""
+
+from threading import Event
+
+from PySide6.QtCore import QObject, Signal
+
+from vitrograph.core.cut import CutWork, closer
+from vitrograph.core.errors import Cancelled
+from vitrograph.core.job import Lying
+from vitrograph.core.results import OrderResults
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.bench.background import BackgroundTask
+
+
+class CutKeeper(QObject):
+    """`laid` says that `work` is another; `shorter` how long the film is by now, mm, while it is nested closer."""
+
+    laid = Signal()
+    shorter = Signal(float)
+    nested = Signal(object)
+
+    def __init__(self, bench: Bench, parent: QObject) -> None:
+        super().__init__(parent)
+        self.bench = bench
+        self.work: CutWork | None = None
+        self._of: OrderResults | None = None
+        self._stop = Event()
+        self._laying, self._nesting = BackgroundTask(self), BackgroundTask(self)
+        self._laying.answered.connect(self._take)
+        self._laying.refused.connect(bench.refused)
+        self._nesting.answered.connect(self._take_nested)
+        self._nesting.refused.connect(lambda _sentence: self.nested.emit(()))
+        bench.results_changed.connect(lambda _results: self.look())
+        bench.station_changed.connect(lambda _station: self.look())
+
+    @property
+    def nesting(self) -> bool:
+        """Whether stencils are being nested closer."""
+        return self._nesting.busy
+
+    def look(self) -> None:
+        """Lay out anew where the order is another, and the cut station is entered."""
+        results = self.bench.order_results
+        if self._of is results or self.bench.station != "cut" or not results.complete:
+            return
+        if self._of is not None and self._of.order == results.order and self.work is not None:
+            self._of = results
+            return
+        self._of = results
+        self._laying.ask(lambda: results.finished().cut)
+
+    def nest(self, seconds: float) -> None:
+        """Nest the stencils of each film closer, for so many seconds; `nested` carries places, none where stopped."""
+        done, self._stop = self.bench.order_results.finished(), Event()
+        stop = self._stop
+
+        def still_wanted() -> None:
+            if stop.is_set():
+                raise Cancelled("stopped")
+
+        self._nesting.ask(lambda: done.nested(closer(seconds, still_wanted, self.shorter.emit)))
+
+    def stop(self) -> None:
+        """Leave the stencils where they lie."""
+        self._stop.set()
+
+    def _take(self, work: CutWork) -> None:
+        self.work = work
+        self.laid.emit()
+
+    def _take_nested(self, laid: tuple[Lying, ...]) -> None:
+        self.nested.emit(laid)
