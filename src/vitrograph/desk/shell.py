@@ -183,6 +183,8 @@ class Shell(QMainWindow):
         self._flat.addWidget(self.bed_view)
         card.traced.connect(self.bed_view.show_trace)
         card.number = lambda: self.bed_view.number
+        card.before.clicked.connect(lambda: self.bed_view.go(self.bed_view.number - 1))
+        card.next.clicked.connect(lambda: self.bed_view.go(self.bed_view.number + 1))
 
     def make_ready(self) -> None:
         """Make the cards that are not made yet, one at a time, each after a pause in which the window answers."""

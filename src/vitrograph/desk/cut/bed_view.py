@@ -176,11 +176,15 @@ class BedView(QWidget):
         """Its name and which copy it is, on a plate that is read on any ground."""
         left, low, right, high = here.shape.bounds
         part = here.part
-        words = f"{part.name[:24]} {part.copy + 1}" + (" · pinned" if here.pinned else "")
+        words = f"{part.name[:24]} {part.copy + 1}" + (f", film {part.film + 1}" if part.film else "")
+        words += " · pinned" if here.pinned else ""
         box = painter.fontMetrics().boundingRect(words).adjusted(-5, -2, 5, 2)
         spot = self.to_screen(np.array([[(left + right) / 2, low + 0.08 * (high - low)]]))[0]
         plate = QRectF(box)
         plate.moveCenter(QPointF(*spot))
+        assert self.run is not None
+        film = self._rect(0, 0, self.run.sheet.film.length, self.run.sheet.film.width)
+        plate.translate(max(film.left() - plate.left(), 0) - max(plate.right() - film.right(), 0), 0)
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(theme.colour(theme.PAPER, 0.92))
         painter.drawRoundedRect(plate, 3, 3)

@@ -51,8 +51,13 @@ class CutCard(StationCard):
         self.trial.setObjectName("trial")
         self.readings = Readings()
         self.found = FindingList(self.bench)
-        self.stack(self.found, self.readings, in_a_row(self.nest, self.anew), self.nest_says, self.trial,
+        self.before, self.next = (named(button(words), name) for words, name in (
+            ("Film before", "filmBefore"), ("Next film", "nextFilm")))
+        self.turning = in_a_row(self.before, self.next)
+        self.stack(self.found, self.readings, self.turning, in_a_row(self.nest, self.anew), self.nest_says, self.trial,
                    self.trial_says)
+        for quiet in (self.nest_says, self.trial_says, self.turning):
+            quiet.hide()
         self.section("Film and blade")
         self.stack(self.film, self.gap, self.order, self.over_run, self.offset, self.leads, self.passes, self.boxes,
                    self.cut_speed)
@@ -98,7 +103,7 @@ class CutCard(StationCard):
         self.anew.clicked.connect(lambda: bench.edit("Lay out anew", cut__laid=()))
         self.keeper.laid.connect(self._take_work)
         self.keeper.shorter.connect(
-            lambda mm: self.nest_says.setText(f"looking for less: {self.bench.length(mm, 0)} of this film by now"))
+            lambda mm: self._say_nesting(f"looking for less: {self.bench.length(mm, 0)} of this film by now"))
         self.keeper.nested.connect(self._take_nested)
 
     def _file_rows(self) -> QWidget:
@@ -174,6 +179,7 @@ class CutCard(StationCard):
         self._set_ready()
         self._show_found(self.bench.results)
         sheets = work.bed.sheets
+        self.turning.setVisible(len(sheets) > 1)
         rows = [("stencils", str(work.stencils)), ("films", str(len(sheets))),
                 ("film used", length(work.bed.used_mm, 0)), ("left over", length(sum(s.left_over for s in sheets), 0))]
         if work.bed.cost > 0:
@@ -191,17 +197,21 @@ class CutCard(StationCard):
         self.bench.attempt(lambda: self.keeper.nest(_NEST_SECONDS))
         if self.keeper.nesting:
             self.nest.setText("Stop")
-            self.nest_says.setText(f"looking for less film, {_NEST_SECONDS:.0f} s for each")
+            self._say_nesting(f"looking for less film, {_NEST_SECONDS:.0f} s for each")
+
+    def _say_nesting(self, words: str) -> None:
+        self.nest_says.setText(words)
+        self.nest_says.show()
 
     def _take_nested(self, laid: tuple[Lying, ...]) -> None:
         self.nest.setText("Nest closer")
         work = self.keeper.work
         if not laid or work is None:
-            self.nest_says.setText("stopped: the stencils lie as before")
+            self._say_nesting("stopped: the stencils lie as before")
             return
         before = work.bed.used_mm
         self.bench.edit("Nest closer", cut__laid=laid)
-        self.nest_says.setText(f"before: {self.bench.length(before, 0)} of film")
+        self._say_nesting(f"before: {self.bench.length(before, 0)} of film")
 
     # -- the trial -----------------------------------------------------------------------------------------------
 
@@ -225,12 +235,14 @@ class CutCard(StationCard):
         self._lines = trace.cuts
         self._whole, self._shown = trace.cut_mm, 0.0
         length = self.bench.length(trace.cut_mm, 0)
+        self.trial_says.show()
         self.trial_says.setText(f"{len(trace.cuts)} paths, {length} cut by the simulated blade")
         self._tick.start()
 
     def _stop_trial(self) -> None:
         self._tick.stop()
         self.trial_says.setText("")
+        self.trial_says.hide()
         self.traced.emit(None, 0.0)
 
     def _advance(self) -> None:

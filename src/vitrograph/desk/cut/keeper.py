@@ -32,6 +32,7 @@ class CutKeeper(QObject):
         self._nesting.answered.connect(self._take_nested)
         self._nesting.refused.connect(lambda _sentence: self.nested.emit(()))
         bench.results_changed.connect(lambda _results: self.look())
+        bench.order_changed.connect(self.look)
         bench.station_changed.connect(lambda _station: self.look())
 
     @property

@@ -1,0 +1,132 @@
+"""The bed in the real window: stencils are moved, pinned, turned and nested closer by hand, and undone."""
+
+import numpy as np
+import pytest
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtTest import QTest
+
+from specimens import job, star_job
+from vitrograph.core.cut.laying.nest import lies_well
+from vitrograph.core.job import Order
+
+
+@pytest.fixture
+def bed(open_desk):
+    desk = open_desk(Order.of(job("Kestrel", count=3, name="Mug"), star_job(name="Star")))
+    desk.go(5)
+    view = desk.shell.bed_view
+    desk.qtbot.waitUntil(lambda: view.work is not None and desk.bench.order_results.complete, timeout=20000)
+    return desk, view
+
+
+def settled(desk):
+    """Until what was put is laid out anew."""
+    keeper, order = desk.shell.bed_view.keeper, desk.bench.order
+    desk.qtbot.waitUntil(lambda: keeper._of is not None and keeper._of.order == order and not keeper._laying.busy,
+                         timeout=20000)
+
+
+def on_screen(view, one):
+    x, y = view.to_screen(np.array(one.shape.representative_point().coords))[0]
+    return QPoint(round(x), round(y))
+
+
+def laid(view, whose):
+    return next(one for one in view.run.sheet.laid if one.part.whose == whose)
+
+
+def test_all_stencils_of_the_order_lie_on_the_film_and_the_card_tells_it(bed):
+    desk, view = bed
+    assert desk.shell._flat.currentWidget() is view and len(view.run.sheet.laid) == 4
+    told = {row[0].text(): row[1].text() for row in desk.card().readings._rows if row[0].isVisibleTo(desk.card())}
+    assert told["stencils"] == "4" and told["films"] == "1" and told["film used"].startswith(
+        f"{view.run.sheet.used[0]:.0f}")
+    assert view.grab().toImage().width() > 100
+    desk.go(6)
+    assert desk.shell._flat.currentWidget() is desk.shell.sheet_view
+
+
+def test_a_stencil_is_dragged_stays_where_it_is_put_and_undo_takes_it_back(bed):
+    desk, view = bed
+    one = max(view.run.sheet.laid, key=lambda one: one.shape.bounds[2])
+    others = {other.part.whose: other.spot for other in view.run.sheet.laid if other is not one}
+    start = on_screen(view, one)
+    scale = view.frame()[0]
+    room = view.run.sheet.film.length - view.run.sheet.film.margin - one.shape.bounds[2]
+    by = round(min(room, 12.0) * scale) - 1
+    QTest.mousePress(view, Qt.MouseButton.LeftButton, pos=start)
+    QTest.mouseMove(view, start + QPoint(by // 2, 0))
+    QTest.mouseMove(view, start + QPoint(by, 0))
+    QTest.mouseRelease(view, Qt.MouseButton.LeftButton, pos=start + QPoint(by, 0))
+    settled(desk)
+    moved = laid(view, one.part.whose)
+    assert moved.pinned and moved.spot.x == pytest.approx(one.spot.x + by / scale, abs=0.6)
+    assert {other.part.whose: other.spot for other in view.run.sheet.laid if other is not moved} == others
+    assert lies_well(view.run.sheet.laid, view.run.sheet.film)
+    desk.bench.undo_stack.undo()
+    settled(desk)
+    assert laid(view, one.part.whose).spot == one.spot and desk.bench.order.cut.laid == ()
+
+
+def test_it_cannot_be_put_on_another_and_says_why(bed):
+    desk, view = bed
+    one, other = view.run.sheet.laid[:2]
+    start, end = on_screen(view, one), on_screen(view, other)
+    QTest.mousePress(view, Qt.MouseButton.LeftButton, pos=start)
+    QTest.mouseMove(view, (start + end) / 2)
+    QTest.mouseMove(view, end)
+    assert view.grab().toImage().width() > 100                 # it is shown that it does not lie well
+    QTest.mouseRelease(view, Qt.MouseButton.LeftButton, pos=end)
+    assert "it cannot lie there: 12 mm" in desk.says("message").lower().replace("\u202f", " ").replace("\u2009", " ")
+    assert desk.bench.order.cut.laid == ()
+
+
+def test_keys_pin_it_move_it_and_turn_it(bed):
+    desk, view = bed
+    one = max(view.run.sheet.laid, key=lambda one: one.shape.bounds[2])
+    QTest.mouseClick(view, Qt.MouseButton.LeftButton, pos=on_screen(view, one))
+    assert view.chosen == one.part.whose
+    QTest.keyClick(view, Qt.Key.Key_P)
+    settled(desk)
+    assert laid(view, one.part.whose).pinned
+    QTest.keyClick(view, Qt.Key.Key_Right)
+    settled(desk)
+    assert laid(view, one.part.whose).spot.x == pytest.approx(one.spot.x + 1.0)
+    QTest.keyClick(view, Qt.Key.Key_P)
+    settled(desk)
+    assert not laid(view, one.part.whose).pinned
+
+
+def test_nesting_closer_tells_how_far_it_is_keeps_what_it_finds_and_can_be_stopped(bed, monkeypatch):
+    desk, view = bed
+    monkeypatch.setattr("vitrograph.desk.cut.card._NEST_SECONDS", 2.0)
+    before = view.work.bed.used_mm
+    desk.click("nestCloser")
+    assert desk.card().nest.text() == "Stop"
+    desk.qtbot.waitUntil(lambda: "by now" in desk.says("nestSays"), timeout=10000)
+    desk.qtbot.waitUntil(lambda: desk.card().nest.text() == "Nest closer", timeout=30000)
+    settled(desk)
+    assert view.work.bed.used_mm <= before + 1e-6 and len(desk.bench.order.cut.laid) == 4
+    assert desk.card().anew.isEnabled()
+    laid_by_it = desk.bench.order.cut.laid
+    desk.click("nestCloser")
+    desk.click("nestCloser")
+    desk.qtbot.waitUntil(lambda: "stopped" in desk.says("nestSays"), timeout=10000)
+    assert desk.bench.order.cut.laid == laid_by_it
+    desk.click("layAnew")
+    assert desk.bench.order.cut.laid == ()
+
+
+def test_what_goes_on_several_films_is_gone_through_film_by_film(bed):
+    desk, view = bed
+    desk.bench.edit("Mat", cut__mat_width=150.0, cut__mat_length=150.0)
+    settled(desk)
+    many = len(view.work.runs)
+    assert many > 1 and view.number == 0
+    desk.click("nextFilm")
+    assert view.number == 1 and view.grab().toImage().width() > 100
+    QTest.keyClick(view, Qt.Key.Key_PageDown)
+    QTest.keyClick(view, Qt.Key.Key_PageUp)
+    desk.click("filmBefore")
+    desk.click("filmBefore")
+    assert view.number == 0
