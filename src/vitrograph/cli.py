@@ -31,6 +31,7 @@ from vitrograph.core.storing.whole import reason, writable, write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.units import MINUS, THIN_SPACE
+from vitrograph.cutting import add_cutting
 from vitrograph.flags import add_settings, add_units
 from vitrograph.orders import change_order, put_together
 from vitrograph.quick import add_flags, quick_order
@@ -116,6 +117,7 @@ def _parser() -> argparse.ArgumentParser:
     change.add_argument("--piece", metavar="NAME", help="whose design is changed, by its name or number")
     change.add_argument("--out", type=Path, metavar="FILE", help="write it there, and leave the first file as it is")
     change.set_defaults(run=change_order)
+    add_cutting(commands)
     add_workshop_flags(commands.add_parser("workshop", help="what you own and are used to: new orders begin from it"))
     quick = commands.add_parser("quick", help="from measurements and words to files, in one line")
     add_flags(quick)

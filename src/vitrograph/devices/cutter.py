@@ -5,6 +5,7 @@ are plotter units of 0.025 mm; results are mm.
 """
 
 import re
+from collections.abc import Iterator
 from dataclasses import dataclass, field
 
 import numpy as np
@@ -16,7 +17,7 @@ from vitrograph.core.geometry import Points, length_of
 # each part ends where another kind of character begins, and blanks are never given back: time grows with the text
 _COMMAND = re.compile(r"\s*+([A-Za-z]{2})([^;A-Za-z]*+);?")
 _NUMBERS = re.compile(r"[\d.+\-,\s]*+")
-_SETTINGS = {"IN", "DF", "SP", "VS", "FS", "IP", "SC", "PG", "AA", "RO"}
+_SETTINGS = {"IN", "DF", "SP", "VS", "FS", "IP", "SC", "PG", "AA", "RO", "OA", "OI"}
 _MOST_CHARACTERS = 16_000_000         # ten times the finest stencil on the largest sheet
 _FARTHEST = 2**30                     # plotter units: HP-GL's own bound for a coordinate
 
@@ -42,6 +43,13 @@ class _Machine:
     down: bool = False
     relative: bool = False
     lines: list[tuple[bool, list[Points]]] = field(default_factory=list)
+    moved: float = 0.0
+
+    @property
+    def trace(self) -> CutTrace:
+        """The lines so far, in mm."""
+        lines = [(down, np.concatenate(points) / UNITS_PER_MM) for down, points in self.lines if len(points) > 1]
+        return CutTrace(tuple(line for down, line in lines if down), tuple(line for down, line in lines if not down))
 
     def move(self, points: Points) -> None:
         """Go to points, or by steps, one after the other; standing still is no move."""
@@ -52,12 +60,56 @@ class _Machine:
         if not self.lines or self.lines[-1][0] != self.down:
             self.lines.append((self.down, [self.at[None]]))
         self.lines[-1][1].append(way[1:][goes])
+        self.moved += length_of(way)
         self.at = way[-1]
 
     def lift(self) -> None:
         """Each lowering of the blade begins a new line."""
         self.down = False
         self.lines.append((False, [self.at[None]]))
+
+
+class Reader:
+    """Reads HP-GL as it comes, command after command, and keeps where the pivot goes."""
+
+    def __init__(self) -> None:
+        self._machine, self._rest = _Machine(), ""
+
+    def commands(self, text: str) -> Iterator[str]:
+        """Obey each command that has come whole, and yield its name after it is done. Raises CutterError."""
+        self._rest += text
+        while ";" in self._rest:
+            words, _, self._rest = self._rest.partition(";")
+            if words.strip():
+                match = _COMMAND.fullmatch(words)
+                if match is None:
+                    raise CutterError(f"the cutter cannot follow '{_plain(words)}': send HP-GL")
+                _obey(self._machine, match[1].upper(), match[2])
+                yield match[1].upper()
+
+    def forget(self) -> None:
+        """Leave what has not come whole."""
+        self._rest = ""
+
+    @property
+    def at(self) -> Points:
+        """Where the pivot is, plotter units."""
+        return self._machine.at
+
+    @property
+    def down(self) -> bool:
+        """Whether the blade is down."""
+        return self._machine.down
+
+    @property
+    def moved_mm(self) -> float:
+        """How far the pivot has moved in all."""
+        return self._machine.moved / UNITS_PER_MM
+
+    @property
+    def trace(self) -> CutTrace:
+        """What was cut and how it travelled so far."""
+        return self._machine.trace
 
 
 def run_hpgl(text: str) -> CutTrace:
@@ -71,8 +123,7 @@ def run_hpgl(text: str) -> CutTrace:
         _obey(machine, match[1].upper(), match[2])
     if text[end:].strip():
         raise CutterError(f"the cutter cannot follow '{_plain(text[end:])}' (at character {end}): send HP-GL")
-    lines = [(down, np.concatenate(points) / UNITS_PER_MM) for down, points in machine.lines if len(points) > 1]
-    return CutTrace(tuple(line for down, line in lines if down), tuple(line for down, line in lines if not down))
+    return machine.trace
 
 
 def _obey(machine: _Machine, command: str, words: str) -> None:

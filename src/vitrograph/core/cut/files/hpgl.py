@@ -7,7 +7,6 @@ left as they are on the cutter.
 from collections.abc import Iterable, Iterator
 
 import numpy as np
-from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points
 
@@ -22,12 +21,13 @@ def to_hpgl(paths: Iterable[Points]) -> str:
     >>> to_hpgl([np.array([[0.0, 0.0], [1.0, 0.0], [0.0, 1.0]])])
     'IN;\\nPA;\\nSP1;\\nPU0,0;\\nPD40,0,0,40;\\nPU0,0;\\nSP0;\\n'
     """
-    commands = [command for path in paths for command in _path(np.rint(path * UNITS_PER_MM).astype(int))]
+    commands = [command for path in paths for command in commands_of(path)]
     return "".join(f"{command};\n" for command in ("IN", "PA", "SP1", *commands, "PU0,0", "SP0"))
 
 
-def _path(units: NDArray[np.int64]) -> Iterator[str]:
-    """Yield the commands of one path; points that fall on the same unit are sent once."""
+def commands_of(path: Points) -> Iterator[str]:
+    """Yield the commands of one path in mm, without what ends them; points on the same unit are sent once."""
+    units = np.rint(path * UNITS_PER_MM).astype(int)
     moved = np.concatenate([[True], (np.diff(units, axis=0) != 0).any(axis=1)])
     first, *others = units[moved].tolist()
     yield f"PU{first[0]},{first[1]}"

@@ -1,0 +1,163 @@
+"""Commands about the blade: stencils nested closer, a cutter driven, and the simulated cutter."""
+
+import argparse
+import signal
+import sys
+from collections.abc import Iterator
+from contextlib import contextmanager
+from pathlib import Path
+from time import monotonic
+from typing import Any
+
+from vitrograph.at_work import worked_out
+from vitrograph.core.cut import closer
+from vitrograph.core.errors import CutterError, VitrographError
+from vitrograph.core.job import Order
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.results import FinishedOrder
+from vitrograph.core.says import Length
+from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.units import format_minutes, parse_length, parse_whole
+
+_TELL_S = 5.0
+
+
+def add_cutting(commands: Any) -> None:
+    """Add `nest`, `cut` and `cutter` to the program's commands."""
+    nest = commands.add_parser("nest", help="lay an order's stencils on less film, and keep their places in its file")
+    nest.add_argument("order", type=Path)
+    nest.add_argument("--seconds", metavar="S", default="10", help="how long to look, for each piece of film")
+    nest.add_argument("--out", type=Path, metavar="FILE", help="write it there, and leave the first file as it is")
+    nest.set_defaults(run=_nest)
+    cut = commands.add_parser("cut", help="send an order's cuts to a cutter")
+    cut.add_argument("order", type=Path)
+    cut.add_argument("--to", required=True, metavar="tcp:HOST:PORT|serial:PATH|file:PATH")
+    cut.add_argument("--film", metavar="N", default="1", help="which piece of film is in the cutter, from 1")
+    cut.add_argument("--from", dest="start", metavar="STENCIL:PATH", help="go on after a cut that was broken off")
+    cut.set_defaults(run=_cut)
+    cutter = commands.add_parser("cutter", help="be a simulated cutter, to try things on")
+    way = cutter.add_mutually_exclusive_group(required=True)
+    way.add_argument("--tcp", metavar="PORT", help="on a TCP port of this computer; 0 takes a free one")
+    way.add_argument("--pty", action="store_true", help="on a pseudo-terminal, as on a serial port")
+    cutter.add_argument("--faster", metavar="TIMES", default="1", help="than a real one")
+    cutter.add_argument("--buffer", metavar="BYTES", default="1024")
+    cutter.add_argument("--offset", metavar="L", default="0.25mm", help="how far its blade's tip trails")
+    cutter.add_argument("--worn", action="store_true", help="its blade skips acute corners")
+    cutter.add_argument("--power-cut", metavar="L", help="its power goes after it has moved so far")
+    cutter.add_argument("--svg", type=Path, metavar="FILE", help="write what its blade cut")
+    cutter.set_defaults(run=_cutter)
+
+
+def _finished(path: Path) -> tuple[Order, FinishedOrder]:
+    order = load_order(path)
+    return order, worked_out(Pipeline(), order)
+
+
+def _nest(options: argparse.Namespace) -> int:
+    seconds = parse_whole(options.seconds, 3600, 1)
+    if seconds is None:
+        raise VitrographError(f"--seconds: a whole number from 1 to 3600 was wanted, got '{options.seconds[:20]}'")
+    order, done = _finished(options.order)
+    before = done.cut.bed
+    last = monotonic()
+
+    def told(length: float) -> None:
+        nonlocal last
+        if monotonic() - last > _TELL_S:
+            last = monotonic()
+            print(f"vitrograph: {Length(length, 0).words(order.units)} of this film by now (Ctrl+C stops it)",
+                  file=sys.stderr, flush=True)
+
+    nested = order.changed(cut__laid=done.nested(closer(float(seconds), told=told)))
+    after = FinishedOrder(nested, done.pieces).cut.bed
+    if (len(after.sheets), after.used_mm) >= (len(before.sheets), before.used_mm) and order.cut.laid:
+        nested, after = order, before
+    save_order(nested, options.out or options.order)
+    was, now = (Length(bed.used_mm, 0).words(order.units) for bed in (before, after))
+    print(f"{len(after.sheets)} piece{'s' if len(after.sheets) > 1 else ''} of film, {now} used; {was} before")
+    return 0
+
+
+def _cut(options: argparse.Namespace) -> int:
+    from vitrograph.devices.driver import Control, Sending, send
+    from vitrograph.devices.ports import open_port
+
+    order, done = _finished(options.order)
+    runs = done.cut.runs
+    number = parse_whole(options.film, len(runs), 1)
+    if number is None:
+        raise VitrographError(f"--film: a number from 1 to {len(runs)} was wanted, got '{options.film[:20]}'")
+    if done.stopped:
+        raise VitrographError("something found is a stop, see 'check': mend that before film is cut")
+    start, control, last = _start(options.start), Control(), monotonic()
+
+    def told(sending: Sending) -> None:
+        nonlocal last
+        if monotonic() - last > _TELL_S:
+            last = monotonic()
+            left = (sending.of_mm - sending.cut_mm) / order.cut.cut_speed
+            print(f"vitrograph: {sending.last}, {sending.done} of {sending.of} paths, {format_minutes(left)} to go "
+                  "(Ctrl+C lifts the blade and stops)", file=sys.stderr, flush=True)
+
+    with _stopping(control):
+        sent = send(runs[number - 1], open_port(options.to), start, told, control)
+    if control.stopped:
+        where = f"after {sent.last}" if sent.last else "before the first path"
+        raise CutterError(f"stopped {where}, the blade is up: {sent.done} of {sent.of} paths are cut")
+    print(f"film {number} of {len(runs)}: {sent.done} paths, {Length(sent.cut_mm, 0).words(order.units)} cut")
+    return 0
+
+
+@contextmanager
+def _stopping(control: Any) -> Iterator[None]:
+    """While a cutter is driven, Ctrl+C lifts its blade before anything ends."""
+    before = signal.signal(signal.SIGINT, lambda _number, _frame: control.stop())
+    try:
+        yield
+    finally:
+        signal.signal(signal.SIGINT, before)
+
+
+def _start(text: str | None) -> Any:
+    """The place typed as STENCIL:PATH; None for the beginning. Raises VitrographError."""
+    from vitrograph.devices.driver import Place
+
+    if text is None:
+        return None
+    stencil, colon, path = text.partition(":")
+    numbers = [parse_whole(word, 1_000_000, 1) for word in (stencil, path)]
+    if not colon or numbers[0] is None or numbers[1] is None:
+        raise VitrographError(f"--from: two numbers like 3:12 were wanted, a stencil and its path, got '{text[:20]}'")
+    return Place(numbers[0], numbers[1])
+
+
+def _cutter(options: argparse.Namespace) -> int:
+    from vitrograph.devices.simulated import Habits, as_svg, serve_pty, serve_tcp
+
+    bounds = {"faster": (1, 100_000), "buffer": (16, 1_000_000)}
+    numbers = {}
+    for name, (least, most) in bounds.items():
+        text = getattr(options, name)
+        number = parse_whole(text, most, least)
+        if number is None:
+            raise VitrographError(f"--{name}: a whole number from {least} to {most} was wanted, got '{text[:20]}'")
+        numbers[name] = number
+    power = float("inf") if options.power_cut is None else parse_length(options.power_cut)
+    habits = Habits(faster=numbers["faster"], buffer=numbers["buffer"], offset=parse_length(options.offset),
+                    worn=options.worn, power_mm=power)
+
+    def told(where: str) -> None:
+        print(f"the simulated cutter is at {where}", flush=True)
+
+    if options.pty:
+        machine = serve_pty(habits, told)
+    else:
+        port = parse_whole(options.tcp, 65535, 0)
+        if port is None:
+            raise VitrographError(f"--tcp: a number up to 65535 was wanted, got '{options.tcp[:20]}'")
+        machine = serve_tcp(port, habits, told)
+    if options.svg is not None:
+        write_whole(options.svg, as_svg(machine).encode())
+    print(f"{len(machine.trace.cuts)} paths, {machine.trace.cut_mm:.0f} mm cut")
+    return 0

@@ -1,0 +1,152 @@
+"""Ways to a cutter: TCP, a serial port, a file or device file. Each is opened, written to, read from and closed."""
+
+import os
+import select
+import socket
+from abc import ABC, abstractmethod
+from pathlib import Path
+
+from vitrograph.core.errors import CutterError
+from vitrograph.core.storing.whole import reason
+from vitrograph.core.units import parse_whole
+
+_PATIENCE_S = 5.0                  # for a port to open
+_TAKES_S = 30.0                    # for a full buffer to take more: a long cut goes on meanwhile
+_BAUD = 9600
+_PIECE = 512                       # bytes written at a time
+
+
+class Port(ABC):
+    """One way to a cutter. `answers` is whether anything can come back by it.
+
+    All raise CutterError with a sentence that says what is wrong with the port, and what to do.
+    """
+
+    answers = True
+
+    @abstractmethod
+    def write(self, data: bytes) -> None:
+        """Send bytes, waiting while the cutter's buffer is full."""
+
+    @abstractmethod
+    def read(self, seconds: float) -> bytes:
+        """What has come back, waiting so long at most for a first byte; none where nothing came."""
+
+    @abstractmethod
+    def close(self) -> None:
+        """Let the port go; it may be closed twice."""
+
+
+class TcpPort(Port):
+    """A cutter, or the simulated one, on the network."""
+
+    def __init__(self, host: str, number: int) -> None:
+        self._where = f"tcp:{host}:{number}"
+        try:
+            self._socket = socket.create_connection((host, number), timeout=_PATIENCE_S)
+        except OSError as error:
+            raise CutterError(f"no cutter answers at {self._where} ({reason(error)}): is it on, and the number right?"
+                              ) from None
+        self._socket.settimeout(_TAKES_S)
+
+    def write(self, data: bytes) -> None:
+        try:
+            self._socket.sendall(data)
+        except OSError as error:
+            raise CutterError(f"the line to {self._where} broke ({reason(error)})") from None
+
+    def read(self, seconds: float) -> bytes:
+        try:
+            ready, _, _ = select.select([self._socket], [], [], seconds)
+            data = self._socket.recv(4096) if ready else None
+        except OSError as error:
+            raise CutterError(f"the line to {self._where} broke ({reason(error)})") from None
+        if data == b"":
+            raise CutterError(f"the line to {self._where} was closed from the other end")
+        return data or b""
+
+    def close(self) -> None:
+        self._socket.close()
+
+
+class SerialPort(Port):
+    """A cutter on a serial port, with the flow control its cable has (XON/XOFF and RTS/CTS are both taken)."""
+
+    def __init__(self, path: str, baud: int = _BAUD) -> None:
+        import serial  # type: ignore[import-untyped]
+
+        self._where = f"serial:{path}"
+        try:
+            self._port = serial.Serial(path, baud, timeout=0, write_timeout=_TAKES_S, xonxoff=True, exclusive=True)
+        except (OSError, ValueError) as error:
+            raise CutterError(f"{self._where} could not be opened ({_why(error)}): is the cable in, and may you use "
+                              "the port?") from None
+
+    def write(self, data: bytes) -> None:
+        try:
+            for at in range(0, len(data), _PIECE):
+                self._port.write(data[at: at + _PIECE])
+        except OSError as error:
+            raise CutterError(f"{self._where} takes no more ({_why(error)})") from None
+
+    def read(self, seconds: float) -> bytes:
+        try:
+            self._port.timeout = seconds
+            return bytes(self._port.read(1) + self._port.read(self._port.in_waiting))
+        except OSError as error:
+            raise CutterError(f"the line to {self._where} broke ({_why(error)})") from None
+
+    def close(self) -> None:
+        self._port.close()
+
+
+class FilePort(Port):
+    """A file that is written, or a device file such as a printer's; nothing comes back."""
+
+    answers = False
+
+    def __init__(self, path: Path) -> None:
+        try:
+            self._file = os.open(path, os.O_WRONLY | os.O_CREAT | os.O_TRUNC | os.O_NOCTTY, 0o644)
+        except OSError as error:
+            raise CutterError(f"{path} cannot be written ({reason(error)}): choose another") from None
+        self._path, self._open = path, True
+
+    def write(self, data: bytes) -> None:
+        try:
+            while data:
+                data = data[os.write(self._file, data):]
+        except OSError as error:
+            raise CutterError(f"{self._path} takes no more ({reason(error)}): make room") from None
+
+    def read(self, seconds: float) -> bytes:
+        return b""
+
+    def close(self) -> None:
+        if self._open:
+            os.close(self._file)
+            self._open = False
+
+
+def open_port(where: str) -> Port:
+    """The port named `tcp:HOST:PORT`, `serial:PATH[@BAUD]` or `file:PATH`. Raises CutterError."""
+    kind, _, rest = where.partition(":")
+    if kind == "tcp":
+        host, _, number = rest.rpartition(":")
+        port = parse_whole(number, 65535, 1)
+        if not host or port is None:
+            raise CutterError(f"'{where[:60]}': a host and a number up to 65535 were wanted, as in tcp:localhost:9100")
+        return TcpPort(host, port)
+    if kind == "serial" and rest:
+        path, _, speed = rest.partition("@")
+        baud = parse_whole(speed, 4_000_000, 50) if speed else _BAUD
+        if baud is None:
+            raise CutterError(f"'{where[:60]}': a speed like 9600 was wanted after the @")
+        return SerialPort(path, baud)
+    if kind == "file" and rest:
+        return FilePort(Path(rest))
+    raise CutterError(f"'{where[:60]}' is no way to a cutter: tcp:HOST:PORT, serial:PATH or file:PATH was wanted")
+
+
+def _why(error: BaseException) -> str:
+    return reason(error) if isinstance(error, OSError) and error.errno else str(error).split("\n")[0][:80]
