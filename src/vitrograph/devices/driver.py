@@ -105,14 +105,14 @@ def send(
     sending = Sending(first, len(places), 0.0, sum(length_of(tip) for tip in run.tips[first:]),
                       places[first - 1] if first else None)
     line = _Line(port, run.choices.cut_speed)
-    setting, paths = run.paths[: len(run.paths) - len(run.cuts)], run.paths[len(run.paths) - len(run.cuts):]
+    paths = run.led_from(first)
     try:
         line.say(*_BEGIN)
-        for path in setting:
+        for path in run.setting:
             line.cut(path, control)
         for number in range(first, len(places)):
             control.wait()
-            if control.stopped or not line.cut(paths[number], control):
+            if control.stopped or not line.cut(paths[number - first], control):
                 return sending
             sending = Sending(number + 1, len(places), sending.cut_mm + length_of(run.tips[number]), sending.of_mm,
                               places[number])

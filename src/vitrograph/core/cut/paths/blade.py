@@ -7,7 +7,7 @@ a straight way the angle between blade and way obeys tan(a/2) = tan(a0/2) exp(-s
 """
 
 from dataclasses import dataclass
-from math import radians
+from math import pi, radians
 
 import numpy as np
 from numpy.typing import NDArray
@@ -16,7 +16,8 @@ from vitrograph.core.geometry import Points
 
 _SMOOTH = radians(12)              # a turn up to this is led by one point
 _SWING = radians(20)               # of a swing's arc in one chord: 0.004 mm off for an offset of 0.25
-SETTING = np.array([[0.0, 0.0], [3.0, 0.0], [3.0, 3.0]])       # mm: they leave the blade pointing up
+SETTING = np.array([[0.0, 0.0], [3.0, 0.0], [3.0, 3.0]])       # mm: they leave the blade pointing
+SET_HEADING = pi / 2               # this way
 
 Headings = NDArray[np.float64]
 

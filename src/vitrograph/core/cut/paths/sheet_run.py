@@ -9,13 +9,14 @@ import numpy as np
 
 from vitrograph.core.cut.laying.bed import Bed, BedSheet
 from vitrograph.core.cut.laying.nest import Laid
-from vitrograph.core.cut.paths.blade import SETTING, led
+from vitrograph.core.cut.paths.blade import SET_HEADING, SETTING, led
 from vitrograph.core.cut.paths.curves import Curve
 from vitrograph.core.cut.paths.lines import LOOSE, Kind, Line, begun_near
 from vitrograph.core.cut.paths.order import order_rings
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
 
+_CORNER = np.array([1.0, 1.0])      # mm: where the blade is set, in the margin, away from all stencils
 LIFT_SECONDS = 0.12                # raising or lowering the blade (common practice, no published source)
 
 Whose = tuple[int, int, int]
@@ -55,20 +56,25 @@ class SheetRun:
 
         A cutter that leads its blade itself is sent the tip's ways.
         """
-        offset = 0.0 if self.choices.leads_itself else self.choices.offset
-        if offset <= 0:
-            return self.tips
-        made, heading = [SETTING + self._corner], float(np.pi / 2)
-        for tip in self.tips:
-            way = led(tip, offset, heading)
+        return self.setting + self.led_from(0)
+
+    @property
+    def setting(self) -> tuple[Points, ...]:
+        """The small cut that sets the blade, in the margin's corner; none where the cutter leads it itself."""
+        return () if self._offset <= 0 else (SETTING + _CORNER,)
+
+    def led_from(self, first: int) -> tuple[Points, ...]:
+        """The pivot's paths for the cuts from that number on, straight after the blade was set."""
+        made, heading = [], SET_HEADING
+        for tip in self.tips[first:]:
+            way = led(tip, self._offset, heading)
             made.append(way.path)
             heading = way.heading
         return tuple(made)
 
     @property
-    def _corner(self) -> Points:
-        """Where the blade is set: in the margin's corner, away from all stencils."""
-        return np.array([1.0, 1.0])
+    def _offset(self) -> float:
+        return 0.0 if self.choices.leads_itself else self.choices.offset
 
     @property
     def nodes(self) -> int:
