@@ -1,5 +1,7 @@
 """The bed in the real window: stencils are moved, pinned, turned and nested closer by hand, and undone."""
 
+import threading
+
 import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
@@ -8,6 +10,8 @@ from PySide6.QtTest import QTest
 from specimens import job, star_job
 from vitrograph.core.cut.laying.nest import lies_well
 from vitrograph.core.job import Order
+from vitrograph.core.workshop import load_workshop
+from vitrograph.devices.simulated import Habits, serve_tcp
 
 
 @pytest.fixture
@@ -130,3 +134,33 @@ def test_what_goes_on_several_films_is_gone_through_film_by_film(bed):
     desk.click("filmBefore")
     desk.click("filmBefore")
     assert view.number == 0
+
+
+def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed, tmp_path):
+    desk, _ = bed
+    card = desk.card()
+    desk.click("cutFilm")
+    assert "type where the cutter is" in desk.says("message").lower()
+    where = []
+    threading.Thread(target=lambda: serve_tcp(0, Habits(faster=60.0), where.append), daemon=True).start()
+    desk.qtbot.waitUntil(lambda: bool(where))
+    desk.type_into("cutterAt", where[0])
+    desk.click("cutFilm")
+    desk.qtbot.waitUntil(lambda: "paths" in desk.says("cutSays"), timeout=10000)
+    desk.click("pauseCut")
+    assert card.driving.pause.text() == "Go on" and "it waits" in desk.says("cutSays")
+    desk.click("pauseCut")
+    desk.click("stopCut")
+    desk.qtbot.waitUntil(lambda: "the blade is up" in desk.says("cutSays") and not card.driving.busy, timeout=10000)
+    assert load_workshop(desk.shell.files.workshop).cutters[0].port == where[0]
+    desk.type_into("cutFrom", "2-1")
+    desk.click("cutFilm")
+    assert "two numbers like 3:12" in desk.says("message").lower()
+    desk.type_into("cutterAt", f"file:{tmp_path / 'cut.plt'}")
+    desk.type_into("cutFrom", "2:1")
+    desk.click("cutFilm")
+    desk.qtbot.waitUntil(lambda: "paths are cut" in desk.says("cutSays"), timeout=10000)
+    assert (tmp_path / "cut.plt").read_text().count("PD") > 10
+    desk.type_into("cutterAt", "serial:/dev/none")
+    desk.click("cutFilm")
+    desk.qtbot.waitUntil(lambda: "could not be opened" in desk.says("cutSays"), timeout=10000)

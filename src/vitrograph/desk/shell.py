@@ -182,6 +182,7 @@ class Shell(QMainWindow):
         self.bed_view = BedView(self.bench, card.keeper)
         self._flat.addWidget(self.bed_view)
         card.traced.connect(self.bed_view.show_trace)
+        card.driving.remember(self.files.workshop)
         card.number = lambda: self.bed_view.number
         card.before.clicked.connect(lambda: self.bed_view.go(self.bed_view.number - 1))
         card.next.clicked.connect(lambda: self.bed_view.go(self.bed_view.number + 1))

@@ -1,4 +1,4 @@
-"""The top bar: the order's name, how many glasses, what is done with pieces; undo, units, the work packet, and Send."""
+"""The top bar: the order's name, how many glasses, what is done with pieces; undo, units, the packet, the cutter."""
 
 from collections.abc import Callable
 from typing import Any
@@ -54,7 +54,7 @@ class TopBar(QWidget):
                       for unit in ("mm", "in")}
         self.packet = button("Work packet", tip="all files of this order, into a folder  (Ctrl+P)")
         self.packet.setObjectName("workPacket")
-        self.send = button("Send", "accent", "to the simulated cutter  (Ctrl+Return)")
+        self.send = button("To the cutter", "accent", "the film laid out, and a trial  (Ctrl+Return)")
         self.send.setObjectName("send")
         self._lay_out()
         self._connect()

@@ -6,6 +6,7 @@ from functools import cached_property
 
 from vitrograph.core.cut.laying.bed import Bed, Packer, bed_of
 from vitrograph.core.cut.laying.nest import Part
+from vitrograph.core.cut.paths.checks import findings_of
 from vitrograph.core.cut.paths.lines import lines_of
 from vitrograph.core.cut.paths.sheet_run import Lines, SheetRun, runs_of
 from vitrograph.core.findings import Finding
@@ -30,10 +31,10 @@ class CutWork:
     bed: Bed
     runs: tuple[SheetRun, ...]
 
-    @property
+    @cached_property
     def findings(self) -> tuple[Finding, ...]:
         """What was found of all stencils together."""
-        return self.bed.findings
+        return (*self.bed.findings, *(found for run in self.runs for found in findings_of(run)))
 
     @property
     def stencils(self) -> int:

@@ -4,7 +4,7 @@ from collections.abc import Iterator
 
 from msgspec.structs import replace
 
-from vitrograph.core.job import CutChoices, EtchChoices, Order, Piece, TransferChoices
+from vitrograph.core.job import CutChoices, EtchChoices, Order, Piece, Stock, TransferChoices
 from vitrograph.core.says import Length, Says, Value
 from vitrograph.core.workshop.owned import Workshop
 
@@ -16,9 +16,19 @@ def begun(workshop: Workshop, order: Order) -> Order:
     cutter, tape, cream = workshop.cutters[0], workshop.tapes[0], workshop.creams[0]
     length = cutter.length if cutter.takes == "mat" else _LONGEST_MM
     cut = CutChoices(film=workshop.films[0].kind, over_run=cutter.over_run, mat_width=cutter.width, mat_length=length,
-                     cut_speed=cutter.cut_speed, travel_speed=cutter.travel_speed)
+                     cut_speed=cutter.cut_speed, travel_speed=cutter.travel_speed, offset=cutter.offset,
+                     leads_itself=cutter.leads_itself, stock=stock_of(workshop))
     return replace(order, units=workshop.house.units, cut=cut, transfer=TransferChoices(roll_width=tape.roll_width),
                    etch=EtchChoices(cream.school), pieces=tuple(piece_begun(workshop, one) for one in order.pieces))
+
+
+def stock_of(workshop: Workshop) -> tuple[Stock, ...]:
+    """The film there is of the kind in use, in the workshop's order; none where nobody has told yet what there is."""
+    if workshop.films == Workshop().films:
+        return ()
+    kind = workshop.films[0].kind
+    return tuple(Stock(film.name, film.width, film.left, film.price) for film in workshop.films
+                 if film.kind == kind and film.left > 0)
 
 
 def piece_begun(workshop: Workshop, piece: Piece) -> Piece:
@@ -42,6 +52,7 @@ def differences(workshop: Workshop, order: Order) -> Iterator[Says]:
         ("the mat's width", order.cut.mat_width, today.cut.mat_width),
         ("the mat's length", order.cut.mat_length, today.cut.mat_length),
         ("over-run", order.cut.over_run, today.cut.over_run),
+        ("the blade's offset", order.cut.offset, today.cut.offset),
         ("the tape's width", order.transfer.roll_width, today.transfer.roll_width))]
     for piece, other in zip(order.pieces, today.pieces, strict=True):
         whose = f"{piece.name}, " if len(order.pieces) > 1 else ""

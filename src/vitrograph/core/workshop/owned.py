@@ -16,7 +16,10 @@ Day = Annotated[str, Meta(pattern=r"^(\d{4}-\d{2}-\d{2})?$")]
 
 
 class Cutter(Record, frozen=True):
-    """A cutter with the mat or the roll it takes: a roll has no length of its own. `offset` is its blade's."""
+    """A cutter with the mat or the roll it takes: a roll has no length of its own. `offset` is its blade's.
+
+    `port` is where it is driven: tcp:HOST:PORT, serial:PATH or file:PATH.
+    """
 
     name: Name = "Cutter"
     takes: Literal["mat", "roll"] = "mat"
@@ -27,10 +30,11 @@ class Cutter(Record, frozen=True):
     travel_speed: Speed = 200.0
     offset: Margin = 0.25
     leads_itself: bool = False
+    port: Annotated[str, Meta(max_length=300)] = ""
 
 
 class Film(Record, frozen=True):
-    """A film: what it is, how much is left of it, and the limits and the give that were found in use."""
+    """A film: what it is, its width, the length left of it, its price a metre, and limits and give found in use."""
 
     name: Name = "Film"
     kind: FilmKind = "stencil"

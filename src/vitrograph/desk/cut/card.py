@@ -7,12 +7,14 @@ from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QWidget
 
 from vitrograph.core.cut import SheetRun, to_hpgl
+from vitrograph.core.errors import UnfinishedError
 from vitrograph.core.export import SHEET_WRITERS, WRITERS, numbered
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import FilmKind, Job, Lying
 from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes
+from vitrograph.desk.cut.driving import Driving
 from vitrograph.desk.cut.keeper import CutKeeper
 from vitrograph.desk.kit.card import Readings, StationCard
 from vitrograph.desk.kit.fields import LengthField, NumberField, SpeedField, button, chooser, in_a_row, label
@@ -65,6 +67,9 @@ class CutCard(StationCard):
         self.stack(self._file_rows(), label(
             "Lift a corner before unloading. If the film is not cut through, cut again in place. "
             "Mind the blade: fingers off the head while it moves.", "caution"))
+        self.section("Drive the cutter")
+        self.driving = Driving(self.bench)
+        self.stack(self.driving)
         self._connect()
         self._lines: tuple[Points, ...] = ()
         self._shown = self._whole = 0.0
@@ -101,6 +106,7 @@ class CutCard(StationCard):
         self.trial.clicked.connect(self.simulate)
         self.nest.clicked.connect(self._nest)
         self.anew.clicked.connect(lambda: bench.edit("Lay out anew", cut__laid=()))
+        self.driving.wanted.connect(lambda: self.bench.attempt(lambda: self.driving.drive(self._run())))
         self.keeper.laid.connect(self._take_work)
         self.keeper.shorter.connect(
             lambda mm: self._say_nesting(f"looking for less: {self.bench.length(mm, 0)} of this film by now"))
@@ -228,9 +234,7 @@ class CutCard(StationCard):
         self.bench.attempt(self._simulate)
 
     def _simulate(self) -> None:
-        assert self.keeper.work is not None
-        runs = self.keeper.work.runs
-        run: SheetRun = runs[min(self.number(), len(runs) - 1)]
+        run = self._run()
         trace = run_hpgl(to_hpgl(run.tips))
         self._lines = trace.cuts
         self._whole, self._shown = trace.cut_mm, 0.0
@@ -238,6 +242,13 @@ class CutCard(StationCard):
         self.trial_says.show()
         self.trial_says.setText(f"{len(trace.cuts)} paths, {length} cut by the simulated blade")
         self._tick.start()
+
+    def _run(self) -> SheetRun:
+        """The film that is shown. Raises UnfinishedError where it is not laid out yet."""
+        if self.keeper.work is None or not self.bench.order_results.complete:
+            raise UnfinishedError("the stencils are still being laid out: wait until they lie on the film")
+        runs = self.keeper.work.runs
+        return runs[min(self.number(), len(runs) - 1)]
 
     def _stop_trial(self) -> None:
         self._tick.stop()
