@@ -19,9 +19,10 @@ from vitrograph import __version__
 from vitrograph.at_work import worked_out
 from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.export import SHEET_WRITERS, WRITERS, numbered, write_packet, written_as
+from vitrograph.core.export import PATTERNS, SHEET_WRITERS, WRITERS, numbered, patterns_pdf, write_packet, written_as
 from vitrograph.core.faults import told
 from vitrograph.core.job.pieces import with_mends
+from vitrograph.core.paper import PaperName
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
@@ -31,6 +32,7 @@ from vitrograph.core.storing.whole import reason, writable, write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.units import MINUS, THIN_SPACE
+from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.cutting import add_cutting
 from vitrograph.flags import add_settings, add_units
 from vitrograph.orders import change_order, put_together
@@ -38,7 +40,7 @@ from vitrograph.quick import add_flags, quick_order
 from vitrograph.workshop import add_workshop_flags
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
-FILES = (*SHEET_WRITERS, *WRITERS)
+FILES = (*SHEET_WRITERS, *WRITERS, *PATTERNS)
 _SAID_MOST = 200                   # letters
 
 
@@ -105,6 +107,9 @@ def _parser() -> argparse.ArgumentParser:
     for kind in FILES:
         export.add_argument(f"--{kind}", type=Path, metavar="FILE")
     export.add_argument("--piece", metavar="NAME", help="one piece of an order of several, by its name or number")
+    export.add_argument("--page", choices=get_args(PaperName), help="the printer's paper for --tiles and --knife; "
+                        "the workshop's where it is not said")
+    export.add_argument("--mirror", action="store_true", help="--knife mirrored, for under the glass")
     put = commands.add_parser("order", help="put jobs and orders together into one order")
     put.add_argument("--add", action="append", required=True, metavar="FILE[:COUNT]", help="its pieces, in their "
                      "order; may be given several times")
@@ -180,7 +185,11 @@ def _export(options: argparse.Namespace) -> int:
     if options.piece is not None:
         pieces = _of_piece(done, options.piece)
     for kind, path in wanted.items():
-        contents = written_as(kind, done, pieces)
+        if kind in PATTERNS:
+            paper = options.page or load_workshop(default_file()).house.paper
+            contents = [patterns_pdf(kind, done, pieces, paper, mirrored=options.mirror)]
+        else:
+            contents = written_as(kind, done, pieces)
         for number, content in enumerate(contents, start=1):
             write_whole(path.with_name(numbered(path.name, number, len(contents))), content)
     return STOPPED if done.stopped else FINE

@@ -189,7 +189,7 @@ def test_the_work_packet_holds_every_file(desk, tmp_path):
     desk.shell.files.write_packet(tmp_path / "packet")
     desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
     names = sorted(path.name for path in (tmp_path / "packet").iterdir())
-    assert names == ["cut.dxf", "cut.plt", "cut.svg", "job.vitro", "plan.json", "stencil.pdf", "stencil.svg"]
+    assert names == ["cut.dxf", "cut.plt", "cut.png", "cut.svg", "job.vitro", "plan.json", "stencil.pdf", "stencil.svg"]
     (tmp_path / "file").write_text("")
     desk.shell.files.write_packet(tmp_path / "file" / "packet")
     desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)

@@ -10,9 +10,9 @@ from functools import partial
 from pathlib import Path
 
 from vitrograph.core.artwork import provenance
-from vitrograph.core.cut import SheetRun, sheet_dxf, sheet_svg, to_hpgl, to_svg
+from vitrograph.core.cut import SheetRun, sheet_dxf, sheet_png, sheet_svg, to_hpgl, to_svg
 from vitrograph.core.errors import OrderFileError
-from vitrograph.core.paper import band_pdf, to_pdf
+from vitrograph.core.paper import PaperName, band_pdf, knife_patterns, stencil_pattern, tiled_pdf, to_pdf
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
 from vitrograph.core.stations import Station
@@ -66,7 +66,9 @@ SHEET_WRITERS: dict[str, SheetWriter] = {
     "svg": SheetWriter("SVG", ".svg", lambda run, title: sheet_svg(run, title).encode("utf-8")),
     "dxf": SheetWriter("DXF", ".dxf", lambda run, title: sheet_dxf(run, title).encode("utf-8")),
     "hpgl": SheetWriter("HP-GL", ".plt", lambda run, title: to_hpgl(run.paths).encode("ascii")),
+    "png": SheetWriter("Picture", ".png", sheet_png),
 }
+PATTERNS = ("tiles", "knife")      # one document of all pieces, on the printer's own paper
 PACKET = {f"stencil{writer.suffix}": writer for writer in WRITERS.values() if writer.station == "cut"}
 PLAN, ORDER = "plan.json", "job.vitro"
 
@@ -104,6 +106,17 @@ def written_as(kind: str, done: FinishedOrder, pieces: Sequence[FinishedPiece]) 
         return [WRITERS[kind].write(piece, done.order.units) for piece in pieces]
     work = done.cut if len(pieces) == len(done.pieces) else done.cut_of(pieces)
     return [SHEET_WRITERS[kind].write(run, done.order.name) for run in work.runs]
+
+
+def patterns_pdf(
+    kind: str, done: FinishedOrder, pieces: Sequence[FinishedPiece], paper: PaperName, *, mirrored: bool = False
+) -> bytes:
+    """All pieces at true size on the printer's own paper: `tiles` as they are seen, `knife` as lines to follow."""
+    if kind == "tiles":
+        patterns = [stencil_pattern(piece.sheet, piece.job.name, done.order.units) for piece in pieces]
+    else:
+        patterns = [one for piece in pieces for one in knife_patterns(piece.sheet, piece.job.name, mirrored=mirrored)]
+    return tiled_pdf(patterns, paper, done.order.units)
 
 
 def numbered(name: str, number: int, of: int) -> str:

@@ -56,19 +56,20 @@ def page_pdf(
     canvas.saveState()
     canvas.translate((width - (right - left)) / 2 - left, height - MARGIN_MM - high)
     canvas.setFillGray(0.25)
-    _draw(canvas, dark, fill=True)
+    draw_shape(canvas, dark, fill=True)
     canvas.setLineWidth(0.2)
-    _draw(canvas, as_polygons(outline), fill=False)
+    draw_shape(canvas, as_polygons(outline), fill=False)
     for line in lines:
         for start, end in pairwise(line.tolist()):
             canvas.line(*start, *end)
     canvas.restoreState()
-    _check_line(canvas, f"{title} · {paper}", says, unit)
+    check_line(canvas, f"{title} · {paper}", says, unit)
     canvas.save()
     return out.getvalue()
 
 
-def _draw(canvas: Any, shape: MultiPolygon, *, fill: bool) -> None:
+def draw_shape(canvas: Any, shape: MultiPolygon, *, fill: bool) -> None:
+    """Draw polygons, mm: filled by the odd-even rule, or their outlines."""
     path = canvas.beginPath()
     for part in shape.geoms:
         for ring in (part.exterior, *part.interiors):
@@ -80,14 +81,15 @@ def _draw(canvas: Any, shape: MultiPolygon, *, fill: bool) -> None:
     canvas.drawPath(path, stroke=0 if fill else 1, fill=1 if fill else 0, fillMode=0)
 
 
-def _check_line(canvas: Any, title: str, says: str, unit: Unit) -> None:
+def check_line(canvas: Any, title: str, says: str, unit: Unit) -> None:
+    """A line of 100 mm to check the print by, above the title, below the small print."""
     y = MARGIN_MM + 12
     canvas.setLineWidth(0.25)
     canvas.line(MARGIN_MM, y, MARGIN_MM + CHECK_LINE_MM, y)
     for x in (MARGIN_MM, MARGIN_MM + CHECK_LINE_MM):
         canvas.line(x, y - 2, x, y + 2)
     canvas.setFillGray(0)
-    canvas.setFont(_font(), 3.4)
+    canvas.setFont(font(), 3.4)
     line = plain_words(Length(CHECK_LINE_MM, 2), unit)
     words = f"Measure this line: it must be {line}. If not, print again at 100 %, not fitted."
     canvas.drawString(MARGIN_MM, y - 6, words)
@@ -96,7 +98,7 @@ def _check_line(canvas: Any, title: str, says: str, unit: Unit) -> None:
 
 
 @cache
-def _font() -> str:
+def font() -> str:
     """Register the interface face for the page's words, embedded so that every reader shows them."""
     from reportlab.pdfbase.pdfmetrics import registerFont
     from reportlab.pdfbase.ttfonts import TTFont

@@ -1,0 +1,82 @@
+"""What is printed for hands without a cutter: the stencil as it is seen, and lines to follow with a knife."""
+
+from collections.abc import Sequence
+from typing import Any
+
+import numpy as np
+
+from vitrograph.core.cut import Line, lines_of
+from vitrograph.core.geometry import Points
+from vitrograph.core.paper.page import draw_shape, font
+from vitrograph.core.paper.stencils import sizes
+from vitrograph.core.paper.tiles import Pattern
+from vitrograph.core.stencil import Sheet
+from vitrograph.core.units import Unit
+
+_CORNER = np.radians(25)           # a turn that is marked
+_DOT_MM = 0.45
+_NUMBER_MM = 2.6
+RIGHT = "Right way round: lay it under the film and trace or cut it. Insides first, in the order of the numbers."
+MIRRORED = ("Mirrored: for the far side of the glass, or for tracing from behind. Insides first, in the order of the "
+            "numbers.")
+
+
+def stencil_pattern(sheet: Sheet, title: str, unit: Unit) -> Pattern:
+    """The stencil as on its page: what is seen on the glass dark, the film's edge as a line."""
+    def draw(canvas: Any) -> None:
+        canvas.setFillGray(0.25)
+        draw_shape(canvas, sheet.seen, fill=True)
+        canvas.setLineWidth(0.2)
+        draw_shape(canvas, sheet.outline, fill=False)
+        for line in [np.array([snip.tip, snip.edge]) for snip in sheet.snips] + list(
+                sheet.marks.paths if sheet.marks else ()):
+            _stroke(canvas, line)
+
+    return Pattern(title, sheet.outline.bounds, sizes(sheet.fitted, unit), draw)
+
+
+def knife_patterns(sheet: Sheet, title: str, *, mirrored: bool = False) -> list[Pattern]:
+    """A pattern for each film of a stencil: lines only, numbered as a hand cuts them, corners marked by dots."""
+    made = []
+    for film, outline in enumerate(sheet.outlines):
+        lines = lines_of(sheet, film, "settled")
+        left, low, right, high = outline.bounds
+        name = title if len(sheet.outlines) == 1 else f"{title}, film {film + 1} of {len(sheet.outlines)}"
+        box = (-right, low, -left, high) if mirrored else (left, low, right, high)
+        made.append(Pattern(name, box, MIRRORED if mirrored else RIGHT, _drawer(lines, mirrored)))
+    return made
+
+
+def _drawer(lines: Sequence[Line], mirrored: bool) -> Any:
+    side = -1.0 if mirrored else 1.0
+
+    def draw(canvas: Any) -> None:
+        canvas.setLineWidth(0.15)
+        for number, line in enumerate(lines, start=1):
+            points = line.curve.flattened() * [side, 1.0]
+            _stroke(canvas, points)
+            canvas.setFillGray(0)
+            for x, y in corners_of(points):
+                canvas.circle(x, y, _DOT_MM / 2, stroke=0, fill=1)
+            canvas.setFillGray(0.35)
+            canvas.setFont(font(), _NUMBER_MM)
+            canvas.drawString(points[0, 0] + 0.6, points[0, 1] + 0.6, str(number))
+
+    return draw
+
+
+def corners_of(points: Points) -> Points:
+    """(k, 2) the points where a line turns sharply, its closing point among them."""
+    closed = bool((points[0] == points[-1]).all())
+    steps = np.diff(points, axis=0)
+    before = np.roll(steps, 1, axis=0) if closed else np.concatenate([steps[:1], steps[:-1]])
+    turns = np.abs(np.arctan2(before[:, 0] * steps[:, 1] - before[:, 1] * steps[:, 0], (before * steps).sum(axis=1)))
+    return np.asarray(points[:-1][turns > _CORNER])
+
+
+def _stroke(canvas: Any, points: Points) -> None:
+    path = canvas.beginPath()
+    path.moveTo(*points[0])
+    for x, y in points[1:]:
+        path.lineTo(x, y)
+    canvas.drawPath(path, stroke=1, fill=0)

@@ -1,0 +1,160 @@
+"""Patterns at true size on the printer's own paper: on one page where it holds them, else on several with laps.
+
+Each page of several has crosses where it meets its neighbours, its place ("B2": second row, second column), and a line
+to check the print by; a map comes first. Put together cross on cross they are as large as one sheet would be.
+"""
+
+import io
+from collections.abc import Callable, Iterator, Sequence
+from dataclasses import dataclass
+from math import ceil
+from typing import Any, Literal
+
+from vitrograph.core.paper.page import PAPERS, PT_PER_MM, check_line, font
+from vitrograph.core.units import MM_PER_IN, Unit
+
+PaperName = Literal["A4", "Letter"]
+SHEETS: dict[PaperName, tuple[float, float]] = {"A4": PAPERS["A4"], "Letter": (8.5 * MM_PER_IN, 11 * MM_PER_IN)}
+EDGE_MM = 10.0                     # of a page that printers leave white (common practice, no published source)
+LAP_MM = 10.0
+FOOT_MM = 24.0                     # for the check line and its words
+_CROSS_MM = 4.0
+_MOST_PAGES = 400
+
+
+@dataclass(frozen=True)
+class Pattern:
+    """Something to print: what it is called, its box (left, low, right, high, mm), small print, and how it is drawn."""
+
+    title: str
+    box: tuple[float, float, float, float]
+    says: str
+    draw: Callable[[Any], None]
+
+
+@dataclass(frozen=True, slots=True)
+class Tile:
+    """One page of a pattern: its place, and the lower left corner of what it shows, mm; `shows` is its size."""
+
+    row: int
+    column: int
+    left: float
+    low: float
+    shows: tuple[float, float]
+
+    @property
+    def name(self) -> str:
+        """Its place, rows by letters from above."""
+        letters, row = "", self.row
+        while row >= 0:
+            letters, row = chr(ord("A") + row % 26) + letters, row // 26 - 1
+        return f"{letters}{self.column + 1}"
+
+
+def tiles_of(box: tuple[float, float, float, float], paper: PaperName) -> tuple[tuple[float, float], list[Tile]]:
+    """The page (width and height, mm) and the tiles that show a box on the fewest of them; neighbours share a lap.
+
+    >>> tiles_of((0, 0, 120, 90), "A4")[0], len(tiles_of((0, 0, 400, 90), "A4")[1])
+    ((210.0, 297.0), 2)
+    """
+    left, low, right, high = box
+    short, long = SHEETS[paper]
+    best: tuple[tuple[float, float], list[Tile]] | None = None
+    for page in ((short, long), (long, short)):
+        shows = page[0] - 2 * EDGE_MM, page[1] - 2 * EDGE_MM - FOOT_MM
+        columns, rows = (1 if side <= whole else ceil((side - LAP_MM) / (whole - LAP_MM))
+                         for side, whole in ((right - left, shows[0]), (high - low, shows[1])))
+        # what is over is shared out on both sides
+        x0 = (left + right) / 2 - (columns * shows[0] - (columns - 1) * LAP_MM) / 2
+        y1 = (low + high) / 2 + (rows * shows[1] - (rows - 1) * LAP_MM) / 2
+        made = [Tile(row, column, x0 + column * (shows[0] - LAP_MM), y1 - shows[1] - row * (shows[1] - LAP_MM), shows)
+                for row in range(min(rows, _MOST_PAGES)) for column in range(min(columns, _MOST_PAGES))]
+        if best is None or len(made) < len(best[1]):
+            best = page, made
+    assert best is not None
+    return best
+
+
+def tiled_pdf(patterns: Sequence[Pattern], paper: PaperName, unit: Unit) -> bytes:
+    """All patterns as one document."""
+    from reportlab.pdfgen.canvas import Canvas
+
+    out = io.BytesIO()
+    canvas = Canvas(out, invariant=True)
+    canvas.setTitle(patterns[0].title if patterns else "Vitrograph")
+    canvas.setCreator("Vitrograph")
+    for pattern in patterns:
+        page, tiles = tiles_of(pattern.box, paper)
+        if len(tiles) > 1:
+            _begin(canvas, page)
+            _map(canvas, pattern, page, tiles)
+            canvas.showPage()
+        for tile in tiles:
+            _begin(canvas, page)
+            _tile(canvas, pattern, tile, tiles, unit)
+            canvas.showPage()
+    canvas.save()
+    return out.getvalue()
+
+
+def _begin(canvas: Any, page: tuple[float, float]) -> None:
+    canvas.setPageSize((page[0] * PT_PER_MM, page[1] * PT_PER_MM))
+    canvas.scale(PT_PER_MM, PT_PER_MM)
+
+
+def _tile(canvas: Any, pattern: Pattern, tile: Tile, tiles: Sequence[Tile], unit: Unit) -> None:
+    """One page: the part of the pattern it shows, its crosses, and its foot."""
+    wide, high = tile.shows
+    canvas.saveState()
+    clip = canvas.beginPath()
+    clip.rect(EDGE_MM, EDGE_MM + FOOT_MM, wide, high)
+    canvas.clipPath(clip, stroke=0, fill=0)
+    canvas.translate(EDGE_MM - tile.left, EDGE_MM + FOOT_MM - tile.low)
+    pattern.draw(canvas)
+    canvas.restoreState()
+    name = f" · {tile.name} of {tiles[-1].name}" if len(tiles) > 1 else ""
+    if len(tiles) > 1:
+        canvas.setLineWidth(0.15)
+        for x, y in _crosses(tile, tiles):
+            across, up = x - tile.left + EDGE_MM, y - tile.low + EDGE_MM + FOOT_MM
+            canvas.line(across - _CROSS_MM, up, across + _CROSS_MM, up)
+            canvas.line(across, up - _CROSS_MM, across, up + _CROSS_MM)
+    check_line(canvas, f"{pattern.title}{name}", pattern.says, unit)
+
+
+def _crosses(tile: Tile, tiles: Sequence[Tile]) -> Iterator[tuple[float, float]]:
+    """Yield the middles of the laps' ends, where this page and a neighbour both have a cross."""
+    wide, high = tile.shows
+    columns, rows = (max(getattr(one, name) for one in tiles) for name in ("column", "row"))
+    sides = [tile.left + LAP_MM / 2] * (tile.column > 0) + [tile.left + wide - LAP_MM / 2] * (tile.column < columns)
+    ends = [tile.low + high - LAP_MM / 2] * (tile.row > 0) + [tile.low + LAP_MM / 2] * (tile.row < rows)
+    middle_x, middle_y = tile.left + wide / 2, tile.low + high / 2
+    for x in sides:
+        yield from ((x, y) for y in (ends or [middle_y - high / 4, middle_y + high / 4]))
+    if not sides:
+        for y in ends:
+            yield from ((x, y) for x in (middle_x - wide / 4, middle_x + wide / 4))
+
+
+def _map(canvas: Any, pattern: Pattern, page: tuple[float, float], tiles: Sequence[Tile]) -> None:
+    """A small picture of how the pages lie together."""
+    left, low = min(tile.left for tile in tiles), min(tile.low for tile in tiles)
+    right, high = (max(tile.left + tile.shows[0] for tile in tiles), max(tile.low + tile.shows[1] for tile in tiles))
+    room = page[0] - 4 * EDGE_MM, page[1] - 4 * EDGE_MM - FOOT_MM
+    scale = min(room[0] / (right - left), room[1] / (high - low))
+    canvas.saveState()
+    canvas.translate(2 * EDGE_MM, EDGE_MM + FOOT_MM)
+    canvas.scale(scale, scale)
+    canvas.translate(-left, -low)
+    pattern.draw(canvas)
+    canvas.setLineWidth(0.3 / scale)
+    canvas.setFillGray(0)
+    for tile in tiles:
+        canvas.rect(tile.left, tile.low, *tile.shows, stroke=1, fill=0)
+        canvas.setFont(font(), 6 / scale)
+        canvas.drawString(tile.left + 3 / scale, tile.low + 3 / scale, tile.name)
+    canvas.restoreState()
+    canvas.setFillGray(0)
+    canvas.setFont(font(), 4.2)
+    canvas.drawString(2 * EDGE_MM, EDGE_MM + 8, f"{pattern.title}: {len(tiles)} pages, {tiles[0].name} to "
+                      f"{tiles[-1].name}. Lay cross on cross, tape, then measure the whole.")
