@@ -49,6 +49,7 @@ def closer(
         for wanted in _sets(laid, rest, film):
             found = _strip(wanted, film, seconds / _TRIES if rest else seconds, still_wanted, tell)
             if found and lies_well(found, film) and (len(found) > len(laid) or reach_of(found) < reach_of(laid)):
+                tell(reach_of(found) + film.margin)
                 taken = {one.part.whose for one in found}
                 return found, [part for part in parts if part.whose not in taken]
         return laid, rest

@@ -15,7 +15,7 @@ from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points, arc_pieces
 
-REFIT_MM = 0.006                   # how far a refitted line may lie from what was drawn
+REFIT_MM = 0.008                   # how far a refitted line may lie from what was drawn
 CHORD_MM = 0.01                    # and half-way between two drawn points
 FLAT_MM = 0.010                    # how far chords may lie from an arc, on either side
 _CORNER = radians(18)              # a turn at a vertex beyond which the blade has a corner to cut

@@ -21,6 +21,7 @@ _LONGEST = 3                       # rings moved together
 _NEST = 4                          # rings inside one that is ordered together with them
 _NEAR = 60                         # rings of a part of the way that is shaken
 _SHAKES = 60                       # for a shaken way
+_SHAKEN_RINGS = 6000               # of many rings it is shaken less: it takes as long to settle them at all
 _LITTLE = 1e-9                     # mm: less is no gain
 
 Effort = Literal["quick", "settled", "shaken"]
@@ -41,7 +42,8 @@ def order_rings(
     if effort == "quick":
         way = _Way.begun(rings, home, around)
     else:
-        way = _settled(rings, home, around, _SHAKES if effort == "shaken" else 0)
+        shakes = min(_SHAKES, _SHAKEN_RINGS // len(rings)) if effort == "shaken" else 0
+        way = _settled(rings, home, around, shakes)
     return list(zip(way.order.tolist(), way.finest_starts(rings), strict=True))
 
 
