@@ -176,7 +176,7 @@ class BedView(QWidget):
         """Its name and which copy it is, on a plate that is read on any ground."""
         left, low, right, high = here.shape.bounds
         part = here.part
-        words = f"{part.name[:24]} {part.copy + 1}" + (f", film {part.film + 1}" if part.film else "")
+        words = f"{part.name[:24]} {part.copy + 1}" + (f", band {part.film + 1}" if part.film else "")
         words += " · pinned" if here.pinned else ""
         box = painter.fontMetrics().boundingRect(words).adjusted(-5, -2, 5, 2)
         spot = self.to_screen(np.array([[(left + right) / 2, low + 0.08 * (high - low)]]))[0]
