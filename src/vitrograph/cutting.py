@@ -11,6 +11,7 @@ from typing import Any
 
 from vitrograph.at_work import worked_out
 from vitrograph.core.cut import closer
+from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
 from vitrograph.core.errors import CutterError, VitrographError
 from vitrograph.core.job import Order
 from vitrograph.core.pipeline import Pipeline
@@ -19,6 +20,7 @@ from vitrograph.core.says import Length
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes, parse_length, parse_whole
+from vitrograph.core.workshop import default_file, load_workshop, save_workshop, with_cut
 
 _TELL_S = 5.0
 
@@ -36,6 +38,10 @@ def add_cutting(commands: Any) -> None:
     cut.add_argument("--film", metavar="N", default="1", help="which piece of film is in the cutter, from 1")
     cut.add_argument("--from", dest="start", metavar="STENCIL:PATH", help="go on after a cut that was broken off")
     cut.set_defaults(run=_cut)
+    test = commands.add_parser("ladder", help="cut a test: a square with a triangle for each force")
+    test.add_argument("--to", required=True, metavar="tcp:HOST:PORT|serial:PATH|file:PATH")
+    test.add_argument("--forces", required=True, metavar="F,F,...", help="in the cutter's own units, as 60,80,100")
+    test.set_defaults(run=_ladder)
     cutter = commands.add_parser("cutter", help="be a simulated cutter, to try things on")
     way = cutter.add_mutually_exclusive_group(required=True)
     way.add_argument("--tcp", metavar="PORT", help="on a TCP port of this computer; 0 takes a free one")
@@ -105,6 +111,8 @@ def _cut(options: argparse.Namespace) -> int:
     if control.stopped:
         where = f"after {sent.last}" if sent.last else "before the first path"
         raise CutterError(f"stopped {where}, the blade is up: {sent.done} of {sent.of} paths are cut")
+    if not options.to.startswith("file:"):                    # what is only written wears no blade
+        save_workshop(with_cut(load_workshop(default_file()), sent.cut_mm), default_file())
     print(f"film {number} of {len(runs)}: {sent.done} paths, {Length(sent.cut_mm, 0).words(order.units)} cut")
     return 0
 
@@ -117,6 +125,20 @@ def _stopping(control: Any) -> Iterator[None]:
         yield
     finally:
         signal.signal(signal.SIGINT, before)
+
+
+def _ladder(options: argparse.Namespace) -> int:
+    from vitrograph.devices.driver import say_all
+    from vitrograph.devices.ports import open_port
+
+    rungs = ladder(forces_in(options.forces))
+    held = load_workshop(default_file())
+    say_all(open_port(options.to), ladder_hpgl(rungs, 0.0 if held.cutters[0].leads_itself else held.cutters[0].offset))
+    save_workshop(with_cut(held, ladder_mm(rungs)), default_file())
+    for rung in rungs:
+        print(f"{rung.number} tick{'s' if rung.number > 1 else ' '}  force {rung.force:g}")
+    print("lift each triangle: the least force that came out clean is kept by 'workshop --set films.0.force=...'")
+    return 0
 
 
 def _start(text: str | None) -> Any:

@@ -13,7 +13,7 @@ import resvg_py
 import shapely
 from PIL import Image
 
-from specimens import PLAQUE, TUMBLER, job, run, star_job
+from specimens import PLAQUE, TUMBLER, job, remedied, run, star_job
 from vitrograph.core.cut import MOST_UNITS, Wanted, cut_work, sheet_dxf, sheet_svg, to_hpgl
 from vitrograph.core.demo import demo_job
 from vitrograph.devices.cutter import run_hpgl
@@ -111,6 +111,19 @@ def test_relief_cuts_and_marks_have_layers_of_their_own_and_are_open():
     for one in run_.sheet.laid:
         loose = [cut.kind in ("mark", "snip") for cut in run_.cuts if cut.whose == one.part.whose]
         assert loose == sorted(loose, reverse=True) and any(loose)
+
+
+def test_what_the_blade_or_its_language_is_not_fit_for_is_told():
+    long = job("Kestrel", count=24, width=90.0)
+    sheet = run(long).sheet
+    work = cut_work([Wanted(1, "K", 24, sheet)], long.changed(cut__mat_length=5000.0).cut)
+    (found,) = work.findings
+    assert found.code == "bed" and found.value > found.limit == pytest.approx(32767 / 40)
+    shorter = cut_work([Wanted(1, "K", 24, sheet)], remedied(long, found.remedy).cut)
+    assert not shorter.findings and max(one.sheet.used[0] for one in shorter.runs) <= found.limit
+    blunt = cut_work([Wanted(1, "K", 1, sheet)], long.changed(cut__offset=4.0).cut)
+    assert [one.code for one in blunt.findings] == ["blade"] and blunt.findings[0].value < 8.0
+    assert "smaller than the blade can turn in" in blunt.findings[0].says.words("mm")
 
 
 def test_passes_and_over_runs_go_over_the_same_line_again():

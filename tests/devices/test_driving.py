@@ -2,6 +2,7 @@
 
 import os
 import threading
+from itertools import pairwise
 from pathlib import Path
 
 import numpy as np
@@ -11,9 +12,20 @@ import shapely
 from specimens import job, run, star_job
 from vitrograph.cli import main
 from vitrograph.core.cut import Wanted, cut_work, to_hpgl
+from vitrograph.core.cut.ladder import ladder, ladder_mm
 from vitrograph.core.errors import CutterError
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.core.workshop import (
+    Film,
+    Workshop,
+    begun,
+    default_file,
+    load_workshop,
+    with_cut,
+    with_force,
+    with_left_over,
+)
 from vitrograph.devices.cutter import run_hpgl
 from vitrograph.devices.driver import Control, Place, places_of, send
 from vitrograph.devices.ports import FilePort, open_port
@@ -161,3 +173,41 @@ def test_from_the_command_line_an_order_is_nested_and_cut_and_what_is_wrong_is_o
         assert main(words) == 2
         told = capsys.readouterr().err
         assert sentence in told and told.count("\n") == 1
+
+
+def test_a_test_ladder_is_cut_force_by_force_and_its_triangles_lie_in_their_squares(tmp_path, capsys):
+    out = tmp_path / "ladder.plt"
+    assert main(["ladder", "--to", f"file:{out}", "--forces", "60, 80,100"]) == 0
+    assert "3 ticks  force 100" in capsys.readouterr().out
+    text = out.read_text()
+    assert [line for line in text.split("\n") if line.startswith("FS")] == ["FS60;", "FS60;", "FS80;", "FS100;"]
+    machine = SimulatedCutter(Habits(**FAST))
+    machine.take(text.encode())
+    rungs = ladder((60.0, 80.0, 100.0))
+    assert strays(machine.cut()[1:], [line for rung in rungs for line in rung.lines]) < 0.05
+    for rung in rungs:
+        *ticks, triangle, square = rung.lines
+        assert len(ticks) == rung.number
+        assert shapely.Polygon(square).buffer(-0.5).contains(shapely.Polygon(triangle))
+    apart = [shapely.Polygon(rung.lines[-1]) for rung in rungs]
+    assert min(a.distance(b) for a, b in pairwise(apart)) == pytest.approx(5.0)
+    assert load_workshop(default_file()).cutters[0].blade_m == pytest.approx(ladder_mm(rungs) / 1000)
+    for forces, sentence in (("60,many", "whole numbers like 60, 80, 100"), (",".join(["9"] * 30), "1 to 20 forces")):
+        assert main(["ladder", "--to", f"file:{out}", "--forces", forces]) == 2
+        assert sentence in capsys.readouterr().err
+
+
+def test_a_film_that_was_cut_is_shorter_by_that_and_its_leftover_is_used_first():
+    held = Workshop(films=(Film("Roll", "permanent", left=900.0, price=4.0), Film("Old", left=200.0)))
+    made = with_left_over(held, "Roll", "permanent", 250.0, (42.0, 292.0))
+    assert [(film.name, film.left, film.width) for film in made.films] == [
+        ("Roll, left over", 42.0, 292.0), ("Roll", 608.0, 305.0), ("Old", 200.0, 305.0)]
+    assert made.films[0].price == 4.0 and made.films[0].kind == "permanent"
+    assert [stock.name for stock in begun(made, Order()).cut.stock] == ["Roll, left over", "Roll"]
+    unknown = with_left_over(Workshop(), "Mat", "shelf", 100.0, (50.0, 60.0))
+    assert (unknown.films[0].name, unknown.films[0].kind) == ("Mat, left over", "shelf")
+
+
+def test_the_blade_grows_older_by_what_is_cut_and_a_film_keeps_its_force():
+    held = with_force(with_cut(with_cut(Workshop(), 1500.0), 500.0), 80.0)
+    assert held.cutters[0].blade_m == pytest.approx(2.0) and held.films[0].force == 80.0

@@ -125,6 +125,14 @@ def send(
         port.close()
 
 
+def say_all(port: Port, text: str) -> None:
+    """Send a short program whole, and let the port go. Raises CutterError."""
+    try:
+        port.write(text.encode("ascii"))
+    finally:
+        port.close()
+
+
 def _at(start: Place, places: Sequence[Place]) -> int:
     if start not in places:
         most = places[-1].stencil if places else 0

@@ -50,7 +50,8 @@ def _cut(done: FinishedOrder) -> dict[str, Any]:
             "cut_mm": work.cut_mm, "travel_mm": work.travel_mm, "seconds": work.seconds, "cost": work.bed.cost,
             "findings": [_finding(found, "cut", done.order.units) for found in work.findings],
             "pieces": [{"name": piece.job.name, "stencils": piece.sheets, "paths": len(piece.cut.paths),
-                        "cut_mm": piece.cut.cut_mm} for piece in done.pieces]}
+                        "cut_mm": piece.cut.cut_mm, "travel_mm": piece.cut.travel_mm, "seconds": piece.cut.seconds}
+                       for piece in done.pieces]}
 
 
 def _piece(r: FinishedPiece, unit: Unit) -> dict[str, Any]:

@@ -18,7 +18,7 @@ Day = Annotated[str, Meta(pattern=r"^(\d{4}-\d{2}-\d{2})?$")]
 class Cutter(Record, frozen=True):
     """A cutter with the mat or the roll it takes: a roll has no length of its own. `offset` is its blade's.
 
-    `port` is where it is driven: tcp:HOST:PORT, serial:PATH or file:PATH.
+    `port` is where it is driven: tcp:HOST:PORT, serial:PATH or file:PATH. `blade_m` are the metres its blade has cut.
     """
 
     name: Name = "Cutter"
@@ -31,10 +31,14 @@ class Cutter(Record, frozen=True):
     offset: Margin = 0.25
     leads_itself: bool = False
     port: Annotated[str, Meta(max_length=300)] = ""
+    blade_m: Annotated[float, Meta(ge=0, le=1e6)] = 0.0
 
 
 class Film(Record, frozen=True):
-    """A film: what it is, its width, the length left of it, its price a metre, and limits and give found in use."""
+    """A film: what it is, its width, the length left of it, its price a metre, and limits and give found in use.
+
+    `force` is what a test cut came out clean with, in the cutter's own units.
+    """
 
     name: Name = "Film"
     kind: FilmKind = "stencil"
@@ -45,6 +49,7 @@ class Film(Record, frozen=True):
     least_web: Margin = 0.8
     least_opening: Margin = 0.8
     give: Give | None = None
+    force: Annotated[float, Meta(ge=0, le=1e5)] | None = None
 
 
 class Tape(Record, frozen=True):

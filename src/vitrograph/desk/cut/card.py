@@ -107,6 +107,8 @@ class CutCard(StationCard):
         self.nest.clicked.connect(self._nest)
         self.anew.clicked.connect(lambda: bench.edit("Lay out anew", cut__laid=()))
         self.driving.wanted.connect(lambda: self.bench.attempt(lambda: self.driving.drive(self._run())))
+        self.driving.rest.clicked.connect(
+            lambda: self.bench.attempt(lambda: self.driving.keep_left_over(self._run())))
         self.keeper.laid.connect(self._take_work)
         self.keeper.shorter.connect(
             lambda mm: self._say_nesting(f"looking for less: {self.bench.length(mm, 0)} of this film by now"))

@@ -1,21 +1,25 @@
 """Driving a cutter from the window: where it is, how far it is, pause, go on, stop with the blade up."""
 
+from collections.abc import Callable
 from pathlib import Path
 from threading import Thread
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QLineEdit, QProgressBar
+from PySide6.QtWidgets import QComboBox, QLineEdit, QProgressBar
 
 from vitrograph.core.cut import SheetRun
+from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.units import format_minutes, parse_whole
-from vitrograph.core.workshop import load_workshop, save_workshop
+from vitrograph.core.workshop import Workshop, load_workshop, save_workshop, with_cut, with_force, with_left_over
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import Column, button, in_a_row, label
 from vitrograph.desk.kit.named import named
-from vitrograph.devices.driver import Control, Place, Sending, send
+from vitrograph.devices.driver import Control, Place, Sending, say_all, send
 from vitrograph.devices.ports import open_port
+
+_LEAST_LEFT_MM = 30.0
 
 
 class Driving(Column):
@@ -42,9 +46,21 @@ class Driving(Column):
         self.bar.setTextVisible(False)
         self.says = named(label("", "quiet"), "cutSays")
         self.going = in_a_row(self.pause, self.halt)
-        self.stack(self.where, self.start, self.cut, self.bar, self.says, self.going)
+        self.forces = named(QLineEdit(), "testForces")
+        self.forces.setPlaceholderText("forces to try, as 60, 80, 100")
+        self.forces.setAccessibleName("Forces of the test cut")
+        self.test = named(button("Cut a test ladder"), "testLadder")
+        self.rest = named(button("Keep the leftover", tip="as a film in the workshop, used first from now on"),
+                          "keepLeftover")
+        self.clean = named(QComboBox(), "cleanRung")
+        self.clean.setAccessibleName("Which came out clean")
+        self.stack(self.where, self.start, self.cut, self.bar, self.says, self.going, self.rest, self.forces,
+                   self.test, self.clean)
         self._set_going(False)
-        self.says.hide()
+        for quiet in (self.says, self.clean):
+            quiet.hide()
+        self.test.clicked.connect(lambda: self.bench.attempt(self._cut_ladder))
+        self.clean.activated.connect(self._keep_force)
         self.cut.clicked.connect(self.wanted)
         self.pause.clicked.connect(self._turn_pause)
         self.halt.clicked.connect(lambda: self._control and self._control.stop())
@@ -61,9 +77,18 @@ class Driving(Column):
         """Take the cutter's place from the workshop, and keep it there."""
         self.workshop = workshop
         try:
-            self.where.setText(load_workshop(workshop).cutters[0].port)
+            known = load_workshop(workshop)
         except VitrographError:
             return                                             # the workshop's own window says what is wrong with it
+        self.where.setText(known.cutters[0].port)
+        self._tell_worn(known)
+
+    def _tell_worn(self, known: Workshop) -> None:
+        """How old the blade is, and what force the film in use came out clean with."""
+        told = [f"blade: {known.cutters[0].blade_m:.1f} m cut"] if known.cutters[0].blade_m else []
+        told += [f"{known.films[0].name}: clean at {known.films[0].force:g}"] if known.films[0].force else []
+        if told:
+            self._say("; ".join(told))
 
     def drive(self, run: SheetRun) -> None:
         """Cut one film on the cutter that is named, or say why not."""
@@ -74,7 +99,7 @@ class Driving(Column):
         where, start = self.where.text().strip(), self._start()
         if not where:
             raise VitrographError("type where the cutter is: tcp:HOST:PORT, serial:PATH or file:PATH")
-        self._keep(where)
+        self._remember(lambda known: changed_record(known, {"cutters__0__port": where}))
         self._control, self._speed = Control(), run.choices.cut_speed
         self._set_going(True)
         self._say("opening the line to the cutter")
@@ -89,16 +114,46 @@ class Driving(Column):
             raise VitrographError(f"two numbers like 3:12 were wanted, a stencil and its path, got '{text[:20]}'")
         return Place(numbers[0], numbers[1])
 
-    def _keep(self, where: str) -> None:
-        """Remember where the cutter is; a workshop that cannot be written is no reason not to cut."""
+    def _remember(self, change: Callable[[Workshop], Workshop]) -> None:
+        """Keep something in the workshop; one that cannot be written is no reason not to cut."""
         if self.workshop is None:
             return
         try:
             known = load_workshop(self.workshop)
-            if known.cutters[0].port != where:
-                save_workshop(changed_record(known, {"cutters__0__port": where}), self.workshop)
+            made = change(known)
+            if made != known:
+                save_workshop(made, self.workshop)
         except VitrographError as error:
             self.bench.refused.emit(str(error))
+
+    def keep_left_over(self, run: SheetRun) -> None:
+        """Keep what is left over of a film in the workshop."""
+        sheet, kind = run.sheet, self.bench.order.cut.film
+        if sheet.left_over < _LEAST_LEFT_MM:
+            raise VitrographError(f"only {self.bench.length(sheet.left_over, 0)} is left over: too little to keep")
+        rest = sheet.left_over, sheet.film.width
+        self._remember(lambda known: with_left_over(known, sheet.stock.name, kind, sheet.used[0], rest))
+        long, wide = (self.bench.length(side, 0) for side in rest)
+        self._say(f"kept: {sheet.stock.name}, left over, {long} by {wide}")
+
+    def _cut_ladder(self) -> None:
+        """Cut the test, and ask which came out clean."""
+        rungs, where = ladder(forces_in(self.forces.text())), self.where.text().strip()
+        cut = self.bench.order.cut
+        say_all(open_port(where), ladder_hpgl(rungs, 0.0 if cut.leads_itself else cut.offset))
+        self._remember(lambda known: with_cut(known, ladder_mm(rungs)))
+        self.clean.clear()
+        self.clean.addItem("Which came out clean?", None)
+        for rung in rungs:
+            self.clean.addItem(f"{rung.number} tick{'s' if rung.number > 1 else ''}: force {rung.force:g}", rung.force)
+        self.clean.show()
+        self._say("lift each triangle out of its square: the least force that came out clean is the one to keep")
+
+    def _keep_force(self, index: int) -> None:
+        force = self.clean.itemData(index)
+        if force is not None:
+            self._remember(lambda known: with_force(known, force))
+            self._say(f"kept with your film: force {force:g}")
 
     def _work(self, run: SheetRun, where: str, start: Place | None, control: Control) -> None:
         """On a thread of its own: sending waits for the cutter, and the window does not."""
@@ -118,6 +173,8 @@ class Driving(Column):
 
     def _end(self, sending: Sending) -> None:
         stopped = self._control is not None and self._control.stopped
+        if not self.where.text().startswith("file:"):          # what is only written wears no blade
+            self._remember(lambda known: with_cut(known, sending.cut_mm))
         self._set_going(False)
         where = f"after {sending.last}" if sending.last else "before the first path"
         self._say(f"stopped {where}, the blade is up" if stopped else f"all {sending.of} paths are cut")

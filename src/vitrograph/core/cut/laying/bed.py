@@ -4,7 +4,7 @@ from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 
-from vitrograph.core.cut.laying.nest import Film, Laid, Part, Spot, lies_well, nested, rows_of_boxes
+from vitrograph.core.cut.laying.nest import Film, Laid, Part, Spot, Stamps, lies_well, nested, rows_of_boxes
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.job import CutChoices, Lying, Stock
 from vitrograph.core.says import Joined, Length, Says
@@ -119,8 +119,10 @@ def _lacking(part: Part, choices: CutChoices) -> BedSheet:
 
 def packer(still_wanted: Callable[[], None] = lambda: None) -> Packer:
     """The usual packer: parts nested, or in rows of boxes where those are shorter."""
+    stamps: Stamps = {}
+
     def pack(parts: Sequence[Part], film: Film, stay: Sequence[Laid]) -> tuple[Sequence[Laid], Sequence[Part]]:
-        laid, rest = nested(parts, film, stay, still_wanted)
+        laid, rest = nested(parts, film, stay, still_wanted, stamps)
         if stay:
             return laid, rest
         rows, others = rows_of_boxes(parts, film)

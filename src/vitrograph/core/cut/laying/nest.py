@@ -18,8 +18,8 @@ from shapely.geometry import Polygon
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Turning
 
-_CELLS = 250_000                   # of the raster of a sheet, about
-_FINEST = 1.0                      # mm: the least cell
+_CELLS = 150_000                   # of the raster of a sheet, about
+_FINEST = 1.5                      # mm: the least cell
 _OUTLINE_MM = 0.02                 # how much a shape's outline is simplified before it is laid
 TURNS: dict[Turning, tuple[float, ...]] = {
     "free": tuple(pi * k / 6 for k in range(12)), "quarter": tuple(pi * k / 2 for k in range(4)), "none": (0.0,)}
@@ -123,23 +123,25 @@ def lies_well(laid: Sequence[Laid], film: Film) -> bool:
 
 
 def nested(
-    parts: Iterable[Part], film: Film, pinned: Sequence[Laid] = (), still_wanted: Callable[[], None] = lambda: None
+    parts: Iterable[Part], film: Film, pinned: Sequence[Laid] = (), still_wanted: Callable[[], None] = lambda: None,
+    stamps: "Stamps | None" = None,
 ) -> tuple[list[Laid], list[Part]]:
     """Lay parts on one sheet about those that are pinned, the largest first; those laid, and those without a place.
 
-    Of all places the one that leaves the least length in use is taken, then the one nearest to the side.
+    Of all places the one that leaves the least length in use is taken, then the one nearest to the side. `stamps` are
+    kept from one sheet to the next.
     """
     raster = _Raster.of(film)
     for one in pinned:
         raster.cover(one.shape)
     laid, rest = list(pinned), []
-    stamps: dict[bytes, list[_Stamp]] = {}
+    known: Stamps = {} if stamps is None else stamps
     for part in sorted(parts, key=lambda part: -part.rough.area):
         still_wanted()
-        told = part.rough.wkb                                  # copies are turned and drawn once
-        if told not in stamps:
-            stamps[told] = [raster.stamp(part.rough, turn) for turn in TURNS[film.turning]]
-        placed = raster.place(stamps[told])
+        told = film, part.rough.wkb                            # copies are turned and drawn once
+        if told not in known:
+            known[told] = [raster.stamp(part.rough, turn) for turn in TURNS[film.turning]]
+        placed = raster.place(known[told])
         if placed is None:
             rest.append(part)
         else:
@@ -156,6 +158,9 @@ class _Stamp:
     turn: float
     reach: float                   # of the shape along the film, mm
     spectrum: NDArray[np.complex128]
+
+
+Stamps = dict[tuple[Film, bytes], list[_Stamp]]
 
 
 @dataclass(eq=False)
