@@ -89,9 +89,13 @@ def test_a_plan_has_every_part_that_scripts_rely_on():
     assert set(piece) == {"name", "count", "row", "glass", "artwork", "fit", "stencil", "weed", "transfer"}
     assert set(piece["fit"]["fan"]) == {"outer_radius_mm", "inner_radius_mm", "sweep_deg"}
     assert {"film_area_mm2", "opening_area_mm2", "openings", "islands", "findings"} <= set(piece["stencil"])
-    assert {"paths", "cut_mm", "travel_mm", "seconds", "pieces"} <= set(plan["cut"])
-    one = plan["cut"]["pieces"][0]
-    assert (one["stencils"], plan["cut"]["seconds"]) == (2, pytest.approx(2 * one["seconds"], abs=1e-3))
+    assert {"sheets", "paths", "nodes", "cut_mm", "travel_mm", "seconds", "cost", "pieces"} <= set(plan["cut"])
+    sheet, = plan["cut"]["sheets"]
+    assert {"film", "film_mm", "used_mm", "left_over_mm", "stencils"} <= set(sheet)
+    assert [(one["piece"], one["copy"]) for one in sheet["stencils"]] == [(piece["name"], 1), (piece["name"], 2)]
+    assert {"row", "at_mm", "turn_deg", "outline_mm"} <= set(sheet["stencils"][0])
+    assert sheet["used_mm"][0] + sheet["left_over_mm"] == pytest.approx(sheet["film_mm"][0], abs=1e-3)
+    assert plan["cut"]["pieces"][0]["stencils"] == 2 and plan["cut"]["seconds"] == pytest.approx(sheet["seconds"])
     assert plan["etch"]["area_mm2"] == pytest.approx(2 * piece["stencil"]["frosted_area_mm2"])
     assert piece["weed"]["pieces"][0]["kind"] == "frame"
     assert answer(Pipeline().run(star_job()), "glass") == "90>64 × 132 mm"
