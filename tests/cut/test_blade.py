@@ -116,3 +116,8 @@ def test_the_whole_of_a_stencil_is_cut_within_a_twentieth_of_a_millimetre_from_a
             assert strays(tips, sheet.tips[number - 1]) < 0.05
             assert strays(sheet.tips[number - 1], tips) < 0.05
     assert len(sheet.paths) == len(sheet.tips) + 1
+    stencil = sheet.sheet.laid[0].shape
+    for edge in (0.0, 3.0):                                    # without a margin the blade is set beyond what is used
+        (bare,) = cut_work([Wanted(1, "K", 1, run(made).sheet)], made.changed(cut__edge=edge).cut).runs
+        assert shapely.LineString(bare.setting[0]).distance(bare.sheet.laid[0].shape) > 0.9
+    assert shapely.LineString(sheet.setting[0]).distance(stencil) > 0.9

@@ -153,6 +153,8 @@ def test_places_of_its_own_are_kept_while_they_lie_well_and_told_again():
     assert lies_well(anew.sheets[0].laid, anew.sheets[0].film) and len(anew.sheets[0].laid) == 3
     other = msgspec.structs.replace(CHOICES, laid=(Lying(7, sheet=3), *moved))         # of a piece taken out since
     assert len(bed_of(every, other).sheets) == 1
+    later = tuple(msgspec.structs.replace(one, sheet=4) for one in moved)              # what lay before is gone
+    assert [len(sheet.laid) for sheet in bed_of(every, msgspec.structs.replace(CHOICES, laid=later)).sheets] == [3]
 
 
 @pytest.mark.parametrize(("stock", "level", "word"), [

@@ -4,14 +4,14 @@ A press takes hold of a stencil, dragging moves it, a double click pins it or le
 the chosen one by a millimetre, R turns it, P pins it, Page up and Page down go from film to film.
 """
 
-from dataclasses import replace
+from dataclasses import dataclass, field, replace
 from math import pi
 
 import numpy as np
 import shapely
 from msgspec.structs import replace as with_fields
 from PySide6.QtCore import QPointF, QRectF, Qt, Signal
-from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen
+from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, QTransform
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from vitrograph.core.cut import BedSheet, CutWork, SheetRun
@@ -29,6 +29,14 @@ _STEPS = {Qt.Key.Key_Left: (-1.0, 0.0), Qt.Key.Key_Right: (1.0, 0.0), Qt.Key.Key
 _TURN = pi / 12
 
 Whose = tuple[int, int, int]
+
+
+@dataclass
+class _Drawn:
+    """Painter paths of a stencil's openings, and of what stays within them, in mm on the film."""
+
+    openings: QPainterPath = field(default_factory=QPainterPath)
+    islands: QPainterPath = field(default_factory=QPainterPath)
 
 
 class BedView(QWidget):
@@ -50,7 +58,7 @@ class BedView(QWidget):
         self.trace_mm = 0.0
         self._held: tuple[Laid, QPointF] | None = None
         self._moved: Laid | None = None
-        self._paths: dict[int, list[tuple[str, Whose, QPainterPath]]] = {}
+        self._drawn: dict[int, dict[Whose, _Drawn]] = {}        # by film, what is painted of each stencil, made once
         keeper.laid.connect(self._take)
 
     # -- what is shown -------------------------------------------------------------------------------------------
@@ -79,7 +87,7 @@ class BedView(QWidget):
         self.update()
 
     def _take(self) -> None:
-        self._paths = {}
+        self._drawn = {}
         self._held = self._moved = None
         self.go(self.number)
 
@@ -155,15 +163,12 @@ class BedView(QWidget):
         painter.setBrush(QColor(theme.FILM) if well else theme.colour(theme.STOP, 0.8))
         painter.drawPath(outline)
         if not moved:
-            painter.setBrush(QColor(theme.PAPER))
-            openings, islands = QPainterPath(), QPainterPath()
-            for cut in run.cuts:
-                if cut.whose == one.part.whose and cut.kind in ("opening", "island"):
-                    (openings if cut.kind == "opening" else islands).addPath(
-                        path_of_points(self.to_screen(cut.curve.flattened(0.05))))
-            painter.drawPath(openings)
-            painter.setBrush(QColor(theme.FILM).darker(120))
-            painter.drawPath(islands)
+            drawn, (scale, x, y) = self._drawn_of(run)[one.part.whose], self.frame()
+            painter.save()
+            painter.setTransform(QTransform(scale, 0, 0, -scale, x, y))
+            painter.fillPath(drawn.openings, QColor(theme.PAPER))
+            painter.fillPath(drawn.islands, QColor(theme.FILM).darker(120))
+            painter.restore()
         if one.part.whose == self.chosen or one.part.key == self.bench.job.key:
             chosen = one.part.whose == self.chosen
             painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -171,6 +176,17 @@ class BedView(QWidget):
                                 Qt.PenStyle.SolidLine if chosen else Qt.PenStyle.DashLine))
             painter.drawPath(outline)
         self._paint_name(painter, here)
+
+    def _drawn_of(self, run: SheetRun) -> "dict[Whose, _Drawn]":
+        """What is painted of each stencil of a film, in its mm."""
+        if self.number not in self._drawn:
+            made = {one.part.whose: _Drawn() for one in run.sheet.laid}
+            for cut in run.cuts:
+                if cut.kind in ("opening", "island"):
+                    drawn = made[cut.whose]
+                    (drawn.openings if cut.kind == "opening" else drawn.islands).addPath(path_of_points(cut.tip))
+            self._drawn[self.number] = made
+        return self._drawn[self.number]
 
     def _paint_name(self, painter: QPainter, here: Laid) -> None:
         """Its name and which copy it is, on a plate that is read on any ground."""

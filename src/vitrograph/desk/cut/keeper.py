@@ -49,7 +49,7 @@ class CutKeeper(QObject):
             self._of = results
             return
         self._of = results
-        self._laying.ask(lambda: results.finished().cut)
+        self._laying.ask(lambda: _worked_out(results.finished().cut))
 
     def nest(self, seconds: float) -> None:
         """Nest the stencils of each film closer, for so many seconds; `nested` carries places, none where stopped."""
@@ -72,3 +72,10 @@ class CutKeeper(QObject):
 
     def _take_nested(self, laid: tuple[Lying, ...]) -> None:
         self.nested.emit(laid)
+
+
+def _worked_out(work: CutWork) -> CutWork:
+    """The cut with all that the window shows of it worked out, so that the window need not."""
+    for run in work.runs:
+        _ = run.tips, run.paths, run.travel_mm
+    return work

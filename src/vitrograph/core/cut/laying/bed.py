@@ -144,7 +144,8 @@ def _kept(laid: Sequence[Lying], parts: dict[tuple[int, int, int], Part]) -> dic
         part = parts.get((one.key, one.film, one.copy))
         if part is not None:
             kept.setdefault(one.sheet, []).append(Laid(part, Spot(one.x, one.y, one.turn), one.pinned))
-    return kept
+    # of sheets whose stencils are all gone nothing is left to wait for
+    return {number: kept[sheet] for number, sheet in enumerate(sorted(kept))}
 
 
 def _films(choices: CutChoices, sheets: Sequence[BedSheet]) -> Iterator[tuple[Stock, Film]]:

@@ -16,7 +16,8 @@ from vitrograph.core.cut.paths.order import order_rings
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
 
-_CORNER = np.array([1.0, 1.0])      # mm: where the blade is set, in the margin, away from all stencils
+_CORNER = np.array([1.0, 1.0])      # mm: where the cut begins that sets the blade
+_SETTING_MM = 4.5                  # the room it takes
 LIFT_SECONDS = 0.12                # raising or lowering the blade (common practice, no published source)
 
 Whose = tuple[int, int, int]
@@ -60,8 +61,16 @@ class SheetRun:
 
     @property
     def setting(self) -> tuple[Points, ...]:
-        """The small cut that sets the blade, in the margin's corner; none where the cutter leads it itself."""
-        return () if self._offset <= 0 else (SETTING + _CORNER,)
+        """The small cut that sets the blade; none where the cutter leads it itself, or where there is no room for it.
+
+        It lies in the margin's corner, or else beyond what is used of the film.
+        """
+        if self._offset <= 0:
+            return ()
+        film, used = self.sheet.film, self.sheet.used[0]
+        if film.margin >= _SETTING_MM:
+            return (SETTING + _CORNER,)
+        return (SETTING + _CORNER + [used, 0.0],) if film.length - used >= _SETTING_MM else ()
 
     def led_from(self, first: int) -> tuple[Points, ...]:
         """The pivot's paths for the cuts from that number on, straight after the blade was set."""
