@@ -11,6 +11,7 @@ LENGTH, ANGLE = {"typed": "length"}, {"typed": "angle"}
 Length = Annotated[float, Meta(gt=0, le=5000, extra=LENGTH)]
 Height = Annotated[float, Meta(ge=0, le=5000, extra=LENGTH)]
 Margin = Annotated[float, Meta(ge=0, le=500, extra=LENGTH)]
+Offset = Annotated[float, Meta(ge=0, le=10, extra=LENGTH)]
 Place = Annotated[float, Meta(ge=-5000, le=5000, extra=LENGTH)]
 Give = Annotated[float, Meta(gt=0, le=0.5)]
 Turn = Annotated[float, Meta(ge=-pi, le=pi, extra=ANGLE)]

@@ -4,7 +4,7 @@ from typing import Annotated, Literal
 
 from msgspec import Meta
 
-from vitrograph.core.job.records import Length, Margin, Place, Record, Speed, Turn
+from vitrograph.core.job.records import Length, Margin, Offset, Place, Record, Speed, Turn
 
 FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
@@ -57,7 +57,7 @@ class CutChoices(Record, frozen=True):
     mat_length: Length = 292.0
     cut_speed: Speed = 60.0
     travel_speed: Speed = 200.0
-    offset: Margin = 0.25
+    offset: Offset = 0.25
     leads_itself: bool = False
     passes: Annotated[int, Meta(ge=1, le=4)] = 1
     by_piece: bool = True

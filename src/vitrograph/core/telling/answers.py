@@ -9,7 +9,7 @@ from vitrograph.core.findings import Level
 from vitrograph.core.glass import Frustum, Turned, Wall, fan_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, TaperedGlass
 from vitrograph.core.results import FinishedOrder, OrderResults, Results
-from vitrograph.core.says import Length, in_words
+from vitrograph.core.says import Length, Says, in_words
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.units import Unit, format_minutes, format_number
 
@@ -139,4 +139,17 @@ def summary_lines(done: FinishedOrder) -> list[str]:
         lines.append(f"{piece.job.name} ({piece.job.count})")
         lines += [f"  {station:9} {text}" for station in STATIONS if (text := answer(piece.results, station, unit))]
         lines += [f"  {found.level.value}: {in_words(found.says, unit)}" for found in piece.findings()]
-    return lines
+    return lines + _cut_lines(done)
+
+
+def _cut_lines(done: FinishedOrder) -> list[str]:
+    """How all of it lies on film: each piece of film, what is found, and how long it takes."""
+    work, unit = done.cut, done.order.units
+    lines = [f"film: {work.stencils} stencil{'s' if work.stencils > 1 else ''}, {format_minutes(work.seconds)} to cut"]
+    for number, sheet in enumerate(work.bed.sheets, start=1):
+        cost = f", costs {sheet.cost:.2f}" if sheet.cost > 0 else ""
+        long, wide = Length(sheet.film.length, 0), Length(sheet.film.width, 0)
+        says = Says("{used} used of {long} by {wide}, {left} left over", used=Length(sheet.used[0], 0), long=long,
+                    wide=wide, left=Length(sheet.left_over, 0))
+        lines.append(f"  {number}  {sheet.stock.name}: {len(sheet.laid)}, {in_words(says, unit)}{cost}")
+    return lines + [f"  {found.level.value}: {in_words(found.says, unit)}" for found in work.findings]

@@ -6,7 +6,7 @@ from msgspec import Meta
 
 from vitrograph.core.job import FilmKind, SchoolName
 from vitrograph.core.job.glass import Tools
-from vitrograph.core.job.records import Give, Length, Margin, Record, Speed
+from vitrograph.core.job.records import Give, Length, Margin, Offset, Record, Speed
 
 WORKSHOP_VERSION = 1
 
@@ -28,7 +28,7 @@ class Cutter(Record, frozen=True):
     over_run: Margin = 0.6
     cut_speed: Speed = 60.0
     travel_speed: Speed = 200.0
-    offset: Margin = 0.25
+    offset: Offset = 0.25
     leads_itself: bool = False
     port: Annotated[str, Meta(max_length=300)] = ""
     blade_m: Annotated[float, Meta(ge=0, le=1e6)] = 0.0
