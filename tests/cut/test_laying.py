@@ -21,7 +21,7 @@ from vitrograph.core.cut.laying.closer import closer
 from vitrograph.core.cut.laying.nest import Film, Laid, Part, Spot, lies_well, nested, rows_of_boxes
 from vitrograph.core.errors import Cancelled
 from vitrograph.core.findings import Level
-from vitrograph.core.job import CutChoices, Lying, Stock
+from vitrograph.core.job import CutChoices, Lying, Order, Stock
 
 
 def fan(outer, inner, sweep):
@@ -138,6 +138,16 @@ def test_stock_is_used_in_its_order_and_each_piece_as_far_as_it_goes():
     first, second, third = (sheet.used[0] for sheet in bed.sheets)
     assert bed.cost == pytest.approx(0.002 * first + 0.004 * (second + third))
     assert {one.part.whose for sheet in bed.sheets for one in sheet.laid} == {(1, 0, copy) for copy in range(10)}
+
+
+def test_all_places_however_turned_are_kept_in_an_orders_file():
+    every = parts(fan(150, 60, 1.1), fan(180, 90, 0.8), each=6)
+    for turning in ("free", "quarter"):
+        choices = msgspec.structs.replace(CHOICES, stock=(Stock("Roll", 305.0, 3000.0, turning=turning),))
+        first = bed_of(every, choices)
+        assert len({round(one.turn, 3) for one in first.lying()}) > 1
+        order = Order().changed(cut__stock=choices.stock, cut__laid=first.lying())
+        assert bed_of(every, order.cut).lying() == first.lying()
 
 
 def test_places_of_its_own_are_kept_while_they_lie_well_and_told_again():

@@ -22,7 +22,7 @@ _CELLS = 150_000                   # of the raster of a sheet, about
 _FINEST = 1.5                      # mm: the least cell
 _OUTLINE_MM = 0.02                 # how much a shape's outline is simplified before it is laid
 TURNS: dict[Turning, tuple[float, ...]] = {
-    "free": tuple(pi * k / 6 for k in range(12)), "quarter": tuple(pi * k / 2 for k in range(4)), "none": (0.0,)}
+    "free": tuple(pi * k / 6 for k in range(-5, 7)), "quarter": tuple(pi * k / 2 for k in range(-1, 3)), "none": (0.0,)}
 
 Raster = NDArray[np.bool_]
 
