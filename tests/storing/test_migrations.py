@@ -131,3 +131,9 @@ def test_a_job_of_the_fifth_version_keeps_what_it_shared_and_what_it_counted():
     assert (piece.count, len(piece.measured), piece.stencil.mends[0].does) == (4, 1, "fatten webs")
     assert (order.etch.school, order.cut.film, order.transfer.roll_width) == ("long-still", "permanent", 90.0)
     assert order.name == piece.name == "Open night tumblers"
+
+
+def test_an_order_of_the_seventh_version_keeps_its_pieces_and_names_and_nothing_is_laid_yet():
+    order = load_order(FILES / "version-7.vitro")
+    assert order.version == ORDER_VERSION and len(order.pieces) == 5 and len(order.pieces[4].names.rows) == 10
+    assert (order.cut.laid, order.cut.stock, order.cut.gap, order.cut.offset) == ((), (), 12.0, 0.25)
