@@ -19,7 +19,7 @@ def bed(open_desk):
     desk = open_desk(Order.of(job("Kestrel", count=3, name="Mug"), star_job(name="Star")))
     desk.go(5)
     view = desk.shell.bed_view
-    desk.qtbot.waitUntil(lambda: view.work is not None and desk.bench.order_results.complete, timeout=60000)
+    desk.qtbot.waitUntil(lambda: view.work is not None and desk.bench.order_results.complete, timeout=30000)
     return desk, view
 
 
@@ -27,7 +27,7 @@ def settled(desk):
     """Until what was put is laid out anew."""
     keeper, order = desk.shell.bed_view.keeper, desk.bench.order
     desk.qtbot.waitUntil(lambda: keeper._of is not None and keeper._of.order == order and not keeper._laying.busy,
-                         timeout=60000)
+                         timeout=30000)
 
 
 def on_screen(view, one):
@@ -107,15 +107,15 @@ def test_nesting_closer_tells_how_far_it_is_keeps_what_it_finds_and_can_be_stopp
     before = view.work.bed.used_mm
     desk.click("nestCloser")
     assert desk.card().nest.text() == "Stop"
-    desk.qtbot.waitUntil(lambda: "by now" in desk.says("nestSays"), timeout=60000)
-    desk.qtbot.waitUntil(lambda: desk.card().nest.text() == "Nest closer", timeout=60000)
+    desk.qtbot.waitUntil(lambda: "by now" in desk.says("nestSays"), timeout=30000)
+    desk.qtbot.waitUntil(lambda: desk.card().nest.text() == "Nest closer", timeout=30000)
     settled(desk)
     assert view.work.bed.used_mm <= before + 1e-6 and len(desk.bench.order.cut.laid) == 4
     assert desk.card().anew.isEnabled()
     laid_by_it = desk.bench.order.cut.laid
     desk.click("nestCloser")
     desk.click("nestCloser")
-    desk.qtbot.waitUntil(lambda: "stopped" in desk.says("nestSays"), timeout=60000)
+    desk.qtbot.waitUntil(lambda: "stopped" in desk.says("nestSays"), timeout=30000)
     assert desk.bench.order.cut.laid == laid_by_it
     desk.click("layAnew")
     assert desk.bench.order.cut.laid == ()
@@ -154,12 +154,12 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
     desk.qtbot.waitUntil(lambda: bool(where))
     desk.type_into("cutterAt", where[0])
     desk.click("cutFilm")
-    desk.qtbot.waitUntil(lambda: "paths" in desk.says("cutSays"), timeout=60000)
+    desk.qtbot.waitUntil(lambda: "paths" in desk.says("cutSays"), timeout=30000)
     desk.click("pauseCut")
     assert card.driving.pause.text() == "Go on" and "it waits" in desk.says("cutSays")
     desk.click("pauseCut")
     desk.click("stopCut")
-    desk.qtbot.waitUntil(lambda: "the blade is up" in desk.says("cutSays") and not card.driving.busy, timeout=60000)
+    desk.qtbot.waitUntil(lambda: "the blade is up" in desk.says("cutSays") and not card.driving.busy, timeout=30000)
     assert load_workshop(desk.shell.files.workshop).cutters[0].port == where[0]
     desk.type_into("cutFrom", "2-1")
     desk.click("cutFilm")
@@ -167,11 +167,11 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
     desk.type_into("cutterAt", f"file:{tmp_path / 'cut.plt'}")
     desk.type_into("cutFrom", "2:1")
     desk.click("cutFilm")
-    desk.qtbot.waitUntil(lambda: "paths are cut" in desk.says("cutSays"), timeout=60000)
+    desk.qtbot.waitUntil(lambda: "paths are cut" in desk.says("cutSays"), timeout=30000)
     assert (tmp_path / "cut.plt").read_text().count("PD") > 10
     desk.type_into("cutterAt", "serial:/dev/none")
     desk.click("cutFilm")
-    desk.qtbot.waitUntil(lambda: "could not be opened" in desk.says("cutSays"), timeout=60000)
+    desk.qtbot.waitUntil(lambda: "could not be opened" in desk.says("cutSays"), timeout=30000)
 
 
 def test_a_test_ladder_is_cut_and_the_force_that_came_out_clean_is_kept_with_the_film(bed, tmp_path):

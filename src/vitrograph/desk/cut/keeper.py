@@ -34,6 +34,7 @@ class CutKeeper(QObject):
         bench.results_changed.connect(lambda _results: self.look())
         bench.order_changed.connect(self.look)
         bench.station_changed.connect(lambda _station: self.look())
+        self.look()                                            # the station may have been entered before it was made
 
     @property
     def nesting(self) -> bool:
