@@ -58,6 +58,12 @@ def test_a_list_written_is_read_back_the_same(rows):
         assert names_of(text_of(names), ART).names == names
 
 
+def test_a_row_with_a_count_and_no_name_is_left_out_and_told():
+    listed = names_of("words;count\nAda;2\n;3\nBea;1\n", ART)
+    assert [(row.cells, row.count) for row in listed.names.rows] == [(("Ada",), 2), (("Bea",), 1)]
+    assert listed.notes == ("line 3 has a count and nothing to make; it is left out",)
+
+
 def test_a_list_without_a_header_is_words_and_a_typed_comma_belongs_to_the_name():
     listed = names_of("Ada\n\nAda\nSmith, John\n=1+1\n", ART)
     assert [row.cells for row in listed.names.rows] == [("Ada",), ("Ada",), ("Smith, John",), ("=1+1",)]

@@ -9,7 +9,7 @@ from specimens import job
 from vitrograph.cli import main
 from vitrograph.core.errors import WorkshopError
 from vitrograph.core.job import Order
-from vitrograph.core.storing.orderfile import save_order
+from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.workshop import (
     Cutter,
     Film,
@@ -95,3 +95,13 @@ def test_what_cannot_be_set_is_one_sentence_and_the_workshop_stays(home, capsys,
     assert main(["workshop", *flags]) == 2
     told = capsys.readouterr().err
     assert sentence in told and told.count("\n") == 1 and not home.exists()
+
+
+def test_quick_begins_with_the_film_and_the_cutter_of_the_workshop(home, tmp_path, capsys):
+    assert main(["workshop", "--set", 'films=[{"name":"Roll","kind":"permanent","width":305,"left":2000,"price":4}]',
+                 "--set", "cutters.0.offset=0.4mm"]) == 0
+    glass = ["--glass", "straight", "--top", "80", "--height", "110"]
+    assert main(["quick", *glass, "--text", "Ada", "--width", "40mm", "--out", str(tmp_path / "out")]) == 0
+    assert "1  Roll: 1, " in capsys.readouterr().out
+    cut = load_order(tmp_path / "out" / "job.vitro").cut
+    assert (cut.film, cut.offset, cut.stock[0].name, cut.stock[0].price) == ("permanent", 0.4, "Roll", 4.0)

@@ -26,6 +26,7 @@ from vitrograph.core.job import (
 )
 from vitrograph.core.storing.names_file import read_names
 from vitrograph.core.units import parse_whole
+from vitrograph.core.workshop import begun, default_file, load_workshop
 from vitrograph.quick.glass import FRAMES, features, glass, hidden_edge
 from vitrograph.quick.lengths import STANDS, length, many, of_255, side, turn
 
@@ -35,13 +36,19 @@ _GAP, _CAP, _DRAWING_HIGH, _MONOGRAM_HIGH = 4.0, 10.0, 26.0, 40.0
 
 def quick_order(options: argparse.Namespace) -> Order:
     """The order of one piece that quick's flags describe, with its settings done. Raises VitrographError."""
-    order = Order.of(quick_job(options), id=new_id(), units=options.units)
+    order = _with_what_is_owned(Order.of(quick_job(options), id=new_id(), units=options.units))
     if options.names is not None:
         listed = read_names(options.names, order.pieces[0].artwork)
         for note in listed.notes:
             print(f"vitrograph: {options.names.name}: {note}", file=sys.stderr)
         order = order.changed(names=listed.names)
     return with_settings(order, options.set)
+
+
+def _with_what_is_owned(order: Order) -> Order:
+    """The order with the workshop's film, cutter, tape and cream; what a piece is made with, flags say."""
+    made = begun(load_workshop(default_file()), order)
+    return msgspec.structs.replace(order, cut=made.cut, transfer=made.transfer, etch=made.etch)
 
 
 def quick_job(options: argparse.Namespace) -> Job:

@@ -146,6 +146,9 @@ def _rows(
             if many is None:
                 told.append(f"line {line}: a count from 1 to 1000 was wanted, got '{typed[:20]}'; 1 is taken")
             count = many or 1
+            if not any(cell.strip() for cell in cells):
+                told.append(f"line {line} has a count and nothing to make; it is left out")
+                continue
         if max(map(len, cells), default=0) > _MOST_CELL:
             raise JobError(f"line {line} holds a name of more than {_MOST_CELL} letters: shorten it")
         yield tuple(cells), count
