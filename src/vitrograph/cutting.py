@@ -142,16 +142,13 @@ def _ladder(options: argparse.Namespace) -> int:
 
 
 def _start(text: str | None) -> Any:
-    """The place typed as STENCIL:PATH; None for the beginning. Raises VitrographError."""
+    """The place typed as STENCIL:PATH; None for the beginning. Raises CutterError."""
     from vitrograph.devices.driver import Place
 
-    if text is None:
-        return None
-    stencil, colon, path = text.partition(":")
-    numbers = [parse_whole(word, 1_000_000, 1) for word in (stencil, path)]
-    if not colon or numbers[0] is None or numbers[1] is None:
-        raise VitrographError(f"--from: two numbers like 3:12 were wanted, a stencil and its path, got '{text[:20]}'")
-    return Place(numbers[0], numbers[1])
+    try:
+        return None if text is None else Place.read(text)
+    except CutterError as error:
+        raise CutterError(f"--from: {error}") from None
 
 
 def _cutter(options: argparse.Namespace) -> int:

@@ -20,7 +20,8 @@ from specimens import PLAQUE, job, remedied, run
 from vitrograph.core.cut import plan_cut
 from vitrograph.core.cut.paths.lines import lines_of
 from vitrograph.core.cut.paths.order import begun_at, order_rings
-from vitrograph.core.cut.plan import _travel, tally_cut
+from vitrograph.core.cut.paths.timing import travel_of
+from vitrograph.core.cut.plan import tally_cut
 
 
 def circle(x, y, radius):
@@ -118,7 +119,7 @@ def test_a_real_stencil_is_cut_edge_last_with_little_travel():
 def test_travel_is_from_the_origin_from_end_to_start_and_back():
     paths = (np.array([[3.0, 4.0], [9.0, 4.0], [3.0, 10.0]]), np.array([[3.0, 22.0], [0.0, 5.0], [8.0, 6.0]]))
     # 3-4-5, then 12 up, then 6-8-10 home
-    assert _travel(paths) == pytest.approx(5.0 + 12.0 + 10.0)
+    assert travel_of(paths) == pytest.approx(5.0 + 12.0 + 10.0)
 
 
 def test_an_orders_tally_adds_each_kind_of_number_by_itself():

@@ -78,11 +78,6 @@ def plan_json_of(done: FinishedOrder) -> bytes:
     return (json.dumps(plan_of(done), indent=1, ensure_ascii=False) + "\n").encode("utf-8")
 
 
-def packet_names(done: FinishedOrder) -> tuple[str, ...]:
-    """The files of a packet: of an order of several pieces, each piece's are numbered, and so are sheets of film."""
-    return (*_contents(done), PLAN, ORDER)
-
-
 def write_packet(done: FinishedOrder, folder: Path) -> tuple[Path, ...]:
     """Write every file of an order, and the order itself, into a folder that is made if need be.
 

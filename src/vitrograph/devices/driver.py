@@ -9,14 +9,14 @@ from dataclasses import dataclass
 from threading import Event
 from time import monotonic
 
-from vitrograph.core.cut import SheetRun, commands_of
+from vitrograph.core.cut import SheetRun
+from vitrograph.core.cut.files.hpgl import ABORT, BEGIN, END, commands_of, program
 from vitrograph.core.errors import CutterError
 from vitrograph.core.geometry import Points, length_of
 from vitrograph.core.says import Says
+from vitrograph.core.units import parse_whole
 from vitrograph.devices.ports import Port
 
-_BEGIN, _END = ("IN", "PA", "SP1"), ("PU0,0", "SP0")
-_ABORT = b"\x1b.K"                 # device control: forget what waits in the buffer
 _FIRST_ANSWER_S = 3.0
 _ANSWER_S = 20.0                   # beside the time the path takes
 _LOOK_S = 0.05
@@ -28,6 +28,14 @@ class Place:
 
     stencil: int
     path: int
+
+    @classmethod
+    def read(cls, text: str) -> "Place":
+        """The place typed as STENCIL:PATH. Raises CutterError."""
+        numbers = [parse_whole(word, 1_000_000, 1) for word in text.split(":")]
+        if len(numbers) != 2 or numbers[0] is None or numbers[1] is None:
+            raise CutterError(f"two numbers like 3:12 were wanted, a stencil and its path, got '{text[:20]}'")
+        return cls(numbers[0], numbers[1])
 
     def __str__(self) -> str:
         return f"stencil {self.stencil}, path {self.path}"
@@ -107,7 +115,7 @@ def send(
     line = _Line(port, run.choices.cut_speed)
     paths = run.led_from(first)
     try:
-        line.say(*_BEGIN)
+        line.say(*BEGIN)
         for path in run.setting:
             line.cut(path, control)
         for number in range(first, len(places)):
@@ -159,7 +167,7 @@ class _Line:
         self._answers: bool | None = None if port.answers else False
 
     def say(self, *commands: str) -> None:
-        self._port.write("".join(f"{command};\n" for command in commands).encode("ascii"))
+        self._port.write(program(commands).encode("ascii"))
 
     def cut(self, points: Points, control: Control) -> bool:
         """Cut one path and wait until it is cut; whether it was, and not stopped meanwhile."""
@@ -184,8 +192,8 @@ class _Line:
         """The blade up and at home; at once where it was stopped."""
         try:
             if control.stopped:
-                self._port.write(_ABORT)
+                self._port.write(ABORT)
                 self.say("PU")
-            self.say(*_END)
+            self.say(*END)
         except CutterError:
             return                                             # what broke was told already

@@ -15,6 +15,7 @@ from time import sleep
 import numpy as np
 
 from vitrograph.core.cut import trail
+from vitrograph.core.cut.files.hpgl import ABORT
 from vitrograph.core.errors import CutterError
 from vitrograph.core.geometry import Points
 from vitrograph.devices.cutter import CutTrace, Reader
@@ -22,7 +23,6 @@ from vitrograph.devices.cutter import CutTrace, Reader
 _STEP_MM = 0.1                     # the tip is told so closely
 _SKIPS_RAD = radians(140)          # a worn blade does not follow a corner that turns more
 _SKIP_MM = 0.4                     # and leaves so much uncut about it
-_ABORT = b"\x1b.K"
 
 
 @dataclass(frozen=True, slots=True)
@@ -56,8 +56,8 @@ class SimulatedCutter:
 
     def take(self, data: bytes) -> bytes:
         """Obey what came, in the time it takes, and return what it answers. Raises CutterError, PowerCut."""
-        if _ABORT in data:
-            data = data.rpartition(_ABORT)[2]
+        if ABORT in data:
+            data = data.rpartition(ABORT)[2]
             self._reader.forget()
         answers = b""
         for command in self._reader.commands(data.decode("latin-1")):

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from vitrograph.core.cut.files.hpgl import commands_of
+from vitrograph.core.cut.files.hpgl import BEGIN, END, commands_of, program
 from vitrograph.core.cut.paths.blade import SET_HEADING, SETTING, led
 from vitrograph.core.errors import CutterError
 from vitrograph.core.geometry import Points, length_of
@@ -61,7 +61,7 @@ def _lines(number: int) -> Iterator[Points]:
 
 def ladder_hpgl(rungs: Sequence[Rung], offset: float) -> str:
     """A ladder as HP-GL, the force told before each rung (HP-GL Reference Guide: FS, force select)."""
-    commands = ["IN", "PA", "SP1"]
+    commands = [*BEGIN]
     heading = SET_HEADING
     if offset > 0:
         commands += [f"FS{rungs[0].force:g}", *commands_of(SETTING + _CORNER / 2)]
@@ -71,7 +71,7 @@ def ladder_hpgl(rungs: Sequence[Rung], offset: float) -> str:
             way = led(line, offset, heading)
             heading = way.heading
             commands += commands_of(way.path)
-    return "".join(f"{command};\n" for command in (*commands, "PU0,0", "SP0"))
+    return program([*commands, *END])
 
 
 def ladder_mm(rungs: Sequence[Rung]) -> float:

@@ -6,12 +6,12 @@ All points are sheet mm shifted so that the stencil's lower left corner is the m
 from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from functools import cached_property
-from math import hypot
 
 import numpy as np
 import shapely
 
 from vitrograph.core.cut.paths.order import begun_at, order_rings
+from vitrograph.core.cut.paths.timing import seconds_of, travel_of
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
@@ -20,7 +20,6 @@ from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import Sheet
 
 LONG_MAT_MM = 597.0                # a carrier mat of 24 in takes so much (common practice, no published source)
-LIFT_SECONDS = 0.12                # raising or lowering the blade (common practice, no published source)
 
 
 @dataclass(frozen=True)
@@ -41,7 +40,7 @@ class CutPlan:
     @cached_property
     def travel_mm(self) -> float:
         """Length moved with the blade up, from the origin and back to it."""
-        return _travel(self.paths)
+        return travel_of(self.paths)
 
 
 def plan_cut(choices: CutChoices, sheet: Sheet) -> CutPlan:
@@ -55,7 +54,7 @@ def plan_cut(choices: CutChoices, sheet: Sheet) -> CutPlan:
     paths = snips + marks + tuple(_over_run(ring, choices.over_run) for ring in ordered)
     size = (right - left, high - low)
     plan = CutPlan(paths, size, (-left, -low), 0.0)
-    seconds = plan.cut_mm / choices.cut_speed + plan.travel_mm / choices.travel_speed + 2 * LIFT_SECONDS * len(paths)
+    seconds = seconds_of(plan.cut_mm, plan.travel_mm, len(paths), choices)
     return CutPlan(paths, size, (-left, -low), seconds, tuple(_carrier(choices, size)))
 
 
@@ -101,8 +100,3 @@ def _rings(sheet: Sheet) -> list[shapely.LinearRing]:
 def _over_run(ring: Points, over_run: float) -> Points:
     """Cut on along the ring's beginning for `over_run` mm, so that the closing point parts cleanly."""
     return ring if over_run == 0 else np.concatenate([ring, stretch_of(ring, 0.0, over_run)[1:]])
-
-
-def _travel(paths: tuple[Points, ...]) -> float:
-    stops = [(0.0, 0.0), *((float(x), float(y)) for path in paths for x, y in (path[0], path[-1])), (0.0, 0.0)]
-    return sum(hypot(b[0] - a[0], b[1] - a[1]) for a, b in zip(stops[::2], stops[1::2], strict=True))

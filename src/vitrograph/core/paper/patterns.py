@@ -5,7 +5,7 @@ from typing import Any
 
 import numpy as np
 
-from vitrograph.core.cut import Line, lines_of
+from vitrograph.core.cut import Line, corners_in, lines_of
 from vitrograph.core.geometry import Points
 from vitrograph.core.paper.page import draw_shape, font
 from vitrograph.core.paper.stencils import sizes
@@ -67,11 +67,7 @@ def _drawer(lines: Sequence[Line], mirrored: bool) -> Any:
 
 def corners_of(points: Points) -> Points:
     """(k, 2) the points where a line turns sharply, its closing point among them."""
-    closed = bool((points[0] == points[-1]).all())
-    steps = np.diff(points, axis=0)
-    before = np.roll(steps, 1, axis=0) if closed else np.concatenate([steps[:1], steps[:-1]])
-    turns = np.abs(np.arctan2(before[:, 0] * steps[:, 1] - before[:, 1] * steps[:, 0], (before * steps).sum(axis=1)))
-    return np.asarray(points[:-1][turns > _CORNER])
+    return points[corners_in(points, _CORNER)]
 
 
 def _stroke(canvas: Any, points: Points) -> None:

@@ -11,7 +11,7 @@ from vitrograph.core.cut import SheetRun
 from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job.tree import changed_record
-from vitrograph.core.units import format_minutes, parse_whole
+from vitrograph.core.units import format_minutes
 from vitrograph.core.workshop import Workshop, load_workshop, save_workshop, with_cut, with_force, with_left_over
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import Column, button, in_a_row, label
@@ -107,12 +107,7 @@ class Driving(Column):
 
     def _start(self) -> Place | None:
         text = self.start.text().strip()
-        if not text:
-            return None
-        numbers = [parse_whole(word, 1_000_000, 1) for word in text.split(":")]
-        if len(numbers) != 2 or numbers[0] is None or numbers[1] is None:
-            raise VitrographError(f"two numbers like 3:12 were wanted, a stencil and its path, got '{text[:20]}'")
-        return Place(numbers[0], numbers[1])
+        return Place.read(text) if text else None
 
     def _remember(self, change: Callable[[Workshop], Workshop]) -> None:
         """Keep something in the workshop; one that cannot be written is no reason not to cut."""

@@ -12,6 +12,8 @@ from vitrograph.core.geometry import Points
 
 UNITS_PER_MM = 40
 MOST_UNITS = 32767                 # a number of HP-GL is a signed one of 16 bits in all but the newest cutters
+BEGIN, END = ("IN", "PA", "SP1"), ("PU0,0", "SP0")
+ABORT = b"\x1b.K"                  # device control: forget what waits in the buffer
 _LINE = 250                        # bytes, beside what ends it
 
 
@@ -21,8 +23,12 @@ def to_hpgl(paths: Iterable[Points]) -> str:
     >>> to_hpgl([np.array([[0.0, 0.0], [1.0, 0.0], [0.0, 1.0]])])
     'IN;\\nPA;\\nSP1;\\nPU0,0;\\nPD40,0,0,40;\\nPU0,0;\\nSP0;\\n'
     """
-    commands = [command for path in paths for command in commands_of(path)]
-    return "".join(f"{command};\n" for command in ("IN", "PA", "SP1", *commands, "PU0,0", "SP0"))
+    return program([*BEGIN, *(command for path in paths for command in commands_of(path)), *END])
+
+
+def program(commands: Iterable[str]) -> str:
+    """Commands as they are sent, each with what ends it."""
+    return "".join(f"{command};\n" for command in commands)
 
 
 def commands_of(path: Points) -> Iterator[str]:

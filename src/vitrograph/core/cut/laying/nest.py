@@ -5,8 +5,8 @@ where the correlation of the two is nothing, told for all places at once by the 
 than the gap have a point within half of it of both, and so a cell in common: no place that is told can be too near.
 """
 
-from collections.abc import Callable, Iterable, Iterator, Sequence
-from dataclasses import dataclass, replace
+from collections.abc import Callable, Iterable, Sequence
+from dataclasses import dataclass
 from functools import cached_property
 from math import ceil, cos, pi, sin
 
@@ -274,12 +274,3 @@ def rows_of_boxes(parts: Iterable[Part], film: Film) -> tuple[list[Laid], list[P
         laid.append(Laid(part, Spot(x, y)))
         y, deep = y + wide + film.gap, max(deep, long)
     return laid, rest
-
-
-def pushed(laid: Sequence[Laid], film: Film) -> Iterator[Laid]:
-    """Yield parts laid without pins, moved together so that the first lies against the margin."""
-    if not laid:
-        return
-    left = min(one.shape.bounds[0] for one in laid) - film.margin
-    for one in laid:
-        yield replace(one, spot=replace(one.spot, x=one.spot.x - left))

@@ -24,8 +24,8 @@ def _too_small(run: SheetRun) -> Iterator[Finding]:
     offset = run.choices.offset
     if offset <= 0:
         return
-    sides = [(np.ptp(cut.curve.points, axis=0).max(), cut) for cut in run.cuts if cut.kind in ("opening", "island")]
-    small = [side for side, _ in sides if side < 2 * offset]
+    sides = (np.ptp(cut.curve.points, axis=0).max() for cut in run.cuts if cut.kind in ("opening", "island"))
+    small = [side for side in sides if side < 2 * offset]
     if small:
         many = "an opening is" if len(small) == 1 else f"{len(small)} openings are"
         yield Finding(Code.BLADE, Level.WATCH,

@@ -13,7 +13,7 @@ from math import atan, pi, radians, tan
 import numpy as np
 from numpy.typing import NDArray
 
-from vitrograph.core.geometry import Points, arc_pieces
+from vitrograph.core.geometry import Points, arc_pieces, turns_of
 
 REFIT_MM = 0.008                   # how far a refitted line may lie from what was drawn
 CHORD_MM = 0.01                    # and half-way between two drawn points
@@ -86,7 +86,7 @@ def refit(line: Points, within: float = REFIT_MM) -> Curve:
     if len(line) < 3:
         return Curve(line, np.zeros(len(line) - 1))
     closed = bool((line[0] == line[-1]).all())
-    corners = _corners(line, closed)
+    corners = corners_in(line)
     if closed and len(corners):
         line = np.concatenate([line[corners[0]: -1], line[: corners[0] + 1]])
         corners = corners - corners[0]
@@ -99,14 +99,13 @@ def refit(line: Points, within: float = REFIT_MM) -> Curve:
     return Curve(line[at], np.array(bulges))
 
 
-def _corners(line: Points, closed: bool) -> NDArray[np.intp]:
-    """Numbers of the vertices where a line turns sharply."""
-    steps = np.diff(line, axis=0)
-    before = np.roll(steps, 1, axis=0)
-    turns = np.abs(np.arctan2(before[:, 0] * steps[:, 1] - before[:, 1] * steps[:, 0], (before * steps).sum(axis=1)))
+def corners_in(line: Points, least: float = _CORNER) -> NDArray[np.intp]:
+    """Numbers of the vertices where a (n, 2) line turns more than so far, rad; the ends of an open one are none."""
+    closed = bool((line[0] == line[-1]).all())
+    turns = turns_of(line[:-1] if closed else line)
     if not closed:
-        turns[0] = 0.0
-    return np.flatnonzero(turns > _CORNER)
+        turns[[0, -1]] = 0.0
+    return np.flatnonzero(turns > least)
 
 
 def _stretches(line: Points, within: float, whole_ring: bool) -> list[tuple[int, float]]:

@@ -3,7 +3,6 @@
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property
-from math import hypot
 
 import numpy as np
 
@@ -13,12 +12,12 @@ from vitrograph.core.cut.paths.blade import SET_HEADING, SETTING, led
 from vitrograph.core.cut.paths.curves import Curve
 from vitrograph.core.cut.paths.lines import LOOSE, Kind, Line, begun_near
 from vitrograph.core.cut.paths.order import order_rings
+from vitrograph.core.cut.paths.timing import seconds_of, travel_of
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
 
 _CORNER = np.array([1.0, 1.0])      # mm: where the cut begins that sets the blade
 _SETTING_MM = 4.5                  # the room it takes
-LIFT_SECONDS = 0.12                # raising or lowering the blade (common practice, no published source)
 
 Whose = tuple[int, int, int]
 Lines = Mapping[tuple[int, int], Sequence[Line]]
@@ -98,14 +97,12 @@ class SheetRun:
     @cached_property
     def travel_mm(self) -> float:
         """Length moved with the blade up, from the film's corner and back to it."""
-        stops = [np.zeros(2), *(end for path in self.paths for end in (path[0], path[-1])), np.zeros(2)]
-        return sum(hypot(*(b - a)) for a, b in zip(stops[::2], stops[1::2], strict=True))
+        return travel_of(self.paths)
 
     @property
     def seconds(self) -> float:
         """How long it takes, lifts and passes included."""
-        return (self.cut_mm / self.choices.cut_speed + self.travel_mm / self.choices.travel_speed
-                + 2 * LIFT_SECONDS * len(self.paths))
+        return seconds_of(self.cut_mm, self.travel_mm, len(self.paths), self.choices)
 
 
 def runs_of(bed: Bed, lines: Lines, choices: CutChoices,
