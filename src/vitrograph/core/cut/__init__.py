@@ -1,7 +1,7 @@
 """Cut: stencils laid on film, blade paths in order, and the files a cutter or another program reads."""
 
 from vitrograph.core.cut.files.dxf import sheet_dxf
-from vitrograph.core.cut.files.hpgl import MOST_UNITS, UNITS_PER_MM, commands_of, to_hpgl
+from vitrograph.core.cut.files.hpgl import MOST_UNITS, UNITS_PER_MM, to_hpgl
 from vitrograph.core.cut.files.sheet_png import sheet_png
 from vitrograph.core.cut.files.sheet_svg import sheet_svg
 from vitrograph.core.cut.files.svg import path_data, to_svg
@@ -15,5 +15,5 @@ from vitrograph.core.cut.plan import CutPlan, CutTally, plan_cut, tally_cut
 from vitrograph.core.cut.work import CutWork, Wanted, cut_work, parts_of
 
 __all__ = ["MOST_UNITS", "UNITS_PER_MM", "Bed", "BedSheet", "CutPlan", "CutTally", "CutWork", "Line", "Packer",
-           "SheetRun", "Wanted", "bed_of", "closer", "commands_of", "corners_in", "cut_work", "lines_of", "parts_of",
+           "SheetRun", "Wanted", "bed_of", "closer", "corners_in", "cut_work", "lines_of", "parts_of",
            "path_data", "plan_cut", "sheet_dxf", "sheet_png", "sheet_svg", "tally_cut", "to_hpgl", "to_svg", "trail"]
