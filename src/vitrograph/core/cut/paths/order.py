@@ -102,18 +102,23 @@ class _Way:
     @classmethod
     def begun(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices) -> "_Way":
         """By the nearest neighbour."""
-        way = cls.of(rings, home, around, range(len(rings)))
+        way = cls._over(rings, home, around, range(len(rings)))
         way.order, way.chosen = nearest_first(way.spots, way.ends[0], way.inside, around)
         return way
 
     @classmethod
     def of(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices, order: Sequence[int]) -> "_Way":
         """In an order, each begun where it is best."""
-        spots = np.stack([spots_of(ring) for ring in rings])
-        inside = [np.flatnonzero(around == at) for at in range(len(rings))]
-        way = cls(np.array(order), spots, spots[:, 0].copy(), np.array([home, home]), inside, around)
+        way = cls._over(rings, home, around, order)
         way.choose_starts()
         return way
+
+    @classmethod
+    def _over(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices, order: Sequence[int]) -> "_Way":
+        """In an order, each begun at its first spot."""
+        spots = np.stack([spots_of(ring) for ring in rings])
+        inside = [np.flatnonzero(around == at) for at in range(len(rings))]
+        return cls(np.array(order), spots, spots[:, 0].copy(), np.array([home, home]), inside, around)
 
     def part(self, first: int, after: int) -> tuple["_Way", Indices]:
         """The way from one place up to another, as a way of its own, and the numbers its rings have here."""
