@@ -29,7 +29,8 @@ def plan_in(tmp_path):
 def test_quick_writes_the_files_and_the_plan(tmp_path, capsys):
     assert quick(tmp_path, *TUMBLER, *WORDS) == 0
     names = sorted(path.name for path in (tmp_path / "out").iterdir())
-    assert names == ["cut.dxf", "cut.plt", "cut.png", "cut.svg", "job.vitro", "plan.json", "stencil.pdf", "stencil.svg"]
+    assert names == ["cut.dxf", "cut.plt", "cut.png", "cut.svg", "job.vitro", "packet.pdf", "plan.json", "stencil.pdf",
+                     "stencil.svg"]
     fan = plan_in(tmp_path)["fit"]["fan"]
     slant = hypot(132, 13)
     assert fan["outer_radius_mm"] == pytest.approx(45 * slant / 13, abs=1e-3)

@@ -16,7 +16,7 @@ from strategies import words
 from vitrograph.core.artwork import compose
 from vitrograph.core.cut import to_hpgl
 from vitrograph.core.demo import DemoName, demo_job
-from vitrograph.core.export import PACKET, write_packet
+from vitrograph.core.export import OF_A_PIECE, PACKET, write_files
 from vitrograph.core.findings import Level, worst
 from vitrograph.core.glass import generic_glasses, wall_of
 from vitrograph.core.job import Artwork, Drawing, Item
@@ -79,14 +79,14 @@ def test_every_answer_is_short_and_in_the_makers_unit(unit):
 
 def test_the_packet_is_whole_and_reads_back(tmp_path):
     done = finished(job("Kestrel"))
-    written = write_packet(done, tmp_path / "a" / "b")
-    assert {path.name for path in written} == {*PACKET, "cut.svg", "cut.dxf", "cut.plt", "cut.png", "plan.json",
+    written = write_files(done, tmp_path / "a" / "b")
+    assert {path.name for path in written} == {*OF_A_PIECE, PACKET, "cut.svg", "cut.dxf", "cut.plt", "cut.png", "plan.json",
                                              "job.vitro"}
     assert not [path for path in (tmp_path / "a" / "b").iterdir() if path.name.startswith(".")]
     assert load_order(tmp_path / "a" / "b" / "job.vitro").pieces == done.order.pieces
-    again = {path.name: path.read_bytes() for path in written if path.name in (*PACKET, "plan.json")}
+    again = {path.name: path.read_bytes() for path in written if path.name in (*OF_A_PIECE, "plan.json")}
     fresh = finished(job("Kestrel")).pieces[0]
-    made = {name: writer.write(fresh, "mm") for name, writer in PACKET.items()}
+    made = {name: writer.write(fresh, "mm") for name, writer in OF_A_PIECE.items()}
     assert made | {"plan.json": again["plan.json"]} == again
 
 
@@ -115,7 +115,7 @@ def test_every_piece_of_the_demo_goes_from_plan_to_cutter(name, tmp_path):
     assert {"strain", "relief_cuts", "bands", "closure_mm"} <= set(plan["pieces"][0]["fit"])
     for cut, path in zip(run_hpgl(to_hpgl(results.cut.paths)).cuts, results.cut.paths, strict=True):
         assert shapely.hausdorff_distance(LineString(cut), LineString(path)) < 0.03
-    written = {path.name: path for path in write_packet(finished(results.job), tmp_path / name)}
+    written = {path.name: path for path in write_files(finished(results.job), tmp_path / name)}
     assert load_order(written["job.vitro"]).job() == results.job
     # the SVG read back by our own reader of drawings has the film's area
     film = compose(Artwork((Item(Drawing("film.svg", written["stencil.svg"].read_bytes()), size_is="width",

@@ -9,7 +9,7 @@ import pytest
 from specimens import CARAFE, PLAQUE, job, run, star_job
 from vitrograph.cli import main
 from vitrograph.core.errors import GlassError, JobError, LengthError, UnfinishedError, VitrographError
-from vitrograph.core.export import write_packet
+from vitrograph.core.export import write_files
 from vitrograph.core.job import FlatGlass, Job, Order, StraightGlass, TaperedGlass, Words, with_settings
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedPiece, OrderResults
@@ -141,7 +141,7 @@ def test_only_a_complete_run_of_this_very_job_is_finished_work(tmp_path):
         with pytest.raises(UnfinishedError, match="still being worked out"):
             forged.finished()
     with pytest.raises(UnfinishedError):
-        write_packet(OrderResults.begun(PAIR).with_piece(0, run(PAIR.job(0))).finished(), tmp_path / "no")
+        write_files(OrderResults.begun(PAIR).with_piece(0, run(PAIR.job(0))).finished(), tmp_path / "no")
     assert not (tmp_path / "no").exists()
 
 

@@ -19,7 +19,7 @@ from vitrograph import __version__
 from vitrograph.at_work import worked_out
 from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.export import PATTERNS, SHEET_WRITERS, WRITERS, numbered, patterns_pdf, write_packet, written_as
+from vitrograph.core.export import PATTERNS, SHEET_WRITERS, WRITERS, numbered, patterns_pdf, write_files, written_as
 from vitrograph.core.faults import told
 from vitrograph.core.job.pieces import with_mends
 from vitrograph.core.paper import PaperName
@@ -107,8 +107,8 @@ def _parser() -> argparse.ArgumentParser:
     for kind in FILES:
         export.add_argument(f"--{kind}", type=Path, metavar="FILE")
     export.add_argument("--piece", metavar="NAME", help="one piece of an order of several, by its name or number")
-    export.add_argument("--page", choices=get_args(PaperName), help="the printer's paper for --tiles and --knife; "
-                        "the workshop's where it is not said")
+    export.add_argument("--page", choices=get_args(PaperName), help="the printer's paper for --tiles, --knife and "
+                        "--packet; the workshop's where it is not said")
     export.add_argument("--mirror", action="store_true", help="--knife mirrored, for under the glass")
     put = commands.add_parser("order", help="put jobs and orders together into one order")
     put.add_argument("--add", action="append", required=True, metavar="FILE[:COUNT]", help="its pieces, in their "
@@ -224,7 +224,7 @@ def _quick(options: argparse.Namespace) -> int:
             whose = f"{piece.job.name}, " if len(done.pieces) > 1 else ""
             lines.append(f"  {whose}mended: {proposal.says.words(order.units)}")
         done = worked_out(pipeline, order)
-    write_packet(done, options.out)
+    write_files(done, options.out, load_workshop(default_file()).house.paper)
     print("\n".join([*summary_lines(done), *lines]))
     return STOPPED if done.stopped else FINE
 

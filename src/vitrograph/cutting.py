@@ -10,7 +10,7 @@ from time import monotonic
 from typing import Any
 
 from vitrograph.at_work import worked_out
-from vitrograph.core.cut import closer
+from vitrograph.core.cut import CutWork, closer
 from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
 from vitrograph.core.errors import CutterError, VitrographError
 from vitrograph.core.job import Order
@@ -37,6 +37,8 @@ def add_cutting(commands: Any) -> None:
     cut.add_argument("--to", required=True, metavar="tcp:HOST:PORT|serial:PATH|file:PATH")
     cut.add_argument("--film", metavar="N", default="1", help="which piece of film is in the cutter, from 1")
     cut.add_argument("--from", dest="start", metavar="STENCIL:PATH", help="go on after a cut that was broken off")
+    cut.add_argument("--again", metavar="PIECE[:FILM]", help="one stencil alone, once more, by its piece's name or "
+                     "number, and the number of its film where it has several")
     cut.set_defaults(run=_cut)
     test = commands.add_parser("ladder", help="cut a test: a square with a triangle for each force")
     test.add_argument("--to", required=True, metavar="tcp:HOST:PORT|serial:PATH|file:PATH")
@@ -90,7 +92,7 @@ def _cut(options: argparse.Namespace) -> int:
     from vitrograph.devices.ports import open_port
 
     order, done = _finished(options.order)
-    runs = done.cut.runs
+    runs = (done.cut if options.again is None else _again(done, options.again)).runs
     number = parse_whole(options.film, len(runs), 1)
     if number is None:
         raise VitrographError(f"--film: a number from 1 to {len(runs)} was wanted, got '{options.film[:20]}'")
@@ -115,6 +117,18 @@ def _cut(options: argparse.Namespace) -> int:
         save_workshop(with_cut(load_workshop(default_file()), sent.cut_mm), default_file())
     print(f"film {number} of {len(runs)}: {sent.done} paths, {Length(sent.cut_mm, 0).words(order.units)} cut")
     return 0
+
+
+def _again(done: FinishedOrder, words: str) -> CutWork:
+    """One stencil of a piece by itself, as its name and the number of its film say."""
+    names = {one.job.name: one for one in done.pieces}
+    name, colon, film = words.rpartition(":") if ":" in words and words not in names else (words, "", "")
+    piece = names.get(name) or done.pieces[done.order.places.index((done.order.piece_named(name), 0))]
+    many = len(piece.sheet.outlines)
+    number = parse_whole(film, many, 1) if colon else None
+    if colon and number is None:
+        raise VitrographError(f"--again: a film from 1 to {many} was wanted, got '{film[:20]}'")
+    return done.again(piece.job.key, None if number is None else number - 1)
 
 
 @contextmanager

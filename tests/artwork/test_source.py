@@ -16,7 +16,7 @@ from vitrograph.core.artwork import bring, provenance
 from vitrograph.core.artwork.opening import kind_of, read_drawing
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.export import write_packet
+from vitrograph.core.export import write_files
 from vitrograph.core.findings import Code
 from vitrograph.core.job import Drawing, Mend, Order, Tone, TraceChoices
 from vitrograph.core.pictures.reading import gray_of, thumbnail, unpack_picture
@@ -111,7 +111,7 @@ def test_where_the_art_came_from_is_on_its_papers(tmp_path):
     said = drawing, *faces = [in_mm(says) for says in provenance(done.pieces[0].art)]
     assert faces[0] == "lettering in Zilla Slab Bold (licence OFL-1.1)" and len(faces) == 3
     assert "comet.svg, SVG drawing" in drawing and "CC0" in drawing and "changed: smooth (2)" in drawing
-    write_packet(done, tmp_path)
+    write_files(done, tmp_path)
     printed = PdfReader(tmp_path / "stencil.pdf").pages[0].extract_text()
     assert "Zilla Slab Bold" in printed and "comet.svg" in printed
     assert json.loads((tmp_path / "plan.json").read_text("utf-8"))["pieces"][0]["artwork"]["provenance"] == list(said)

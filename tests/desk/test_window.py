@@ -185,13 +185,14 @@ def test_saved_opened_and_bad_files(desk, tmp_path):
     assert shell.top.name.text() == "Star" and not desk.bench.undo_stack.canUndo()
 
 
-def test_the_work_packet_holds_every_file(desk, tmp_path):
-    desk.shell.files.write_packet(tmp_path / "packet")
+def test_all_files_are_written_into_a_folder(desk, tmp_path):
+    desk.shell.files.write_files(tmp_path / "packet")
     desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
     names = sorted(path.name for path in (tmp_path / "packet").iterdir())
-    assert names == ["cut.dxf", "cut.plt", "cut.png", "cut.svg", "job.vitro", "plan.json", "stencil.pdf", "stencil.svg"]
+    assert names == ["cut.dxf", "cut.plt", "cut.png", "cut.svg", "job.vitro", "packet.pdf", "plan.json", "stencil.pdf",
+                     "stencil.svg"]
     (tmp_path / "file").write_text("")
-    desk.shell.files.write_packet(tmp_path / "file" / "packet")
+    desk.shell.files.write_files(tmp_path / "file" / "packet")
     desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
     assert "choose another" in desk.says("message")
 

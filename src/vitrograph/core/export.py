@@ -1,4 +1,4 @@
-"""Writing finished work out: the writers by their kinds, and the packet of all files of an order.
+"""Writing finished work out: the writers by their kinds, the packet, and all files of an order at once.
 
 A writer takes one finished piece, so that nothing half worked out, nor of another job, can be written.
 """
@@ -13,12 +13,14 @@ from vitrograph.core.artwork import provenance
 from vitrograph.core.cut import SheetRun, sheet_dxf, sheet_png, sheet_svg, to_hpgl, to_svg
 from vitrograph.core.errors import OrderFileError
 from vitrograph.core.paper import PaperName, band_pdf, knife_patterns, stencil_pattern, tiled_pdf, to_pdf
+from vitrograph.core.paper.packet import collar_pattern, packet_pdf
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
 from vitrograph.core.stations import Station
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.core.storing.whole import reason, write_whole
 from vitrograph.core.telling.plan_json import plan_of
+from vitrograph.core.transfer import Surroundings, collar_of
 from vitrograph.core.units import THIN_SPACE, Unit
 
 _SMALL_PRINT = 130                 # letters that go on a line of the narrowest page
@@ -68,9 +70,9 @@ SHEET_WRITERS: dict[str, SheetWriter] = {
     "hpgl": SheetWriter("HP-GL", ".plt", lambda run, title: to_hpgl(run.paths).encode("ascii")),
     "png": SheetWriter("Picture", ".png", sheet_png),
 }
-PATTERNS = ("tiles", "knife")      # one document of all pieces, on the printer's own paper
-PACKET = {f"stencil{writer.suffix}": writer for writer in WRITERS.values() if writer.station == "cut"}
-PLAN, ORDER = "plan.json", "job.vitro"
+PATTERNS = ("tiles", "knife", "packet")      # one document of all pieces, on the printer's own paper
+OF_A_PIECE = {f"stencil{writer.suffix}": writer for writer in WRITERS.values() if writer.station == "cut"}
+PACKET, PLAN, ORDER = "packet.pdf", "plan.json", "job.vitro"
 
 
 def plan_json_of(done: FinishedOrder) -> bytes:
@@ -78,12 +80,13 @@ def plan_json_of(done: FinishedOrder) -> bytes:
     return (json.dumps(plan_of(done), indent=1, ensure_ascii=False) + "\n").encode("utf-8")
 
 
-def write_packet(done: FinishedOrder, folder: Path) -> tuple[Path, ...]:
-    """Write every file of an order, and the order itself, into a folder that is made if need be.
+def write_files(done: FinishedOrder, folder: Path, paper: PaperName = "A4") -> tuple[Path, ...]:
+    """Write every file of an order, its packet, and the order itself, into a folder that is made if need be.
 
     Raises OrderFileError.
     """
-    contents = {name: write() for name, write in _contents(done).items()}
+    contents = {PACKET: packet_pdf(done, paper)}
+    contents |= {name: write() for name, write in _contents(done).items()}
     contents[PLAN] = plan_json_of(done)
     try:
         folder.mkdir(parents=True, exist_ok=True)
@@ -106,12 +109,27 @@ def written_as(kind: str, done: FinishedOrder, pieces: Sequence[FinishedPiece]) 
 def patterns_pdf(
     kind: str, done: FinishedOrder, pieces: Sequence[FinishedPiece], paper: PaperName, *, mirrored: bool = False
 ) -> bytes:
-    """All pieces at true size on the printer's own paper: `tiles` as they are seen, `knife` as lines to follow."""
+    """All pieces on the printer's own paper: `tiles` at true size as they are seen, `knife` as lines to follow.
+
+    `packet` is the whole packet to work from; of some pieces, as if there were no others.
+    """
+    if kind == "packet":
+        return packet_pdf(done.only(pieces), paper)
     if kind == "tiles":
         patterns = [stencil_pattern(piece.sheet, piece.job.name, done.order.units) for piece in pieces]
     else:
         patterns = [one for piece in pieces for one in knife_patterns(piece.sheet, piece.job.name, mirrored=mirrored)]
     return tiled_pdf(patterns, paper, done.order.units)
+
+
+def collar_pdf(piece: FinishedPiece, copy: int, paper: PaperName, unit: Unit) -> bytes:
+    """The collar for one of the copies that stand round a glass, from 1, at true size.
+
+    Raises GlassError where there is no rim to hang it on.
+    """
+    about = Surroundings(piece.wall, piece.job.glass, piece.job.features)
+    collar = collar_of(piece.transfer.settings_of(copy), about)
+    return tiled_pdf([collar_pattern(collar, piece.job.name)], paper, unit)
 
 
 def numbered(name: str, number: int, of: int) -> str:
@@ -125,10 +143,10 @@ def numbered(name: str, number: int, of: int) -> str:
 
 
 def _contents(done: FinishedOrder) -> dict[str, Callable[[], bytes]]:
-    """The files of a packet and how each is written, without the plan and the order."""
+    """The files of an order and how each is written, without its packet, the plan and the order itself."""
     files: dict[str, Callable[[], bytes]] = {}
     for number, piece in enumerate(done.pieces, start=1):
-        for name, writer in PACKET.items():
+        for name, writer in OF_A_PIECE.items():
             files[name if len(done.pieces) == 1 else f"{number:02d}-{name}"] = partial(
                 writer.write, piece, done.order.units)
     for number, run in enumerate(done.cut.runs, start=1):

@@ -58,6 +58,9 @@ class Code(StrEnum):
     BED = "bed"
     BLADE = "blade"
     TAPE = "tape"
+    SURPLUS = "surplus"
+    LAP = "lap"
+    WAY = "way"
     TIMING = "timing"
     BEFORE = "before"
 

@@ -1,6 +1,6 @@
 """What is known of a job and of an order so far, and the finished work that only a complete run can make."""
 
-from collections.abc import Hashable, Iterable, Mapping
+from collections.abc import Hashable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, field, fields, replace
 from functools import cached_property
 from typing import Self
@@ -211,7 +211,7 @@ class OrderResults:
 
 
 def _wanted(pieces: Iterable[FinishedPiece]) -> list[Wanted]:
-    return [Wanted(piece.job.key, piece.job.name, piece.job.count, piece.sheet) for piece in pieces]
+    return [Wanted(piece.job.key, piece.job.name, piece.sheets, piece.sheet) for piece in pieces]
 
 
 @dataclass(frozen=True)
@@ -227,6 +227,10 @@ class FinishedOrder:
         together = any(found.level is Level.STOP for found in self.cut.findings)
         return together or any(piece.results.stopped for piece in self.pieces)
 
+    def only(self, pieces: Sequence[FinishedPiece]) -> "FinishedOrder":
+        """It with some of its pieces alone."""
+        return self if len(pieces) == len(self.pieces) else replace(self, pieces=tuple(pieces))
+
     @cached_property
     def cut(self) -> CutWork:
         """The cutting of all of it, laid on film."""
@@ -235,6 +239,13 @@ class FinishedOrder:
     def cut_of(self, pieces: Iterable[FinishedPiece]) -> CutWork:
         """The cutting of some of its pieces, as if there were no others."""
         return cut_work(_wanted(pieces), self.order.cut)
+
+    def again(self, key: int, film: int | None = None) -> CutWork:
+        """The cutting of one stencil of a job once more, by itself: of one of its films, or of all."""
+        piece = next(one for one in self.pieces if one.job.key == key)
+        films = None if film is None else (film,)
+        choices = replace_fields(self.order.cut, laid=())
+        return cut_work([Wanted(key, piece.job.name, 1, piece.sheet, films)], choices)
 
     def nested(self, pack: Packer) -> tuple[Lying, ...]:
         """Places for all its stencils as a packer lays them, about those that are pinned."""

@@ -8,10 +8,11 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtWidgets import QFileDialog, QWidget
 
 from vitrograph.core.errors import OrderFileError, VitrographError
-from vitrograph.core.export import write_packet
+from vitrograph.core.export import patterns_pdf, write_files
 from vitrograph.core.job import Order, new_id
 from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
+from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.workshop import Workshop, begun, default_file, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
@@ -20,6 +21,11 @@ from vitrograph.desk.kit.ask_bar import Answer, AskBar
 
 _ORDERS = "Orders (*.vitro)"
 _MOST_NAMED = 8                     # files
+
+
+def _written(path: Path, content: bytes) -> tuple[Path, ...]:
+    write_whole(path, content)
+    return (path,)
 
 
 class Files(QObject):
@@ -104,14 +110,30 @@ class Files(QObject):
         """Save the order, or say why it cannot be."""
         self.bench.attempt(lambda: self.bench.save(path), f"saved: {path.name}")
 
-    def write_packet(self, folder: Path) -> None:
+    def write_files(self, folder: Path) -> None:
         """Write all files of the order in the background, or say why they cannot be."""
         def write() -> None:
-            done = self.bench.order_results.finished()
+            done, paper = self.bench.order_results.finished(), self._workshop().house.paper
             self.bench.told.emit(f"writing into {folder.name}")
-            self.writing.ask(lambda: (folder, write_packet(done, folder)))
+            self.writing.ask(lambda: (folder, write_files(done, folder, paper)))
 
         self.bench.attempt(write)
+
+    def write_packet(self, path: Path) -> None:
+        """Write the packet of the order in the background, or say why it cannot be."""
+        def write() -> None:
+            done, paper = self.bench.order_results.finished(), self._workshop().house.paper
+            self.bench.told.emit(f"writing {path.name}")
+            self.writing.ask(lambda: (path.parent, _written(path, patterns_pdf("packet", done, done.pieces, paper))))
+
+        self.bench.attempt(write)
+
+    def print_packet(self) -> None:
+        """Print the packet through the system's dialog, at true size."""
+        from vitrograph.desk.printing import ask_and_print
+
+        self.bench.attempt(lambda: ask_and_print(self._window, self.bench.order_results.finished(),
+                                                 self._workshop().house.paper))
 
     def _tell_written(self, answer: object) -> None:
         folder, paths = cast(tuple[Path, tuple[Path, ...]], answer)
@@ -158,9 +180,16 @@ class Files(QObject):
 
     def choose_packet(self) -> None:
         """Ask where to write the packet."""
-        folder = QFileDialog.getExistingDirectory(self._window, "A folder for the work packet")
+        path, _ = QFileDialog.getSaveFileName(self._window, "Write the work packet",
+                                              f"{self.bench.order.name} packet.pdf", "PDF (*.pdf)")
+        if path:
+            self.write_packet(Path(path).with_suffix(".pdf"))
+
+    def choose_folder(self) -> None:
+        """Ask where to write all files."""
+        folder = QFileDialog.getExistingDirectory(self._window, "A folder for all files of the order")
         if folder:
-            self.write_packet(Path(folder))
+            self.write_files(Path(folder))
 
     def _ask(self, question: str, answers: Sequence[Answer]) -> None:
         self.asks.emit(AskBar(question, answers))

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 )
 from shiboken6 import isValid
 
+from vitrograph.core.cut import SheetRun
 from vitrograph.core.findings import Finding
 from vitrograph.core.results import Results
 from vitrograph.core.stations import STATIONS, Station
@@ -47,6 +48,7 @@ from vitrograph.desk.views.overlay import FrontOverlay
 from vitrograph.desk.views.sheet_view import SheetView
 from vitrograph.desk.views.view import View
 from vitrograph.desk.weed.overlay import WeedOverlay
+from vitrograph.desk.weed.ticking import Ticking
 
 if TYPE_CHECKING:
     from vitrograph.desk.cut.card import CutCard
@@ -76,7 +78,7 @@ class Shell(QMainWindow):
         self.line = StationLine(bench)
         self.glass_view = GlassView(bench)
         self.sheet_view = SheetView(bench)
-        self.sheet_view.hand_in(OVERLAYS, Handling(self.sheet_view), Tying(self.sheet_view))
+        self.sheet_view.hand_in(OVERLAYS, Handling(self.sheet_view), Tying(self.sheet_view), Ticking(self.sheet_view))
         self.work_bar = WorkBar(bench, self.glass_view)
         self.cards: dict[Station, StationCard] = {}
         self._stack = QStackedWidget()
@@ -136,6 +138,8 @@ class Shell(QMainWindow):
         self.top.save_wanted.connect(self.files.save)
         self.top.save_as_wanted.connect(self.files.choose_save)
         self.top.packet_wanted.connect(self.files.choose_packet)
+        self.top.files_wanted.connect(self.files.choose_folder)
+        self.top.print_wanted.connect(self.files.print_packet)
         self.top.send_wanted.connect(self._send)
         self.top.workshop_wanted.connect(self.open_workshop)
         self.strip.rename_wanted.connect(self.top.menus.ask_name)
@@ -167,6 +171,7 @@ class Shell(QMainWindow):
         """A station's card, its module read and made when it is first wanted: the window opens sooner."""
         if station not in self.cards:
             from vitrograph.desk.cut.card import CutCard
+            from vitrograph.desk.weed.card import WeedCard
 
             module = import_module(f"vitrograph.desk.{station}.card")
             made: StationCard = getattr(module, f"{station.capitalize()}Card")(self.bench)
@@ -174,6 +179,8 @@ class Shell(QMainWindow):
             self._stack.addWidget(made)
             if isinstance(made, CutCard):
                 self._take_bed(made)
+            if isinstance(made, WeedCard):
+                made.trouble.again_wanted.connect(self._cut_again)
         return self.cards[station]
 
     def _take_bed(self, card: "CutCard") -> None:
@@ -186,6 +193,15 @@ class Shell(QMainWindow):
         card.number = lambda: self.bed_view.number
         card.before.clicked.connect(lambda: self.bed_view.go(self.bed_view.number - 1))
         card.next.clicked.connect(lambda: self.bed_view.go(self.bed_view.number + 1))
+
+    def _cut_again(self, run: SheetRun) -> None:
+        """Cut one stencil again, alone, on the cutter that is named at the cut station."""
+        from vitrograph.desk.cut.card import CutCard
+
+        self.bench.go("cut")
+        card = self.card("cut")
+        assert isinstance(card, CutCard)
+        card.driving.drive(run)
 
     def make_ready(self) -> None:
         """Make the cards that are not made yet, one at a time, each after a pause in which the window answers."""

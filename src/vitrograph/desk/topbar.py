@@ -21,6 +21,8 @@ class TopBar(QWidget):
     save_wanted = Signal()
     save_as_wanted = Signal()
     packet_wanted = Signal()
+    files_wanted = Signal()
+    print_wanted = Signal()
     send_wanted = Signal()
     workshop_wanted = Signal()
 
@@ -52,7 +54,7 @@ class TopBar(QWidget):
         self.redo = button("Redo", "flat", "Ctrl+Shift+Z")
         self.units = {unit: button(unit, "choice", "lengths in mm" if unit == "mm" else "lengths in inches")
                       for unit in ("mm", "in")}
-        self.packet = button("Work packet", tip="all files of this order, into a folder  (Ctrl+P)")
+        self.packet = button("Work packet", tip="all of this order on paper, to work from at the bench  (Ctrl+P)")
         self.packet.setObjectName("workPacket")
         self.send = button("To the cutter", "accent", "the film laid out, and a trial  (Ctrl+Return)")
         self.send.setObjectName("send")
@@ -67,6 +69,9 @@ class TopBar(QWidget):
                                    ("Save under another name", "Ctrl+Shift+S", self.save_as_wanted)):
             menu.addAction(text, keys, signal.emit)
         self.addActions(menu.actions())
+        menu.addSeparator()
+        menu.addAction("Print the packet", self.print_wanted.emit)
+        menu.addAction("Write all files into a folder", self.files_wanted.emit)
         menu.addSeparator()
         menu.addAction("The workshop", self.workshop_wanted.emit)
         return menu

@@ -16,12 +16,13 @@ from vitrograph.core.stencil import Sheet
 
 @dataclass(frozen=True, eq=False)
 class Wanted:
-    """What is to be cut of one job: its key and name, how many, and its stencil's films."""
+    """What is to be cut of one job: its key and name, how many, its stencil, and which films of that; None: all."""
 
     key: int
     name: str
     count: int
     sheet: Sheet
+    films: tuple[int, ...] | None = None
 
 
 @dataclass(frozen=True, eq=False)
@@ -70,7 +71,8 @@ class CutWork:
 def parts_of(wanted: Iterable[Wanted]) -> list[Part]:
     """Every stencil that is to be cut: each film of each copy."""
     return [Part(one.key, film, copy, outline, one.name)
-            for one in wanted for copy in range(one.count) for film, outline in enumerate(one.sheet.outlines)]
+            for one in wanted for copy in range(one.count) for film, outline in enumerate(one.sheet.outlines)
+            if one.films is None or film in one.films]
 
 
 def cut_work(wanted: Iterable[Wanted], choices: CutChoices, still_wanted: Callable[[], None] = lambda: None,
@@ -79,6 +81,7 @@ def cut_work(wanted: Iterable[Wanted], choices: CutChoices, still_wanted: Callab
     every = list(wanted)
     bed = bed_of(parts_of(every), choices, still_wanted, pack)
     box = choices.gap / 2 if choices.boxes else None
-    lines: Lines = {(one.key, film): lines_of(one.sheet, film, "settled", box)
+    parting = choices.gap / 2 if choices.parted else None
+    lines: Lines = {(one.key, film): lines_of(one.sheet, film, "settled", box, parting)
                     for one in every for film in range(len(one.sheet.outlines))}
     return CutWork(bed, runs_of(bed, lines, choices, still_wanted))

@@ -2,6 +2,7 @@
 
 from vitrograph.core.glass.assess import AssessInput, Assessment, assess, eye_before, patch_of
 from vitrograph.core.glass.crosscheck import check_heights, check_water
+from vitrograph.core.glass.inside import WATER_G_PER_ML, Inside, inside_of
 from vitrograph.core.glass.keepout import Block, along_at, blocks_of
 from vitrograph.core.glass.material import MATERIALS, TEST_SPOT, Material
 from vitrograph.core.glass.measure import frustum_of, radius_of, wall_of
@@ -56,6 +57,7 @@ __all__ = [
     "MATERIALS",
     "STRAIGHT_LENS",
     "TEST_SPOT",
+    "WATER_G_PER_ML",
     "AssessInput",
     "Assessment",
     "Ball",
@@ -63,6 +65,7 @@ __all__ = [
     "Cone",
     "Fan",
     "Frustum",
+    "Inside",
     "Material",
     "Motif",
     "Pane",
@@ -95,6 +98,7 @@ __all__ = [
     "girth_at",
     "glass_json",
     "horizon",
+    "inside_of",
     "largest_motif",
     "mean_glass",
     "measure_silhouette",

@@ -10,13 +10,11 @@ import msgspec
 import numpy as np
 
 from vitrograph.core.errors import GlassError
+from vitrograph.core.glass.inside import WATER_G_PER_ML, inside_of
 from vitrograph.core.glass.measure import frustum_of, wall_of
-from vitrograph.core.glass.walls import Frustum, profile_at
-from vitrograph.core.job import FlatGlass, Glass, TaperedGlass, Tools
+from vitrograph.core.glass.walls import Frustum
+from vitrograph.core.job import Glass, TaperedGlass, Tools
 from vitrograph.core.says import Length, Says
-
-_SLICES = 2001
-WATER_G_PER_ML = 0.9982            # at 20 °C (CRC Handbook of Chemistry and Physics, density of water)
 
 
 @dataclass(frozen=True, slots=True)
@@ -85,37 +83,15 @@ def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float, to
     The inside is the outside profile less the wall, from the bottom's thickness up. Raises GlassError where the glass
     is flat, where a thickness is not known, or where nothing is left of the inside.
     """
-    if isinstance(glass, FlatGlass):
-        raise GlassError("a pane holds no water: this check is for round glasses")
     if grams <= 0:
         raise GlassError(f"the weight of the water must be more than 0, got {grams:g} g")
-    if wall_mm <= 0 or bottom_mm <= 0:
-        raise GlassError("how thick the wall and the bottom are is not typed yet: without that the weight says nothing")
-    volume, side = _inside(glass, wall_mm, bottom_mm)
-    expected = volume / 1000 * WATER_G_PER_ML
+    inside = inside_of(wall_of(glass), wall_mm, bottom_mm)
+    expected = inside.volume / 1000 * WATER_G_PER_ML
     # widening every diameter by d adds side * d/2 of volume, to first order
-    error = (grams - expected) / WATER_G_PER_ML * 1000 / side * 2
+    error = (grams - expected) / WATER_G_PER_ML * 1000 / inside.side * 2
     way = "larger" if error > 0 else "smaller"
     off = "agrees with the readings" if abs(error) <= tools.ruler_error else Says(
         "speaks for diameters {error} {way}", error=Length(abs(error), 2), way=way)
     says = Says("it should hold {expected} g; {grams} g {off}", expected=f"{expected:.0f}", grams=f"{grams:.0f}",
                 off=off)
     return WaterCheck(expected, grams - expected, error, says)
-
-
-def _inside(glass: Glass, wall_mm: float, bottom_mm: float) -> tuple[float, float]:
-    """Inside volume (mm³) and the area of its side (mm²), by the disc method over the upright height."""
-    wall = wall_of(glass)
-    s = np.linspace(0.0, wall.length, _SLICES)
-    outside, up = profile_at(wall, s)
-    brim = float(up.max())
-    if bottom_mm >= brim:
-        raise GlassError("the bottom is as thick as the glass is high: measure it again")
-    # a wall's thickness is measured square to it
-    out, rise = np.gradient(outside, s), np.gradient(up, s)
-    z = np.linspace(bottom_mm, brim, _SLICES)
-    radius = np.interp(z, up + wall_mm * out, np.maximum(outside - wall_mm * rise, 0.0))
-    if not radius.max() > 0:
-        raise GlassError("the wall is thicker than the glass is wide: measure it again")
-    slices = np.diff(z) * (radius[1:] ** 2 + radius[1:] * radius[:-1] + radius[:-1] ** 2) / 3
-    return float(pi * slices.sum()), float(pi * ((radius[1:] + radius[:-1]) * np.diff(z)).sum())

@@ -44,6 +44,7 @@ from vitrograph.core.job.shared import (
     FilmKind,
     Lying,
     SchoolName,
+    SettingWay,
     Stock,
     TransferChoices,
     Turning,
@@ -55,7 +56,8 @@ __all__ = [
     "Design", "Drawing", "EdgeName", "EtchChoices", "Face", "Features", "FilmGives", "FilmKind", "FilmMend",
     "FilmMendName", "Fit", "FlatGlass", "FontFile", "Girth", "Glass", "Item", "Job", "KeepOut", "Lying", "MaterialName",
     "Mend", "MendName", "Mode", "Monogram", "MonogramStyle", "Names", "Obstacle", "Order", "OutlineName", "Piece",
-    "Repeat", "Row", "SchoolName", "Shape", "Shared", "SizeRule", "SizeSide", "Stand", "StencilChoices", "StencilKind",
+    "Repeat", "Row", "SchoolName", "SettingWay",
+    "Shape", "Shared", "SizeRule", "SizeSide", "Stand", "StencilChoices", "StencilKind",
     "Stock", "StraightGlass", "Taken", "TaperedGlass", "TieChoices", "Tone", "ToneName", "ToolName", "Tools",
     "TraceChoices", "TransferChoices", "Turning", "Words", "kind_of_item", "new_id", "piece_of", "with_settings",
 ]

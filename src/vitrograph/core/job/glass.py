@@ -24,12 +24,16 @@ class _Glass(Record, frozen=True, tag_field="kind"):
 
 
 class FlatGlass(_Glass, frozen=True, tag="flat"):
-    """A pane, plaque or the underside of a dish: its width and height, and the edge a frame hides all round."""
+    """A pane, plaque or the underside of a dish: its width and height, and the edge a frame hides all round.
+
+    It lies loose on the bench, stands upright in its place, or is the hollow underside of a dish.
+    """
 
     width: Length = 200.0
     height: Length = 150.0
     outline: Literal["rectangle", "oval"] = "rectangle"
     frame: Margin = 0.0
+    lies: Literal["loose", "upright", "hollow"] = "loose"
 
 
 class StraightGlass(_Glass, frozen=True, tag="straight"):
@@ -102,7 +106,8 @@ class Features(Record, frozen=True):
     """What a piece has beside its wall: thicknesses, the wall a foot and a rim bead take, places to keep out of.
 
     Its rim stands `rim_rise` higher at the angle `rim_high` than across from there. `use` tells whether somebody
-    drinks from it, and so whether its rim is a lip.
+    drinks from it, and so whether its rim is a lip. `on_it` is what must come off before the film goes on; a piece that
+    is painted, gilded or silvered may bear `no_alcohol`.
     """
 
     thickness: Margin = 0.0
@@ -112,6 +117,8 @@ class Features(Record, frozen=True):
     rim_rise: Margin = 0.0
     rim_high: Turn = 0.0
     use: Literal["drinking", "display"] = "drinking"
+    on_it: Literal["nothing", "label", "paint", "wax"] = "nothing"
+    no_alcohol: bool = False
     keep_out: Annotated[tuple[KeepOut, ...], Meta(max_length=40)] = ()
 
 

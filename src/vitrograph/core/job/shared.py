@@ -8,6 +8,7 @@ from vitrograph.core.job.records import Length, Margin, Offset, Place, Record, S
 
 FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
 SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
+SettingWay = Literal["suits", "middle", "hinge", "lowered", "edge", "hand", "on the glass"]
 
 
 # how parts may be turned on film: as they like, by quarters, or not at all where the film has a grain
@@ -46,9 +47,10 @@ class CutChoices(Record, frozen=True):
     """Film, carrier mat and the cutter's habits; speeds in mm/s.
 
     The blade's `offset` is how far its tip trails its pivot; a cutter that `leads_itself` is sent the drawing. `gap`
-    is the least film between two stencils, `edge` what of a mat or a roll is left free along its edges. `stock` is the
-    film there is, the first used first; where none is named there is film as large as the mat, as often as wanted.
-    `laid` are places chosen on it, by hand or by nesting.
+    is the least film between two stencils, `edge` what of a mat or a roll is left free along its edges; where `parted`,
+    the film round each stencil is cut into parts that are pulled one by one. `stock` is the film there is, the first
+    used first; where none is named there is film as large as the mat, as often as wanted. `laid` are places chosen on
+    it, by hand or by nesting.
     """
 
     film: FilmKind = "stencil"
@@ -64,17 +66,28 @@ class CutChoices(Record, frozen=True):
     gap: Margin = 12.0
     edge: Margin = 5.0
     boxes: bool = False
+    parted: bool = False
     stock: Annotated[tuple[Stock, ...], Meta(max_length=200)] = ()
     laid: Annotated[tuple[Lying, ...], Meta(max_length=MOST_SPOTS)] = ()
 
 
 class TransferChoices(Record, frozen=True):
-    """The tape on the roll, and how far it reaches beyond the stencil."""
+    """The tape on the roll, how far it reaches beyond the stencil, and the way the film is set on the glass.
+
+    A piece of tape serves for `uses` films. Films of one glass lap by `least_lap` at least. The film settles so many
+    minutes, `warmed` or not.
+    """
 
     roll_width: Length = 120.0
     margin: Margin = 6.0
     top_extra: Margin = 38.0
     overlap: Margin = 8.0
+    clear: bool = True
+    uses: Annotated[int, Meta(ge=1, le=50)] = 1
+    way: SettingWay = "suits"
+    least_lap: Margin = 3.0
+    settle: Annotated[float, Meta(ge=0, le=1440)] = 15.0
+    warmed: bool = False
 
 
 class EtchChoices(Record, frozen=True):

@@ -1,6 +1,7 @@
 """What has been done of orders, kept in the logbook's file as it happens: it outlives the program and the day."""
 
 import sqlite3
+from itertools import pairwise
 from types import MappingProxyType
 from typing import cast
 
@@ -47,6 +48,14 @@ class Makings:
         with self.book.open() as book:
             book.execute("INSERT OR REPLACE INTO clock VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
                          (*_key(book, order_id, ref, now), clock.seconds, clock.since, clock.spent))
+
+    def gaps(self, station: Station) -> list[float]:
+        """The seconds between one tick and the next at a station, of one copy each, in all makings. Raises
+        LogbookError."""
+        with self.book.open() as book:
+            rows = book.execute("SELECT making, piece, copy, at FROM done WHERE station = ? "
+                                "ORDER BY making, piece, copy, at", (station,)).fetchall()
+        return [after[3] - before[3] for before, after in pairwise(rows) if before[:3] == after[:3]]
 
     def end(self, order_id: str, now: float) -> None:
         """End the making under way: the order may be made again from the first step. Raises LogbookError."""

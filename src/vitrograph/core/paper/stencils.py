@@ -30,6 +30,8 @@ def sizes(fitted: Fitted, unit: Unit) -> str:
     if fitted.size_is != "on the glass":
         words = Says("{words}, {wide} x {high} on the glass", words=words, wide=Length(fitted.on_glass[0]),
                      high=Length(fitted.on_glass[1]))
+    if fitted.chart.mirrored:
+        words = Says("{words}; mirrored, for the back of the glass", words=words)
     return plain_words(words, unit)
 
 
@@ -60,3 +62,7 @@ def band_pdf(sheet: Sheet, title: str, unit: Unit = "mm") -> bytes:
                     f"{says}. Then type what you see at the fit station.", unit)
 
 
+def patch_pdf(shape: Polygon, title: str, unit: Unit = "mm") -> bytes:
+    """The outline of one bit of film at true size, to cut a scrap by that takes its place."""
+    says = "Cut a scrap of film by this outline, lay it on its place, and press it down."
+    return page_pdf(shape, MultiPolygon(), title, says, unit)

@@ -84,20 +84,27 @@ def tiled_pdf(patterns: Sequence[Pattern], paper: PaperName, unit: Unit) -> byte
     canvas.setTitle(patterns[0].title if patterns else "Vitrograph")
     canvas.setCreator("Vitrograph")
     for pattern in patterns:
-        page, tiles = tiles_of(pattern.box, paper)
-        if len(tiles) > 1:
-            _begin(canvas, page)
-            _map(canvas, pattern, page, tiles)
-            canvas.showPage()
-        for tile in tiles:
-            _begin(canvas, page)
-            _tile(canvas, pattern, tile, tiles, unit)
-            canvas.showPage()
+        draw_pattern(canvas, pattern, paper, unit)
     canvas.save()
     return out.getvalue()
 
 
-def _begin(canvas: Any, page: tuple[float, float]) -> None:
+def draw_pattern(canvas: Any, pattern: Pattern, paper: PaperName, unit: Unit) -> int:
+    """Draw the pages of one pattern, and where it takes several a map of them first; how many pages those are."""
+    page, tiles = tiles_of(pattern.box, paper)
+    if len(tiles) > 1:
+        begin_page(canvas, page)
+        _map(canvas, pattern, page, tiles)
+        canvas.showPage()
+    for tile in tiles:
+        begin_page(canvas, page)
+        _tile(canvas, pattern, tile, tiles, unit)
+        canvas.showPage()
+    return len(tiles) + (len(tiles) > 1)
+
+
+def begin_page(canvas: Any, page: tuple[float, float]) -> None:
+    """Begin a page of a size in mm, told in mm from then on."""
     canvas.setPageSize((page[0] * PT_PER_MM, page[1] * PT_PER_MM))
     canvas.scale(PT_PER_MM, PT_PER_MM)
 

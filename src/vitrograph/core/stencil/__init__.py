@@ -4,7 +4,7 @@ from vitrograph.core.stencil.checks import SIDES, CheckInput, check_stencil
 from vitrograph.core.stencil.demands import Demands, DemandsInput, demands_of
 from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.mending.proposal import Proposal, mend_all, smallest_factor
-from vitrograph.core.stencil.outlines.guard import Guard
+from vitrograph.core.stencil.outlines.guard import LAP_MM, Guard, courses
 from vitrograph.core.stencil.seal import Seal
 from vitrograph.core.stencil.sheet import Sheet, SheetInput, build_sheet
 from vitrograph.core.stencil.tying.carry import Proof
@@ -12,6 +12,7 @@ from vitrograph.core.stencil.tying.ties import Tie
 from vitrograph.core.stencil.work import Work
 
 __all__ = [
+           "LAP_MM",
            "SIDES",
            "CheckInput",
            "Demands",
@@ -28,6 +29,7 @@ __all__ = [
            "Work",
            "build_sheet",
            "check_stencil",
+           "courses",
            "demands_of",
            "mend_all",
            "smallest_factor",

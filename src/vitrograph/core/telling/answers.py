@@ -8,10 +8,11 @@ from vitrograph.core.etch import tally_etch
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import Frustum, Turned, Wall, fan_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, TaperedGlass
-from vitrograph.core.results import FinishedOrder, OrderResults, Results
+from vitrograph.core.results import FinishedOrder, FinishedPiece, OrderResults, Results
 from vitrograph.core.says import Length, Says, in_words
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.units import Unit, format_minutes, format_number
+from vitrograph.core.weed import weeding_seconds
 
 
 def glass_line(wall: Wall, unit: Unit = "mm") -> str:
@@ -116,7 +117,8 @@ def _weed(r: Results, unit: Unit) -> str:
 def _transfer(r: Results, unit: Unit) -> str:
     if r.transfer is None:
         return ""
-    return f"tape {Length(r.transfer.strips[0].width, 0, tool=True).words(unit)}"
+    strips = r.transfer.strips
+    return f"tape {Length(strips[0].width, 0, tool=True).words(unit)}" if strips else "no tape"
 
 
 def _etch(r: Results, unit: Unit) -> str:
@@ -139,7 +141,21 @@ def summary_lines(done: FinishedOrder) -> list[str]:
         lines.append(f"{piece.job.name} ({piece.job.count})")
         lines += [f"  {station:9} {text}" for station in STATIONS if (text := answer(piece.results, station, unit))]
         lines += [f"  {found.level.value}: {in_words(found.says, unit)}" for found in piece.findings()]
+        lines += _hand_lines(piece, unit)
     return lines + _cut_lines(done)
+
+
+def _hand_lines(piece: FinishedPiece, unit: Unit) -> list[str]:
+    """The steps of weeding, in a line, and of transfer for every stencil that one glass takes."""
+    lines = [f"  weed ({format_minutes(weeding_seconds(piece.weed.edges, None))} min, a guess): "
+             f"{len(piece.weed.pull)} to pull, {len(piece.weed.stay)} to stay"]
+    many = len(piece.transfer.copies)
+    for copy in range(1, many + 1):
+        lines.append("  transfer" if many == 1 else f"  transfer, stencil {copy} of {many} round the glass")
+        for number, step in enumerate(piece.transfer.steps_of(copy), start=1):
+            lines.append(f"    {number:2}  {in_words(step.says, unit)}")
+            lines += [f"        {text}" for said in (step.note, step.caution) if (text := in_words(said, unit))]
+    return lines
 
 
 def _cut_lines(done: FinishedOrder) -> list[str]:

@@ -1,6 +1,5 @@
 """The plan: a finished order as plain data for `plan --json` and for scripts (docs/formats.md)."""
 
-from dataclasses import asdict
 from math import degrees
 from typing import Any
 
@@ -13,8 +12,8 @@ from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
 from vitrograph.core.stations import STATIONS
 from vitrograph.core.stencil import SIDES
+from vitrograph.core.telling.hands_json import step_of, transfer_of, weed_of
 from vitrograph.core.units import Unit
-from vitrograph.core.work import Step
 
 _DIGITS = 4
 
@@ -85,19 +84,8 @@ def _piece(r: FinishedPiece, unit: Unit) -> dict[str, Any]:
             **_demands(r, unit),
             "findings": [_finding(f, station, unit) for station in STATIONS for f in r.findings(station)],
         },
-        "weed": {"pieces": [
-            {"number": p.number, "kind": p.kind, "name": p.name, "where": p.where, "at_mm": list(p.spot),
-             "area_mm2": p.shape.area, "how": p.how} for p in r.weed.bits
-        ]},
-        "transfer": {
-            "tape_needed": r.transfer.needed,
-            "tape_mm": list(r.transfer.settings[0].tape_size),
-            "strips": [asdict(strip) for strip in r.transfer.strips],
-            "marks_mm": [list(mark) for mark in r.transfer.marks],
-            "from_rim_mm": {"left": r.transfer.settings[0].rim_left, "right": r.transfer.settings[0].rim_right},
-            "above_table_mm": r.transfer.settings[0].above_table,
-            "steps": [in_words(step.says, unit) for step in r.transfer.steps],
-        },
+        "weed": weed_of(r, unit),
+        "transfer": transfer_of(r, unit),
     }
 
 
@@ -110,12 +98,8 @@ def _etch(done: FinishedOrder) -> dict[str, Any]:
         "glasses": done.etch.glasses,
         "area_mm2": done.etch.area,
         "pieces": [{"name": piece.job.name, "count": piece.job.count, "area_mm2": piece.etch.area,
-                    "steps": [_step(step, done.order.units) for step in piece.etch.steps]} for piece in done.pieces],
+                    "steps": [step_of(step, done.order.units) for step in piece.etch.steps]} for piece in done.pieces],
     }
-
-
-def _step(step: Step, unit: Unit) -> dict[str, Any]:
-    return {"says": in_words(step.says, unit), "seconds": step.seconds, "caution": step.caution}
 
 
 def _demands(r: FinishedPiece, unit: Unit) -> dict[str, Any]:
@@ -149,7 +133,8 @@ def _films(r: FinishedPiece) -> dict[str, Any]:
     left, _, _, high = r.sheet.outline.bounds
     outlines = [[list(map(list, ring.coords)) for ring in (outline.exterior, *outline.interiors)]
                 for outline in r.sheet.outlines]
-    bands = [{"order": number, "outline_mm": list(outline.bounds), "from_rim_mm": [setting.rim_left, setting.rim_right],
+    bands = [{"order": number, "outline_mm": list(outline.bounds), "from_rim_mm": [setting.placing.left.down,
+                                                                                          setting.placing.right.down],
               "strain_at_openings_pct": 100 * film.strain_at_openings, "marks_mm": [list(mark) for mark in film.marks]}
              for number, (film, outline, setting) in enumerate(
                  zip(r.fitted.films, r.sheet.outlines, r.transfer.settings, strict=True), start=1)]

@@ -1,5 +1,37 @@
-"""Transfer: tape, marks to aim by, and the glass at rest."""
+"""Transfer: tape, where each film goes, the way it is set, what masks the rest, and the glass at rest."""
 
-from vitrograph.core.transfer.plan import PRESS_EDGES, Setting, Strip, TransferPlan, plan_transfer, tape_strips
+from vitrograph.core.transfer.collar import Collar, collar_cone, collar_of
+from vitrograph.core.transfer.mask import Run
+from vitrograph.core.transfer.placing import Placing, Spot, Surroundings, grams, placing_of
+from vitrograph.core.transfer.plan import TransferInput, TransferPlan, plan_transfer, raised
+from vitrograph.core.transfer.taping import CutOff, Strip, cut_list, tape_strips
+from vitrograph.core.transfer.telling import other_ways, what_a_slip_does, where_it_goes
+from vitrograph.core.transfer.walk import PRESS_EDGES, SETTLE, Setting
+from vitrograph.core.transfer.ways import Offer
 
-__all__ = ["PRESS_EDGES", "Setting", "Strip", "TransferPlan", "plan_transfer", "tape_strips"]
+__all__ = [
+    "PRESS_EDGES",
+    "SETTLE",
+    "Collar",
+    "CutOff",
+    "Offer",
+    "Placing",
+    "Run",
+    "Setting",
+    "Spot",
+    "Strip",
+    "Surroundings",
+    "TransferInput",
+    "TransferPlan",
+    "collar_cone",
+    "collar_of",
+    "cut_list",
+    "grams",
+    "other_ways",
+    "placing_of",
+    "plan_transfer",
+    "raised",
+    "tape_strips",
+    "what_a_slip_does",
+    "where_it_goes",
+]

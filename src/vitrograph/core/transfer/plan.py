@@ -1,4 +1,4 @@
-"""Transfer: the tape, the marks to aim by, and how the glass is bedded.
+"""Transfer: from the weeded film to the glass: tape, where each film goes, the way it is set, and what masks the rest.
 
 Practice here (a little more tape than stencil, extra at the top to hold, middle first) is common practice, no
 published source.
@@ -7,181 +7,173 @@ published source.
 from collections.abc import Iterator
 from dataclasses import dataclass
 from functools import cached_property
-from math import ceil
+from itertools import combinations
+from math import asin, sin
 
 import numpy as np
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.fit import Fitted
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Frustum, Pane
-from vitrograph.core.job import TransferChoices
+from vitrograph.core.glass import Frustum, Wall
+from vitrograph.core.job import Features, FlatGlass, Glass, Job, MaterialName, TransferChoices
 from vitrograph.core.job.change import put
 from vitrograph.core.says import Length, Says
-from vitrograph.core.stencil import Sheet
+from vitrograph.core.stencil import Demands, Sheet
+from vitrograph.core.transfer.mask import mask_of
+from vitrograph.core.transfer.placing import Surroundings, placing_of
+from vitrograph.core.transfer.taping import Strip, narrow_tape, strips_over
+from vitrograph.core.transfer.walk import Circumstances, Setting, walk
+from vitrograph.core.transfer.ways import Case, Offer, offers, refused, way_for
 from vitrograph.core.work import Step
 
-LEAST_MARGIN_MM = 2.0
-PRESS_EDGES = "press edges"       # the key of the step at which every edge is pressed down
-SETTLE_MINUTES = 15                # letting the film grip before the cream; 10 to 40 is usual
+_BLIND: tuple[MaterialName, ...] = ("mirror", "coated", "coated inside")     # nothing is seen through these
+_LEVEL = 0.01                      # slope of a wall that needs no raising
+_OVER_MM = 0.05
 
 
 @dataclass(frozen=True, slots=True)
-class Strip:
-    """One strip of tape laid across the stencil: its lower left corner on the sheet, width and height, mm."""
+class TransferInput:
+    """What the transfer depends on beside the sheet and its demands."""
 
-    x: float
-    y: float
-    width: float
-    height: float
+    choices: TransferChoices
+    glass: Glass
+    features: Features
+    material: MaterialName
+    mask_width: float
 
-
-@dataclass(frozen=True)
-class Setting:
-    """One film to be set: its tape, the four centre marks on the sheet, and the distances to set it by, in mm.
-
-    `rim_left` and `rim_right` are measured along the wall from the rim (a pane's upper edge) to the film's upper
-    corners; `above_table` is the upright height of the film's lower edge at its middle.
-    """
-
-    tape_size: tuple[float, float]
-    strips: tuple[Strip, ...]
-    marks: tuple[tuple[float, float], ...]
-    rim_left: float
-    rim_right: float
-    above_table: float
+    @classmethod
+    def of(cls, job: Job) -> "TransferInput":
+        """What a job says of it."""
+        return cls(job.transfer, job.glass, job.features, job.material, job.stencil.tape_width)
 
 
 @dataclass(frozen=True)
 class TransferPlan:
-    """Whether tape is needed, each film's setting in the order they are laid, and how the glass is bedded.
+    """The films of every copy round the glass, each copy's in the order they are laid, and the steps of each.
 
-    `guard` is what is said of masking tape round the film; nothing where the film is the decoration. `edge` is how long
-    the openings' edges are, mm.
+    `needed` says whether tape must carry the film: one in one piece needs none. `ways` are all ways to set it.
     """
 
     needed: bool
-    settings: tuple[Setting, ...]
-    bedding: str
+    copies: tuple[tuple[Setting, ...], ...]
+    walks: tuple[tuple[tuple[Step, ...], ...], ...]
+    bedding: Says | str
     round_glass: bool
-    relieved: bool = False
-    guard: str = ""
-    edge: float = 0.0
+    has_rim: bool
+    ways: tuple[Offer, ...]
     findings: tuple[Finding, ...] = ()
 
     @property
+    def settings(self) -> tuple[Setting, ...]:
+        """The films of the first copy."""
+        return self.copies[0]
+
+    @property
     def strips(self) -> tuple[Strip, ...]:
-        """The tape of all films."""
-        return tuple(strip for setting in self.settings for strip in setting.strips)
+        """The tape of one copy's films."""
+        return tuple(strip for setting in self.settings if setting.taped for strip in setting.strips)
 
     @property
     def marks(self) -> tuple[tuple[float, float], ...]:
-        """The centre marks of all films."""
+        """The centre marks of all films on the sheet."""
         return tuple(mark for setting in self.settings for mark in setting.marks)
 
     @cached_property
     def steps(self) -> tuple[Step, ...]:
-        """What to do, one step at a time, with this stencil's own numbers."""
-        return (
-            *self._tape_steps(),
-            Step("backing", "Rub the tape down, turn over, rub the back, and peel the backing slowly at a diagonal. "
-                 "Press back whatever stays behind."),
-            Step("clean", "Clean the glass with alcohol and let it dry. Touch it no more."),
-            Step("bed", self.bedding),
-            *self._set_steps(),
-            Step("middle first", "Press the middle down first, then outward to each side." + self._snip_words()),
-            Step(PRESS_EDGES, Says("Peel the tape flat back on itself. Press every edge again, the marked places "
-                                   "first: {edge} in all. Look from behind.", edge=Length(self.edge, 0, tool=True))),
-            Step("settle", f"Let the film settle {SETTLE_MINUTES} minutes.{self.guard}", seconds=60.0 * SETTLE_MINUTES),
-        )
+        """What to do with the first copy, one step at a time, with this stencil's own numbers."""
+        return self.steps_of(1)
 
-    def _set_steps(self) -> Iterator[Step]:
-        edge = "rim" if self.round_glass else "upper edge"
-        many = len(self.settings)
-        for number, setting in enumerate(self.settings, start=1):
-            which = "the stencil" if many == 1 else f"stencil {number} of {many}"
-            joint = "" if number == 1 else " Lay its edge over the last one's, so that their notches line up."
-            yield Step(f"set {number}", Says(
-                "Set {which}: film's upper corners {left} (left) and {right} (right) from the {edge}.{joint}",
-                which=which, left=Length(setting.rim_left, tool=True), right=Length(setting.rim_right, tool=True),
-                edge=edge, joint=joint))
+    def steps_of(self, copy: int) -> tuple[Step, ...]:
+        """What to do with a copy, from 1; each glass takes all the copies that stand round it, one after the other."""
+        return tuple(step for film in self.walks[(copy - 1) % len(self.walks)] for step in film)
 
-    def _snip_words(self) -> str:
-        if self.relieved:
-            return " Let the border close, or lap, at each snip, and cover it with tape."
-        return " If the border lifts, snip it at the sides." if self.round_glass else ""
-
-    def _tape_steps(self) -> Iterator[Step]:
-        if not self.needed:
-            yield Step("tape", "One piece: this stencil can be lifted with no tape. Tape still helps to aim.")
-            return
-        for number, setting in enumerate(self.settings, start=1):
-            yield Step(f"tape {number}", _tape_words(setting, f" {number}" if len(self.settings) > 1 else ""))
+    def settings_of(self, copy: int) -> tuple[Setting, ...]:
+        """The films of a copy, from 1."""
+        return self.copies[(copy - 1) % len(self.copies)]
 
 
-def _tape_words(setting: Setting, which: str) -> Says:
-    count, strip = len(setting.strips), setting.strips[0]
-    return Says("Cut tape: {cut} {width} by {height}. Lay it over {stencil}{overlapped}, the extra at the top.",
-                cut="one piece," if count == 1 else f"{count} strips, each", width=Length(strip.width, 0, tool=True),
-                height=Length(strip.height, 0, tool=True), stencil="the stencil" if not which else f"stencil{which}",
-                overlapped=", overlapped" if count > 1 else "")
+def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> TransferPlan:
+    """Work out tape, places, way, mask and steps for every film of a sheet, and for each copy round the glass."""
+    wall, one_piece = sheet.fitted.wall, demands.proof.one_piece
+    about = Surroundings(wall, given.glass, given.features)
+    lies = given.glass.lies if isinstance(given.glass, FlatGlass) else ""
+    case = _case(given, sheet, lies, one_piece=one_piece)
+    way = way_for(given.choices, case)
+    circumstances = Circumstances(
+        given.choices, given.features, given.material, bedding(sheet, given.glass), wall.closed,
+        given.material not in _BLIND, sheet.kind == "decal",
+        any(film.pressed is not None and film.pressed.snips for film in sheet.films), float(sheet.openings.length),
+        given.mask_width)
+    copies = tuple(
+        tuple(Setting(number + 1, len(sheet.films), *strips_over(sheet.outlines[number].bounds, given.choices),
+                      centre_marks(sheet, number), placing_of(sheet, number, about, by), way,
+                      mask_of(sheet, number, demands, given.mask_width)) for number in range(len(sheet.films)))
+        for by in (0.0, *sheet.fitted.elsewhere))
+    found = (*narrow_tape(given.choices, any(len(one.strips) > 1 for one in copies[0])), *_laps(given.choices, sheet),
+             *_over(copies), *_no_way(given.choices, case, way))
+    return TransferPlan(not one_piece, copies, tuple(walk(settings, circumstances) for settings in copies),
+                        circumstances.bedding, wall.closed, about.has_rim, offers(case), found)
 
 
-def plan_transfer(choices: TransferChoices, sheet: Sheet, *, one_piece: bool) -> TransferPlan:
-    """Cut the tape for a sheet and work out where its films go on the glass; one piece of film needs none."""
-    settings = tuple(_setting(sheet, number, choices) for number in range(len(sheet.films)))
-    relieved = any(film.pressed is not None and film.pressed.snips for film in sheet.films)
-    guard = "" if sheet.kind == "decal" else " Widen the border and cover slits with tape."
-    return TransferPlan(not one_piece, settings, bedding(sheet.fitted), sheet.fitted.wall.closed, relieved, guard,
-                        float(sheet.openings.length), tuple(_narrow_tape(choices, settings)))
+def _case(given: TransferInput, sheet: Sheet, lies: str, *, one_piece: bool) -> Case:
+    left, low, right, high = sheet.outlines[0].bounds
+    names = placing_of(sheet, 0, Surroundings(sheet.fitted.wall, given.glass, given.features)).left.name
+    return Case(sheet.fitted.wall.closed, lies, (right - left, high - low), not one_piece, given.choices.clear,
+                names.endswith("corner"))
 
 
-def _narrow_tape(choices: TransferChoices, settings: tuple[Setting, ...]) -> Iterator[Finding]:
-    """Yield that a roll is too narrow for its strips to lap as asked."""
-    if choices.roll_width <= choices.overlap and any(len(setting.strips) > 1 for setting in settings):
-        half = choices.roll_width / 2
-        yield Finding(Code.TAPE, Level.WATCH, Says("the tape is {roll} wide, and strips are to lap by {lap}",
-                                                   roll=Length(choices.roll_width), lap=Length(choices.overlap)),
-                      "strips that lie wholly on each other cover nothing", None, choices.roll_width, choices.overlap,
-                      Remedy.of(Says("Lap by {half}", half=Length(half)), put(lambda job: job.transfer.overlap, half)))
+def _laps(choices: TransferChoices, sheet: Sheet) -> Iterator[Finding]:
+    """Yield films of one glass that lap by less than they should, or do not meet."""
+    for one, other in combinations(range(len(sheet.films)), 2):
+        lap = _lap(sheet, one, other)
+        if lap is not None and lap < choices.least_lap - 1e-6:
+            says = Says("films {one} and {other} lap by {lap}", one=str(one + 1), other=str(other + 1),
+                        lap=Length(max(0.0, lap)))
+            yield Finding(Code.LAP, Level.WATCH, says, "cream runs into a joint that is too narrow: set their lines "
+                          "farther apart, or make it one film", None, lap, choices.least_lap,
+                          Remedy.of("Make it one film", put(lambda job: job.fit.rows, 1),
+                                    put(lambda job: job.fit.columns, 1)))
 
 
-def _setting(sheet: Sheet, number: int, choices: TransferChoices) -> Setting:
-    left, low, right, high = sheet.outlines[number].bounds
-    side = _side_margin(right - left, choices)
-    width, height = right - left + 2 * side, high - low + 2 * choices.margin + choices.top_extra
-    strips = tuple(Strip(left - side + strip.x, low - choices.margin + strip.y, strip.width, strip.height)
-                   for strip in tape_strips(width, height, choices.roll_width, choices.overlap))
-    wall, band = sheet.fitted.wall, sheet.films[number].band
-    lowest = wall.in_space(np.array([[sheet.fitted.chart.u0, band.s_low]]))
-    return Setting((width, height), strips, centre_marks(sheet, number), *rim_distances(sheet, number),
-                   wall.stands + float(lowest[0, 2]))
+def _lap(sheet: Sheet, one: int, other: int) -> float | None:
+    """By how much two neighbouring films lie on each other, mm; negative where they do not meet, None where they are
+    no neighbours."""
+    a, b = sheet.films[one].band, sheet.films[other].band
+    across, along = min(a.u_high, b.u_high) - max(a.u_low, b.u_low), min(a.s_high, b.s_high) - max(a.s_low, b.s_low)
+    scale = float(sheet.fitted.wall.scale(np.array([(a.s_low + a.s_high) / 2]))[0])
+    if across > (a.u_high - a.u_low) / 2 and other - one >= 1 and _next_up(sheet, one, other):
+        return along
+    if along > (a.s_high - a.s_low) / 2 and other - one == 1:
+        return across * scale
+    return None
 
 
-def _side_margin(width: float, choices: TransferChoices) -> float:
-    """Tape beyond the stencil at each side: a little less of it, rather than a second strip for a few mm."""
-    spare = (choices.roll_width - width) / 2
-    return spare if LEAST_MARGIN_MM <= spare < choices.margin else choices.margin
+def _next_up(sheet: Sheet, one: int, other: int) -> bool:
+    """Whether no film lies between two that stand one above the other."""
+    a, b = sheet.films[one].band, sheet.films[other].band
+    low, high = sorted([(a.s_low + a.s_high) / 2, (b.s_low + b.s_high) / 2])
+    between = [film.band for at, film in enumerate(sheet.films) if at not in (one, other)]
+    return not any(low < (band.s_low + band.s_high) / 2 < high and
+                   min(a.u_high, band.u_high) > max(a.u_low, band.u_low) for band in between)
 
 
-def tape_strips(width: float, height: float, roll: float, overlap: float) -> tuple[Strip, ...]:
-    """Cover width by height from a roll: upright or level strips, whichever needs fewer, each overlapping the last.
-
-    >>> [strip.x for strip in tape_strips(200.0, 300.0, 120.0, 10.0)]
-    [0.0, 80.0]
-    """
-    across, along = (_strips_over(size, roll, overlap) for size in (width, height))
-    if across <= along:
-        step = (width - min(roll, width)) / max(1, across - 1)
-        return tuple(Strip(i * step, 0.0, min(roll, width), height) for i in range(across))
-    step = (height - min(roll, height)) / max(1, along - 1)
-    return tuple(Strip(0.0, i * step, width, min(roll, height)) for i in range(along))
+def _over(copies: tuple[tuple[Setting, ...], ...]) -> Iterator[Finding]:
+    """Yield a film that reaches over the rim or the edge it is set by."""
+    worst = max((setting.placing for settings in copies for setting in settings), key=lambda placing: placing.over)
+    if worst.over > _OVER_MM:
+        yield Finding(Code.OFF_GLASS, Level.WATCH, Says("the film reaches {over} over the {edge}",
+                                                       over=Length(worst.over), edge=worst.edge),
+                      "trim it there before it is laid, or make the border smaller", None, worst.over, 0.0)
 
 
-def _strips_over(size: float, roll: float, overlap: float) -> int:
-    if size <= roll:
-        return 1
-    return ceil((size - overlap) / max(roll - overlap, roll / 4) - 1e-9)
+def _no_way(choices: TransferChoices, case: Case, way: str) -> Iterator[Finding]:
+    """Yield that a way which was asked for cannot be gone."""
+    offer = refused(choices.way, case)
+    if offer is not None:
+        instead = next(one.title for one in offers(case) if one.way == way)
+        yield Finding(Code.WAY, Level.WATCH, f"{offer.title[:1].lower()}{offer.title[1:]} cannot be done here: "
+                      f"{offer.why}", f"it is planned as: {instead.lower()}", None, None, None,
+                      Remedy.of("Take the way that suits", put(lambda job: job.transfer.way, "suits")))
 
 
 def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ...]:
@@ -192,26 +184,36 @@ def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ..
     return tuple((float(x), float(y)) for x, y in sheet.fitted.chart.flipped(film.flat.develop(wall)))
 
 
-def rim_distances(sheet: Sheet, number: int = 0) -> tuple[float, float]:
-    """From the rim, along the wall, to a film's upper left and upper right corner as the viewer sees them.
+def bedding(sheet: Sheet, glass: Glass) -> Says | str:
+    """How to keep the glass still while the film goes on; in mm by how much one end is raised."""
+    wall, face = sheet.fitted.wall, "back" if sheet.fitted.chart.mirrored else "front"
+    if isinstance(glass, FlatGlass):
+        return {
+            "loose": f"Lay the pane flat on a towel, its {face} upward.",
+            "upright": f"The pane stays where it is: work on its {face}, with a towel below it, from above downward.",
+            "hollow": "Turn the dish upside down on a folded towel, so that its underside is level and still.",
+        }[glass.lies]
+    stem = " Leave stem and foot free of it." if wall.stands > 0 else ""
+    low, raise_mm = raised(wall, (sheet.band.s_low + sheet.band.s_high) / 2)
+    says = f"Lay the glass in a rolled towel, the place for the film on top.{stem}"
+    if not low:
+        return says
+    return Says("{says} Raise the {low}, the narrower end, by {by}, until the wall on top is level.", says=says,
+                low=low, by=Length(raise_mm, 0, tool=True))
 
-    Read off the film's own outline carried back to the wall, so they hold however the sheet was shaped.
+
+def raised(wall: Wall, s: float) -> tuple[str, float]:
+    """Which end of a glass that lies on its side is raised, and by how many mm, so that the wall on top is level at s.
+
+    A tapered glass rests on the table along its lower side, so its axis leans by the wall's half-angle already: the
+    end is raised by slant x sin(2 a). Of a curved wall it is told from a level axis: height x sin(a), with the
+    wall's own slope a at s. "" and 0 where it is level.
     """
-    wall, chart = sheet.fitted.wall, sheet.fitted.chart
-    edge = chart.sheet_to_wall(np.asarray(sheet.covers[number].exterior.coords)[:, :2])
-    across, up = ((edge - edge.min(axis=0)) / np.ptp(edge, axis=0)).T
-    left, right = wall.length - edge[[int(np.argmax(up - across)), int(np.argmax(up + across))], 1]
-    return float(left), float(right)
-
-
-def bedding(fitted: Fitted) -> str:
-    """How to keep the glass still while the film goes on."""
-    if isinstance(fitted.wall, Pane):
-        return "Lay the pane flat on a towel, the face to be worked upward."
-    wall = fitted.wall
-    slope = ""
-    if isinstance(wall, Frustum) and abs(wall.taper) > 0.01:
-        low = "rim" if wall.rim_radius < wall.base_radius else "base"
-        slope = f" Raise the {low}, the narrower end, until the wall on top is level."
-    return "Lay the glass in a rolled towel, the place for the stencil on top." + slope
-
+    step = min(1.0, wall.length / 100)
+    below, above = wall.scale(np.array([s - step, s + step])).tolist()
+    slope = float(np.clip((above - below) / (2 * step), -1.0, 1.0))
+    if abs(slope) < _LEVEL:
+        return "", 0.0
+    lean = asin(abs(slope))
+    narrow = "base" if slope > 0 else "rim"
+    return narrow, wall.length * sin(2 * lean) if isinstance(wall, Frustum) else wall.upright * sin(lean)

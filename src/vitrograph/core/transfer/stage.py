@@ -1,14 +1,13 @@
-"""The transfer room's stage: tape, marks and distances for each film of a sheet."""
+"""The transfer room's stage: tape, places, ways and steps for each film of a sheet."""
 
-from vitrograph.core.job import TransferChoices
 from vitrograph.core.stages import Known, Stage, StillWanted
-from vitrograph.core.transfer.plan import plan_transfer
+from vitrograph.core.transfer.plan import TransferInput, plan_transfer
 
 
-def _plan(choices: TransferChoices, known: Known, _still_wanted: StillWanted) -> object:
-    return plan_transfer(choices, known["sheet"], one_piece=known["demands"].proof.one_piece)
+def _plan(given: TransferInput, known: Known, _still_wanted: StillWanted) -> object:
+    return plan_transfer(given, known["sheet"], known["demands"])
 
 
 STAGES = (
-    Stage("transfer", "transfer", lambda job: job.transfer, _plan, needs=("sheet", "demands")),
+    Stage("transfer", "transfer", TransferInput.of, _plan, needs=("sheet", "demands")),
 )

@@ -1,5 +1,24 @@
-"""Weed: what to pull, in what order, and what stays."""
+"""Weed: what to pull, in what order and how, and what stays."""
 
-from vitrograph.core.weed.plan import Bit, WeedPlan, plan_weeding
+from vitrograph.core.weed.labels import Label, place_labels
+from vitrograph.core.weed.minutes import Pace, pace_of, weeding_seconds
+from vitrograph.core.weed.order import way_length, weeding_order
+from vitrograph.core.weed.plan import Bit, WeedInput, WeedPlan, plan_weeding
+from vitrograph.core.weed.pulling import Pull, ThinFilm, pull_of
 
-__all__ = ["Bit", "WeedPlan", "plan_weeding"]
+__all__ = [
+    "Bit",
+    "Label",
+    "Pace",
+    "Pull",
+    "ThinFilm",
+    "WeedInput",
+    "WeedPlan",
+    "pace_of",
+    "place_labels",
+    "plan_weeding",
+    "pull_of",
+    "way_length",
+    "weeding_order",
+    "weeding_seconds",
+]

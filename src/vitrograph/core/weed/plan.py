@@ -1,45 +1,67 @@
-"""Weeding: what to pull and in what order, and the islands that must stay.
+"""Weeding: what to pull, in what order and how, and the islands that must stay.
 
-Order (common practice, no published source): the surplus round the stencil first, then the openings, large to small.
+The surplus round the stencil goes first, then the openings, film after film (common practice, no published source).
 """
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from functools import cached_property
-from typing import Literal, get_args
+from itertools import combinations
+from typing import Literal
 
+import numpy as np
 import shapely
-from shapely.geometry import MultiPolygon, Point, Polygon
+from shapely.geometry import MultiPolygon, Polygon
 
-from vitrograph.core.artwork import DRAWING
+from vitrograph.core.cut import parting_lines
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.job import OutlineName
+from vitrograph.core.job import Job
 from vitrograph.core.job.change import put
-from vitrograph.core.stencil import Sheet
+from vitrograph.core.says import Joined, Length, Says
+from vitrograph.core.stencil import Limits, Sheet
+from vitrograph.core.weed.naming import Names, where_in
+from vitrograph.core.weed.order import weeding_order
+from vitrograph.core.weed.pulling import HOOK_MM2, SURROUNDS, Pull, ThinFilm, pull_of
 from vitrograph.core.work import Step, step_key
 
-HOOK_MM2 = 12.0                    # a smaller bit is lifted with the hook, from a corner
-_SHAPES = frozenset(get_args(OutlineName))          # the names that marks of plain shapes have
-_SURROUNDS = 3                     # parts: film round so many must not take them along
 _NAMED = 8                         # islands named in one line
 SURPLUS_MM = 6.0                   # how much of the surplus round the stencil the picture shows
+_LONG_MM = 600.0                   # a strip of surplus as long as that falls back on the film
+
+
+@dataclass(frozen=True, slots=True)
+class WeedInput:
+    """What the weeding depends on beside the sheet: the limits of what is thin, and whether the surplus is parted."""
+
+    limits: Limits
+    parted: bool
+
+    @classmethod
+    def of(cls, job: Job) -> "WeedInput":
+        """What a job says of it."""
+        return cls(Limits.of(job.stencil), job.cut.parted)
 
 
 @dataclass(frozen=True)
 class Bit:
-    """One bit of film: its number in the order of work (islands carry on), kind, shape, and how to find it."""
+    """One bit of film: its number in the order of work (islands carry on), kind, shape, and how to find it.
+
+    `film` is the number of its film, from 0; `pull` says how an opening is pulled.
+    """
 
     number: int
     kind: Literal["frame", "opening", "island"]
     shape: Polygon | MultiPolygon
     name: str
     where: str
-    how: str
+    how: Says | str
+    film: int = 0
+    pull: Pull | None = None
 
     @property
     def key(self) -> str:
         """What tells it from the others, whatever its number: its kind, size and place."""
-        if self.kind == "frame":
+        if self.kind == "frame" and not self.where:
             return step_key("surplus")
         return step_key(self.kind, float(self.shape.area), float(self.shape.centroid.x), float(self.shape.centroid.y))
 
@@ -64,10 +86,19 @@ class WeedPlan:
         """All, numbered through."""
         return self.pull + self.stay
 
+    def openings_of(self, film: int) -> tuple[Bit, ...]:
+        """The openings of one film, in order."""
+        return tuple(bit for bit in self.pull if bit.kind == "opening" and bit.film == film)
+
+    @cached_property
+    def edges(self) -> tuple[float, ...]:
+        """How long the edge of each bit to pull is, mm."""
+        return tuple(float(bit.shape.length) for bit in self.pull)
+
     @cached_property
     def steps(self) -> tuple[Step, ...]:
         """A step for each bit to pull, and a last look at the islands, where there are any."""
-        pulls = tuple(Step(bit.key, f"Pull {bit.number}: {bit.name}", f"{bit.where}; {bit.how}") for bit in self.pull)
+        pulls = tuple(_step(bit) for bit in self.pull)
         return pulls if not self.stay else (*pulls, self._look())
 
     def _look(self) -> Step:
@@ -77,84 +108,119 @@ class WeedPlan:
         return Step(step_key("islands", len(self.stay)), f"Look: {must} still be there", f"{names}{more}")
 
 
-def plan_weeding(sheet: Sheet) -> WeedPlan:
-    """Number the bits of a sheet in the order of weeding."""
-    surplus = sheet.outline.buffer(SURPLUS_MM, join_style="mitre").difference(sheet.outline)
-    frame = Bit(1, "frame", surplus, "the surplus", "all round", "lift a corner and pull low, at a diagonal")
-    openings = sorted(sheet.openings.geoms, key=lambda part: -part.area)
-    islands = sorted(sheet.islands, key=lambda part: -part.area)
-    naming = _name if sheet.kind == "resist" else _gap_name
-    pull = [frame] + [
-        Bit(number, "opening", part, naming(part, sheet), _where(part, sheet.openings), _how(part))
-        for number, part in enumerate(openings, start=2)
-    ]
+def _step(bit: Bit) -> Step:
+    where = Says("{where}; {how}", where=bit.where, how=bit.how) if bit.where else bit.how
+    return Step(bit.key, f"Pull {bit.number}: {bit.name}", where)
+
+
+def plan_weeding(given: WeedInput, sheet: Sheet) -> WeedPlan:
+    """Put the bits of a sheet in the order of weeding, each with how it is pulled."""
+    names = Names(sheet)
+    frames = list(_surplus(sheet, parted=given.parted))
+    thin = ThinFilm(sheet, sheet.cutting.faults(given.limits))
+    openings, pulls, films = _in_order(sheet, thin)
+    called = names.of if sheet.kind == "resist" else names.of_gap
+    pull = frames + [
+        Bit(number, "opening", part, called(part), where_in(part, sheet.openings), _how(part, one), film, one)
+        for number, (part, one, film) in enumerate(zip(openings, pulls, films, strict=True), start=len(frames) + 1)]
     filled = shapely.STRtree([Polygon(opening.exterior) for opening in sheet.openings.geoms])
+    islands = sorted(sheet.islands, key=lambda part: -part.area)
     stay = [
-        Bit(number, "island", part, _island_name(part, filled, sheet), _where(part, sheet.openings),
-              "stays: press it down")
-        for number, part in enumerate(islands, start=len(pull) + 1)
-    ]
-    return WeedPlan(tuple(pull), tuple(stay), tuple(_crowded(pull)))
+        Bit(number, "island", part, names.of_island(part, filled), where_in(part, sheet.openings),
+            "stays: press it down", _film_of(sheet, part))
+        for number, part in enumerate(islands, start=len(pull) + 1)]
+    return WeedPlan(tuple(pull), tuple(stay), (*_crowded(pull), *_strips(sheet, frames)))
 
 
-def _crowded(pull: list[Bit]) -> Iterator[Finding]:
+def _surplus(sheet: Sheet, *, parted: bool) -> Iterator[Bit]:
+    """Yield the film round the stencil: in one, or in the parts that cuts make of it."""
+    whole = sheet.outline.buffer(SURPLUS_MM, join_style="mitre").difference(sheet.outline)
+    how = "lift a corner and pull low, at a diagonal"
+    if not parted:
+        yield Bit(1, "frame", whole, "the surplus", "", f"all round; {how}")
+        return
+    cuts = shapely.multilinestrings([line for outline in sheet.outlines
+                                     for line in parting_lines(outline, 3 * SURPLUS_MM)])
+    parts = sorted(shapely.get_parts(whole.difference(cuts.buffer(1e-3))),
+                   key=lambda part: (-part.centroid.y, part.centroid.x))
+    for number, part in enumerate(parts, start=1):
+        yield Bit(number, "frame", part, f"surplus {number} of {len(parts)}", where_in(part, MultiPolygon(
+            [Polygon(outline.exterior) for outline in sheet.outlines])), how)
+
+
+def _in_order(sheet: Sheet, thin: ThinFilm) -> tuple[list[Polygon], list[Pull], list[int]]:
+    """The openings of every film in the order they are pulled, how each is, and whose film it is in."""
+    parts = shapely.get_parts(sheet.openings)
+    every = [pull_of(part, number, thin) for number, part in enumerate(parts)]
+    films = np.array([_film_of(sheet, part) for part in parts], dtype=int)
+    order: list[int] = []
+    for film, outline in enumerate(sheet.outlines):
+        own = np.flatnonzero(films == film)
+        if not len(own):
+            continue
+        left, _, _, high = outline.bounds
+        spots = np.array([every[at].hook for at in own])
+        index = {int(at): k for k, at in enumerate(own)}
+        webs = [(index[a], index[b]) for a, b in _webs_between(thin) if a in index and b in index]
+        order += [int(own[at]) for at in weeding_order(spots, shapely.area(parts[own]), webs, np.array([left, high]))]
+    return [parts[at] for at in order], [every[at] for at in order], [int(films[at]) for at in order]
+
+
+def _webs_between(thin: ThinFilm) -> Iterator[tuple[int, int]]:
+    """Yield the pairs of openings that have thin film between them."""
+    for web in thin.webs:
+        near = thin.openings.query(shapely.Point(web.where), predicate="dwithin", distance=web.value)
+        yield from combinations(sorted(near.tolist()), 2)
+
+
+def _film_of(sheet: Sheet, part: Polygon) -> int:
+    """The film that a part lies in, the nearest where it lies in none."""
+    if len(sheet.outlines) == 1:
+        return 0
+    spot = part.representative_point()
+    return min(range(len(sheet.outlines)), key=lambda film: float(sheet.outlines[film].distance(spot)))
+
+
+def _crowded(pull: Sequence[Bit]) -> Iterator[Finding]:
     """Yield the openings that stand round so many islands that pulling them takes some along."""
     for bit in pull:
         inside = 0 if bit.kind == "frame" else sum(len(part.interiors) for part in shapely.get_parts(bit.shape))
-        if inside > _SURROUNDS:
+        if inside > SURROUNDS:
+            x, y = shapely.get_coordinates(shapely.point_on_surface(bit.shape))[0].tolist()
             yield Finding(Code.ISLAND, Level.NOTE, f"{inside} islands stand in opening {bit.number} ({bit.name})",
                           "what is pulled takes small islands along: hold them down with a finger, or tie them",
-                          _inside(bit.shape), None, None,
+                          (x, y), None, None,
                           Remedy.of("Tie the islands", put(lambda job: job.stencil.ties.placed, "auto")))
 
 
-def _inside(shape: Polygon | MultiPolygon) -> tuple[float, float]:
-    """A point on an area."""
-    x, y = shapely.get_coordinates(shapely.point_on_surface(shape))[0].tolist()
-    return x, y
+def _strips(sheet: Sheet, frames: Sequence[Bit]) -> Iterator[Finding]:
+    """Yield that the surplus is one long sticky strip, and offer the cuts that part it."""
+    longest = max(float(outline.exterior.length) for outline in sheet.outlines)
+    if len(frames) == 1 and longest > _LONG_MM:
+        says = Says("the surplus is one sticky strip, {long} long", long=Length(longest, 0))
+        yield Finding(Code.SURPLUS, Level.NOTE, says,
+                      "it falls back on the film as it is pulled: short cuts across it make parts of it", None, longest,
+                      _LONG_MM, Remedy.of("Cut it into parts", put(lambda job: job.cut.parted, True)))
 
 
-def _how(part: Polygon) -> str:
-    if len(part.interiors) > _SURROUNDS:
-        return "peel it off low, at a diagonal; watch that what it surrounds stays"
-    return "hook it from a corner" if part.area < HOOK_MM2 else "pull slowly, low and at a diagonal"
+def _how(part: Polygon, pull: Pull) -> Says:
+    """How a bit is pulled, in words."""
+    hook = "hook it from a corner" if part.area < HOOK_MM2 else "pull slowly"
+    way = f", {_compass(pull.direction)}" if pull.direction is not None else ", straight up"
+    many = sum(1 for _ in part.interiors) > SURROUNDS
+    watch = "; watch that what it surrounds stays" if many else ""
+    hold = ("; hold down what stands in it" if part.interiors and not many else "; hold down the thin film beside it"
+            ) if pull.hold is not None and not many else ""
+    risk = Joined("", (Says("; risk: {why}", why=pull.why),) if pull.risk != "low" else ())
+    return Says("{hook}, low{way}{watch}{hold}{risk}", hook=hook, way=way, watch=watch, hold=hold, risk=risk)
 
 
-def _name(part: Polygon, sheet: Sheet) -> str:
-    """The letters whose ink lies in a bit, in reading order."""
-    marks = sheet.fitted.marks
-    hits = shapely.intersects_xy(part, [x for _, x, _ in marks], [y for _, _, y in marks])
-    inside = sorted((x, name) for (name, x, _), hit in zip(marks, hits, strict=True) if hit)
-    if any(name == DRAWING for _, name in inside):
-        return DRAWING
-    letters = "".join(name for _, name in inside if name not in _SHAPES)
-    if inside and not letters:                                 # a shape, called by its outline
-        return inside[0][1]
-    return f"letter{'s' if len(letters) > 1 else ''} {letters}" if letters else "detail"
+def _compass(direction: float) -> str:
+    """A direction on the sheet in words.
 
-
-def _gap_name(part: Polygon, sheet: Sheet) -> str:
-    """What is pulled where the art stays: the film round it, or a gap within it."""
-    if part.area < max(opening.area for opening in sheet.openings.geoms):
-        return "gap"
-    return "film round the art" if sheet.kind == "decal" else "ground"
-
-
-def _island_name(part: Polygon, filled: shapely.STRtree, sheet: Sheet) -> str:
-    """An island is named by its own letters, or by the opening round it; `filled` are the openings without holes."""
-    own = _name(part, sheet)
-    if own != "detail":
-        return own
-    inside = filled.query(part.representative_point(), predicate="within").tolist()
-    around = min(inside, key=lambda i: float(filled.geometries[i].area), default=None)
-    return f"inside of {_name(sheet.openings.geoms[around], sheet)}" if around is not None else "island"
-
-
-def _where(part: Polygon, art: MultiPolygon) -> str:
-    """Where a bit lies in the art, in words, by thirds."""
-    left, low, right, high = art.bounds
-    spot: Point = part.centroid
-    across = ["left", "middle", "right"][min(2, int(3 * (spot.x - left) / (right - left)))]
-    along = ["lower", "middle", "upper"][min(2, int(3 * (spot.y - low) / (high - low)))]
-    return across if along == "middle" else along if across == "middle" else f"{along} {across}"
-
+    >>> _compass(0.0), _compass(2.4), _compass(-1.5)
+    ('to the right', 'to the upper left', 'downward')
+    """
+    names = ("to the right", "to the upper right", "upward", "to the upper left", "to the left", "to the lower left",
+             "downward", "to the lower right")
+    return names[round(direction / (np.pi / 4)) % 8]

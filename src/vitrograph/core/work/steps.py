@@ -10,6 +10,8 @@ from vitrograph.core.says import Says
 class Step:
     """One step: what to do, a quieter line, a caution where someone can be hurt, and seconds where a clock runs.
 
+    A step without `hands` only waits: other work goes on meanwhile.
+
     `key` names the step among those of its station: it stays the same as long as the step is about the same thing, so
     that what has been done is still known after an edit.
     """
@@ -19,6 +21,7 @@ class Step:
     note: Says | str = ""
     caution: str = ""
     seconds: float | None = None
+    hands: bool = True
 
 
 def step_key(*about: object) -> str:

@@ -27,6 +27,7 @@ class Making(QObject):
         self._order = ""
         self.progress = Progress()
         self._copies: dict[int, int] = {}
+        self._gaps: dict[Station, list[float]] = {}            # read anew once something was ticked
         self._timer = QTimer(self, interval=_TICK_MS)
         self._timer.timeout.connect(self.ticked)
 
@@ -68,6 +69,15 @@ class Making(QObject):
         """A step is not done after all."""
         self._do(lambda: self._makings.untick(self._order, ref, self.now()))
 
+    def gaps(self, station: Station) -> list[float]:
+        """The seconds between ticks at a station, of this and all earlier makings; none where they cannot be read."""
+        if station not in self._gaps:
+            try:
+                self._gaps[station] = self._makings.gaps(station)
+            except VitrographError:
+                self._gaps[station] = []
+        return self._gaps[station]
+
     def clock(self, ref: StepRef, seconds: float) -> Clock:
         """How a step's clock stands; one never started stands at its beginning."""
         return self.progress.clocks.get(ref, Clock(seconds, None))
@@ -94,6 +104,7 @@ class Making(QObject):
         self._read()
 
     def _read(self) -> None:
+        self._gaps.clear()
         try:
             self.progress = self._makings.progress(self._order) if self._order else Progress()
         except VitrographError as error:

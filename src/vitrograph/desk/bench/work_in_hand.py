@@ -39,7 +39,10 @@ class WorkInHand:
 
     def steps(self, station: Station) -> Sequence[Step]:
         """The steps of a station for one copy; empty where it has none, or none yet."""
-        return _steps(self._bench.results, station)
+        results = self._bench.results
+        if station == "transfer" and results.transfer is not None:          # each copy round a glass has its own place
+            return results.transfer.steps_of(self.copy(station))
+        return _steps(results, station)
 
     def refs(self, station: Station) -> list[StepRef]:
         """The steps of the copy in hand, as they are kept."""

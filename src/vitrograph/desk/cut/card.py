@@ -62,6 +62,7 @@ class CutCard(StationCard):
             quiet.hide()
         self.section("Film and blade")
         self.stack(self.film, self.gap, self.order, self.over_run, self.offset, self.leads, self.passes, self.boxes,
+                   self.parted,
                    self.cut_speed)
         self.section("Write files")
         self.stack(self._file_rows(), label(
@@ -89,6 +90,7 @@ class CutCard(StationCard):
         self.leads = named(QCheckBox("The cutter leads its blade itself"), "leadsItself")
         self.passes = NumberField("Times over each line", "passes", suffix="", whole=True)
         self.boxes = named(QCheckBox("Cut a line round each, to part them by"), "boxes")
+        self.parted = named(QCheckBox("Cut the surplus round each into parts"), "partedSurplus")
         self.cut_speed = SpeedField("Cutting speed", "cut_speed")
 
     def _connect(self) -> None:
@@ -102,6 +104,7 @@ class CutCard(StationCard):
         self.leads.clicked.connect(lambda on: bench.edit("Who leads the blade", cut__leads_itself=on))
         self.passes.edited.connect(lambda many: bench.edit("Passes", cut__passes=round(many)))
         self.boxes.clicked.connect(lambda on: bench.edit("Lines to part by", cut__boxes=on))
+        self.parted.clicked.connect(lambda on: bench.edit("Parts of the surplus", cut__parted=on))
         self.cut_speed.edited.connect(lambda speed: bench.edit("Speed", cut__cut_speed=speed))
         self.trial.clicked.connect(self.simulate)
         self.nest.clicked.connect(self._nest)
@@ -159,6 +162,7 @@ class CutCard(StationCard):
         self.offset.setEnabled(not cut.leads_itself)
         self.leads.setChecked(cut.leads_itself)
         self.boxes.setChecked(cut.boxes)
+        self.parted.setChecked(cut.parted)
         self.passes.show_number(cut.passes)
         self.cut_speed.show_speed(cut.cut_speed, unit)
         self.anew.setEnabled(bool(cut.laid))

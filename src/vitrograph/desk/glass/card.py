@@ -3,7 +3,7 @@
 from math import degrees, pi
 from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QComboBox, QWidget
+from PySide6.QtWidgets import QCheckBox, QComboBox, QWidget
 
 from vitrograph.core.glass import MATERIALS, TEST_SPOT, Frustum, Turned, fan_of, take_readings
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, Job, StraightGlass, Taken, TaperedGlass
@@ -12,7 +12,7 @@ from vitrograph.desk.glass.heights_table import StationTable
 from vitrograph.desk.glass.measure_picture import MeasurePicture
 from vitrograph.desk.glass.shelf_row import ShelfRow
 from vitrograph.desk.kit.card import Readings, StationCard
-from vitrograph.desk.kit.fields import ChoiceRow, LengthField, NumberField, ReadingsField, button, label
+from vitrograph.desk.kit.fields import ChoiceRow, LengthField, NumberField, ReadingsField, button, chooser, label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
 
@@ -43,14 +43,17 @@ class GlassCard(StationCard):
         self.taken = label("", "quiet", scale=0.9)
         self.outline = ChoiceRow("Outline", "outline", [("rectangle", "rectangle"), ("oval", "round or oval")])
         self.frame = LengthField("Hidden by a frame, all round", "frame", least=0.0)
+        self.lies = chooser("paneLies", "How it lies", {"loose": "lies loose on the bench",
+                                                       "upright": "stands upright in its place",
+                                                       "hollow": "the hollow underside of a dish"})
         self.side = ChoiceRow("Side worked", "side", [("outside", "the front"), ("back", "the back")])
         self.count = NumberField("How many alike", "how_many", suffix="", whole=True)
         self.stations = StationTable(self.bench)
         self.joined = ChoiceRow("Between stations", "joined", [("smooth", "smooth"), ("parts", "straight parts")])
         self.findings = FindingList(self.bench)
         self.stack(ShelfRow(self.bench), self.kind, self.picture, self.girth, self.rim, self.base, self.height_field,
-                   self.height_is, self.stem, self.taken, self.outline, self.frame, self.side, self.stations,
-                   self.joined, self.count, self.findings)
+                   self.height_is, self.stem, self.taken, self.outline, self.frame, self.lies, self.side,
+                   self.stations, self.joined, self.count, self.findings)
         self._helpers: MeasuringWindow | None = None
         self._build_what_follows()
         self._build_material()
@@ -82,8 +85,13 @@ class GlassCard(StationCard):
         self.expect = label("", "quiet")
         self.caution = label("", "caution")
         self.use = ChoiceRow("What it is for", "use", [("drinking", "drinking from"), ("display", "display only")])
+        self.on_it = chooser("onIt", "What is on it", {
+            "nothing": "nothing on it: new, or clean", "label": "a label or its glue on it",
+            "paint": "old paint or varnish on it",
+            "wax": "wax or hand cream on it"})
+        self.no_alcohol = named(QCheckBox("It bears no alcohol: painted or gilded"), "noAlcohol")
         self.section("What it is made of")
-        self.stack(self.material, self.expect, self.caution, self.use)
+        self.stack(self.material, self.expect, self.caution, self.use, self.on_it, self.no_alcohol)
 
     def _connect(self) -> None:
         edit = self.bench.edit
@@ -99,6 +107,9 @@ class GlassCard(StationCard):
         self.stem.edited.connect(lambda mm: edit("Stem", glass__stem=mm))
         self.outline.edited.connect(lambda outline: edit("Outline", glass__outline=outline))
         self.frame.edited.connect(lambda mm: edit("Frame", glass__frame=mm))
+        self.lies.activated.connect(lambda at: edit("How it lies", glass__lies=self.lies.itemData(at)))
+        self.on_it.activated.connect(lambda at: edit("What is on it", features__on_it=self.on_it.itemData(at)))
+        self.no_alcohol.clicked.connect(lambda on: edit("No alcohol", features__no_alcohol=on))
         self.side.edited.connect(lambda face: edit("Face", fit__face=face))
         self.stations.edited.connect(self._change_stations)
         self.joined.edited.connect(lambda joined: edit("Between stations", glass__joined=joined))
@@ -116,7 +127,8 @@ class GlassCard(StationCard):
         shown: dict[QWidget, bool] = {
             self.girth: not flat and not ball, self.rim: not curved, self.base: isinstance(glass, TaperedGlass),
             self.height_field: not curved and not ball, self.height_is: isinstance(glass, TaperedGlass | CurvedGlass),
-            self.stem: not flat and not curved, self.outline: flat, self.frame: flat, self.side: flat,
+            self.stem: not flat and not curved, self.outline: flat, self.frame: flat, self.lies: flat,
+            self.side: flat,
             self.stations: curved, self.joined: curved, self.use: not flat,
             self.tools["girth"]: not flat, self.tools["height"]: not flat and not ball, self.trust: not flat,
         }
@@ -129,6 +141,8 @@ class GlassCard(StationCard):
         self.count.show_number(job.count)
         self._show_material(job)
         self.use.show_choice(job.features.use)
+        self.on_it.setCurrentIndex(self.on_it.findData(job.features.on_it))
+        self.no_alcohol.setChecked(job.features.no_alcohol)
         self._show_taken(job)
         for part, row in self.tools.items():
             row.show_choice(getattr(job.tools, part))
@@ -143,6 +157,7 @@ class GlassCard(StationCard):
         if isinstance(glass, FlatGlass):
             self.outline.show_choice(glass.outline)
             self.frame.show_mm(glass.frame, self.bench.unit)
+            self.lies.setCurrentIndex(self.lies.findData(glass.lies))
             self.side.show_choice(job.fit.face)
 
     def _show_taken(self, job: Job) -> None:

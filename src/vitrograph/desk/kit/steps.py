@@ -32,7 +32,8 @@ class StepWalker(QWidget):
         self._refs: list[StepRef] = []
         self._done_words = done_words
         self.at = 0
-        self._count = label("", "quiet")
+        self._count = label("", scale=1.9, bold=True)
+        self._count.setObjectName(f"{name}Count")
         self._says = label("", scale=1.5, bold=True)
         self._says.setObjectName(f"{name}Says")
         self._note = label("", "quiet", scale=1.1)
@@ -68,9 +69,11 @@ class StepWalker(QWidget):
             self.bench.making.tick(self._refs[self.at])
 
     def go_back(self) -> None:
-        """The step before is not done after all."""
-        if self.at > 0:
-            self.bench.making.untick(self._refs[self.at - 1])
+        """What was done last is not done after all."""
+        done = self.bench.making.progress.done
+        own = [ref for ref in self._refs if ref in done]
+        if own:
+            self.bench.making.untick(max(own, key=lambda ref: (done[ref], self._refs.index(ref))))
 
     def take_key(self, key: int) -> bool:
         """Space is done, Backspace goes back, T starts and holds the timer; whether the key was one of them."""
@@ -84,12 +87,14 @@ class StepWalker(QWidget):
     def _refresh(self) -> None:
         finished = self.at >= len(self._steps)
         step = Step("", self._done_words) if finished else self._steps[self.at]
-        self._count.setText("all done" if finished else f"step {self.at + 1} of {len(self._steps)}")
+        left = sum(ref not in self.bench.making.progress.done for ref in self._refs)
+        self._count.setText("all done" if finished else
+                            f"{left} left of {len(self._steps)}" if len(self._steps) > 1 else "1 step")
         self._says.setText(self.bench.words(step.says))
         for widget, text in ((self._note, self.bench.words(step.note)), (self._caution, step.caution)):
             widget.setText(text)
             widget.setVisible(bool(text))
-        self._back.setEnabled(self.at > 0)
+        self._back.setEnabled(left < len(self._steps))
         self._next.setEnabled(not finished)
         self.timer.show_clock(None if finished else self._refs[self.at], step.seconds)
 

@@ -72,8 +72,8 @@ class StepsCard(StationCard):
         """Let the views show one step only."""
 
     def show_results(self, results: Results) -> None:
-        steps = self.steps_of(results)
         self.copies.show_many(self.bench.work.copies(self.station), self.copies_are)
+        steps = self.steps_of(results)
         refs = self.bench.making.refs(self.station, self.bench.job.key, self.copies.copy, steps)
         self.walker.setVisible(bool(steps))
         self.walker.show_steps(steps, refs)

@@ -1,15 +1,20 @@
-"""The transfer station: the tape, where the stencil goes, and the steps on to the glass."""
+"""The transfer station: the steps on to the glass, where each film goes, the way it is set, tape and settling."""
 
 from collections.abc import Sequence
+from pathlib import Path
 
 import shapely
+from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog
 
+from vitrograph.core.export import collar_pdf
 from vitrograph.core.job import Job
 from vitrograph.core.results import Results
-from vitrograph.core.transfer import PRESS_EDGES
+from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.transfer import PRESS_EDGES, Setting, TransferPlan
 from vitrograph.core.work import Step
 from vitrograph.desk.kit.card import Readings
-from vitrograph.desk.kit.fields import LengthField
+from vitrograph.desk.kit.fields import LengthField, NumberField, button, label
+from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
 
 _LIT_MM = 1.6                      # about each risky place
@@ -21,19 +26,41 @@ class TransferCard(StepsCard):
     station = "transfer"
     heading = "Transfer"
     done_words = "On the glass. Every edge of every opening is down."
+    copies_are = "Stencil"
 
     def build(self) -> None:
         super().build()
         self.readings = Readings()
+        self.collar = named(button("Collar on paper", tip="a paper ring that hangs on the rim, or a strip for a pane, "
+                                   "with windows for the film's corners"), "collar")
+        self.way = named(QComboBox(), "settingWay")
+        self.way.setAccessibleName("Way to set it")
+        self.why = label("", "quiet")
         self.roll = LengthField("Tape on the roll, wide", "roll_width", least=1e-6)
+        self.clear = named(QCheckBox("The tape is clear"), "clearTape")
+        self.uses = NumberField("A piece of tape serves", "tapeUses", suffix="×", whole=True)
+        self.lap = LengthField("Films lap by at least", "least_lap", least=0.0)
+        self.settle = NumberField("Settles for", "settle", suffix="min")
+        self.warmed = named(QCheckBox("Warmed while it settles"), "warmed")
         self.section("Where it goes")
-        self.stack(self.readings)
-        self.section("Tape")
-        self.stack(self.roll)
-        self.roll.edited.connect(lambda mm: self.bench.edit("Tape width", transfer__roll_width=mm))
+        self.stack(self.readings, self.collar)
+        self.section("How it is set")
+        self.stack(self.way, self.why, self.roll, self.clear, self.uses, self.lap, self.settle, self.warmed)
+        self._connect()
+
+    def _connect(self) -> None:
+        edit = self.bench.edit
+        self.way.activated.connect(lambda at: edit("Way to set it", transfer__way=self.way.itemData(at)))
+        self.roll.edited.connect(lambda mm: edit("Tape width", transfer__roll_width=mm))
+        self.clear.clicked.connect(lambda on: edit("Clear tape", transfer__clear=on))
+        self.uses.edited.connect(lambda many: edit("Uses of a piece of tape", transfer__uses=round(many)))
+        self.lap.edited.connect(lambda mm: edit("Least lap", transfer__least_lap=mm))
+        self.settle.edited.connect(lambda minutes: edit("Settling", transfer__settle=minutes))
+        self.warmed.clicked.connect(lambda on: edit("Warmed", transfer__warmed=on))
+        self.collar.clicked.connect(self._choose_collar)
 
     def steps_of(self, results: Results) -> Sequence[Step]:
-        return results.transfer.steps if results.transfer else ()
+        return results.transfer.steps_of(self.copies.copy) if results.transfer else ()
 
     def show_step(self, step: int) -> None:
         """At the step that presses edges down, the riskiest places of the seal are lit."""
@@ -46,7 +73,13 @@ class TransferCard(StepsCard):
         self.bench.spotlight.emit(lit)
 
     def show_job(self, job: Job) -> None:
-        self.roll.show_mm(job.transfer.roll_width, self.bench.unit)
+        choices, unit = job.transfer, self.bench.unit
+        self.roll.show_mm(choices.roll_width, unit)
+        self.lap.show_mm(choices.least_lap, unit)
+        self.clear.setChecked(choices.clear)
+        self.uses.show_number(choices.uses)
+        self.settle.show_number(choices.settle)
+        self.warmed.setChecked(choices.warmed)
 
     def show_results(self, results: Results) -> None:
         super().show_results(results)
@@ -54,13 +87,55 @@ class TransferCard(StepsCard):
         if plan is None:
             self.readings.show_rows([])
             return
-        length, edge = self.bench.length, "rim" if plan.round_glass else "upper edge"
+        self._show_ways(plan)
+        self.lap.setVisible(len(plan.settings) > 1)
+        self.collar.setVisible(plan.has_rim or not plan.round_glass)
         rows = []
-        for number, film in enumerate(plan.settings, start=1):
-            which = f"film {number}" if len(plan.settings) > 1 else "film"
-            rows += [(f"{edge} to {which}, left", length(film.rim_left, 1)),
-                     (f"{edge} to {which}, right", length(film.rim_right, 1)),
-                     (f"table to {which}, upright", length(film.above_table, 1)),
-                     (f"tape for {which}" if len(plan.settings) > 1 else "tape",
-                      f"{length(film.tape_size[0], 0)} × {length(film.tape_size[1], 0)}")]
-        self.readings.show_rows([*rows, ("strips", str(len(plan.strips)))])
+        for setting in plan.settings_of(self.copies.copy):
+            rows += self._rows(setting)
+        self.readings.show_rows(rows)
+
+    def _show_ways(self, plan: TransferPlan) -> None:
+        """All ways that can be gone, the one that suits first."""
+        self.way.clear()
+        taken = plan.settings[0].way
+        suits = next(offer for offer in plan.ways if offer.way == taken)
+        self.way.addItem("The way that suits", "suits")
+        for offer in plan.ways:
+            if offer.can:
+                self.way.addItem(offer.title, offer.way)
+        self.way.setCurrentIndex(max(0, self.way.findData(self.bench.job.transfer.way)))
+        self.why.setText(f"{suits.title}: {suits.why}.")
+
+    def _rows(self, setting: Setting) -> list[tuple[str, str]]:
+        placing, length = setting.placing, self.bench.length
+        whose = f"film {setting.number}, " if setting.many > 1 else ""
+        middle = placing.middle
+        if middle.across is not None:
+            rows = [(f"{whose}from the {placing.side}", length(middle.across, 1))]
+        else:
+            mm = middle.round_glass or 0.0
+            side = "at the front mark" if abs(mm) < 0.05 else f"{'right' if mm > 0 else 'left'} of the front mark"
+            rows = [(f"{whose}{side}", length(abs(mm), 1))]
+            rows += [(f"{whose}{one.side} of the {one.what}", length(one.mm, 1)) for one in placing.beside[:1]]
+        rows += [(f"{whose}{spot.name}", length(spot.down, 1)) for spot in placing.spots]
+        rows.append((f"{whose}up from the {'table' if middle.across is None else 'lower edge'}",
+                     length(placing.lower.up, 1)))
+        if placing.water is not None:
+            rows.append((f"{whose}water to its lower edge", f"{placing.water:.0f} ml"))
+        if setting.taped:
+            rows.append((f"{whose}tape", f"{length(setting.tape_size[0], 0)} × {length(setting.tape_size[1], 0)}"))
+        return rows
+
+    def _choose_collar(self) -> None:
+        path, _ = QFileDialog.getSaveFileName(self, "Write the collar", "collar.pdf", "PDF (*.pdf)")
+        if path:
+            self.write_collar(Path(path).with_suffix(".pdf"))
+
+    def write_collar(self, path: Path) -> None:
+        """Write the collar of the copy in hand at true size, in tiles where it is larger than the paper."""
+        def write() -> None:
+            content = collar_pdf(self.bench.results.finished(), self.copies.copy, "A4", self.bench.unit)
+            write_whole(path, content)
+
+        self.bench.attempt(write, f"written: {path.name}")

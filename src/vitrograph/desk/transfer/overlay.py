@@ -62,13 +62,12 @@ class TransferOverlay(Overlay):
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.setPen(QPen(QColor(theme.PAPER_LEVELS["watch"]), 2))
         painter.drawPath(path_of_points(view.to_screen(rim)))
-        name = "rim" if results.sheet.fitted.wall.closed else "upper edge"
-        top = results.transfer.settings[-1]
-        gaps = (top.rim_left, top.rim_right)
-        mirrored = results.sheet.fitted.chart.mirrored
+        copy = view.bench.work.copy("transfer")
+        top = results.transfer.settings_of(copy)[-1].placing
+        name, gaps = top.edge, (top.left.down, top.right.down)
         painter.setFont(theme.font(0.9))
         ends = view.to_screen(rim[[0, -1]])
-        for at, (gap, (x, y)) in enumerate(zip(gaps[::-1] if mirrored else gaps, ends, strict=True)):
+        for at, (gap, (x, y)) in enumerate(zip(gaps, ends, strict=True)):
             words = f"{view.bench.length(gap, tool=True)} to the {name}"
             wide = painter.fontMetrics().horizontalAdvance(words) + 16
             outside = abs(ends[1, 0] - ends[0, 0]) < 2 * wide  # a short line has no room for both above it

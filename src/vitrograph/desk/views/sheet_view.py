@@ -49,7 +49,7 @@ class SheetView(View):
         self.zoom = 1.0
         self.shift = QPointF(0, 0)
         self.spot: BaseGeometry | None = None
-        self.handling = self.tying = SheetTool()
+        self.handling = self.tying = self.ticking = SheetTool()
         self._overlays: Mapping[str, Overlay] = {}
         self.preview: Preview | None = None
         self._held_frame: tuple[float, float, float] | None = None     # while pieces are held, the sheet lies still
@@ -62,9 +62,11 @@ class SheetView(View):
         bench.previewed.connect(self._take_preview)
         bench.station_changed.connect(lambda _station: self.fit_again())
 
-    def hand_in(self, overlays: Mapping[str, Overlay], handling: SheetTool, tying: SheetTool) -> None:
-        """Take what the rooms draw over the sheet at their stations, and the tools of the artwork's and the ties'."""
-        self._overlays, self.handling, self.tying = overlays, handling, tying
+    def hand_in(
+        self, overlays: Mapping[str, Overlay], handling: SheetTool, tying: SheetTool, ticking: SheetTool
+    ) -> None:
+        """Take what the rooms draw over the sheet at their stations, and the tools of artwork, ties and weeding."""
+        self._overlays, self.handling, self.tying, self.ticking = overlays, handling, tying, ticking
 
     # -- what is shown -------------------------------------------------------------------------------------------
 
@@ -239,6 +241,7 @@ class SheetView(View):
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() == Qt.MouseButton.LeftButton and (
                 self.tying.press(event.position(), event.modifiers())
+                or self.ticking.press(event.position(), event.modifiers())
                 or self.handling.press(event.position(), event.modifiers())):
             return
         super().mousePressEvent(event)
@@ -246,15 +249,15 @@ class SheetView(View):
             self._held = None
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
-        if self.tying.move(event.position()) or self.handling.move(event.position()):
+        if any(tool.move(event.position()) for tool in (self.tying, self.ticking, self.handling)):
             return
         super().mouseMoveEvent(event)
         if self.handling.works and not event.buttons():
             self.setCursor(self.handling.cursor_at(event.position()))
 
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
-        self.tying.release()
-        self.handling.release()
+        for tool in (self.tying, self.ticking, self.handling):
+            tool.release()
         super().mouseReleaseEvent(event)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:

@@ -1,11 +1,18 @@
-"""The weed station: one bit at a time, the surplus first, openings large to small, islands that must stay."""
+"""The weed station: one bit at a time, how it is pulled, what must stay, and what to do when something tore."""
 
 from collections.abc import Sequence
 
+from PySide6.QtWidgets import QCheckBox
+
+from vitrograph.core.job import Job
 from vitrograph.core.results import Results
-from vitrograph.core.work import Step
-from vitrograph.desk.kit.fields import label
+from vitrograph.core.units import format_minutes
+from vitrograph.core.weed import Bit, Pace, WeedPlan, pace_of, weeding_seconds
+from vitrograph.core.work import Step, StepRef
+from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
+from vitrograph.desk.weed.trouble import Trouble
 
 
 class WeedCard(StepsCard):
@@ -13,26 +20,82 @@ class WeedCard(StepsCard):
 
     station = "weed"
     heading = "Weed"
-    says = "Peel the mat from the film, not the film from the mat. Slow, low, in good light."
+    says = "Peel the mat from the film, not the film from the mat. Slow, low, in good light. A click ticks a bit."
     done_words = "Weeded. Hold it to the light and look for bits missed."
     copies_are = "Stencil"
 
     def build(self) -> None:
         super().build()
-        self.stay = label("", "quiet")
-        self.section("Stays")
+        self.alike = named(button("Tick off all of it", tip="all bits of the same letter or drawing"), "tickAlike")
+        self.minutes = named(label("", "quiet"), "weedMinutes")
+        self.stay = named(label("", "quiet"), "weedStays")
+        self.parted = named(QCheckBox("Cut the surplus into parts"), "weedParted")
+        self.trouble = Trouble(self.bench)
+        self.stack(self.alike, self.minutes)
+        self.section("What stays")
         self.stack(self.stay)
+        self.section("Torn, or lost on the way?")
+        self.stack(self.trouble, self.parted)
+        self.alike.clicked.connect(self._tick_alike)
+        self.parted.clicked.connect(lambda on: self.bench.edit("Parts of the surplus", cut__parted=on))
 
     def steps_of(self, results: Results) -> Sequence[Step]:
         return results.weed.steps if results.weed else ()
 
+    def show_job(self, job: Job) -> None:
+        self.parted.setChecked(job.cut.parted)
+
     def show_results(self, results: Results) -> None:
         super().show_results(results)
-        islands = len(results.weed.stay) if results.weed else 0
-        self.stay.setText(f"{islands} islands, in the darker tone." if islands else
+        weed = results.weed
+        islands = len(weed.stay) if weed else 0
+        self.stay.setText(f"{islands} islands, in the darker tone: count them." if islands > 1 else
+                          "1 island, in the darker tone." if islands else
                           "No islands: the stencil can be lifted as one piece.")
+        self.trouble.show_plan(results)
+        if weed is not None:
+            self._show_left(weed)
 
     def show_step(self, step: int) -> None:
         weed = self.bench.results.weed
-        shape = weed.pull[step].shape if weed and 0 < step < len(weed.pull) else None
+        shape = weed.pull[step].shape if weed and step < len(weed.pull) and weed.pull[step].kind != "frame" else None
         self.bench.spotlight.emit(shape)
+        alike = self._alike()
+        self.alike.setVisible(len(alike) > 1)
+        if alike:
+            self.alike.setText(f"Tick off all of {alike[0].name}: {len(alike)} bits")
+
+    def _show_left(self, weed: WeedPlan) -> None:
+        """How long what is left will take."""
+        refs = self._refs(weed)[: len(weed.pull)]
+        left = [edge for edge, ref in zip(weed.edges, refs, strict=True) if ref not in self.bench.making.progress.done]
+        pace = self._pace()
+        known = f"from {pace.ticks} of your own ticks" if pace else "a guess until you have ticked off a dozen"
+        self.minutes.setText(f"About {format_minutes(weeding_seconds(left, pace))} min for this one, {known}."
+                             if left else "")
+        self.minutes.setVisible(bool(left))
+
+    def _pace(self) -> Pace | None:
+        return pace_of(self.bench.making.gaps("weed"))
+
+    def _refs(self, weed: WeedPlan) -> list[StepRef]:
+        return self.bench.making.refs("weed", self.bench.job.key, self.copies.copy, weed.steps)
+
+    def _alike(self) -> list[Bit]:
+        """The bits not yet pulled that belong to the same letter as the one at hand: of the same name, next to it."""
+        weed = self.bench.results.weed
+        at = self.walker.at
+        if weed is None or at >= len(weed.pull) or weed.pull[at].kind == "frame":
+            return []
+        one, done = weed.pull[at], self.bench.making.progress.done
+        reach = max(one.shape.bounds[2] - one.shape.bounds[0], one.shape.bounds[3] - one.shape.bounds[1])
+        return [bit for bit, ref in zip(weed.pull, self._refs(weed), strict=False)
+                if bit.name == one.name and ref not in done and bit.shape.distance(one.shape) <= reach]
+
+    def _tick_alike(self) -> None:
+        weed = self.bench.results.weed
+        if weed is not None:
+            refs = self._refs(weed)
+            for bit in self._alike():
+                self.bench.making.tick(refs[bit.number - 1])
+            self.walker.setFocus()

@@ -1,26 +1,32 @@
-"""The weed station's overlay: numbers on what is to be pulled, and how far the work is."""
+"""The weed station's overlay: what is to be pulled, the bit at hand with its hook and pull, and how far the work is."""
 
 import numpy as np
-from PySide6.QtCore import QRectF, Qt
-from PySide6.QtGui import QColor, QPainter, QPainterPath
+import shapely
+from PySide6.QtCore import QPointF, QRectF, Qt
+from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.results import Results
-from vitrograph.core.weed import Bit, WeedPlan
+from vitrograph.core.weed import Bit, WeedPlan, place_labels
 from vitrograph.desk.bench.painter_paths import path_of
 from vitrograph.desk.kit import theme
 from vitrograph.desk.views.sheet_view import Overlay, SheetView
 
+_NUMBERS = 10                      # of the bits that come next
+_PULL_PX, _HOOK_PX, _HOLD_PX = 46.0, 5.0, 9.0
+
 
 class WeedOverlay(Overlay):
-    """Numbers on what is to be pulled; what is done turns to paper, what the step is about stands out."""
+    """Numbers beside what comes next; what is done turns to paper, the bit at hand stands out with its hook."""
 
     def region(self, results: Results) -> BaseGeometry | None:
-        return results.weed.pull[0].shape if results.weed else None
+        return shapely.union_all([bit.shape for bit in results.weed.pull if bit.kind == "frame"]
+                                 ) if results.weed else None
 
     def __init__(self) -> None:
         self._paths: dict[int, QPainterPath] = {}             # of each bit by its number, in sheet mm
         self._plan: WeedPlan | None = None
+        self._labels: tuple[object, dict[int, tuple[QPointF, QPointF]]] = (None, {})
 
     def paint(self, painter: QPainter, view: SheetView) -> None:
         weed = view.results.weed
@@ -28,16 +34,22 @@ class WeedOverlay(Overlay):
             return
         if weed is not self._plan:
             self._plan, self._paths = weed, {bit.number: path_of(bit.shape) for bit in weed.bits}
+            self._labels = (None, {})
+        refs = view.bench.work.refs("weed")
+        done = [ref in view.bench.making.progress.done for ref in refs]
         at = view.bench.work.step_at("weed")
         with view.in_sheet_mm(painter):
             for index, bit in enumerate(weed.pull):
-                self._paint_bit(painter, bit, done=index < at, now=index == at)
+                self._paint_bit(painter, bit, done=done[index], now=index == at)
             stays = QColor(theme.ACCENT if at == len(weed.pull) else theme.ISLAND)
             for bit in weed.stay:
                 painter.fillPath(self._paths[bit.number], stays)
-        taken: list[QRectF] = []
-        for bit in weed.pull[max(at, 1):] if at < len(weed.pull) else weed.stay:
-            _number(painter, view, bit, taken)
+        if at < len(weed.pull):
+            coming = [bit for bit, gone in zip(weed.pull, done, strict=False) if not gone and bit.kind == "opening"]
+            self._paint_numbers(painter, view, coming[:_NUMBERS])
+            _paint_pull(painter, view, weed.pull[at])
+        else:
+            self._paint_numbers(painter, view, list(weed.stay[:_NUMBERS]))
 
     def _paint_bit(self, painter: QPainter, bit: Bit, *, done: bool, now: bool) -> None:
         if done and bit.kind == "frame":
@@ -45,19 +57,66 @@ class WeedOverlay(Overlay):
         tone = theme.ACCENT if now else theme.PAPER if done else "#8CC5BC"
         painter.fillPath(self._paths[bit.number], QColor(tone))
 
+    def _paint_numbers(self, painter: QPainter, view: SheetView, bits: list[Bit]) -> None:
+        """Numbers beside the bits that come next, each with a thin line to it, never upon a letter."""
+        key = (view.frame(), tuple(bit.number for bit in bits))
+        if self._labels[0] != key:
+            self._labels = (key, _labels(painter, view, bits))
+        painter.setFont(theme.font(0.85, bold=True))
+        for bit in bits:
+            place = self._labels[1].get(bit.number)
+            if place is None:
+                continue
+            at, to = place
+            painter.setPen(QPen(QColor(theme.PAPER_INK), 1))
+            painter.drawLine(at, to)
+            box = QRectF(at.x() - 14, at.y() - 9, 28, 18)
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(theme.colour(theme.PAPER, 0.94))
+            painter.drawRoundedRect(box, 9, 9)
+            painter.setPen(QColor(theme.PAPER_INK))
+            painter.drawText(box, Qt.AlignmentFlag.AlignCenter, str(bit.number))
 
-def _number(painter: QPainter, view: SheetView, bit: Bit, taken: list[QRectF]) -> None:
-    """A bit's number on it, unless that would cover one already written; enlarging makes room for more."""
-    x, y = view.to_screen(np.array([bit.spot]))[0]
-    text = str(bit.number)
-    painter.setFont(theme.font(0.8, bold=True))
-    wide = max(16.0, painter.fontMetrics().horizontalAdvance(text) + 6.0)
-    box = QRectF(x - wide / 2, y - 8, wide, 16)
-    if any(box.intersects(other) for other in taken):
+
+def _labels(painter: QPainter, view: SheetView, bits: list[Bit]) -> dict[int, tuple[QPointF, QPointF]]:
+    """Where numbers stand on the screen, and the places that their lines lead to."""
+    sheet = view.results.sheet
+    if sheet is None or not bits:
+        return {}
+    mm = 1 / view.frame()[0]
+    spots = np.array([bit.pull.hook if bit.pull is not None else bit.spot for bit in bits])
+    sizes = np.tile([28.0 * mm, 18.0 * mm], (len(bits), 1))
+    placed = place_labels(spots, sizes, [*shapely.get_parts(sheet.openings), *sheet.islands])
+    made = {}
+    for bit, label in zip(bits, placed, strict=True):
+        if label is not None:
+            (x, y), (to_x, to_y) = view.to_screen(np.array([label.at, label.to])).tolist()
+            made[bit.number] = (QPointF(x, y), QPointF(to_x, to_y))
+    return made
+
+
+def _paint_pull(painter: QPainter, view: SheetView, bit: Bit) -> None:
+    """Where to hook the bit at hand, which way to draw it off, and what a finger holds down."""
+    pull = bit.pull
+    if pull is None:
         return
-    taken.append(box)
-    painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(theme.colour(theme.PAPER, 0.92))
-    painter.drawRoundedRect(box, 8, 8)
-    painter.setPen(QColor(theme.PAPER_INK))
-    painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+    x, y = view.to_screen(np.array([pull.hook]))[0].tolist()
+    ink = QColor(theme.PAPER_INK)
+    if pull.hold is not None:
+        held = QPointF(*view.to_screen(np.array([pull.hold]))[0].tolist())
+        painter.setPen(QPen(ink, 2, Qt.PenStyle.DotLine))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawEllipse(held, _HOLD_PX, _HOLD_PX)
+        view.write(painter, QRectF(held.x() - 30, held.y() + _HOLD_PX, 60, 18), "hold", theme.PAPER_INK, scale=0.8,
+                   align=Qt.AlignmentFlag.AlignHCenter)
+    painter.setPen(QPen(ink, 2))
+    painter.setBrush(QColor(theme.PAPER))
+    painter.drawEllipse(QPointF(x, y), _HOOK_PX, _HOOK_PX)
+    if pull.direction is None:
+        return
+    way = np.array([np.cos(pull.direction), -np.sin(pull.direction)])
+    tip, across = np.array([x, y]) + _PULL_PX * way, np.array([way[1], -way[0]])
+    painter.drawLine(QPointF(x, y), QPointF(*tip))
+    painter.setBrush(ink)
+    painter.drawPolygon(QPolygonF([QPointF(*tip), QPointF(*(tip - 10 * way + 5 * across)),
+                                   QPointF(*(tip - 10 * way - 5 * across))]))

@@ -22,8 +22,9 @@ def local_words(words: Words, max_deviation: float) -> Local:
     """Lettering in ems, its overlaps joined. Raises ArtworkError."""
     lettering = set_words(words, max_deviation)
     shape = joined(lettering.shapes)
-    spots = spots_on(lettering.shapes)
-    marks = tuple(Mark(name, x, y) for name, (x, y) in zip(lettering.letters, spots.tolist(), strict=True))
+    parts, whose = shapely.get_parts(lettering.shapes, return_index=True)      # the dot of an i is pulled by itself
+    marks = tuple(Mark(lettering.letters[at], x, y) for at, (x, y) in zip(whose.tolist(), spots_on(parts).tolist(),
+                                                                          strict=True))
     return Local(shape, box_of(shape), lettering.cap_height, marks, lettering.missing, lettering.dropped,
                  lettering.turn, foot=lettering.foot)
 

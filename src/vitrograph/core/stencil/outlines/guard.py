@@ -42,7 +42,7 @@ def guard_of(sheet: Sheet, reach: float, tape_width: float) -> Guard:
     ends = wall.scale(np.array([max(0.0, band.s_low - lower / 2), min(wall.length, band.s_high + upper / 2)]))
     wide, tall = band.u_high - band.u_low, band.s_high - band.s_low + lower + upper
     lengths = (tall, wide * float(ends[0]), tall, wide * float(ends[1]))
-    tape = sum(_courses(more, tape_width) * length
+    tape = sum(courses(more, tape_width) * length
                for more, length in zip((left, lower, right, upper), lengths, strict=True))
     if not fitted.on_one_wall or tape == 0:
         return Guard((left, lower, right, upper), allowed, tape, MultiPolygon())
@@ -60,6 +60,6 @@ def _beside(sheet: Sheet) -> tuple[float, float]:
     return band.u_low + wall.span / 2, wall.span / 2 - band.u_high
 
 
-def _courses(more: float, tape: float) -> int:
-    """How many strips side by side it takes to add so much, each lapping the last."""
+def courses(more: float, tape: float) -> int:
+    """How many strips of tape side by side it takes to add so much, each lapping the last."""
     return ceil(more / max(tape - LAP_MM, tape / 4) - 1e-9) if more > 0 else 0

@@ -27,6 +27,7 @@ _STEPS: dict[int, Callable[[Tree], Tree]] = {
     5: to_order,
     6: _meant_the_same,            # lists of names, and art that pieces share
     7: _meant_the_same,            # film in stock, places on it, and the blade's offset
+    8: _meant_the_same,            # ways to set a film, what is on the glass, and how a pane lies
 }
 
 

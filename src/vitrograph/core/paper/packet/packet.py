@@ -1,0 +1,264 @@
+"""The packet's pages, in the order of the work: cover, cut, weeding, placing, masking, etch, and a log to fill in."""
+
+import io
+from collections.abc import Iterator
+from typing import Any
+
+from vitrograph.core.errors import GlassError
+from vitrograph.core.etch import CAUTIONS
+from vitrograph.core.findings import Level
+from vitrograph.core.glass import MATERIALS
+from vitrograph.core.paper.packet.book import SMALL_MM, Book
+from vitrograph.core.paper.packet.pictures import (
+    bed,
+    collar_pattern,
+    finished,
+    finished_pattern,
+    placed,
+    weeding_pattern,
+)
+from vitrograph.core.paper.tiles import PaperName
+from vitrograph.core.results import FinishedOrder, FinishedPiece
+from vitrograph.core.says import Length, Says, Value, in_words
+from vitrograph.core.telling.answers import glass_line
+from vitrograph.core.transfer import (
+    Placing,
+    Setting,
+    Surroundings,
+    collar_of,
+    cut_list,
+    other_ways,
+    what_a_slip_does,
+    where_it_goes,
+)
+from vitrograph.core.units import THIN_SPACE, format_minutes
+
+_LOG_ROWS = 14
+_PICTURE_MM = (52.0, 42.0)
+_MOST_WATCHED = 3                  # findings that the cover names of a piece
+_COLLAR_MM = 1500.0                # a collar or a strip that is longer than that is no help
+
+
+def packet_pdf(done: FinishedOrder, paper: PaperName) -> bytes:
+    """All of an order as one document of A4 or Letter pages, patterns at true size (ISO 32000: 72 pt to the inch)."""
+    from reportlab.pdfgen.canvas import Canvas
+
+    out = io.BytesIO()
+    canvas = Canvas(out, invariant=True)
+    canvas.setTitle(f"{done.order.name}: packet")
+    canvas.setCreator("Vitrograph")
+    draw_packet(canvas, done, paper)
+    canvas.save()
+    return out.getvalue()
+
+
+def draw_packet(canvas: Any, done: FinishedOrder, paper: PaperName) -> None:
+    """Draw the packet on anything that draws like a PDF's canvas."""
+    book = Book(canvas, paper, done.order.units, done.order.name)
+    _cover(book, done)
+    _cut(book, done)
+    for piece in done.pieces:
+        _weeding(book, piece)
+        _placing(book, piece)
+    _etch(book, done)
+    _log(book, done)
+    book.close()
+
+
+def _cover(book: Book, done: FinishedOrder) -> None:
+    book.page(f"{done.order.name}: work packet")
+    glasses = sum(piece.job.count for piece in done.pieces)
+    stencils = sum(piece.sheets * len(piece.sheet.outlines) for piece in done.pieces)
+    book.line(f"{glasses} {'glass' if glasses == 1 else 'glasses'}, {stencils} "
+              f"{'stencil' if stencils == 1 else 'stencils'} to cut.")
+    book.gap(3)
+    wide, high = _PICTURE_MM
+    for piece in done.pieces:
+        lines: list[Value | str] = [
+            f"{piece.job.name}: {piece.job.count}",
+            f"Glass: {glass_line(piece.wall, book.unit)}, {MATERIALS[piece.job.material].title}",
+            Says("Film: {wide} by {high}", wide=Length(_size(piece)[0], 0), high=Length(_size(piece)[1], 0)),
+            *_watched(piece)]
+        book.beside(high, finished(piece.sheet, wide, high), wide, lines)
+    book.gap(2)
+    book.line("Before you begin", 5.4)
+    for caution in _cautions(done):
+        book.line(caution, SMALL_MM, indent=4)
+        book.gap(1)
+
+
+def _size(piece: FinishedPiece) -> tuple[float, float]:
+    left, low, right, high = piece.sheet.outlines[0].bounds
+    return right - left, high - low
+
+
+def _watched(piece: FinishedPiece) -> Iterator[Value | str]:
+    """Yield what is to watch on a piece, the gravest first."""
+    found = [one for one in piece.findings() if one.level is not Level.NOTE]
+    found.sort(key=lambda one: one.level is not Level.STOP)
+    for one in found[:_MOST_WATCHED]:
+        yield Says("Watch: {says}", says=one.says)
+    if len(found) > _MOST_WATCHED:
+        yield f"and {len(found) - _MOST_WATCHED} more"
+
+
+def _cautions(done: FinishedOrder) -> list[str]:
+    """The cautions of the cream, and of every kind of glass there is; each once."""
+    cream = any(piece.sheet.kind != "decal" for piece in done.pieces)
+    said = [*CAUTIONS] if cream else []
+    said += [MATERIALS[piece.job.material].cautions for piece in done.pieces]
+    return list(dict.fromkeys(said))
+
+
+def _cut(book: Book, done: FinishedOrder) -> None:
+    order, work = done.order, done.cut
+    book.page("Cut")
+    choices = order.cut
+    passes = "once" if choices.passes == 1 else f"{choices.passes} times"
+    book.line(Says("Blade offset {offset}, over-run {over}, each line cut {passes}. {minutes} to cut in all.",
+                   offset=Length(choices.offset, 2), over=Length(choices.over_run, 1), passes=passes,
+                   minutes=format_minutes(work.seconds)))
+    book.line("Colour side up, straight along the sheet's edge, bubbles smoothed out. Lift a corner before you unload: "
+              "not through, cut again in place.", SMALL_MM, grey=True)
+    for number, run in enumerate(work.runs, start=1):
+        sheet = run.sheet
+        book.gap(3)
+        book.step(Says("Film {number}, {name}: cut a piece {long} by {wide}.", number=str(number),
+                       name=sheet.stock.name, long=Length(sheet.used[0], 0), wide=Length(sheet.film.width, 0)),
+                  Says("There is no film so large: {long} by {wide} is wanted.", long=Length(sheet.film.length, 0),
+                       wide=Length(sheet.film.width, 0)) if sheet.lacking else
+                  Says("{left} is left over.", left=Length(sheet.left_over, 0)))
+        high, draw = bed(run, book.width)
+        most = 90.0
+        if high > most:
+            high, draw = bed(run, book.width * most / high)
+        book.picture(high, draw)
+        book.gap(2)
+        book.table([("", "stencil", "copy", "from the left", "from below"), *(
+            (str(k), _film_name(done, one.part.name, one.part.film), str(one.part.copy + 1),
+             Length(one.shape.bounds[0], 0), Length(one.shape.bounds[1], 0))
+            for k, one in enumerate(sheet.laid, start=1))], (1, 5, 1, 2, 2))
+    _tape(book, done)
+
+
+def _film_name(done: FinishedOrder, name: str, film: int) -> str:
+    many = next((len(piece.sheet.outlines) for piece in done.pieces if piece.job.name == name), 1)
+    return f"{name}, film {film + 1}" if many > 1 else name
+
+
+def _tape(book: Book, done: FinishedOrder) -> None:
+    """The tape to cut for all of it."""
+    choices = done.order.transfer
+    wanted = [(setting.strips, piece.job.count) for piece in done.pieces for settings in piece.transfer.copies
+              for setting in settings if setting.taped]
+    cuts = cut_list(wanted, choices)
+    if not cuts:
+        return
+    book.line("Transfer tape", 5.4)
+    again = f", each piece used {choices.uses} times" if choices.uses > 1 else ""
+    see = "Clear tape: you see the place through it." if choices.clear else (
+        "Opaque tape hides the place: draw the film's middle lines on it.")
+    book.line(Says("From a roll {wide} wide{again}. {see}", wide=Length(choices.roll_width, 0, tool=True), again=again,
+                   see=see), SMALL_MM, grey=True)
+    for cut in cuts:
+        book.step(Says("{many} x {long}", many=str(cut.many), long=Length(cut.length, 0, tool=True)))
+
+
+def _weeding(book: Book, piece: FinishedPiece) -> None:
+    """A film's weeding sheet and its finished picture at true size, and the list to tick."""
+    name, films = piece.job.name, len(piece.sheet.outlines)
+    for film in range(films):
+        which = name if films == 1 else f"{name}, film {film + 1} of {films}"
+        book.pattern(weeding_pattern(piece.sheet, piece.weed, film, f"{which}: weed"))
+    book.pattern(finished_pattern(piece.sheet, name))
+    book.page(f"{name}: weed {piece.sheets} of them" if piece.sheets > 1 else f"{name}: weed")
+    book.line("Peel the mat from the film, not the film from the mat. Slow, low, in good light.", SMALL_MM, grey=True)
+    book.gap(2)
+    rows: list[tuple[Value | str, ...]] = [("", "pull", "where", "how")]
+    rows += [(str(bit.number), bit.name, bit.where or "all round", bit.how) for bit in piece.weed.pull]
+    book.table(rows, (0.7, 3, 2, 7))
+    stay = piece.weed.stay
+    book.line(f"{len(stay)} island{'s' if len(stay) != 1 else ''} must stay: "
+              f"{', '.join(f'{bit.number} {bit.name}' for bit in stay)}." if stay else
+              "No islands: what stays is in one piece.")
+
+
+def _placing(book: Book, piece: FinishedPiece) -> None:
+    """For every copy and film of a piece where it goes, the steps, and the collar at true size."""
+    plan, name = piece.transfer, piece.job.name
+    about = Surroundings(piece.wall, piece.job.glass, piece.job.features)
+    for copy, (settings, walks) in enumerate(zip(plan.copies, plan.walks, strict=True), start=1):
+        whose = name if len(plan.copies) == 1 else f"{name}, stencil {copy} of {len(plan.copies)} round it"
+        book.page(f"{whose}: on the glass")
+        for setting, steps in zip(settings, walks, strict=True):
+            if setting.many > 1:
+                book.line(setting.which[:1].upper() + setting.which[1:], 5.4)
+            _where(book, piece, setting)
+            for step in steps:
+                if step.key != f"set {setting.number}":
+                    book.step(step.says, step.note, step.caution)
+                else:
+                    book.step(step.says, what_a_slip_does(setting.placing))
+        _collar(book, settings, about, whose)
+
+
+def _where(book: Book, piece: FinishedPiece, setting: Setting) -> None:
+    placing = setting.placing
+    wide, high = 80.0, 62.0
+    lines: list[Value | str] = [where_it_goes(placing, setting.which), *_measures(placing), *other_ways(placing)]
+    if placing.no_water and piece.wall.closed:
+        lines.append(f"By water: {placing.no_water}.")
+    book.beside(high, placed(piece.sheet, setting, piece.wall, wide, high), wide, lines)
+
+
+def _measures(placing: Placing) -> Iterator[Value]:
+    """Yield the places that are measured, each with its lengths."""
+    for spot in placing.spots:
+        if spot.across is not None:
+            across: Value = Says("{mm} from the {side}", mm=Length(spot.across, tool=True), side=placing.side)
+        else:
+            mm = spot.round_glass or 0.0
+            across = Says("{mm} to the {side} of the front mark{along}", mm=Length(abs(mm), tool=True),
+                          side="right" if mm >= 0 else "left", along=" along the rim" if placing.edge == "rim" else "")
+        yield Says("{name}: {across}, {down} below the {edge}.", name=spot.name[:1].upper() + spot.name[1:],
+                   across=across, down=Length(spot.down, tool=True), edge=placing.edge)
+
+
+def _collar(book: Book, settings: tuple[Setting, ...], about: Surroundings, title: str) -> None:
+    """The collar, or why there is none."""
+    try:
+        collar = collar_of(settings, about)
+    except GlassError as error:
+        book.line(f"No collar: {error}.", SMALL_MM, grey=True)
+        return
+    left, low, right, high = collar.outline.bounds
+    if max(right - left, high - low) > _COLLAR_MM:
+        book.line("No paper strip: this pane is too large for one. Measure with a tape.", SMALL_MM, grey=True)
+        return
+    book.pattern(collar_pattern(collar, title))
+
+
+def _etch(book: Book, done: FinishedOrder) -> None:
+    for piece in done.pieces:
+        if not piece.etch.steps:
+            continue
+        book.page(f"{piece.job.name}: etch {piece.job.count}" if piece.job.count > 1 else f"{piece.job.name}: etch")
+        for caution in CAUTIONS[:2]:
+            book.line(f"Caution: {caution}", SMALL_MM)
+        book.gap(2)
+        for step in piece.etch.steps:
+            clock = "" if step.seconds is None else (
+                f"{format_minutes(step.seconds)} min.   Begun ____ : ____   Off at ____ : ____")
+            book.step(step.says, clock or step.note, step.caution)
+
+
+def _log(book: Book, done: FinishedOrder) -> None:
+    book.page("Log")
+    book.line("Look at each piece dry, on black. Write down what came out, and type it in at the logbook.", SMALL_MM,
+              grey=True)
+    book.gap(2)
+    rows = [("piece", "no.", "cream, minutes", "good / faint / uneven / leak / missed", "note")]
+    rows += [(in_words(piece.job.name, book.unit).replace(THIN_SPACE, " "), str(copy), "", "", "")
+             for piece in done.pieces for copy in range(1, piece.job.count + 1)]
+    rows += [("", "", "", "", "")] * max(0, _LOG_ROWS - len(rows))
+    book.table(rows, (3, 1, 2, 3, 3), size=5.0)

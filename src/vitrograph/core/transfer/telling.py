@@ -1,0 +1,81 @@
+"""Where a film goes, in words: what to measure, from where, and what a slip of a millimetre does."""
+
+from collections.abc import Iterator
+from math import degrees
+
+from vitrograph.core.says import Joined, Length, Says, Value
+from vitrograph.core.transfer.placing import Placing, Spot, grams
+
+_LEAST_MM = 0.05                   # nearer than a ruler tells
+
+
+def where_it_goes(placing: Placing, which: str) -> Says:
+    """The step that marks a film's place."""
+    parts: list[Value | str] = [_across(placing)]
+    if placing.by == "edge":
+        parts += [_down(placing)]
+    else:
+        parts += [Says("its lower middle {up} above the table, upright", up=Length(placing.lower.up, tool=True)),
+                  _down(placing)]
+    return Says("Mark where {which} goes: {places}.{behind}", which=which, places=Joined("; ", tuple(parts)),
+                behind=" Left and right are as you see them from behind." if placing.behind else "")
+
+
+def _across(placing: Placing) -> Value:
+    middle = placing.middle
+    if middle.across is not None:
+        return Says("its upper middle {across} from the {side}", across=Length(middle.across, tool=True),
+                    side=placing.side)
+    at_rim = placing.by == "edge"
+    round_glass = (middle.round_glass if at_rim else middle.round_here) or 0.0
+    if abs(round_glass) < _LEAST_MM:
+        where: Value = Says("its upper middle at the front mark")
+    else:
+        where = Says("its upper middle {mm} to the {side} of the front mark ({angle})",
+                     mm=Length(abs(round_glass), tool=True), side="right" if round_glass > 0 else "left",
+                     angle=f"{degrees(abs(placing.angle or 0.0)):.0f}°")
+    along = " along the rim" if at_rim else " round the glass, at its own height"
+    nearest = min(placing.beside, key=lambda one: one.mm, default=None) if at_rim else None
+    if nearest is None:
+        return Says("{where}, measured{along}", where=where, along=along)
+    return Says("{where}, measured{along}: {mm} to the {side} of the {what}'s middle", where=where, along=along,
+                mm=Length(nearest.mm, tool=True), side=nearest.side, what=nearest.what)
+
+
+def _down(placing: Placing) -> Value:
+    left, middle, right = placing.spots
+    if placing.over > _LEAST_MM:
+        return Says("the film reaches {over} over the {edge}: trim it there", over=Length(placing.over),
+                    edge=placing.edge)
+    if max(abs(spot.down - middle.down) for spot in (left, right)) < _LEAST_MM and left.name.endswith("corner"):
+        return Says("its upper edge {down} below the {edge}, at both corners and in the middle",
+                    down=Length(middle.down, tool=True), edge=placing.edge)
+    return Says("from the {edge} down to its {left}, {middle} and {right}", edge=placing.edge,
+                left=_spot(left), middle=_spot(middle), right=_spot(right))
+
+
+def _spot(spot: Spot) -> Value:
+    return Says("{name} {down}", name=spot.name, down=Length(spot.down, tool=True))
+
+
+def what_a_slip_does(placing: Placing) -> Says:
+    """What an error of 1 mm does to the art."""
+    turned = Says("1 mm too low at one side lifts or drops the art's ends by {end}",
+                  end=Length(placing.turn_per_mm, 2))
+    if placing.middle.across is not None:
+        return Says("{turned}; 1 mm across moves it as much.", turned=turned)
+    if placing.by != "edge":
+        return Says("{turned}; 1 mm round the glass moves it as much.", turned=turned)
+    return Says("{turned}; 1 mm along the rim moves it {moved}.", turned=turned,
+                moved=Length(placing.shift_per_mm, 2))
+
+
+def other_ways(placing: Placing) -> Iterator[Value]:
+    """Yield the other ways to find its height."""
+    if placing.by == "edge" and placing.middle.across is None:
+        yield Says("Or upright from the table to its lower middle: {up}.", up=Length(placing.lower.up, tool=True))
+    if placing.by == "edge" and placing.middle.across is not None:
+        yield Says("Its lower middle is {up} above the edge below it.", up=Length(placing.lower.up, tool=True))
+    if placing.water is not None:
+        yield Says("Or stand the glass level and fill in {ml} ml ({g} g) of water: its level is the film's lower edge.",
+                   ml=f"{placing.water:.0f}", g=f"{grams(placing.water):.0f}")

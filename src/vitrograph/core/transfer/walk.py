@@ -1,0 +1,168 @@
+"""The walk from the weeded film to a glass that is ready for cream: one step after the other."""
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+
+from vitrograph.core.job import Features, MaterialName, TransferChoices
+from vitrograph.core.says import Joined, Length, Says
+from vitrograph.core.transfer.cleaning import cleaning_steps
+from vitrograph.core.transfer.mask import Run
+from vitrograph.core.transfer.placing import Placing
+from vitrograph.core.transfer.taping import Strip
+from vitrograph.core.transfer.telling import other_ways, what_a_slip_does, where_it_goes
+from vitrograph.core.transfer.ways import Way, laying_steps
+from vitrograph.core.work import Step
+
+PRESS_EDGES = "press edges"       # the key of the step at which every edge is pressed down
+SETTLE = "settle"
+_UNTAPED: tuple[Way, ...] = ("hand", "on the glass")
+
+
+@dataclass(frozen=True)
+class Setting:
+    """One film to be set: its tape, the four centre marks on the sheet, its place, the way, and the tape round it.
+
+    `number` of `many` films of one copy, from 1, in the order they are laid.
+    """
+
+    number: int
+    many: int
+    tape_size: tuple[float, float]
+    strips: tuple[Strip, ...]
+    marks: tuple[tuple[float, float], ...]
+    placing: Placing
+    way: Way
+    mask: tuple[Run, ...]
+
+    @property
+    def which(self) -> str:
+        """It in words."""
+        return "the film" if self.many == 1 else f"film {self.number} of {self.many}"
+
+    @property
+    def taped(self) -> bool:
+        """Whether tape carries it."""
+        return self.way not in _UNTAPED
+
+
+@dataclass(frozen=True)
+class Circumstances:
+    """What the steps depend on beside the films: choices, what the piece is and bears, and what the films are for.
+
+    `see_through` says whether one can look at the film from behind, `relieved` whether its border is snipped; `edge` is
+    how long the openings' edges are, mm. The mask's tape is `mask_width` wide.
+    """
+
+    choices: TransferChoices
+    features: Features
+    material: MaterialName
+    bedding: Says | str
+    closed: bool
+    see_through: bool
+    decal: bool
+    relieved: bool
+    edge: float
+    mask_width: float
+
+
+def walk(settings: Sequence[Setting], about: Circumstances) -> tuple[tuple[Step, ...], ...]:
+    """All steps of one copy, those of each film by itself: what is done once comes with the first and with the last."""
+    first, last = settings[0], settings[-1]
+    films = []
+    for setting in settings:
+        steps: list[Step] = []
+        if setting is first:
+            steps += [*_carrying(settings), *cleaning_steps(about.features, about.material,
+                                                            behind=setting.placing.behind),
+                      Step("bed", about.bedding)]
+        steps += _setting(setting, about)
+        if setting is not last:
+            steps.append(_settling(f"settle {setting.number}", about, "Let this film settle {minutes} minutes before "
+                                   "the next one goes over its edge.", _BETWEEN))
+        else:
+            steps += _finishing(settings, about)
+        films.append(tuple(steps))
+    return tuple(films)
+
+
+_BETWEEN = "Other work can go on meanwhile."
+
+
+def _carrying(settings: Sequence[Setting]) -> Iterator[Step]:
+    """Yield how tape is laid on the films, and how their backing comes off."""
+    if not settings[0].taped:
+        if settings[0].way == "hand":
+            yield Step("tape", "No tape: this film is in one piece. Leave its backing on until it is aimed.")
+        return
+    for setting in settings:
+        yield Step(f"tape {setting.number}", _tape_words(setting), "Tape that grips too hard is dabbed on cloth first.")
+    many = len(settings) > 1
+    if settings[0].way == "hinge":
+        yield Step("backing", f"Rub the tape down{' on each film' if many else ''}, turn over, and rub the back. The "
+                   "backing stays on.")
+    else:
+        yield Step("backing", f"Rub the tape down{' on each film' if many else ''}, turn over, and rub the back.",
+                   "When the film is to be laid, peel the backing slowly, flat back at a diagonal. Press back whatever "
+                   "stays behind, and rub again.")
+
+
+def _tape_words(setting: Setting) -> Says:
+    count, strip = len(setting.strips), setting.strips[0]
+    return Says("Cut tape: {cut} {width} by {height}. Lay it over {which}{overlapped}, the extra at the top.",
+                cut="one piece," if count == 1 else f"{count} strips, each", width=Length(strip.width, 0, tool=True),
+                height=Length(strip.height, 0, tool=True), which=setting.which,
+                overlapped=", overlapped" if count > 1 else "")
+
+
+def _setting(setting: Setting, about: Circumstances) -> Iterator[Step]:
+    """Yield the steps of one film: mark its place, lay it, take its tape off."""
+    placing, number = setting.placing, setting.number
+    notes = Joined(" ", (what_a_slip_does(placing), *other_ways(placing)))
+    yield Step(f"set {number}", where_it_goes(placing, setting.which), Says("{notes}", notes=notes))
+    joint = "" if number == 1 else " Its edge goes over the last one's, so that their notches line up."
+    laid = laying_steps(setting.way, setting.which, f"lay {number}", joint + _snip_words(about))
+    yield from laid
+    if setting.taped:
+        yield Step(f"tape off {number}", f"Peel the tape off {setting.which}, flat back on itself. What lifts is "
+                   "pressed back and rubbed again.", _again(about.choices))
+
+
+def _again(choices: TransferChoices) -> str:
+    return f"Keep the tape: it serves {choices.uses} times." if choices.uses > 1 else ""
+
+
+def _snip_words(about: Circumstances) -> str:
+    if about.relieved:
+        return " Let the border close, or lap, at each snip."
+    return " If the border lifts, snip it at the sides." if about.closed else ""
+
+
+def _finishing(settings: Sequence[Setting], about: Circumstances) -> Iterator[Step]:
+    """Yield what is done once every film lies: pressing, looking, masking, settling."""
+    look = (" Look at it from behind, through the glass." if about.see_through else
+            " Look along the surface, against the light.")
+    yield Step(PRESS_EDGES, Says("Press down every edge of every opening, the marked places first: {edge} in "
+                                 "all.{look}",
+                                 edge=Length(about.edge, 0, tool=True), look=look),
+               "Bubbles away from an edge are harmless; one that reaches an opening leaks." if not about.decal else "")
+    if not about.decal:
+        for setting in settings:
+            for run in setting.mask:
+                yield Step(f"mask {setting.number} {run.side}", run.says(about.mask_width),
+                           setting.which[:1].upper() + setting.which[1:] if setting.many > 1 else "")
+        yield Step("patch", f"Patch slits and holes in the film with tape.{_covered(about)}")
+        yield _settling(SETTLE, about, "Let the film settle {minutes} minutes.", _BETWEEN)
+
+
+def _covered(about: Circumstances) -> str:
+    handle = any(kept.what == "handle" for kept in about.features.keep_out)
+    what = [name for name, there in (("the handle", handle), ("the mouth", about.closed)) if there]
+    return f" Cover {' and '.join(what)} with tape or paper." if what else ""
+
+
+def _settling(key: str, about: Circumstances, says: str, note: str) -> Step:
+    choices = about.choices
+    warm = " Warm it: on a warm radiator, or in low warm air for about 10 seconds." if choices.warmed else ""
+    return Step(key, says.format(minutes=f"{choices.settle:g}") + warm, note,
+                caution="Warm, not hot: heat cracks glass and curls film." if choices.warmed else "",
+                seconds=60.0 * choices.settle if choices.settle > 0 else None, hands=False)

@@ -1,0 +1,102 @@
+"""What bits of film are called: by the letters whose ink they are, and by where they lie."""
+
+from collections.abc import Sequence
+from functools import cached_property
+from typing import get_args
+
+import numpy as np
+import shapely
+from shapely.geometry import MultiPolygon, Point, Polygon
+
+from vitrograph.core.artwork import DRAWING
+from vitrograph.core.geometry import Points
+from vitrograph.core.job import OutlineName
+from vitrograph.core.stencil import Sheet
+
+_SHAPES = frozenset(get_args(OutlineName))          # the names that marks of plain shapes have
+_DETAIL = "detail"
+_GROUND = 3                        # islands in a part without a letter of its own: it is what is round others
+_OWN = 0.5                         # of a part's area: what one letter has of it, at least, to give it its name
+
+
+class Names:
+    """Names for the bits of a sheet.
+
+    A bit is called by the letters whose ink it takes the most of: by their marks, which lie surely on their ink, and
+    where ties or mends parted a letter, by the drawn part that it came from.
+    """
+
+    def __init__(self, sheet: Sheet) -> None:
+        self.sheet = sheet
+        self._names = [name for name, _, _ in sheet.fitted.marks]
+        self._spots: Points = np.array([[x, y] for _, x, y in sheet.fitted.marks]).reshape(-1, 2)
+
+    @cached_property
+    def _drawn(self) -> shapely.STRtree:
+        """The parts of the art as they were drawn, before ties and mends."""
+        return shapely.STRtree(shapely.get_parts(self.sheet.fitted.sheet_art))
+
+    def of(self, part: Polygon) -> str:
+        """What a bit that takes ink away is called."""
+        own = self._inside(part)
+        if not own and self.sheet.recut:
+            own = self._inside_drawn(part)
+        return "ground" if not own and len(part.interiors) > _GROUND else _called(own)
+
+    def of_gap(self, part: Polygon) -> str:
+        """What is pulled where the art stays: the film round it, or a gap within it."""
+        if part.area < max(opening.area for opening in self.sheet.openings.geoms):
+            return "gap"
+        return "film round the art" if self.sheet.kind == "decal" else "ground"
+
+    def of_island(self, part: Polygon, filled: shapely.STRtree) -> str:
+        """An island is named by its own letters, or by the opening round it; `filled` are openings without holes."""
+        own = _called(self._inside(part))
+        if own != _DETAIL:
+            return own
+        inside = filled.query(part.representative_point(), predicate="within").tolist()
+        around = min(inside, key=lambda i: float(filled.geometries[i].area), default=None)
+        if around is None:
+            return "island"
+        return f"inside of {self.of(self.sheet.openings.geoms[around])}"
+
+    def _inside(self, part: Polygon) -> list[str]:
+        """The names of the marks in a bit, in reading order."""
+        hits = np.flatnonzero(shapely.intersects_xy(part, self._spots[:, 0], self._spots[:, 1]))
+        return [self._names[at] for at in sorted(hits.tolist(), key=lambda at: float(self._spots[at, 0]))]
+
+    def _inside_drawn(self, part: Polygon) -> list[str]:
+        """The names in the drawn part that most of a bit lies in, nearest mark alone where it holds several."""
+        tree = self._drawn
+        at = tree.query(part, predicate="intersects")
+        if not len(at):
+            return []
+        shares = shapely.area(shapely.intersection(tree.geometries[at], part))
+        if shares.max() < _OWN * part.area:
+            return []
+        names = self._inside(tree.geometries[at[int(shares.argmax())]])
+        return names if len(names) < 2 else [self._nearest(part, names)]
+
+    def _nearest(self, part: Polygon, names: Sequence[str]) -> str:
+        """Of letters that are joined, the one whose mark is nearest to a bit."""
+        wanted = [at for at, name in enumerate(self._names) if name in names]
+        away = shapely.distance(part, shapely.points(self._spots[wanted]))
+        return self._names[wanted[int(np.argmin(away))]]
+
+
+def _called(names: Sequence[str]) -> str:
+    if any(name == DRAWING for name in names):
+        return DRAWING
+    letters = "".join(name for name in names if name not in _SHAPES)
+    if names and not letters:                                 # a shape, called by its outline
+        return names[0]
+    return f"letter{'s' if len(letters) > 1 else ''} {letters}" if letters else _DETAIL
+
+
+def where_in(part: Polygon, art: MultiPolygon) -> str:
+    """Where a bit lies in the art, in words, by thirds."""
+    left, low, right, high = art.bounds
+    spot: Point = part.centroid
+    across = ["left", "middle", "right"][min(2, int(3 * (spot.x - left) / (right - left)))]
+    along = ["lower", "middle", "upper"][min(2, int(3 * (spot.y - low) / (high - low)))]
+    return across if along == "middle" else along if across == "middle" else f"{along} {across}"
