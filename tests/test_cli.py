@@ -323,3 +323,39 @@ def test_quick_says_what_it_cannot_read_of_the_stencil(tmp_path, capsys, flags, 
     assert quick(tmp_path, *words, *flags) == 2
     told = capsys.readouterr().err
     assert said in told and told.count("\n") == 1
+
+
+def test_the_plan_tells_each_film_of_each_copy_its_place_its_steps_and_its_mask(tmp_path, capsys):
+    """As docs/formats.md promises it, by the numbers of a straight mug with copies at 0 and 180 degrees."""
+    assert quick(tmp_path, "--glass", "straight", "--top", "80mm", "--height", "95mm", "--text", "Ada", "--width",
+                 "24mm", "--from-rim", "40mm", "--border", "10mm", "--times", "2", "--handle", "20mm",
+                 "--set", "features.thickness=3mm", "--set", "features.bottom=6mm") == 0
+    piece = plan_in(tmp_path)
+    films = piece["transfer"]["films"]
+    assert [(film["copy"], film["film"]) for film in films] == [(1, 1), (2, 1)]
+    first, second = (film["placing"] for film in films)
+    assert first["round_mm"] == pytest.approx(0, abs=1e-3) and first["angle_deg"] == pytest.approx(0, abs=1e-6)
+    assert abs(second["round_mm"]) == pytest.approx(3.14159265 * 40, abs=1e-3) and second["across_mm"] is None
+    assert first["rim_mm"] == pytest.approx([30.0] * 3, abs=1e-3) and first["from"] == "rim"
+    # inside radius 37, from the bottom at 6 mm up to the film's lower edge
+    assert first["water_ml"] == pytest.approx(3.14159265 * 37**2 * (first["above_table_mm"] - 6) / 1000, rel=1e-6)
+    assert films[0]["setting"] == "middle" and {"says", "hands", "wait_s", "caution"} <= films[0]["steps"][0].keys()
+    assert films[0]["steps"][-1]["wait_s"] == 900 and not films[0]["steps"][-1]["hands"]
+    assert [run["side"] for run in films[0]["mask"]] == ["lower", "left", "right", "upper"]
+    (stencil,) = piece["weed"]["stencils"]
+    assert len(stencil["openings"]) == 3 and stencil["stays"] == 3
+    assert {"order", "name", "hook_mm", "pull_deg", "hold_mm", "risk", "why"} == stencil["openings"][0].keys()
+    capsys.readouterr()
+    assert main(["plan", str(tmp_path / "out" / "job.vitro")]) == 0
+    said = capsys.readouterr().out
+    assert "transfer, stencil 2 of 2 round the glass" in said and "Mark where the film goes" in said
+
+
+def test_one_stencil_is_cut_again_by_its_pieces_name(tmp_path, capsys):
+    assert quick(tmp_path, *TUMBLER, *WORDS, "--count", "3", "--name", "Mug") == 0
+    order, out = str(tmp_path / "out" / "job.vitro"), tmp_path / "again.plt"
+    for words, code in (("Mug", 0), ("1:1", 0), ("Mug:2", 2), ("Jug", 2)):
+        assert main(["cut", order, "--to", f"file:{out}", "--again", words]) == code
+    assert "a film from 1 to 1 was wanted, got '2'" in capsys.readouterr().err
+    whole = (tmp_path / "out" / "cut.plt").read_text().count("PD")
+    assert out.read_text().count("PD") == pytest.approx(whole / 3, abs=3)

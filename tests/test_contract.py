@@ -80,8 +80,8 @@ def test_every_answer_is_short_and_in_the_makers_unit(unit):
 def test_the_packet_is_whole_and_reads_back(tmp_path):
     done = finished(job("Kestrel"))
     written = write_files(done, tmp_path / "a" / "b")
-    assert {path.name for path in written} == {*OF_A_PIECE, PACKET, "cut.svg", "cut.dxf", "cut.plt", "cut.png", "plan.json",
-                                             "job.vitro"}
+    assert {path.name for path in written} == {*OF_A_PIECE, PACKET, "cut.svg", "cut.dxf", "cut.plt", "cut.png",
+                                             "plan.json", "job.vitro"}
     assert not [path for path in (tmp_path / "a" / "b").iterdir() if path.name.startswith(".")]
     assert load_order(tmp_path / "a" / "b" / "job.vitro").pieces == done.order.pieces
     again = {path.name: path.read_bytes() for path in written if path.name in (*OF_A_PIECE, "plan.json")}

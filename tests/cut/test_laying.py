@@ -83,6 +83,14 @@ def test_six_fans_take_less_film_than_their_boxes_and_no_less_than_their_area():
     assert reach < max(x + w for _, x, _, w, _, _ in packer.rect_list()) / 10
 
 
+@pytest.mark.parametrize("width", [93.0, 95.0])
+def test_rows_of_boxes_keep_off_the_film_s_far_edge_by_its_margin(width):
+    """Two of 40 and 12 between are 92: with margins of 1 that is 94."""
+    laid, rest = rows_of_boxes(parts(box(0, 0, 40, 40), each=2), Film(300.0, width, 1.0, 12.0))
+    assert not rest and max(one.shape.bounds[3] for one in laid) <= width - 1.0
+    assert len({one.spot.x for one in laid}) == (2 if width < 94 else 1)
+
+
 @pytest.mark.parametrize(("gap", "sheets"), [(12.0, 2), (11.1, 2), (10.9, 1)])
 def test_what_just_fits_in_rows_is_laid_in_rows_and_the_gap_decides(gap, sheets):
     # three squares of 84 and two gaps of 11: 274, on 284 less two margins of 5; gaps of 12 are 2 too many

@@ -1,13 +1,16 @@
 """From Cut on: the trial, the steps for gloved hands, the timers, and the logbook."""
 
+import numpy as np
+import pypdf
 import pytest
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QComboBox, QPlainTextEdit, QPushButton, QTableWidget
+from PySide6.QtWidgets import QComboBox, QLineEdit, QPlainTextEdit, QPushButton, QTableWidget
 
-from specimens import job, star_job
+from specimens import LANTERN, job, star_job
 from vitrograph.core.logbook import Entry
 from vitrograph.desk.kit.findings_list import FindingRow
+from vitrograph.desk.printing import print_packet, printer_for
 
 
 def test_send_runs_the_simulated_cutter_and_draws_what_it_cuts(desk):
@@ -43,6 +46,7 @@ def test_weeding_is_walked_with_the_space_bar(open_desk):
     assert desk.shell.sheet_view.spot is not None and desk.shell.sheet_view.spot.equals(pull[1].shape)
     desk.press(Qt.Key.Key_Backspace)
     assert desk.says("weedStepsSays") == "Pull 1: the surplus"
+    assert desk.says("weedStepsCount") == f"{len(pull) + 1} left of {len(pull) + 1}"
     for _ in pull:
         desk.press(Qt.Key.Key_Space)
     assert "5 islands must still be there" in desk.says("weedStepsSays")
@@ -53,13 +57,122 @@ def test_weeding_is_walked_with_the_space_bar(open_desk):
     assert "Weeded" in desk.says("weedStepsSays")                # the bench remembers where the maker was
 
 
+def test_bits_are_ticked_by_a_click_on_the_sheet_and_all_of_a_letter_at_once(open_desk):
+    desk = open_desk(job("i!", width=30.0))
+    desk.go(6)
+    view, weed, making = desk.shell.sheet_view, desk.results.weed, desk.bench.making
+    last = weed.pull[-1]
+    x, y = view.to_screen(np.array([last.spot]))[0]
+    for many in (1, 0, 1):                                     # a click ticks, another takes the tick back
+        QTest.mouseClick(view, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, QPoint(round(x), round(y)))
+        assert len(making.progress.done) == many
+    assert desk.says("weedStepsSays") == "Pull 1: the surplus"     # the step at hand is the first that is left
+    desk.press(Qt.Key.Key_Space)
+    assert "letter" in desk.says("weedStepsSays") and last.name != weed.pull[1].name
+    before = len(making.progress.done)
+    desk.click("tickAlike")
+    assert len(making.progress.done) == before + 2             # the dot and the stem
+    desk.press(Qt.Key.Key_Backspace)
+    assert len(making.progress.done) == before + 1
+
+
+def test_minutes_are_a_guess_and_then_the_makers_own(open_desk):
+    desk = open_desk(job("Kestrel Point Observatory", width=90.0))
+    now = [1_000_000.0]
+    desk.bench.making.now = lambda: now[0]
+    desk.go(6)
+    assert "a guess" in desk.says("weedMinutes")
+    for _ in range(14):
+        now[0] += 4.0
+        desk.press(Qt.Key.Key_Space)
+    assert "from 13 of your own ticks" in desk.says("weedMinutes")
+
+
+def test_ticks_are_kept_where_a_bit_is_as_it_was_and_said_where_it_is_not(open_desk):
+    desk = open_desk(job("Hi", width=40.0))
+    desk.go(6)
+    for _ in range(3):
+        desk.press(Qt.Key.Key_Space)
+    desk.bench.edit("Border", stencil__border=16.0)
+    desk.settle()
+    assert desk.says("weedStepsCount") == "1 left of 4" and not desk.says("weedChanged")
+    desk.bench.edit("Words", artwork__items__0__what__text="Ho", artwork__items__0__size=42.0)
+    desk.settle()
+    assert desk.says("weedChanged").startswith("2 bits you had ticked off have changed since")
+
+
+def test_what_tore_is_patched_tied_or_cut_again(open_desk, tmp_path):
+    desk = open_desk(job("BO", width=40.0))
+    desk.go(6)
+    trouble = desk.card().trouble
+    assert trouble.which.count() == len(desk.results.weed.stay) + len(desk.results.weed.pull) - 1
+    trouble.write_patch(tmp_path / "patch.pdf")
+    page = pypdf.PdfReader(tmp_path / "patch.pdf").pages[0]
+    assert "inside of letter" in page.extract_text() and "100 mm" in page.extract_text()
+    desk.go(5)
+    desk.find(QLineEdit, "cutterAt").setText(f"file:{tmp_path / 'again.plt'}")
+    desk.go(6)
+    desk.click("cutAgain")
+    desk.qtbot.waitUntil(lambda: (tmp_path / "again.plt").exists() and not desk.card().driving.busy, timeout=15000)
+    assert desk.bench.station == "cut" and (tmp_path / "again.plt").read_text().count("PD") >= 3
+    desk.go(6)
+    desk.click("tieBits")
+    desk.settle()
+    assert desk.bench.station == "stencil" and not desk.results.weed.stay
+
+
 def test_transfer_shows_where_the_stencil_goes(open_desk):
     desk = open_desk(star_job(fit__from_rim=45.0))
     desk.go(7)
-    assert "no tape" in desk.says("transferStepsSays")
-    for _ in range(4):
+    assert "No tape" in desk.says("transferStepsSays")
+    for _ in range(3):
         desk.press(Qt.Key.Key_Space)
-    assert "25\u2009mm (left) and 25\u2009mm (right) from the rim" in desk.says("transferStepsSays")
+    assert "its upper edge 25\u2009mm below the rim" in desk.says("transferStepsSays")
+    desk.click("unit_in")
+    assert "63/64" not in desk.says("transferStepsSays") and "mm" not in desk.says("transferStepsSays")
+
+
+def test_every_copy_round_a_glass_is_walked_at_its_own_place(open_desk, tmp_path):
+    desk = open_desk(star_job(glass=LANTERN, width=20.0, stencil__border=8.0, fit__times=2))
+    desk.go(7)
+    while "Mark where" not in desk.says("transferStepsSays"):
+        desk.press(Qt.Key.Key_Space)
+    assert desk.says("copySays") == "Stencil 1 of 2" and "at the front mark" in desk.says("transferStepsSays")
+    desk.click("copyAfter")
+    desk.card().walker.setFocus()
+    while "Mark where" not in desk.says("transferStepsSays"):
+        desk.press(Qt.Key.Key_Space)
+    assert "(180°)" in desk.says("transferStepsSays")
+    desk.card().write_collar(tmp_path / "collar.pdf")
+    text = "".join(page.extract_text() for page in pypdf.PdfReader(tmp_path / "collar.pdf").pages)
+    assert "upper middle" in text and "front" in text
+
+
+def test_the_way_the_tape_and_the_settling_are_chosen_on_the_card(open_desk):
+    desk = open_desk(job("BOB"))
+    card = desk.go(7)
+    way = desk.find(QComboBox, "settingWay")
+    way.setCurrentIndex(way.findData("hinge"))
+    way.activated.emit(way.currentIndex())
+    desk.type_into("settle", "30")
+    desk.settle()
+    assert desk.bench.job.transfer.way == "hinge" and desk.results.transfer.steps[-1].seconds == 1800
+    assert "Hinge, half by half" in card.why.text()
+    assert way.findData("lowered") < 0                         # only for a pane that can be lifted
+
+
+def test_the_packet_is_written_and_printed_at_true_size(desk, tmp_path):
+    desk.shell.files.write_packet(tmp_path / "packet.pdf")
+    desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
+    written = len(pypdf.PdfReader(tmp_path / "packet.pdf").pages)
+    printer = printer_for("A4")
+    printer.setOutputFileName(str(tmp_path / "printed.pdf"))
+    print_packet(printer, desk.bench.order_results.finished(), "A4")
+    pages = pypdf.PdfReader(tmp_path / "printed.pdf").pages
+    assert len(pages) == written
+    for page in pages:
+        sides = sorted(float(side) / 72 * 25.4 for side in page.mediabox[2:])
+        assert sides == pytest.approx([210.0, 297.0], abs=0.5)
 
 
 def test_a_clock_runs_holds_sounds_when_late_and_outlives_the_window(open_desk, monkeypatch):

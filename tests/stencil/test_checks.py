@@ -74,6 +74,12 @@ def test_each_side_with_little_border_is_told_by_its_own_width():
     assert in_mm(found.says).startswith("only 2\u2009mm of film at the upper side and 5\u2009mm of film at the left")
 
 
+@pytest.mark.parametrize(("gap", "moves"), [(7.0, "Move it 5\u2009mm down"), (111.0, "up")])
+def test_art_close_to_an_edge_is_moved_by_what_its_border_lacks(gap, moves):
+    (found,) = of_code(run(job(fit__from_rim=gap)), Code.BORDER)
+    assert moves in in_mm(found.remedy.label)
+
+
 @pytest.mark.parametrize("glass", [LANTERN, PLAQUE, FLARE_IN])
 def test_sound_work_has_no_findings(glass):
     assert run(star_job(glass=glass, fit__from_rim=30.0, width=36.0)).findings() == ()

@@ -13,6 +13,7 @@ from PIL import Image, ImageDraw
 from specimens import job, remedied, run
 from vitrograph.core.artwork.words.faces import faces
 from vitrograph.core.stencil import mend_all
+from vitrograph.core.stencil.tying.legible import legible_sides
 
 READER = shutil.which("tesseract")     # Debian's tesseract-ocr
 FACES = [face for face in faces() if face not in ("Symbols", "Saira Stencil One")]
@@ -28,6 +29,16 @@ def test_a_letter_is_opened_where_it_stays_itself(letter, side):
     (island,) = plain.sheet.islands
     ups = [tie.at[1] - island.centroid.y for tie in tied.ties]
     assert ups[0] * (1 if side == "above" else -1) > 0
+
+
+def test_of_several_crossings_the_one_under_the_island_tells_what_lies_beyond():
+    """A bar hangs below the island's middle, far from where the sheet begins; beside it there is none."""
+    letter = shapely.box(200, 100, 240, 140).difference(shapely.box(212, 112, 228, 128))
+    bar = letter.union(shapely.box(217, 80, 223, 100))
+    middles = np.array([[202.0, 106.0], [220.0, 106.0], [238.0, 106.0], [220.0, 134.0]])
+    sides = np.array(["below", "below", "below", "above"])
+    best, sure = legible_sides(shapely.box(212, 112, 228, 128), bar, sides, middles, np.full(4, 12.0))
+    assert best == {"above"} and sure
 
 
 def test_a_letter_that_reads_as_another_with_any_tie_is_named():

@@ -110,6 +110,8 @@ def test_even_lines_are_equally_wide_and_sizes_of_their_own_are_kept():
     count = [13 - 1, 10 - 1, 4]                               # a space has no ink
     rows = np.split(made.shapes, np.cumsum(count)[:-1])
     assert np.ptp([ink(row)[2] - ink(row)[0] for row in rows]) < 1e-9
+    half = set_words(Words("HH\nHH", line_sizes=(0.5, 1.0)), 1e-4)
+    assert half.cap_height == pytest.approx(np.ptp(ink(half.shapes[:2])[[1, 3]]), abs=1e-6)     # of the first line
     small = set_words(Words("HH\nHH", line_sizes=(1.0, 0.5)), 1e-4).shapes
     assert np.ptp(ink(small[2:])[[1, 3]]) == pytest.approx(0.5 * np.ptp(ink(small[:2])[[1, 3]]), abs=1e-9)
 

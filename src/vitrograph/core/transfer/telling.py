@@ -1,12 +1,30 @@
 """Where a film goes, in words: what to measure, from where, and what a slip of a millimetre does."""
 
 from collections.abc import Iterator
+from dataclasses import dataclass
 from math import degrees
 
 from vitrograph.core.says import Joined, Length, Says, Value
 from vitrograph.core.transfer.placing import Placing, Spot, grams
+from vitrograph.core.units import MM_PER_IN, Unit
 
 _LEAST_MM = 0.05                   # nearer than a ruler tells
+
+
+@dataclass(frozen=True, slots=True)
+class Slip:
+    """The least step of a ruler, 1 mm or a sixteenth of an inch, or what it moves, by so many mm a mm."""
+
+    per_mm: float | None = None
+
+    def words(self, unit: Unit) -> str:
+        """It with its unit.
+
+        >>> Slip().words("mm"), Slip().words("in"), Slip(0.5).words("mm")
+        ('1\u2009mm', '1/16\u2009in', '0.5\u2009mm')
+        """
+        step = 1.0 if unit == "mm" else MM_PER_IN / 16
+        return Length(step, tool=True).words(unit) if self.per_mm is None else Length(step * self.per_mm, 2).words(unit)
 
 
 def where_it_goes(placing: Placing, which: str) -> Says:
@@ -59,15 +77,15 @@ def _spot(spot: Spot) -> Value:
 
 
 def what_a_slip_does(placing: Placing) -> Says:
-    """What an error of 1 mm does to the art."""
-    turned = Says("1 mm too low at one side lifts or drops the art's ends by {end}",
-                  end=Length(placing.turn_per_mm, 2))
+    """What an error of a ruler's least step does to the art."""
+    turned = Says("{slip} too low at one side lifts or drops the art's ends by {end}", slip=Slip(),
+                  end=Slip(placing.turn_per_mm))
     if placing.middle.across is not None:
-        return Says("{turned}; 1 mm across moves it as much.", turned=turned)
+        return Says("{turned}; {slip} across moves it as much.", turned=turned, slip=Slip())
     if placing.by != "edge":
-        return Says("{turned}; 1 mm round the glass moves it as much.", turned=turned)
-    return Says("{turned}; 1 mm along the rim moves it {moved}.", turned=turned,
-                moved=Length(placing.shift_per_mm, 2))
+        return Says("{turned}; {slip} round the glass moves it as much.", turned=turned, slip=Slip())
+    return Says("{turned}; {slip} along the rim moves it {moved}.", turned=turned, slip=Slip(),
+                moved=Slip(placing.shift_per_mm))
 
 
 def other_ways(placing: Placing) -> Iterator[Value]:

@@ -109,8 +109,8 @@ class WeedPlan:
 
 
 def _step(bit: Bit) -> Step:
-    where = Says("{where}; {how}", where=bit.where, how=bit.how) if bit.where else bit.how
-    return Step(bit.key, f"Pull {bit.number}: {bit.name}", where)
+    where = f"{bit.where[:1].upper()}{bit.where[1:]}: " if bit.where else ""
+    return Step(bit.key, f"Pull {bit.number}: {bit.name}", Says("{where}{how}.", where=where, how=bit.how))
 
 
 def plan_weeding(given: WeedInput, sheet: Sheet) -> WeedPlan:

@@ -22,6 +22,7 @@ Risk = Literal["low", "some", "high"]
 
 HOOK_MM2 = 12.0                    # a smaller bit is lifted with the hook, from a corner
 SURROUNDS = 3                      # parts: film round so many must not take them along
+_THIN = ("web", "near", "needle", "island")     # an island that is told gravely is thin all over
 _WAYS = 48                         # directions that are looked at
 _PLAIN_MM = 0.05                   # corners are told on the outline without finer detail
 _CORNER = np.radians(50)           # a turn that can be hooked
@@ -44,10 +45,10 @@ class Pull:
 
 
 class ThinFilm:
-    """The thin film of a sheet that pulls must keep off: webs under the limit, told once for all its openings."""
+    """The thin film of a sheet that pulls must keep off: webs and islands under the limit, for all its openings."""
 
     def __init__(self, sheet: Sheet, faults: Sequence[Fault]) -> None:
-        self.webs = [fault for fault in faults if fault.kind in ("web", "near", "needle") and fault.grave]
+        self.webs = [fault for fault in faults if fault.kind in _THIN and fault.grave]
         self.lines = np.array([fault.shape for fault in self.webs], dtype=object)
         self.tree = shapely.STRtree(self.lines)
         self.openings = shapely.STRtree(shapely.get_parts(sheet.openings))

@@ -18,7 +18,8 @@ def begun(workshop: Workshop, order: Order) -> Order:
     cut = CutChoices(film=workshop.films[0].kind, over_run=cutter.over_run, mat_width=cutter.width, mat_length=length,
                      cut_speed=cutter.cut_speed, travel_speed=cutter.travel_speed, offset=cutter.offset,
                      leads_itself=cutter.leads_itself, stock=stock_of(workshop))
-    return replace(order, units=workshop.house.units, cut=cut, transfer=TransferChoices(roll_width=tape.roll_width),
+    return replace(order, units=workshop.house.units, cut=cut,
+                   transfer=TransferChoices(roll_width=tape.roll_width, clear=tape.clear),
                    etch=EtchChoices(cream.school), pieces=tuple(piece_begun(workshop, one) for one in order.pieces))
 
 

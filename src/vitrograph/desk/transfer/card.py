@@ -118,7 +118,7 @@ class TransferCard(StepsCard):
             side = "at the front mark" if abs(mm) < 0.05 else f"{'right' if mm > 0 else 'left'} of the front mark"
             rows = [(f"{whose}{side}", length(abs(mm), 1))]
             rows += [(f"{whose}{one.side} of the {one.what}", length(one.mm, 1)) for one in placing.beside[:1]]
-        rows += [(f"{whose}{spot.name}", length(spot.down, 1)) for spot in placing.spots]
+        rows += [(f"{whose}down to {spot.name}", length(spot.down, 1)) for spot in placing.spots]
         rows.append((f"{whose}up from the {'table' if middle.across is None else 'lower edge'}",
                      length(placing.lower.up, 1)))
         if placing.water is not None:

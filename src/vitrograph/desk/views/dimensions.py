@@ -6,6 +6,7 @@ from PySide6.QtGui import QColor, QPainter, QPen
 
 from vitrograph.core.geometry import Points, half_turn
 from vitrograph.core.glass import Turned, reading_turn
+from vitrograph.core.transfer import TransferPlan
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
@@ -13,13 +14,16 @@ from vitrograph.desk.views.camera import Camera
 
 _GAP = 14.0
 _RING_MM = 7.0                     # below the art
+_IN_SIGHT = 1.2                    # radians from the middle, as far as a ruler's line is drawn
 
 
 def draw_dimensions(painter: QPainter, camera: Camera, bench: Bench) -> None:
     """Draw the dimensions that the present station is about."""
     if bench.station == "glass":
         _draw_measurements(painter, camera, bench)
-    elif bench.station in {"artwork", "fit", "transfer"}:
+    elif bench.station == "transfer" and bench.results.transfer is not None:
+        _draw_films(painter, camera, bench, bench.results.transfer)
+    elif bench.station in {"artwork", "fit"}:
         if bench.station == "fit":
             _draw_reading(painter, camera, bench)
         _draw_placing(painter, camera, bench)
@@ -59,6 +63,25 @@ def _draw_placing(painter: QPainter, camera: Camera, bench: Bench) -> None:
         return
     (x, y_rim), (_, y_art) = camera.wall_to_screen(np.array([[u, fitted.wall.length], [u, top]]))
     _upright(painter, x, y_rim, y_art, bench.length(gap, 1), side=1, tone=theme.ACCENT)
+
+
+def _draw_films(painter: QPainter, camera: Camera, bench: Bench, plan: TransferPlan) -> None:
+    """From the rim down to each film of the copy in hand, at its sides and in the middle; and up from the table."""
+    wall = camera.wall
+    for setting in plan.settings_of(bench.work.copy("transfer")):
+        placing = setting.placing
+        for spot in placing.spots:
+            u, s = spot.at
+            if wall.closed and abs(half_turn(u - camera.turn)) > _IN_SIGHT:
+                continue
+            rim = s + spot.down
+            (x, top), (_, bottom) = camera.wall_to_screen(np.array([[u, min(rim, wall.length)], [u, s]])).tolist()
+            words = bench.length(spot.down, 1) if spot is placing.middle else ""
+            _upright(painter, x, top, bottom, words, side=1)
+        u, s = placing.lower.at
+        if not wall.closed or abs(half_turn(u - camera.turn)) <= _IN_SIGHT:
+            (x, top), (_, bottom) = camera.wall_to_screen(np.array([[u, s], [u, 0.0]])).tolist()
+            _upright(painter, x, top, bottom, bench.length(placing.lower.up, 1), side=1, tone=theme.GOOD)
 
 
 def _draw_reading(painter: QPainter, camera: Camera, bench: Bench) -> None:
@@ -108,6 +131,8 @@ def _upright(painter: QPainter, x: float, top: float, bottom: float, words: str,
     painter.drawLine(QLineF(x, top, x, bottom))
     for y in (top, bottom):
         painter.drawLine(QLineF(x - 5, y, x + 5, y))
+    if not words:
+        return
     half = painter.fontMetrics().horizontalAdvance(words) / 2 + 8
     _tag(painter, QPointF(x + side * half, (top + bottom) / 2), words)
 

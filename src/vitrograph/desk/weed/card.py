@@ -28,10 +28,11 @@ class WeedCard(StepsCard):
         super().build()
         self.alike = named(button("Tick off all of it", tip="all bits of the same letter or drawing"), "tickAlike")
         self.minutes = named(label("", "quiet"), "weedMinutes")
+        self.changed = named(label("", "caution"), "weedChanged")
         self.stay = named(label("", "quiet"), "weedStays")
         self.parted = named(QCheckBox("Cut the surplus into parts"), "weedParted")
         self.trouble = Trouble(self.bench)
-        self.stack(self.alike, self.minutes)
+        self.stack(self.alike, self.minutes, self.changed)
         self.section("What stays")
         self.stack(self.stay)
         self.section("Torn, or lost on the way?")
@@ -55,6 +56,7 @@ class WeedCard(StepsCard):
         self.trouble.show_plan(results)
         if weed is not None:
             self._show_left(weed)
+            self._show_changed(weed)
 
     def show_step(self, step: int) -> None:
         weed = self.bench.results.weed
@@ -74,6 +76,16 @@ class WeedCard(StepsCard):
         self.minutes.setText(f"About {format_minutes(weeding_seconds(left, pace))} min for this one, {known}."
                              if left else "")
         self.minutes.setVisible(bool(left))
+
+    def _show_changed(self, weed: WeedPlan) -> None:
+        """Say that bits which were ticked off are not what they were: those are to be pulled anew."""
+        keys = {step.key for step in weed.steps}
+        here = ("weed", self.bench.job.key, self.copies.copy)
+        gone = sum((ref.station, ref.piece, ref.copy) == here and ref.step not in keys
+                   for ref in self.bench.making.progress.done)
+        bits = "1 bit you had ticked off has" if gone == 1 else f"{gone} bits you had ticked off have"
+        self.changed.setText(f"{bits} changed since: what took their place is to be pulled anew." if gone else "")
+        self.changed.setVisible(bool(gone))
 
     def _pace(self) -> Pace | None:
         return pace_of(self.bench.making.gaps("weed"))

@@ -12,7 +12,7 @@ from vitrograph.desk.bench.painter_paths import path_of
 from vitrograph.desk.kit import theme
 from vitrograph.desk.views.sheet_view import Overlay, SheetView
 
-_NUMBERS = 10                      # of the bits that come next
+_NUMBERS = 6                       # of the bits that come next
 _PULL_PX, _HOOK_PX, _HOLD_PX = 46.0, 5.0, 9.0
 
 

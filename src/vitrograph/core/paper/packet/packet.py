@@ -1,7 +1,7 @@
 """The packet's pages, in the order of the work: cover, cut, weeding, placing, masking, etch, and a log to fill in."""
 
 import io
-from collections.abc import Iterator
+from collections.abc import Hashable, Iterator
 from typing import Any
 
 from vitrograph.core.errors import GlassError
@@ -57,9 +57,10 @@ def draw_packet(canvas: Any, done: FinishedOrder, paper: PaperName) -> None:
     book = Book(canvas, paper, done.order.units, done.order.name)
     _cover(book, done)
     _cut(book, done)
+    hung: dict[Hashable, str] = {}                             # collars, and whose they are
     for piece in done.pieces:
         _weeding(book, piece)
-        _placing(book, piece)
+        _placing(book, piece, hung)
     _etch(book, done)
     _log(book, done)
     book.close()
@@ -183,7 +184,7 @@ def _weeding(book: Book, piece: FinishedPiece) -> None:
               "No islands: what stays is in one piece.")
 
 
-def _placing(book: Book, piece: FinishedPiece) -> None:
+def _placing(book: Book, piece: FinishedPiece, hung: dict[Hashable, str]) -> None:
     """For every copy and film of a piece where it goes, the steps, and the collar at true size."""
     plan, name = piece.transfer, piece.job.name
     about = Surroundings(piece.wall, piece.job.glass, piece.job.features)
@@ -199,7 +200,7 @@ def _placing(book: Book, piece: FinishedPiece) -> None:
                     book.step(step.says, step.note, step.caution)
                 else:
                     book.step(step.says, what_a_slip_does(setting.placing))
-        _collar(book, settings, about, whose)
+        _collar(book, settings, about, whose, hung)
 
 
 def _where(book: Book, piece: FinishedPiece, setting: Setting) -> None:
@@ -224,8 +225,10 @@ def _measures(placing: Placing) -> Iterator[Value]:
                    across=across, down=Length(spot.down, tool=True), edge=placing.edge)
 
 
-def _collar(book: Book, settings: tuple[Setting, ...], about: Surroundings, title: str) -> None:
-    """The collar, or why there is none."""
+def _collar(
+    book: Book, settings: tuple[Setting, ...], about: Surroundings, title: str, hung: dict[Hashable, str]
+) -> None:
+    """The collar, or why there is none; one that was printed already serves again."""
     try:
         collar = collar_of(settings, about)
     except GlassError as error:
@@ -235,12 +238,17 @@ def _collar(book: Book, settings: tuple[Setting, ...], about: Surroundings, titl
     if max(right - left, high - low) > _COLLAR_MM:
         book.line("No paper strip: this pane is too large for one. Measure with a tape.", SMALL_MM, grey=True)
         return
+    key = (about.glass, tuple((round(x, 1), round(y, 1)) for x, y in (mark.at for mark in collar.marks)))
+    if key in hung:
+        book.line(f"The collar of {hung[key]} serves here too.", SMALL_MM)
+        return
+    hung[key] = title
     book.pattern(collar_pattern(collar, title))
 
 
 def _etch(book: Book, done: FinishedOrder) -> None:
     for piece in done.pieces:
-        if not piece.etch.steps:
+        if piece.sheet.kind == "decal":                       # it takes no cream
             continue
         book.page(f"{piece.job.name}: etch {piece.job.count}" if piece.job.count > 1 else f"{piece.job.name}: etch")
         for caution in CAUTIONS[:2]:

@@ -22,7 +22,6 @@ from vitrograph.core.stencil.sheet import Sheet
 SIDES = ("left", "lower", "right", "upper")
 LIP_MM, _LIP_STOP_MM = 20.0, 5.0
 _AS_TYPED_MM = 0.05                # no ruler tells less
-_LIP_POINTS = 401
 
 
 def off_glass(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
@@ -88,13 +87,9 @@ def lip(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
 def _below_lip(sheet: Sheet, top: float) -> Remedy | None:
     """Move the art below the lip area; None where it is too high for that."""
     wall = sheet.fitted.wall
-    along = np.linspace(0.0, wall.length, _LIP_POINTS)
-    _, heights = profile_at(wall, along)
-    free = along[heights <= heights[-1] - LIP_MM]
+    free = float(wall.along(np.array([wall.upright - LIP_MM]))[0]) if wall.upright > LIP_MM else 0.0
     s_low = sheet.fitted.wall_bounds[1]
-    if not len(free) or s_low - (top - free[-1]) < 0:
-        return None
-    return _moved_down(sheet, top - float(free[-1]))
+    return None if s_low - (top - free) < 0 else _moved_down(sheet, top - free)
 
 
 def overlap(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:

@@ -1,0 +1,134 @@
+"""The packet as two readers of PDF see it: pages of the printer's paper, true sizes, and words one can work from."""
+
+import io
+import re
+import shutil
+import subprocess
+
+import numpy as np
+import pypdf
+import pytest
+import shapely
+from PIL import Image
+
+from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, finished, job, star_job
+from vitrograph.core.demo import demo_order
+from vitrograph.core.export import patterns_pdf
+from vitrograph.core.job import Features, FlatGlass, KeepOut, Order
+from vitrograph.core.paper.packet import packet_pdf
+from vitrograph.core.paper.packet.book import broken
+from vitrograph.core.pipeline import Pipeline
+
+POPPLER = shutil.which("pdftoppm") and shutil.which("pdfinfo")     # Debian's poppler-utils
+
+
+def packet(*jobs, paper="A4", **shared):
+    done = Pipeline().run_order(Order.of(*jobs, **shared)).finished()
+    return done, packet_pdf(done, paper)
+
+
+def pages_of(pdf):
+    return list(pypdf.PdfReader(io.BytesIO(pdf)).pages)
+
+
+def words_of(pdf):
+    return " ".join(" ".join(page.extract_text() for page in pages_of(pdf)).split())
+
+
+def outlines_on(page):
+    """Every closed line stroked or filled on a page, in mm of what is drawn, whatever it is moved by."""
+    content = page.get_contents().get_data().decode("latin-1")
+    lines = re.findall(r"n ((?:[-\d.]+ [-\d.]+ [ml]\s?)+)", content)
+    return [np.array([(float(x), float(y)) for x, y in re.findall(r"([-\d.]+) ([-\d.]+) [ml]", line)])
+            for line in lines]
+
+
+@pytest.mark.parametrize(("paper", "size"), [("A4", (210.0, 297.0)), ("Letter", (215.9, 279.4))])
+def test_every_page_is_the_printers_paper_and_true_sizes_are_true(paper, size):
+    done, pdf = packet(job("Kestrel", count=2), paper=paper)
+    sheet = done.pieces[0].sheet
+    for page in pages_of(pdf):                                 # ISO 216 A4, US Letter; ISO 32000: 72 units to the inch
+        assert sorted(float(side) / 72 * 25.4 for side in page.mediabox[2:]) == pytest.approx(sorted(size), abs=0.01)
+    true = [page for page in pages_of(pdf) if "must be 100 mm" in page.extract_text()]
+    weed = next(page for page in true if "weed" in page.extract_text())
+    largest = max((points for points in outlines_on(weed) if len(points) > 3),
+                  key=lambda points: shapely.Polygon(points).area)
+    assert np.ptp(largest, axis=0) == pytest.approx(np.ptp(np.asarray(sheet.outline.bounds).reshape(2, 2), axis=0),
+                                                    abs=0.1)
+    scales = re.findall(r"([\d.]+) 0 0 ([\d.]+) 0 0 cm", weed.get_contents().get_data().decode("latin-1"))
+    assert {round(float(across), 3) for pair in scales for across in pair} - {1.0} == {round(72 / 25.4, 3)}
+    assert b"10 22 m 110 22 l" in weed.get_contents().get_data()              # the line to check the print by
+
+
+@pytest.mark.skipif(not POPPLER, reason="Debian's poppler-utils is not installed")
+def test_a_second_reader_sees_the_same_pages_and_a_line_of_100_mm(tmp_path):
+    _, pdf = packet(star_job())
+    (tmp_path / "p.pdf").write_bytes(pdf)
+    told = subprocess.run(["pdfinfo", tmp_path / "p.pdf"], capture_output=True, text=True, check=True).stdout
+    assert f"Pages:           {len(pages_of(pdf))}" in told and "A4" in told
+    at = next(k for k, page in enumerate(pages_of(pdf), start=1) if "must be 100 mm" in page.extract_text())
+    subprocess.run(["pdftoppm", "-r", "254", "-gray", "-f", str(at), "-l", str(at), "-singlefile", tmp_path / "p.pdf",
+                    tmp_path / "p"], check=True)
+    seen = np.asarray(Image.open(tmp_path / "p.pgm"))
+    row = seen[round(seen.shape[0] - 22.0 * 10)]               # 10 pixels to the mm; the line lies 22 mm up
+    dark = np.flatnonzero(row < 160)
+    assert (dark[-1] - dark[0]) / 10 == pytest.approx(100.0, abs=0.3)
+
+
+def test_the_pages_can_be_worked_from_alone():
+    _, pdf = packet(job("BO", count=2, name="Mugs", glass=LANTERN, fit__times=2, width=30.0, stencil__border=9.0,
+                        fit__angle=0.0, features=Features(thickness=3.0, bottom=5.0, keep_out=(KeepOut(),))))
+    said = words_of(pdf)
+    for wanted in ("2 glasses, 4 stencils to cut", "safety data sheet", "Film 1", "Transfer tape", "letter B",
+                   "Mugs: weed 4 of them", "Mugs, stencil 2 of 2 round it", "(180°)", "of the handle's middle", "ml (",
+                   "Mask below", "Cover the handle and the mouth", "Begun ____ : ____", "What is white on black",
+                   "Caution"):
+        assert wanted in said, wanted
+    assert said.count("Log") == 1 and "No collar" not in said
+
+
+def test_a_framed_panes_back_a_two_line_carafe_and_a_hollow_dish_read_right():
+    _, framed = packet(job("Hi", name="Door", glass=FlatGlass(width=260.0, height=180.0, frame=9.0, lies="upright"),
+                           fit__face="back", fit__across=20.0))
+    said = words_of(framed)
+    assert "Mirrored" in said and "frame's left inner edge" in said and "as you see them from behind" in said
+    assert "101 mm from the frame's left inner edge" in said   # 121 to the middle of the aperture, 20 to the other side
+    assert "towel below it" in said and "Lay the pane flat" not in said
+    _, two = packet(job("Kestrel\n\nPoint", name="Carafe", glass=CARAFE, width=56.0, fit__from_rim=40.0, fit__rows=2))
+    words = words_of(two)
+    assert words.index("Peel the tape off film 1 of 2") < words.index("Mark where film 2 of 2 goes")
+    hollow = FlatGlass(width=240.0, height=160.0, lies="hollow")
+    _, dish = packet(job("Hi", name="Dish", glass=hollow, fit__face="back"))
+    assert "upside down on a folded towel" in words_of(dish) and "ring's upper inner edge" in words_of(dish)
+
+
+def test_a_glass_without_a_rim_says_so_and_what_is_large_is_tiled():
+    order = demo_order("ornament")
+    done = Pipeline().run_order(order).finished()
+    said = words_of(packet_pdf(done, "A4"))
+    assert "no rim to hang a collar on" in said and "above the table" in said
+    _, large = packet(job("Kestrel", name="Pane", glass=FlatGlass(width=700.0, height=500.0), width=450.0))
+    assert "Lay cross on cross" in words_of(large)
+
+
+def test_one_piece_of_an_order_has_a_packet_of_its_own_and_a_decal_has_no_cream():
+    done = Pipeline().run_order(Order.of(job("BO", name="One"), star_job(name="Two"))).finished()
+    alone = words_of(patterns_pdf("packet", done, done.pieces[1:], "A4"))
+    assert "Two: weed" in alone and "One: weed" not in alone and "1 glass, 1 stencil to cut" in alone
+    _, decal = packet(job("BO", stencil__kind="decal"))
+    assert "cream" not in words_of(decal).replace("cream, minutes", "").lower()
+
+
+def test_in_inches_every_length_is_told_in_inches():
+    _, pdf = packet(job("BO", glass=TUMBLER), units="in")
+    assert not re.search(r"\d mm", words_of(pdf)) and "3 15/16 in" in words_of(pdf)
+
+
+def test_lines_are_broken_where_they_fit_and_long_words_within():
+    from vitrograph.core.paper.page import font
+
+    font()
+    lines = broken("Kestrel Point Observatory " + "x" * 90, 4.0, 50.0)
+    assert "".join(lines).replace(" ", "") == "KestrelPointObservatory" + "x" * 90 and len(lines) >= 4
+    assert broken("", 4.0, 50.0) == [""]
+    assert finished(job(glass=PLAQUE)).pieces                  # the specimen is sound

@@ -1,0 +1,242 @@
+"""Where films go, put back on models of the glass that know nothing of the program's own maps."""
+
+import io
+from math import acos, asin, cos, hypot, pi, radians, sin, sqrt
+
+import numpy as np
+import pypdf
+import pyproj
+import pytest
+import shapely
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from scipy.integrate import quad
+from scipy.interpolate import PchipInterpolator
+
+from specimens import CARAFE, LANTERN, ORNAMENT, PLAQUE, TUMBLER, finished, in_mm, job, run, star_job
+from vitrograph.core.errors import GlassError
+from vitrograph.core.export import collar_pdf
+from vitrograph.core.glass import Ball, inside_of, wall_of
+from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut, StraightGlass, TaperedGlass
+from vitrograph.core.transfer import Surroundings, collar_cone, collar_of, grams, raised, where_it_goes
+
+PRINTED = 1                        # digits after the point that the words give, in mm
+
+
+def placed(made):
+    results = run(made)
+    return results, results.transfer.settings[0].placing
+
+
+def ends(results, placing):
+    """The film's own left end, upper middle and right end in space, by its outline on the sheet."""
+    sheet = results.sheet
+    wall = sheet.fitted.chart.sheet_to_wall(np.asarray(sheet.covers[0].exterior.coords)[:, :2])
+    at = [wall[np.hypot(*(wall - spot.at).T * [[1.0], [0.02]]).argmin()] for spot in (placing.left, placing.right)]
+    return sheet.fitted.wall.in_space(np.array(at))
+
+
+def on_a_taper(rim, base, height, round_mm, down):
+    """A place on a frustum by a ruler: so far along the rim, then straight down the wall."""
+    slant = hypot(height, (rim - base) / 2)
+    turn, share = round_mm / (rim / 2), down / slant
+    radius, z = rim / 2 + (base - rim) / 2 * share, height * (1 - share)
+    return np.array([radius * sin(turn), radius * cos(turn), z])
+
+
+def on_a_curve(stations, round_mm, down):
+    """The same on a wall through stations, its length by quadrature."""
+    heights, girths = zip(*stations, strict=True)
+    radius = PchipInterpolator(heights, np.array(girths) / 2)
+    slope = radius.derivative()
+    low, high = 0.0, heights[-1]
+    for _ in range(60):
+        z = (low + high) / 2
+        far = quad(lambda h: sqrt(1 + float(slope(h)) ** 2), z, heights[-1], limit=200)[0]
+        low, high = (z, high) if far > down else (low, z)
+    turn = round_mm / (girths[-1] / 2)
+    return np.array([float(radius(low)) * sin(turn), float(radius(low)) * cos(turn), low])
+
+
+def place_of(glass, spot):
+    """A printed place put back on a model of the glass."""
+    down = round(spot.down, PRINTED)
+    if isinstance(glass, FlatGlass):
+        return np.array([round(spot.across, PRINTED) - (glass.width / 2 - glass.frame), 0.0,
+                         glass.height - 2 * glass.frame - down])
+    round_mm = round(spot.round_glass, PRINTED)
+    if isinstance(glass, CurvedGlass):
+        return on_a_curve(glass.stations, round_mm, down)
+    base = getattr(glass, "base", glass.rim)
+    return on_a_taper(glass.rim, base, glass.height, round_mm, down)
+
+
+@st.composite
+def glasses(draw):
+    wide, high = draw(st.floats(60, 160)), draw(st.floats(80, 200))
+    kind = draw(st.sampled_from(["straight", "taper", "curved", "flat"]))
+    if kind == "straight":
+        return StraightGlass(rim=wide, height=high)
+    if kind == "taper":
+        return TaperedGlass(rim=wide, base=wide * draw(st.floats(0.6, 1.4)), height=high)
+    if kind == "flat":
+        return FlatGlass(width=2 * wide, height=high, frame=draw(st.sampled_from([0.0, 6.0])))
+    return CurvedGlass(stations=((0.0, wide), (high / 2, wide * draw(st.floats(1.0, 1.2))),
+                                 (high, wide * draw(st.floats(0.8, 1.0)))))
+
+
+@given(glass=glasses(), turn=st.floats(-150, 150), mode=st.sampled_from(["rim", "straight"]),
+       share=st.floats(0.25, 0.6))
+@settings(max_examples=200, deadline=None)
+def test_printed_distances_put_back_on_the_glass_are_the_films_corners(glass, turn, mode, share):
+    fit = {"fit__across": turn / 10} if isinstance(glass, FlatGlass) else {"fit__angle": radians(turn)}
+    results, placing = placed(job("Hi", width=22.0, glass=glass, fit__mode=mode, stencil__border=9.0,
+                                  fit__from_rim=share * glass.height / 2 + 8, **fit))
+    for spot, corner in zip((placing.left, placing.right), ends(results, placing), strict=True):
+        assert np.hypot(*(place_of(glass, spot) - corner)[[0, 2]]) < 0.2
+        assert np.linalg.norm(place_of(glass, spot) - corner) < 0.2
+    middle = np.array(place_of(glass, placing.middle))
+    assert middle[2] == pytest.approx(results.wall.in_space(np.array([placing.middle.at]))[0, 2], abs=0.12)
+    assert "over the" not in in_mm(where_it_goes(placing, "the film"))
+
+
+def test_a_pane_is_measured_from_what_can_be_reached_and_from_behind_the_other_way_round():
+    pane = FlatGlass(width=300.0, height=200.0, frame=10.0)
+    made = job("Hi", width=40.0, glass=pane, fit__across=60.0, fit__from_rim=70.0)
+    _, front = placed(made)
+    assert front.middle.across == pytest.approx(140 + 60) and front.side == "frame's left inner edge"
+    _, back = placed(made.changed(fit__face="back"))
+    assert back.middle.across == pytest.approx(140 - 60) and back.behind
+    assert "as you see them from behind" in in_mm(where_it_goes(back, "the film"))
+    round_pane = FlatGlass(width=200.0, height=150.0, outline="oval")
+    _, oval = placed(job("Hi", width=20.0, glass=round_pane, fit__across=40.0))
+    spot = oval.middle
+    edge = 100 * sqrt(1 - ((spot.at[1] - 75) / 75) ** 2)
+    assert spot.across == pytest.approx(edge + 40) and spot.down == pytest.approx(
+        75 + 75 * sqrt(1 - 0.16) - spot.at[1])
+    _, plain = placed(job(glass=PLAQUE))
+    assert plain.edge == "pane's upper edge" and plain.middle.across == pytest.approx(120)
+    dish = FlatGlass(width=240.0, height=160.0, lies="hollow")
+    assert placed(job(glass=dish))[1].edge == "ring's upper inner edge"
+
+
+def test_a_rim_that_leans_is_measured_as_it_stands_and_a_handle_from_its_middle():
+    handle = Features(keep_out=(KeepOut(angle=pi / 2),), rim_rise=4.0, rim_high=0.0)
+    _, placing = placed(star_job(glass=LANTERN, features=handle, fit__angle=radians(-30), fit__from_rim=40.0))
+    level = run(star_job(glass=LANTERN, fit__angle=radians(-30), fit__from_rim=40.0)).transfer.settings[0].placing
+    for leaning, plain in zip(placing.spots, level.spots, strict=True):
+        # the art hangs from the rim as it stands at its middle
+        want = plain.down + 2 * (cos(leaning.at[0]) - cos(radians(-30)))
+        assert leaning.down == pytest.approx(want, abs=0.01)
+    (beside,) = placing.beside
+    assert (beside.side, beside.mm) == ("left", pytest.approx(radians(120) * 49.0))
+    assert "to the left of the handle's middle" in in_mm(where_it_goes(placing, "the film"))
+
+
+def test_round_films_have_no_corners_and_a_ball_has_no_rim():
+    _, oval = placed(job("O", width=20.0, stencil__outline="oval"))
+    assert [spot.name for spot in oval.spots] == ["leftmost point", "upper middle", "rightmost point"]
+    assert "corner" not in in_mm(where_it_goes(oval, "the film"))
+    results, ball = placed(job("K", width=14.0, glass=ORNAMENT, stencil__border=8.0))
+    assert ball.by == "table" and ball.edge == "top of the glass"
+    assert "above the table" in in_mm(where_it_goes(ball, "the film"))
+    about = Surroundings(results.wall, results.job.glass, results.job.features)
+    with pytest.raises(GlassError, match="no rim to hang a collar on"):
+        collar_of(results.transfer.settings, about)
+
+
+@pytest.mark.parametrize("copies", [1, 2, 3])
+def test_every_copy_round_a_glass_has_a_place_of_its_own(copies):
+    plan = run(star_job(glass=LANTERN, width=20.0, stencil__border=8.0, fit__times=copies)).transfer
+    rounds = [settings[0].placing.middle.round_glass for settings in plan.copies]
+    assert sorted(value % (pi * 98) for value in rounds) == pytest.approx(
+        [pi * 98 * k / copies for k in range(copies)], abs=1e-6)
+    told = {in_mm(step.says) for copy in range(1, copies + 1) for step in plan.steps_of(copy) if step.key == "set 1"}
+    assert len(told) == copies
+    assert plan.steps_of(copies + 1) == plan.steps_of(1)       # the next glass begins with the first again
+
+
+# Inside volumes: cylinder, frustum and spherical cap (CRC Standard Mathematical Tables, mensuration formulas)
+def test_water_is_the_inside_up_to_the_films_lower_edge():
+    glass = Features(thickness=3.0, bottom=6.0)
+    _, straight = placed(star_job(glass=LANTERN, features=glass, fit__from_rim=40.0))
+    assert straight.water == pytest.approx(pi * 46.0**2 * (straight.lower.up - 6.0) / 1000, rel=1e-6)
+    assert grams(1000.0) == pytest.approx(998.2)               # CRC Handbook of Chemistry and Physics, at 20 C
+    _, taper = placed(star_job(features=glass, fit__from_rim=40.0))
+    half = asin((90 - 64) / 2 / hypot(132, 13))
+
+    def inside(z):
+        return 32 + 13 * z / 132 - 3.0 / cos(half)
+
+    low, high = inside(6.0), inside(taper.lower.up)
+    frustum = pi * (taper.lower.up - 6.0) / 3 * (low * low + low * high + high * high)
+    assert taper.water == pytest.approx(frustum / 1000, rel=1e-4)
+    by_quadrature = quad(lambda z: pi * inside(z) ** 2, 6.0, taper.lower.up)[0]
+    assert taper.water == pytest.approx(by_quadrature / 1000, rel=1e-4)
+    cap = inside_of(Ball(50.0), 2.0, 2.0)
+    assert cap.volume_to(32.0) == pytest.approx(pi * 30.0**2 * (3 * 48 - 30) / 3, rel=2e-4)
+    assert cap.volume_to(1.0) == 0.0
+    _, unknown = placed(star_job())
+    assert unknown.water is None and "thick the wall and the bottom are is not typed" in unknown.no_water
+    _, low_film = placed(star_job(features=Features(thickness=3.0, bottom=60.0)))
+    assert low_film.water is None and "below the inside" in low_film.no_water
+
+
+@pytest.mark.parametrize("glass", [TUMBLER, LANTERN, CARAFE, TaperedGlass(rim=52.0, base=74.0, height=110.0)])
+def test_the_collars_edge_is_as_long_as_the_rim_and_its_windows_lie_on_the_films_ends(glass):
+    results, placing = placed(job("Hi", width=20.0, glass=glass, stencil__border=8.0, fit__from_rim=40.0,
+                                  features=Features(keep_out=(KeepOut(angle=pi, wide=10.0),))))
+    collar = collar_of(results.transfer.settings, Surroundings(results.wall, glass, results.job.features))
+    rim = glass.stations[-1][1] if glass is CARAFE else glass.rim
+    assert np.hypot(*np.diff(collar.upper, axis=0).T).sum() == pytest.approx(pi * rim, abs=0.05)
+    for spot in placing.spots:
+        mark = next(one for one in collar.marks if one.name == spot.name)
+        assert collar.outline.exterior.distance(shapely.Point(mark.at)) > 3.0
+        assert shapely.LineString(collar.upper).distance(shapely.Point(mark.at)) == pytest.approx(spot.down, abs=0.05)
+        assert collar.windows.contains(shapely.Point(mark.at))
+    assert {"front", "handle"} <= {mark.name for mark in collar.marks if not mark.window}
+
+
+def test_a_tapers_collar_is_do_carmos_development_and_a_balls_is_the_equidistant_conic():
+    # M. P. do Carmo, Differential Geometry of Curves and Surfaces, 4-2: a cone's level lines are arcs about its apex
+    wall = wall_of(TUMBLER)
+    cone = collar_cone(wall, wall.length)
+    u = np.linspace(-1.5, 1.5, 31)
+    flat = cone.develop(np.column_stack([u, np.full(31, wall.length - 25.0)]))
+    apex = np.array([0.0, wall.length - wall.rim_radius / wall.taper])
+    radii = np.hypot(*(flat - apex).T)
+    assert radii == pytest.approx(np.full(31, wall.rim_radius / wall.taper - 25.0), abs=1e-9)
+    # J. P. Snyder, USGS Professional Paper 1395, chapter 16, by pyproj, the rim as the one standard parallel
+    ball, s = Ball(60.0), 60.0 * radians(60 + 90)
+    lat = 60.0
+    conic = pyproj.Proj(proj="eqdc", lat_1=lat, lat_2=lat, lat_0=lat, lon_0=0, R=60.0)
+    down = np.array([0.0, 8.0, 20.0])
+    for turn in (-80.0, 0.0, 55.0):
+        own = collar_cone(ball, s).develop(np.column_stack([np.full(3, radians(turn)), s - down]))
+        theirs = np.array(conic(np.full(3, turn), lat - np.degrees(down / 60.0))).T
+        assert own - [0.0, s] == pytest.approx(theirs, abs=0.05)
+
+
+def test_a_pane_has_a_strip_from_its_corner_and_all_of_it_prints_at_true_size():
+    results, placing = placed(job("Hi", width=40.0, glass=PLAQUE, fit__from_rim=60.0))
+    collar = collar_of(results.transfer.settings, Surroundings(results.wall, PLAQUE, results.job.features))
+    for spot in placing.spots:
+        assert next(mark.at for mark in collar.marks if mark.name == spot.name) == pytest.approx(
+            (spot.across, -spot.down))
+    assert collar.outline.bounds[0] == 0 and collar.outline.bounds[3] == 0
+    done = finished(job("Hi", width=40.0, fit__from_rim=60.0)).pieces[0]
+    pages = pypdf.PdfReader(io.BytesIO(collar_pdf(done, 1, "A4", "mm"))).pages
+    assert len(pages) > 2 and "Lay cross on cross" in pages[0].extract_text()      # a rim of 283 mm is tiled
+
+
+def test_the_end_that_is_raised_makes_the_wall_on_top_level():
+    """A frustum on its side, turned about the wide end's lowest point until its narrow end stands as high as told."""
+    wall = wall_of(TUMBLER)
+    end, by = raised(wall, wall.length / 2)
+    lean = asin(wall.taper)
+    # the lower side lies on the table: raised by an angle so that it climbs by `by` over the slant
+    turned = asin(by / wall.length)
+    assert end == "base" and turned == pytest.approx(2 * lean)
+    assert raised(wall_of(LANTERN), 60.0) == ("", 0.0)
+    end, by = raised(Ball(50.0), 50.0 * pi / 2 + 50.0 * radians(20))
+    assert end == "rim" and by == pytest.approx(100.0 * sin(radians(90) - acos(sin(radians(20)))), rel=1e-3)

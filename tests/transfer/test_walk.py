@@ -1,0 +1,138 @@
+"""The walk from weeded film to a glass ready for cream: the right steps for each glass, film and way, in order."""
+
+import pytest
+
+from specimens import CARAFE, LANTERN, PLAQUE, in_mm, job, remedied, run, star_job
+from vitrograph.core.findings import Code
+from vitrograph.core.job import Features, FlatGlass, KeepOut, TransferChoices
+from vitrograph.core.transfer import Strip, cut_list
+
+TWO_LINES = {"glass": CARAFE, "width": 56.0, "fit__from_rim": 40.0, "fit__rows": 2}
+
+
+def walked(made):
+    """The steps' keys, and all that is said."""
+    steps = run(made).transfer.steps
+    return [step.key for step in steps], " ".join(in_mm(step.says) + " " + in_mm(step.note) for step in steps)
+
+
+def test_each_films_tape_comes_off_and_it_settles_before_the_next_is_set():
+    keys, said = walked(job("Kestrel\n\nPoint", **TWO_LINES))
+    order = ["tape 1", "tape 2", "backing", "clean", "bed", "set 1", "lay 1 0", "tape off 1", "settle 1", "set 2",
+             "lay 2 0", "tape off 2", "press edges"]
+    assert keys[: len(order)] == order and keys[-1] == "settle"
+    assert [key for key in keys if key.startswith("mask")] == [
+        "mask 1 lower", "mask 1 left", "mask 1 right", "mask 2 left", "mask 2 right", "mask 2 upper"]
+    assert said.count("notches line up") == 1
+    steps = {step.key: step for step in run(job("Kestrel\n\nPoint", **TWO_LINES)).transfer.steps}
+    assert not steps["settle 1"].hands and steps["settle 1"].seconds == 900 and steps["set 1"].hands
+
+
+def test_films_that_lap_too_little_are_told_of_with_one_film_as_a_remedy():
+    made = job("Kestrel\n\nPoint", **TWO_LINES, transfer__least_lap=40.0)
+    (found,) = run(made).transfer.findings
+    assert (found.code, found.limit) == (Code.LAP, 40.0) and "films 1 and 2 lap by" in in_mm(found.says)
+    sheet = run(made).sheet
+    assert found.value == pytest.approx(sheet.films[0].band.s_high - sheet.films[1].band.s_low)
+    assert run(remedied(made, found.remedy)).transfer.findings == ()
+    assert run(job("Kestrel\n\nPoint", **TWO_LINES)).transfer.findings == ()
+
+
+def test_a_film_in_one_piece_has_no_tape_to_rub_or_to_peel():
+    keys, said = walked(star_job())
+    assert keys[0] == "tape" and "backing" not in keys and not any(key.startswith("tape off") for key in keys)
+    assert "Rub the tape" not in said and "Peel the tape" not in said and "goes on by hand" in said
+
+
+def test_a_decal_takes_no_mask_no_patch_and_no_settling_for_cream():
+    keys, said = walked(job("BOB", stencil__kind="decal"))
+    assert not any(key.startswith(("mask", "patch", "settle")) for key in keys)
+    assert "cream" not in said and "leaks" not in said
+
+
+def test_a_mirror_is_not_looked_through_and_alcohol_keeps_off_its_back():
+    _, mirror = walked(job(glass=PLAQUE, material="mirror"))
+    assert "through the glass" not in mirror and "Keep it off the mirror's back" in mirror
+    _, behind = walked(job(glass=PLAQUE, material="mirror", fit__face="back"))
+    assert "alcohol of 70" not in behind and "soap" in behind
+    _, plain = walked(job())
+    assert "through the glass" in plain and "alcohol of 70 to 90 %" in plain
+
+
+def test_a_door_stays_in_its_frame_and_a_dish_is_turned_over():
+    door = FlatGlass(width=500.0, height=700.0, frame=12.0, lies="upright")
+    _, said = walked(job(glass=door))
+    assert "stays where it is" in said and "Lay the pane flat" not in said and "frame's upper inner edge" in said
+    _, dish = walked(job(glass=FlatGlass(width=240.0, height=160.0, lies="hollow"), fit__face="back"))
+    assert "upside down" in dish and "ring's left inner edge" in dish
+    _, loose = walked(job(glass=PLAQUE, fit__face="back"))
+    assert "its back upward" in loose
+
+
+@pytest.mark.parametrize(("what", "said", "caution"), [
+    ("label", "Soak the label off", "remover"), ("paint", "fresh blade held flat", "goggles"),
+    ("wax", "soapy", "cold")])
+def test_the_glass_is_cleaned_by_what_is_on_it(what, said, caution):
+    steps = run(job(features=Features(on_it=what))).transfer.steps
+    first = next(step for step in steps if step.key == f"off {what}")
+    assert said in first.says and caution in first.caution
+    assert steps.index(first) < next(at for at, step in enumerate(steps) if step.key == "clean")
+    painted = run(job(features=Features(no_alcohol=True))).transfer.steps
+    assert all("alcohol of" not in in_mm(step.says) for step in painted)
+
+
+@pytest.mark.parametrize(("way", "says"), [("hinge", "Fold one half back"), ("edge", "Lay that edge first"),
+                                           ("on the glass", "fresh knife"), ("middle", "touch at its middle")])
+def test_the_way_that_is_asked_for_is_gone(way, says):
+    keys, said = walked(job("BOB", transfer__way=way))
+    assert says in said and run(job("BOB", transfer__way=way)).transfer.settings[0].way == way
+    assert any(key.startswith("tape off") for key in keys) == (way != "on the glass")
+
+
+def test_a_way_that_cannot_be_gone_is_said_and_the_one_that_suits_is_taken():
+    for way, made in (("lowered", job("BOB")), ("hand", job("BOB")), ("edge", job("O", stencil__outline="oval"))):
+        made = made.changed(transfer__way=way)
+        (found,) = [one for one in run(made).transfer.findings if one.code is Code.WAY]
+        assert "cannot be done here" in in_mm(found.says) and run(made).transfer.settings[0].way != way
+        assert run(remedied(made, found.remedy)).transfer.findings == ()
+    suits = run(job("BOB", glass=PLAQUE, transfer__clear=False)).transfer.settings[0].way
+    assert suits == "lowered" and run(job("BOB", glass=PLAQUE)).transfer.settings[0].way == "middle"
+    assert run(job("BOB", width=150.0, glass=LANTERN)).transfer.settings[0].way == "hinge"
+
+
+def test_settling_is_as_long_as_typed_and_warming_has_its_caution():
+    steps = run(job(transfer__settle=30.0, transfer__warmed=True)).transfer.steps
+    assert steps[-1].seconds == 1800 and "30 minutes" in steps[-1].says and "Warm it" in steps[-1].says
+    assert "heat cracks glass" in steps[-1].caution
+    assert run(job(transfer__settle=0.0)).transfer.steps[-1].seconds is None
+
+
+def test_a_mask_goes_round_the_film_as_long_as_its_sides_and_covers_handle_and_mouth():
+    made = job("BOB", glass=LANTERN, fit__from_rim=50.0, features=Features(keep_out=(KeepOut(),)))
+    results = run(made)
+    mask = {part.side: part for part in results.transfer.settings[0].mask}
+    assert list(mask) == ["lower", "left", "right", "upper"]   # each over the end of the one before
+    band = results.sheet.band
+    assert mask["lower"].length == pytest.approx((band.u_high - band.u_low) * 49.0 + 10)
+    assert mask["left"].length == pytest.approx(band.s_high - band.s_low + 10)
+    assert mask["left"].courses == 1
+    wide = run(made.changed(stencil__guard=70.0)).transfer.settings[0].mask
+    assert {part.side: part.courses for part in wide}["left"] == 3        # 50 mm more, in strips that add 20 each
+    assert "cupped" in in_mm(mask["lower"].says(25.0)) and "cupped" not in in_mm(mask["upper"].says(25.0))
+    assert "Cover the handle and the mouth" in " ".join(in_mm(step.says) for step in results.transfer.steps)
+    guarded = run(made.changed(stencil__guard=5.0)).transfer.settings[0].mask
+    assert [part.side for part in guarded] == ["lower"]        # drips run down, whatever the guard
+
+
+def test_a_film_over_the_rim_is_told_and_is_trimmed():
+    lean = Features(rim_rise=12.0, rim_high=3.14159)
+    made = star_job(glass=LANTERN, features=lean, fit__held="middle", fit__above_table=104.0)
+    (found,) = [one for one in run(made).transfer.findings if one.code is Code.OFF_GLASS]
+    assert found.value > 0 and "trim it there" in run(made).transfer.steps[3].says.words("mm")
+
+
+def test_tape_is_cut_for_the_whole_order_and_used_again():
+    choices = TransferChoices(roll_width=100.0, uses=3)
+    wide, tall = Strip(0, 0, 140.0, 90.0), Strip(0, 0, 80.0, 60.0)
+    cuts = cut_list([((wide,), 6), ((tall, tall), 4)], choices)
+    assert [(cut.many, cut.length, cut.roll) for cut in cuts] == [(2, 140.0, 100.0), (3, 60.0, 100.0)]

@@ -1,0 +1,156 @@
+"""How bits are pulled: hooks on corners, never through a web that is too thin, and an order that is safe and short."""
+
+from itertools import permutations
+
+import numpy as np
+import pytest
+import shapely
+from hypothesis import given, settings
+from hypothesis import strategies as st
+from shapely.geometry import LineString, Point, box
+
+from specimens import LANTERN, job, remedied, run, star_job, svg
+from strategies import words
+from vitrograph.core.cut import lines_of
+from vitrograph.core.findings import Code
+from vitrograph.core.job import Artwork, Drawing, Item
+from vitrograph.core.stencil import Limits
+from vitrograph.core.weed import Pace, pace_of, place_labels, way_length, weeding_order, weeding_seconds
+
+
+def drawn(body, width):
+    drawing = Drawing(name="test.svg", data=svg(body).encode())
+    return run(job(glass=LANTERN).changed(artwork=Artwork((Item(drawing, key=1, size=width),))))
+
+
+@given(text=words, high=st.floats(4.0, 25.0), face=st.sampled_from(["Barlow Bold", "Cinzel Bold", "Lobster Two"]))
+@settings(max_examples=25, deadline=None)
+def test_nothing_is_drawn_off_through_a_web_that_is_too_thin(text, high, face):
+    results = run(job(text, height=high, face=face))
+    webs = [fault.shape for fault in results.sheet.cutting.faults(Limits.of(results.job.stencil))
+            if fault.kind in ("web", "near", "needle") and fault.grave]
+    for bit in results.weed.pull[1:]:
+        pull = bit.pull
+        assert bit.shape.exterior.distance(Point(pull.hook)) < 1e-6        # it is hooked at its own edge
+        if pull.direction is not None:
+            left, low, right, high_ = bit.shape.bounds
+            reach = np.hypot(right - left, high_ - low)
+            ray = LineString([pull.hook, np.array(pull.hook) + reach * np.array([np.cos(pull.direction),
+                                                                                 np.sin(pull.direction)])])
+            assert not any(ray.intersects(web) for web in webs)
+
+
+def test_a_hook_goes_under_a_corner_away_from_thin_film_and_a_finger_holds_that():
+    """A square with a thin web at its right side is hooked at its left."""
+    results = drawn('<path d="M0 0H40V40H0Z M41 0H80V40H41Z"/>', 40.0)      # the web is half a millimetre wide
+    left = next(bit for bit in results.weed.pull[1:] if bit.where == "left")
+    near = left.shape.bounds[0], left.shape.bounds[2]
+    assert left.pull.hook[0] == pytest.approx(near[0], abs=0.01)
+    assert abs(left.pull.hold[0] - near[1]) < 1.0 and left.pull.risk == "high"
+    assert "0.5\u2009mm wide is beside it" in left.pull.why.words("mm")
+    wide = drawn('<path d="M0 0H40V40H0Z M46 0H86V40H46Z"/>', 40.0)
+    assert {bit.pull.risk for bit in wide.weed.pull[1:]} == {"low"} and wide.weed.pull[1].pull.hold is None
+
+
+def test_a_bit_with_thin_film_all_round_is_lifted_straight_up():
+    ring = '<path fill-rule="evenodd" d="M0 0H40V40H0Z M17 17H23V23H17Z"/><path d="M18 18H22V22H18Z"/>'
+    inner = min(drawn(ring, 20.0).weed.pull[1:], key=lambda bit: bit.shape.area)
+    assert inner.pull.direction is None and inner.pull.risk == "high"
+    assert "lift straight up" in inner.pull.why.words("mm") and "straight up" in inner.how.words("mm")
+
+
+def test_small_islands_within_are_a_risk_and_the_smallest_is_held():
+    one = drawn('<path fill-rule="evenodd" d="M0 0H60V40H0Z M20 15H25V20H20Z M40 10H56V30H40Z"/>', 40.0).weed.pull[1]
+    assert one.pull.risk == "some" and "a small island stands in it" in one.pull.why
+    spot = Point(one.pull.hold)
+    assert one.shape.distance(spot) > 0 and spot.distance(box(*one.shape.bounds)) == 0
+    left = one.shape.bounds[0]
+    assert 20 / 60 * 40 < spot.x - left < 25 / 60 * 40
+    assert drawn('<path fill-rule="evenodd" d="M0 0H60V40H0Z M20 10H40V30H20Z"/>', 60.0).weed.pull[1].pull.risk == "low"
+
+
+def ways(spots, areas, webs, start):
+    """Every order of openings of one size in which the larger of two with thin film between goes first."""
+    for order in permutations(range(len(spots))):
+        at = {one: k for k, one in enumerate(order)}
+        if all((at[a] < at[b]) == ((-areas[a], a) < (-areas[b], b)) for a, b in webs):
+            yield way_length(order, spots, start)
+
+
+@given(st.data())
+@settings(max_examples=25, deadline=None)
+def test_the_order_of_seven_is_the_shortest_that_is_safe(data):
+    spots = np.array(data.draw(st.lists(st.tuples(st.floats(0, 100), st.floats(0, 60)), min_size=7, max_size=7)))
+    areas = np.array(data.draw(st.lists(st.floats(13, 140), min_size=7, max_size=7)))
+    webs = data.draw(st.lists(st.tuples(st.integers(0, 6), st.integers(0, 6)).filter(lambda ab: ab[0] != ab[1]),
+                              max_size=5))
+    start = np.array([0.0, 60.0])
+    order = weeding_order(spots, areas, webs, start)
+    assert sorted(order) == list(range(7))
+    assert way_length(order, spots, start) == pytest.approx(min(ways(spots, areas, webs, start)), abs=1e-6)
+
+
+@given(st.integers(10, 60), st.integers(0, 10**6))
+@settings(max_examples=25, deadline=None)
+def test_of_many_the_large_go_first_and_the_way_is_no_longer_than_by_the_nearest(many, seed):
+    rng = np.random.default_rng(seed)
+    spots, areas = rng.uniform(0, 200, (many, 2)), rng.choice([5.0, 30.0, 31.0, 400.0], many)
+    webs = [(int(a), int(b)) for a, b in rng.integers(0, many, (many // 4, 2)) if a != b]
+    order = weeding_order(spots, areas, webs, np.zeros(2))
+    at = {one: k for k, one in enumerate(order)}
+    sizes = [np.searchsorted([12.0, 150.0], areas[one], side="right") for one in order]
+    assert sizes == sorted(sizes, reverse=True) and sorted(order) == list(range(many))
+    for a, b in webs:
+        assert (at[a] < at[b]) == ((-areas[a], a) < (-areas[b], b))
+    plain = weeding_order(spots, np.full(many, 30.0), [], np.zeros(2))
+    here, left, nearest = np.zeros(2), set(range(many)), []
+    while left:
+        nearest.append(min(left, key=lambda one: float(np.hypot(*(spots[one] - here)))))
+        here = spots[nearest[-1]]
+        left.remove(nearest[-1])
+    assert way_length(plain, spots, np.zeros(2)) <= way_length(nearest, spots, np.zeros(2)) + 1e-6
+
+
+def test_numbers_stand_beside_what_they_mean_and_cover_no_opening_nor_each_other():
+    results = run(job("Observatory", height=9.0))
+    bits = results.weed.pull[1:]
+    spots = np.array([bit.pull.hook for bit in bits])
+    sizes = np.tile([3.6, 3.0], (len(bits), 1))
+    labels = place_labels(spots, sizes, list(results.sheet.openings.geoms))
+    boxes = [box(x - 1.8, y - 1.5, x + 1.8, y + 1.5) for label in labels for x, y in [label.at]]
+    assert not shapely.intersects(shapely.multipolygons(boxes), results.sheet.openings)
+    assert shapely.union_all(boxes).area == pytest.approx(len(boxes) * 3.6 * 3.0)
+    assert all(np.hypot(*(np.array(label.at) - label.to)) < 25.0 for label in labels)
+    assert place_labels(np.zeros((1, 2)), np.array([[2.0, 2.0]]), [box(-90, -90, 90, 90)]) == (None,)
+    (alone,) = place_labels(np.zeros((1, 2)), np.array([[2.0, 2.0]]), [])
+    assert alone.at == pytest.approx((0.0, 2.0)) and alone.to == (0.0, 0.0)
+
+
+def test_every_part_of_a_letter_is_called_by_it_also_where_ties_parted_it():
+    assert [bit.name for bit in run(job("Pie!")).weed.pull[1:]].count("letter i") == 2
+    tied = run(job("O", width=30.0, stencil__ties__placed="auto", stencil__ties__each=2)).weed
+    assert [bit.name for bit in tied.pull[1:]] == ["letter O"] * 2 and not tied.stay
+
+
+def test_a_long_strip_of_surplus_is_parted_on_request_by_cuts_that_only_the_surplus_has():
+    whole = run(job("Kestrel", width=150.0, glass=star_job().glass, stencil__border=30.0))
+    (found,) = [one for one in whole.weed.findings if one.code is Code.SURPLUS]
+    parted = run(remedied(whole.job, found.remedy))
+    frames = [bit for bit in parted.weed.pull if bit.kind == "frame"]
+    assert len(frames) > 2 and len({bit.key for bit in frames}) == len(frames)
+    assert sum(bit.shape.area for bit in frames) == pytest.approx(whole.weed.pull[0].shape.area, rel=1e-3)
+    assert not [one for one in parted.weed.findings if one.code is Code.SURPLUS]
+    cuts = [line.curve.points for line in lines_of(parted.sheet, 0, parting=6.0) if line.kind == "parting"]
+    assert len(cuts) == len(frames)
+    for points in cuts:
+        line = LineString(points)
+        assert line.length == pytest.approx(6.0) and line.intersection(parted.sheet.outline).length < 1e-6
+        assert line.distance(parted.sheet.outline) < 1e-6
+
+
+def test_minutes_are_a_guess_until_a_dozen_ticks_tell_the_makers_own_pace():
+    edges = [20.0, 60.0, 100.0]
+    assert weeding_seconds(edges, None) == pytest.approx(3 * 7 + 0.05 * 180)
+    assert pace_of([4.0] * 11 + [0.2, 900.0]) is None          # a slip of the key and a meal say nothing
+    pace = pace_of([3.0] * 6 + [5.0] * 7 + [0.2, 900.0])
+    assert pace == Pace(5.0, 13) and weeding_seconds(edges, pace) == 15.0
