@@ -19,8 +19,9 @@ def walked(made):
 def test_each_films_tape_comes_off_and_it_settles_before_the_next_is_set():
     keys, said = walked(job("Kestrel\n\nPoint", **TWO_LINES))
     order = ["tape 1", "tape 2", "backing", "clean", "bed", "set 1", "lay 1 0", "tape off 1", "settle 1", "set 2",
-             "lay 2 0", "tape off 2", "press edges"]
+             "lay 2 0", "tape off 2"]
     assert keys[: len(order)] == order and keys[-1] == "settle"
+    assert keys.index("press edges") > len(order) - 1
     assert [key for key in keys if key.startswith("mask")] == [
         "mask 1 lower", "mask 1 left", "mask 1 right", "mask 2 left", "mask 2 right", "mask 2 upper"]
     assert said.count("notches line up") == 1
@@ -42,6 +43,17 @@ def test_a_film_in_one_piece_has_no_tape_to_rub_or_to_peel():
     keys, said = walked(star_job())
     assert keys[0] == "tape" and "backing" not in keys and not any(key.startswith("tape off") for key in keys)
     assert "Rub the tape" not in said and "Peel the tape" not in said and "goes on by hand" in said
+
+
+def test_the_riskiest_places_of_the_seal_are_pressed_one_by_one_first():
+    results = run(job("Kestrel", face="Zilla Slab Bold"))
+    risks = results.demands.seal.risks[:5]
+    steps = [step for step in results.transfer.steps if step.key.startswith("seal")]
+    says = "Press down the edge at place {} of {} first: {}."
+    assert risks and [in_mm(step.says) for step in steps] == [
+        says.format(number, len(risks), in_mm(risk.says)) for number, risk in enumerate(risks, start=1)]
+    keys = [step.key for step in results.transfer.steps]
+    assert keys.index("press edges") == keys.index(steps[-1].key) + 1
 
 
 def test_a_decal_takes_no_mask_no_patch_and_no_settling_for_cream():

@@ -5,7 +5,7 @@ from vitrograph.core.stencil.demands import Demands, DemandsInput, demands_of
 from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.mending.proposal import Proposal, mend_all, smallest_factor
 from vitrograph.core.stencil.outlines.guard import LAP_MM, Guard, courses
-from vitrograph.core.stencil.seal import Seal
+from vitrograph.core.stencil.seal import Risk, Seal
 from vitrograph.core.stencil.sheet import Sheet, SheetInput, build_sheet
 from vitrograph.core.stencil.tying.carry import Proof
 from vitrograph.core.stencil.tying.ties import Tie
@@ -22,6 +22,7 @@ __all__ = [
            "Limits",
            "Proof",
            "Proposal",
+           "Risk",
            "Seal",
            "Sheet",
            "SheetInput",

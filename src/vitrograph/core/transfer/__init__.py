@@ -6,11 +6,12 @@ from vitrograph.core.transfer.placing import Placing, Spot, Surroundings, grams,
 from vitrograph.core.transfer.plan import TransferInput, TransferPlan, plan_transfer, raised
 from vitrograph.core.transfer.taping import CutOff, Strip, cut_list, tape_strips
 from vitrograph.core.transfer.telling import other_ways, what_a_slip_does, where_it_goes
-from vitrograph.core.transfer.walk import PRESS_EDGES, SETTLE, Setting
+from vitrograph.core.transfer.walk import PRESS_EDGES, SEAL, SETTLE, Setting
 from vitrograph.core.transfer.ways import Offer
 
 __all__ = [
     "PRESS_EDGES",
+    "SEAL",
     "SETTLE",
     "Collar",
     "CutOff",

@@ -29,6 +29,7 @@ from vitrograph.core.work import Step
 _BLIND: tuple[MaterialName, ...] = ("mirror", "coated", "coated inside")     # nothing is seen through these
 _LEVEL = 0.01                      # slope of a wall that needs no raising
 _OVER_MM = 0.05
+_RISKS = 5                         # places of the seal that have a step of their own
 
 
 @dataclass(frozen=True, slots=True)
@@ -103,7 +104,7 @@ def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> Trans
         given.choices, given.features, given.material, bedding(sheet, given.glass), wall.closed,
         given.material not in _BLIND, sheet.kind == "decal",
         any(film.pressed is not None and film.pressed.snips for film in sheet.films), float(sheet.openings.length),
-        given.mask_width)
+        given.mask_width, demands.seal.risks[:_RISKS])
     copies = tuple(
         tuple(Setting(number + 1, len(sheet.films), *strips_over(sheet.outlines[number].bounds, given.choices),
                       centre_marks(sheet, number), placing_of(sheet, number, about, by), way,

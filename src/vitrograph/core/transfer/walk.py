@@ -5,6 +5,7 @@ from dataclasses import dataclass
 
 from vitrograph.core.job import Features, MaterialName, TransferChoices
 from vitrograph.core.says import Joined, Length, Says
+from vitrograph.core.stencil import Risk
 from vitrograph.core.transfer.cleaning import cleaning_steps
 from vitrograph.core.transfer.mask import Run
 from vitrograph.core.transfer.placing import Placing
@@ -14,6 +15,7 @@ from vitrograph.core.transfer.ways import Way, laying_steps
 from vitrograph.core.work import Step
 
 PRESS_EDGES = "press edges"       # the key of the step at which every edge is pressed down
+SEAL = "seal"                      # the keys of the steps at its riskiest places begin so
 SETTLE = "settle"
 _UNTAPED: tuple[Way, ...] = ("hand", "on the glass")
 
@@ -50,7 +52,7 @@ class Circumstances:
     """What the steps depend on beside the films: choices, what the piece is and bears, and what the films are for.
 
     `see_through` says whether one can look at the film from behind, `relieved` whether its border is snipped; `edge` is
-    how long the openings' edges are, mm. The mask's tape is `mask_width` wide.
+    how long the openings' edges are, mm, `risks` where they leak first. The mask's tape is `mask_width` wide.
     """
 
     choices: TransferChoices
@@ -63,6 +65,7 @@ class Circumstances:
     relieved: bool
     edge: float
     mask_width: float
+    risks: tuple[Risk, ...] = ()
 
 
 def walk(settings: Sequence[Setting], about: Circumstances) -> tuple[tuple[Step, ...], ...]:
@@ -95,7 +98,8 @@ def _carrying(settings: Sequence[Setting]) -> Iterator[Step]:
             yield Step("tape", "No tape: this film is in one piece. Leave its backing on until it is aimed.")
         return
     for setting in settings:
-        yield Step(f"tape {setting.number}", _tape_words(setting), "Tape that grips too hard is dabbed on cloth first.")
+        yield Step(f"tape {setting.number}", _tape_words(setting),
+                   "Mark the middle of each side on it. Tape that grips too hard is dabbed on cloth first.")
     many = len(settings) > 1
     if settings[0].way == "hinge":
         yield Step("backing", f"Rub the tape down{' on each film' if many else ''}, turn over, and rub the back. The "
@@ -141,8 +145,11 @@ def _finishing(settings: Sequence[Setting], about: Circumstances) -> Iterator[St
     """Yield what is done once every film lies: pressing, looking, masking, settling."""
     look = (" Look at it from behind, through the glass." if about.see_through else
             " Look along the surface, against the light.")
-    yield Step(PRESS_EDGES, Says("Press down every edge of every opening, the marked places first: {edge} in "
-                                 "all.{look}",
+    for number, risk in enumerate(about.risks, start=1):
+        yield Step(f"{SEAL} {number}", Says("Press down the edge at place {number} of {many} first: {why}.",
+                                            number=str(number), many=str(len(about.risks)), why=risk.says),
+                   "It is lit in both pictures.")
+    yield Step(PRESS_EDGES, Says("Press down every other edge of every opening: {edge} in all.{look}",
                                  edge=Length(about.edge, 0, tool=True), look=look),
                "Bubbles away from an edge are harmless; one that reaches an opening leaks." if not about.decal else "")
     if not about.decal:

@@ -137,7 +137,7 @@ def _surplus(sheet: Sheet, *, parted: bool) -> Iterator[Bit]:
     whole = sheet.outline.buffer(SURPLUS_MM, join_style="mitre").difference(sheet.outline)
     how = "lift a corner and pull low, at a diagonal"
     if not parted:
-        yield Bit(1, "frame", whole, "the surplus", "", f"all round; {how}")
+        yield Bit(1, "frame", whole, "the surplus", "", how)
         return
     cuts = shapely.multilinestrings([line for outline in sheet.outlines
                                      for line in parting_lines(outline, 3 * SURPLUS_MM)])

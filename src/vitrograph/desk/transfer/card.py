@@ -10,14 +10,15 @@ from vitrograph.core.export import collar_pdf
 from vitrograph.core.job import Job
 from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
-from vitrograph.core.transfer import PRESS_EDGES, Setting, TransferPlan
+from vitrograph.core.transfer import PRESS_EDGES, SEAL, Setting, TransferPlan
 from vitrograph.core.work import Step
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, NumberField, button, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
 
-_LIT_MM = 1.6                      # about each risky place
+_LIT_MM = 1.6                      # about a risky place
+_EDGE_MM = 0.6                     # of film along the openings, where it must be down
 
 
 class TransferCard(StepsCard):
@@ -63,13 +64,19 @@ class TransferCard(StepsCard):
         return results.transfer.steps_of(self.copies.copy) if results.transfer else ()
 
     def show_step(self, step: int) -> None:
-        """At the step that presses edges down, the riskiest places of the seal are lit."""
+        """Light what the step is about: a risky place of the seal, the openings' edges, or where tape masks."""
         results = self.bench.results
         steps = self.steps_of(results)
         lit = None
-        if results.demands is not None and step < len(steps) and steps[step].key == PRESS_EDGES:
-            places = [risk.where for risk in results.demands.seal.risks]
-            lit = shapely.multipoints(places).buffer(_LIT_MM) if places else None
+        if results.demands is not None and step < len(steps):
+            key, demands = steps[step].key, results.demands
+            if key.startswith(SEAL):
+                place = demands.seal.risks[int(key.split()[1]) - 1].where
+                lit = shapely.Point(place).buffer(_LIT_MM)
+            elif key == PRESS_EDGES and results.sheet is not None:
+                lit = results.sheet.openings.buffer(_EDGE_MM).difference(results.sheet.openings)
+            elif key.startswith("mask") and not demands.guard.zone.is_empty:
+                lit = demands.guard.zone
         self.bench.spotlight.emit(lit)
 
     def show_job(self, job: Job) -> None:

@@ -88,8 +88,18 @@ class Book:
             self.line(f"Caution: {caution}", SMALL_MM, indent=8.0)
         self.gap(1.8)
 
-    def table(self, rows: Sequence[Sequence[Value | str]], widths: Sequence[float], size: float = SMALL_MM) -> None:
-        """Rows of cells under a line each; `widths` are shares of the page. The first row is the heading."""
+    def keep(self, high: float) -> None:
+        """Go on to another page where what comes next, so tall, would be parted."""
+        self._room(high)
+
+    def table(
+        self, rows: Sequence[Sequence[Value | str]], widths: Sequence[float], size: float = SMALL_MM, *,
+        boxed: bool = False
+    ) -> None:
+        """Rows of cells under a line each; `widths` are shares of the page. The first row is the heading.
+
+        `boxed` rows have a box to tick at their right end.
+        """
         whole = [share * self.width / sum(widths) for share in widths]
         for number, row in enumerate(rows):
             cells = [broken(self.words(cell), size, wide - _CELL_MM) for cell, wide in zip(row, whole, strict=True)]
@@ -101,6 +111,11 @@ class Book:
                     self._write(x, self._y - (k + 1) * size * _LEADING + 0.3 * size, words, size, grey=number == 0)
                 x += wide
             self._y -= high
+            if boxed and number:
+                self.canvas.setLineWidth(0.3)
+                side = 0.8 * size
+                right = MARGIN_MM + self.width
+                self.canvas.rect(right - side, self._y + (high - side) / 2, side, side, stroke=1, fill=0)
             self.canvas.setLineWidth(0.12)
             self.canvas.line(MARGIN_MM, self._y, MARGIN_MM + self.width, self._y)
         self.gap(3.0)

@@ -35,6 +35,9 @@ from vitrograph.core.units import THIN_SPACE, format_minutes
 
 _LOG_ROWS = 14
 _PICTURE_MM = (52.0, 42.0)
+_SKETCH_MM = (80.0, 62.0)
+_BED_MM = 90.0                     # tall, at most
+_AT_MM = 0.05                      # no ruler tells less
 _MOST_WATCHED = 3                  # findings that the cover names of a piece
 _COLLAR_MM = 1500.0                # a collar or a strip that is longer than that is no help
 
@@ -107,8 +110,8 @@ def _cautions(done: FinishedOrder) -> list[str]:
     """The cautions of the cream, and of every kind of glass there is; each once."""
     cream = any(piece.sheet.kind != "decal" for piece in done.pieces)
     said = [*CAUTIONS] if cream else []
-    said += [MATERIALS[piece.job.material].cautions for piece in done.pieces]
-    return list(dict.fromkeys(said))
+    said += [MATERIALS[piece.job.material].caution for piece in done.pieces]
+    return [words for words in dict.fromkeys(said) if words]
 
 
 def _cut(book: Book, done: FinishedOrder) -> None:
@@ -123,16 +126,16 @@ def _cut(book: Book, done: FinishedOrder) -> None:
               "not through, cut again in place.", SMALL_MM, grey=True)
     for number, run in enumerate(work.runs, start=1):
         sheet = run.sheet
+        high, draw = bed(run, book.width)
+        if high > _BED_MM:
+            high, draw = bed(run, book.width * _BED_MM / high)
         book.gap(3)
+        book.keep(high + 20)
         book.step(Says("Film {number}, {name}: cut a piece {long} by {wide}.", number=str(number),
                        name=sheet.stock.name, long=Length(sheet.used[0], 0), wide=Length(sheet.film.width, 0)),
                   Says("There is no film so large: {long} by {wide} is wanted.", long=Length(sheet.film.length, 0),
                        wide=Length(sheet.film.width, 0)) if sheet.lacking else
                   Says("{left} is left over.", left=Length(sheet.left_over, 0)))
-        high, draw = bed(run, book.width)
-        most = 90.0
-        if high > most:
-            high, draw = bed(run, book.width * most / high)
         book.picture(high, draw)
         book.gap(2)
         book.table([("", "stencil", "copy", "from the left", "from below"), *(
@@ -175,9 +178,9 @@ def _weeding(book: Book, piece: FinishedPiece) -> None:
     book.page(f"{name}: weed {piece.sheets} of them" if piece.sheets > 1 else f"{name}: weed")
     book.line("Peel the mat from the film, not the film from the mat. Slow, low, in good light.", SMALL_MM, grey=True)
     book.gap(2)
-    rows: list[tuple[Value | str, ...]] = [("", "pull", "where", "how")]
-    rows += [(str(bit.number), bit.name, bit.where or "all round", bit.how) for bit in piece.weed.pull]
-    book.table(rows, (0.7, 3, 2, 7))
+    rows: list[tuple[Value | str, ...]] = [("", "pull", "where", "how", "")]
+    rows += [(str(bit.number), bit.name, bit.where or "all round", bit.how, "") for bit in piece.weed.pull]
+    book.table(rows, (0.7, 3, 2, 7, 0.5), boxed=True)
     stay = piece.weed.stay
     book.line(f"{len(stay)} island{'s' if len(stay) != 1 else ''} must stay: "
               f"{', '.join(f'{bit.number} {bit.name}' for bit in stay)}." if stay else
@@ -192,6 +195,7 @@ def _placing(book: Book, piece: FinishedPiece, hung: dict[Hashable, str]) -> Non
         whose = name if len(plan.copies) == 1 else f"{name}, stencil {copy} of {len(plan.copies)} round it"
         book.page(f"{whose}: on the glass")
         for setting, steps in zip(settings, walks, strict=True):
+            book.keep(_SKETCH_MM[1] + 12)
             if setting.many > 1:
                 book.line(setting.which[:1].upper() + setting.which[1:], 5.4)
             _where(book, piece, setting)
@@ -205,7 +209,7 @@ def _placing(book: Book, piece: FinishedPiece, hung: dict[Hashable, str]) -> Non
 
 def _where(book: Book, piece: FinishedPiece, setting: Setting) -> None:
     placing = setting.placing
-    wide, high = 80.0, 62.0
+    wide, high = _SKETCH_MM
     lines: list[Value | str] = [where_it_goes(placing, setting.which), *_measures(placing), *other_ways(placing)]
     if placing.no_water and piece.wall.closed:
         lines.append(f"By water: {placing.no_water}.")
@@ -221,6 +225,8 @@ def _measures(placing: Placing) -> Iterator[Value]:
             mm = spot.round_glass or 0.0
             across = Says("{mm} to the {side} of the front mark{along}", mm=Length(abs(mm), tool=True),
                           side="right" if mm >= 0 else "left", along=" along the rim" if placing.edge == "rim" else "")
+            if abs(mm) < _AT_MM:
+                across = Says("at the front mark")
         yield Says("{name}: {across}, {down} below the {edge}.", name=spot.name[:1].upper() + spot.name[1:],
                    across=across, down=Length(spot.down, tool=True), edge=placing.edge)
 

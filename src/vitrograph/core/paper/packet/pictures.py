@@ -32,6 +32,7 @@ def finished(sheet: Sheet, wide: float, high: float, *, dark: bool = True) -> Dr
 
     def draw(canvas: Any) -> None:
         canvas.saveState()
+        canvas.translate(0, high - (top - low) * scale)        # it hangs from the top, beside its words
         canvas.scale(scale, scale)
         canvas.translate(-left, -low)
         paint_finished(canvas, sheet, dark=dark)
