@@ -6,7 +6,7 @@ from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 HERE = Path(__file__).parent / "screenshots"
-STEPS = {"weed": 4, "transfer": 4, "etch": 3}                 # how far each station is walked for its picture
+STEPS = {"weed": 11, "transfer": 4, "etch": 3}                 # how far each station is walked for its picture
 
 
 def main() -> None:

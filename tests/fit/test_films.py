@@ -160,7 +160,7 @@ def test_bands_overlap_keep_off_each_others_openings_and_line_up(glass):
             assert 0 <= at[1] <= wall.length
     bands = plan_piece(results.job)["fit"]["bands"]
     assert [band["order"] for band in bands] == [1, 2] and len(results.transfer.settings) == 2
-    assert any("stencil 2 of 2" in said and "notches line up" in said
+    assert any("film 2 of 2" in said and "notches line up" in said
                for said in (in_mm(step.says) for step in results.transfer.steps))
 
 

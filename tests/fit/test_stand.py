@@ -69,7 +69,7 @@ def test_heights_above_the_table_are_told_from_under_the_stem(glass):
     plain = run(job(glass=glass, width=30.0, fit__held="middle", fit__above_table=55.0))
     stemmed = run(job(glass=replace(glass, stem=80.0), width=30.0, fit__held="middle", fit__above_table=135.0))
     assert stemmed.fitted.chart.s0 == pytest.approx(plain.fitted.chart.s0)
-    settings_ = [made.transfer.settings[0].above_table for made in (plain, stemmed)]
+    settings_ = [made.transfer.settings[0].placing.lower.up for made in (plain, stemmed)]
     assert settings_[1] == pytest.approx(settings_[0] + 80.0), "where a ruler beside the glass reads it"
 
 

@@ -121,7 +121,7 @@ def test_a_job_on_a_carafe_says_what_the_film_must_give():
     carafe = CurvedGlass(stations=((10.0, 70.0), (60.0, 118.0), (120.0, 96.0), (170.0, 48.0)))
     results = run(job("Kes\ntrel", glass=carafe, height=48.0, fit__from_rim=80.0))
     assert {"strain"} <= {found.code.value for found in results.findings()}
-    assert results.transfer.settings[0].above_table == pytest.approx(
+    assert results.transfer.settings[0].placing.lower.up == pytest.approx(
         10.0 + results.wall.height(np.array([results.sheet.band.s_low]))[0], abs=1e-6)
     smaller = next(found for found in results.findings() if found.code == "strain").remedy
     mended = run(remedied(results.job, smaller))

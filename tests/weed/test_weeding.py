@@ -20,6 +20,8 @@ def test_every_opening_is_pulled_once_and_every_island_stays(text):
     sizes = [(area >= 12.0) + (area >= 150.0) for area in areas]
     assert sizes == sorted(sizes, reverse=True)                # large, middling, small: near next within a size
     assert sum(areas) == pytest.approx(sheet.openings.area)
+    # Euler: film about openings that keep off its edge has one part more than they have holes
+    assert len(weed.stay) == sum(len(part.interiors) for part in sheet.openings.geoms)
     assert sum(bit.shape.area for bit in weed.stay) == pytest.approx(sum(island.area for island in sheet.islands))
 
 

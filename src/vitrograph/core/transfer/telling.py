@@ -56,6 +56,8 @@ def _across(placing: Placing) -> Value:
     nearest = min(placing.beside, key=lambda one: one.mm, default=None) if at_rim else None
     if nearest is None:
         return Says("{where}, measured{along}", where=where, along=along)
+    if nearest.mm < _LEAST_MM:
+        return Says("{where}, measured{along}: at the {what}'s middle", where=where, along=along, what=nearest.what)
     return Says("{where}, measured{along}: {mm} to the {side} of the {what}'s middle", where=where, along=along,
                 mm=Length(nearest.mm, tool=True), side=nearest.side, what=nearest.what)
 

@@ -52,7 +52,7 @@ class Circumstances:
     """What the steps depend on beside the films: choices, what the piece is and bears, and what the films are for.
 
     `see_through` says whether one can look at the film from behind, `relieved` whether its border is snipped; `edge` is
-    how long the openings' edges are, mm, `risks` where they leak first. The mask's tape is `mask_width` wide.
+    how long the openings' edges are, mm, `risks` where they leak first, in words. The mask's tape is `mask_width` wide.
     """
 
     choices: TransferChoices
@@ -65,7 +65,7 @@ class Circumstances:
     relieved: bool
     edge: float
     mask_width: float
-    risks: tuple[Risk, ...] = ()
+    risks: tuple[tuple[str, Risk], ...] = ()
 
 
 def walk(settings: Sequence[Setting], about: Circumstances) -> tuple[tuple[Step, ...], ...]:
@@ -145,10 +145,9 @@ def _finishing(settings: Sequence[Setting], about: Circumstances) -> Iterator[St
     """Yield what is done once every film lies: pressing, looking, masking, settling."""
     look = (" Look at it from behind, through the glass." if about.see_through else
             " Look along the surface, against the light.")
-    for number, risk in enumerate(about.risks, start=1):
-        yield Step(f"{SEAL} {number}", Says("Press down the edge at place {number} of {many} first: {why}.",
-                                            number=str(number), many=str(len(about.risks)), why=risk.says),
-                   "It is lit in both pictures.")
+    for number, (where, risk) in enumerate(about.risks, start=1):
+        says = Says("Press down the edge here first, {where}: {why}.", where=where, why=risk.says)
+        yield Step(f"{SEAL} {number}", says, f"Place {number} of {len(about.risks)} that leak the soonest.")
     yield Step(PRESS_EDGES, Says("Press down every other edge of every opening: {edge} in all.{look}",
                                  edge=Length(about.edge, 0, tool=True), look=look),
                "Bubbles away from an edge are harmless; one that reaches an opening leaks." if not about.decal else "")

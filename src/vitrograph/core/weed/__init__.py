@@ -2,6 +2,7 @@
 
 from vitrograph.core.weed.labels import Label, place_labels
 from vitrograph.core.weed.minutes import Pace, pace_of, weeding_seconds
+from vitrograph.core.weed.naming import where_in
 from vitrograph.core.weed.order import way_length, weeding_order
 from vitrograph.core.weed.plan import Bit, WeedInput, WeedPlan, plan_weeding
 from vitrograph.core.weed.pulling import Pull, ThinFilm, pull_of
@@ -21,4 +22,5 @@ __all__ = [
     "way_length",
     "weeding_order",
     "weeding_seconds",
+    "where_in",
 ]

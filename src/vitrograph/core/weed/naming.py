@@ -7,6 +7,7 @@ from typing import get_args
 import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon, Point, Polygon
+from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork import DRAWING
 from vitrograph.core.geometry import Points
@@ -93,8 +94,8 @@ def _called(names: Sequence[str]) -> str:
     return f"letter{'s' if len(letters) > 1 else ''} {letters}" if letters else _DETAIL
 
 
-def where_in(part: Polygon, art: MultiPolygon) -> str:
-    """Where a bit lies in the art, in words, by thirds."""
+def where_in(part: BaseGeometry, art: MultiPolygon) -> str:
+    """Where a bit, or a place, lies in the art, in words, by thirds."""
     left, low, right, high = art.bounds
     spot: Point = part.centroid
     across = ["left", "middle", "right"][min(2, int(3 * (spot.x - left) / (right - left)))]
