@@ -8,6 +8,7 @@ import pypdf
 import pyproj
 import pytest
 import shapely
+import shapely.affinity
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from scipy.integrate import quad
@@ -151,6 +152,8 @@ def test_every_copy_round_a_glass_has_a_place_of_its_own(copies):
     rounds = [settings[0].placing.middle.round_glass for settings in plan.copies]
     assert sorted(value % (pi * 98) for value in rounds) == pytest.approx(
         [pi * 98 * k / copies for k in range(copies)], abs=1e-6)
+    if copies == 3:                                            # the second stands to the right, as u runs
+        assert rounds[1] == pytest.approx(pi * 98 / 3, abs=1e-6)
     told = {in_mm(step.says) for copy in range(1, copies + 1) for step in plan.steps_of(copy) if step.key == "set 1"}
     assert len(told) == copies
     assert plan.steps_of(copies + 1) == plan.steps_of(1)       # the next glass begins with the first again
@@ -195,6 +198,10 @@ def test_the_collars_edge_is_as_long_as_the_rim_and_its_windows_lie_on_the_films
         assert shapely.LineString(collar.upper).distance(shapely.Point(mark.at)) == pytest.approx(spot.down, abs=0.05)
         assert collar.windows.contains(shapely.Point(mark.at))
     assert {"front", "handle"} <= {mark.name for mark in collar.marks if not mark.window}
+    if glass is CARAFE:                                        # three tongues as wide as a finger, and no more
+        level = shapely.LineString([(-200, -0.6 * placing.middle.down), (200, -0.6 * placing.middle.down)])
+        across = collar.outline.intersection(shapely.affinity.translate(level, 0, results.wall.length))
+        assert across.length == pytest.approx(3 * 14.0, abs=2.0)
 
 
 def test_a_tapers_collar_is_do_carmos_development_and_a_balls_is_the_equidistant_conic():

@@ -28,7 +28,9 @@ def test_a_few_millimetres_do_not_cost_a_second_strip():
     left, _, right, _ = results.sheet.outline.bounds
     snug = results.job.changed(transfer__roll_width=right - left + 5.0)
     assert len(run(snug).transfer.strips) == 1
-    assert len(run(snug.changed(transfer__roll_width=right - left - 5.0)).transfer.strips) == 2
+    two = run(snug.changed(transfer__roll_width=right - left - 5.0)).transfer
+    assert len(two.strips) == 2 and "2 strips, each" in in_mm(two.steps[0].says)
+    assert "overlapped" in in_mm(two.steps[0].says) and "overlapped" not in in_mm(run(snug).transfer.steps[0].says)
 
 
 def test_the_tape_covers_the_stencil_with_its_margin_and_more_above_to_hold_it_by():

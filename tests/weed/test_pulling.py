@@ -1,6 +1,7 @@
 """How bits are pulled: hooks on corners, never through a web that is too thin, and an order that is safe and short."""
 
 from itertools import permutations
+from types import SimpleNamespace
 
 import numpy as np
 import pytest
@@ -9,13 +10,22 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from shapely.geometry import LineString, Point, box
 
-from specimens import LANTERN, job, remedied, run, star_job, svg
+from specimens import CARAFE, LANTERN, job, remedied, run, star_job, svg
 from strategies import words
 from vitrograph.core.cut import lines_of
 from vitrograph.core.findings import Code
 from vitrograph.core.job import Artwork, Drawing, Item
 from vitrograph.core.stencil import Limits
-from vitrograph.core.weed import Pace, pace_of, place_labels, way_length, weeding_order, weeding_seconds
+from vitrograph.core.weed import (
+    Pace,
+    ThinFilm,
+    pace_of,
+    place_labels,
+    pull_of,
+    way_length,
+    weeding_order,
+    weeding_seconds,
+)
 
 
 def drawn(body, width):
@@ -50,6 +60,30 @@ def test_a_hook_goes_under_a_corner_away_from_thin_film_and_a_finger_holds_that(
     assert "0.5\u2009mm wide is beside it" in left.pull.why.words("mm")
     wide = drawn('<path d="M0 0H40V40H0Z M46 0H86V40H46Z"/>', 40.0)
     assert {bit.pull.risk for bit in wide.weed.pull[1:]} == {"low"} and wide.weed.pull[1].pull.hold is None
+
+
+def test_a_bit_is_drawn_off_across_itself_from_the_same_corner_wherever_its_outline_begins():
+    ring = [(0, 0), (30, 0), (30, 12), (0, 12)]
+    other = box(33.0, -1.0, 40.0, 13.0)                        # nearer to the right corners than a hook likes
+    pulls = []
+    for start in range(4):
+        part = shapely.Polygon(ring[start:] + ring[:start])
+        sheet = SimpleNamespace(openings=shapely.MultiPolygon([part, other]))
+        pulls.append(pull_of(part, 0, ThinFilm(sheet, [])))
+    for pull in pulls:
+        assert pull.hook[0] == 0.0
+        far = np.array([30.0, 12.0 - pull.hook[1]]) - pull.hook
+        assert np.cos(pull.direction) == pytest.approx(far[0] / np.hypot(*far), abs=1e-6)
+        assert np.sin(pull.direction) == pytest.approx(far[1] / np.hypot(*far), abs=1e-6)
+
+
+def test_of_two_films_each_opening_is_in_the_one_it_lies_in():
+    results = run(job("Kestrel\n\nPoint", glass=CARAFE, width=56.0, fit__from_rim=40.0, fit__rows=2))
+    for bit in results.weed.bits[1:]:
+        assert results.sheet.outlines[bit.film].covers(bit.shape)
+    assert {bit.film for bit in results.weed.pull[1:]} == {0, 1}
+    films = [bit.film for bit in results.weed.pull[1:]]
+    assert films == sorted(films)                              # one film after the other
 
 
 def test_a_bit_with_thin_film_all_round_is_lifted_straight_up():
@@ -152,5 +186,6 @@ def test_minutes_are_a_guess_until_a_dozen_ticks_tell_the_makers_own_pace():
     edges = [20.0, 60.0, 100.0]
     assert weeding_seconds(edges, None) == pytest.approx(3 * 7 + 0.05 * 180)
     assert pace_of([4.0] * 11 + [0.2, 900.0]) is None          # a slip of the key and a meal say nothing
+    assert pace_of([200.0] * 20) is None and pace_of([170.0] * 20) == Pace(170.0, 20)
     pace = pace_of([3.0] * 6 + [5.0] * 7 + [0.2, 900.0])
     assert pace == Pace(5.0, 13) and weeding_seconds(edges, pace) == 15.0

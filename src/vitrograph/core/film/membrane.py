@@ -30,6 +30,7 @@ Values = NDArray[np.float64]
 
 POISSON = 0.35                     # of soft vinyl film (from memory, no published source)
 TOLERANCE_MM = 1e-6                # the flat shape is found when no node would move farther in the next step
+_NO_SHAPE = "the film's flat shape could not be found on this wall: make the art smaller"
 _MOST_STEPS = 80
 _KEPT = 10                         # steps that L-BFGS looks back on
 _FACTOR_ANEW = 6                   # steps after which the stiffness is made anew, if they still go farther than that:
@@ -183,7 +184,7 @@ def least_energy(mesh: Mesh, metric_at: MetricAt) -> Membrane:
         force = pushed
         if count % _FACTOR_ANEW == _FACTOR_ANEW - 1 and np.abs(move).max() > _FAR_MM:
             steps, solve = [], _factored(elements, flat, free)
-    raise FitError("the film's flat shape could not be found on this wall: make the art smaller")
+    raise FitError(_NO_SHAPE)
 
 
 def _descent(force: Values, steps: list[tuple[Values, Values]], solve: Callable[[Values], Values]) -> Values:
@@ -233,8 +234,11 @@ def _factored(elements: Elements, flat: Points, free: Index) -> Callable[[Values
     rows, columns = number[rows], number[columns]
     used = (rows >= 0) & (columns >= 0)
     matrix = csc_matrix((values[used], (rows[used], columns[used])), (len(free), len(free)))
-    solve: Callable[[Values], Values] = splu(
-        matrix, permc_spec="MMD_AT_PLUS_A", diag_pivot_thresh=0.0, options={"SymmetricMode": True}).solve
+    try:
+        factors = splu(matrix, permc_spec="MMD_AT_PLUS_A", diag_pivot_thresh=0.0, options={"SymmetricMode": True})
+    except RuntimeError:                                       # singular: part of the film hangs on nothing
+        raise FitError(_NO_SHAPE) from None
+    solve: Callable[[Values], Values] = factors.solve
     return solve
 
 

@@ -18,7 +18,7 @@ from vitrograph.core.film import NODES, SPACINGS_MM, Pressed, Snip, press, relie
 from vitrograph.core.fit.band import ALL, Band, Sides, band_edge, band_round, overlapping, parts_of
 from vitrograph.core.fit.chart import Chart, half_size, longest_edge, warp
 from vitrograph.core.fit.parted import Parted, Shifted, set_out
-from vitrograph.core.geometry import Box, Points, largest
+from vitrograph.core.geometry import Box, Points, largest, without
 from vitrograph.core.glass import Ball, Sheeting, TurnedWall, Wall
 from vitrograph.core.job import Fit
 
@@ -99,7 +99,7 @@ class Film:
         if self.notches and not outline.is_valid:
             raise FitError("this film's edge would cross itself: make the art smaller, or lay it another way")
         for notch in self.notches:
-            outline = outline.difference(self._triangle(notch))
+            outline = largest(without(outline, self._triangle(notch)))
         return largest(outline)
 
     def _triangle(self, notch: Notch) -> Polygon:

@@ -88,7 +88,7 @@ def _ring(spots: Sequence[tuple[str, Spot]], about: Surroundings) -> Collar:
     deep = max(_BAND_MM, max(spot.down for _, spot in spots) + _BELOW_MM) if exact else _BAND_MM
     shape: BaseGeometry = Polygon(np.concatenate([upper, flat(turn, np.full(many + 1, deep))[::-1]]))
     for _, spot in spots if not exact else ():
-        shape = shape.union(_tongue(flat, half_turn(spot.at[0] - middle), spot.down, cone.radius))
+        shape = shape.union(_tongue(flat, half_turn(spot.at[0] - middle), spot.down))
     marks = [Mark(f"{film}{spot.name}", _at(flat, half_turn(spot.at[0] - middle), spot.down), True)
              for film, spot in spots]
     marks += [Mark(name, _at(flat, half_turn(angle - middle), 0.0), False) for name, angle in _ticks(about)]
@@ -99,7 +99,7 @@ def _ring(spots: Sequence[tuple[str, Spot]], about: Surroundings) -> Collar:
     return Collar(_outline(shape), upper, _windows(marks), Polygon(np.concatenate([flap, lower])), tuple(marks), says)
 
 
-def _tongue(flat: Flat, u: float, down: float, radius: float) -> Polygon:
+def _tongue(flat: Flat, u: float, down: float) -> Polygon:
     """A tongue that hangs straight down from the band to a place."""
     half = _TONGUE_MM / 2
     root, tip = (_at(flat, u, depth) for depth in (0.0, max(down, _BAND_MM) + _BELOW_MM / 2))

@@ -10,7 +10,7 @@ from shapely.geometry import MultiPolygon, Point, Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork import DRAWING
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, within
 from vitrograph.core.job import OutlineName
 from vitrograph.core.stencil import Sheet
 
@@ -72,7 +72,7 @@ class Names:
         at = tree.query(part, predicate="intersects")
         if not len(at):
             return []
-        shares = shapely.area(shapely.intersection(tree.geometries[at], part))
+        shares = np.array([within(drawn, part).area for drawn in tree.geometries[at]])
         if shares.max() < _OWN * part.area:
             return []
         names = self._inside(tree.geometries[at[int(shares.argmax())]])

@@ -13,6 +13,7 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.fit import Fitted, held_from_rim, moved_round
+from vitrograph.core.geometry import within
 from vitrograph.core.glass import Block, Pane, blocks_of, largest_motif, profile_at
 from vitrograph.core.job.change import Resize, put
 from vitrograph.core.says import Joined, Length, Says
@@ -48,7 +49,7 @@ def keep_out(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     middle = (fitted.wall_bounds[0] + fitted.wall_bounds[2]) / 2
     outline = shapely.transform(MultiPolygon(list(sheet.covers)), fitted.chart.sheet_to_wall)
     for block in _blocks_before(fitted, middle, given):
-        struck, covered = fitted.wall_art.intersection(block.shape), outline.intersection(block.shape)
+        struck, covered = within(fitted.wall_art, block.shape), within(outline, block.shape)
         if not struck.is_empty:
             where = fitted.chart.wall_to_sheet(np.array([[struck.centroid.x, struck.centroid.y]]))[0]
             yield Finding(Code.KEEP_OUT, Level.STOP, f"the art runs over the {block.what}",

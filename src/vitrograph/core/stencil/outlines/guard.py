@@ -4,11 +4,10 @@ from dataclasses import dataclass
 from math import ceil
 
 import numpy as np
-import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.fit import Band, band_edge
-from vitrograph.core.geometry import as_polygons
+from vitrograph.core.geometry import as_polygons, union, without
 from vitrograph.core.stencil.sheet import Sheet
 
 LAP_MM = 5.0                       # by which tape lies on the film, and on the tape before it (common practice)
@@ -48,7 +47,7 @@ def guard_of(sheet: Sheet, reach: float, tape_width: float) -> Guard:
         return Guard((left, lower, right, upper), allowed, tape, MultiPolygon())
     whole = Band(band.u_low - left / middle, band.s_low - lower, band.u_high + right / middle, band.s_high + upper)
     edge = band_edge(chart.flat, whole.shifted(-chart.u0)) + [chart.u0, 0.0]
-    zone = Polygon(chart.wall_to_sheet(edge)).buffer(0).difference(shapely.union_all(list(sheet.outlines)))
+    zone = without(Polygon(chart.wall_to_sheet(edge)).buffer(0), union(list(sheet.outlines)))
     return Guard((left, lower, right, upper), allowed, tape, as_polygons(zone))
 
 

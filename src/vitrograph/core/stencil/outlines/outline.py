@@ -59,7 +59,7 @@ def _on_the_pane(outline: Polygon, fitted: Fitted) -> Polygon:
     if not isinstance(fitted.wall, Pane) or not fitted.wall.oval:
         return outline
     pane = Polygon(fitted.chart.wall_to_sheet(fitted.wall.edge(EDGE_DEVIATION_MM)))
-    clipped = as_polygons(shapely.intersection(outline, pane))
+    clipped = as_polygons(within(outline, pane))
     return outline if clipped.is_empty else largest(clipped)
 
 
@@ -79,7 +79,7 @@ def _along_art(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Pol
         if isinstance(grown, Polygon):
             break
         bridged = 2 * bridged + 2.0
-    return _largest(shapely.intersection(Polygon(grown.exterior), room))
+    return _largest(within(Polygon(grown.exterior), room))
 
 
 def _rectangle(art: MultiPolygon, room: Polygon, fitted: Fitted, choices: StencilChoices) -> Polygon:
@@ -87,7 +87,7 @@ def _rectangle(art: MultiPolygon, room: Polygon, fitted: Fitted, choices: Stenci
     left, low, right, high = art.bounds
     sides = _sides(fitted, choices)
     plain = box(left - sides[0], low - sides[1], right + sides[2], high + sides[3])
-    return _largest(shapely.intersection(plain, room))
+    return _largest(within(plain, room))
 
 
 def _oval(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Polygon:
@@ -104,7 +104,7 @@ def _oval(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Polygon:
         return bool(shapely.transform(unit, lambda xy: share * xy + middle).covers(kept))
 
     share = smallest_that(holds, 0.5, 1.0, _HALVINGS)          # 0.707 for a box: its corners lie on the oval
-    return _largest(shapely.intersection(shapely.transform(unit, lambda xy: share * xy + middle), room))
+    return _largest(within(shapely.transform(unit, lambda xy: share * xy + middle), room))
 
 
 def _largest(shape: shapely.Geometry) -> Polygon:

@@ -1,0 +1,186 @@
+"""The packet's pictures, drawn on a canvas that only remembers: what is where, and how large."""
+
+from itertools import pairwise
+
+import numpy as np
+import pytest
+import shapely
+
+from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, finished, job, star_job
+from vitrograph.core.glass import wall_of
+from vitrograph.core.paper.packet.packet import draw_packet
+from vitrograph.core.paper.packet.pictures import bed, collar_pattern, finished_pattern, placed, weeding_pattern
+from vitrograph.core.paper.packet.pictures import finished as finished_picture
+from vitrograph.core.transfer import Surroundings, collar_of
+
+
+class Path:
+    def __init__(self):
+        self.points = []
+
+    def moveTo(self, x, y):
+        self.points.append((x, y))
+
+    lineTo = moveTo  # noqa: N815
+
+    def close(self):
+        pass
+
+    def rect(self, x, y, wide, high):
+        self.points += [(x, y), (x + wide, y + high)]
+
+
+class Memory:
+    """A canvas as reportlab's: keeps lines, circles, rectangles, words and filled paths where they lie in the end."""
+
+    def __init__(self):
+        self.at, self.stack, self.grey = np.eye(3), [], 0.0
+        self.lines, self.circles, self.rects, self.words, self.filled, self.pages = [], [], [], [], [], 0
+
+    def seen(self, *places):
+        return np.array([(self.at @ [x, y, 1.0])[:2] for x, y in places])
+
+    def saveState(self):
+        self.stack.append(self.at)
+
+    def restoreState(self):
+        self.at = self.stack.pop()
+
+    def translate(self, x, y):
+        self.at = self.at @ np.array([[1, 0, x], [0, 1, y], [0, 0, 1.0]])
+
+    def scale(self, x, y):
+        self.at = self.at @ np.diag([x, y, 1.0])
+
+    def setPageSize(self, size):
+        self.at, self.stack = np.eye(3), []
+
+    def showPage(self):
+        self.pages += 1
+
+    def setFillGray(self, grey):
+        self.grey = grey
+
+    def line(self, x0, y0, x1, y1):
+        self.lines.append(self.seen((x0, y0), (x1, y1)))
+
+    def rect(self, x, y, wide, high, stroke=1, fill=0):
+        self.rects.append(self.seen((x, y), (x + wide, y + high)))
+
+    def circle(self, x, y, radius, stroke=1, fill=0):
+        self.circles.append(self.seen((x, y))[0])
+
+    def beginPath(self):
+        return Path()
+
+    def drawPath(self, path, stroke=1, fill=0, fillMode=1):  # noqa: N803
+        if fill and path.points:
+            self.filled.append((self.grey, self.seen(*path.points)))
+
+    def clipPath(self, path, stroke=0, fill=0):
+        pass
+
+    def drawString(self, x, y, words):
+        self.words.append((words, self.seen((x, y))[0]))
+
+    drawCentredString = drawString  # noqa: N815
+
+    def __getattr__(self, name):
+        return lambda *_args, **_kwargs: None
+
+
+def drawn(draw):
+    canvas = Memory()
+    draw(canvas)
+    return canvas
+
+
+def test_a_weeding_sheet_has_a_hook_a_pull_and_a_number_for_every_bit():
+    piece = finished(job("Kestrel 8", width=70.0)).pieces[0]
+    pattern = weeding_pattern(piece.sheet, piece.weed, 0, "K")
+    canvas = drawn(pattern.draw)
+    pulls = piece.weed.pull[1:]
+    assert np.array(canvas.circles) == pytest.approx(np.array([bit.pull.hook for bit in pulls]))
+    for bit in pulls:
+        way = np.array([np.cos(bit.pull.direction), np.sin(bit.pull.direction)])
+        ends = [line for line in canvas.lines if np.hypot(*(line[0] - bit.pull.hook)) < 1e-9]
+        assert any(1.4 < (line[1] - line[0]) @ way == pytest.approx(np.hypot(*(line[1] - line[0]))) for line in ends)
+    told = dict(canvas.words)
+    assert set(told) == {str(bit.number) for bit in piece.weed.bits[1:]}
+    for words, at in canvas.words:                             # a white patch round each number, which covers no letter
+        patch = min(canvas.rects, key=lambda rect: float(np.hypot(*(rect.mean(axis=0) - at))))
+        low, high = patch
+        assert (low < at + [0.0, 0.1]).all() and high[1] > at[1] + 1.5 and high[1] - low[1] == pytest.approx(3.0)
+        assert high[0] - low[0] == pytest.approx(1.8 * len(words))
+        assert not shapely.box(*low, *high).intersects(piece.sheet.openings)
+    greys = [grey for grey, _ in canvas.filled[:3]]
+    assert greys == [0.82, 1.0, 0.55]                          # film, what is pulled, what stays
+    left, low, right, high = pattern.box
+    assert all(left <= x <= right and low <= y <= high for _, points in canvas.filled for x, y in points)
+
+
+def test_the_finished_picture_is_there_twice_at_true_size_and_small_in_its_box():
+    sheet = finished(star_job()).pieces[0].sheet
+    pattern = finished_pattern(sheet, "Star")
+    (_, dark), (_, light) = drawn(pattern.draw).filled[1::2]   # each after the film it is on
+    assert np.ptp(dark, axis=0) == pytest.approx(np.ptp(np.reshape(sheet.openings.bounds, (2, 2)), axis=0))
+    apart = sheet.outline.bounds[2] - sheet.outline.bounds[0] + 8
+    assert light - dark == pytest.approx(np.tile([apart, 0.0], (len(dark), 1)))
+    small = drawn(finished_picture(sheet, 50.0, 40.0))
+    points = np.concatenate([shape for _, shape in small.filled])
+    assert points.min() >= -1e-9 and points[:, 0].max() <= 50 + 1e-9
+    assert points[:, 1].max() == pytest.approx(40.0)           # it hangs from the top
+
+
+@pytest.mark.parametrize("glass", [TUMBLER, LANTERN, PLAQUE, CARAFE])
+def test_a_film_is_pictured_on_its_glass_within_the_box_and_to_scale(glass):
+    piece = finished(job("Hi", width=24.0, glass=glass, fit__from_rim=50.0, stencil__border=9.0)).pieces[0]
+    setting, wall = piece.transfer.settings[0], wall_of(glass)
+    canvas = drawn(placed(piece.sheet, setting, wall, 80.0, 62.0))
+    points = np.concatenate(canvas.lines)
+    assert points.min() >= -1e-6 and points[:, 0].max() <= 80 and points[:, 1].max() <= 62 + 1e-6
+    high = np.ptp(points[:, 1])
+    (_, film), = canvas.filled
+    scale = high / wall.upright
+    assert film[:, 1].min() - points[:, 1].min() == pytest.approx(
+        (setting.placing.lower.up - wall.stands) * scale, abs=0.6)
+    assert np.ptp(film[:, 0]) < 80 - 44 and film[:, 0].mean() == pytest.approx(40.0, abs=1.5)
+
+
+def test_the_bed_is_pictured_as_it_lies_with_its_stencils_numbers():
+    done = finished(job("BO", count=3))
+    run = done.cut.runs[0]
+    high, draw = bed(run, 150.0)
+    canvas = drawn(draw)
+    scale = 150.0 / min(run.sheet.film.length, 1.15 * run.sheet.used[0])
+    assert high == pytest.approx(run.sheet.film.width * scale)
+    for number, one in enumerate(run.sheet.laid, start=1):
+        spot = next(at for words, at in canvas.words if words == str(number))
+        assert spot == pytest.approx(np.array(one.shape.centroid.coords[0]) * scale)
+    # the cut-off line stands where the used film ends
+    ends = [line for line in canvas.lines if line[0][1] == 0 and line[1][1] == pytest.approx(high)]
+    assert any(line[:, 0] == pytest.approx([run.sheet.used[0] * scale] * 2) for line in ends)
+
+
+def test_a_collar_is_drawn_with_its_windows_crossed_and_named():
+    piece = finished(job("Hi", width=30.0, fit__from_rim=40.0)).pieces[0]
+    collar = collar_of(piece.transfer.settings, Surroundings(piece.wall, piece.job.glass, piece.job.features))
+    canvas = drawn(collar_pattern(collar, "Mug").draw)
+    for mark in collar.marks:
+        crossing = [line for line in canvas.lines if line.mean(axis=0) == pytest.approx(np.array(mark.at), abs=1e-9)]
+        assert len(crossing) == (2 if mark.window else 1)
+        assert any(words == mark.name and abs(at[0] - mark.at[0]) < 1e-9 for words, at in canvas.words)
+
+
+def test_words_keep_to_the_page_and_every_size_on_it_is_the_films_own():
+    done = finished(job("Hi\n\nYo", name="Two", glass=CARAFE, width=40.0, fit__from_rim=40.0, fit__rows=2))
+    canvas = Memory()
+    draw_packet(canvas, done, "A4")
+    spots = np.array([at for _, at in canvas.words]) / (72 / 25.4)
+    assert spots.min() > 5 and (spots < [297, 297]).all()
+    said = " ".join(words for words, _ in canvas.words)
+    left, low, right, high = done.pieces[0].sheet.outlines[0].bounds
+    assert f"Film: {right - left:.0f} mm by {high - low:.0f} mm" in said
+    assert "Two, film 1" in said and "Two, film 2" in said and "Two, film 3" not in said
+    by_line = [at for words, at in canvas.words if words.startswith("Watch") or words.startswith("Glass:")]
+    assert all(lower[1] < upper[1] for upper, lower in pairwise(by_line)) or len(by_line) < 2
