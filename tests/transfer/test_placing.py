@@ -1,5 +1,6 @@
 """Where films go, put back on models of the glass that know nothing of the program's own maps."""
 
+import dataclasses
 import io
 from math import acos, asin, cos, hypot, pi, radians, sin, sqrt
 
@@ -15,11 +16,19 @@ from scipy.integrate import quad
 from scipy.interpolate import PchipInterpolator
 
 from specimens import CARAFE, LANTERN, ORNAMENT, PLAQUE, TUMBLER, finished, in_mm, job, run, star_job
-from vitrograph.core.errors import GlassError
+from vitrograph.core.errors import FitError, GlassError
 from vitrograph.core.export import collar_pdf
 from vitrograph.core.glass import Ball, inside_of, wall_of
 from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut, StraightGlass, TaperedGlass
-from vitrograph.core.transfer import Surroundings, collar_cone, collar_of, grams, raised, where_it_goes
+from vitrograph.core.transfer import (
+    Surroundings,
+    collar_cone,
+    collar_of,
+    grams,
+    placing_of,
+    raised,
+    where_it_goes,
+)
 
 PRINTED = 1                        # digits after the point that the words give, in mm
 
@@ -247,3 +256,10 @@ def test_the_end_that_is_raised_makes_the_wall_on_top_level():
     assert raised(wall_of(LANTERN), 60.0) == ("", 0.0)
     end, by = raised(Ball(50.0), 50.0 * pi / 2 + 50.0 * radians(20))
     assert end == "rim" and by == pytest.approx(100.0 * sin(radians(90) - acos(sin(radians(20)))), rel=1e-3)
+
+
+def test_a_film_that_is_not_on_the_glass_at_all_is_a_sentence():
+    results = run(star_job())
+    off = dataclasses.replace(results.sheet, covers=(shapely.Polygon(),))
+    with pytest.raises(FitError, match="none of this film lies on the glass"):
+        placing_of(off, 0, Surroundings(results.wall, results.job.glass, results.job.features))

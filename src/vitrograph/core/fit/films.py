@@ -13,13 +13,13 @@ import numpy as np
 import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
-from vitrograph.core.errors import FitError
+from vitrograph.core.errors import FitError, GlassError
 from vitrograph.core.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
 from vitrograph.core.fit.band import ALL, Band, Sides, band_edge, band_round, overlapping, parts_of
 from vitrograph.core.fit.chart import Chart, half_size, longest_edge, warp
 from vitrograph.core.fit.parted import Parted, Shifted, set_out
 from vitrograph.core.geometry import Box, Points, largest, without
-from vitrograph.core.glass import Ball, Sheeting, TurnedWall, Wall
+from vitrograph.core.glass import AT_A_POLE, Ball, Sheeting, TurnedWall, Wall
 from vitrograph.core.job import Fit
 
 APART_MM = 12.0                    # between stencils on one sheet, to be parted with scissors (common practice)
@@ -171,6 +171,8 @@ def _boxes(rows: list[list[_Cell]], wall: Wall, border: Sides, *, wrap: bool) ->
     bounds = [_bounds(row) for row in rows]
     u_low, u_high = min(box[0] for box in bounds), max(box[2] for box in bounds)
     scales = [float(wall.scale(np.array([(box[1] + box[3]) / 2]))[0]) for box in bounds]
+    if min(scales) <= 0:
+        raise GlassError(AT_A_POLE)
     spare = max(0.0, wall.span - (u_high - u_low)) / 2 if wall.closed else np.inf
     outer = [spare if wrap and wall.closed else min(border[side] / min(scales), spare) for side in (0, 2)]
     for i, (row, scale, (_, s_low, _, s_high)) in enumerate(zip(rows, scales, bounds, strict=True)):

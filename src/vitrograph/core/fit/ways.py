@@ -19,8 +19,9 @@ from typing import Protocol, get_args
 
 import numpy as np
 
+from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Frustum, Pane, Sheeting, Wall, horizon
+from vitrograph.core.glass import AT_A_POLE, Frustum, Pane, Sheeting, Wall, horizon
 from vitrograph.core.job import Mode
 
 MODES: tuple[Mode, ...] = get_args(Mode)
@@ -28,6 +29,7 @@ MODES: tuple[Mode, ...] = get_args(Mode)
 _SAMPLES = 1025                    # heights at which the conformal height is tabled
 _STEPS = 40                        # of a search for a ray's place on the wall; it stops long before
 _CLOSE_MM = 1e-10
+_POLE_MM = 1e-6                    # no radius is smaller, but at a pole
 _SLOPE_STEP = 1e-4                 # radians: for the slope at the stated angle
 _STEEPEST = 40.0                   # beyond that angle, of what goes on for each mm: more only where no glass is
 _IN_SIGHT = 0.97                   # of the way to where the wall turns out of sight
@@ -236,8 +238,13 @@ class Eye:
 
 
 def way_on(wall: Wall, flat: Sheeting, mode: Mode, s0: float, distance: float, angle: float) -> Way:
-    """The way of laying by its name; a pane takes the art as it is, by any of them."""
+    """The way of laying by its name; a pane takes the art as it is, by any of them.
+
+    Raises GlassError at a pole of the wall.
+    """
     scale = float(wall.scale(np.array([s0]))[0])
+    if not isinstance(wall, Frustum) and scale <= _POLE_MM:
+        raise GlassError(AT_A_POLE)
     if mode == "straight":
         return Straight(flat, s0)
     if mode == "rim" or isinstance(wall, Pane):

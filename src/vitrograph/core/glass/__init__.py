@@ -38,7 +38,7 @@ from vitrograph.core.glass.shelf import (
     search,
 )
 from vitrograph.core.glass.trust import Trust, trust_in
-from vitrograph.core.glass.turned import Ball, Turned, TurnedWall
+from vitrograph.core.glass.turned import AT_A_POLE, Ball, Turned, TurnedWall
 from vitrograph.core.glass.walls import (
     Cone,
     Fan,
@@ -53,6 +53,7 @@ from vitrograph.core.glass.walls import (
 )
 
 __all__ = [
+    "AT_A_POLE",
     "BENT_LENS",
     "MATERIALS",
     "STRAIGHT_LENS",

@@ -25,6 +25,7 @@ from vitrograph.core.glass.walls import Cone, Round
 
 Values = NDArray[np.float64]
 
+AT_A_POLE = "the art reaches a pole of the glass, where no sheet can lie: move or shrink it"
 _PIECES = 64                       # table steps between two stations
 _SAMPLES = 33                      # heights a band's cone is fitted at
 _GAUSS = np.polynomial.legendre.leggauss(8)
@@ -55,7 +56,7 @@ class Turned(Round):
         s = np.linspace(low, high, _SAMPLES) if high - low > 1e-9 else np.linspace(low - 0.5, low + 0.5, _SAMPLES)
         radius = self.scale(s)
         if (radius <= 0.05 * radius.max()).any() or radius.max() <= 0:
-            raise GlassError("the art reaches a pole of the glass, where no sheet can lie: move or shrink it")
+            raise GlassError(AT_A_POLE)
         at = (low + high) / 2
         design = np.column_stack([1 / radius, (s - at) / radius])
         (middle, taper), *_ = np.linalg.lstsq(design, np.ones_like(s), rcond=None)

@@ -14,7 +14,7 @@ import numpy as np
 import shapely
 from shapely.geometry import Polygon
 
-from vitrograph.core.errors import GlassError
+from vitrograph.core.errors import FitError, GlassError
 from vitrograph.core.geometry import Points, half_turn
 from vitrograph.core.glass import WATER_G_PER_ML, Pane, Wall, inside_of
 from vitrograph.core.job import Features, FlatGlass, Glass
@@ -164,7 +164,12 @@ def _chord(at: float, half: float) -> float:
 
 
 def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float = 0.0) -> Placing:
-    """Where one film of a sheet goes; `round_by` is how much farther round this copy of it stands, radians."""
+    """Where one film of a sheet goes; `round_by` is how much farther round this copy of it stands, radians.
+
+    Raises FitError where none of it lies on the glass.
+    """
+    if sheet.covers[number].is_empty:
+        raise FitError("none of this film lies on the glass: move the art on to it")
     chart, wall = sheet.fitted.chart, sheet.fitted.wall
     behind = not wall.closed and chart.mirrored
     edge = chart.sheet_to_wall(np.asarray(sheet.covers[number].exterior.coords)[:, :2]) + [round_by, 0.0]
