@@ -1,9 +1,11 @@
 """Every way of laying on every wall the program takes ends within bounds, however wild the sizes."""
 
 import pytest
+import shapely
 
 from specimens import job
-from vitrograph.core.errors import StageFault
+from vitrograph.core.errors import FitError, StageFault
+from vitrograph.core.fit.chart import warp
 from vitrograph.core.job import BallGlass, CurvedGlass, Features, KeepOut, StraightGlass
 from vitrograph.core.pipeline import Pipeline
 
@@ -69,6 +71,11 @@ def test_every_way_on_every_wall_ends_within_bounds(rng, bounded):
 def test_outlines_that_cross_themselves_on_the_wall_are_no_fault_of_a_station(made):
     """Art for the eye folds where the wall goes out of sight; what is said of it is a sentence about the art."""
     assert not [error for _, error in Pipeline().run(made).failed if isinstance(error, StageFault)]
+
+
+def test_a_map_that_has_no_place_for_a_point_is_a_sentence():
+    with pytest.raises(FitError, match="bends too sharply"):
+        warp(shapely.MultiPolygon([shapely.box(0, 0, 9, 9)]), lambda xy: xy * [1.0, float("nan")], 4.0)
 
 
 def test_art_below_the_foot_of_a_steep_bowl_is_no_endless_slope(tmp_path, bounded):

@@ -24,6 +24,8 @@ from vitrograph.core.says import Length, Says
 
 _FLIP = np.array([-1.0, 1.0])
 _MOST_POINTS = 400_000             # of art carried through a map; the finest lettering takes a tenth
+_TOO_SHARP = ("laid this way the art bends too sharply to be cut: make it smaller, move it towards the middle of the "
+              "wall, or lay it another way")
 _PROBES = 13                       # places across and up where the bend of a map is looked at
 _PANE_EDGE_MM = 0.05               # how far an oval pane's outline may stray
 _SAFE = 1.25                       # of a bend that was only looked at in places
@@ -190,9 +192,12 @@ def check_reach(wall: Wall, flat: Sheeting, mode: Mode, s0: float, half_width: f
 def warp(shape: MultiPolygon, mapping: Callable[[Points], Points], longest: float) -> MultiPolygon:
     """Carry polygons through a map after splitting their edges to at most `longest` mm.
 
-    Raises FitError where that would take more points than any film needs: the map bends without end there.
+    Raises FitError where that would take more points than any film needs, or has no place for one of them: the map
+    bends without end there.
     """
     if not shape.length <= _MOST_POINTS * longest:
-        raise FitError("laid this way the art bends too sharply to be cut: make it smaller, move it towards the middle "
-                       "of the wall, or lay it another way")
-    return as_polygons(shapely.transform(split_edges(shape, longest), mapping))
+        raise FitError(_TOO_SHARP)
+    try:
+        return as_polygons(shapely.transform(split_edges(shape, longest), mapping))
+    except shapely.GEOSException:                              # a ring with a point that is no number does not close
+        raise FitError(_TOO_SHARP) from None
