@@ -5,9 +5,11 @@ from itertools import pairwise
 import numpy as np
 import pytest
 import shapely
+from reportlab.pdfbase.pdfmetrics import stringWidth
 
 from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, finished, job, star_job
 from vitrograph.core.glass import wall_of
+from vitrograph.core.job import Features
 from vitrograph.core.paper.packet.packet import draw_packet
 from vitrograph.core.paper.packet.pictures import bed, collar_pattern, finished_pattern, placed, weeding_pattern
 from vitrograph.core.paper.packet.pictures import finished as finished_picture
@@ -35,6 +37,7 @@ class Memory:
 
     def __init__(self):
         self.at, self.stack, self.grey = np.eye(3), [], 0.0
+        self.reach = 0.0
         self.lines, self.circles, self.rects, self.words, self.filled, self.pages = [], [], [], [], [], 0
 
     def seen(self, *places):
@@ -80,8 +83,12 @@ class Memory:
     def clipPath(self, path, stroke=0, fill=0):
         pass
 
+    def setFont(self, name, size):
+        self.font = (name, size)
+
     def drawString(self, x, y, words):
         self.words.append((words, self.seen((x, y))[0]))
+        self.reach = max(self.reach, self.seen((x + stringWidth(words, *self.font), y))[0][0])
 
     drawCentredString = drawString  # noqa: N815
 
@@ -110,7 +117,8 @@ def test_a_weeding_sheet_has_a_hook_a_pull_and_a_number_for_every_bit():
     for words, at in canvas.words:                             # a white patch round each number, which covers no letter
         patch = min(canvas.rects, key=lambda rect: float(np.hypot(*(rect.mean(axis=0) - at))))
         low, high = patch
-        assert (low < at + [0.0, 0.1]).all() and high[1] > at[1] + 1.5 and high[1] - low[1] == pytest.approx(3.0)
+        assert high[1] - low[1] == pytest.approx(3.0) and (low[0] + high[0]) / 2 == pytest.approx(at[0])
+        assert at[1] - low[1] == pytest.approx(0.42, abs=0.01)     # the digits stand in its middle
         assert high[0] - low[0] == pytest.approx(1.8 * len(words))
         assert not shapely.box(*low, *high).intersects(piece.sheet.openings)
     greys = [grey for grey, _ in canvas.filled[:3]]
@@ -178,6 +186,11 @@ def test_words_keep_to_the_page_and_every_size_on_it_is_the_films_own():
     draw_packet(canvas, done, "A4")
     spots = np.array([at for _, at in canvas.words]) / (72 / 25.4)
     assert spots.min() > 5 and (spots < [297, 297]).all()
+    upright = Memory()
+    long = job("O", name="A piece with a name as long as a line of this page would be", width=20.0,
+               face="Cinzel Bold", features=Features(on_it="paint"))
+    draw_packet(upright, finished(long), "A4")
+    assert upright.reach / (72 / 25.4) <= 297 - 14.9           # no line of words runs into the margin
     said = " ".join(words for words, _ in canvas.words)
     left, low, right, high = done.pieces[0].sheet.outlines[0].bounds
     assert f"Film: {right - left:.0f} mm by {high - low:.0f} mm" in said

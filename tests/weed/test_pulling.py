@@ -77,6 +77,22 @@ def test_a_bit_is_drawn_off_across_itself_from_the_same_corner_wherever_its_outl
         assert np.sin(pull.direction) == pytest.approx(far[1] / np.hypot(*far), abs=1e-6)
 
 
+def test_a_star_is_hooked_at_a_tip_and_small_bits_are_lifted():
+    """A notch, where the film comes to a point, is no place for a hook."""
+    star = run(star_job(glass=LANTERN)).weed.pull[1]
+    away = np.hypot(*(shapely.get_coordinates(star.shape) - np.array(star.shape.centroid.coords[0])).T)
+    assert np.hypot(*(np.array(star.pull.hook) - star.shape.centroid.coords[0])) > 0.95 * away.max()
+    assert star.pull.why == "nothing thin is near"
+    assert run(star_job(glass=LANTERN, width=5.0)).weed.pull[1].pull.why == "it is small: lift it with the hook"
+
+
+def test_thin_film_is_beside_only_what_it_borders_on():
+    """A web half a millimetre wide between two squares; a bar 1.5 mm below its end has nothing thin beside it."""
+    made = drawn('<path d="M0 0H30V30H0Z M31 0H61V30H31Z M0 33H61V43H0Z"/>', 30.5)
+    risks = {bit.where: bit.pull.risk for bit in made.weed.pull[1:]}
+    assert risks.pop("lower") == "low" and set(risks.values()) == {"high"}
+
+
 def test_of_two_films_each_opening_is_in_the_one_it_lies_in():
     results = run(job("Kestrel\n\nPoint", glass=CARAFE, width=56.0, fit__from_rim=40.0, fit__rows=2))
     for bit in results.weed.bits[1:]:
@@ -136,6 +152,11 @@ def test_of_many_the_large_go_first_and_the_way_is_no_longer_than_by_the_nearest
     assert sizes == sorted(sizes, reverse=True) and sorted(order) == list(range(many))
     for a, b in webs:
         assert (at[a] < at[b]) == ((-areas[a], a) < (-areas[b], b))
+    alike = rng.uniform(13, 140, many)
+    many_webs = [(int(a), int(b)) for a, b in rng.integers(0, many, (many, 2)) if a != b]
+    order = weeding_order(spots, alike, many_webs, np.zeros(2))
+    at = {one: k for k, one in enumerate(order)}
+    assert all((at[a] < at[b]) == (alike[a] > alike[b]) for a, b in many_webs)
     plain = weeding_order(spots, np.full(many, 30.0), [], np.zeros(2))
     here, left, nearest = np.zeros(2), set(range(many)), []
     while left:
@@ -152,7 +173,8 @@ def test_numbers_stand_beside_what_they_mean_and_cover_no_opening_nor_each_other
     sizes = np.tile([3.6, 3.0], (len(bits), 1))
     labels = place_labels(spots, sizes, list(results.sheet.openings.geoms))
     boxes = [box(x - 1.8, y - 1.5, x + 1.8, y + 1.5) for label in labels for x, y in [label.at]]
-    assert not shapely.intersects(shapely.multipolygons(boxes), results.sheet.openings)
+    with_air = shapely.multipolygons(shapely.buffer(boxes, 0.7, join_style="mitre"))
+    assert not shapely.intersects(shapely.union_all(with_air), results.sheet.openings)
     assert shapely.union_all(boxes).area == pytest.approx(len(boxes) * 3.6 * 3.0)
     assert all(np.hypot(*(np.array(label.at) - label.to)) < 25.0 for label in labels)
     assert place_labels(np.zeros((1, 2)), np.array([[2.0, 2.0]]), [box(-90, -90, 90, 90)]) == (None,)
