@@ -56,6 +56,10 @@ def test_a_new_order_begins_from_it_and_says_later_where_it_differs():
     later = msgspec.structs.replace(MINE, tapes=(Tape("Wide", 200.0),))
     (one,) = differences(later, order)
     assert one.words("mm").replace("\u2009", " ") == "the tape's width: 152 mm here, 200 mm in the workshop"
+    for many, begins in ((1, "film round the art"), (2, f"{order.pieces[0].name}, film round the art")):
+        pieces = tuple(msgspec.structs.replace(order.pieces[0], key=key) for key in range(1, many + 1))
+        wider = msgspec.structs.replace(order, pieces=pieces).changed(stencil__border=31.0)
+        assert next(differences(MINE, wider)).words("mm").startswith(begins)     # of several pieces which one is said
     assert begun(Workshop(), Order(id="y")) == Order(id="y")   # the usual is the usual
     with_art = Order.of(job("K"), id="z")
     assert begun(MINE, with_art).pieces[0].artwork == with_art.pieces[0].artwork

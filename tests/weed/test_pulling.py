@@ -21,7 +21,7 @@ from vitrograph.core.weed import (
     ThinFilm,
     pace_of,
     place_labels,
-    pull_of,
+    pulls_of,
     way_length,
     weeding_order,
     weeding_seconds,
@@ -64,12 +64,12 @@ def test_a_hook_goes_under_a_corner_away_from_thin_film_and_a_finger_holds_that(
 
 def test_a_bit_is_drawn_off_across_itself_from_the_same_corner_wherever_its_outline_begins():
     ring = [(0, 0), (30, 0), (30, 12), (0, 12)]
-    other = box(33.0, -1.0, 40.0, 13.0)                        # nearer to the right corners than a hook likes
+    other = box(32.0, -1.0, 40.0, 13.0)                        # nearer to the right corners than a hook likes
     pulls = []
     for start in range(4):
         part = shapely.Polygon(ring[start:] + ring[:start])
         sheet = SimpleNamespace(openings=shapely.MultiPolygon([part, other]))
-        pulls.append(pull_of(part, 0, ThinFilm(sheet, [])))
+        pulls.append(pulls_of(shapely.get_parts(sheet.openings), ThinFilm(sheet, []))[0])
     for pull in pulls:
         assert pull.hook[0] == 0.0
         far = np.array([30.0, 12.0 - pull.hook[1]]) - pull.hook

@@ -5,7 +5,7 @@ from vitrograph.core.weed.minutes import Pace, pace_of, weeding_seconds
 from vitrograph.core.weed.naming import where_in
 from vitrograph.core.weed.order import way_length, weeding_order
 from vitrograph.core.weed.plan import Bit, WeedInput, WeedPlan, plan_weeding
-from vitrograph.core.weed.pulling import Pull, ThinFilm, pull_of
+from vitrograph.core.weed.pulling import Pull, ThinFilm, pulls_of
 
 __all__ = [
     "Bit",
@@ -18,7 +18,7 @@ __all__ = [
     "pace_of",
     "place_labels",
     "plan_weeding",
-    "pull_of",
+    "pulls_of",
     "way_length",
     "weeding_order",
     "weeding_seconds",

@@ -13,7 +13,7 @@ from numpy.typing import NDArray
 from vitrograph.core.geometry import Points
 
 SIZES_MM2 = (12.0, 150.0)          # small, middling, large (common practice, no published source)
-_EXACT = 9                         # openings of one size that are ordered exactly
+_EXACT = 7                         # openings of one size that are ordered exactly
 _ROUNDS = 4                        # of moving single openings, at most
 
 Pair = tuple[int, int]

@@ -6,7 +6,6 @@ The surplus round the stencil goes first, then the openings, film after film (co
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from functools import cached_property
-from itertools import combinations
 from typing import Literal
 
 import numpy as np
@@ -21,7 +20,7 @@ from vitrograph.core.says import Joined, Length, Says
 from vitrograph.core.stencil import Limits, Sheet
 from vitrograph.core.weed.naming import Names, where_in
 from vitrograph.core.weed.order import weeding_order
-from vitrograph.core.weed.pulling import HOOK_MM2, SURROUNDS, Pull, ThinFilm, pull_of
+from vitrograph.core.weed.pulling import HOOK_MM2, SURROUNDS, Pull, ThinFilm, pulls_of
 from vitrograph.core.work import Step, step_key
 
 _NAMED = 8                         # islands named in one line
@@ -151,7 +150,8 @@ def _surplus(sheet: Sheet, *, parted: bool) -> Iterator[Bit]:
 def _in_order(sheet: Sheet, thin: ThinFilm) -> tuple[list[Polygon], list[Pull], list[int]]:
     """The openings of every film in the order they are pulled, how each is, and whose film it is in."""
     parts = shapely.get_parts(sheet.openings)
-    every = [pull_of(part, number, thin) for number, part in enumerate(parts)]
+    every = pulls_of(parts, thin)
+    joined = thin.between()
     films = np.array([_film_of(sheet, part) for part in parts], dtype=int)
     order: list[int] = []
     for film, outline in enumerate(sheet.outlines):
@@ -161,16 +161,9 @@ def _in_order(sheet: Sheet, thin: ThinFilm) -> tuple[list[Polygon], list[Pull], 
         left, _, _, high = outline.bounds
         spots = np.array([every[at].hook for at in own])
         index = {int(at): k for k, at in enumerate(own)}
-        webs = [(index[a], index[b]) for a, b in _webs_between(thin) if a in index and b in index]
+        webs = [(index[a], index[b]) for a, b in sorted(joined) if a in index and b in index]
         order += [int(own[at]) for at in weeding_order(spots, shapely.area(parts[own]), webs, np.array([left, high]))]
     return [parts[at] for at in order], [every[at] for at in order], [int(films[at]) for at in order]
-
-
-def _webs_between(thin: ThinFilm) -> Iterator[tuple[int, int]]:
-    """Yield the pairs of openings that have thin film between them."""
-    for web in thin.webs:
-        near = thin.openings.query(shapely.Point(web.where), predicate="dwithin", distance=web.value)
-        yield from combinations(sorted(near.tolist()), 2)
 
 
 def _film_of(sheet: Sheet, part: Polygon) -> int:

@@ -6,13 +6,14 @@ opening and never through a web that is too thin; hold the thinnest film beside 
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from itertools import combinations
 from math import atan2, tau
 from typing import Literal
 
 import numpy as np
 import shapely
 from numpy.typing import NDArray
-from shapely.geometry import Polygon
+from shapely.geometry import LinearRing, Polygon
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.says import Length, Says
@@ -28,9 +29,10 @@ _PLAIN_MM = 0.05                   # corners are told on the outline without fin
 _CORNER = np.radians(50)           # a turn that can be hooked
 _BESIDE = 1.5                      # limits: thin film so near to an opening is beside it
 _HOOKS = 8                         # corners that are tried, those farthest from thin film first
-_ENOUGH_MM = 6.0                   # away from thin film is far enough
+_ENOUGH_MM = 3.0                   # away from thin film is far enough
 _HIGH = 0.75                       # of the limit: thinner film tears
 _LEAST_REACH_MM = 3.0
+_TOUCH_MM = 1e-6
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,15 +56,28 @@ class ThinFilm:
         self.openings = shapely.STRtree(shapely.get_parts(sheet.openings))
         self.limit = max((web.limit for web in self.webs), default=0.0)
 
-    def beside(self, part: Polygon) -> list[Fault]:
-        """The webs that a part borders on."""
-        if not self.webs:
-            return []
-        at = self.tree.query(part, predicate="dwithin", distance=_BESIDE * self.limit)
-        return [self.webs[k] for k in sorted(at.tolist())]
+    def beside(self, parts: NDArray[np.object_]) -> list[list[Fault]]:
+        """The webs that each part borders on."""
+        found: list[list[Fault]] = [[] for _ in parts]
+        if self.webs:
+            near = self.tree.query(parts, predicate="dwithin", distance=_BESIDE * self.limit)
+            for part, web in sorted(near.T.tolist()):
+                found[part].append(self.webs[web])
+        return found
 
-    def room(self, places: Points, number: int) -> NDArray[np.float64]:
-        """How far places on an opening are from thin film, or from the next opening, mm."""
+    def between(self) -> set[tuple[int, int]]:
+        """The pairs of openings, by their numbers, that have thin film between them."""
+        spots = shapely.points([web.where for web in self.webs]) if self.webs else np.array([])
+        if not len(spots):
+            return set()
+        near = self.openings.query(spots, predicate="dwithin", distance=[web.value for web in self.webs])
+        beside: dict[int, list[int]] = {}
+        for web, opening in near.T.tolist():
+            beside.setdefault(web, []).append(opening)
+        return {pair for openings in beside.values() for pair in combinations(sorted(openings), 2)}
+
+    def room(self, places: Points, numbers: NDArray[np.intp]) -> NDArray[np.float64]:
+        """How far places on openings of those numbers are from thin film, or from the next opening, mm."""
         points = shapely.points(places)
         away = np.full(len(places), _ENOUGH_MM)
         if self.webs:
@@ -70,22 +85,28 @@ class ThinFilm:
                                                 all_matches=False)
             away[at[0]] = np.minimum(away[at[0]], found)
         near = self.openings.query(points, predicate="dwithin", distance=_ENOUGH_MM)
-        others = near[1] != number
+        others = near[1] != numbers[near[0]]
         gaps = shapely.distance(points[near[0][others]], self.openings.geometries[near[1][others]])
         np.minimum.at(away, near[0][others], gaps)
         return away
 
+    def are_free(self, hooks: Points, ways: NDArray[np.float64], parts: NDArray[np.object_]) -> NDArray[np.bool_]:
+        """Whether openings drawn off those ways from their (n, 2) hooks cross no web."""
+        free = np.ones(len(parts), dtype=bool)
+        if self.webs:
+            tips = hooks + _reach(parts)[:, None] * np.column_stack([np.cos(ways), np.sin(ways)])
+            rays = shapely.linestrings(np.stack([hooks, tips], axis=1))
+            free[self.tree.query(rays, predicate="dwithin", distance=_TOUCH_MM)[0]] = False
+        return free
+
     def free_way(self, hook: Points, part: Polygon, wanted: float) -> float | None:
         """The direction nearest to the wanted one in which no web is crossed; None where there is none."""
-        left, low, right, high = part.bounds
-        reach = max(np.hypot(right - left, high - low), _LEAST_REACH_MM)
+        reach = float(_reach(np.array([part]))[0])
         ways = wanted + np.linspace(0, tau, _WAYS, endpoint=False)
-        if not self.webs:
-            return _turned(wanted)
         rays = shapely.linestrings(np.stack([np.broadcast_to(hook, (_WAYS, 2)),
                                              hook + reach * np.column_stack([np.cos(ways), np.sin(ways)])], axis=1))
         crossing = np.zeros(_WAYS, dtype=bool)
-        crossing[self.tree.query(rays, predicate="dwithin", distance=1e-6)[0]] = True
+        crossing[self.tree.query(rays, predicate="dwithin", distance=_TOUCH_MM)[0]] = True
         free = np.flatnonzero(~crossing)
         if not len(free):
             return None
@@ -93,20 +114,49 @@ class ThinFilm:
         return _turned(float(ways[free[int(off.argmin())]]))
 
 
+def _reach(parts: NDArray[np.object_]) -> NDArray[np.float64]:
+    """How far openings are drawn off: as long as each is across, or a little farther, mm."""
+    left, low, right, high = shapely.bounds(parts).T
+    return np.asarray(np.maximum(np.hypot(right - left, high - low), _LEAST_REACH_MM))
+
+
 def _turned(angle: float) -> float:
     return float((angle + tau / 2) % tau - tau / 2)
 
 
-def pull_of(part: Polygon, number: int, thin: ThinFilm) -> Pull:
-    """How the opening of that number is pulled."""
-    beside = thin.beside(part)
-    hooks = _hooks(part)
-    hooks = hooks[np.argsort(-thin.room(hooks, number), kind="stable")[:_HOOKS]]
-    edge = shapely.get_coordinates(part.exterior)
-    hook, way = hooks[0], None
-    for place in hooks:
-        far = edge[int(((edge - place) ** 2).sum(axis=1).argmax())]
-        way = thin.free_way(place, part, atan2(*(far - place)[::-1]))
+def pulls_of(parts: NDArray[np.object_], thin: ThinFilm) -> list[Pull]:
+    """How each of the openings is pulled."""
+    exteriors = shapely.get_exterior_ring(parts)
+    plain = shapely.simplify(exteriors, _PLAIN_MM, preserve_topology=False)
+    hooks = [_hooks(ring, exact) for ring, exact in zip(plain, exteriors, strict=True)]
+    if not hooks:
+        return []
+    numbers = np.repeat(np.arange(len(parts)), [len(places) for places in hooks])
+    room = thin.room(np.concatenate(hooks), numbers)
+    ends = np.cumsum([0, *map(len, hooks)])
+    hooks = [places[np.argsort(-room[ends[at]:ends[at + 1]], kind="stable")[:_HOOKS]]
+             for at, places in enumerate(hooks)]
+    ways = [_across(places[0], ring) for places, ring in zip(hooks, plain, strict=True)]
+    free = thin.are_free(np.array([places[0] for places in hooks]), np.array(ways), parts)
+    beside = thin.beside(parts)
+    return [_pull_of(part, plain[at], hooks[at], ways[at] if free[at] else None, beside[at], thin)
+            for at, part in enumerate(parts)]
+
+
+def _across(hook: Points, ring: LinearRing) -> float:
+    """The direction from a hook to the farthest place on an opening's edge."""
+    edge = shapely.get_coordinates(ring)
+    far = edge[int(((edge - hook) ** 2).sum(axis=1).argmax())] - hook
+    return atan2(float(far[1]), float(far[0]))
+
+
+def _pull_of(
+    part: Polygon, ring: LinearRing, hooks: Points, way: float | None, beside: Sequence[Fault], thin: ThinFilm
+) -> Pull:
+    """How one opening is pulled, from the first of its hooks that has a free way; `way` is the first one's, if free."""
+    hook = hooks[0]
+    for place in hooks if way is None else ():
+        way = thin.free_way(place, part, _across(place, ring))
         if way is not None:
             hook = place
             break
@@ -114,10 +164,13 @@ def pull_of(part: Polygon, number: int, thin: ThinFilm) -> Pull:
     return Pull((float(hook[0]), float(hook[1])), way, _hold(part, beside), risk, why)
 
 
-def _hooks(part: Polygon) -> Points:
-    """(n, 2) corners of an opening that a hook gets under; of one without corners, its outermost points."""
-    ring = shapely.get_coordinates(shapely.simplify(part.exterior, _PLAIN_MM))[:-1]
-    if not part.exterior.is_ccw:
+def _hooks(plain: LinearRing, exterior: LinearRing) -> Points:
+    """(n, 2) corners of an opening that a hook gets under; of one without corners, its outermost points.
+
+    `plain` is its outline without finer detail.
+    """
+    ring = shapely.get_coordinates(plain)[:-1]
+    if not exterior.is_ccw:
         ring = ring[::-1]
     ahead, behind = np.roll(ring, -1, axis=0) - ring, ring - np.roll(ring, 1, axis=0)
     turn = np.arctan2(behind[:, 0] * ahead[:, 1] - behind[:, 1] * ahead[:, 0], (ahead * behind).sum(axis=1))
