@@ -190,6 +190,8 @@ def test_words_keep_to_the_page_and_every_size_on_it_is_the_films_own():
     long = job("O", name="A piece with a name as long as a line of this page would be", width=20.0,
                face="Cinzel Bold", features=Features(on_it="paint"))
     draw_packet(upright, finished(long), "A4")
+    of_words = np.concatenate(canvas.lines) / (72 / 25.4)
+    assert of_words.min() > 0 and {"Film 1 of 2", "Film 2 of 2"} <= {words for words, _ in canvas.words}
     assert upright.reach / (72 / 25.4) <= 297 - 14.9           # no line of words runs into the margin
     said = " ".join(words for words, _ in canvas.words)
     left, low, right, high = done.pieces[0].sheet.outlines[0].bounds

@@ -26,6 +26,7 @@ from vitrograph.core.weed import (
     weeding_order,
     weeding_seconds,
 )
+from vitrograph.core.weed.naming import Names
 
 
 def drawn(body, width):
@@ -186,6 +187,22 @@ def test_every_part_of_a_letter_is_called_by_it_also_where_ties_parted_it():
     assert [bit.name for bit in run(job("Pie!")).weed.pull[1:]].count("letter i") == 2
     tied = run(job("O", width=30.0, stencil__ties__placed="auto", stencil__ties__each=2)).weed
     assert [bit.name for bit in tied.pull[1:]] == ["letter O"] * 2 and not tied.stay
+
+
+def test_where_the_art_stays_what_is_pulled_is_the_film_round_it_the_ground_or_a_gap():
+    decal = run(job("BO", stencil__kind="decal")).weed
+    assert sorted(bit.name for bit in decal.pull[1:]) == ["film round the art"] + ["gap"] * 3
+    clear = run(job("BO", width=40.0, stencil__kind="clear")).weed
+    assert max(clear.pull[1:], key=lambda bit: bit.shape.area).name == "ground"
+    assert [bit.name for bit in clear.stay].count("letter B") == 1
+
+
+def test_a_bit_that_only_touches_a_letter_is_not_called_by_it():
+    letter = box(0, 0, 10, 20)
+    fitted = SimpleNamespace(marks=(("K", 5.0, 18.0),), sheet_art=shapely.MultiPolygon([letter]))
+    names = Names(SimpleNamespace(fitted=fitted, recut=True))
+    assert names.of(box(2, 1, 8, 5)) == "letter K"             # a part of it, cut off by a tie
+    assert names.of(box(8, 1, 28, 5)) == "detail" and names.of(box(30, 0, 34, 4)) == "detail"
 
 
 def test_a_long_strip_of_surplus_is_parted_on_request_by_cuts_that_only_the_surplus_has():
