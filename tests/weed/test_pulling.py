@@ -87,6 +87,30 @@ def test_a_star_is_hooked_at_a_tip_and_small_bits_are_lifted():
     assert run(star_job(glass=LANTERN, width=5.0)).weed.pull[1].pull.why == "it is small: lift it with the hook"
 
 
+@pytest.mark.parametrize(("gap", "risk"), [(1.1, "high"), (1.3, "some"), (1.7, "low")])
+def test_the_thinner_the_film_beside_it_the_greater_the_risk(gap, risk):
+    """Half a millimetre a unit, and a web must have 0.8: under three quarters of that it tears."""
+    made = drawn(f'<path d="M0 0H40V40H0Z M{40 + gap} 0H{80 + gap}V40H{40 + gap}Z"/>', (80 + gap) / 2)
+    assert {bit.pull.risk for bit in made.weed.pull[1:]} == {risk}
+
+
+@pytest.mark.parametrize(("side", "how"), [(3.4, "hook it from a corner"), (3.52, "pull slowly")])
+def test_bits_under_twelve_square_millimetres_are_hooked(side, how):
+    assert drawn('<path d="M0 0H40V40H0Z"/>', side).weed.pull[1].how.words("mm").startswith(how)
+
+
+@pytest.mark.parametrize("width", [150.0, 170.0, 180.0, 190.0])
+def test_surplus_is_told_of_once_its_strip_is_longer_than_six_hundred(width):
+    results = run(job("Kestrel", width=width, glass=LANTERN))
+    told = [found for found in results.weed.findings if found.code is Code.SURPLUS]
+    around = results.sheet.outlines[0].exterior.length
+    assert bool(told) == (around > 600.0) and 500 < around < 700
+    assert not told or told[0].value == pytest.approx(around)
+    frame = results.weed.pull[0].shape
+    left, low, right, high = results.sheet.outline.bounds
+    assert frame.bounds == pytest.approx((left - 6, low - 6, right + 6, high + 6), abs=0.2)
+
+
 def test_thin_film_is_beside_only_what_it_borders_on():
     """A web half a millimetre wide between two squares; a bar 1.5 mm below its end has nothing thin beside it."""
     made = drawn('<path d="M0 0H30V30H0Z M31 0H61V30H31Z M0 33H61V43H0Z"/>', 30.5)
@@ -179,6 +203,10 @@ def test_numbers_stand_beside_what_they_mean_and_cover_no_opening_nor_each_other
     assert shapely.union_all(boxes).area == pytest.approx(len(boxes) * 3.6 * 3.0)
     assert all(np.hypot(*(np.array(label.at) - label.to)) < 25.0 for label in labels)
     assert place_labels(np.zeros((1, 2)), np.array([[2.0, 2.0]]), [box(-90, -90, 90, 90)]) == (None,)
+    for half, free in ((7.0, True), (17.0, False)):            # it is looked for up to so far, and no farther
+        (label,) = place_labels(np.zeros((1, 2)), np.array([[2.0, 2.0]]), [box(-half, -half, half, half)])
+        assert (label is not None) == free
+        assert label is None or half + 1 <= np.abs(label.at).max() <= half + 2.6
     (alone,) = place_labels(np.zeros((1, 2)), np.array([[2.0, 2.0]]), [])
     assert alone.at == pytest.approx((0.0, 2.0)) and alone.to == (0.0, 0.0)
 
