@@ -10,6 +10,8 @@ from PySide6.QtWidgets import QFileDialog, QWidget
 from vitrograph.core.errors import OrderFileError, VitrographError
 from vitrograph.core.export import patterns_pdf, write_files
 from vitrograph.core.job import Order, new_id
+from vitrograph.core.paper import PaperName
+from vitrograph.core.results import FinishedOrder
 from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
 from vitrograph.core.storing.whole import write_whole
@@ -112,19 +114,18 @@ class Files(QObject):
 
     def write_files(self, folder: Path) -> None:
         """Write all files of the order in the background, or say why they cannot be."""
-        def write() -> None:
-            done, paper = self.bench.order_results.finished(), self._workshop().house.paper
-            self.bench.told.emit(f"writing into {folder.name}")
-            self.writing.ask(lambda: (folder, write_files(done, folder, paper)))
-
-        self.bench.attempt(write)
+        self._write(f"writing into {folder.name}", folder, lambda done, paper: write_files(done, folder, paper))
 
     def write_packet(self, path: Path) -> None:
         """Write the packet of the order in the background, or say why it cannot be."""
+        self._write(f"writing {path.name}", path.parent, lambda done, paper: _written(
+            path, patterns_pdf("packet", done, done.pieces, paper)))
+
+    def _write(self, says: str, folder: Path, make: Callable[[FinishedOrder, PaperName], tuple[Path, ...]]) -> None:
         def write() -> None:
             done, paper = self.bench.order_results.finished(), self._workshop().house.paper
-            self.bench.told.emit(f"writing {path.name}")
-            self.writing.ask(lambda: (path.parent, _written(path, patterns_pdf("packet", done, done.pieces, paper))))
+            self.bench.told.emit(says)
+            self.writing.ask(lambda: (folder, make(done, paper)))
 
         self.bench.attempt(write)
 

@@ -30,6 +30,11 @@ class Band:
     u_high: float
     s_high: float
 
+    @property
+    def middle(self) -> tuple[float, float]:
+        """Its middle (u, s)."""
+        return (self.u_low + self.u_high) / 2, (self.s_low + self.s_high) / 2
+
     def shifted(self, u: float) -> "Band":
         """The same band farther round."""
         return Band(self.u_low + u, self.s_low, self.u_high + u, self.s_high)

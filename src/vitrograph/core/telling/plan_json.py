@@ -133,8 +133,8 @@ def _films(r: FinishedPiece) -> dict[str, Any]:
     left, _, _, high = r.sheet.outline.bounds
     outlines = [[list(map(list, ring.coords)) for ring in (outline.exterior, *outline.interiors)]
                 for outline in r.sheet.outlines]
-    bands = [{"order": number, "outline_mm": list(outline.bounds), "from_rim_mm": [setting.placing.left.down,
-                                                                                          setting.placing.right.down],
+    bands = [{"order": number, "outline_mm": list(outline.bounds),
+              "from_rim_mm": [setting.placing.left.down, setting.placing.right.down],
               "strain_at_openings_pct": 100 * film.strain_at_openings, "marks_mm": [list(mark) for mark in film.marks]}
              for number, (film, outline, setting) in enumerate(
                  zip(r.fitted.films, r.sheet.outlines, r.transfer.settings, strict=True), start=1)]

@@ -20,6 +20,7 @@ from vitrograph.core.glass import WATER_G_PER_ML, Pane, Wall, inside_of
 from vitrograph.core.job import Features, FlatGlass, Glass
 from vitrograph.core.stencil import Sheet
 
+LEAST_MM = 0.05                    # no ruler tells less
 _ARM_MM = 3.0                      # along the film's edge, by which a corner is told
 _SHARP = np.radians(140)           # a corner of the film turns no wider than that
 _RIM_SHARE = 0.5                   # of the radius at the film: a narrower rim is a poor place to measure from
@@ -82,6 +83,11 @@ class Placing:
     def spots(self) -> tuple[Spot, Spot, Spot]:
         """What is measured down to, from the left."""
         return self.left, self.middle, self.right
+
+    @property
+    def has_corners(self) -> bool:
+        """Whether its upper edge ends in corners, and not in a round."""
+        return self.left.name.endswith("corner")
 
     @property
     def over(self) -> float:
@@ -173,12 +179,12 @@ def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float =
     chart, wall = sheet.fitted.chart, sheet.fitted.wall
     behind = not wall.closed and chart.mirrored
     edge = chart.sheet_to_wall(np.asarray(sheet.covers[number].exterior.coords)[:, :2]) + [round_by, 0.0]
-    band = sheet.films[number].band
-    middle = (band.u_low + band.u_high) / 2 + chart.u0 + round_by
+    u, s = sheet.films[number].band.middle
+    middle = u + chart.u0 + round_by
     upper, lower = np.array([middle, _end_of(edge, middle, 1)]), np.array([middle, _end_of(edge, middle, -1)])
     names, ends = _ends(sheet.covers[number], edge, behind=behind)
     left, right = (about.spot(name, place, behind=behind) for name, place in zip(names, ends, strict=True))
-    art = _art_middle(sheet, number, wall)
+    art = float(wall.scale(np.array([s]))[0])                  # mm per unit of u at the film's middle
     chord = hypot(*(ends[1] - ends[0]) * [float(wall.scale(np.array([upper[1]]))[0]), 1.0])
     reach = float(np.ptp(np.asarray(sheet.openings.bounds).reshape(2, 2)[:, 0])) if not sheet.openings.is_empty else 0.0
     water, no_water = _water(about, lower)
@@ -187,12 +193,6 @@ def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float =
                    about.spot("lower middle", lower, behind=behind), half_turn(middle) if wall.closed else None,
                    about.edge, about.side, by, behind, tuple(_beside(about, middle)), water, no_water, reach,
                    reach / 2 / max(chord, 1e-9), art / about.rim_radius if about.has_rim else 1.0)
-
-
-def _art_middle(sheet: Sheet, number: int, wall: Wall) -> float:
-    """mm per unit of u at the middle of a film."""
-    band = sheet.films[number].band
-    return float(wall.scale(np.array([(band.s_low + band.s_high) / 2]))[0])
 
 
 def _end_of(edge: Points, u: float, side: int) -> float:

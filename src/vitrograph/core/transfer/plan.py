@@ -21,7 +21,7 @@ from vitrograph.core.job.change import put
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import Demands, Sheet
 from vitrograph.core.transfer.mask import mask_of
-from vitrograph.core.transfer.placing import Surroundings, placing_of
+from vitrograph.core.transfer.placing import LEAST_MM, Placing, Surroundings, placing_of
 from vitrograph.core.transfer.taping import Strip, narrow_tape, strips_over
 from vitrograph.core.transfer.walk import Circumstances, Setting, walk
 from vitrograph.core.transfer.ways import Case, Offer, offers, refused, way_for
@@ -30,7 +30,6 @@ from vitrograph.core.work import Step
 
 _BLIND: tuple[MaterialName, ...] = ("mirror", "coated", "coated inside")     # nothing is seen through these
 _LEVEL = 0.01                      # slope of a wall that needs no raising
-_OVER_MM = 0.05
 _RISKS = 5                         # places of the seal that have a step of their own
 
 
@@ -99,8 +98,9 @@ def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> Trans
     """Work out tape, places, way, mask and steps for every film of a sheet, and for each copy round the glass."""
     wall, one_piece = sheet.fitted.wall, demands.proof.one_piece
     about = Surroundings(wall, given.glass, given.features)
-    lies = given.glass.lies if isinstance(given.glass, FlatGlass) else ""
-    case = _case(given, sheet, lies, one_piece=one_piece)
+    numbers = range(len(sheet.films))
+    places = [[placing_of(sheet, number, about, by) for number in numbers] for by in (0.0, *sheet.fitted.elsewhere)]
+    case = _case(given, sheet, places[0][0], one_piece=one_piece)
     way = way_for(given.choices, case)
     circumstances = Circumstances(
         given.choices, given.features, given.material, bedding(sheet, given.glass), wall.closed,
@@ -110,20 +110,19 @@ def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> Trans
                                 for risk in demands.seal.risks[:_RISKS]))
     copies = tuple(
         tuple(Setting(number + 1, len(sheet.films), *strips_over(sheet.outlines[number].bounds, given.choices),
-                      centre_marks(sheet, number), placing_of(sheet, number, about, by), way,
-                      mask_of(sheet, number, demands, given.mask_width)) for number in range(len(sheet.films)))
-        for by in (0.0, *sheet.fitted.elsewhere))
+                      centre_marks(sheet, number), placing, way, mask_of(sheet, number, demands, given.mask_width))
+              for number, placing in enumerate(of_copy)) for of_copy in places)
     found = (*narrow_tape(given.choices, any(len(one.strips) > 1 for one in copies[0])), *_laps(given.choices, sheet),
              *_over(copies), *_no_way(given.choices, case, way))
     return TransferPlan(not one_piece, copies, tuple(walk(settings, circumstances) for settings in copies),
                         circumstances.bedding, wall.closed, about.has_rim, offers(case), found)
 
 
-def _case(given: TransferInput, sheet: Sheet, lies: str, *, one_piece: bool) -> Case:
+def _case(given: TransferInput, sheet: Sheet, placing: Placing, *, one_piece: bool) -> Case:
     left, low, right, high = sheet.outlines[0].bounds
-    names = placing_of(sheet, 0, Surroundings(sheet.fitted.wall, given.glass, given.features)).left.name
+    lies = given.glass.lies if isinstance(given.glass, FlatGlass) else ""
     return Case(sheet.fitted.wall.closed, lies, (right - left, high - low), not one_piece, given.choices.clear,
-                names.endswith("corner"))
+                placing.has_corners)
 
 
 def _laps(choices: TransferChoices, sheet: Sheet) -> Iterator[Finding]:
@@ -144,7 +143,7 @@ def _lap(sheet: Sheet, one: int, other: int) -> float | None:
     no neighbours."""
     a, b = sheet.films[one].band, sheet.films[other].band
     across, along = min(a.u_high, b.u_high) - max(a.u_low, b.u_low), min(a.s_high, b.s_high) - max(a.s_low, b.s_low)
-    scale = float(sheet.fitted.wall.scale(np.array([(a.s_low + a.s_high) / 2]))[0])
+    scale = float(sheet.fitted.wall.scale(np.array([a.middle[1]]))[0])
     if across > (a.u_high - a.u_low) / 2 and other - one >= 1 and _next_up(sheet, one, other):
         return along
     if along > (a.s_high - a.s_low) / 2 and other - one == 1:
@@ -155,16 +154,16 @@ def _lap(sheet: Sheet, one: int, other: int) -> float | None:
 def _next_up(sheet: Sheet, one: int, other: int) -> bool:
     """Whether no film lies between two that stand one above the other."""
     a, b = sheet.films[one].band, sheet.films[other].band
-    low, high = sorted([(a.s_low + a.s_high) / 2, (b.s_low + b.s_high) / 2])
+    low, high = sorted([a.middle[1], b.middle[1]])
     between = [film.band for at, film in enumerate(sheet.films) if at not in (one, other)]
-    return not any(low < (band.s_low + band.s_high) / 2 < high and
+    return not any(low < band.middle[1] < high and
                    min(a.u_high, band.u_high) > max(a.u_low, band.u_low) for band in between)
 
 
 def _over(copies: tuple[tuple[Setting, ...], ...]) -> Iterator[Finding]:
     """Yield a film that reaches over the rim or the edge it is set by."""
     worst = max((setting.placing for settings in copies for setting in settings), key=lambda placing: placing.over)
-    if worst.over > _OVER_MM:
+    if worst.over > LEAST_MM:
         yield Finding(Code.OFF_GLASS, Level.WATCH, Says("the film reaches {over} over the {edge}",
                                                        over=Length(worst.over), edge=worst.edge),
                       "trim it there before it is laid, or make the border smaller", None, worst.over, 0.0)
@@ -183,7 +182,7 @@ def _no_way(choices: TransferChoices, case: Case, way: str) -> Iterator[Finding]
 def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ...]:
     """Sheet points at the middles of a film's lower, right, upper and left sides."""
     film = sheet.films[number]
-    u, s = (film.band.u_low + film.band.u_high) / 2, (film.band.s_low + film.band.s_high) / 2
+    u, s = film.band.middle
     wall: Points = np.array([[u, film.band.s_low], [film.band.u_high, s], [u, film.band.s_high], [film.band.u_low, s]])
     return tuple((float(x), float(y)) for x, y in sheet.fitted.chart.flipped(film.flat.develop(wall)))
 
@@ -198,7 +197,7 @@ def bedding(sheet: Sheet, glass: Glass) -> Says | str:
             "hollow": "Turn the dish upside down on a folded towel, so that its underside is level and still.",
         }[glass.lies]
     stem = " Leave stem and foot free of it." if wall.stands > 0 else ""
-    low, raise_mm = raised(wall, (sheet.band.s_low + sheet.band.s_high) / 2)
+    low, raise_mm = raised(wall, sheet.band.middle[1])
     says = f"Lay the glass in a rolled towel, the place for the film on top.{stem}"
     if not low:
         return says

@@ -5,10 +5,8 @@ from dataclasses import dataclass
 from math import degrees
 
 from vitrograph.core.says import Joined, Length, Says, Value
-from vitrograph.core.transfer.placing import Placing, Spot, grams
+from vitrograph.core.transfer.placing import LEAST_MM, Placing, Spot, grams
 from vitrograph.core.units import MM_PER_IN, Unit
-
-_LEAST_MM = 0.05                   # nearer than a ruler tells
 
 
 @dataclass(frozen=True, slots=True)
@@ -46,28 +44,32 @@ def _across(placing: Placing) -> Value:
                     side=placing.side)
     at_rim = placing.by == "edge"
     round_glass = (middle.round_glass if at_rim else middle.round_here) or 0.0
-    if abs(round_glass) < _LEAST_MM:
-        where: Value = Says("its upper middle at the front mark")
-    else:
-        where = Says("its upper middle {mm} to the {side} of the front mark ({angle})",
-                     mm=Length(abs(round_glass), tool=True), side="right" if round_glass > 0 else "left",
-                     angle=f"{degrees(abs(placing.angle or 0.0)):.0f}°")
+    angle = f" ({degrees(abs(placing.angle or 0.0)):.0f}°)" if abs(round_glass) >= LEAST_MM else ""
+    where = Says("its upper middle {place}{angle}", place=from_the_front(round_glass), angle=angle)
     along = " along the rim" if at_rim else " round the glass, at its own height"
     nearest = min(placing.beside, key=lambda one: one.mm, default=None) if at_rim else None
     if nearest is None:
         return Says("{where}, measured{along}", where=where, along=along)
-    if nearest.mm < _LEAST_MM:
+    if nearest.mm < LEAST_MM:
         return Says("{where}, measured{along}: at the {what}'s middle", where=where, along=along, what=nearest.what)
     return Says("{where}, measured{along}: {mm} to the {side} of the {what}'s middle", where=where, along=along,
                 mm=Length(nearest.mm, tool=True), side=nearest.side, what=nearest.what)
 
 
+def from_the_front(mm: float) -> Says:
+    """A place so far round a glass to the right of its front mark, in words."""
+    if abs(mm) < LEAST_MM:
+        return Says("at the front mark")
+    side = "right" if mm > 0 else "left"
+    return Says("{mm} to the {side} of the front mark", mm=Length(abs(mm), tool=True), side=side)
+
+
 def _down(placing: Placing) -> Value:
     left, middle, right = placing.spots
-    if placing.over > _LEAST_MM:
+    if placing.over > LEAST_MM:
         return Says("the film reaches {over} over the {edge}: trim it there", over=Length(placing.over),
                     edge=placing.edge)
-    if max(abs(spot.down - middle.down) for spot in (left, right)) < _LEAST_MM and left.name.endswith("corner"):
+    if max(abs(spot.down - middle.down) for spot in (left, right)) < LEAST_MM and placing.has_corners:
         return Says("its upper edge {down} below the {edge}, at both corners and in the middle",
                     down=Length(middle.down, tool=True), edge=placing.edge)
     return Says("from the {edge} down to its {left}, {middle} and {right}", edge=placing.edge,

@@ -71,6 +71,11 @@ class Bit:
         x, y = shapely.get_coordinates(at)[0]
         return float(x), float(y)
 
+    @property
+    def lead(self) -> tuple[float, float]:
+        """The place that the line from its number leads to: its hook, or a point on it."""
+        return self.spot if self.pull is None else self.pull.hook
+
 
 @dataclass(frozen=True)
 class WeedPlan:

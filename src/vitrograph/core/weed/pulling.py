@@ -91,23 +91,18 @@ class ThinFilm:
         return away
 
     def are_free(self, hooks: Points, ways: NDArray[np.float64], parts: NDArray[np.object_]) -> NDArray[np.bool_]:
-        """Whether openings drawn off those ways from their (n, 2) hooks cross no web."""
-        free = np.ones(len(parts), dtype=bool)
+        """Whether openings drawn off those ways from their hooks cross no web; one part and its hook may serve all."""
+        free = np.ones(len(ways), dtype=bool)
         if self.webs:
             tips = hooks + _reach(parts)[:, None] * np.column_stack([np.cos(ways), np.sin(ways)])
-            rays = shapely.linestrings(np.stack([hooks, tips], axis=1))
+            rays = shapely.linestrings(np.stack(np.broadcast_arrays(hooks, tips), axis=1))
             free[self.tree.query(rays, predicate="dwithin", distance=_TOUCH_MM)[0]] = False
         return free
 
     def free_way(self, hook: Points, part: Polygon, wanted: float) -> float | None:
         """The direction nearest to the wanted one in which no web is crossed; None where there is none."""
-        reach = float(_reach(np.array([part]))[0])
         ways = wanted + np.linspace(0, tau, _WAYS, endpoint=False)
-        rays = shapely.linestrings(np.stack([np.broadcast_to(hook, (_WAYS, 2)),
-                                             hook + reach * np.column_stack([np.cos(ways), np.sin(ways)])], axis=1))
-        crossing = np.zeros(_WAYS, dtype=bool)
-        crossing[self.tree.query(rays, predicate="dwithin", distance=_TOUCH_MM)[0]] = True
-        free = np.flatnonzero(~crossing)
+        free = np.flatnonzero(self.are_free(hook, ways, np.array([part])))
         if not len(free):
             return None
         off = np.minimum(free, _WAYS - free)
@@ -184,7 +179,7 @@ def _hooks(plain: LinearRing, exterior: LinearRing) -> Points:
 def _hold(part: Polygon, beside: Sequence[Fault]) -> tuple[float, float] | None:
     """What a finger holds down: the thinnest film beside an opening, or the smallest island in it."""
     if beside:
-        return min(beside, key=lambda fault: fault.value / fault.limit).where
+        return _worst(beside).where
     if not part.interiors:
         return None
     smallest = min((Polygon(ring) for ring in part.interiors), key=lambda island: float(island.area))
@@ -192,11 +187,16 @@ def _hold(part: Polygon, beside: Sequence[Fault]) -> tuple[float, float] | None:
     return x, y
 
 
+def _worst(beside: Sequence[Fault]) -> Fault:
+    """The film that is the thinnest for its limit."""
+    return min(beside, key=lambda fault: fault.value / fault.limit)
+
+
 def _risk(part: Polygon, beside: Sequence[Fault], way: float | None) -> tuple[Risk, Says | str]:
     """How likely pulling takes something along, and the reason."""
     small = sum(Polygon(ring).area < HOOK_MM2 for ring in part.interiors)
     if beside:
-        worst = min(beside, key=lambda fault: fault.value / fault.limit)
+        worst = _worst(beside)
         high = worst.value < _HIGH * worst.limit or way is None
         up = "; no way off it is free, so lift straight up" if way is None else ""
         why = Says("film {width} wide is beside it{up}", width=Length(worst.value, 2), up=up)

@@ -10,7 +10,7 @@ from vitrograph.core.export import collar_pdf
 from vitrograph.core.job import Job
 from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
-from vitrograph.core.transfer import PRESS_EDGES, SEAL, Setting, TransferPlan
+from vitrograph.core.transfer import LEAST_MM, PRESS_EDGES, SEAL, Setting, TransferPlan
 from vitrograph.core.work import Step
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, NumberField, button, label
@@ -122,7 +122,7 @@ class TransferCard(StepsCard):
             rows = [(f"{whose}from the {placing.side}", length(middle.across, 1))]
         else:
             mm = middle.round_glass or 0.0
-            side = "at the front mark" if abs(mm) < 0.05 else f"{'right' if mm > 0 else 'left'} of the front mark"
+            side = "at the front mark" if abs(mm) < LEAST_MM else f"{'right' if mm > 0 else 'left'} of the front mark"
             rows = [(f"{whose}{side}", length(abs(mm), 1))]
             rows += [(f"{whose}{one.side} of the {one.what}", length(one.mm, 1)) for one in placing.beside[:1]]
         rows += [(f"{whose}down to {spot.name}", length(spot.down, 1)) for spot in placing.spots]

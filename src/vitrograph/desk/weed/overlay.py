@@ -84,7 +84,7 @@ def _labels(painter: QPainter, view: SheetView, bits: list[Bit]) -> dict[int, tu
     if sheet is None or not bits:
         return {}
     mm = 1 / view.frame()[0]
-    spots = np.array([bit.pull.hook if bit.pull is not None else bit.spot for bit in bits])
+    spots = np.array([bit.lead for bit in bits])
     sizes = np.tile([28.0 * mm, 18.0 * mm], (len(bits), 1))
     placed = place_labels(spots, sizes, [*shapely.get_parts(sheet.openings), *sheet.islands])
     made = {}

@@ -22,11 +22,13 @@ from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import Length, Says, Value, in_words
 from vitrograph.core.telling.answers import glass_line
 from vitrograph.core.transfer import (
+    LEAST_MM,
     Placing,
     Setting,
     Surroundings,
     collar_of,
     cut_list,
+    from_the_front,
     other_ways,
     what_a_slip_does,
     where_it_goes,
@@ -37,7 +39,6 @@ _LOG_ROWS = 14
 _PICTURE_MM = (52.0, 42.0)
 _SKETCH_MM = (80.0, 62.0)
 _BED_MM = 90.0                     # tall, at most
-_AT_MM = 0.05                      # no ruler tells less
 _MOST_WATCHED = 3                  # findings that the cover names of a piece
 _COLLAR_MM = 1500.0                # a collar or a strip that is longer than that is no help
 
@@ -223,10 +224,8 @@ def _measures(placing: Placing) -> Iterator[Value]:
             across: Value = Says("{mm} from the {side}", mm=Length(spot.across, tool=True), side=placing.side)
         else:
             mm = spot.round_glass or 0.0
-            across = Says("{mm} to the {side} of the front mark{along}", mm=Length(abs(mm), tool=True),
-                          side="right" if mm >= 0 else "left", along=" along the rim" if placing.edge == "rim" else "")
-            if abs(mm) < _AT_MM:
-                across = Says("at the front mark")
+            along = " along the rim" if placing.edge == "rim" and abs(mm) >= LEAST_MM else ""
+            across = Says("{place}{along}", place=from_the_front(mm), along=along)
         yield Says("{name}: {across}, {down} below the {edge}.", name=spot.name[:1].upper() + spot.name[1:],
                    across=across, down=Length(spot.down, tool=True), edge=placing.edge)
 

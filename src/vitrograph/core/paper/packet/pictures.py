@@ -25,8 +25,8 @@ _CROSS_MM = 3.0
 Draw = Callable[[Any], None]
 
 
-def finished(sheet: Sheet, wide: float, high: float, *, dark: bool = True) -> Draw:
-    """The piece as it comes out, within a box in mm: frost white on black, or black on white."""
+def finished(sheet: Sheet, wide: float, high: float) -> Draw:
+    """The piece as it comes out, within a box in mm: frost white on black."""
     left, low, right, top = sheet.outline.bounds
     scale = min(wide / (right - left), high / (top - low))
 
@@ -35,7 +35,7 @@ def finished(sheet: Sheet, wide: float, high: float, *, dark: bool = True) -> Dr
         canvas.translate(0, high - (top - low) * scale)        # it hangs from the top, beside its words
         canvas.scale(scale, scale)
         canvas.translate(-left, -low)
-        paint_finished(canvas, sheet, dark=dark)
+        paint_finished(canvas, sheet, dark=True)
         canvas.restoreState()
 
     return draw
@@ -82,8 +82,8 @@ def weeding_pattern(sheet: Sheet, weed: WeedPlan, film: int, title: str) -> Patt
     pull = weed.openings_of(film)
     stay = [bit for bit in weed.stay if bit.film == film]
     numbered = [*pull, *stay]
-    spots = np.array([_near_edge(bit) for bit in numbered]).reshape(-1, 2)
-    sizes = np.array([[0.6 * _NUMBER_MM * len(str(bit.number)), _NUMBER_MM] for bit in numbered]).reshape(-1, 2)
+    spots = np.array([bit.lead for bit in numbered]).reshape(-1, 2)
+    sizes = np.array([[_width_of(str(bit.number)), _NUMBER_MM] for bit in numbered]).reshape(-1, 2)
     labels = place_labels(spots, sizes, [*shapely.get_parts(sheet.openings), *sheet.islands])
 
     def draw(canvas: Any) -> None:
@@ -110,9 +110,9 @@ def weeding_pattern(sheet: Sheet, weed: WeedPlan, film: int, title: str) -> Patt
     return Pattern(title, (left - margin, low - margin, right + margin, high + margin), says, draw)
 
 
-def _near_edge(bit: Bit) -> tuple[float, float]:
-    """The place on a bit that its line leads to: its hook, or a point on it."""
-    return bit.pull.hook if bit.pull is not None else bit.spot
+def _width_of(number: str) -> float:
+    """About how wide a number is, mm."""
+    return 0.6 * _NUMBER_MM * len(number)
 
 
 def _draw_pull(canvas: Any, bit: Bit) -> None:
@@ -127,7 +127,7 @@ def _draw_pull(canvas: Any, bit: Bit) -> None:
 
 
 def _write(canvas: Any, at: tuple[float, float], words: str) -> None:
-    wide = 0.6 * _NUMBER_MM * len(words)
+    wide = _width_of(words)
     canvas.setFillGray(1)
     canvas.rect(at[0] - wide / 2, at[1] - _NUMBER_MM / 2, wide, _NUMBER_MM, stroke=0, fill=1)
     canvas.setFillGray(0)
@@ -197,7 +197,7 @@ def placed(sheet: Sheet, setting: Setting, wall: Wall, wide: float, high: float)
     turn = placing.middle.at[0] if wall.closed else 0.0
     side = -1.0 if placing.behind else 1.0
     edge = sheet.fitted.chart.sheet_to_wall(np.asarray(sheet.covers[number].exterior.coords)[:, :2])
-    edge = edge + [placing.middle.at[0] - sheet.fitted.chart.u0 - _middle(sheet, number), 0.0]
+    edge = edge + [placing.middle.at[0] - sheet.fitted.chart.u0 - sheet.films[number].band.middle[0], 0.0]
     outline, film = _silhouette(wall), _seen(wall, edge, turn) * [side, 1.0]
     top, foot = (_seen(wall, np.array([spot.at]), turn)[0] * [side, 1.0] for spot in (placing.middle, placing.lower))
     low, up = outline.min(axis=0), outline.max(axis=0)
@@ -223,11 +223,6 @@ def placed(sheet: Sheet, setting: Setting, wall: Wall, wide: float, high: float)
         canvas.restoreState()
 
     return draw
-
-
-def _middle(sheet: Sheet, number: int) -> float:
-    band = sheet.films[number].band
-    return (band.u_low + band.u_high) / 2
 
 
 def _silhouette(wall: Wall) -> Points:
