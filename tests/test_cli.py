@@ -359,3 +359,10 @@ def test_one_stencil_is_cut_again_by_its_pieces_name(tmp_path, capsys):
     assert "a film from 1 to 1 was wanted, got '2'" in capsys.readouterr().err
     whole = (tmp_path / "out" / "cut.plt").read_text().count("PD")
     assert out.read_text().count("PD") == pytest.approx(whole / 3, abs=3)
+
+
+@pytest.mark.parametrize("kind", ["svg", "packet"])
+def test_a_file_without_a_name_is_a_sentence(tmp_path, capsys, kind):
+    save_order(Order.of(job("K")), tmp_path / "k.vitro")
+    assert main(["export", str(tmp_path / "k.vitro"), f"--{kind}", ""]) == 2
+    assert capsys.readouterr().err == f"vitrograph: --{kind}: a file's name was wanted\n"

@@ -179,6 +179,9 @@ def _export(options: argparse.Namespace) -> int:
     wanted = {kind: path for kind in FILES if (path := getattr(options, kind)) is not None}
     if not wanted:
         raise VitrographError(f"say what to write: {', '.join(f'--{kind} FILE' for kind in FILES)}")
+    for kind, path in wanted.items():
+        if not path.name:
+            raise VitrographError(f"--{kind}: a file's name was wanted")
     _apart(options.order, *wanted.values())
     done = _finished(options)
     pieces = done.pieces
