@@ -67,7 +67,7 @@ def order_answer(results: OrderResults, station: Station) -> str:
                           if piece.cut is not None and piece.fitted is not None)
         return f"{tally.stencils} in {format_minutes(tally.seconds)}"
     if station == "weed":
-        return f"{sum(len(piece.weed.pull) * piece.job.count for piece in pieces if piece.weed)} to pull"
+        return f"{sum(piece.weed.many * piece.job.count for piece in pieces if piece.weed)} to pull"
     if station == "etch":
         seconds = tally_etch((piece.etch, piece.job.count) for piece in pieces if piece.etch is not None).seconds
         return f"{format_minutes(seconds)} min" if seconds else "nothing"
@@ -111,7 +111,7 @@ def _cut(r: Results, unit: Unit) -> str:
 
 
 def _weed(r: Results, unit: Unit) -> str:
-    return f"{len(r.weed.pull)} to pull" if r.weed else ""
+    return f"{r.weed.many} to pull" if r.weed else ""
 
 
 def _transfer(r: Results, unit: Unit) -> str:
@@ -148,7 +148,7 @@ def summary_lines(done: FinishedOrder) -> list[str]:
 def _hand_lines(piece: FinishedPiece, unit: Unit) -> list[str]:
     """The steps of weeding, in a line, and of transfer for every stencil that one glass takes."""
     lines = [f"  weed ({format_minutes(weeding_seconds(piece.weed.edges, None))} min, a guess): "
-             f"{len(piece.weed.pull)} to pull, {len(piece.weed.stay)} to stay"]
+             f"{piece.weed.many} to pull, {len(piece.weed.stay)} to stay"]
     many = len(piece.transfer.copies)
     for copy in range(1, many + 1):
         lines.append("  transfer" if many == 1 else f"  transfer, stencil {copy} of {many} round the glass")

@@ -79,11 +79,53 @@ class Bit:
 
 @dataclass(frozen=True)
 class WeedPlan:
-    """Bits to pull, in order, and islands that stay."""
+    """Bits to pull, in order, and islands that stay.
 
-    pull: tuple[Bit, ...]
-    stay: tuple[Bit, ...]
-    findings: tuple[Finding, ...] = ()
+    They are worked out when they are first asked for: of sixty names one is weeded at a time.
+    """
+
+    given: WeedInput
+    sheet: Sheet
+
+    @property
+    def many(self) -> int:
+        """How many bits there are to pull."""
+        return len(self._frames) + len(self.sheet.openings.geoms)
+
+    @cached_property
+    def findings(self) -> tuple[Finding, ...]:
+        """What makes weeding harder than it need be."""
+        crowded = any(_stand_in(part) > SURROUNDS for part in self.sheet.openings.geoms)
+        return (*(_crowded(self.pull) if crowded else ()), *_strips(self.sheet, self._frames))
+
+    @cached_property
+    def _frames(self) -> tuple[Bit, ...]:
+        return tuple(_surplus(self.sheet, parted=self.given.parted))
+
+    @cached_property
+    def _names(self) -> Names:
+        return Names(self.sheet)
+
+    @cached_property
+    def pull(self) -> tuple[Bit, ...]:
+        """The surplus, and then the openings, each with how it is pulled."""
+        sheet, first = self.sheet, len(self._frames) + 1
+        openings, pulls, films = _in_order(sheet, ThinFilm(sheet, sheet.cutting.faults(self.given.limits)))
+        called = self._names.of if sheet.kind == "resist" else self._names.of_gap
+        return (*self._frames, *(
+            Bit(number, "opening", part, called(part), where_in(part, sheet.openings), _how(part, one), film, one)
+            for number, (part, one, film) in enumerate(zip(openings, pulls, films, strict=True), start=first)))
+
+    @cached_property
+    def stay(self) -> tuple[Bit, ...]:
+        """The islands, the largest first; their numbers carry on."""
+        sheet = self.sheet
+        filled = shapely.STRtree([Polygon(opening.exterior) for opening in sheet.openings.geoms])
+        islands = sorted(sheet.islands, key=lambda part: -part.area)
+        return tuple(
+            Bit(number, "island", part, self._names.of_island(part, filled), where_in(part, sheet.openings),
+                "stays: press it down", _film_of(sheet, part))
+            for number, part in enumerate(islands, start=self.many + 1))
 
     @property
     def bits(self) -> tuple[Bit, ...]:
@@ -118,22 +160,10 @@ def _step(bit: Bit) -> Step:
 
 
 def plan_weeding(given: WeedInput, sheet: Sheet) -> WeedPlan:
-    """Put the bits of a sheet in the order of weeding, each with how it is pulled."""
-    names = Names(sheet)
-    frames = list(_surplus(sheet, parted=given.parted))
-    thin = ThinFilm(sheet, sheet.cutting.faults(given.limits))
-    openings, pulls, films = _in_order(sheet, thin)
-    called = names.of if sheet.kind == "resist" else names.of_gap
-    pull = frames + [
-        Bit(number, "opening", part, called(part), where_in(part, sheet.openings), _how(part, one), film, one)
-        for number, (part, one, film) in enumerate(zip(openings, pulls, films, strict=True), start=len(frames) + 1)]
-    filled = shapely.STRtree([Polygon(opening.exterior) for opening in sheet.openings.geoms])
-    islands = sorted(sheet.islands, key=lambda part: -part.area)
-    stay = [
-        Bit(number, "island", part, names.of_island(part, filled), where_in(part, sheet.openings),
-            "stays: press it down", _film_of(sheet, part))
-        for number, part in enumerate(islands, start=len(pull) + 1)]
-    return WeedPlan(tuple(pull), tuple(stay), (*_crowded(pull), *_strips(sheet, frames)))
+    """The weeding of a sheet, and what is found of it."""
+    plan = WeedPlan(given, sheet)
+    _ = plan.findings                      # now, in the background: the window asks for those of every piece
+    return plan
 
 
 def _surplus(sheet: Sheet, *, parted: bool) -> Iterator[Bit]:
@@ -179,10 +209,15 @@ def _film_of(sheet: Sheet, part: Polygon) -> int:
     return min(range(len(sheet.outlines)), key=lambda film: float(sheet.outlines[film].distance(spot)))
 
 
+def _stand_in(part: Polygon) -> int:
+    """How many islands stand in a bit."""
+    return len(part.interiors)
+
+
 def _crowded(pull: Sequence[Bit]) -> Iterator[Finding]:
     """Yield the openings that stand round so many islands that pulling them takes some along."""
     for bit in pull:
-        inside = 0 if bit.kind == "frame" else sum(len(part.interiors) for part in shapely.get_parts(bit.shape))
+        inside = 0 if bit.kind == "frame" else sum(_stand_in(part) for part in shapely.get_parts(bit.shape))
         if inside > SURROUNDS:
             x, y = shapely.get_coordinates(shapely.point_on_surface(bit.shape))[0].tolist()
             yield Finding(Code.ISLAND, Level.NOTE, f"{inside} islands stand in opening {bit.number} ({bit.name})",

@@ -8,7 +8,7 @@ from PySide6.QtCore import QObject, QSemaphore, QThread, Signal
 from vitrograph.core.errors import Cancelled
 from vitrograph.core.job import Order
 from vitrograph.core.pipeline import Pipeline
-from vitrograph.core.results import Results
+from vitrograph.core.results import OrderResults, Results
 
 _QUICK_SECONDS = 0.008             # art that is laid sooner waits for its stencil: both are drawn at once
 _DRAWING_SECONDS = 0.15            # at most: what was answered is drawn before the processor is taken again
@@ -92,10 +92,18 @@ class Runner(QThread):
                     self.answered.emit(made)
                     if not results.complete and not cancel.is_set():
                         self._drawn.wait(_DRAWING_SECONDS)
+            _weed_ahead(made, at, cancel)
         except Cancelled:
             return
         except Exception as error:      # a fault of ours must not freeze the window: say it, keep the job
             self.broke.emit(f"this could not be worked out ({type(error).__name__}: {error}): undo the last change")
+
+
+def _weed_ahead(made: OrderResults, at: int, cancel: Event) -> None:
+    """Work out how every piece is weeded, the one in hand first: so far nobody has asked, but the window soon will."""
+    for results in (made.pieces[at], *made.pieces):
+        if results.weed is not None and not cancel.is_set():
+            _ = results.weed.steps
 
 
 def _worth_showing(results: Results, seconds: float) -> bool:
