@@ -5,6 +5,7 @@ from importlib import resources
 from pathlib import Path
 from typing import Any
 
+from vitrograph.core.etch import recipe_named
 from vitrograph.core.findings import Remedy
 from vitrograph.core.job import (
     Artwork,
@@ -31,6 +32,7 @@ LANTERN = StraightGlass(rim=98.0, height=140.0)
 PLAQUE = FlatGlass(width=240.0, height=160.0)
 CARAFE = CurvedGlass(stations=((0.0, 74.0), (55.0, 122.0), (120.0, 98.0), (165.0, 52.0)))
 ORNAMENT = BallGlass(diameter=96.0)
+BRIEF, FIFTEEN = recipe_named("Label's time, worked"), recipe_named("Fifteen, thick")
 
 SVG = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 {size} {size}">{body}</svg>'
 

@@ -18,6 +18,7 @@ from shapely.geometry.base import BaseGeometry
 from specimens import CARAFE, LANTERN, ORNAMENT, PLAQUE, STAR, TUMBLER, job
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import JobError, VitrographError
+from vitrograph.core.etch import usual_recipes
 from vitrograph.core.findings import Finding
 from vitrograph.core.job import (
     Artwork,
@@ -31,6 +32,7 @@ from vitrograph.core.job import (
     Shape,
     Stock,
     Taken,
+    Weighing,
     Words,
     piece_of,
 )
@@ -75,6 +77,8 @@ ROWS = {
     "features__keep_out": st.lists(st.builds(KeepOut, angle=st.floats(-3, 3), wide=st.floats(5, 30)), max_size=1),
     "cut__stock": st.lists(st.just(Stock("Roll", 292.0, 900.0)), max_size=1),
     "cut__laid": st.lists(st.builds(Lying, st.just(1), x=st.floats(0, 60)), max_size=1),
+    "etch__recipe__phases": st.sampled_from([one.phases for one in usual_recipes()]),
+    "etch__cream__weighed": st.lists(st.just(Weighing(80.0, 78.0, 4000.0)), max_size=1),
     "tools__taken": st.lists(st.just(Taken("rim", (90.0, 90.4))), max_size=1),
 }
 LENGTHS = st.sampled_from([0.0, 0.4, 0.8, 1.5, 6.0, 12.0, 20.0, 40.0, 120.0, 300.0])

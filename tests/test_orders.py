@@ -92,7 +92,7 @@ def test_a_file_is_changed_by_settings_and_the_one_before_is_kept(saved, capsys)
     ("count=3", lambda p, o: p.count == 3),
     ("stencil.reading_angle=100", lambda p, o: p.stencil.reading_angle == pytest.approx(radians(100))),
     ("transfer.roll_width=9cm", lambda p, o: o.transfer.roll_width == 90.0),
-    ("etch.school=long-still", lambda p, o: o.etch.school == "long-still")])
+    ("etch.tool=stick", lambda p, o: o.etch.tool == "stick")])
 def test_any_field_is_set_by_its_path(setting, value):
     order = with_settings(Order.of(job()), [setting])
     assert value(order.pieces[0], order)
@@ -118,11 +118,11 @@ def test_settings_that_cannot_be_are_told_by_their_path(setting, sentence):
 
 def test_quick_takes_settings_and_units(tmp_path):
     words = ["quick", "--glass", "taper", "--top", "3.5", "--bottom", "2.5", "--height", "5", "--text", "Kestrel",
-             "--width", "2 1/2", "--units", "in", "--set", "fit.angle=20", "--set", "etch.school=long-still",
+             "--width", "2 1/2", "--units", "in", "--set", "fit.angle=20", "--set", "etch.tool=stick",
              "--set", "count=6", "--out", str(tmp_path)]
     assert main(words) == 0
     order = load_order(tmp_path / "job.vitro")
-    assert order.units == "in" and order.pieces[0].count == 6 and order.etch.school == "long-still"
+    assert order.units == "in" and order.pieces[0].count == 6 and order.etch.tool == "stick"
     glass = order.pieces[0].glass
     assert (glass.rim, glass.base, glass.height) == pytest.approx((88.9, 63.5, 127.0))
     assert order.pieces[0].fit.angle == pytest.approx(radians(20))

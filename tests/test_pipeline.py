@@ -5,7 +5,7 @@ from threading import Event
 import pytest
 import shapely
 
-from specimens import finished, job, star_job
+from specimens import FIFTEEN, finished, job, star_job
 from vitrograph.core.artwork.composing.compose import CURVE_DEVIATION_MM, compose
 from vitrograph.core.errors import Cancelled, GlassError, NothingYet
 from vitrograph.core.job import TaperedGlass
@@ -23,7 +23,7 @@ def recomputed(before, after):
 
 
 @pytest.mark.parametrize(("change", "expected"), [
-    ({"etch__school": "long-still"}, {"etch"}),
+    ({"etch__recipe": FIFTEEN}, {"etch"}),
     ({"transfer__roll_width": 90.0}, {"transfer"}),
     ({"cut__over_run": 1.0}, {"cut"}),
     ({"stencil__least_web": 0.5}, {"stencil_findings", "demands", "weed", "transfer"}),

@@ -31,9 +31,10 @@ from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.storing.whole import reason, writable, write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
-from vitrograph.core.units import MINUS, THIN_SPACE
+from vitrograph.core.units import MINUS, THIN_SPACE, parse_whole
 from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.cutting import add_cutting
+from vitrograph.evening import add_evening
 from vitrograph.flags import add_settings, add_units
 from vitrograph.orders import change_order, put_together
 from vitrograph.quick import add_flags, quick_order
@@ -96,10 +97,12 @@ def _parser() -> argparse.ArgumentParser:
 
     demo = commands.add_parser("demo", help="open the window with the demo order, or with one piece of it")
     demo.add_argument("piece", nargs="?", choices=get_args(DemoName))
-    demo.set_defaults(run=lambda options: _window(None, options.piece))
+    _add_clock(demo)
+    demo.set_defaults(run=lambda options: _window(None, options.piece, _faster(options.clock)))
     opened = commands.add_parser("open", help="open the window with an order")
     opened.add_argument("order", type=Path)
-    opened.set_defaults(run=lambda options: _window(options.order))
+    _add_clock(opened)
+    opened.set_defaults(run=lambda options: _window(options.order, faster=_faster(options.clock)))
     plan = _on_order(commands, "plan", "print an order's plan", _plan)
     plan.add_argument("--json", action="store_true", help="as JSON (docs/formats.md)")
     _on_order(commands, "check", "print what was found; exit code 1 if anything is a stop", _check)
@@ -123,6 +126,7 @@ def _parser() -> argparse.ArgumentParser:
     change.add_argument("--out", type=Path, metavar="FILE", help="write it there, and leave the first file as it is")
     change.set_defaults(run=change_order)
     add_cutting(commands)
+    add_evening(commands)
     add_workshop_flags(commands.add_parser("workshop", help="what you own and are used to: new orders begin from it"))
     quick = commands.add_parser("quick", help="from measurements and words to files, in one line")
     add_flags(quick)
@@ -141,11 +145,22 @@ def _on_order(
     return parser
 
 
-def _window(path: Path | None, demo: DemoName | None = None) -> int:
+def _add_clock(parser: argparse.ArgumentParser) -> None:
+    parser.add_argument("--clock", metavar="60x", default="1x", help="clocks go so much faster, to try an evening out")
+
+
+def _faster(text: str) -> float:
+    times = parse_whole(text.removesuffix("x"), 3600, 1)
+    if times is None:
+        raise VitrographError(f"--clock: from 1x to 3600x was wanted, got '{text[:20]}'")
+    return float(times)
+
+
+def _window(path: Path | None, demo: DemoName | None = None, faster: float = 1.0) -> int:
     gc.disable()                                              # until the window stands (see __main__)
     from vitrograph.desk.app import open_window
 
-    return int(open_window(path, demo))
+    return int(open_window(path, demo, faster))
 
 
 def _finished(options: argparse.Namespace) -> FinishedOrder:

@@ -7,7 +7,7 @@ from typing import Any
 import pytest
 from PySide6.QtWidgets import QAbstractButton, QComboBox, QLabel, QLineEdit
 
-from specimens import CARAFE, FLARE_IN, ORNAMENT, PLAQUE, finished, job, star_job
+from specimens import BRIEF, CARAFE, FLARE_IN, ORNAMENT, PLAQUE, finished, job, star_job
 from vitrograph.cli import main
 from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import VitrographError
@@ -40,7 +40,7 @@ JOBS = {
                                                                                           transfer__roll_width=8.0),
     "readings": job(tools__taken=[{"place": "rim", "readings": [90.0, 90.1, 89.9, 98.0]}]),
     "set": job(measured=[{"kind": "taper", "rim": 90.0, "base": base, "height": 132.0} for base in (64.0, 94.0)]),
-    "carafe": job(glass=CARAFE, width=40.0), "flare": job(glass=FLARE_IN, etch__school="brief-worked", width=90.0),
+    "carafe": job(glass=CARAFE, width=40.0), "flare": job(glass=FLARE_IN, etch__recipe=BRIEF, width=90.0),
     "no glass": job(glass=TaperedGlass(rim=120, base=40, height=20, height_is="slant")),
     "no room": job(glass=TaperedGlass(rim=200, base=10, height=40), width=400.0, fit__mode="letters"),
 }

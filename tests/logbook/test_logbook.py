@@ -8,9 +8,10 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from specimens import job, remedied
+from specimens import BRIEF, job, remedied
 from vitrograph.core.demo import fill_demo_logbook
 from vitrograph.core.errors import LogbookError
+from vitrograph.core.etch import recipe_named
 from vitrograph.core.logbook import OUTCOMES, Entry, Logbook, Makings, check_logbook
 from vitrograph.core.work import Clock, StepRef
 
@@ -107,18 +108,19 @@ def told(made, *lines):
 
 
 def test_how_the_same_went_the_last_time_is_told_with_what_helps():
-    made = job("K", name="Dome plaque", etch__school="brief-worked", cut__film="stencil")
+    made = job("K", name="Dome plaque", etch__recipe=BRIEF, cut__film="stencil")
     assert told(made) == told(made, entry(outcome="good")) == told(made, entry(job="Another", outcome="faint")) == []
     (faint,) = told(made, entry(outcome="faint", school="brief-worked", note="Left half pale"))
     assert "2026-11-01" in faint.says and "faint" in faint.says and faint.why == "Left half pale"
-    assert remedied(made, faint.remedy).etch.school == "five-stir-five"
+    assert remedied(made, faint.remedy).etch.recipe.name == "Worked five, left twenty"     # it had fifteen minutes
     (leaks,) = told(made, entry(outcome="leaks"))
     assert remedied(made, leaks.remedy).cut.film == "permanent" and leaks.why
     # the newest line of the same name alone counts, and no remedy is offered that was no cause
     assert told(made, entry(outcome="good"), entry(outcome="leaks")) == []
-    for line in (entry(outcome="faint", school="long-still"), entry(outcome="leaks", film="shelf"),
-                 entry(outcome="uneven", school="brief-worked")):
-        assert [found.remedy for found in told(made, line)] == [None]
+    longer = job("K", name="Dome plaque", etch__recipe=recipe_named("An hour"))
+    for now, line in ((longer, entry(outcome="faint")), (made, entry(outcome="leaks", film="shelf")),
+                      (made, entry(outcome="uneven"))):
+        assert [found.remedy for found in told(now, line)] == [None]
 
 
 def test_what_was_done_is_kept_step_by_step_and_each_order_by_itself(tmp_path):

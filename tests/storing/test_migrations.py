@@ -129,7 +129,7 @@ def test_a_job_of_the_fifth_version_keeps_what_it_shared_and_what_it_counted():
     order = load_order(FILES / "version-5-mended.vitro")
     piece = order.pieces[0]
     assert (piece.count, len(piece.measured), piece.stencil.mends[0].does) == (4, 1, "fatten webs")
-    assert (order.etch.school, order.cut.film, order.transfer.roll_width) == ("long-still", "permanent", 90.0)
+    assert (order.etch.recipe.name, order.cut.film, order.transfer.roll_width) == ("Fifteen, thick", "permanent", 90.0)
     assert order.name == piece.name == "Open night tumblers"
 
 

@@ -9,8 +9,9 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from specimens import job, run
+from specimens import BRIEF, FIFTEEN, job, run
 from vitrograph.core.errors import LogbookError
+from vitrograph.core.job import Recipe
 from vitrograph.core.logbook import Entry, Logbook, Makings, check_logbook
 from vitrograph.core.work import Clock, Progress, StepRef, state_of_work, step_key
 
@@ -106,22 +107,22 @@ def test_a_change_that_fails_half_way_leaves_nothing(tmp_path):
 
 
 def test_steps_keep_their_keys_when_other_things_change():
-    before, after = run(job("BOB")), run(job("BOB", fit__angle=0.4, etch__school="five-stir-five", count=3))
+    before, after = run(job("BOB")), run(job("BOB", fit__angle=0.4, etch__recipe=Recipe(), count=3))
     assert [step.key for step in before.weed.steps] == [step.key for step in after.weed.steps]
     assert [step.key for step in before.etch.steps] == [step.key for step in after.etch.steps]
     assert len({step.key for step in before.weed.steps}) == len(before.weed.steps)
-    other = run(job("BOB", etch__school="long-still"))
-    timed = {step.key for step in before.etch.steps if step.seconds}
-    assert not timed & {step.key for step in other.etch.steps}           # another school's clock is another clock
+    other = run(job("BOB", etch__recipe=FIFTEEN))
+    timed = {step.key for step in before.etch.steps if step.key.startswith("rest")}
+    assert not timed & {step.key for step in other.etch.steps}           # another recipe's clock is another clock
     assert step_key("a", 1.04) == step_key("a", 0.96) != step_key("a", 1.06)
 
 
 def test_the_logbook_says_how_the_same_went_before():
-    made = job(name="Dome", etch__school="brief-worked")
+    made = job(name="Dome", etch__recipe=BRIEF)
     entry = Entry("2026-01-02", "Dome", "g", "a", "stencil", "brief-worked", 2.5, 1, "faint", "lay it on thicker")
     found, = check_logbook([entry], made)
     assert "faint" in found.says and found.why == "lay it on thicker"
-    assert made.changed(**found.remedy.paths(made)).etch.school == "five-stir-five"
+    assert made.changed(**found.remedy.paths(made)).etch.recipe.name == "Three minutes, worked"
     leaks = Entry("2026-01-02", "Dome", "g", "a", "stencil", "brief-worked", 2.5, 1, "leaks", "")
     assert made.changed(**next(check_logbook([leaks], made)).remedy.paths(made)).cut.film == "permanent"
     good = Entry("2026-01-03", "Dome", "g", "a", "stencil", "brief-worked", 2.5, 1, "good", "")

@@ -62,6 +62,8 @@ class Code(StrEnum):
     LAP = "lap"
     WAY = "way"
     TIMING = "timing"
+    CREAM = "cream"
+    COLOUR = "colour"
     BEFORE = "before"
 
 

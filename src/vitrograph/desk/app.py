@@ -18,6 +18,7 @@ from vitrograph.core.glass import default_folder as shelf_folder
 from vitrograph.core.logbook import Logbook, default_path
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.storing.unsaved import default_folder, left_behind
+from vitrograph.core.work import Wall
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.shell import Shell
@@ -26,9 +27,10 @@ _COLLECT_AFTER = 10_000, 20, 20    # a stencil is some thousand objects: the usu
 _TURN_SECONDS = 0.0002             # of the interpreter, between threads: the usual 5 ms halt a paint again and again
 
 
-def open_window(path: Path | None, piece: DemoName | None = None) -> int:
+def open_window(path: Path | None, piece: DemoName | None = None, faster: float = 1.0) -> int:
     """Open the window on an order's file, on the demo's order, or on a piece of that.
 
+    Its clocks go `faster` than the wall's, to try an evening out.
     Raises VitrographError where there is no screen.
     """
     if not any(os.environ.get(name) for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")):
@@ -38,7 +40,7 @@ def open_window(path: Path | None, piece: DemoName | None = None) -> int:
     app.setApplicationName("Vitrograph")
     demo = path is None
     # first, so that it computes as the window is made
-    bench = Bench(order, _logbook(demo=demo), path, _shelf(demo=demo))
+    bench = Bench(order, _logbook(demo=demo), path, _shelf(demo=demo), Wall(faster))
     theme.apply(app)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
     shell = make_shell(bench)

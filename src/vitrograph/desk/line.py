@@ -50,7 +50,8 @@ def answer_of(bench: Bench, station: Station) -> str:
     if state == "done":
         return "done"
     urgent = bench.making.most_urgent()
-    if urgent is not None and urgent[0].station == station:
+    if urgent is not None and urgent[0].station == station and (station == "etch" or urgent[1].left(
+            bench.making.now()) > 0):                          # nobody is late for film that has settled
         return f"under way {clock_words(urgent[1].left(bench.making.now()))}"
     if state == "under way":
         return f"under way, {bench.work.steps_done(station)} done"

@@ -27,6 +27,8 @@ from vitrograph.desk.artwork.handling import Handling
 from vitrograph.desk.artwork.overlay import ComposingOverlay
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.recovery import Recovery
+from vitrograph.desk.clock_bar import ClockBar
+from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.etch.overlay import EtchOverlay
 from vitrograph.desk.files import Files
 from vitrograph.desk.fit.overlay import StrainOverlay
@@ -52,6 +54,7 @@ from vitrograph.desk.weed.ticking import Ticking
 
 if TYPE_CHECKING:
     from vitrograph.desk.cut.card import CutCard
+    from vitrograph.desk.etch.card import EtchCard
     from vitrograph.desk.order.names_window import NamesWindow
     from vitrograph.desk.order.workshop_window import WorkshopWindow
 
@@ -79,6 +82,9 @@ class Shell(QMainWindow):
         self.glass_view = GlassView(bench)
         self.sheet_view = SheetView(bench)
         self.sheet_view.hand_in(OVERLAYS, Handling(self.sheet_view), Tying(self.sheet_view), Ticking(self.sheet_view))
+        self.evening = EveningKeeper(bench, self)
+        self.clock_bar = ClockBar(self.evening)
+        self._called = ""                                      # what the title begins with while clocks run
         self.work_bar = WorkBar(bench, self.glass_view)
         self.cards: dict[Station, StationCard] = {}
         self._stack = QStackedWidget()
@@ -117,6 +123,7 @@ class Shell(QMainWindow):
         self._column.addWidget(self.top)
         self._column.addWidget(self.strip)
         self._column.addWidget(self.line)
+        self._column.addWidget(self.clock_bar)
         self._column.addLayout(body, 1)
         self._column.addWidget(self._message)
         self.setCentralWidget(shell)
@@ -132,6 +139,8 @@ class Shell(QMainWindow):
         bench.stepped.connect(lambda _station: self.sheet_view.update())
         bench.job_changed.connect(lambda _job: self._title())
         bench.undo_stack.cleanChanged.connect(lambda _clean: self._title())
+        bench.making.jumped.connect(self.say)
+        self.clock_bar.titled.connect(self._call)
         self.files.asks.connect(self.ask)
         self.top.new_wanted.connect(self.files.new)
         self.top.open_wanted.connect(self.files.choose_open)
@@ -171,6 +180,7 @@ class Shell(QMainWindow):
         """A station's card, its module read and made when it is first wanted: the window opens sooner."""
         if station not in self.cards:
             from vitrograph.desk.cut.card import CutCard
+            from vitrograph.desk.etch.card import EtchCard
             from vitrograph.desk.weed.card import WeedCard
 
             module = import_module(f"vitrograph.desk.{station}.card")
@@ -181,6 +191,8 @@ class Shell(QMainWindow):
                 self._take_bed(made)
             if isinstance(made, WeedCard):
                 made.trouble.again_wanted.connect(self._cut_again)
+            if isinstance(made, EtchCard):
+                self._take_evening(made)
         return self.cards[station]
 
     def _take_bed(self, card: "CutCard") -> None:
@@ -193,6 +205,17 @@ class Shell(QMainWindow):
         card.number = lambda: self.bed_view.number
         card.before.clicked.connect(lambda: self.bed_view.go(self.bed_view.number - 1))
         card.next.clicked.connect(lambda: self.bed_view.go(self.bed_view.number + 1))
+
+    def _take_evening(self, card: "EtchCard") -> None:
+        from vitrograph.desk.etch.evening_view import EveningView
+        from vitrograph.desk.etch.recipe_window import RecipeWindow
+
+        self.evening_view = EveningView(self.evening)
+        self._flat.addWidget(self.evening_view)
+        card.workshop = self.files.workshop
+        card.follow(self.evening)
+        card.asks.connect(self.ask)
+        card.recipe_wanted.connect(lambda: RecipeWindow(self.bench, card, self).show())
 
     def _cut_again(self, run: SheetRun) -> None:
         """Cut one stencil again, alone, on the cutter that is named at the cut station."""
@@ -215,7 +238,8 @@ class Shell(QMainWindow):
         card = self.card(station)
         card.catch_up()
         self._stack.setCurrentWidget(card)
-        self._flat.setCurrentWidget(self.bed_view if station == "cut" else self.sheet_view)
+        self._flat.setCurrentWidget(self.bed_view if station == "cut" else self.evening_view if station == "etch"
+                                    else self.sheet_view)
         self._at_finding = -1
         field = card.first_field()
         if field is not None:
@@ -292,7 +316,7 @@ class Shell(QMainWindow):
         if self._bar is not None and self.asking:
             self._bar.deleteLater()
         self._bar = bar
-        self._column.insertWidget(3, bar)
+        self._column.insertWidget(4, bar)
 
     def _send(self) -> None:
         from vitrograph.desk.cut.card import CutCard
@@ -302,9 +326,15 @@ class Shell(QMainWindow):
         assert isinstance(card, CutCard)
         card.simulate()
 
+    def _call(self, words: str) -> None:
+        if words != self._called:
+            self._called = words
+            self._title()
+
     def _title(self) -> None:
         unsaved = " (unsaved)" if self.files.unsaved else ""
-        self.setWindowTitle(f"{self.bench.order.name}{unsaved} - Vitrograph")
+        called = f"{self._called} - " if self._called else ""
+        self.setWindowTitle(f"{called}{self.bench.order.name}{unsaved} - Vitrograph")
 
     def closeEvent(self, event: QCloseEvent) -> None:
         if self.files.unsaved:
@@ -313,5 +343,6 @@ class Shell(QMainWindow):
             return
         if self.recovery is not None:
             self.recovery.close()
+        self.clock_bar.bell.close()
         self.bench.close()
         super().closeEvent(event)

@@ -40,6 +40,8 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     size.add_argument("--art-height", metavar="L", help="the art's height on the glass")
     add("--cap-height", metavar="L", help="the height of the capitals, instead of the art's own")
     add("--count", metavar="N", default="1", help="how many are made")
+    add("--recipe", metavar="NAME|FILE", help="how it is etched: a usual way or one of your own by its name, or a file "
+        "(docs/formats.md); the workshop's cream's if left out")
     add("--names", type=Path, metavar="FILE", help="a list of names, CSV or text: each row is a stencil of its own")
     add("--size-rule", metavar="caps|width|narrow:PCT", help="how large the rows of names are: capitals alike, each as "
         "wide as --width, or capitals alike and long ones narrowed by at most so many percent")

@@ -12,12 +12,14 @@ from vitrograph.core.artwork import face_named, label_of, sized, stacked
 from vitrograph.core.artwork.opening import read_drawing
 from vitrograph.core.artwork.words.fontfile import read_fonts
 from vitrograph.core.errors import VitrographError
+from vitrograph.core.etch import read_recipe, recipe_named
 from vitrograph.core.job import (
     Artwork,
     Item,
     Job,
     Monogram,
     Order,
+    Recipe,
     SizeRule,
     TraceChoices,
     Words,
@@ -42,7 +44,17 @@ def quick_order(options: argparse.Namespace) -> Order:
         for note in listed.notes:
             print(f"vitrograph: {options.names.name}: {note}", file=sys.stderr)
         order = order.changed(names=listed.names)
+    if options.recipe is not None:
+        order = order.changed(etch__recipe=_recipe(options.recipe))
     return with_settings(order, options.set)
+
+
+def _recipe(text: str) -> Recipe:
+    """The recipe of a name, or in a file."""
+    path = Path(text)
+    if path.suffix or path.exists():
+        return read_recipe(path)
+    return recipe_named(text, load_workshop(default_file()).recipes)
 
 
 def _with_what_is_owned(order: Order) -> Order:

@@ -30,7 +30,8 @@ def chains(draw: st.DrawFn) -> Chain:
         Task("weed", draw(seconds), droppable=True), Task("set", draw(seconds)),
         Task("coat", draw(st.floats(20.0, 90.0)), least=draw(st.sampled_from((0.0, 600.0)))),
         Task("stir", draw(st.floats(10.0, 60.0)), **window), Task("scrape", 40.0, **window),
-        Task("rinse", 60.0, 0.0, 30.0), Task("peel", draw(seconds), least=draw(st.sampled_from((0.0, 300.0))))), (2, 5))
+        Task("rinse", 60.0, 0.0, 30.0), Task("peel", draw(seconds), least=draw(st.sampled_from((0.0, 300.0))))),
+        ((2, 5),))
 
 
 def faults(setting: Setting, evening: Evening) -> list[str]:
@@ -47,9 +48,8 @@ def faults(setting: Setting, evening: Evening) -> list[str]:
             if own[0].start < max(setting.now, task.earliest(start, end)) - 1e-3 or late:
                 told.append(f"glass {glass}, {task.name}: at {own[0].start}")
             start, end = own[0].start, own[-1].end
-    spans = [(slots[chain.place[0]].start, slots[chain.place[1]].start) for glass, chain in enumerate(setting.chains)
-             if chain.place and not setting.begun
-             and (slots := {slot.task: slot for slot in evening.of(glass)})]
+    spans = [(slots[a].start, slots[b].start) for glass, chain in enumerate(setting.chains) if not setting.begun
+             and (slots := {slot.task: slot for slot in evening.of(glass)}) for a, b in chain.places]
     if any(sum(a < middle + 1e-6 < b for a, b in spans) > setting.places for middle, _ in spans):
         told.append("more glasses than places")
     return told
@@ -171,5 +171,5 @@ def test_two_machines_as_johnson_orders_them() -> None:
         for a, b in first + last:
             one += a
             other = max(one, other) + b
-        glasses = tuple(Chain((Task("hands", a), Task("in", 0.0), Task("out", 0.0, b, b)), (1, 2)) for a, b in jobs)
+        glasses = tuple(Chain((Task("hands", a), Task("in", 0.0), Task("out", 0.0, b, b)), ((1, 2),)) for a, b in jobs)
         assert plan_evening(Setting(glasses, 1)).makespan == pytest.approx(other)

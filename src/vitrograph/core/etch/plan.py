@@ -1,142 +1,131 @@
-"""Etching: the named schools of timing, the steps round them, and the cautions.
+"""Etching: the steps of one glass by its recipe, from the first look at it to the wash.
 
-The trade disagrees on time, so each school is offered under a name of its own; all of it is common practice, no
+The trade disagrees on time: the usual ways are told beside each other (recipes.py), and each is common practice, no
 published source. The cream's label and safety data sheet come before anything written here.
 """
 
 from collections.abc import Iterable, Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
-from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.etch.cautions import CAUTIONS, NO_METAL, STILL_ON
+from vitrograph.core.etch.colour import check_colour, colour_first, wax_steps
+from vitrograph.core.etch.covering import BEGIN_S, covering_seconds, speed_of, uneven
+from vitrograph.core.etch.phases import TimedStep, phase_steps
+from vitrograph.core.findings import Finding
 from vitrograph.core.glass import MATERIALS, TEST_SPOT
-from vitrograph.core.job import Job, MaterialName, SchoolName, StencilKind
-from vitrograph.core.job.change import put
-from vitrograph.core.units import format_minutes
+from vitrograph.core.job import ColourWay, Job, MaterialName, Recipe, StencilKind
 from vitrograph.core.work import Step
 
-COVERED_MM2_PER_SECOND = 400.0     # how fast cream is dabbed on: a hand's breadth in about twenty seconds
-UNEVEN_SHARE = 0.4                 # of the time under cream: when covering takes longer, the frost shows it
-
-
-@dataclass(frozen=True, slots=True)
-class Phase:
-    """A stretch of time under the cream: what is done, for how many seconds."""
-
-    does: str
-    seconds: float
-
-
-@dataclass(frozen=True, slots=True)
-class School:
-    """A way of timing the cream, by name."""
-
-    name: SchoolName
-    title: str
-    says: str
-    phases: tuple[Phase, ...]
-
-    @property
-    def seconds(self) -> float:
-        """Time under cream, in all."""
-        return sum(phase.seconds for phase in self.phases)
-
-
-SCHOOLS: dict[SchoolName, School] = {
-    school.name: school
-    for school in (
-        School("brief-worked", "Brief and worked", "a short time, the cream moved all the while", (
-            Phase("Work the cream all the while, in several directions", 150.0),
-        )),
-        School("five-stir-five", "Five, stir, five", "two rests of five minutes with a stir between", (
-            Phase("Leave the cream alone", 300.0),
-            Phase("Stir it gently where it lies, dabbing; thicken thin places", 30.0),
-            Phase("Leave the cream alone", 300.0),
-        )),
-        School("long-still", "Long and still", "a long rest, never moved, for a deep frost", (
-            Phase("Leave the cream alone: moving it lets air in", 900.0),
-        )),
-    )
-}
-
-CAUTIONS = (
-    "Follow the cream's label and safety data sheet first, and your local rules; they outrank this plan.",
-    "Gloves and goggles on, fresh air, children and pets away. The cream burns skin and eyes.",
-    "Never on cracked glass, nor where food, drink or lips will touch.",
-)
+DRY_S = 300.0                      # by air after a towel, until frost shows what it is
 
 
 @dataclass(frozen=True, slots=True)
 class EtchInput:
-    """What the etch of a piece depends on beside the area under cream."""
+    """What the etch of a piece depends on beside the area under cream; `speed` is how fast that is covered, mm²/s."""
 
-    school: SchoolName
+    recipe: Recipe
     material: MaterialName
     kind: StencilKind
+    speed: float
+    halves: bool
+    colour: ColourWay
 
     @classmethod
     def of(cls, job: Job) -> "EtchInput":
         """What a job says of it."""
-        return cls(job.etch.school, job.material, job.stencil.kind)
+        etch = job.etch
+        return cls(etch.recipe, job.material, job.stencil.kind, etch.speed or speed_of(etch.tool), etch.halves,
+                   etch.colour)
 
 
 @dataclass(frozen=True, slots=True)
 class EtchPlan:
-    """The school, the steps for one glass with their clocks, the area under cream in mm², and what was found."""
+    """The recipe, the steps for one glass with their clocks, the area under cream in mm², and what was found.
 
-    school: School
+    `first` are the steps before all other work on the glass; `under` those under cream, in one part or in halves;
+    `after` those from the rinse on. `covering` is how long one coat takes, in seconds.
+    """
+
+    recipe: Recipe
     area: float
-    steps: tuple[Step, ...]
+    first: tuple[Step, ...]
+    before: tuple[Step, ...]
+    under: tuple[tuple[TimedStep, ...], ...]
+    between: tuple[Step, ...]
+    rinse: tuple[Step, ...]
+    after: tuple[Step, ...]
+    covering: float
     findings: tuple[Finding, ...] = ()
 
     @property
     def seconds(self) -> float:
-        """Time under cream, in all; 0 where nothing is etched."""
-        return self.school.seconds if self.area else 0.0
+        """Time under cream, of each place of the glass; 0 where nothing is etched."""
+        return self.recipe.seconds if self.area else 0.0
+
+    @property
+    def steps(self) -> tuple[Step, ...]:
+        """All steps of the etch station, in order."""
+        parts: list[Step] = [*self.first, *self.before]
+        for number, part in enumerate(self.under):
+            if number:
+                parts += self.between
+            parts += [timed.step for timed in part]
+            parts += self.rinse if number == len(self.under) - 1 else _in_part(self.rinse)
+        return (*parts, *self.after)
 
 
-def plan_etch(given: EtchInput, area: float) -> EtchPlan:
-    """Write the steps for one glass by a school; where film is the decoration there is none but to leave it."""
-    school, material = SCHOOLS[given.school], MATERIALS[given.material]
-    if given.kind == "decal":
-        return EtchPlan(school, 0.0, (Step(
-            "nothing", "Nothing is etched: the film is the decoration, and stays. Rub every edge down once more."),))
-    before = (
-        Step("gloves", "Put on gloves and goggles, open a window. Read the label.", caution=CAUTIONS[1]),
-        Step("look over", "Look the piece over: clean, dry, no crack, no scratch." + (
-             f" {material.title} glass: {TEST_SPOT[:1].lower()}{TEST_SPOT[1:]}" if material.doubtful else ""),
-             caution=material.cautions),
-        Step("cream on", "Stir the cream. Dab it on thick, until no glass shows through. Hold it to the light.",
-             caution="Cup the tape's edge to catch drips; keep the cream off skin and steel sinks."),
-    )
-    timed = tuple(Step(f"{school.name} {number}", f"{phase.does}.", seconds=phase.seconds)
-                  for number, phase in enumerate(school.phases, start=1))
-    after = (
-        Step("test spot",
-             "Clean one small spot near the edge, dry it and look. Put cream back on it if it is too faint."),
-        Step("scrape", "Scrape the cream back into the pot, never dragging it past the film. Nothing metal."),
-        Step("rinse", "Rinse in low, gentle water with the stencil still on.",
-             caution="Keep gloves and goggles on until the last of the cream is gone."),
-        Step("dry", "Dry it, then look. Wet frost cannot be seen. Missed spots: cream again while the stencil is on."),
-        Step("peel", "Peel the stencil. Wash the glass, wipe it with alcohol, and look at it on black card."),
-    )
-    return EtchPlan(school, area, before + timed + after, tuple(_uneven(school, area)))
+def plan_etch(given: EtchInput, area: float, below_rim: float | None = None) -> EtchPlan:
+    """Write the steps for one glass by its recipe; where film is the decoration there is none but to leave it.
 
-
-def _uneven(school: School, area: float) -> Iterator[Finding]:
-    """Yield that so large an area cannot be covered fast enough for so short a time to come out even.
-
-    The place covered first stands longest; how fast cream is laid on is common practice put in a number, no published
-    source.
+    `below_rim` is how far below the rim the frost begins, mm; None where there is no rim.
     """
-    covering = area / COVERED_MM2_PER_SECOND
-    if covering > UNEVEN_SHARE * school.seconds:
-        longer = SCHOOLS["five-stir-five"]
-        remedy = Remedy.of(f"Use {longer.title.lower()}", put(lambda job: job.etch.school, longer.name))
-        offered = remedy if longer.seconds > school.seconds else None
-        yield Finding(Code.TIMING, Level.WATCH,
-                      f"covering it takes about {format_minutes(covering)} of the {format_minutes(school.seconds)}",
-                      "the place covered first stands longest, and comes out deeper: a longer time evens it out",
-                      None, covering, UNEVEN_SHARE * school.seconds, offered)
+    if given.kind == "decal":
+        leave = "Nothing is etched: the film is the decoration, and stays. Rub every edge down once more."
+        return EtchPlan(given.recipe, 0.0, (), (Step("nothing", leave),), (), (), (), (), 0.0)
+    parts = ("", "second ") if given.halves else ("",)
+    covering = covering_seconds(area / len(parts), given.speed)
+    under = tuple(tuple(phase_steps(given.recipe, covering + BEGIN_S, part)) for part in parts)
+    found = (*uneven(given.recipe, covering, halves=given.halves), *check_colour(given.colour, below_rim))
+    return EtchPlan(given.recipe, area, colour_first(given.colour), tuple(_before(given)), under, _BETWEEN, _RINSE,
+                    tuple(_after(given)), covering, found)
+
+
+def _before(given: EtchInput) -> Iterator[Step]:
+    material = MATERIALS[given.material]
+    yield Step("gloves", "Put on gloves and goggles, open a window. Read the label.", caution=CAUTIONS[1])
+    yield Step("look over", "Look the piece over: clean, dry, no crack, no scratch." + (
+        f" {material.title} glass: {TEST_SPOT[:1].lower()}{TEST_SPOT[1:]}" if material.doubtful else ""),
+        caution=material.cautions)
+    if given.halves:
+        yield Step("half", "Cover the second half with tape and paper, along a line that no opening crosses.")
+
+
+_RINSE = (
+    Step("scrape", "Scrape the cream back into the pot, never dragging it past the film.", caution=NO_METAL),
+    Step("rinse", "Rinse in low, gentle water with the stencil still on.", caution=STILL_ON),
+)
+_BETWEEN = (
+    Step("other half", "Dry it. Take the cover off the second half, and cover the first one.",
+         "Frost that gets cream again comes out deeper: cover it well."),
+)
+
+
+def _in_part(steps: tuple[Step, ...]) -> list[Step]:
+    """The same steps for a part of the glass: with keys of their own."""
+    return [replace(step, key=f"first {step.key}") for step in steps]
+
+
+def _after(given: EtchInput) -> Iterator[Step]:
+    yield Step("dry", "Dry it with a soft towel, and let the air do the rest.", "Wet frost cannot be seen.",
+               seconds=DRY_S, hands=False, least=True)
+    yield Step("look", "Hold it against the light and look. Missed spots: cream again while the stencil is on.",
+               "Wet frost is invisible; what looks gone is not.")
+    if given.colour == "wax on":
+        yield from wax_steps(given.colour)
+    yield Step("peel", "Peel the stencil, slowly and flat. Warm air loosens what holds.")
+    yield Step("wash", "Wash the glass, wipe it with alcohol, and look at it on black card.")
+    if given.colour == "wax off":
+        yield from wax_steps(given.colour)
 
 
 @dataclass(frozen=True, slots=True)

@@ -2,11 +2,13 @@
 
 from vitrograph.core.etch.plan import EtchInput, plan_etch
 from vitrograph.core.stages import Known, Stage, StillWanted
+from vitrograph.core.stencil import below_rim
 
 
 def _plan(given: EtchInput, known: Known, _still_wanted: StillWanted) -> object:
     sheet = known["sheet"]
-    return plan_etch(given, float(sheet.frosted.area) * sheet.fitted.sheets)
+    below = None if given.colour == "none" else below_rim(sheet)
+    return plan_etch(given, float(sheet.frosted.area) * sheet.fitted.sheets, below)
 
 
 STAGES = (

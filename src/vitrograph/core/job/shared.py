@@ -4,10 +4,12 @@ from typing import Annotated, Literal
 
 from msgspec import Meta
 
-from vitrograph.core.job.records import Length, Margin, Offset, Place, Record, Speed, Turn
+from vitrograph.core.job.recipe import Cream, Recipe
+from vitrograph.core.job.records import LENGTH, Length, Margin, Offset, Place, Record, Speed, Turn
 
 FilmKind = Literal["stencil", "removable", "permanent", "shelf"]
-SchoolName = Literal["brief-worked", "five-stir-five", "long-still"]
+ToolOfCream = Literal["brush", "stick", "squeegee"]
+ColourWay = Literal["none", "wax on", "wax off", "tint"]
 SettingWay = Literal["suits", "middle", "hinge", "lowered", "edge", "hand", "on the glass"]
 
 
@@ -91,6 +93,20 @@ class TransferChoices(Record, frozen=True):
 
 
 class EtchChoices(Record, frozen=True):
-    """Which school of timing the cream is left by."""
+    """The recipe and the cream, how it is laid on, and how the evening is planned.
 
-    school: SchoolName = "five-stir-five"
+    `coat` is how thick it lies, mm; `speed` how fast it is laid on, mm²/s, 0 where the tool's own is meant. `places`
+    glasses may stand under cream at once; `calm` from 0 to 1 is the time to spare before clocks, None for as much as it
+    takes. Where `halves`, a glass is etched in two parts.
+    """
+
+    recipe: Recipe = Recipe()
+    cream: Cream = Cream()
+    tool: ToolOfCream = "brush"
+    coat: Annotated[float, Meta(gt=0, le=20, extra=LENGTH)] = 1.5
+    speed: Annotated[float, Meta(ge=0, le=1e5)] = 0.0
+    places: Annotated[int, Meta(ge=1, le=60)] = 4
+    pots: Annotated[int, Meta(ge=1, le=20)] = 1
+    calm: Annotated[float, Meta(ge=0, le=1)] | None = None
+    halves: bool = False
+    colour: ColourWay = "none"

@@ -13,7 +13,7 @@ import platformdirs
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.storing.cells import harmless
 
-SCHEMA_VERSION = 2
+SCHEMA_VERSION = 3
 OUTCOMES = ("good", "faint", "leaks", "missed a piece", "crooked", "spoiled")
 
 _ENTRIES = """
@@ -57,6 +57,20 @@ CREATE TABLE clock (
 )
 """)
 
+# what happened of an evening, and the computer's clocks when a clock was last kept (core/work/wall.py)
+_EVENINGS = ("""
+CREATE TABLE happened (
+    id INTEGER PRIMARY KEY,
+    making INTEGER NOT NULL REFERENCES making (id),
+    at REAL NOT NULL, kind TEXT NOT NULL, piece INTEGER NOT NULL, copy INTEGER NOT NULL,
+    note TEXT NOT NULL, number REAL NOT NULL, area REAL NOT NULL
+)
+""", """
+CREATE TABLE reading (
+    making INTEGER PRIMARY KEY REFERENCES making (id),
+    wall REAL NOT NULL, since_start REAL NOT NULL, awake REAL NOT NULL, boot TEXT NOT NULL
+)
+""")
 
 
 @dataclass(frozen=True, slots=True)
@@ -160,6 +174,9 @@ def _prepare(book: sqlite3.Connection, path: Path) -> None:
         book.execute(_ENTRIES)
     if version < 2:
         for table in _MAKINGS:
+            book.execute(table)
+    if version < 3:
+        for table in _EVENINGS:
             book.execute(table)
     book.execute(f"PRAGMA user_version = {SCHEMA_VERSION}")
     book.execute("COMMIT")

@@ -2,6 +2,7 @@
 
 from collections.abc import Iterable, Iterator
 
+from vitrograph.core.etch import longer_than
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import Job
 from vitrograph.core.job.change import put
@@ -14,8 +15,9 @@ def check_logbook(entries: Iterable[Entry], job: Job) -> Iterator[Finding]:
     if last is None or last.outcome == "good":
         return
     remedy = None
-    if last.outcome == "faint" and last.school == job.etch.school == "brief-worked":
-        remedy = Remedy.of("Use five, stir, five", put(lambda job: job.etch.school, "five-stir-five"))
+    longer = longer_than(job.etch.recipe, 60 * last.minutes + 1.0)
+    if last.outcome == "faint" and job.etch.recipe.seconds <= 60 * last.minutes and longer is not None:
+        remedy = Remedy.of(f"Use '{longer.name}'", put(lambda job: job.etch.recipe, longer))
     elif last.outcome == "leaks" and last.film == job.cut.film != "permanent":
         remedy = Remedy.of("Use permanent vinyl, which grips best", put(lambda job: job.cut.film, "permanent"))
     yield Finding(Code.BEFORE, Level.WATCH, f"the last time, on {last.made_on}, it came out: {last.outcome}",

@@ -1,13 +1,14 @@
 """What has been done of orders, kept in the logbook's file as it happens: it outlives the program and the day."""
 
 import sqlite3
+from dataclasses import astuple
 from itertools import pairwise
 from types import MappingProxyType
 from typing import cast
 
 from vitrograph.core.logbook.book import Logbook
 from vitrograph.core.stations import Station
-from vitrograph.core.work import Clock, Progress, StepRef
+from vitrograph.core.work import Clock, Happened, Progress, Reading, StepRef
 
 _AT = "making = ? AND station = ? AND piece = ? AND copy = ? AND step = ?"
 
@@ -49,6 +50,48 @@ class Makings:
             book.execute("INSERT OR REPLACE INTO clock VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
                          (*_key(book, order_id, ref, now), clock.seconds, clock.since, clock.spent))
 
+    def note(self, order_id: str, happened: Happened) -> None:
+        """Note something that happened. Raises LogbookError."""
+        with self.book.open() as book:
+            making = _making(book, order_id, happened.at)
+            book.execute("INSERT INTO happened (making, at, kind, piece, copy, note, number, area) "
+                         "VALUES (?, ?, ?, ?, ?, ?, ?, ?)", (making, *astuple(happened)))
+
+    def happened(self, order_id: str) -> tuple[Happened, ...]:
+        """What happened in the making of an order that is under way, in order. Raises LogbookError."""
+        with self.book.open() as book:
+            making = _under_way(book, order_id)
+            rows = book.execute("SELECT at, kind, piece, copy, note, number, area FROM happened WHERE making = ? "
+                                "ORDER BY id", (making,)).fetchall()
+        return tuple(Happened(*row) for row in rows)
+
+    def coats(self) -> list[tuple[float, float]]:
+        """Every coat that was timed, in all makings: mm² and seconds. Raises LogbookError."""
+        with self.book.open() as book:
+            return [(float(area), float(seconds)) for area, seconds in book.execute(
+                "SELECT area, number FROM happened WHERE kind = 'coat' AND number > 0 AND area > 0 ORDER BY id")]
+
+    def keep_reading(self, order_id: str, reading: Reading) -> None:
+        """Keep what the computer's clocks show beside the clocks that run. Raises LogbookError."""
+        with self.book.open() as book:
+            making = _making(book, order_id, reading.wall)
+            book.execute("INSERT OR REPLACE INTO reading VALUES (?, ?, ?, ?, ?)", (making, *astuple(reading)))
+
+    def reading(self, order_id: str) -> Reading | None:
+        """What the computer's clocks showed when they were last kept; None where never. Raises LogbookError."""
+        with self.book.open() as book:
+            row = book.execute("SELECT wall, since_start, awake, boot FROM reading WHERE making = ?",
+                               (_under_way(book, order_id),)).fetchone()
+        return None if row is None else Reading(*row)
+
+    def shift(self, order_id: str, seconds: float) -> None:
+        """Put clocks and times of the making right by so much, where the computer's clock was set. Raises
+        LogbookError."""
+        with self.book.open() as book:
+            making = _under_way(book, order_id)
+            for table, column in (("clock", "since"), ("done", "at"), ("happened", "at")):
+                book.execute(f"UPDATE {table} SET {column} = {column} + ? WHERE making = ?", (seconds, making))
+
     def gaps(self, station: Station) -> list[float]:
         """The seconds between one tick and the next at a station, of one copy each, in all makings. Raises
         LogbookError."""
@@ -70,11 +113,16 @@ def _under_way(book: sqlite3.Connection, order_id: str) -> int | None:
 
 
 def _key(book: sqlite3.Connection, order_id: str, ref: StepRef, now: float) -> tuple[int, str, int, int, str]:
-    """A step's place in the tables; a making is begun where none is under way."""
+    """A step's place in the tables."""
+    return _making(book, order_id, now), ref.station, ref.piece, ref.copy, ref.step
+
+
+def _making(book: sqlite3.Connection, order_id: str, now: float) -> int:
+    """The making under way; one is begun where there is none."""
     making = _under_way(book, order_id)
     if making is None:
         making = book.execute("INSERT INTO making (order_id, begun) VALUES (?, ?)", (order_id, now)).lastrowid
-    return int(making or 0), ref.station, ref.piece, ref.copy, ref.step
+    return int(making or 0)
 
 
 def _ref(row: tuple[object, ...]) -> StepRef:

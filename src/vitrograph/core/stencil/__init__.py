@@ -1,6 +1,6 @@
 """Stencil: film, openings and islands, what would tear, leak or get lost, and how it is mended and tied."""
 
-from vitrograph.core.stencil.checks import SIDES, CheckInput, check_stencil
+from vitrograph.core.stencil.checks import LIP_MM, SIDES, CheckInput, below_rim, check_stencil
 from vitrograph.core.stencil.demands import Demands, DemandsInput, demands_of
 from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.mending.proposal import Proposal, mend_all, smallest_factor
@@ -13,6 +13,7 @@ from vitrograph.core.stencil.work import Work
 
 __all__ = [
            "LAP_MM",
+           "LIP_MM",
            "SIDES",
            "CheckInput",
            "Demands",
@@ -28,6 +29,7 @@ __all__ = [
            "SheetInput",
            "Tie",
            "Work",
+           "below_rim",
            "build_sheet",
            "check_stencil",
            "courses",

@@ -4,7 +4,8 @@ from collections.abc import Callable
 from math import degrees
 
 from vitrograph.core.cut import tally_cut
-from vitrograph.core.etch import tally_etch
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.etch import head_of, tally_etch
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import Frustum, Turned, Wall, fan_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, TaperedGlass
@@ -142,7 +143,14 @@ def summary_lines(done: FinishedOrder) -> list[str]:
         lines += [f"  {station:9} {text}" for station in STATIONS if (text := answer(piece.results, station, unit))]
         lines += [f"  {found.level.value}: {in_words(found.says, unit)}" for found in piece.findings()]
         lines += _hand_lines(piece, unit)
-    return lines + _cut_lines(done)
+    return lines + _cut_lines(done) + _evening_lines(done)
+
+
+def _evening_lines(done: FinishedOrder) -> list[str]:
+    try:
+        return head_of(done.evening)
+    except VitrographError as error:
+        return [f"evening: {error}"]
 
 
 def _hand_lines(piece: FinishedPiece, unit: Unit) -> list[str]:

@@ -4,14 +4,15 @@ from math import degrees
 from typing import Any
 
 from vitrograph.core.artwork import Placed, Source, label_of, provenance
-from vitrograph.core.etch import SCHOOLS
 from vitrograph.core.findings import Finding
 from vitrograph.core.glass import Assessment, Fan, Frustum, Motif, Turned, Wall, fan_of
 from vitrograph.core.job import Drawing, Item, kind_of_item
+from vitrograph.core.job.tree import plain
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
 from vitrograph.core.stations import STATIONS
 from vitrograph.core.stencil import SIDES
+from vitrograph.core.telling.evening_json import evening_json
 from vitrograph.core.telling.hands_json import step_of, transfer_of, weed_of
 from vitrograph.core.units import Unit
 
@@ -21,10 +22,10 @@ _DIGITS = 4
 def plan_of(done: FinishedOrder) -> dict[str, Any]:
     """Write out a finished order; lengths in mm, angles in degrees, sentences in the order's own unit."""
     order = done.order
-    return _rounded_tree({
+    return rounded_tree({
         "order": {"id": order.id, "name": order.name, "units": order.units, "pieces": len(order.pieces),
                   "count": order.count, "film": order.cut.film,
-                  "school": order.etch.school},
+                  "recipe": order.etch.recipe.name},
         "pieces": [_piece(piece, order.units) for piece in done.pieces],
         "cut": _cut(done),
         "etch": _etch(done),
@@ -91,10 +92,13 @@ def _piece(r: FinishedPiece, unit: Unit) -> dict[str, Any]:
 
 def _etch(done: FinishedOrder) -> dict[str, Any]:
     """The etching of the order, and for each piece its area under cream and its steps."""
-    school = SCHOOLS[done.order.etch.school]
+    recipe = done.order.etch.recipe
     return {
-        "school": school.name,
+        "recipe": recipe.name,
+        "phases": [plain(phase) for phase in recipe.phases],
+        "clock": recipe.clock,
         "seconds": done.etch.seconds,
+        **evening_json(done),
         "glasses": done.etch.glasses,
         "area_mm2": done.etch.area,
         "pieces": [{"name": piece.job.name, "count": piece.job.count, "area_mm2": piece.etch.area,
@@ -204,14 +208,14 @@ def _finding(found: Finding, station: str, unit: Unit) -> dict[str, Any]:
             "remedy": in_words(found.remedy.label, unit) if found.remedy else None}
 
 
-def _rounded_tree(tree: dict[str, Any]) -> dict[str, Any]:
+def rounded_tree(tree: dict[str, Any]) -> dict[str, Any]:
     return {key: _rounded(value) for key, value in tree.items()}
 
 
 def _rounded(node: Any) -> Any:
     """Round every float: a tenth of a micrometre is more than any of them means."""
     if isinstance(node, dict):
-        return _rounded_tree(node)
+        return rounded_tree(node)
     if isinstance(node, list | tuple):
         return [_rounded(value) for value in node]
     return round(float(node), _DIGITS) if isinstance(node, float) else node

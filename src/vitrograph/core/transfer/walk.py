@@ -171,4 +171,4 @@ def _settling(key: str, about: Circumstances, says: str, note: str) -> Step:
     warm = " Warm it: on a warm radiator, or in low warm air for about 10 seconds." if choices.warmed else ""
     return Step(key, says.format(minutes=f"{choices.settle:g}") + warm, note,
                 caution="Warm, not hot: heat cracks glass and curls film." if choices.warmed else "",
-                seconds=60.0 * choices.settle if choices.settle > 0 else None, hands=False)
+                seconds=60.0 * choices.settle if choices.settle > 0 else None, hands=False, least=True)

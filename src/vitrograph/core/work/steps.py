@@ -10,7 +10,8 @@ from vitrograph.core.says import Says
 class Step:
     """One step: what to do, a quieter line, a caution where someone can be hurt, and seconds where a clock runs.
 
-    A step without `hands` only waits: other work goes on meanwhile.
+    A step without `hands` only waits: other work goes on meanwhile. One with a `beginning` is timed: that is said of
+    its first moment, and it is done at its last. Where its seconds are a `least`, longer does no harm.
 
     `key` names the step among those of its station: it stays the same as long as the step is about the same thing, so
     that what has been done is still known after an edit.
@@ -22,6 +23,8 @@ class Step:
     caution: str = ""
     seconds: float | None = None
     hands: bool = True
+    beginning: str = ""
+    least: bool = False
 
 
 def step_key(*about: object) -> str:

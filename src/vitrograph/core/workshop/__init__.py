@@ -2,11 +2,11 @@
 
 from vitrograph.core.workshop.begin import begun, differences, piece_begun
 from vitrograph.core.workshop.keeping import default_file, json_of, load_workshop, save_workshop, workshop_of
-from vitrograph.core.workshop.owned import Cream, Cutter, Film, House, Tape, Workshop
+from vitrograph.core.workshop.owned import Cutter, Film, House, OwnCream, Tape, Workshop
 from vitrograph.core.workshop.worn import with_cut, with_force, with_left_over
 
 __all__ = [
-    "Cream", "Cutter", "Film", "House", "Tape", "Workshop", "begun", "default_file", "differences", "json_of",
+    "Cutter", "Film", "House", "OwnCream", "Tape", "Workshop", "begun", "default_file", "differences", "json_of",
     "load_workshop", "piece_begun", "save_workshop", "with_cut", "with_force", "with_left_over",
     "workshop_of",
 ]

@@ -4,9 +4,9 @@ from collections.abc import Iterator
 
 from msgspec.structs import replace
 
-from vitrograph.core.job import CutChoices, EtchChoices, Order, Piece, Stock, TransferChoices
+from vitrograph.core.job import Cream, CutChoices, Order, Piece, Stock, TransferChoices
 from vitrograph.core.says import Length, Says, Value
-from vitrograph.core.workshop.owned import Workshop
+from vitrograph.core.workshop.owned import OwnCream, Workshop
 
 _LONGEST_MM = 5000.0               # of a roll that is told as a mat
 
@@ -20,7 +20,13 @@ def begun(workshop: Workshop, order: Order) -> Order:
                      leads_itself=cutter.leads_itself, stock=stock_of(workshop))
     return replace(order, units=workshop.house.units, cut=cut,
                    transfer=TransferChoices(roll_width=tape.roll_width, clear=tape.clear),
-                   etch=EtchChoices(cream.school), pieces=tuple(piece_begun(workshop, one) for one in order.pieces))
+                   etch=replace(order.etch, recipe=cream.recipe, cream=bare(cream)),
+                   pieces=tuple(piece_begun(workshop, one) for one in order.pieces))
+
+
+def bare(cream: OwnCream) -> Cream:
+    """A cream without its recipe, as an order has it."""
+    return Cream(**{field: getattr(cream, field) for field in Cream.__struct_fields__})
 
 
 def stock_of(workshop: Workshop) -> tuple[Stock, ...]:
@@ -48,7 +54,7 @@ def differences(workshop: Workshop, order: Order) -> Iterator[Says]:
     """Yield where an order was made with other things, or by other rules, than the workshop has today."""
     today = begun(workshop, order)
     pairs: list[tuple[str, Value | str, Value | str]] = []
-    pairs += [("film", order.cut.film, today.cut.film), ("cream", order.etch.school, today.etch.school)]
+    pairs += [("film", order.cut.film, today.cut.film), ("recipe", order.etch.recipe.name, today.etch.recipe.name)]
     pairs += [(words, Length(mine), Length(theirs)) for words, mine, theirs in (
         ("the mat's width", order.cut.mat_width, today.cut.mat_width),
         ("the mat's length", order.cut.mat_length, today.cut.mat_length),

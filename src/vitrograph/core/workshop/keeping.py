@@ -9,6 +9,7 @@ import platformdirs
 
 from vitrograph.core.errors import JobError, WorkshopError
 from vitrograph.core.job.tree import plain, read_record
+from vitrograph.core.storing.migrations.to_recipes import recipe_of
 from vitrograph.core.storing.whole import read_plain, reason, write_whole
 from vitrograph.core.workshop.owned import WORKSHOP_VERSION, Workshop
 
@@ -38,10 +39,20 @@ def workshop_of(tree: Any, called: str = "the workshop") -> Workshop:
     version = tree.get("version", 1) if isinstance(tree, dict) else 1
     if isinstance(version, int) and version > WORKSHOP_VERSION:
         raise WorkshopError(f"{called} was written by a newer Vitrograph: install that, or move the file away")
+    if version == 1 and isinstance(tree, dict):
+        tree = _with_recipes(tree)
     try:
         return read_record(tree, Workshop)
     except (JobError, msgspec.ValidationError) as error:
         raise WorkshopError(f"{called}: {str(error).replace('the job', 'the workshop')}") from None
+
+
+def _with_recipes(tree: dict[str, Any]) -> dict[str, Any]:
+    """Version 1 to 2: a cream's school of timing is a recipe."""
+    creams = [{**{name: value for name, value in cream.items() if name != "school"},
+               **({"recipe": recipe_of(cream["school"])} if "school" in cream else {})}
+              if isinstance(cream, dict) else cream for cream in tree.get("creams", ())]
+    return {**tree, "version": 2, **({"creams": creams} if "creams" in tree else {})}
 
 
 def json_of(workshop: Workshop) -> str:

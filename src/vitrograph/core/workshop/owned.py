@@ -4,15 +4,14 @@ from typing import Annotated, Literal
 
 from msgspec import Meta
 
-from vitrograph.core.job import FilmKind, SchoolName
+from vitrograph.core.job import Cream, FilmKind, Recipe
 from vitrograph.core.job.glass import Tools
 from vitrograph.core.job.records import Give, Length, Margin, Offset, Record, Speed
 
-WORKSHOP_VERSION = 1
+WORKSHOP_VERSION = 2
 
 Name = Annotated[str, Meta(min_length=1, max_length=80)]
 Price = Annotated[float, Meta(ge=0, le=1e6)]
-Day = Annotated[str, Meta(pattern=r"^(\d{4}-\d{2}-\d{2})?$")]
 
 
 class Cutter(Record, frozen=True):
@@ -61,15 +60,10 @@ class Tape(Record, frozen=True):
     price: Price = 0.0
 
 
-class Cream(Record, frozen=True):
-    """An etching cream, as its label says: the minutes it stands, when it was opened, how much is left, its price."""
+class OwnCream(Cream, frozen=True):
+    """A cream of the maker's, with the recipe it is used by."""
 
-    name: Name = "Cream"
-    school: SchoolName = "five-stir-five"
-    label_minutes: Annotated[float, Meta(gt=0, le=1440)] = 10.0
-    opened_on: Day = ""
-    grams: Annotated[float, Meta(ge=0, le=1e5)] = 0.0
-    price: Price = 0.0
+    recipe: Recipe = Recipe()
 
 
 class House(Record, frozen=True):
@@ -83,12 +77,13 @@ class House(Record, frozen=True):
 
 
 class Workshop(Record, frozen=True):
-    """Everything; the first of each kind is the one in use."""
+    """Everything; the first of each kind is the one in use. `recipes` are the maker's own."""
 
-    version: Literal[1] = 1
+    version: Literal[2] = 2
     cutters: Annotated[tuple[Cutter, ...], Meta(min_length=1, max_length=40)] = (Cutter(),)
     films: Annotated[tuple[Film, ...], Meta(min_length=1, max_length=200)] = (Film(),)
     tapes: Annotated[tuple[Tape, ...], Meta(min_length=1, max_length=40)] = (Tape(),)
-    creams: Annotated[tuple[Cream, ...], Meta(min_length=1, max_length=40)] = (Cream(),)
+    creams: Annotated[tuple[OwnCream, ...], Meta(min_length=1, max_length=40)] = (OwnCream(),)
+    recipes: Annotated[tuple[Recipe, ...], Meta(max_length=100)] = ()
     tools: Tools = Tools()
     house: House = House()

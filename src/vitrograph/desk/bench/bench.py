@@ -23,6 +23,7 @@ from vitrograph.core.results import OrderResults, Results
 from vitrograph.core.stations import Station
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.units import Unit
+from vitrograph.core.work import Wall
 from vitrograph.desk.bench.art_in_hand import ArtInHand
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.bench.history import Edit, Place
@@ -56,7 +57,8 @@ class Bench(Spoken, ArtInHand, QObject):
     previewed = Signal(object)          # a Tried change of the stencil, or None
     tying_changed = Signal(bool)        # whether a click on the sheet places a tie
 
-    def __init__(self, order: Order, logbook: Logbook, path: Path | None = None, shelf: Shelf | None = None) -> None:
+    def __init__(self, order: Order, logbook: Logbook, path: Path | None = None, shelf: Shelf | None = None,
+                 wall: Wall | None = None) -> None:
         super().__init__()
         self.shelf = shelf or Shelf(default_folder())
         self.order = order
@@ -68,7 +70,7 @@ class Bench(Spoken, ArtInHand, QObject):
         self.glass_picture = b""           # a small JPEG of the glass in hand, kept with it on the shelf
         self.station: Station = "glass"
         self.order_results = OrderResults.begun(order)
-        self.making = Making(Makings(logbook))
+        self.making = Making(Makings(logbook), wall)
         self.making.refused.connect(self.refused)
         self.work = WorkInHand(self)
         self.pieces = PiecesInHand(self)

@@ -1,7 +1,6 @@
 """What has been done of the order in hand: steps and clocks, kept in the logbook's file at once."""
 
 from collections.abc import Callable, Sequence
-from time import time
 from types import MappingProxyType
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -9,7 +8,18 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.logbook import Makings
 from vitrograph.core.stations import Station
-from vitrograph.core.work import Clock, Progress, State, Step, StepRef, state_of_work
+from vitrograph.core.work import (
+    Clock,
+    Happened,
+    Progress,
+    Reading,
+    State,
+    Step,
+    StepRef,
+    Wall,
+    jump_between,
+    state_of_work,
+)
 
 _TICK_MS = 500
 
@@ -20,23 +30,32 @@ class Making(QObject):
     changed = Signal()
     ticked = Signal()                   # while a clock runs, twice a second
     refused = Signal(str)               # one sentence: what could not be kept, and why
+    jumped = Signal(str)                # one sentence: the computer slept, or its clock was set
 
-    def __init__(self, makings: Makings, now: Callable[[], float] = time) -> None:
+    def __init__(self, makings: Makings, wall: Wall | None = None) -> None:
         super().__init__()
-        self._makings, self.now = makings, now
+        self._makings, self.wall = makings, wall or Wall()
         self._order = ""
+        self._seen: Reading | None = None
         self.progress = Progress()
+        self.happened: tuple[Happened, ...] = ()
         self._copies: dict[int, int] = {}
         self._gaps: dict[Station, list[float]] = {}            # read anew once something was ticked
         self._timer = QTimer(self, interval=_TICK_MS)
-        self._timer.timeout.connect(self.ticked)
+        self._timer.timeout.connect(self._look)
+
+    def now(self) -> float:
+        """Seconds since 1970."""
+        return self.wall.now()
 
     def take(self, order_id: str) -> None:
         """Turn to the making of an order."""
         if order_id != self._order:
             self._order = order_id
             self._copies = {}
+            self._seen = None
             self._read()
+            self._mind_since_last()
 
     @property
     def begun(self) -> bool:
@@ -69,6 +88,27 @@ class Making(QObject):
         """A step is not done after all."""
         self._do(lambda: self._makings.untick(self._order, ref, self.now()))
 
+    def note(self, happened: Happened) -> None:
+        """Note something that happened of the evening."""
+        self._do(lambda: self._makings.note(self._order, happened))
+
+    def coats(self) -> list[tuple[float, float]]:
+        """Every coat timed so far, mm² and seconds; none where they cannot be read."""
+        try:
+            return self._makings.coats()
+        except VitrographError:
+            return []
+
+    def start_clocks(self, clocks: Sequence[tuple[StepRef, Clock]]) -> None:
+        """Keep clocks that run by now."""
+        def keep() -> None:
+            for ref, clock in clocks:
+                self._makings.set_clock(self._order, ref, clock, self.now())
+            self._makings.keep_reading(self._order, self.wall.reading())
+
+        if clocks:
+            self._do(keep)
+
     def gaps(self, station: Station) -> list[float]:
         """The seconds between ticks at a station, of this and all earlier makings; none where they cannot be read."""
         if station not in self._gaps:
@@ -86,7 +126,7 @@ class Making(QObject):
         """Start a step's clock, or hold it."""
         clock, now = self.clock(ref, seconds), self.now()
         after = clock.started(now) if clock.since is None else clock.held(now)
-        self._do(lambda: self._makings.set_clock(self._order, ref, after, now))
+        self.start_clocks([(ref, after)])
 
     def begin_anew(self) -> None:
         """End this making: the order is made again, from the first step."""
@@ -103,15 +143,43 @@ class Making(QObject):
             self.refused.emit(str(error))
         self._read()
 
+    def _look(self) -> None:
+        """Twice a second: whether anything happened to the computer's clock, and what the clocks show."""
+        reading = self.wall.reading()
+        if self._seen is not None:
+            self._mind(self._seen, reading)
+        self._seen = reading
+        self.ticked.emit()
+
+    def _mind(self, before: Reading, now: Reading) -> None:
+        """Put the clocks right where the computer's was set, and tell of that and of sleep."""
+        jump = jump_between(before, now)
+        if jump.set_by:
+            self._do(lambda: self._makings.shift(self._order, jump.set_by))
+        if jump.set_by or jump.slept:
+            self._do(lambda: self._makings.keep_reading(self._order, now))
+            self.jumped.emit(jump.says)
+
+    def _mind_since_last(self) -> None:
+        """What happened to the computer's clock while the program did not run."""
+        try:
+            kept = self._makings.reading(self._order)
+        except VitrographError:
+            return
+        if kept is not None and self.progress.running():
+            self._mind(kept, self.wall.reading())
+
     def _read(self) -> None:
         self._gaps.clear()
         try:
             self.progress = self._makings.progress(self._order) if self._order else Progress()
+            self.happened = self._makings.happened(self._order) if self._order else ()
         except VitrographError as error:
-            self.progress = Progress(MappingProxyType({}), MappingProxyType({}))
+            self.progress, self.happened = Progress(MappingProxyType({}), MappingProxyType({})), ()
             self.refused.emit(str(error))
         if self.progress.running():
             self._timer.start()
         else:
             self._timer.stop()
+            self._seen = None
         self.changed.emit()

@@ -1,12 +1,22 @@
-"""The etch station: a school of timing, the cautions, and the steps with their timers."""
+"""The etch station: the evening and its clocks, the steps of the glass in hand, trouble, recipe and cream."""
 
 from collections.abc import Sequence
+from pathlib import Path
 
-from vitrograph.core.etch import CAUTIONS, SCHOOLS
+from PySide6.QtCore import Signal
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.etch import CAUTIONS
 from vitrograph.core.job import Job
 from vitrograph.core.results import Results
-from vitrograph.core.work import Step
-from vitrograph.desk.kit.fields import ChoiceRow, label
+from vitrograph.core.work import Happened, Step, StepRef
+from vitrograph.core.workshop import default_file, load_workshop
+from vitrograph.desk.etch.evening_panel import EveningPanel
+from vitrograph.desk.etch.keeper import EveningKeeper
+from vitrograph.desk.etch.recipe_panel import RecipePanel
+from vitrograph.desk.etch.trouble_panel import TroublePanel
+from vitrograph.desk.kit.fields import label
+from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.steps_card import StepsCard
 
 
@@ -16,22 +26,69 @@ class EtchCard(StepsCard):
     station = "etch"
     heading = "Etch"
     done_words = "Frosted. Write it down while you remember it."
+    asks = Signal(object)
+    recipe_wanted = Signal()
 
     def build(self) -> None:
-        self.school = ChoiceRow("School of timing", "school", [
-            (name, school.title) for name, school in SCHOOLS.items()])
-        self.school_says = label("", "quiet")
-        self.stack(label(CAUTIONS[0], "caution"), self.school, self.school_says)
+        self.keeper: EveningKeeper | None = None
+        self.workshop: Path = default_file()
+        self.recipe = RecipePanel(self.bench)
+        self.pot = FindingList(self.bench)
+        self.label_first = label(CAUTIONS[0], "caution")
         super().build()
-        self.school.edited.connect(lambda name: self.bench.edit("School", etch__school=name))
+        self.recipe.edit.clicked.connect(self.recipe_wanted)
+        self.walker.ticking.connect(self._time_coat)
+
+    def follow(self, keeper: EveningKeeper) -> None:
+        """Take the evening's keeper: its panel stands above the steps, trouble and recipe below them."""
+        self.keeper = keeper
+        self.evening, self.trouble = EveningPanel(keeper), TroublePanel(keeper)
+        self.evening.asks.connect(self.asks)
+        self._column.insertWidget(2, self.evening)
+        self._column.insertWidget(3, self.pot)
+        self.trouble_title, self.recipe_title = label("Trouble?", bold=True), label("Recipe and cream", bold=True)
+        self._arrange(under_way=keeper.under_way)
+        keeper.changed.connect(self._show_evening)
+        self._show_evening()
+        self.offer_recipes()
+        self.recipe.offer_pace(self.bench.making.coats())
+
+    def _arrange(self, *, under_way: bool) -> None:
+        """The recipe is chosen before the evening begins; from then on steps and trouble come first."""
+        steps, trouble = (self.copies, self.walker, self.found), (self.trouble_title, self.trouble)
+        recipe = (self.recipe_title, self.recipe, self.label_first)
+        rows = (*steps, *trouble, *recipe) if under_way else (*recipe, *steps, *trouble)
+        for at, widget in enumerate(rows, start=self._column.indexOf(self.pot) + 1):
+            self._column.removeWidget(widget)
+            self._column.insertWidget(at, widget)
+        self._arranged = under_way
+
+    def offer_recipes(self) -> None:
+        """Read the maker's own recipes from the workshop."""
+        try:
+            own = load_workshop(self.workshop).recipes
+        except VitrographError:                                # what is wrong with it is told where it is opened
+            own = ()
+        self.recipe.offer(own)
+
+    def _time_coat(self, ref: StepRef) -> None:
+        """Keep how long a coat took, from its first dab on: the next ones are planned by it."""
+        making, plan = self.bench.making, self.bench.results.etch
+        clock = making.progress.clocks.get(ref)
+        if plan is not None and "coat" in ref.step.split(" ") and clock is not None and clock.since is not None:
+            now = making.now()
+            making.note(Happened(now, "coat", ref.piece, ref.copy, "", now - clock.since, plan.area / len(plan.under)))
+            self.recipe.offer_pace(making.coats())
+
+    def _show_evening(self) -> None:
+        evening = self.keeper.evening if self.keeper is not None else None
+        if self.keeper is not None and self._arranged != self.keeper.under_way:
+            self._arrange(under_way=self.keeper.under_way)
+        self.pot.show_findings(evening.findings if evening is not None else (), "")
 
     def steps_of(self, results: Results) -> Sequence[Step]:
         return results.etch.steps if results.etch else ()
 
     def show_job(self, job: Job) -> None:
-        self.school.setVisible(job.stencil.kind != "decal")
-        self.school_says.setVisible(job.stencil.kind != "decal")
-        school = SCHOOLS[job.etch.school]
-        self.school.show_choice(job.etch.school)
-        self.school_says.setText(f"{school.says[:1].upper()}{school.says[1:]}; {school.seconds / 60:g} minutes in all. "
-                                 "Common practice: your cream's label outranks it.")
+        self.recipe.setVisible(job.stencil.kind != "decal")
+        self.recipe.show_job(job)

@@ -6,7 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QApplication, QHBoxLayout, QVBoxLayout, QWidget
 
 from vitrograph.core.units import format_minutes
-from vitrograph.core.work import Step, StepRef
+from vitrograph.core.work import Clock, Step, StepRef
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
@@ -22,6 +22,7 @@ class StepWalker(QWidget):
     """
 
     moved = Signal(int)
+    ticking = Signal(object)               # a step's reference, just before it is ticked off
 
     def __init__(self, bench: Bench, name: str, done_words: str) -> None:
         super().__init__()
@@ -65,8 +66,20 @@ class StepWalker(QWidget):
 
     def done(self) -> None:
         """The step at hand is done."""
-        if self.at < len(self._refs):
-            self.bench.making.tick(self._refs[self.at])
+        if self.at >= len(self._refs):
+            return
+        ref = self._refs[self.at]
+        if self._begins:
+            self.bench.making.start_clocks([(ref, Clock(0.0, self.bench.making.now()))])
+        else:
+            self.ticking.emit(ref)
+            self.bench.making.tick(ref)
+
+    @property
+    def _begins(self) -> bool:
+        """Whether the step at hand is timed from its beginning, which is still to come."""
+        step, ref = self._steps[self.at], self._refs[self.at]
+        return bool(step.beginning) and ref not in self.bench.making.progress.clocks
 
     def go_back(self) -> None:
         """What was done last is not done after all."""
@@ -96,7 +109,8 @@ class StepWalker(QWidget):
             widget.setVisible(bool(text))
         self._back.setEnabled(left < len(self._steps))
         self._next.setEnabled(not finished)
-        self.timer.show_clock(None if finished else self._refs[self.at], step.seconds)
+        self._next.setText(f"{step.beginning}  (space)" if not finished and self._begins else "Done  (space)")
+        self.timer.show_clock(None if finished else self._refs[self.at], step.seconds, least=step.least)
 
 
 class StepTimer(QWidget):
@@ -109,6 +123,7 @@ class StepTimer(QWidget):
         self._ref: StepRef | None = None
         self._seconds = 0.0
         self._beeps = 0
+        self._least = False
         self._face = label("", scale=3.2, bold=True)
         self._face.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self._face.setObjectName(f"{name}Clock")
@@ -133,8 +148,9 @@ class StepTimer(QWidget):
             return 0.0
         return self.bench.making.clock(self._ref, self._seconds).left(self.bench.making.now())
 
-    def show_clock(self, ref: StepRef | None, seconds: float | None) -> None:
-        """Show a step's clock as it stands; None hides it."""
+    def show_clock(self, ref: StepRef | None, seconds: float | None, *, least: bool = False) -> None:
+        """Show a step's clock as it stands, None hides it; of one whose seconds are a least nobody is late."""
+        self._least = least
         if ref != self._ref:
             self._beeps = 0
         self._ref, self._seconds = (ref, seconds) if seconds is not None else (None, 0.0)
@@ -157,8 +173,8 @@ class StepTimer(QWidget):
                 QApplication.beep()
 
     def _show(self) -> None:
-        late = self.left <= 0 and self._ref is not None
-        self._face.setText(clock_words(self.left))
+        late = self.left <= 0 and self._ref is not None and not self._least
+        self._face.setText("ready" if self._least and self.left <= 0 else clock_words(self.left))
         self._face.setStyleSheet(f"color: {theme.STOP};" if late else "")
         self._start.setText("Hold  (T)" if self.running else "Start the timer  (T)")
 

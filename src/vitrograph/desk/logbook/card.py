@@ -88,7 +88,7 @@ class LogbookCard(StationCard):
         self.write.setEnabled(self.bench.results.wall is not None)
 
     def show_results(self, results: Results) -> None:
-        seconds = results.etch.school.seconds if results.etch else 0.0
+        seconds = results.etch.seconds if results.etch else 0.0
         self.minutes.show_number(self._minutes if self._minutes is not None else seconds / 60)
         self.write.setEnabled(results.complete and results.etch is not None)
         self.found.show_findings(self.bench.findings("logbook"), "")
@@ -120,11 +120,11 @@ class LogbookCard(StationCard):
         """What would be written down now."""
         job, results = self.bench.job, self.bench.results
         shown = (label_of(piece) for piece in job.artwork.items if piece.shown)
-        seconds = results.etch.school.seconds if results.etch else 0.0
+        seconds = results.etch.seconds if results.etch else 0.0
         return Entry(
             made_on=date.today().isoformat(), job=job.name,
             glass=f"{job.glass.kind} {glass_line(results.wall)}" if results.wall else job.glass.kind,
-            art=", ".join(dict.fromkeys(shown)), film=job.cut.film, school=job.etch.school,
+            art=", ".join(dict.fromkeys(shown)), film=job.cut.film, school=job.etch.recipe.name,
             minutes=self._minutes if self._minutes is not None else seconds / 60, how_many=job.count,
             outcome=self.outcome.currentText(), note=self.note.toPlainText().strip(),
         )

@@ -67,22 +67,34 @@ def _blocks_before(fitted: Fitted, middle: float, given: CheckInput) -> Iterator
             yield kept.shifted(-turn).near(middle, fitted.wall)
 
 
+def below_rim(sheet: Sheet) -> float | None:
+    """How far below the rim, upright, what is seen of a sheet begins, mm; None on a pane, or past the rim."""
+    wall = sheet.fitted.wall
+    if not wall.closed or sheet.seen.is_empty:
+        return None
+    top = _top_of(sheet)
+    if top > wall.length:                                      # past the rim it is off the glass
+        return None
+    _, (rim, height) = profile_at(wall, np.array([wall.length, top]))
+    return float(rim - height)
+
+
+def _top_of(sheet: Sheet) -> float:
+    """How far up the wall what is seen of a sheet reaches, mm."""
+    return float(sheet.fitted.chart.sheet_to_wall(shapely.get_coordinates(sheet.seen))[:, 1].max())
+
+
 def lip(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     """Frost, or film that stays, where lips touch a glass that somebody drinks from."""
-    wall = sheet.fitted.wall
-    if not wall.closed or given.features.use == "display" or sheet.seen.is_empty:
-        return
-    top = float(sheet.fitted.chart.sheet_to_wall(shapely.get_coordinates(sheet.seen))[:, 1].max())
-    _, (rim, height) = profile_at(wall, np.array([wall.length, min(top, wall.length)]))
-    below = float(rim - height)
-    if top > wall.length or below > LIP_MM - _AS_TYPED_MM:             # past the rim it is off the glass
+    below = None if given.features.use == "display" else below_rim(sheet)
+    if below is None or below > LIP_MM - _AS_TYPED_MM:
         return
     what = "film that stays" if sheet.kind == "decal" else "frost"
     yield Finding(Code.LIP, Level.STOP if below < _LIP_STOP_MM else Level.WATCH,
                   Says("{what} reaches to {below} below the rim", what=what, below=Length(below)),
                   Says("lips touch the upper {lip} of a glass that is drunk from: keep that bare, or say at the Glass "
                        "station that this one is for display only", lip=Length(LIP_MM, 0)),
-                  None, below, LIP_MM, _below_lip(sheet, top))
+                  None, below, LIP_MM, _below_lip(sheet, _top_of(sheet)))
 
 
 def _below_lip(sheet: Sheet, top: float) -> Remedy | None:

@@ -10,6 +10,7 @@ from typing import Any
 
 from vitrograph.core.storing.migrations.to_order import to_order
 from vitrograph.core.storing.migrations.to_pieces import to_pieces
+from vitrograph.core.storing.migrations.to_recipes import to_recipes
 
 Tree = dict[str, Any]
 
@@ -28,6 +29,7 @@ _STEPS: dict[int, Callable[[Tree], Tree]] = {
     6: _meant_the_same,            # lists of names, and art that pieces share
     7: _meant_the_same,            # film in stock, places on it, and the blade's offset
     8: _meant_the_same,            # ways to set a film, what is on the glass, and how a pane lies
+    9: to_recipes,
 }
 
 

@@ -79,7 +79,7 @@ def _planned(
     setting: Setting, calm: float, places: int, work: int, many: int = EVENINGS, like: Evening | None = None
 ) -> CalmPlan:
     spare = calm * SPARE_S
-    chains = tuple(Chain(tuple(_early(task, spare) for task in chain.tasks), chain.place) for chain in setting.chains)
+    chains = tuple(Chain(tuple(_early(task, spare) for task in chain.tasks), chain.places) for chain in setting.chains)
     found = plan_evening(replace(setting, chains=chains, places=places), work, like)
     slots = tuple(sorted(_without(slot, _spare_of(setting.chains[slot.glass].tasks[slot.task], spare))
                          for slot in found.slots))

@@ -39,10 +39,13 @@ class Task:
 
 @dataclass(frozen=True, slots=True)
 class Chain:
-    """The tasks of one glass, in order; it takes a place from the start of one of them to the start of another."""
+    """The tasks of one glass, in order; `places` are from the start of which task to that of which it takes a place.
+
+    Both lie in one block.
+    """
 
     tasks: tuple[Task, ...]
-    place: tuple[int, int] | None = None
+    places: tuple[tuple[int, int], ...] = ()
 
     @property
     def hands(self) -> float:

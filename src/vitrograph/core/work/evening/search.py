@@ -13,6 +13,7 @@ from math import inf
 from random import Random
 
 from vitrograph.core.work.evening.chains import Chain, Evening, Slot, Task
+from vitrograph.core.work.evening.easing import eased
 from vitrograph.core.work.evening.placing import Hands, place_block
 from vitrograph.core.work.evening.sequence import shortened
 from vitrograph.core.work.evening.setting import Leg, Setting
@@ -35,7 +36,7 @@ def plan_evening(setting: Setting, work: int = _WORK, like: Evening | None = Non
     if like is not None:
         made = _placed(setting, _as_in(setting, like))
         if made.late <= 0:
-            return Evening(setting.chains, tuple(sorted(made.slots)), made.makespan, bound_of(setting))
+            return eased(setting, Evening(setting.chains, tuple(sorted(made.slots)), made.makespan, bound_of(setting)))
     bound = bound_of(setting)
     placed = {one.sequence: one for one in (_placed(setting, order) for order in _starts(setting))}
     starts = sorted(placed.values(), key=lambda one: one.worth)
@@ -46,7 +47,7 @@ def plan_evening(setting: Setting, work: int = _WORK, like: Evening | None = Non
             evening = Evening(setting.chains, tuple(sorted(one.slots)), one.makespan, bound)
             found.append(shortened(setting, evening, _SEQUENCES * work // _STARTS))
             found.sort(key=lambda evening: (sum(slot.late for slot in evening.late), evening.makespan))
-    return found[0]
+    return eased(setting, found[0])
 
 
 def _listed_better(setting: Setting, best: "_Placed", bound: float, work: int) -> "_Placed":
@@ -206,9 +207,8 @@ def _place(
             late = max(0.0, start - task.latest(starts[number - 1], starts[number - 1] + tasks[number - 1].seconds))
         made.slots.append(Slot(start, start + task.seconds, glass, low + number, late if late > _EPS else 0.0))
         hands.take(start, start + task.seconds)
-    if chain.place is not None and low <= chain.place[1] < high:
-        begun = starts[chain.place[0] - low] if chain.place[0] >= low else setting.now
-        held.append((begun, starts[chain.place[1] - low]))
+    held += [(starts[a - low] if a >= low else setting.now, starts[b - low])
+             for a, b in chain.places if low <= b < high]
     return starts[-1], starts[-1] + tasks[-1].seconds
 
 
@@ -218,11 +218,12 @@ def _free_place(
 ) -> list[float] | None:
     """The starts of a block such that there is a place for the glass while it needs one."""
     tasks = chain.tasks[low:high]
+    own = next(((a, b) for a, b in chain.places if low <= a < b < high), None)
     while True:
         starts = place_block(hands, tasks, first, due)
-        if starts is None or chain.place is None or not low <= chain.place[0] < chain.place[1] < high:
+        if starts is None or own is None:
             return starts
-        begun, ended = starts[chain.place[0] - low], starts[chain.place[1] - low]
+        begun, ended = starts[own[0] - low], starts[own[1] - low]
         over = [one for one in held if one[0] < ended - _EPS and one[1] > begun + _EPS]
         if _most_at_once(over) < setting.places:
             return starts

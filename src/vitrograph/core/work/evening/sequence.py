@@ -2,7 +2,8 @@
 
 With the sequence given, the earliest times are those of a simple temporal network (R. Dechter, I. Meiri and J. Pearl,
 *Temporal constraint networks*, Artificial Intelligence 49, 1991): a wait that would be too long draws the task before
-it later. Sequences are searched by simulated annealing (S. Kirkpatrick, C. D. Gelatt and M. P. Vecchi, Science 220, 1983).
+it later. Sequences are searched by simulated annealing (S. Kirkpatrick, C. D. Gelatt and M. P. Vecchi, Science 220,
+1983).
 """
 
 from collections.abc import Sequence
@@ -93,11 +94,11 @@ class _Line:
         """Whether there is a place for every glass that needs one, when tasks are done in an order."""
         many = 0
         for at in order:
-            place = self.setting.chains[self.nodes[at].glass].place
-            if place is not None:
-                many += (self.nodes[at].task == place[0]) - (self.nodes[at].task == place[1])
-                if many > self.setting.places:
-                    return False
+            task = self.nodes[at].task
+            for first, last in self.setting.chains[self.nodes[at].glass].places:
+                many += (task == first) - (task == last)
+            if many > self.setting.places:
+                return False
         return True
 
     def moved(self, order: list[int], starts: list[float], chance: Random) -> list[int]:

@@ -1,0 +1,113 @@
+"""The clocks of an etch: which run, what is to be done when each ends, and which start by what is ticked off."""
+
+from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import dataclass
+
+from vitrograph.core.etch.plan import EtchPlan
+from vitrograph.core.job import Job
+from vitrograph.core.stations import Station
+from vitrograph.core.transfer import TransferPlan
+from vitrograph.core.units import format_minutes
+from vitrograph.core.work import Clock, Progress, Step, StepRef
+
+_DOES = {"stir": "stir", "scrape": "scrape and rinse", "first": "scrape and rinse", "check": "look at a spot",
+         "coat": "lay the next coat on", "work": "work the cream", "rest": "leave it alone"}
+_SOON_S = 60.0                     # of a piece that is not known yet: late by more is too late
+
+
+@dataclass(frozen=True)
+class Clocked:
+    """A piece whose clocks may run: its job, and its steps as far as they are known."""
+
+    job: Job
+    etch: EtchPlan | None
+    transfer: TransferPlan | None
+
+    def steps(self, station: Station, copy: int) -> tuple[Step, ...]:
+        """The steps of a copy at a station; none where they are not known."""
+        if station == "etch":
+            return self.etch.steps if self.etch is not None else ()
+        return self.transfer.steps_of(copy) if station == "transfer" and self.transfer is not None else ()
+
+
+@dataclass(frozen=True, slots=True)
+class UnderClock:
+    """A glass under cream: whose clock, its name, what is done then, and seconds left until that, and until too late.
+
+    Both are negative once they are past.
+    """
+
+    ref: StepRef
+    name: str
+    does: str
+    left: float
+    last: float
+
+    @property
+    def late(self) -> bool:
+        """Whether it is past its window."""
+        return self.last < 0
+
+    @property
+    def says(self) -> str:
+        """What to do, in few words."""
+        if self.late:
+            return f"late: {self.does} at once"
+        return f"{self.does} now" if self.left <= 0 else f"then {self.does}"
+
+
+def running_clocks(pieces: Iterable[Clocked], progress: Progress, now: float) -> tuple[UnderClock, ...]:
+    """The clocks of all that stands under cream, the most urgent first."""
+    by_key = {piece.job.key: piece for piece in pieces}
+    found = [_under(ref, clock, by_key.get(ref.piece), now) for ref, clock in progress.running().items()
+             if ref.station == "etch" and _is_cream(ref.step)]
+    return tuple(sorted(found, key=lambda one: one.last))
+
+
+def _is_cream(key: str) -> bool:
+    words = key.split(" ")
+    return "rest" in words or "work" in words
+
+
+def _under(ref: StepRef, clock: Clock, piece: Clocked | None, now: float) -> UnderClock:
+    left = clock.left(now)
+    if piece is None:
+        return UnderClock(ref, f"a glass, {ref.copy}", "see to it", left, left + _SOON_S)
+    name = piece.job.name if piece.job.count == 1 else f"{piece.job.name} {ref.copy}"
+    if piece.etch is None:
+        return UnderClock(ref, name, "see to it", left, left + _SOON_S)
+    steps = piece.etch.steps
+    at = next((number for number, step in enumerate(steps) if step.key == ref.step), -1)
+    following = steps[at + 1].key.split(" ") if 0 <= at < len(steps) - 1 else ["scrape"]
+    does = _DOES.get(following[1] if following[0] == "second" else following[0], "see to it")
+    tolerance = next((one.phase.tolerance for part in piece.etch.under for one in part if one.step.key == ref.step),
+                     _SOON_S)
+    return UnderClock(ref, name, does, left, left + tolerance)
+
+
+def clocks_to_start(pieces: Sequence[Clocked], progress: Progress) -> Iterator[tuple[StepRef, Clock]]:
+    """Yield the clocks that run by now though nobody started them: of waits whose step before is ticked off."""
+    by_key = {piece.job.key: piece for piece in pieces}
+    for ref, at in progress.done.items():
+        piece = by_key.get(ref.piece)
+        steps = piece.steps(ref.station, ref.copy) if piece is not None else ()
+        number = next((number for number, step in enumerate(steps) if step.key == ref.step), None)
+        if piece is None or number is None or number + 1 >= len(steps) or steps[number + 1].seconds is None:
+            continue
+        wait = StepRef(ref.station, ref.piece, ref.copy, steps[number + 1].key)
+        if wait not in progress.clocks and wait not in progress.done:
+            yield wait, Clock(float(steps[number + 1].seconds or 0.0), _since(piece, ref, at, progress))
+
+
+def _since(piece: Clocked, ref: StepRef, at: float, progress: Progress) -> float:
+    """When a clock began: as its step was done, or, by a recipe that says so, at the first dab of the first coat."""
+    coat = progress.clocks.get(ref)
+    first = piece.job.etch.recipe.clock == "first" and ref.step.endswith("coat 1")
+    return coat.since if first and coat is not None and coat.since is not None else at
+
+
+def words_of(clock: UnderClock) -> str:
+    """A clock in a line: whose, how long, what then."""
+    left = clock.left
+    shown = f"late {format_minutes(-left)}" if left <= -1 else format_minutes(max(0.0, left))
+    return f"{clock.name}: {shown}, {clock.says}"

@@ -1,0 +1,96 @@
+"""The evening of an order: its glasses planned for one pair of hands, the cream it takes, and what is found."""
+
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+from datetime import date
+from math import floor
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.etch.covering import GRAMS_PER_ML, CreamNeed, cream_for
+from vitrograph.core.etch.glasses import GlassWork, WorkOfPiece, glasses_of
+from vitrograph.core.etch.pot import check_pot
+from vitrograph.core.findings import Code, Finding, Level
+from vitrograph.core.job import EtchChoices
+from vitrograph.core.units import format_minutes
+from vitrograph.core.work.evening import MOST_LATE, Begun, CalmPlan, Setting, plan_calmly, plan_on
+
+MOST_GLASSES = 60                  # of one evening
+
+
+@dataclass(frozen=True)
+class EveningPlan:
+    """The glasses of an order and their plan for one pair of hands; the cream they take; what is found."""
+
+    glasses: tuple[GlassWork, ...]
+    plan: CalmPlan
+    cream: CreamNeed
+    findings: tuple[Finding, ...]
+
+
+def evening_of(pieces: Sequence[WorkOfPiece], choices: EtchChoices, today: date) -> EveningPlan:
+    """Plan the evening of an order from its beginning. Raises VitrographError where it is too much for one."""
+    many = sum(piece.job.count for piece in pieces)
+    if many > MOST_GLASSES:
+        raise VitrographError(f"{many} glasses are more than one evening: plan at most {MOST_GLASSES} at a time, and "
+                              "part the order")
+    glasses = glasses_of(pieces)
+    places = _places(glasses, choices)
+    plan = plan_calmly(setting_of(glasses, places), choices.calm)
+    need = cream_for(sum(glass.area for glass in glasses), _at_once(glasses, plan), choices.coat, choices.cream)
+    return EveningPlan(glasses, plan, need, (*check_pot(choices.cream, need, today), *_risky(plan), *_pots(choices)))
+
+
+def setting_of(glasses: Sequence[GlassWork], places: int, begun: Sequence[Begun] = (), now: float = 0.0,
+               busy: float = 0.0) -> Setting:
+    """What an evening of these glasses is planned for."""
+    return Setting(tuple(glass.chain for glass in glasses), places, tuple(begun), now, busy)
+
+
+def planned_on(evening: EveningPlan, begun: Sequence[Begun], now: float, busy: float = 0.0) -> CalmPlan:
+    """The rest of an evening under way, by seconds since its start."""
+    return plan_on(setting_of(evening.glasses, evening.plan.places, begun, now, busy), evening.plan)
+
+
+def _places(glasses: Sequence[GlassWork], choices: EtchChoices) -> int:
+    """How many glasses may stand under cream at once: by the beds, and by what is in the pot."""
+    grams = choices.cream.grams * choices.pots
+    largest = max((glass.area for glass in glasses), default=0.0) * choices.coat * GRAMS_PER_ML / 1000
+    by_cream = floor(grams / largest) if grams > 0 and largest > 0 else choices.places
+    return max(1, min(choices.places, by_cream))
+
+
+def _at_once(glasses: Sequence[GlassWork], plan: CalmPlan) -> float:
+    """The area under cream at once, at most, mm²."""
+    areas = sorted((glass.area for glass in glasses), reverse=True)
+    return sum(areas[:max(1, plan.evening.at_once)])
+
+
+def _risky(plan: CalmPlan) -> Iterator[Finding]:
+    if plan.risk.late > MOST_LATE:
+        yield Finding(Code.TIMING, Level.WATCH, f"{100 * plan.risk.late:.0f} of 100 glasses would be late at a clock",
+                      "hands are slower some days, and somebody calls: take a calmer plan, or a recipe with more "
+                      "tolerance")
+
+
+def _pots(choices: EtchChoices) -> Iterator[Finding]:
+    if choices.pots > 1:
+        yield Finding(Code.CREAM, Level.NOTE, f"{choices.pots} pots, and one pair of hands",
+                      "one pot at a time is dipped into: leave the others closed, or their cream dries")
+
+
+def head_of(evening: EveningPlan) -> list[str]:
+    """How long it takes, how calm it is, the cream, and what was found, in plain words."""
+    plan, risk, need = evening.plan.evening, evening.plan.risk, evening.cream
+    how = f"by {need.weighed} weighings" if need.weighed else "a guess"
+    cost = f", costs {need.cost:.2f}" if need.cost else ""
+    return [f"evening: {format_minutes(plan.makespan)}, at most {plan.at_once} under cream at once, "
+            f"{100 * risk.late:.1f} of 100 glasses late at a clock when hands are slow",
+            f"  cream: {need.laid:.0f} g laid on in all, {need.at_once:.0f} g at once, {need.used:.0f} g used up "
+            f"({how}){cost}", *(f"  {found.level.value}: {found.says}" for found in evening.findings)]
+
+
+def lines_of(evening: EveningPlan) -> list[str]:
+    """The evening in plain words: what the hands do, one task after the other."""
+    return head_of(evening) + [
+        f"  {format_minutes(slot.start):>8}  {evening.glasses[slot.glass].called}: "
+        f"{evening.glasses[slot.glass].chain.tasks[slot.task].name}" for slot in evening.plan.evening.slots]

@@ -1,0 +1,188 @@
+"""Each glass of an order as a chain of tasks for one pair of hands, with the steps that each task stands for.
+
+How long things take is common practice put in numbers, no published source; weeding goes by the maker's own pace.
+"""
+
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass, field
+from math import inf
+
+from vitrograph.core.etch.phases import TimedStep
+from vitrograph.core.etch.plan import EtchPlan
+from vitrograph.core.fit import Fitted
+from vitrograph.core.job import Job
+from vitrograph.core.stations import Station
+from vitrograph.core.transfer import TransferPlan
+from vitrograph.core.weed import Pace, WeedPlan, weeding_seconds
+from vitrograph.core.work import Step, StepRef
+from vitrograph.core.work.evening import Chain, Task
+
+_STEP_S = 30.0                     # a step of the hands, where nothing else is known
+_STEPS_S = {"tape": 60.0, "set": 60.0, "lay": 60.0, "press": 60.0, "seal": 10.0, "bed": 15.0, "half": 120.0,
+            "other": 120.0, "scrape": 45.0, "rinse": 60.0, "first": 45.0, "look": 45.0, "peel": 90.0, "wash": 90.0,
+            "wax": 300.0, "buff": 90.0, "tint": 300.0, "gloves": 10.0, "nothing": 60.0}
+_AT_ONCE_S = 30.0                  # what must follow at once may come so much later
+_TITLES = {"coat": "Cream on", "work": "Work the cream", "stir": "Stir", "check": "Look at a spot"}
+
+
+@dataclass(frozen=True)
+class GlassWork:
+    """One glass of an order: whose it is and which of how many, its chain, and for each task the steps it stands for.
+
+    `waits` are the steps, each with a clock, that the glass waits for before the task.
+    """
+
+    piece: int
+    name: str
+    copy: int
+    many: int
+    chain: Chain
+    refs: tuple[tuple[StepRef, ...], ...]
+    waits: tuple[tuple[StepRef, ...], ...]
+    steps: tuple[tuple[Step, ...], ...]
+    area: float
+
+    @property
+    def called(self) -> str:
+        """Its name, with its number where there are several."""
+        return self.name if self.many == 1 else f"{self.name} {self.copy}"
+
+
+@dataclass(frozen=True)
+class WorkOfPiece:
+    """What a piece's glasses are made from: its job and what is planned for it; `pace` is that of weeding."""
+
+    job: Job
+    fitted: Fitted
+    weed: WeedPlan
+    transfer: TransferPlan
+    etch: EtchPlan
+    pace: Pace | None = None
+
+
+def glasses_of(pieces: Iterable[WorkOfPiece]) -> tuple[GlassWork, ...]:
+    """All glasses of an order, piece after piece."""
+    return tuple(_glass(piece, copy) for piece in pieces for copy in range(1, piece.job.count + 1))
+
+
+@dataclass
+class _Line:
+    """A chain as it grows: what a task waits for is kept until that task comes."""
+
+    piece: int
+    tasks: list[Task] = field(default_factory=list)
+    refs: list[tuple[StepRef, ...]] = field(default_factory=list)
+    waits: list[tuple[StepRef, ...]] = field(default_factory=list)
+    steps: list[tuple[Step, ...]] = field(default_factory=list)
+    least: float = 0.0
+    most: float = inf
+    planned: float = 0.0
+    waits_for: str = ""
+    from_start: bool = False
+    waiting: tuple[StepRef, ...] = ()
+
+    def wait(self, seconds: float, says: str, tolerance: float = inf, *, from_start: bool = False) -> None:
+        """The next task comes after so many seconds, give or take."""
+        self.planned = seconds
+        self.least = max(0.0, seconds - tolerance) if tolerance < inf else seconds
+        self.most = seconds + tolerance
+        self.waits_for, self.from_start = says, from_start
+
+    def by(self, ref: StepRef) -> None:
+        """What it waits for is this step's clock."""
+        self.waiting = (*self.waiting, ref)
+
+    def add(self, name: str, seconds: float, steps: Sequence[Step], refs: Sequence[StepRef], *,
+            droppable: bool = False) -> None:
+        """Add a task, after what was waited for."""
+        self.tasks.append(Task(name, seconds, self.least, self.most, self.planned, self.waits_for, self.from_start,
+                               droppable))
+        self.refs.append(tuple(refs))
+        self.waits.append(self.waiting)
+        self.steps.append(tuple(steps))
+        self.least, self.most, self.planned, self.waits_for, self.from_start = 0.0, inf, 0.0, "", False
+        self.waiting = ()
+
+
+def _glass(piece: WorkOfPiece, copy: int) -> GlassWork:
+    key = piece.job.key
+    line = _Line(key)
+    etched = [StepRef("etch", key, copy, step.key) for step in piece.etch.steps]
+    by_key = {ref.step: ref for ref in etched}
+    _plain(line, piece.etch.first, "etch", key, copy, "Tint the inside")
+    sheets = piece.fitted.sheets
+    for stencil in range((copy - 1) * sheets + 1, copy * sheets + 1):
+        refs = [StepRef("weed", key, stencil, step.key) for step in piece.weed.steps]
+        line.add("Weed", weeding_seconds(piece.weed.edges, piece.pace), piece.weed.steps, refs, droppable=True)
+    for stencil in range((copy - 1) * sheets + 1, copy * sheets + 1):
+        if stencil > (copy - 1) * sheets + 1:                  # films round the glass do not wait for each other
+            line.wait(0.0, "")
+        _plain(line, piece.transfer.steps_of(stencil), "transfer", key, stencil, "Tape and set")
+    places = []
+    _plain(line, piece.etch.before, "etch", key, copy, "Look over" if piece.etch.under else "Rub down")
+    for number, part in enumerate(piece.etch.under):
+        if number:
+            line.wait(120.0, "dries")
+            _plain(line, piece.etch.between, "etch", key, copy, "Cover the other half")
+        first = len(line.tasks)
+        _under(line, part, piece.etch.recipe.clock == "first", by_key)
+        last = number == len(piece.etch.under) - 1
+        prefix = "" if last else "first "
+        rinse = piece.etch.rinse
+        line.add("Scrape and rinse", sum(map(_seconds, rinse)), rinse, [by_key[prefix + step.key] for step in rinse])
+        places.append((first, len(line.tasks) - 1))
+    _plain(line, piece.etch.after, "etch", key, copy, "")
+    return GlassWork(key, piece.job.name, copy, piece.job.count, Chain(tuple(line.tasks), tuple(places)),
+                     tuple(line.refs), tuple(line.waits), tuple(line.steps), piece.etch.area)
+
+
+def _under(line: _Line, part: Sequence[TimedStep], from_start: bool, by_key: dict[str, StepRef]) -> None:
+    """The tasks under cream: rests are waits within their tolerance, all else follows at once."""
+    for number, timed in enumerate(part):
+        ref = by_key[timed.step.key]
+        if timed.phase.does == "rest":
+            line.wait(timed.phase.seconds, "under cream", timed.phase.tolerance, from_start=from_start and number == 1)
+            line.by(ref)
+            continue
+        if number and not line.waiting:                        # nothing was waited for
+            tolerance = part[number - 1].phase.tolerance if part[number - 1].phase.does == "work" else _AT_ONCE_S
+            line.least, line.most = 0.0, max(tolerance, _AT_ONCE_S)
+        line.add(_TITLES[timed.phase.does], timed.hands, (timed.step,), (ref,))
+    if part[-1].phase.does != "rest":
+        line.least, line.most = 0.0, max(part[-1].phase.tolerance, _AT_ONCE_S)
+
+
+def _plain(
+    line: _Line, steps: Sequence[Step], station: Station, piece: int, copy: int, title: str
+) -> None:
+    """Steps that no clock hurries: those between two waits are a task; each by itself where no title is given."""
+    group: list[Step] = []
+
+    def close() -> None:
+        if group:
+            line.add(title or _title(group[0]), sum(map(_seconds, group)), group,
+                     [StepRef(station, piece, copy, step.key) for step in group])
+            group.clear()
+
+    for step in steps:
+        if not step.hands:
+            close()
+            line.wait(step.seconds or 0.0, _waits(step))
+            line.by(StepRef(station, piece, copy, step.key))
+        else:
+            group.append(step)
+            if not title:
+                close()
+    close()
+
+
+def _seconds(step: Step) -> float:
+    return _STEPS_S.get(step.key.split(" ", 1)[0], _STEP_S)
+
+
+def _title(step: Step) -> str:
+    return step.key[:1].upper() + step.key[1:]
+
+
+def _waits(step: Step) -> str:
+    return "settles" if step.key.startswith("settle") else "dries"

@@ -1,0 +1,106 @@
+"""The clocks at every station: each glass under cream, and what the hands do next. It rings until it is answered."""
+
+from PySide6.QtCore import QTimer, Signal
+from PySide6.QtWidgets import QHBoxLayout, QWidget
+
+from vitrograph.core.etch import UnderClock, words_of
+from vitrograph.core.work import StepRef
+from vitrograph.desk.etch.keeper import EveningKeeper
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.ringing import Bell
+
+_SHOWN = 4
+_RING_MS = 3000
+
+
+class ClockBar(QWidget):
+    """Shown while clocks run or an evening is under way. `titled` carries what the window's title begins with."""
+
+    titled = Signal(str)
+
+    def __init__(self, keeper: EveningKeeper) -> None:
+        super().__init__()
+        named(self, "clockBar")
+        self.keeper, self.bell = keeper, Bell()
+        self._answered: set[StepRef] = set()
+        self._flash = False
+        self._chips = [named(button("", tip="go to this glass"), f"clock_{number}") for number in range(_SHOWN)]
+        self._more = label("", "quiet")
+        self.next = named(button("", tip="go to what the hands do next"), "nextTask")
+        self.answer = named(button("I am coming", "accent", tip="stops the sound"), "answerClock")
+        row = QHBoxLayout(self)
+        row.setContentsMargins(16, 4, 16, 4)
+        row.setSpacing(2 * theme.STEP)
+        for number, chip in enumerate(self._chips):
+            chip.clicked.connect(lambda _on=False, number=number: self._go(number))
+            row.addWidget(chip)
+        row.addWidget(self._more)
+        row.addWidget(self.answer)
+        row.addStretch(1)
+        row.addWidget(self.next)
+        self.answer.clicked.connect(self.hush)
+        self.next.clicked.connect(keeper.go_there)
+        self._ring = QTimer(self, interval=_RING_MS)
+        self._ring.timeout.connect(self.ring)
+        keeper.changed.connect(self.refresh)
+        keeper.ticked.connect(self.refresh)
+        self.refresh()
+
+    @property
+    def calling(self) -> tuple[UnderClock, ...]:
+        """The clocks that ended and that nobody has answered."""
+        return tuple(clock for clock in self.keeper.clocks if clock.left <= 0 and clock.ref not in self._answered)
+
+    def hush(self) -> None:
+        """Whoever is called has heard it."""
+        self._answered |= {clock.ref for clock in self.calling}
+        self.refresh()
+
+    def ring(self) -> None:
+        """Ring and flash, as long as a clock calls."""
+        if self.calling:
+            self.bell.ring()
+            self._flash = not self._flash
+            self.refresh()
+
+    def refresh(self) -> None:
+        """Show the clocks as they stand."""
+        clocks, calling = self.keeper.clocks, self.calling
+        self._answered &= {clock.ref for clock in clocks}
+        for chip, clock in zip(self._chips, clocks, strict=False):
+            chip.setText(words_of(clock))
+            tone = theme.STOP if clock.late else theme.WATCH if clock.left <= 0 else theme.TEXT
+            lit = self._flash and clock in calling
+            chip.setStyleSheet(f"color: {theme.ON_ACCENT}; background: {tone}; font-weight: bold;" if lit or clock.late
+                               else f"color: {tone}; font-weight: bold;")
+        for number, chip in enumerate(self._chips):
+            chip.setVisible(number < len(clocks))
+        self._more.setText(f"and {len(clocks) - _SHOWN} more" if len(clocks) > _SHOWN else "")
+        self.answer.setVisible(bool(calling))
+        self._show_next()
+        self.setVisible(bool(clocks) or self.keeper.under_way)
+        if calling and not self._ring.isActive():
+            self._ring.start()
+            self.bell.ring()
+        elif not calling:
+            self._ring.stop()
+            self._flash = False
+        self.titled.emit(words_of(clocks[0]) if clocks else "")
+
+    def _show_next(self) -> None:
+        hand = self.keeper.at_hand()
+        self.next.setVisible(hand is not None)
+        if hand is not None:
+            glass, task = hand
+            live = self.keeper.live
+            soon = live is not None and live.waits > 20
+            self.next.setText(f"{'Soon' if soon else 'Now'}: {glass.called}: {glass.chain.tasks[task].name}")
+
+    def _go(self, number: int) -> None:
+        clocks = self.keeper.clocks
+        if number < len(clocks):
+            self._answered.add(clocks[number].ref)
+            self.keeper.take_in_hand(clocks[number].ref)
+            self.keeper.bench.go("etch")

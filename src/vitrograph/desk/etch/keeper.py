@@ -1,0 +1,202 @@
+"""The evening of the order in hand: planned off the window's thread, followed as it happens, its clocks watched."""
+
+from dataclasses import replace
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from vitrograph.core.etch import (
+    Clocked,
+    EveningPlan,
+    GlassWork,
+    Live,
+    UnderClock,
+    clocks_to_start,
+    live_of,
+    running_clocks,
+)
+from vitrograph.core.results import OrderResults
+from vitrograph.core.weed import pace_of
+from vitrograph.core.work import Happened, StepRef
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.bench.background import BackgroundTask
+
+_AGAIN_MS = 10_000                 # while an evening is under way its rest is planned anew so often
+
+
+class EveningKeeper(QObject):
+    """`changed` says that the plan, or how it stands, is another; `ticked` that its clocks show another time."""
+
+    changed = Signal()
+    ticked = Signal()
+
+    def __init__(self, bench: Bench, parent: QObject) -> None:
+        super().__init__(parent)
+        self.bench = bench
+        self.evening: EveningPlan | None = None
+        self.live: Live | None = None
+        self.trouble = ""                                      # one sentence: why there is no plan
+        self._of: OrderResults | None = None
+        self._planning, self._following = BackgroundTask(self), BackgroundTask(self)
+        self._planning.answered.connect(self._take)
+        self._planning.refused.connect(self._refuse)
+        self._following.answered.connect(self._take_live)
+        self._following.refused.connect(self._refuse)
+        self._again = QTimer(self, interval=_AGAIN_MS)
+        self._again.timeout.connect(self.follow)
+        bench.results_changed.connect(lambda _results: self.look())
+        bench.order_changed.connect(self.look)
+        bench.station_changed.connect(lambda _station: self.look())
+        bench.making.changed.connect(self._take_making)
+        bench.making.ticked.connect(self.ticked)
+        self.look()
+
+    @property
+    def under_way(self) -> bool:
+        """Whether the evening was begun."""
+        return any(one.kind == "begun" for one in self.bench.making.happened)
+
+    @property
+    def clocks(self) -> tuple[UnderClock, ...]:
+        """The clocks of all that stands under cream now, the most urgent first."""
+        making = self.bench.making
+        return running_clocks(self._clocked(), making.progress, making.now())
+
+    def look(self) -> None:
+        """Plan anew where the order is another, and the etch is entered or the evening under way."""
+        results = self.bench.order_results
+        wanted = self.bench.station == "etch" or self.under_way
+        if self._of is results or not wanted or not results.complete:
+            return
+        if self._of is not None and self._of.order == results.order:
+            self._of = results
+            return
+        self._of = results
+        pace = pace_of(self.bench.making.gaps("weed"))
+        self._planning.ask(lambda: results.finished().evening_with(pace))
+        self._start_clocks()
+
+    def follow(self) -> None:
+        """Plan the rest of an evening under way, as it stands now."""
+        making, evening = self.bench.making, self.evening
+        if evening is None:
+            return
+        progress, happened, now = making.progress, making.happened, making.now()
+        self._following.ask(lambda: live_of(evening, progress, happened, now))
+
+    # -- what a maker does ---------------------------------------------------------------------------------------
+
+    def begin(self) -> None:
+        """Begin the evening now."""
+        self._note("begun")
+
+    def pause(self) -> None:
+        """The hands are called away, or are back."""
+        self._note("go on" if self.live is not None and self.live.paused else "pause")
+
+    def skip(self) -> None:
+        """What the hands would do next is not needed."""
+        glass, task = self._at_hand()
+        if glass is not None:
+            self._note("skip", glass, glass.chain.tasks[task].name)
+            for ref in (*glass.waits[task], *glass.refs[task]):
+                self.bench.making.tick(ref)
+
+    def again(self) -> None:
+        """The glass at hand is etched again: its steps from the first coat on are open."""
+        glass, _ = self._at_hand()
+        if glass is not None:
+            done = self.bench.making.progress.done
+            for ref in [ref for refs in (*glass.refs, *glass.waits) for ref in refs
+                        if ref.station == "etch" and ref in done]:
+                self.bench.making.untick(ref)
+            self._note("again", glass)
+
+    def broken(self) -> None:
+        """The glass at hand broke: nothing more is done of it."""
+        glass, _ = self._at_hand()
+        if glass is not None:
+            self._note("broken", glass)
+
+    def trouble_noted(self, note: str, seconds: float = 0.0) -> None:
+        """Keep what went wrong with the glass at hand."""
+        glass, _ = self._at_hand()
+        self._note("trouble", glass, note, seconds)
+
+    def go_there(self) -> None:
+        """Take what is next in hand, at its own station."""
+        glass, task = self._at_hand()
+        if glass is None:
+            return
+        done = self.bench.making.progress.done
+        ref = next((ref for ref in glass.refs[task] if ref not in done), None)
+        if ref is not None:
+            self.take_in_hand(ref)
+            self.bench.go(ref.station)
+
+    def take_in_hand(self, ref: StepRef) -> None:
+        """Have the piece and the copy of a step in hand."""
+        place = next((place for place, job in zip(self.bench.order.places, self.bench.order.jobs, strict=True)
+                      if job.key == ref.piece), None)
+        if place is not None:
+            self.bench.take_piece(*place)
+            if self.bench.making.copy_of(ref.piece) != ref.copy:
+                self.bench.making.take_copy(ref.piece, ref.copy)
+
+    def at_hand(self) -> tuple[GlassWork, int] | None:
+        """The glass and the task that the hands do now, or next."""
+        glass, task = self._at_hand()
+        return None if glass is None else (glass, task)
+
+    def _at_hand(self) -> tuple[GlassWork | None, int]:
+        if self.live is None or self.live.next is None:
+            return None, 0
+        number, task = self.live.next
+        return self.live.evening.glasses[number], task
+
+    def _note(self, kind: str, glass: GlassWork | None = None, note: str = "", number: float = 0.0) -> None:
+        happened = Happened(self.bench.making.now(), kind, note=note, number=number)       # type: ignore[arg-type]
+        if glass is not None:
+            happened = replace(happened, piece=glass.piece, copy=glass.copy)
+        self.bench.making.note(happened)
+
+    # -- following -----------------------------------------------------------------------------------------------
+
+    def _clocked(self) -> list[Clocked]:
+        return [Clocked(results.job, results.etch, results.transfer) for results in self.bench.order_results.pieces]
+
+    def _take_making(self) -> None:
+        self._start_clocks()
+        self.look()
+        self.follow()
+        self.ticked.emit()
+
+    def _start_clocks(self) -> None:
+        making = self.bench.making
+        if making.begun:
+            making.start_clocks(list(clocks_to_start(self._clocked(), making.progress)))
+
+    def _take(self, evening: EveningPlan) -> None:
+        self.evening, self.live, self.trouble = evening, None, ""
+        self.changed.emit()
+        self.follow()
+
+    def _take_live(self, live: Live | None) -> None:
+        before, self.live = self.live, live
+        if before is not None and live is not None and before.next != live.next:
+            self._take_next()
+        if live is not None:
+            self._again.start()
+        else:
+            self._again.stop()
+        self.changed.emit()
+
+    def _take_next(self) -> None:
+        """Where the hands go on with another glass at this station, have it in hand."""
+        glass, task = self._at_hand()
+        if glass is not None and self.bench.station == "etch" and glass.refs[task] and (
+                glass.refs[task][0].station == "etch"):
+            self.take_in_hand(glass.refs[task][0])
+
+    def _refuse(self, sentence: str) -> None:
+        self.evening, self.live, self.trouble = None, None, sentence
+        self.changed.emit()

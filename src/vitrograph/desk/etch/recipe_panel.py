@@ -1,0 +1,119 @@
+"""Recipe, cream and colour on the card: the usual ways and one's own, what is said for and against, and the pot."""
+
+from collections.abc import Sequence
+
+from PySide6.QtWidgets import QCheckBox, QComboBox
+
+from vitrograph.core.etch import COLOUR_WAYS, recipe_named, speed_of, usual_recipes
+from vitrograph.core.job import Job, Recipe, Weighing
+from vitrograph.core.units import format_minutes
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit.card_part import CardPart
+from vitrograph.desk.kit.fields import LengthField, NumberField, button, chooser, label
+from vitrograph.desk.kit.named import named
+
+_TOOLS = {"brush": "Laid on with a bristle brush", "stick": "Laid on with a craft stick",
+          "squeegee": "Laid on with a squeegee"}
+_STARTS = {"covered": "Clock from: all is covered", "first": "Clock from: the first dab"}
+
+
+class RecipePanel(CardPart):
+    """What the cream is left by, and how it is laid on."""
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__(bench)
+        self.own: tuple[Recipe, ...] = ()
+        self.recipe = named(QComboBox(), "recipe")
+        self.recipe.setAccessibleName("Recipe")
+        self.says = named(label("", "quiet"), "recipeSays")
+        self.edit = named(button("Change this recipe"), "editRecipe")
+        self.clock = chooser("clockFrom", "The clock starts", _STARTS)
+        self.tool = chooser("creamTool", "Laid on with", _TOOLS)
+        self.coat = LengthField("Cream lies so thick", "coat", least=0.0)
+        self.places = NumberField("Glasses under cream at once, at most", "places", suffix="", whole=True)
+        self.pace = named(button("", tip="the evening is planned by it"), "ownPace")
+        self.pace.hide()
+        self.grams = NumberField("In the pot", "potGrams", suffix="g")
+        self.after = NumberField("Weighed after the etch", "potAfter", suffix="g")
+        self.uses = NumberField("Scraped back and used again, times", "potUses", suffix="", whole=True)
+        self.gritty = named(QCheckBox("It has gone gritty"), "potGritty")
+        self.pots = NumberField("Pots open", "pots", suffix="", whole=True)
+        self.halves = named(QCheckBox("In halves, one after the other"), "halves")
+        self.colour = chooser("colourWay", "Colour", {way: title for way, (title, _) in COLOUR_WAYS.items()})
+        self.colour_says = named(label("", "quiet"), "colourSays")
+        self._speed = 0.0
+        self.stack(self.recipe, self.says, self.edit, self.clock, self.tool, self.coat, self.pace, self.places,
+                   self.halves, self.colour, self.colour_says)
+        self.stack(self.grams, self.after, self.pots, self.uses, self.gritty)
+        self._connect()
+
+    def _connect(self) -> None:
+        edit = self.bench.edit
+        self.recipe.activated.connect(lambda _at: self._take(self.recipe.currentText()))
+        self.clock.activated.connect(
+            lambda _at: edit("Start of the clock", etch__recipe__clock=self.clock.currentData()))
+        self.tool.activated.connect(lambda _at: edit("Tool of the cream", etch__tool=self.tool.currentData()))
+        self.coat.edited.connect(lambda mm: edit("Thickness of the cream", etch__coat=mm))
+        self.places.edited.connect(lambda many: edit("Glasses at once", etch__places=round(many)))
+        self.grams.edited.connect(lambda grams: edit("Cream in the pot", etch__cream__grams=grams))
+        self.uses.edited.connect(lambda many: edit("Uses of the cream", etch__cream__uses=round(many)))
+        self.gritty.clicked.connect(lambda on: edit("Grit in the cream", etch__cream__gritty=on))
+        self.after.edited.connect(self._weigh)
+        self.pace.clicked.connect(lambda: edit("Pace of covering", etch__speed=self._speed))
+        self.pots.edited.connect(lambda many: edit("Pots open", etch__pots=round(many)))
+        self.halves.clicked.connect(lambda on: edit("In halves", etch__halves=on))
+        self.colour.activated.connect(lambda _at: edit("Colour", etch__colour=self.colour.currentData()))
+
+    def offer(self, own: tuple[Recipe, ...]) -> None:
+        """Offer the maker's own recipes beside the usual ones."""
+        if own != self.own or self.recipe.count() == 0:
+            self.own = own
+            self.recipe.clear()
+            for recipe in (*own, *usual_recipes()):
+                self.recipe.addItem(recipe.name)
+        self._show_recipe(self.bench.job.etch.recipe)
+
+    def offer_pace(self, coats: Sequence[tuple[float, float]]) -> None:
+        """Offer the maker's own pace of covering, once enough coats were timed."""
+        self._speed = round(speed_of(self.bench.order.etch.tool, coats), 1)
+        known = self._speed != speed_of(self.bench.order.etch.tool) and self._speed != self.bench.order.etch.speed
+        self.pace.setVisible(known)
+        self.pace.setText(f"Plan by your own {len(coats)} coats")
+
+    def _weigh(self, after: object) -> None:
+        """Note what an etch of all of this order took from the pot."""
+        cream, grams = self.bench.order.etch.cream, float(str(after))
+        area = sum(results.etch.area * results.job.count for results in self.bench.order_results.pieces if results.etch)
+        if not cream.grams > grams > 0 or area <= 0:
+            self.after.complain("say first what was in the pot before, and then the lesser weight after it")
+            return
+        weighed = (*cream.weighed, Weighing(cream.grams, grams, area))
+        self.bench.edit("The pot weighed", etch__cream__weighed=weighed[-200:], etch__cream__grams=grams)
+
+    def _take(self, name: str) -> None:
+        known = {self.bench.job.etch.recipe.name}
+        if name not in known:
+            self.bench.attempt(lambda: self.bench.edit("Recipe", etch__recipe=recipe_named(name, self.own)))
+
+    def show_job(self, job: Job) -> None:
+        etch = job.etch
+        self._show_recipe(etch.recipe)
+        for box, value in ((self.clock, etch.recipe.clock), (self.tool, etch.tool), (self.colour, etch.colour)):
+            box.setCurrentIndex(box.findData(value))
+        self.coat.show_mm(etch.coat, self.bench.unit)
+        self.places.show_number(etch.places)
+        self.grams.show_number(etch.cream.grams)
+        self.pots.show_number(etch.pots)
+        self.uses.show_number(etch.cream.uses)
+        self.gritty.setChecked(etch.cream.gritty)
+        self.halves.setChecked(etch.halves)
+        self.colour_says.setText(COLOUR_WAYS[etch.colour][1])
+        self.colour_says.setVisible(etch.colour != "none")
+
+    def _show_recipe(self, recipe: Recipe) -> None:
+        if self.recipe.findText(recipe.name) < 0:
+            self.recipe.insertItem(0, recipe.name)
+        self.recipe.setCurrentIndex(self.recipe.findText(recipe.name))
+        says = f"{format_minutes(recipe.seconds)} under cream: {recipe.says}." if recipe.says else ""
+        others = f" Others: {recipe.others}." if recipe.others else ""
+        self.says.setText(f"{says}{others} Your cream's label outranks it.".strip())

@@ -1,0 +1,50 @@
+"""`evening`: an order's evening for one pair of hands, in words or as JSON."""
+
+import argparse
+import json
+from pathlib import Path
+from typing import Any
+
+from vitrograph.at_work import worked_out
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.etch import lines_of
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.storing.orderfile import load_order
+from vitrograph.core.telling.evening_json import evening_json
+from vitrograph.core.telling.plan_json import rounded_tree
+
+
+def add_evening(commands: Any) -> None:
+    """Give the parser the command."""
+    parser: argparse.ArgumentParser = commands.add_parser("evening", help="plan an order's evening for one pair of "
+                                                          "hands: nobody late at the rinse")
+    parser.add_argument("order", type=Path)
+    parser.add_argument("--json", action="store_true", help="as JSON (docs/formats.md)")
+    parser.add_argument("--calm", metavar="0..1", help="time to spare before clocks; as much as it takes if left out")
+    parser.set_defaults(run=_run)
+
+
+def _share(text: str) -> float:
+    try:
+        share = float(text)
+    except ValueError:
+        share = -1.0
+    if not 0 <= share <= 1:
+        raise VitrographError(f"--calm: a number from 0 to 1 was wanted, got '{text[:20]}'")
+    return share
+
+
+def _run(options: argparse.Namespace) -> int:
+    order = load_order(options.order)
+    if options.calm is not None:
+        order = order.changed(etch__calm=_share(options.calm))
+    done = worked_out(Pipeline(), order)
+    evening = done.evening                                     # what is too much for one is refused here
+    if options.json:
+        told = {"order": order.name, "recipe": order.etch.recipe.name, "clock": order.etch.recipe.clock,
+                **evening_json(done), "findings": [{"code": one.code.value, "level": one.level.value,
+                                                    "says": str(one.says)} for one in evening.findings]}
+        print(json.dumps(rounded_tree(told), indent=1, ensure_ascii=False))
+    else:
+        print("\n".join(lines_of(evening)))
+    return 0
