@@ -4,7 +4,7 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication, QLabel, QLineEdit, QPlainTextEdit, QTableWidget, QWidget
+from PySide6.QtWidgets import QApplication, QCheckBox, QLabel, QLineEdit, QPlainTextEdit, QTableWidget, QWidget
 
 from specimens import STAR, TUMBLER, in_mm, job, star_job
 from vitrograph.core.demo import demo_job
@@ -60,7 +60,7 @@ def test_everything_can_be_undone_and_done_again(desk):
     desk.go(4)
     desk.type_into("border", "25 mm")
     desk.go(8)
-    desk.click("school_long-still")
+    desk.find(QCheckBox, "halves").click()
     done = desk.bench.job
     assert done != begun and desk.bench.undo_stack.count() == 5
     for _ in range(5):

@@ -7,7 +7,7 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QLineEdit, QPlainTextEdit, QPushButton, QTableWidget
 
-from specimens import LANTERN, job, star_job
+from specimens import BRIEF, LANTERN, job, star_job
 from vitrograph.core.logbook import Entry
 from vitrograph.desk.kit.findings_list import FindingRow
 from vitrograph.desk.printing import print_packet, printer_for
@@ -175,7 +175,7 @@ def test_the_packet_is_written_and_printed_at_true_size(desk, tmp_path):
         assert sides == pytest.approx([210.0, 297.0], abs=0.5)
 
 
-def test_a_clock_runs_holds_sounds_when_late_and_outlives_the_window(open_desk, monkeypatch):
+def test_a_clock_starts_by_itself_sounds_when_late_and_outlives_the_window(open_desk, monkeypatch):
     beeps, now = [], [1_000_000.0]
     monkeypatch.setattr("vitrograph.desk.kit.steps.QApplication.beep", lambda: beeps.append(1))
     desk = open_desk()
@@ -183,12 +183,15 @@ def test_a_clock_runs_holds_sounds_when_late_and_outlives_the_window(open_desk, 
     desk.go(8)
     for _ in range(3):
         desk.press(Qt.Key.Key_Space)
+    assert desk.find(QPushButton, "etchStepsNext").text() == "Done  (space)"       # the first dab was the third press
+    now[0] += 20
+    desk.press(Qt.Key.Key_Space)                                  # all is covered
     timer = desk.card().walker.timer
-    assert desk.says("etchStepsClock") == "5:00" and not timer.running
-    desk.press(Qt.Key.Key_T)
+    assert desk.says("etchStepsClock") == "5:00" and timer.running
     now[0] += 100
-    assert timer.running and timer.left == pytest.approx(200)
+    assert timer.left == pytest.approx(200)
     desk.qtbot.waitUntil(lambda: desk.shell.line.buttons["etch"].answer == "under way 3:20")
+    assert "3:20, then stir" in desk.shell.windowTitle()
     desk.shell.close()                                            # the program ends in the second minute
     again = open_desk()
     again.bench.making.now = lambda: now[0]
@@ -233,12 +236,12 @@ def test_an_order_is_made_again_from_the_first_step(desk):
 
 
 def test_the_logbook_says_how_the_same_went_before(open_desk):
-    desk = open_desk(job(name="Dome", etch__school="brief-worked"))
+    desk = open_desk(job(name="Dome", etch__recipe=BRIEF))
     desk.bench.log(Entry("2026-01-02", "Dome", "g", "a", "stencil", "brief-worked", 2.5, 1, "faint", "thicker"))
     desk.go(9)
     assert desk.shell.line.buttons["logbook"].state == "watch"
     desk.click("remedy_before")
-    assert desk.bench.job.etch.school == "five-stir-five"
+    assert desk.bench.job.etch.recipe.name == "Three minutes, worked"
 
 
 def test_what_the_cut_station_finds_is_on_its_card_and_on_the_line(open_desk):
@@ -251,22 +254,17 @@ def test_what_the_cut_station_finds_is_on_its_card_and_on_the_line(open_desk):
     assert "2.23\u2009in wide" in said and "mm" not in said
 
 
-def test_the_school_changes_the_etchs_timers(desk):
+def test_the_recipe_changes_the_etchs_clocks(desk):
     desk.go(8)
-    desk.click("school_brief-worked")
+    recipe = desk.find(QComboBox, "recipe")
+    recipe.setCurrentText("Three to five minutes")
+    recipe.activated.emit(recipe.currentIndex())
     desk.settle()
-    assert desk.shell.line.buttons["etch"].answer == "2:30 min"
-    for _ in range(3):
+    assert desk.shell.line.buttons["etch"].answer == "4:00 min"
+    assert "Others: faint" in desk.says("recipeSays")
+    for _ in range(4):
         desk.press(Qt.Key.Key_Space)
-    assert desk.says("etchStepsClock") == "2:30"
-
-
-def test_the_arrow_keys_choose_between_schools(desk):
-    desk.go(8)
-    chosen = desk.find(QPushButton, "school_five-stir-five")
-    chosen.setFocus()
-    QTest.keyClick(chosen, Qt.Key.Key_Right)
-    assert desk.bench.job.etch.school == "long-still"
+    assert desk.says("etchStepsClock") == "4:00"
 
 
 def test_a_line_is_written_down_listed_and_saved_as_csv(desk, tmp_path):

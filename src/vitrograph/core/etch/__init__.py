@@ -13,7 +13,7 @@ from vitrograph.core.etch.covering import (
 )
 from vitrograph.core.etch.evening import MOST_GLASSES, EveningPlan, evening_of, head_of, lines_of, planned_on
 from vitrograph.core.etch.glasses import GlassWork, WorkOfPiece, glasses_of
-from vitrograph.core.etch.live import Live, broken_glasses, live_of
+from vitrograph.core.etch.live import Live, broken_glasses, live_of, waits_passed
 from vitrograph.core.etch.plan import EtchInput, EtchPlan, EtchTally, plan_etch, tally_etch
 from vitrograph.core.etch.pot import check_pot
 from vitrograph.core.etch.recipes import (
@@ -68,5 +68,6 @@ __all__ = [
     "trouble_named",
     "used_per_mm2",
     "usual_recipes",
+    "waits_passed",
     "words_of",
 ]

@@ -32,15 +32,16 @@ class Clocked:
 
 @dataclass(frozen=True, slots=True)
 class UnderClock:
-    """A glass under cream: whose clock, its name, what is done then, and seconds left until that, and until too late.
+    """A glass under cream: whose clock, its name, what is done then, and seconds left until that.
 
-    Both are negative once they are past.
+    `first` are those until it may be done, `last` until it is too late; all are negative once they are past.
     """
 
     ref: StepRef
     name: str
     does: str
     left: float
+    first: float
     last: float
 
     @property
@@ -53,7 +54,9 @@ class UnderClock:
         """What to do, in few words."""
         if self.late:
             return f"late: {self.does} at once"
-        return f"{self.does} now" if self.left <= 0 else f"then {self.does}"
+        if self.left <= 0:
+            return f"{self.does} now"
+        return f"{self.does}, from now on" if self.first <= 0 else f"then {self.does}"
 
 
 def running_clocks(pieces: Iterable[Clocked], progress: Progress, now: float) -> tuple[UnderClock, ...]:
@@ -72,17 +75,17 @@ def _is_cream(key: str) -> bool:
 def _under(ref: StepRef, clock: Clock, piece: Clocked | None, now: float) -> UnderClock:
     left = clock.left(now)
     if piece is None:
-        return UnderClock(ref, f"a glass, {ref.copy}", "see to it", left, left + _SOON_S)
+        return UnderClock(ref, f"a glass, {ref.copy}", "see to it", left, left, left + _SOON_S)
     name = piece.job.name if piece.job.count == 1 else f"{piece.job.name} {ref.copy}"
     if piece.etch is None:
-        return UnderClock(ref, name, "see to it", left, left + _SOON_S)
+        return UnderClock(ref, name, "see to it", left, left, left + _SOON_S)
     steps = piece.etch.steps
     at = next((number for number, step in enumerate(steps) if step.key == ref.step), -1)
     following = steps[at + 1].key.split(" ") if 0 <= at < len(steps) - 1 else ["scrape"]
     does = _DOES.get(following[1] if following[0] == "second" else following[0], "see to it")
     tolerance = next((one.phase.tolerance for part in piece.etch.under for one in part if one.step.key == ref.step),
                      _SOON_S)
-    return UnderClock(ref, name, does, left, left + tolerance)
+    return UnderClock(ref, name, does, left, left - tolerance, left + tolerance)
 
 
 def clocks_to_start(pieces: Sequence[Clocked], progress: Progress) -> Iterator[tuple[StepRef, Clock]]:

@@ -12,7 +12,7 @@ from vitrograph.core.etch.pot import check_pot
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.job import EtchChoices
 from vitrograph.core.units import format_minutes
-from vitrograph.core.work.evening import MOST_LATE, Begun, CalmPlan, Setting, plan_calmly, plan_on
+from vitrograph.core.work.evening import MOST_LATE, Begun, CalmPlan, Chain, Setting, plan_calmly, plan_on
 
 MOST_GLASSES = 60                  # of one evening
 
@@ -35,20 +35,14 @@ def evening_of(pieces: Sequence[WorkOfPiece], choices: EtchChoices, today: date)
                               "part the order")
     glasses = glasses_of(pieces)
     places = _places(glasses, choices)
-    plan = plan_calmly(setting_of(glasses, places), choices.calm)
+    plan = plan_calmly(Setting(tuple(glass.chain for glass in glasses), places), choices.calm)
     need = cream_for(sum(glass.area for glass in glasses), _at_once(glasses, plan), choices.coat, choices.cream)
     return EveningPlan(glasses, plan, need, (*check_pot(choices.cream, need, today), *_risky(plan), *_pots(choices)))
 
 
-def setting_of(glasses: Sequence[GlassWork], places: int, begun: Sequence[Begun] = (), now: float = 0.0,
-               busy: float = 0.0) -> Setting:
-    """What an evening of these glasses is planned for."""
-    return Setting(tuple(glass.chain for glass in glasses), places, tuple(begun), now, busy)
-
-
-def planned_on(evening: EveningPlan, begun: Sequence[Begun], now: float, busy: float = 0.0) -> CalmPlan:
-    """The rest of an evening under way, by seconds since its start."""
-    return plan_on(setting_of(evening.glasses, evening.plan.places, begun, now, busy), evening.plan)
+def planned_on(evening: EveningPlan, chains: Sequence[Chain], begun: Sequence[Begun], now: float) -> CalmPlan:
+    """The rest of an evening under way, by seconds since its start; the chains are what is left of its glasses'."""
+    return plan_on(Setting(tuple(chains), evening.plan.places, tuple(begun), now), evening.plan)
 
 
 def _places(glasses: Sequence[GlassWork], choices: EtchChoices) -> int:

@@ -1,12 +1,12 @@
 """An evening under way: how far each glass is by what was ticked off, what is next, and how the rest is planned."""
 
-from collections.abc import Sequence
-from dataclasses import dataclass
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass, replace
 
 from vitrograph.core.etch.evening import EveningPlan, planned_on
 from vitrograph.core.etch.glasses import GlassWork
-from vitrograph.core.work import Happened, Progress
-from vitrograph.core.work.evening import Begun, CalmPlan
+from vitrograph.core.work import Happened, Progress, StepRef
+from vitrograph.core.work.evening import Begun, CalmPlan, Chain
 
 
 @dataclass(frozen=True)
@@ -49,7 +49,26 @@ def live_of(evening: EveningPlan, progress: Progress, happened: Sequence[Happene
     out = broken_glasses(happened)
     begun = tuple(_begun(glass, progress, start.at, out=(glass.piece, glass.copy) in out) for glass in evening.glasses)
     paused = next((one.kind == "pause" for one in reversed(happened) if one.kind in ("pause", "go on")), False)
-    return Live(evening, start.at, now, begun, planned_on(evening, begun, max(0.0, now - start.at)), paused)
+    chains = [_left(glass, stand.done, progress) for glass, stand in zip(evening.glasses, begun, strict=True)]
+    return Live(evening, start.at, now, begun, planned_on(evening, chains, begun, max(0.0, now - start.at)), paused)
+
+
+def _left(glass: GlassWork, done: int, progress: Progress) -> Chain:
+    """The chain of a glass with what is left of a task that is partly done."""
+    if done >= len(glass.refs) or not glass.refs[done]:
+        return glass.chain
+    refs, tasks = glass.refs[done], glass.chain.tasks
+    share = sum(ref not in progress.done for ref in refs) / len(refs)
+    begun = replace(tasks[done], seconds=share * tasks[done].seconds)
+    return replace(glass.chain, tasks=(*tasks[:done], begun, *tasks[done + 1:]))
+
+
+def waits_passed(evening: EveningPlan, progress: Progress) -> Iterator[StepRef]:
+    """Yield the waits that are over, by what was done since, and that nobody ticked off."""
+    for glass in evening.glasses:
+        for refs, waits in zip(glass.refs, glass.waits, strict=True):
+            if refs and any(ref in progress.done for ref in refs):
+                yield from (ref for ref in waits if ref not in progress.done)
 
 
 def broken_glasses(happened: Sequence[Happened]) -> set[tuple[int, int]]:

@@ -36,6 +36,7 @@ class EtchCard(StepsCard):
         self.pot = FindingList(self.bench)
         self.label_first = label(CAUTIONS[0], "caution")
         super().build()
+        self.stack(self.pot, self.recipe, self.label_first)
         self.recipe.edit.clicked.connect(self.recipe_wanted)
         self.walker.ticking.connect(self._time_coat)
 

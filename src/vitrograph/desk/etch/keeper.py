@@ -13,6 +13,7 @@ from vitrograph.core.etch import (
     clocks_to_start,
     live_of,
     running_clocks,
+    waits_passed,
 )
 from vitrograph.core.results import OrderResults
 from vitrograph.core.weed import pace_of
@@ -165,6 +166,11 @@ class EveningKeeper(QObject):
         return [Clocked(results.job, results.etch, results.transfer) for results in self.bench.order_results.pieces]
 
     def _take_making(self) -> None:
+        making = self.bench.making
+        passed = list(waits_passed(self.evening, making.progress)) if self.evening is not None else []
+        if passed and self.under_way:
+            making.tick(passed[0])                             # which brings us here again
+            return
         self._start_clocks()
         self.look()
         self.follow()

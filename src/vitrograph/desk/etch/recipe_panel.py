@@ -41,7 +41,7 @@ class RecipePanel(CardPart):
         self.halves = named(QCheckBox("In halves, one after the other"), "halves")
         self.colour = chooser("colourWay", "Colour", {way: title for way, (title, _) in COLOUR_WAYS.items()})
         self.colour_says = named(label("", "quiet"), "colourSays")
-        self._speed = 0.0
+        self._speed, self._offered = 0.0, False
         self.stack(self.recipe, self.says, self.edit, self.clock, self.tool, self.coat, self.pace, self.places,
                    self.halves, self.colour, self.colour_says)
         self.stack(self.grams, self.after, self.pots, self.uses, self.gritty)
@@ -66,8 +66,8 @@ class RecipePanel(CardPart):
 
     def offer(self, own: tuple[Recipe, ...]) -> None:
         """Offer the maker's own recipes beside the usual ones."""
-        if own != self.own or self.recipe.count() == 0:
-            self.own = own
+        if own != self.own or not self._offered:
+            self.own, self._offered = own, True
             self.recipe.clear()
             for recipe in (*own, *usual_recipes()):
                 self.recipe.addItem(recipe.name)

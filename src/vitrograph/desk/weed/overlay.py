@@ -35,9 +35,10 @@ class WeedOverlay(Overlay):
         if weed is not self._plan:
             self._plan, self._paths = weed, {bit.number: path_of(bit.shape) for bit in weed.bits}
             self._labels = (None, {})
-        refs = view.bench.work.refs("weed")
-        done = [ref in view.bench.making.progress.done for ref in refs]
-        at = view.bench.work.step_at("weed")
+        making = view.bench.making                            # of the plan that is shown, which may not be the newest
+        refs = making.refs("weed", view.results.job.key, view.bench.work.copy("weed"), weed.steps)
+        done = [ref in making.progress.done for ref in refs]
+        at = making.progress.first_open(refs)
         with view.in_sheet_mm(painter):
             for index, bit in enumerate(weed.pull):
                 self._paint_bit(painter, bit, done=done[index], now=index == at)

@@ -1,0 +1,349 @@
+"""The evening in the real window: planned, begun, walked through by keys and clicks, troubled, and found again."""
+
+import subprocess
+import sys
+
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QImage
+from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QSlider, QTableWidget
+
+from specimens import BRIEF, job
+from vitrograph.core.demo import demo_order
+from vitrograph.core.logbook import Logbook, Makings
+from vitrograph.core.work import Reading, StepRef, Wall
+from vitrograph.core.workshop import load_workshop
+from vitrograph.desk.etch.recipe_window import RecipeWindow
+
+START = 1_000_000.0
+
+
+class Hours:
+    """The wall's clock in a maker's hand."""
+
+    def __init__(self, desk) -> None:
+        self.now, self.awake = START, 0.0
+        self.set_by = self.slept = 0.0
+        desk.bench.making.wall = Wall(1.0, self.read)
+
+    def read(self) -> Reading:
+        since = self.now - START
+        return Reading(self.now + self.set_by, since, since - self.slept, "this start")
+
+
+@pytest.fixture
+def evening(open_desk):
+    """A window on two small glasses, at the etch station, its evening planned."""
+    def open_it(made=None):
+        desk = open_desk(made or job("I", width=8.0, count=2))
+        desk.hours = Hours(desk)
+        desk.go(8)
+        wait(desk)
+        return desk
+
+    return open_it
+
+
+def wait(desk) -> None:
+    """Until the evening is planned, and followed as it stands now."""
+    keeper = desk.shell.evening
+    desk.qtbot.waitUntil(lambda: keeper.evening is not None and not keeper._planning.busy and not keeper._following.busy
+                         and (keeper.live is not None) == keeper.under_way, timeout=15000)
+
+
+def do_next(desk) -> str:
+    """Do what the evening says is next, as long as it takes; its name."""
+    keeper, hours = desk.shell.evening, desk.hours
+    glass, task = keeper.at_hand()
+    hours.now += keeper.live.waits
+    desk.shell.clock_bar.next.click()
+    name = glass.chain.tasks[task].name
+    for number in range(40):
+        refs = [ref for ref in glass.refs[task] if ref not in desk.bench.making.progress.done]
+        if not refs:
+            break
+        hours.now += glass.chain.tasks[task].seconds if number == 0 else 0.0
+        desk.card().walker.setFocus()
+        for ref in glass.waits[task]:                          # a wait's own step is passed by a press as well
+            if ref not in desk.bench.making.progress.done and desk.bench.station == ref.station:
+                desk.press(Qt.Key.Key_Space)
+        desk.press(Qt.Key.Key_Space)
+    wait(desk)
+    return f"{glass.called}: {name}"
+
+
+def test_an_evening_is_walked_to_its_end_and_nobody_is_late(evening):
+    desk = evening()
+    keeper = desk.shell.evening
+    assert "2 glasses, one pair of hands" in desk.says("eveningSays")
+    planned = keeper.evening.plan.evening.makespan
+    desk.click("beginEvening")
+    wait(desk)
+    assert desk.shell.clock_bar.isVisible() and not desk.find(QPushButton, "beginEvening").isVisible()
+    told = []
+    for _ in range(60):
+        if keeper.at_hand() is None:
+            break
+        told.append(do_next(desk))
+        assert not [clock for clock in keeper.clocks if clock.late]
+    assert keeper.at_hand() is None and "All done" in desk.says("eveningSays")
+    assert {name.split(": ")[1] for name in told} >= {"Weed", "Tape and set", "Cream on", "Stir", "Scrape and rinse"}
+    assert desk.hours.now - START <= 1.2 * planned
+    for number in (6, 7, 8):
+        assert desk.shell.line.buttons[("weed", "transfer", "etch")[number - 6]].state == "done"
+
+
+def cream_on(desk, copy: int = 1) -> None:
+    """Bring a glass under cream by hand: its steps up to the coat."""
+    desk.bench.making.take_copy(desk.bench.job.key, copy)
+    desk.card().walker.setFocus()
+    for _ in range(4):                                          # gloves, look over, first dab, all covered
+        desk.press(Qt.Key.Key_Space)
+    wait(desk)
+
+
+def test_clocks_stand_at_every_station_and_ring_until_answered(evening):
+    desk = evening()
+    bar = desk.shell.clock_bar
+    bar.bell.volume = 0.0
+    cream_on(desk, 1)
+    desk.hours.now += 60
+    cream_on(desk, 2)
+    desk.bench.making.ticked.emit()
+    texts = [chip.text() for chip in bar._chips if chip.isVisible()]
+    assert texts == ["Untitled 1: 4:00, then stir", "Untitled 2: 5:00, then stir"]
+    for number in range(1, 10):
+        desk.go(number)
+        assert bar.isVisible() and desk.shell.windowTitle().startswith("Untitled 1: 4:00")
+    desk.hours.now += 215
+    desk.bench.making.ticked.emit()
+    assert bar._chips[0].text() == "Untitled 1: 0:25, stir, from now on" and not bar.calling
+    desk.hours.now += 30
+    desk.bench.making.ticked.emit()
+    rung = bar.bell.rung
+    assert bar._chips[0].text() == "Untitled 1: late 0:05, stir now" and rung >= 1
+    bar.ring()
+    assert bar.bell.rung == rung + 1 and "background" in bar._chips[0].styleSheet()      # a silent flash, too
+    desk.click("answerClock")
+    bar.ring()
+    assert bar.bell.rung == rung + 1 and not bar.answer.isVisible()
+    desk.hours.now += 60
+    desk.bench.making.ticked.emit()
+    assert "late: stir at once" in bar._chips[0].text()
+    bar._chips[1].click()
+    assert desk.bench.station == "etch" and desk.says("copySays") == "Glass 2 of 2"
+
+
+def test_a_killed_program_finds_its_clocks_again_to_the_second(tmp_path):
+    """Twenty programs killed while clocks are kept: each clock that was told to be kept is there, and runs on."""
+    script = ("import sys, time\nfrom pathlib import Path\nfrom vitrograph.core.logbook import Logbook, Makings\n"
+              "from vitrograph.core.work import Clock, StepRef\nmade = Makings(Logbook(Path(sys.argv[1])))\n"
+              "number = int(sys.argv[2])\n"
+              "for copy in range(1, 60):\n"
+              "    ref = StepRef('etch', number, copy, 'rest 1 300')\n"
+              "    made.set_clock('o', ref, Clock(300.0, 1000.0 + copy), 1000.0)\n"
+              "    print(copy, flush=True)\n")
+    book, kept = tmp_path / "logbook.sqlite", {}
+    for number in range(20):
+        program = subprocess.Popen([sys.executable, "-c", script, str(book), str(number)], stdout=subprocess.PIPE)
+        for _ in range(1 + number % 5):
+            kept[number] = int(program.stdout.readline())
+        program.kill()
+        program.wait()
+        program.stdout.close()
+    progress = Makings(Logbook(book)).progress("o")
+    for number, most in kept.items():
+        for copy in range(1, most + 1):
+            assert progress.clocks[StepRef("etch", number, copy, "rest 1 300")].left(1100.0) == 200.0 + copy
+
+
+def test_a_clock_that_was_set_is_put_right_and_sleep_is_told(evening):
+    desk = evening()
+    told = []
+    desk.bench.making.jumped.connect(told.append)
+    cream_on(desk)
+    desk.hours.now += 60
+    desk.bench.making._look()
+    assert desk.shell.evening.clocks[0].left == pytest.approx(240)
+    desk.hours.set_by = 3600.0                                  # somebody sets the clock an hour on
+    desk.bench.making._look()
+    assert desk.shell.evening.clocks[0].left == pytest.approx(240) and "set forward by 1 h" in told[0]
+    desk.hours.now, desk.hours.slept = desk.hours.now + 120, 120.0
+    desk.bench.making._look()
+    assert desk.shell.evening.clocks[0].left == pytest.approx(120) and "slept for 2 min" in told[1]
+    desk.hours.set_by = 0.0                                     # set back while the program does not run
+    desk.bench.making.take("")
+    desk.bench.making.take(desk.bench.order.id)
+    assert desk.shell.evening.clocks[0].left == pytest.approx(120) and "set back by 1 h" in told[2]
+
+
+def test_real_life_plans_the_evening_anew(evening):
+    desk = evening()
+    keeper = desk.shell.evening
+    desk.click("beginEvening")
+    wait(desk)
+    desk.click("pauseEvening")
+    wait(desk)
+    assert keeper.live.paused and "Paused" in desk.says("eveningSays")
+    before = keeper.live.done_at
+    desk.hours.now += 900
+    desk.click("planAgain")
+    wait(desk)
+    assert keeper.live.done_at == pytest.approx(before + 900, abs=60)
+    desk.click("pauseEvening")
+    wait(desk)
+    assert not keeper.live.paused
+    first = keeper.at_hand()
+    desk.click("skipTask")
+    desk.click("staysAsItIs")                                   # asked first, and nothing happened
+    assert keeper.at_hand() == first
+    desk.click("skipTask")
+    desk.click("yesDoIt")
+    wait(desk)
+    assert keeper.at_hand() != first
+    glass, _ = keeper.at_hand()
+    desk.click("brokenGlass")
+    desk.click("yesDoIt")
+    wait(desk)
+    assert all(slot.glass != keeper.evening.glasses.index(glass) for slot in keeper.live.plan.evening.slots)
+    assert {one.kind for one in desk.bench.making.happened} == {"begun", "pause", "go on", "skip", "broken"}
+
+
+def test_this_one_again_opens_its_steps_from_the_first_coat(evening):
+    desk = evening(job("I", width=8.0))
+    desk.click("beginEvening")
+    wait(desk)
+    while desk.shell.evening.at_hand()[0].chain.tasks[desk.shell.evening.at_hand()[1]].name != "Look":
+        do_next(desk)
+    desk.go(8)
+    desk.click("againGlass")
+    desk.click("yesDoIt")
+    wait(desk)
+    assert desk.says("etchStepsSays").startswith("Put on gloves") and not desk.shell.evening.clocks
+
+
+def test_trouble_has_its_steps_at_once_and_is_noted(evening):
+    desk = evening()
+    desk.click("beginEvening")
+    wait(desk)
+    desk.click("trouble_drip")
+    assert "Wipe it off at once" in desk.says("troubleSays") and desk.find(QLineEdit, "troubleSeconds").isVisible()
+    desk.type_into("troubleSeconds", "4")
+    desk.click("troubleDone")
+    (noted,) = [one for one in desk.bench.making.happened if one.kind == "trouble"]
+    assert noted.note.startswith("drip") and noted.number == 4.0 and noted.piece == desk.bench.job.key
+    desk.click("trouble_corner")
+    assert "Do not press" in desk.says("troubleSays") and not desk.find(QLineEdit, "troubleSeconds").isVisible()
+    desk.click("troubleLeave")
+    assert desk.find(QPushButton, "trouble_corner").isVisible()
+
+
+def test_a_recipe_of_ones_own_is_kept_and_used(evening):
+    desk = evening()
+    desk.click("editRecipe")
+    window = desk.shell.findChild(RecipeWindow)
+    table = window.findChild(QTableWidget, "phases")
+    assert table.rowCount() == 4
+    table.cellWidget(1, 1).setValue(0.0)
+    window.findChild(QPushButton, "keepRecipe").click()
+    assert "phase 2: a rest of no length" in window.findChild(QLabel, "recipeTrouble").text()
+    table.cellWidget(1, 1).setValue(6.0)
+    table.setCurrentCell(3, 0)
+    window.findChild(QPushButton, "removePhase").click()
+    window.findChild(QPushButton, "addPhase").click()
+    table.cellWidget(3, 0).setCurrentText("work, dabbed")
+    window.findChild(QLineEdit, "recipeName").setText("Six and five")
+    window.findChild(QPushButton, "keepRecipe").click()
+    desk.settle()
+    made = desk.bench.order.etch.recipe
+    assert (made.name, made.phases[1].seconds, made.phases[3].does) == ("Six and five", 360.0, "work")
+    assert load_workshop(desk.shell.files.workshop).recipes == (made,)
+    assert desk.find(QComboBox, "recipe").currentText() == "Six and five"
+
+
+def test_calm_pots_places_and_what_the_pot_weighed(evening):
+    desk = evening(job("I", width=8.0, count=3, etch__recipe=BRIEF))
+    slider = desk.find(QSlider, "calm")
+    slider.setValue(10)
+    slider.sliderReleased.emit()
+    desk.settle()
+    wait(desk)
+    assert desk.bench.order.etch.calm == 1.0 and "as calm as you chose" in desk.says("calmSays")
+    desk.type_into("pots", "3")
+    desk.type_into("places", "2")
+    desk.type_into("potGrams", "80")
+    desk.settle()
+    wait(desk)
+    assert "one pair of hands" in " ".join(str(one.says) for one in desk.shell.evening.evening.findings)
+    desk.type_into("potAfter", "90")
+    assert not desk.bench.order.etch.cream.weighed
+    desk.type_into("potAfter", "78.5")
+    (weighed,) = desk.bench.order.etch.cream.weighed
+    assert (weighed.before, weighed.after) == (80.0, 78.5) and desk.bench.order.etch.cream.grams == 78.5
+    desk.find(QCheckBox, "potGritty").click()
+    desk.settle()
+    wait(desk)
+    assert any("gritty" in str(one.says) for one in desk.shell.evening.evening.findings)
+
+
+def test_coats_that_were_timed_are_offered_as_ones_own_pace(evening):
+    desk = evening(job("I", width=8.0, count=3))
+    for copy in (1, 2, 3):
+        desk.bench.making.take_copy(desk.bench.job.key, copy)
+        desk.card().walker.setFocus()
+        for press in range(4):
+            desk.hours.now += 12.0 if press == 3 else 0.0
+            desk.press(Qt.Key.Key_Space)
+    coats = desk.bench.making.coats()
+    assert [seconds for _, seconds in coats] == [12.0] * 3 and coats[0][0] == pytest.approx(desk.results.etch.area)
+    desk.click("ownPace")
+    assert desk.bench.order.etch.speed == pytest.approx(desk.results.etch.area / 12.0, abs=0.1)
+
+
+def test_five_hundred_glasses_are_one_sentence_and_the_picture_paints_whatever_there_is(evening, tmp_path):
+    desk = evening()
+    desk.click("beginEvening")
+    wait(desk)
+    cream_on(desk)
+    desk.hours.now += 400
+    desk.shell.evening.follow()
+    wait(desk)
+    view = desk.shell.evening_view
+    view.resize(500, 640)
+    image = QImage(view.size(), QImage.Format.Format_RGB32)
+    view.render(image)
+    tones = {image.pixelColor(x, y).name() for x in range(0, 500, 7) for y in range(0, 640, 7)}
+    assert {"#f3f0e8", "#f0766e"} <= tones                     # paper, and a clock that is late
+    desk.bench.edit("Count", count=500)
+    desk.settle()
+    desk.qtbot.waitUntil(lambda: "500 glasses are more than one evening" in desk.shell.evening.trouble, timeout=15000)
+    view.render(image)
+    assert "500 glasses" in desk.says("eveningSays")
+
+
+@pytest.mark.parametrize("piece", ["tumbler"])
+def test_the_demos_six_tumblers_are_walked_through_in_a_quicker_evening(evening, piece):
+    """`demo tumbler --clock 60x`: the clocks go sixty times faster, and the walk ends with six frosted glasses."""
+    desk = evening(demo_order(piece))
+    quick = Wall(60.0, desk.hours.read)
+    desk.hours.now += 10
+    assert quick.now() - START == pytest.approx(600.0)
+    desk.click("beginEvening")
+    wait(desk)
+    keeper, late = desk.shell.evening, 0
+    for _ in range(120):
+        if keeper.at_hand() is None:
+            break
+        glass, task = keeper.at_hand()
+        slot = keeper.live.plan.evening.slots[0]
+        parts = sum(one.end - one.start for one in keeper.live.plan.evening.slots if (
+            one.glass, one.task) == (slot.glass, slot.task))
+        left = [ref for ref in glass.refs[task] if ref not in desk.bench.making.progress.done]
+        desk.hours.now += keeper.live.waits + slot.end - slot.start
+        for ref in left[:max(1, round(len(left) * (slot.end - slot.start) / parts))]:    # weeding is put down
+            desk.bench.making._makings.tick(desk.bench.order.id, ref, desk.hours.now)
+        desk.bench.making._read()
+        wait(desk)
+        late += any(clock.late for clock in keeper.clocks)
+    assert keeper.at_hand() is None and late == 0
+    assert [desk.shell.line.buttons[name].state for name in ("weed", "transfer", "etch")] == ["done"] * 3
