@@ -60,7 +60,7 @@ def test_a_file_that_is_no_logbook_and_one_from_a_newer_program_are_refused(tmp_
 
 
 def test_a_book_of_the_first_days_is_brought_up_once_with_all_its_lines(tmp_path):
-    """Schema 1 had the lines alone (its table as it was written then); 2 keeps what is done of orders beside them."""
+    """Schema 1 had the lines alone (its table as it was written then); 2 keeps what is done, 3 what happened."""
     path = tmp_path / "old.sqlite"
     columns = ("id INTEGER PRIMARY KEY, made_on TEXT NOT NULL, job TEXT NOT NULL, glass TEXT NOT NULL, art TEXT NOT "
                "NULL, film TEXT NOT NULL, school TEXT NOT NULL, minutes REAL NOT NULL, how_many INTEGER NOT NULL, "
@@ -74,8 +74,8 @@ def test_a_book_of_the_first_days_is_brought_up_once_with_all_its_lines(tmp_path
             known = len(book.entries())
             with book.open() as inside:
                 tables = {name for (name,) in inside.execute("SELECT name FROM sqlite_master WHERE type = 'table'")}
-                assert tables == {"entry", "making", "done", "clock"}
-                assert inside.execute("PRAGMA user_version").fetchone() == (2,)
+                assert tables == {"entry", "making", "done", "clock", "happened", "reading"}
+                assert inside.execute("PRAGMA user_version").fetchone() == (3,)
     assert known == 0 and [entry.job for entry in Logbook(path).entries()] == ["Dome"]
 
 

@@ -1,10 +1,15 @@
 """The clocks at every station: each glass under cream, and what the hands do next. It rings until it is answered."""
 
+from contextlib import suppress
+from pathlib import Path
+
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
+from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import UnderClock, words_of
 from vitrograph.core.work import StepRef
+from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
@@ -44,6 +49,7 @@ class ClockBar(QWidget):
         self.next.clicked.connect(keeper.go_there)
         self._ring = QTimer(self, interval=_RING_MS)
         self._ring.timeout.connect(self.ring)
+        self.workshop: Path | None = None                      # where it is kept how loud the bell is
         keeper.changed.connect(self.refresh)
         keeper.ticked.connect(self.refresh)
         self.refresh()
@@ -83,11 +89,18 @@ class ClockBar(QWidget):
         self.setVisible(bool(clocks) or self.keeper.under_way)
         if calling and not self._ring.isActive():
             self._ring.start()
+            self._hear()
             self.bell.ring()
         elif not calling:
             self._ring.stop()
             self._flash = False
         self.titled.emit(words_of(clocks[0]) if clocks else "")
+
+    def _hear(self) -> None:
+        """Ring as loud as the workshop has it."""
+        if self.workshop is not None:
+            with suppress(VitrographError):
+                self.bell.volume = load_workshop(self.workshop).house.bell
 
     def _show_next(self) -> None:
         hand = self.keeper.at_hand()

@@ -84,6 +84,7 @@ class Shell(QMainWindow):
         self.sheet_view.hand_in(OVERLAYS, Handling(self.sheet_view), Tying(self.sheet_view), Ticking(self.sheet_view))
         self.evening = EveningKeeper(bench, self)
         self.clock_bar = ClockBar(self.evening)
+        self.clock_bar.workshop = self.files.workshop
         self._called = ""                                      # what the title begins with while clocks run
         self.work_bar = WorkBar(bench, self.glass_view)
         self.cards: dict[Station, StationCard] = {}

@@ -77,10 +77,13 @@ def head_of(evening: EveningPlan) -> list[str]:
     plan, risk, need = evening.plan.evening, evening.plan.risk, evening.cream
     how = f"by {need.weighed} weighings" if need.weighed else "a guess"
     cost = f", costs {need.cost:.2f}" if need.cost else ""
+    found = [f"  {one.level.value}: {one.says}" for one in evening.findings]
+    if need.laid <= 0:
+        return [f"evening: {format_minutes(plan.makespan)}", *found]
     return [f"evening: {format_minutes(plan.makespan)}, at most {plan.at_once} under cream at once, "
             f"{100 * risk.late:.1f} of 100 glasses late at a clock when hands are slow",
             f"  cream: {need.laid:.0f} g laid on in all, {need.at_once:.0f} g at once, {need.used:.0f} g used up "
-            f"({how}){cost}", *(f"  {found.level.value}: {found.says}" for found in evening.findings)]
+            f"({how}){cost}", *found]
 
 
 def lines_of(evening: EveningPlan) -> list[str]:

@@ -67,13 +67,14 @@ class OwnCream(Cream, frozen=True):
 
 
 class House(Record, frozen=True):
-    """Rules of the house."""
+    """Rules of the house; the `bell` of clocks rings at a volume from 0 (it flashes only) to 1."""
 
     units: Literal["mm", "in"] = "mm"
     paper: Literal["A4", "Letter"] = "A4"
     border: Margin = 20.0
     least_border: Margin = 12.0
     viewing_mm: Length = 600.0
+    bell: Annotated[float, Meta(ge=0, le=1)] = 0.7
 
 
 class Workshop(Record, frozen=True):

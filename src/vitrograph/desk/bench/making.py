@@ -37,6 +37,7 @@ class Making(QObject):
         self._makings, self.wall = makings, wall or Wall()
         self._order = ""
         self._seen: Reading | None = None
+        self._written, self._shared = 0, False                 # when the book was last written, as far as is known here
         self.progress = Progress()
         self.happened: tuple[Happened, ...] = ()
         self._copies: dict[int, int] = {}
@@ -145,6 +146,12 @@ class Making(QObject):
 
     def _look(self) -> None:
         """Twice a second: whether anything happened to the computer's clock, and what the clocks show."""
+        if self._makings.written() != self._written:           # by another window on the same order
+            before = self.progress, self.happened
+            self._read()
+            if before != (self.progress, self.happened) and not self._shared:
+                self._shared = True
+                self.jumped.emit("another window is at work on this too: what is done there is shown here")
         reading = self.wall.reading()
         if self._seen is not None:
             self._mind(self._seen, reading)
@@ -177,7 +184,8 @@ class Making(QObject):
         except VitrographError as error:
             self.progress, self.happened = Progress(MappingProxyType({}), MappingProxyType({})), ()
             self.refused.emit(str(error))
-        if self.progress.running():
+        self._written = self._makings.written()
+        if self.progress.running() or any(one.kind == "begun" for one in self.happened):
             self._timer.start()
         else:
             self._timer.stop()

@@ -4,9 +4,11 @@ from pathlib import Path
 from typing import Any
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QDialog, QHBoxLayout, QLineEdit, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLineEdit, QVBoxLayout, QWidget
 
 from vitrograph.core.errors import VitrographError
+from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
+from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.workshop import Workshop, differences, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
@@ -15,7 +17,7 @@ from vitrograph.desk.kit.fields import ChoiceRow, Column, LengthField, NumberFie
 from vitrograph.desk.kit.named import named
 
 _FILMS = [("stencil", "stencil film"), ("removable", "removable"), ("permanent", "permanent"), ("shelf", "shelf liner")]
-_SCHOOLS = [("brief-worked", "brief, worked"), ("five-stir-five", "five, stir, five"), ("long-still", "long, still")]
+_BELLS = [(1.0, "loud"), (0.7, "usual"), (0.25, "quiet"), (0.0, "flash only")]
 _LENGTHS = {
     "cutters__0__width": "Its mat or roll, across", "cutters__0__length": "Its mat, along",
     "films__0__least_web": "Least web it keeps", "films__0__least_opening": "Least opening it keeps",
@@ -35,7 +37,7 @@ class WorkshopWindow(QDialog):
         self.held = Workshop()
         self.said = label("", "quiet", scale=0.9)
         self.said.setObjectName("workshopSays")
-        self.fields: dict[str, LengthField | ChoiceRow | NumberField | QLineEdit] = {}
+        self.fields: dict[str, LengthField | ChoiceRow | NumberField | QLineEdit | QComboBox] = {}
         self._lay_out()
         self._load()
 
@@ -55,7 +57,8 @@ class WorkshopWindow(QDialog):
             label("4  Tape, border, distance", bold=True), self._length("tapes__0__roll_width"),
             self._length("house__border"), self._length("house__viewing_mm"),
             label("5  Which cream?", bold=True), self._name("creams__0__name", "Your name for it"),
-            self._choice("creams__0__school", "Left by", _SCHOOLS, 1), self._minutes(),
+            self._recipe(), self._minutes(),
+            self._choice("house__bell", "The bell of clocks", _BELLS, 4),
             label("Its label and its safety data sheet come first.", "quiet", scale=0.9), self.said)
         done = button("Done", "accent")
         done.setObjectName("workshopDone")
@@ -80,6 +83,18 @@ class WorkshopWindow(QDialog):
         made.edited.connect(lambda mm: self.take(path, mm))
         self.fields[path] = made
         return made
+
+    def _recipe(self) -> QComboBox:
+        made = named(QComboBox(), "creams__0__recipe")
+        made.setAccessibleName("The recipe it is used by")
+        made.activated.connect(lambda _at: self.take("creams__0__recipe", self._recipe_of(made.currentText())))
+        self.fields["creams__0__recipe"] = made
+        return made
+
+    def _recipe_of(self, name: str) -> Recipe:
+        """The recipe of a name: the label's own time, one of the maker's, or a usual one."""
+        own = (label_recipe(self.held.creams[0].label_minutes), self.held.creams[0].recipe, *self.held.recipes)
+        return recipe_named(name, own)
 
     def _minutes(self) -> NumberField:
         made = NumberField("Minutes its label says", "creams__0__label_minutes", suffix="min")
@@ -135,6 +150,11 @@ class WorkshopWindow(QDialog):
                 field.show_number(value)
             elif isinstance(field, ChoiceRow):
                 field.show_choice(value)
+            elif isinstance(field, QComboBox):
+                label_own = label_recipe(self.held.creams[0].label_minutes)
+                names = [one.name for one in (value, label_own, *self.held.recipes, *usual_recipes())]
+                field.clear()
+                field.addItems(list(dict.fromkeys(names)))
             else:
                 field.setText(value)
         self.fields["cutters__0__length"].setVisible(self.held.cutters[0].takes == "mat")

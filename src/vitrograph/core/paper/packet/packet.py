@@ -4,8 +4,8 @@ import io
 from collections.abc import Hashable, Iterator
 from typing import Any
 
-from vitrograph.core.errors import GlassError
-from vitrograph.core.etch import CAUTIONS
+from vitrograph.core.errors import GlassError, VitrographError
+from vitrograph.core.etch import CAUTIONS, head_of
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import MATERIALS
 from vitrograph.core.paper.packet.book import SMALL_MM, Book
@@ -65,6 +65,7 @@ def draw_packet(canvas: Any, done: FinishedOrder, paper: PaperName) -> None:
     for piece in done.pieces:
         _weeding(book, piece)
         _placing(book, piece, hung)
+    _evening(book, done)
     _etch(book, done)
     _log(book, done)
     book.close()
@@ -263,6 +264,27 @@ def _etch(book: Book, done: FinishedOrder) -> None:
             clock = "" if step.seconds is None else (
                 f"{format_minutes(step.seconds)} min.   Begun ____ : ____   Off at ____ : ____")
             book.step(step.says, clock or step.note, step.caution)
+
+
+def _evening(book: Book, done: FinishedOrder) -> None:
+    """What the hands do when; too much for one evening has no page."""
+    try:
+        evening = done.evening
+    except VitrographError:
+        return
+    book.page("The evening, one pair of hands")
+    head, *more = head_of(evening)
+    book.line(f"{head[:1].upper()}{head[1:]}.", SMALL_MM)
+    for line in more:
+        book.line(line.strip(), SMALL_MM, grey=True)
+    book.gap(2)
+    rows: list[tuple[Value | str, ...]] = [("from", "done", "glass", "what", "until it is late")]
+    for slot in evening.plan.evening.slots:
+        glass = evening.glasses[slot.glass]
+        task = glass.chain.tasks[slot.task]
+        room = f"{format_minutes(task.most - task.planned)} min" if task.timed else ""
+        rows.append((format_minutes(slot.start), "____", glass.called.replace(THIN_SPACE, " "), task.name, room))
+    book.table(rows, (1, 1, 4, 2, 2), size=4.4)
 
 
 def _log(book: Book, done: FinishedOrder) -> None:

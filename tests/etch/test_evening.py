@@ -1,0 +1,188 @@
+"""The evening of an order: each glass's tasks by its own steps, its cream's windows, and how it is told."""
+
+import json
+from datetime import date
+from itertools import pairwise
+
+import pytest
+
+from specimens import job, run
+from vitrograph.cli import main
+from vitrograph.core.demo import open_night
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.etch import (
+    Clocked,
+    WorkOfPiece,
+    broken_glasses,
+    clocks_to_start,
+    evening_of,
+    glasses_of,
+    json_of_recipe,
+    lines_of,
+    live_of,
+    recipe_named,
+    running_clocks,
+    usual_recipes,
+    waits_passed,
+    words_of,
+)
+from vitrograph.core.job import Cream, EtchChoices
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.core.telling.plan_json import plan_of
+from vitrograph.core.work import Clock, Happened, Progress, StepRef
+
+DAY = date(2026, 11, 28)
+
+
+def work_of(made) -> WorkOfPiece:
+    done = run(made)
+    return WorkOfPiece(made, done.fitted, done.weed, done.transfer, done.etch)
+
+
+@pytest.mark.parametrize("changes", [
+    {}, {"count": 3}, {"fit__times": 2}, {"etch__halves": True}, {"etch__colour": "wax on"}, {"etch__colour": "tint"},
+    {"stencil__kind": "decal"}, *({"etch__recipe": recipe} for recipe in usual_recipes())])
+def test_every_step_of_every_glass_belongs_to_one_task(changes):
+    work = work_of(job("I", width=8.0, **changes))
+    glasses = glasses_of([work])
+    assert [glass.copy for glass in glasses] == list(range(1, work.job.count + 1))
+    refs = [ref for glass in glasses for ref in (*sum(glass.refs, ()), *sum(glass.waits, ()))]
+    assert len(set(refs)) == len(refs)
+    sheets = work.fitted.sheets
+    assert len([ref for ref in refs if ref.station == "etch"]) == len(work.etch.steps) * work.job.count
+    assert len([ref for ref in refs if ref.station == "weed"]) == len(work.weed.steps) * work.job.count * sheets
+    assert len([ref for ref in refs if ref.station == "transfer"]) == work.job.count * sum(
+        len(work.transfer.steps_of(copy)) for copy in range(1, sheets + 1))
+    evening = evening_of([work], EtchChoices(), DAY)
+    assert not evening.plan.evening.late
+
+
+@pytest.mark.parametrize("recipe", usual_recipes(), ids=lambda recipe: recipe.name)
+def test_the_rinse_comes_within_the_recipes_tolerance(recipe):
+    """From the coat to the rinse: the phases' times, give or take all their tolerances."""
+    work = work_of(job("I", width=8.0, count=2, etch__recipe=recipe))
+    evening = evening_of([work], EtchChoices(recipe=recipe), DAY)
+    allowed = sum(phase.tolerance for phase in recipe.phases if phase.does != "coat") + 60.0
+    for number, glass in enumerate(evening.glasses):
+        slots = {glass.chain.tasks[slot.task].name: slot for slot in evening.plan.evening.of(number)}
+        coats = [slot for slot in evening.plan.evening.of(number) if glass.chain.tasks[slot.task].name == "Cream on"]
+        under = slots["Scrape and rinse"].start - coats[0].end - sum(slot.end - slot.start for slot in coats[1:])
+        hands = sum(phase.does in ("stir", "check") for phase in recipe.phases)
+        assert abs(under - recipe.seconds) <= allowed + 15.0 * hands
+
+
+def test_the_clock_may_start_at_the_first_dab():
+    """The rinse then comes sooner by as long as covering takes."""
+    stands = []
+    for clock in ("covered", "first"):
+        work = work_of(job("I", width=40.0, etch__speed=40.0, etch__recipe__clock=clock))
+        evening = evening_of([work], EtchChoices(), DAY)
+        glass, slots = evening.glasses[0], evening.plan.evening.slots
+        coat = next(slot for slot in slots if glass.chain.tasks[slot.task].name == "Cream on")
+        stir = glass.chain.tasks[coat.task + 1]
+        assert stir.from_start == (clock == "first") and stir.planned == 300.0
+        stands.append(next(slot for slot in slots if slot.task == coat.task + 1).start - coat.end)
+    assert stands[0] - stands[1] == pytest.approx(work.etch.covering + 10.0, abs=1.0)
+
+
+def test_cream_bounds_how_many_stand_at_once_and_too_many_glasses_are_refused():
+    work = work_of(job("I", width=20.0, count=4))
+    grams = work.etch.area * 1.5 * 1.3 / 1000
+    few = evening_of([work], EtchChoices(cream=Cream(grams=1.5 * grams)), DAY)
+    assert few.plan.places == 1 and few.plan.evening.at_once == 1
+    assert few.cream.laid == pytest.approx(4 * grams) and few.cream.at_once == pytest.approx(grams)
+    assert any("pots" in str(found.says) for found in evening_of([work], EtchChoices(pots=3), DAY).findings)
+    with pytest.raises(VitrographError, match="500 glasses are more than one evening: plan at most 60"):
+        evening_of([work_of(job("I", width=8.0, count=500))], EtchChoices(), DAY)
+
+
+def ticked(glass, upto: int, at: float) -> dict:
+    return {ref: at for refs in glass.refs[:upto] for ref in refs}
+
+
+def test_an_evening_under_way_goes_on_from_what_is_ticked():
+    work = work_of(job("I", width=8.0, count=2))
+    evening = evening_of([work], EtchChoices(), DAY)
+    glass = evening.glasses[0]
+    coat = next(at for at, task in enumerate(glass.chain.tasks) if task.name == "Cream on")
+    assert live_of(evening, Progress(), (), 0.0) is None
+    begun = Happened(1000.0, "begun")
+    progress = Progress(ticked(glass, coat + 1, 2000.0), {glass.waits[coat + 1][0]: Clock(300.0, 2000.0)})
+    live = live_of(evening, progress, (begun,), 2100.0)
+    assert live.begun[0].done == coat + 1 and live.begun[0].end == 1000.0 and not live.paused
+    stir = next(slot for slot in live.plan.evening.slots if slot.glass == 0)
+    assert 270.0 <= live.origin + stir.start - 2000.0 <= 330.0 and not live.plan.evening.late
+    late = live_of(evening, progress, (begun,), 2400.0)
+    assert late.next == (0, coat + 1) and late.plan.evening.late[0].late == pytest.approx(70.0)
+    broken = (begun, Happened(2100.0, "broken", glass.piece, 1))
+    assert {slot.glass for slot in live_of(evening, progress, broken, 2100.0).plan.evening.slots} == {1}
+    assert broken_glasses((*broken, Happened(2200.0, "again", glass.piece, 1))) == set()
+    assert live_of(evening, progress, (begun, Happened(1.0, "pause")), 2100.0).paused
+    half = dict(list(ticked(glass, 1, 1500.0).items())[:1])
+    left = live_of(evening, Progress(half), (begun,), 1500.0).plan.evening
+    assert sum(slot.end - slot.start for slot in left.slots if (slot.glass, slot.task) == (0, 0)) == pytest.approx(
+        glass.chain.tasks[0].seconds * (1 - 1 / len(glass.refs[0])))
+    passed = Progress(ticked(glass, coat + 2, 2000.0))
+    assert set(waits_passed(evening, passed)) == {ref for waits in glass.waits[:coat + 2] for ref in waits}
+
+
+def test_clocks_start_by_what_is_ticked_and_tell_what_is_done_then():
+    made = job("I", width=8.0, count=2)
+    done = run(made)
+    pieces = [Clocked(made, done.etch, done.transfer)]
+    coat, rest = (StepRef("etch", made.key, 2, key) for key in ("coat 1", "rest 1 300"))
+    assert list(clocks_to_start(pieces, Progress({coat: 50.0}))) == [(rest, Clock(300.0, 50.0))]
+    assert list(clocks_to_start(pieces, Progress({coat: 50.0, rest: 60.0}))) == []
+    first = [Clocked(made.changed(etch__recipe__clock="first"), done.etch, done.transfer)]
+    timed = Progress({coat: 50.0}, {coat: Clock(0.0, 20.0)})
+    assert list(clocks_to_start(first, timed)) == [(rest, Clock(300.0, 20.0))]
+    running = Progress({}, {rest: Clock(300.0, 0.0), StepRef("etch", made.key, 1, "dry"): Clock(300.0, 0.0)})
+    for now, says in ((200.0, "Untitled 2: 1:40, then stir"), (280.0, "Untitled 2: 0:20, stir, from now on"),
+                      (310.0, "Untitled 2: late 0:10, stir now"), (331.0, "Untitled 2: late 0:31, late: stir at once")):
+        (clock,) = running_clocks(pieces, running, now)
+        assert words_of(clock) == says and clock.late == (now > 330)
+    last = Progress({}, {StepRef("etch", made.key, 1, "rest 2 300"): Clock(300.0, 0.0)})
+    assert running_clocks(pieces, last, 0.0)[0].does == "scrape and rinse"
+    assert running_clocks([], last, 0.0)[0].does == "see to it"
+
+
+def test_the_plan_and_the_command_tell_the_evening(tmp_path, capsys, monkeypatch):
+    monkeypatch.setenv("XDG_DATA_HOME", str(tmp_path))
+    mine = tmp_path / "mine.json"
+    mine.write_text(json_of_recipe(recipe_named("Two coats")))
+    quick = ["quick", "--glass", "straight", "--top", "80", "--height", "100", "--text", "Gull", "--width", "40",
+             "--out", str(tmp_path / "out"), "--count", "6"]
+    for recipe, name in ((str(mine), "Two coats"), ("ten, not moved", "Ten, not moved")):
+        assert main([*quick, "--recipe", recipe]) == 0
+        capsys.readouterr()
+        (file,) = (tmp_path / "out").glob("*.vitro")
+        assert main(["plan", str(file), "--json"]) == 0
+        etch = json.loads(capsys.readouterr().out)["etch"]
+        assert etch["recipe"] == name and etch["phases"][0]["does"] == "coat"
+        assert {(one["piece"], one["copy"]) for one in etch["schedule"]} == {("Gull", copy) for copy in range(1, 7)}
+        hands = sorted((one["start_s"], one["end_s"]) for one in etch["schedule"] if one["hands"])
+        assert all(end <= start + 1e-3 for (_, end), (start, _) in pairwise(hands))
+        assert etch["makespan_s"] == pytest.approx(hands[-1][1]) and 0 <= etch["late_risk"] <= 0.02
+        assert etch["cream_g"] > 0 and 1 <= etch["at_once"] <= 4
+    assert main(["evening", str(file), "--json", "--calm", "1"]) == 0
+    assert json.loads(capsys.readouterr().out)["calm"] == 1.0
+    assert main(["evening", str(file)]) == 0
+    assert "under cream at once" in capsys.readouterr().out
+    order = load_order(file)
+    save_order(order.changed(count=500), tmp_path / "many.vitro")
+    for words, says in ((["evening", str(file), "--calm", "2"], "from 0 to 1"),
+                        ([*quick, "--recipe", "Nobody's"], "no recipe"),
+                        ([*quick, "--recipe", "none.json"], "could not be opened"),
+                        (["evening", str(tmp_path / "many.vitro")], "500 glasses are more than one evening")):
+        assert main(words) == 2
+        err = capsys.readouterr().err
+        assert says in err and err.count("\n") == 1
+
+
+def test_the_open_night_is_one_evening_and_hardly_anybody_is_late():
+    done = Pipeline().run_order(open_night()).finished()
+    evening = done.evening
+    assert len(evening.glasses) == done.order.count and evening.plan.is_calm
+    assert len(lines_of(evening)) > 5 * len(evening.glasses)
+    assert plan_of(done.only(done.pieces[:1]))["etch"]["glasses"] == 6
