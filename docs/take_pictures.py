@@ -6,7 +6,7 @@ from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 HERE = Path(__file__).parent / "screenshots"
-STEPS = {"weed": 11, "transfer": 4, "etch": 3}                 # how far each station is walked for its picture
+STEPS = {"weed": 11, "transfer": 4}                            # how far each station is walked for its picture
 
 
 def main() -> None:
@@ -34,6 +34,7 @@ def main() -> None:
         wait(20)
     wait(2500)                                            # the strip's small pictures are made one at a time
     take_stations(shell)
+    take_evening(shell)
     take_names(shell)
     take_curved(shell)
     take_stencil(shell)
@@ -76,7 +77,46 @@ def take_stations(shell) -> None:
         if station == "cut":
             shell.card(station).simulate()
             wait(3600)
-        take(shell, f"{number}-{station}")
+        if station != "etch":
+            take(shell, f"{number}-{station}")
+
+
+def take_evening(shell) -> None:
+    """The evening of the six tumblers under way: three under cream, one of them late."""
+    from datetime import datetime
+
+    from vitrograph.core.demo import demo_order
+    from vitrograph.core.work import Reading, Wall
+
+    night, making, keeper = shell.bench.order, shell.bench.making, shell.evening
+    hour = [datetime(2026, 11, 28, 18, 0).timestamp()]
+    begun = hour[0]
+    making.wall = Wall(1.0, lambda: Reading(hour[0], hour[0] - begun, hour[0] - begun, "an evening"))
+    shell.bench.replace_order(demo_order("tumbler"), None)
+    settle(shell)
+    shell.bench.go("etch")
+    wait(1500)
+    keeper.begin()
+    wait(400)
+    while len(keeper.clocks) < 3:
+        glass, task = keeper.at_hand()
+        slot = keeper.live.plan.evening.slots[0]
+        hour[0] += keeper.live.waits + slot.end - slot.start
+        if slot.end - slot.start >= glass.chain.tasks[task].seconds - 1 or hour[0] > begun + 9000:
+            for ref in (*glass.waits[task], *glass.refs[task]):
+                making.tick(ref)
+        keeper.follow()
+        wait(250)
+    hour[0] += max(0.0, keeper.clocks[0].last + 8.0)
+    keeper.follow()
+    wait(600)
+    making.ticked.emit()
+    wait(300)
+    shell.clock_bar.bell.volume = 0.0
+    take(shell, "8-etch")
+    making.wall = Wall()
+    shell.bench.replace_order(night, None)
+    settle(shell)
 
 
 def take_names(shell) -> None:

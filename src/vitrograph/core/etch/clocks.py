@@ -113,4 +113,4 @@ def words_of(clock: UnderClock) -> str:
     """A clock in a line: whose, how long, what then."""
     left = clock.left
     shown = f"late {format_minutes(-left)}" if left <= -1 else format_minutes(max(0.0, left))
-    return f"{clock.name}: {shown}, {clock.says}"
+    return f"{clock.name}: {shown}, {f'{clock.does} at once' if clock.late else clock.says}"

@@ -63,6 +63,7 @@ class EtchCard(StepsCard):
             self._column.removeWidget(widget)
             self._column.insertWidget(at, widget)
         self._arranged = under_way
+        self.verticalScrollBar().setValue(0)
 
     def offer_recipes(self) -> None:
         """Read the maker's own recipes from the workshop."""

@@ -190,14 +190,14 @@ def _paint_clock(painter: QPainter, box: QRectF, clock: UnderClock) -> None:
     painter.setPen(QColor(ink))
     painter.setFont(theme.font(1.05, bold=True))
     inside = box.adjusted(12, 6, -12, -6)
-    name = painter.fontMetrics().elidedText(clock.name, Qt.TextElideMode.ElideRight, int(inside.width() * 0.56))
+    name = painter.fontMetrics().elidedText(clock.name, Qt.TextElideMode.ElideMiddle, int(inside.width()))
     painter.drawText(inside, Qt.AlignmentFlag.AlignTop | Qt.AlignmentFlag.AlignLeft, name)
     painter.setFont(theme.font(1.0))
-    says = painter.fontMetrics().elidedText(clock.says, Qt.TextElideMode.ElideRight, int(inside.width() * 0.56))
+    says = painter.fontMetrics().elidedText(clock.says, Qt.TextElideMode.ElideRight, int(inside.width() * 0.6))
     painter.drawText(inside, Qt.AlignmentFlag.AlignBottom | Qt.AlignmentFlag.AlignLeft, says)
     painter.setFont(theme.font(3.0, bold=True))
     time = f"+{format_minutes(-clock.left)}" if clock.left <= -1 else format_minutes(max(0.0, clock.left))
-    painter.drawText(inside, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, time)
+    painter.drawText(inside.adjusted(0, 0, 0, 8), Qt.AlignmentFlag.AlignBottom | Qt.AlignmentFlag.AlignRight, time)
     painter.setFont(theme.font(0.95))
 
 

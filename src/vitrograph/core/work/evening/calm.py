@@ -78,11 +78,17 @@ def _calm_enough(setting: Setting, most: int) -> Iterator[tuple[float, int]]:
 def _planned(
     setting: Setting, calm: float, places: int, work: int, many: int = EVENINGS, like: Evening | None = None
 ) -> CalmPlan:
-    spare = calm * SPARE_S
-    chains = tuple(Chain(tuple(_early(task, spare) for task in chain.tasks), chain.places) for chain in setting.chains)
+    stands = setting.stands
+
+    def spare(glass: int, task: int) -> float:
+        """Seconds that the hands are free before a task; none where its clock runs already: then it is done as it can."""
+        under_way = task == stands[glass].done > 0
+        return 0.0 if under_way else _spare_of(setting.chains[glass].tasks[task], calm * SPARE_S)
+
+    chains = tuple(Chain(tuple(_early(task, spare(glass, at)) for at, task in enumerate(chain.tasks)), chain.places)
+                   for glass, chain in enumerate(setting.chains))
     found = plan_evening(replace(setting, chains=chains, places=places), work, like)
-    slots = tuple(sorted(_without(slot, _spare_of(setting.chains[slot.glass].tasks[slot.task], spare))
-                         for slot in found.slots))
+    slots = tuple(sorted(_without(slot, spare(slot.glass, slot.task)) for slot in found.slots))
     evening = replace(found, chains=setting.chains, slots=slots)
     return CalmPlan(evening, risk_of(evening, setting.begun, setting.now, many), calm, places)
 
@@ -92,9 +98,8 @@ def _spare_of(task: Task, spare: float) -> float:
     return min(spare, task.least) if task.timed else 0.0
 
 
-def _early(task: Task, spare: float) -> Task:
+def _early(task: Task, early: float) -> Task:
     """A task as it is planned: the hands are there some seconds before."""
-    early = _spare_of(task, spare)
     return replace(task, seconds=task.seconds + early, least=task.least - early, most=task.most - early,
                    planned=task.planned - early)
 
