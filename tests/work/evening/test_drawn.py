@@ -6,6 +6,7 @@ import pytest
 
 from vitrograph.core.work.evening import (
     MOST_LATE,
+    Begun,
     Chain,
     Evening,
     Setting,
@@ -94,3 +95,14 @@ def test_tolerances_too_narrow_for_anybody_are_told() -> None:
     plan = plan_calmly(Setting(narrow))
     assert plan.risk.late == 0.0 or not plan.is_calm           # one after the other nothing is late
     assert plan.evening.at_once == 1
+
+
+def test_time_to_spare_makes_nobody_late_who_can_be_in_time() -> None:
+    """Three under cream, the first one late already: the others are still stirred and rinsed within their windows."""
+    window = {"least": 270.0, "most": 330.0, "planned": 300.0}
+    chain = Chain((Task("coat", 30.0), Task("stir", 30.0, **window), Task("rinse", 105.0, **window)), ((0, 2),))
+    setting = Setting((chain,) * 3)
+    plan = plan_calmly(setting, 0.4)
+    begun = tuple(Begun(1, 9_970.0 - ago, 10_000.0 - ago) for ago in (338.0, 273.0, 148.0))
+    rest = plan_on(Setting(setting.chains, begun=begun, now=10_000.0), plan).evening
+    assert [(slot.glass, slot.late) for slot in rest.late] == [(0, pytest.approx(8.0))]

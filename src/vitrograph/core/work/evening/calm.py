@@ -55,7 +55,11 @@ def plan_calmly(setting: Setting, calm: float | None = None, *, work: int = _WOR
 
 def plan_on(setting: Setting, plan: CalmPlan) -> CalmPlan:
     """The rest of an evening under way, as calm as it was planned; quick, for what happens while clocks run."""
-    return _planned(setting, plan.calm, plan.places, 0, _LOOKS, plan.evening)
+    calm = _planned(setting, plan.calm, plan.places, 0, _LOOKS, plan.evening)
+    if not calm.evening.late:
+        return calm
+    hurried = _planned(setting, 0.0, plan.places, 0, _LOOKS, plan.evening)     # time to spare must make nobody late
+    return min(calm, hurried, key=lambda one: sum(slot.late for slot in one.evening.late))
 
 
 def _calm_enough(setting: Setting, most: int) -> Iterator[tuple[float, int]]:
@@ -81,7 +85,7 @@ def _planned(
     stands = setting.stands
 
     def spare(glass: int, task: int) -> float:
-        """Seconds that the hands are free before a task; none where its clock runs already: then it is done as it can."""
+        """Seconds that the hands are free before a task; none where its clock runs already."""
         under_way = task == stands[glass].done > 0
         return 0.0 if under_way else _spare_of(setting.chains[glass].tasks[task], calm * SPARE_S)
 
