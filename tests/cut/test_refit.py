@@ -7,7 +7,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from specimens import job, run
-from vitrograph.core.cut.paths.curves import CHORD_MM, FLAT_MM, REFIT_MM, Curve, refit
+from vitrograph.core.cut.paths.curves import CHORD_MM, DRAWN_MM, FLAT_MM, REFIT_MM, Curve, refit
 from vitrograph.core.cut.paths.lines import lines_of
 
 
@@ -54,7 +54,7 @@ def test_no_refitted_line_strays_from_what_was_drawn(seed, size):
     line = np.column_stack([reach * np.cos(angle), reach * np.sin(angle)])
     line = np.vstack([line, line[:1]])
     curve = refit(line)
-    assert curve.closed and off(curve, line) < REFIT_MM + CHORD_MM + FLAT_MM
+    assert curve.closed and off(curve, line) < REFIT_MM + CHORD_MM + DRAWN_MM + FLAT_MM
     assert curve.length == pytest.approx(shapely.LineString(line).length, rel=2e-3)
 
 

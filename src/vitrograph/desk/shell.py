@@ -187,6 +187,7 @@ class Shell(QMainWindow):
             module = import_module(f"vitrograph.desk.{station}.card")
             made: StationCard = getattr(module, f"{station.capitalize()}Card")(self.bench)
             self.cards[station] = made
+            made.workshop = self.files.workshop
             self._stack.addWidget(made)
             if isinstance(made, CutCard):
                 self._take_bed(made)
@@ -213,7 +214,6 @@ class Shell(QMainWindow):
 
         self.evening_view = EveningView(self.evening)
         self._flat.addWidget(self.evening_view)
-        card.workshop = self.files.workshop
         card.follow(self.evening)
         card.asks.connect(self.ask)
         card.recipe_wanted.connect(lambda: RecipeWindow(self.bench, card, self).show())

@@ -37,7 +37,7 @@ from vitrograph.core.job.items import (
 )
 from vitrograph.core.job.names import MOST_ROWS, Names, Row
 from vitrograph.core.job.order import ORDER_VERSION, Design, Job, Order, Piece, Shared, new_id, piece_of
-from vitrograph.core.job.recipe import Cream, Doing, How, Phase, Recipe, Weighing
+from vitrograph.core.job.recipe import MOST_WEIGHED, Cream, Doing, How, Phase, Recipe, Weighing
 from vitrograph.core.job.settings import with_settings
 from vitrograph.core.job.shared import (
     ColourWay,
@@ -55,6 +55,7 @@ from vitrograph.core.job.stencil import FilmMend, FilmMendName, StencilChoices, 
 
 __all__ = [
     "MOST_ROWS",
+    "MOST_WEIGHED",
     "MOST_WORDS",
     "ORDER_VERSION",
     "Artwork",

@@ -12,6 +12,7 @@ ClockFrom = Literal["covered", "first"]
 
 LONGEST_S = 24 * 3600.0
 LEAST_TOLERANCE_S = 5.0
+MOST_WEIGHED = 200
 WAITED: tuple[Doing, ...] = ("rest", "work")       # stretches whose time decides how deep the frost comes out
 _HOWS: dict[Doing, tuple[How, ...]] = {
     "coat": ("thin", "thick"), "work": ("dabbed", "crossed"), "rest": ("",), "stir": ("",), "check": ("",)}
@@ -108,4 +109,4 @@ class Cream(Record, frozen=True):
     price: Annotated[float, Meta(ge=0, le=1e6)] = 0.0
     uses: Annotated[int, Meta(ge=0, le=1000)] = 0
     gritty: bool = False
-    weighed: Annotated[tuple[Weighing, ...], Meta(max_length=200)] = ()
+    weighed: Annotated[tuple[Weighing, ...], Meta(max_length=MOST_WEIGHED)] = ()

@@ -25,7 +25,10 @@ class StepRef:
 
 @dataclass(frozen=True, slots=True)
 class Clock:
-    """A clock of a step: since when it runs (seconds since 1970, None while held), and the seconds before that."""
+    """A clock of a step: since when it runs (seconds since 1970, None while held), and the seconds before that.
+
+    One of 0 seconds only tells when something was begun.
+    """
 
     seconds: float
     since: float | None
@@ -63,7 +66,8 @@ class Progress:
 
     def running(self) -> dict[StepRef, Clock]:
         """The clocks that run now, of steps not yet done, the most urgent first."""
-        running = {ref: clock for ref, clock in self.clocks.items() if clock.since is not None and ref not in self.done}
+        running = {ref: clock for ref, clock in self.clocks.items()
+                   if clock.since is not None and clock.seconds > 0 and ref not in self.done}
         return dict(sorted(running.items(), key=lambda one: one[1].left(one[1].since or 0.0) + (one[1].since or 0.0)))
 
 

@@ -2,7 +2,7 @@
 
 from msgspec.structs import replace
 
-from vitrograph.core.job import FilmKind
+from vitrograph.core.job import MOST_WEIGHED, FilmKind, Weighing
 from vitrograph.core.workshop.owned import Film, Workshop
 
 
@@ -16,6 +16,13 @@ def with_force(workshop: Workshop, force: float) -> Workshop:
     """The workshop with the force that the film in use came out clean with."""
     first, *others = workshop.films
     return replace(workshop, films=(replace(first, force=force), *others))
+
+
+def with_weighed(workshop: Workshop, weighing: Weighing) -> Workshop:
+    """The workshop after the pot of the cream in use was weighed."""
+    first, *others = workshop.creams
+    first = replace(first, grams=weighing.after, weighed=(*first.weighed, weighing)[-MOST_WEIGHED:])
+    return replace(workshop, creams=(first, *others))
 
 
 def with_left_over(

@@ -1,16 +1,15 @@
 """The etch station: the evening and its clocks, the steps of the glass in hand, trouble, recipe and cream."""
 
 from collections.abc import Sequence
-from pathlib import Path
 
 from PySide6.QtCore import Signal
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import CAUTIONS
-from vitrograph.core.job import Job
+from vitrograph.core.job import Job, Weighing
 from vitrograph.core.results import Results
 from vitrograph.core.work import Happened, Step, StepRef
-from vitrograph.core.workshop import default_file, load_workshop
+from vitrograph.core.workshop import load_workshop, save_workshop, with_weighed
 from vitrograph.desk.etch.evening_panel import EveningPanel
 from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.etch.recipe_panel import RecipePanel
@@ -31,7 +30,6 @@ class EtchCard(StepsCard):
 
     def build(self) -> None:
         self.keeper: EveningKeeper | None = None
-        self.workshop: Path = default_file()
         self.recipe = RecipePanel(self.bench)
         self.pot = FindingList(self.bench)
         self.label_first = label(CAUTIONS[0], "caution")
@@ -39,6 +37,7 @@ class EtchCard(StepsCard):
         self.stack(self.pot, self.recipe, self.label_first)
         self.recipe.edit.clicked.connect(self.recipe_wanted)
         self.walker.ticking.connect(self._time_coat)
+        self.recipe.weighed.connect(self._keep_weighing)
 
     def follow(self, keeper: EveningKeeper) -> None:
         """Take the evening's keeper: its panel stands above the steps, trouble and recipe below them."""
@@ -72,6 +71,11 @@ class EtchCard(StepsCard):
         except VitrographError:                                # what is wrong with it is told where it is opened
             own = ()
         self.recipe.offer(own)
+
+    def _keep_weighing(self, weighing: Weighing) -> None:
+        """The pot in the workshop is as full as it was weighed."""
+        self.bench.attempt(lambda: save_workshop(with_weighed(load_workshop(self.workshop), weighing), self.workshop),
+                           "weighed: kept in the workshop")
 
     def _time_coat(self, ref: StepRef) -> None:
         """Keep how long a coat took, from its first dab on: the next ones are planned by it."""

@@ -2,10 +2,11 @@
 
 from collections.abc import Sequence
 
+from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QCheckBox, QComboBox
 
 from vitrograph.core.etch import COLOUR_WAYS, recipe_named, speed_of, usual_recipes
-from vitrograph.core.job import Job, Recipe, Weighing
+from vitrograph.core.job import MOST_WEIGHED, Job, Recipe, Weighing
 from vitrograph.core.units import format_minutes
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart
@@ -18,7 +19,9 @@ _STARTS = {"covered": "Clock from: all is covered", "first": "Clock from: the fi
 
 
 class RecipePanel(CardPart):
-    """What the cream is left by, and how it is laid on."""
+    """What the cream is left by, and how it is laid on. `weighed` carries a weighing of the pot."""
+
+    weighed = Signal(object)
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
@@ -87,8 +90,10 @@ class RecipePanel(CardPart):
         if not cream.grams > grams > 0 or area <= 0:
             self.after.complain("say first what was in the pot before, and then the lesser weight after it")
             return
-        weighed = (*cream.weighed, Weighing(cream.grams, grams, area))
-        self.bench.edit("The pot weighed", etch__cream__weighed=weighed[-200:], etch__cream__grams=grams)
+        weighing = Weighing(cream.grams, grams, area)
+        self.bench.edit("The pot weighed", etch__cream__weighed=(*cream.weighed, weighing)[-MOST_WEIGHED:],
+                        etch__cream__grams=grams)
+        self.weighed.emit(weighing)
 
     def _take(self, name: str) -> None:
         known = {self.bench.job.etch.recipe.name}

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QFormLayout, QFrame, QLabel, QScrollArea, QVBoxLay
 from vitrograph.core.job import Job
 from vitrograph.core.results import Results
 from vitrograph.core.stations import Station
+from vitrograph.core.workshop import default_file
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import label
@@ -55,6 +56,7 @@ class StationCard(QScrollArea):
     def __init__(self, bench: Bench) -> None:
         super().__init__()
         self.bench = bench
+        self.workshop = default_file()
         self.setObjectName("card")
         self.setWidgetResizable(True)
         self.setFrameShape(QFrame.Shape.NoFrame)

@@ -12,6 +12,7 @@ from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.transfer import LEAST_MM, PRESS_EDGES, SEAL, Setting, TransferPlan
 from vitrograph.core.work import Step
+from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, NumberField, button, label
 from vitrograph.desk.kit.named import named
@@ -142,7 +143,8 @@ class TransferCard(StepsCard):
     def write_collar(self, path: Path) -> None:
         """Write the collar of the copy in hand at true size, in tiles where it is larger than the paper."""
         def write() -> None:
-            content = collar_pdf(self.bench.results.finished(), self.copies.copy, "A4", self.bench.unit)
+            paper = load_workshop(self.workshop).house.paper
+            content = collar_pdf(self.bench.results.finished(), self.copies.copy, paper, self.bench.unit)
             write_whole(path, content)
 
         self.bench.attempt(write, f"written: {path.name}")

@@ -15,9 +15,10 @@ from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points, arc_pieces, turns_of
 
-REFIT_MM = 0.008                   # how far a refitted line may lie from what was drawn
-CHORD_MM = 0.01                    # and half-way between two drawn points
-FLAT_MM = 0.010                    # how far chords may lie from an arc, on either side
+REFIT_MM = 0.01                    # how far a refitted line may lie from what was drawn, at a drawn point
+CHORD_MM = 0.01                    # and from the true line half-way between two
+DRAWN_MM = 0.008                   # drawn chords lie so far inside the true line at most (as art is flattened)
+FLAT_MM = 0.011                    # how far chords may lie from an arc, on either side
 _CORNER = radians(18)              # a turn at a vertex beyond which the blade has a corner to cut
 _MOST_TURN = radians(150)          # of one arc
 _FIRST_GUESS = 8                   # vertices of a stretch
@@ -145,8 +146,9 @@ def _one_piece(points: Points, within: float) -> float | None:
     k = float((v * (u * u - u * long + v * v)).sum() / (2 * (v * v).sum()))
     radius = float(np.hypot(long / 2, k))
     off = np.hypot(u - long / 2, v - k) - radius
-    # what was drawn is chords already, between places on the true line: half-way they may lie farther off
+    # what was drawn is chords already, between places on the true line: half-way that lies a chord's sagitta outside
     middle = np.hypot((u[1:] + u[:-1]) / 2 - long / 2, (v[1:] + v[:-1]) / 2 - k) - radius
+    middle += np.minimum(((u[1:] - u[:-1]) ** 2 + (v[1:] - v[:-1]) ** 2) / (8 * radius), DRAWN_MM)
     if np.abs(off).max() > within or np.abs(middle).max() > max(within, CHORD_MM):
         return None
     return _bulge(u, v, long, k, radius)
