@@ -9,7 +9,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from specimens import job, run
+from specimens import FIFTEEN, job, run
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.etch import (
     CAUTIONS,
@@ -25,6 +25,7 @@ from vitrograph.core.etch import (
     recipe_named,
     speed_of,
     stands,
+    tally_etch,
     trouble_named,
     usual_recipes,
 )
@@ -105,11 +106,19 @@ def test_halves_are_etched_one_after_the_other_with_steps_of_their_own():
         "second coat 1") < keys.index("rinse") < keys.index("peel")
 
 
+def test_an_order_is_added_up_by_how_many_there_are_of_each():
+    one, other = plan_etch(given_as(), 300.0), plan_etch(given_as(FIFTEEN), 50.0)
+    tally = tally_etch([(one, 4), (other, 2), (plan_etch(given_as(kind="decal"), 0.0), 9)])
+    assert (tally.glasses, tally.area, tally.seconds) == (6, 1300.0, 900.0)
+
+
 def test_colour_is_for_display_and_keeps_off_the_lip():
     """20 mm below the rim is the lip area of ISO 7086-1 and ASTM C927 (as design documents cite them)."""
     on, off, tint = (plan_etch(given_as(colour=way), 10.0, 25.0) for way in ("wax on", "wax off", "tint"))
     order = [[step.key for step in plan.steps] for plan in (on, off, tint)]
     assert order[0].index("wax") < order[0].index("peel") and order[1].index("wash") < order[1].index("wax")
+    wax = [next(step for step in plan.steps if step.key == "wax").says for plan in (on, off)]
+    assert "into the openings" in wax[0] and "Wipe the clear glass" in wax[1] and "Wipe" not in wax[0]
     assert order[2][:2] == ["tint", "tint dries"] and tint.steps[1].seconds >= 8 * 3600
     for plan in (on, off, tint):
         assert [found.level for found in plan.findings] == [Level.NOTE]

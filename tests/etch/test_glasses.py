@@ -89,6 +89,7 @@ def test_the_clock_may_start_at_the_first_dab():
 def test_cream_bounds_how_many_stand_at_once_and_too_many_glasses_are_refused():
     work = work_of(job("I", width=20.0, count=4))
     grams = work.etch.area * 1.5 * 1.3 / 1000
+    assert evening_of([work], EtchChoices(cream=Cream(grams=1.5 * grams), pots=2, places=9), DAY).plan.places == 3
     few = evening_of([work], EtchChoices(cream=Cream(grams=1.5 * grams)), DAY)
     assert few.plan.places == 1 and few.plan.evening.at_once == 1
     assert few.cream.laid == pytest.approx(4 * grams) and few.cream.at_once == pytest.approx(grams)
@@ -113,6 +114,8 @@ def test_an_evening_under_way_goes_on_from_what_is_ticked():
     assert live.begun[0].done == coat + 1 and live.begun[0].end == 1000.0 and not live.paused
     stir = next(slot for slot in live.plan.evening.slots if slot.glass == 0)
     assert 270.0 <= live.origin + stir.start - 2000.0 <= 330.0 and not live.plan.evening.late
+    assert live.done_at == live.origin + live.plan.evening.makespan > 2100.0
+    assert live.waits == pytest.approx(live.origin + live.plan.evening.slots[0].start - 2100.0)
     late = live_of(evening, progress, (begun,), 2400.0)
     assert late.next == (0, coat + 1) and late.plan.evening.late[0].late == pytest.approx(70.0)
     broken = (begun, Happened(2100.0, "broken", glass.piece, 1))
@@ -167,8 +170,12 @@ def test_the_plan_and_the_command_tell_the_evening(tmp_path, capsys, monkeypatch
         assert etch["cream_g"] > 0 and 1 <= etch["at_once"] <= 4
     assert main(["evening", str(file), "--json", "--calm", "1"]) == 0
     assert json.loads(capsys.readouterr().out)["calm"] == 1.0
+    assert main(["evening", str(file), "--json"]) == 0
+    told_json = capsys.readouterr().out
     assert main(["evening", str(file)]) == 0
-    assert "under cream at once" in capsys.readouterr().out
+    told = capsys.readouterr().out
+    risk = json.loads(told_json)["late_risk"]
+    assert "under cream at once" in told and f"{100 * risk:.1f} of 100 glasses late" in told
     order = load_order(file)
     save_order(order.changed(count=500), tmp_path / "many.vitro")
     for words, says in ((["evening", str(file), "--calm", "2"], "from 0 to 1"),

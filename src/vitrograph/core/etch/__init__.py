@@ -11,7 +11,7 @@ from vitrograph.core.etch.covering import (
     stands,
     used_per_mm2,
 )
-from vitrograph.core.etch.evening import MOST_GLASSES, EveningPlan, evening_of, head_of, lines_of, planned_on
+from vitrograph.core.etch.evening import MOST_GLASSES, EveningPlan, evening_of, grams, head_of, lines_of, planned_on
 from vitrograph.core.etch.glasses import GlassWork, WorkOfPiece, glasses_of
 from vitrograph.core.etch.live import Live, broken_glasses, live_of, waits_passed
 from vitrograph.core.etch.plan import EtchInput, EtchPlan, EtchTally, plan_etch, tally_etch
@@ -51,6 +51,7 @@ __all__ = [
     "cream_for",
     "evening_of",
     "glasses_of",
+    "grams",
     "head_of",
     "json_of_recipe",
     "label_recipe",

@@ -82,8 +82,17 @@ def head_of(evening: EveningPlan) -> list[str]:
         return [f"evening: {format_minutes(plan.makespan)}", *found]
     return [f"evening: {format_minutes(plan.makespan)}, at most {plan.at_once} under cream at once, "
             f"{100 * risk.late:.1f} of 100 glasses late at a clock when hands are slow",
-            f"  cream: {need.laid:.0f} g laid on in all, {need.at_once:.0f} g at once, {need.used:.0f} g used up "
+            f"  cream: {grams(need.laid)} laid on in all, {grams(need.at_once)} at once, {grams(need.used)} used up "
             f"({how}){cost}", *found]
+
+
+def grams(mass: float) -> str:
+    """A mass in words.
+
+    >>> grams(0.31), grams(19.4)
+    ('0.3 g', '19 g')
+    """
+    return f"{mass:.1f} g" if mass < 10 else f"{mass:.0f} g"
 
 
 def lines_of(evening: EveningPlan) -> list[str]:

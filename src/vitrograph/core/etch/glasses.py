@@ -147,7 +147,9 @@ def _under(line: _Line, part: Sequence[TimedStep], from_start: bool, by_key: dic
         if number and not line.waiting:                        # nothing was waited for
             tolerance = part[number - 1].phase.tolerance if part[number - 1].phase.does == "work" else _AT_ONCE_S
             line.least, line.most = 0.0, max(tolerance, _AT_ONCE_S)
-        line.add(_TITLES[timed.phase.does], timed.hands, (timed.step,), (ref,))
+        coats = sum(one.phase.does == "coat" for one in part[:number])
+        title = "Another coat" if timed.phase.does == "coat" and coats else _TITLES[timed.phase.does]
+        line.add(title, timed.hands, (timed.step,), (ref,))
     if part[-1].phase.does != "rest":
         line.least, line.most = 0.0, max(part[-1].phase.tolerance, _AT_ONCE_S)
 

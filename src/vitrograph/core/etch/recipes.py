@@ -55,7 +55,7 @@ def read_recipe(path: Path) -> Recipe:
     except OSError as error:
         raise VitrographError(f"{path} could not be opened: {reason(error)}") from None
     except (JobError, msgspec.MsgspecError, ValueError, RecursionError) as error:
-        told = str(error).replace("the job", "the recipe")
+        told = str(error).replace("the job", "the recipe").replace("the recipe: the recipe", "the recipe")
         raise VitrographError(f"{path} is no recipe: {told[:300]} (docs/formats.md)") from None
 
 

@@ -107,7 +107,7 @@ def _sentence(message: str, tree: Any) -> str:
     if wanted.startswith("Invalid"):
         wanted, got = f"{tree!r} is not one of the choices", ""
     for ours, theirs in (("a number", "`float`"), ("a number", "`float | null`"), ("a whole number", "`int`"),
-                         ("words", "`str`"), ("'", "`")):
+                         ("words", "`str`"), ("a list", "`array`"), ("'", "`")):
         wanted = wanted.replace(theirs, ours)
     steps = [str(int(step) + 1) if step.isdigit() else step for step in steps]
     return f"{' '.join(steps).replace('_', ' ') or 'the job'}: {wanted[:1].lower()}{wanted[1:]}{got}"

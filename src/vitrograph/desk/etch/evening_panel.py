@@ -5,7 +5,7 @@ from datetime import datetime
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QSlider
 
-from vitrograph.core.etch import EveningPlan, Live
+from vitrograph.core.etch import EveningPlan, Live, grams
 from vitrograph.core.units import format_minutes
 from vitrograph.desk.etch.evening_view import in_hours
 from vitrograph.desk.etch.keeper import EveningKeeper
@@ -116,7 +116,7 @@ def _plan_words(evening: EveningPlan) -> str:
     cost = f", {need.cost:.2f} in money" if need.cost else ""
     return (f"{many} glass{'es' if many > 1 else ''}, one pair of hands: {in_hours(plan.makespan)}, mostly "
             f"{in_hours(low)} to {in_hours(high)}. At most {plan.at_once} under cream at once.\n"
-            f"Cream: {need.at_once:.0f} g on glass at once, {need.used:.0f} g used up{cost} ({how}).")
+            f"Cream: {grams(need.at_once)} on glass at once, {grams(need.used)} used up{cost} ({how}).")
 
 
 def _live_words(live: Live) -> str:
