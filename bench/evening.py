@@ -14,7 +14,7 @@ ROUNDS = 5
 
 def glass(chance: random.Random) -> Chain:
     """A tumbler as a recipe of two rests has it; nobody's times."""
-    rest = {"least": 270.0, "most": 330.0, "planned": 300.0, "waits": "under cream"}
+    rest = {"least": 300.0, "most": 330.0, "planned": 300.0, "waits": "under cream"}
     return Chain((
         Task("Weed", chance.uniform(120, 500), droppable=True), Task("Tape and set", chance.uniform(240, 500)),
         Task("Look over", 50.0, 900.0, planned=900.0, waits="settles"), Task("Cream on", chance.uniform(15, 60)),

@@ -59,17 +59,18 @@ def test_every_step_of_every_glass_belongs_to_one_task(changes):
 
 
 @pytest.mark.parametrize("recipe", usual_recipes(), ids=lambda recipe: recipe.name)
-def test_the_rinse_comes_within_the_recipes_tolerance(recipe):
-    """From the coat to the rinse: the phases' times, give or take all their tolerances."""
+def test_no_cream_stands_shorter_than_its_recipe_nor_longer_than_its_tolerance(recipe):
+    """From the coat to the rinse: all phases' times, and at most all their tolerances more."""
     work = work_of(job("I", width=8.0, count=2, etch__recipe=recipe))
     evening = evening_of([work], EtchChoices(recipe=recipe), DAY)
-    allowed = sum(phase.tolerance for phase in recipe.phases if phase.does != "coat") + 60.0
+    allowed = sum(max(30.0, phase.tolerance) for phase in recipe.phases)
     for number, glass in enumerate(evening.glasses):
-        slots = {glass.chain.tasks[slot.task].name: slot for slot in evening.plan.evening.of(number)}
-        coats = [slot for slot in evening.plan.evening.of(number) if glass.chain.tasks[slot.task].name == "Cream on"]
-        under = slots["Scrape and rinse"].start - coats[0].end - sum(slot.end - slot.start for slot in coats[1:])
-        hands = sum(phase.does in ("stir", "check") for phase in recipe.phases)
-        assert abs(under - recipe.seconds) <= allowed + 15.0 * hands
+        slots = evening.plan.evening.of(number)
+        (rinse,) = [slot for slot in slots if glass.chain.tasks[slot.task].name == "Scrape and rinse"]
+        coats = [slot for slot in slots if "oat" in glass.chain.tasks[slot.task].name or
+                 glass.chain.tasks[slot.task].name == "Cream on"]
+        under = rinse.start - coats[0].end - sum(slot.end - slot.start for slot in coats[1:])
+        assert recipe.seconds - 1.0 <= under <= recipe.seconds + allowed
 
 
 def test_the_clock_may_start_at_the_first_dab():
@@ -81,7 +82,7 @@ def test_the_clock_may_start_at_the_first_dab():
         glass, slots = evening.glasses[0], evening.plan.evening.slots
         coat = next(slot for slot in slots if glass.chain.tasks[slot.task].name == "Cream on")
         stir = glass.chain.tasks[coat.task + 1]
-        assert stir.from_start == (clock == "first") and stir.planned == 300.0
+        assert stir.from_start == (clock == "first") and stir.planned == stir.least == 300.0
         stands.append(next(slot for slot in slots if slot.task == coat.task + 1).start - coat.end)
     assert stands[0] - stands[1] == pytest.approx(work.etch.covering + 10.0, abs=1.0)
 
@@ -113,7 +114,7 @@ def test_an_evening_under_way_goes_on_from_what_is_ticked():
     live = live_of(evening, progress, (begun,), 2100.0)
     assert live.begun[0].done == coat + 1 and live.begun[0].end == 1000.0 and not live.paused
     stir = next(slot for slot in live.plan.evening.slots if slot.glass == 0)
-    assert 270.0 <= live.origin + stir.start - 2000.0 <= 330.0 and not live.plan.evening.late
+    assert live.origin + stir.start - 2000.0 == pytest.approx(300.0) and not live.plan.evening.late
     assert live.done_at == live.origin + live.plan.evening.makespan > 2100.0
     assert live.waits == pytest.approx(live.origin + live.plan.evening.slots[0].start - 2100.0)
     late = live_of(evening, progress, (begun,), 2400.0)

@@ -173,3 +173,23 @@ def test_two_machines_as_johnson_orders_them() -> None:
             other = max(one, other) + b
         glasses = tuple(Chain((Task("hands", a), Task("in", 0.0), Task("out", 0.0, b, b)), ((1, 2),)) for a, b in jobs)
         assert plan_evening(Setting(glasses, 1)).makespan == pytest.approx(other)
+
+
+RESTS = Chain((Task("coat", 30.0), Task("stir", 30.0, 540.0, 660.0, 600.0), Task("rinse", 60.0, 540.0, 660.0, 600.0)),
+              ((0, 2),))
+
+
+def test_places_are_used_as_far_as_there_are_any() -> None:
+    evenings = [plan_evening(Setting((RESTS,) * 4, places)) for places in (1, 2, 4)]
+    assert [evening.at_once for evening in evenings] == [1, 2, 4]
+    long, middle, short = (evening.makespan for evening in evenings)
+    assert short < 0.7 * middle < 0.5 * long                   # the waits overlap, one time and two times
+
+
+def test_of_two_clocks_the_one_that_ends_first_is_seen_to_first() -> None:
+    """Whatever the plan before had in mind."""
+    before = plan_evening(Setting((RESTS, RESTS)))
+    begun = (Begun(1, 70.0, 100.0), Begun(1, 0.0, 30.0))
+    for like in (before, None):
+        rest = plan_evening(Setting((RESTS, RESTS), begun=begun, now=640.0), 0, like)
+        assert [slot.glass for slot in rest.slots[:2]] == [1, 0] and not rest.late

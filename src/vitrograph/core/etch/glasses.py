@@ -82,9 +82,11 @@ class _Line:
     waiting: tuple[StepRef, ...] = ()
 
     def wait(self, seconds: float, says: str, tolerance: float = inf, *, from_start: bool = False) -> None:
-        """The next task comes after so many seconds, give or take."""
-        self.planned = seconds
-        self.least = max(0.0, seconds - tolerance) if tolerance < inf else seconds
+        """The next task comes after so many seconds, or later by a tolerance.
+
+        Sooner would do as well, by as much, but no cream is planned a shorter time than its recipe has.
+        """
+        self.planned = self.least = seconds
         self.most = seconds + tolerance
         self.waits_for, self.from_start = says, from_start
 

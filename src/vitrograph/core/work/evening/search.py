@@ -13,7 +13,6 @@ from math import inf
 from random import Random
 
 from vitrograph.core.work.evening.chains import Chain, Evening, Slot, Task
-from vitrograph.core.work.evening.easing import eased
 from vitrograph.core.work.evening.placing import Hands, place_block
 from vitrograph.core.work.evening.sequence import shortened
 from vitrograph.core.work.evening.setting import Leg, Setting
@@ -36,7 +35,7 @@ def plan_evening(setting: Setting, work: int = _WORK, like: Evening | None = Non
     if like is not None:
         made = _placed(setting, _as_in(setting, like))
         if made.late <= 0:
-            return eased(setting, Evening(setting.chains, tuple(sorted(made.slots)), made.makespan, bound_of(setting)))
+            return Evening(setting.chains, tuple(sorted(made.slots)), made.makespan, bound_of(setting))
     bound = bound_of(setting)
     placed = {one.sequence: one for one in (_placed(setting, order) for order in _starts(setting))}
     starts = sorted(placed.values(), key=lambda one: one.worth)
@@ -47,7 +46,7 @@ def plan_evening(setting: Setting, work: int = _WORK, like: Evening | None = Non
             evening = Evening(setting.chains, tuple(sorted(one.slots)), one.makespan, bound)
             found.append(shortened(setting, evening, _SEQUENCES * work // _STARTS))
             found.sort(key=lambda evening: (sum(slot.late for slot in evening.late), evening.makespan))
-    return eased(setting, found[0])
+    return found[0]
 
 
 def _listed_better(setting: Setting, best: "_Placed", bound: float, work: int) -> "_Placed":
