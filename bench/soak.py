@@ -30,7 +30,8 @@ def edit_at_random(shell, rng: random.Random) -> None:
     bench = shell.bench
     numbers = {"fit__angle": (-3.0, 3.0), "fit__from_rim": (5.0, 60.0), "stencil__border": (5.0, 25.0),
                "cut__over_run": (0.0, 2.0), "transfer__margin": (2.0, 12.0), "artwork__items__0__size": (20.0, 70.0)}
-    choices = {"fit__mode": ("rim", "letters", "straight", "eye"), "etch__school": ("brief-worked", "long-still"),
+    choices = {"fit__mode": ("rim", "letters", "straight", "eye"), "etch__halves": (True, False),
+               "etch__tool": ("brush", "squeegee"),
                "stencil__kind": ("resist", "clear", "decal"), "units": ("mm", "in"),
                "stencil__marks": ("none", "drawn")}
     kind = rng.randrange(9)

@@ -194,3 +194,36 @@ def test_the_open_night_is_one_evening_and_hardly_anybody_is_late():
     assert len(evening.glasses) == done.order.count and evening.plan.is_calm
     assert len(lines_of(evening)) > 5 * len(evening.glasses)
     assert plan_of(done.only(done.pieces[:1]))["etch"]["glasses"] == 6
+
+
+def test_how_long_hands_and_waits_take():
+    """Common practice, no published source: what is planned until a maker's own times are known, seconds."""
+    work = work_of(job("I", width=20.0, etch__colour="wax on", etch__halves=True))
+    (glass,) = glasses_of([work])
+    took = {task.name: round(task.seconds) for task in glass.chain.tasks}
+    steps = {step.key.split(" ")[0] for step in work.transfer.steps_of(1)}
+    assert {name: took[name] for name in ("Stir", "Scrape and rinse", "Look", "Peel", "Wash", "Wax", "Buff")} == {
+        "Stir": 30, "Scrape and rinse": 105, "Look": 45, "Peel": 90, "Wash": 90, "Wax": 300, "Buff": 90}
+    assert took["Look over"] == 10 + 45 + 120 and took["Cover the other half"] == 120 and "settle" in steps
+    waits = {task.waits or task.name: task.least for task in glass.chain.tasks if task.least > 0}
+    assert waits["settles"] == 900.0 and waits["under cream"] == 300.0
+    dries = sorted(task.least for task in glass.chain.tasks if task.waits == "dries")
+    assert dries == [120.0, 300.0, 4 * 3600.0]
+    assert glasses_of([work_of(job("I", width=8.0, etch__colour="tint"))])[0].chain.tasks[1].least == 12 * 3600.0
+    known = {"tape": 60, "bed": 15, "set": 60, "lay": 60, "press": 60, "seal": 10}
+    hands = [step.key.split(" ")[0] for step in work.transfer.steps_of(1) if step.hands]
+    assert took["Tape and set"] == sum(known.get(key, 30) for key in hands)
+
+
+def test_films_round_a_glass_do_not_wait_for_each_other():
+    (glass,) = glasses_of([work_of(job("I", width=8.0, fit__times=3))])
+    setting = [task for task in glass.chain.tasks if task.name == "Tape and set"]
+    assert [(task.least, task.waits) for task in setting] == [(0.0, "")] * 3
+    over = next(task for task in glass.chain.tasks if task.name == "Look over")
+    assert (over.least, over.waits) == (900.0, "settles")
+
+
+def test_the_coat_says_when_its_clock_starts_and_how_long_it_takes():
+    for clock, words in (("covered", "when the last of it is covered"), ("first", "at the first dab")):
+        coat = work_of(job("I", width=40.0, etch__recipe__clock=clock)).etch.under[0][0].step
+        assert words in coat.note and coat.beginning == "First dab" and "about" in coat.note

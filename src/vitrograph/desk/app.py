@@ -24,7 +24,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.shell import Shell
 
 _COLLECT_AFTER = 10_000, 20, 20    # a stencil is some thousand objects: the usual 700 would halt each letter typed
-_TURN_SECONDS = 0.0002             # of the interpreter, between threads: the usual 5 ms halt a paint again and again
+_TURN_SECONDS = 0.00002            # of the interpreter, between threads: the usual 5 ms halt a paint again and again
 
 
 def open_window(path: Path | None, piece: DemoName | None = None, faster: float = 1.0) -> int:
