@@ -140,6 +140,7 @@ def test_weighing_the_pot_and_timing_the_coat_replace_the_guesses():
     pots = tuple(Weighing(80.0, 80.0 - grams, grams * 2000.0) for grams in (1.0, 2.0, 4.0))
     need = cream_for(10_000.0, 0.0, 1.5, Cream(weighed=pots, full=80.0, price=16.0))
     assert (need.used, need.weighed, need.cost) == (pytest.approx(5.0), 3, pytest.approx(1.0))
+    assert need.share == pytest.approx(5.0 / 80.0)
     assert cream_for(10_000.0, 0.0, 1.5, Cream(weighed=pots[:2])).weighed == 0
     coats = [(2000.0, 10.0), (4000.0, 20.0), (1000.0, 5.0)]
     assert speed_of("brush", coats) == 200.0 and speed_of("brush", coats[:2]) == 400.0

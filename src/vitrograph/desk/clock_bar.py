@@ -25,10 +25,11 @@ class ClockBar(QWidget):
 
     titled = Signal(str)
 
-    def __init__(self, keeper: EveningKeeper) -> None:
+    def __init__(self, keeper: EveningKeeper, workshop: Path) -> None:
         super().__init__()
         named(self, "clockBar")
         self.keeper, self.bell = keeper, Bell()
+        self.workshop = workshop                               # where it is kept how loud the bell is
         self._answered: set[StepRef] = set()
         self._flash = False
         self._chips = [named(button("", tip="go to this glass"), f"clock_{number}") for number in range(_SHOWN)]
@@ -49,7 +50,6 @@ class ClockBar(QWidget):
         self.next.clicked.connect(keeper.go_there)
         self._ring = QTimer(self, interval=_RING_MS)
         self._ring.timeout.connect(self.ring)
-        self.workshop: Path | None = None                      # where it is kept how loud the bell is
         keeper.changed.connect(self.refresh)
         keeper.ticked.connect(self.refresh)
         self.refresh()
@@ -98,9 +98,8 @@ class ClockBar(QWidget):
 
     def _hear(self) -> None:
         """Ring as loud as the workshop has it."""
-        if self.workshop is not None:
-            with suppress(VitrographError):
-                self.bell.volume = load_workshop(self.workshop).house.bell
+        with suppress(VitrographError):
+            self.bell.volume = load_workshop(self.workshop).house.bell
 
     def _show_next(self) -> None:
         hand = self.keeper.at_hand()

@@ -83,9 +83,8 @@ class Shell(QMainWindow):
         self.sheet_view = SheetView(bench)
         self.sheet_view.hand_in(OVERLAYS, Handling(self.sheet_view), Tying(self.sheet_view), Ticking(self.sheet_view))
         self.evening = EveningKeeper(bench, self)
-        self.clock_bar = ClockBar(self.evening)
-        self.clock_bar.workshop = self.files.workshop
-        self._called = ""                                      # what the title begins with while clocks run
+        self.clock_bar = ClockBar(self.evening, self.files.workshop)
+        self._called = ""              # what the title begins with while clocks run
         self.work_bar = WorkBar(bench, self.glass_view)
         self.cards: dict[Station, StationCard] = {}
         self._stack = QStackedWidget()
@@ -141,6 +140,8 @@ class Shell(QMainWindow):
         bench.job_changed.connect(lambda _job: self._title())
         bench.undo_stack.cleanChanged.connect(lambda _clean: self._title())
         bench.making.jumped.connect(self.say)
+        if bench.making.noticed:
+            self.say(bench.making.noticed)
         self.clock_bar.titled.connect(self._call)
         self.files.asks.connect(self.ask)
         self.top.new_wanted.connect(self.files.new)

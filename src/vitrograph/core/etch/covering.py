@@ -69,7 +69,7 @@ def stands(recipe: Recipe, covering: float) -> tuple[float, float]:
 class CreamNeed:
     """Grams of cream for an order: laid on in all, at once at most, used up, and from how many weighings that is known.
 
-    `cost` is of what is used up, in the maker's money; 0 where no price is known.
+    `cost` is of what is used up, in the maker's money, `share` what that is of a full pot; 0 where neither is known.
     """
 
     laid: float
@@ -77,6 +77,7 @@ class CreamNeed:
     used: float
     weighed: int
     cost: float
+    share: float = 0.0
 
 
 def cream_for(area: float, at_once: float, coat_mm: float, cream: Cream) -> CreamNeed:
@@ -87,8 +88,9 @@ def cream_for(area: float, at_once: float, coat_mm: float, cream: Cream) -> Crea
     laid = area * coat_mm * GRAMS_PER_ML / 1000
     own = used_per_mm2(cream.weighed)
     used = laid * (1 - BACK_SHARE) if own is None else area * own
-    cost = used * cream.price / cream.full if cream.full > 0 else 0.0
-    return CreamNeed(laid, at_once * coat_mm * GRAMS_PER_ML / 1000, used, len(cream.weighed) if own else 0, cost)
+    share = used / cream.full if cream.full > 0 else 0.0
+    return CreamNeed(laid, at_once * coat_mm * GRAMS_PER_ML / 1000, used, len(cream.weighed) if own else 0,
+                     share * cream.price, share)
 
 
 def used_per_mm2(weighed: Sequence[Weighing]) -> float | None:

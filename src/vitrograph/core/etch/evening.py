@@ -76,7 +76,8 @@ def head_of(evening: EveningPlan) -> list[str]:
     """How long it takes, how calm it is, the cream, and what was found, in plain words."""
     plan, risk, need = evening.plan.evening, evening.plan.risk, evening.cream
     how = f"by {need.weighed} weighings" if need.weighed else "a guess"
-    cost = f", costs {need.cost:.2f}" if need.cost else ""
+    cost = f", {100 * need.share:.1f} % of a full pot" if need.share else ""
+    cost += f", costs {need.cost:.2f}" if need.cost else ""
     found = [f"  {one.level.value}: {one.says}" for one in evening.findings]
     if need.laid <= 0:
         return [f"evening: {format_minutes(plan.makespan)}", *found]

@@ -95,7 +95,7 @@ def _before(given: EtchInput) -> Iterator[Step]:
     yield Step("gloves", "Put on gloves and goggles, open a window. Read the label.", caution=CAUTIONS[1])
     yield Step("look over", "Look the piece over: clean, dry, no crack, no scratch." + (
         f" {material.title} glass: {TEST_SPOT[:1].lower()}{TEST_SPOT[1:]}" if material.doubtful else ""),
-        caution=material.cautions)
+        material.expect, material.cautions)
     if given.halves:
         yield Step("half", "Cover the second half with tape and paper, along a line that no opening crosses.")
 

@@ -18,7 +18,7 @@ def evening_json(done: FinishedOrder) -> dict[str, Any]:
     return {
         "cream_g": need.used,
         "cream": {"laid_g": need.laid, "at_once_g": need.at_once, "used_g": need.used, "weighed": need.weighed,
-                  "cost": need.cost},
+                  "cost": need.cost, "share_of_pot": need.share},
         "schedule": schedule_of(evening),
         "makespan_s": plan.evening.makespan,
         "bound_s": plan.evening.bound,

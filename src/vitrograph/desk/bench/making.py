@@ -37,6 +37,7 @@ class Making(QObject):
         self._makings, self.wall = makings, wall or Wall()
         self._order = ""
         self._seen: Reading | None = None
+        self.noticed = ""                                      # told of the clock last: the window may come later
         self._written, self._shared = 0, False                 # when the book was last written, as far as is known here
         self.progress = Progress()
         self.happened: tuple[Happened, ...] = ()
@@ -165,6 +166,7 @@ class Making(QObject):
             self._do(lambda: self._makings.shift(self._order, jump.set_by))
         if jump.set_by or jump.slept:
             self._do(lambda: self._makings.keep_reading(self._order, now))
+            self.noticed = jump.says
             self.jumped.emit(jump.says)
 
     def _mind_since_last(self) -> None:

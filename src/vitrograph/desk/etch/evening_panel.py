@@ -113,7 +113,8 @@ def _plan_words(evening: EveningPlan) -> str:
     many = len(evening.glasses)
     how = "by your weighings" if need.weighed else "a guess"
     low, high = evening.plan.risk.ends[0], evening.plan.risk.ends[2]
-    cost = f", {need.cost:.2f} in money" if need.cost else ""
+    cost = f", {100 * need.share:.1f} % of a full pot" if need.share else ""
+    cost += f" for {need.cost:.2f}" if need.cost else ""
     return (f"{many} glass{'es' if many > 1 else ''}, one pair of hands: {in_hours(plan.makespan)}, mostly "
             f"{in_hours(low)} to {in_hours(high)}. At most {plan.at_once} under cream at once.\n"
             f"Cream: {grams(need.at_once)} on glass at once, {grams(need.used)} used up{cost} ({how}).")

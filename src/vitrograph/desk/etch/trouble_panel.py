@@ -26,7 +26,7 @@ class TroublePanel(Column):
             grid.addWidget(made, number, 0)
         self._buttons = QWidget()
         self._buttons.setLayout(grid)
-        self.says = named(label(""), "troubleSays")
+        self.says = named(label("", scale=1.2), "troubleSays")
         self.caution = label("", "caution")
         self.seconds = NumberField("It was there for", "troubleSeconds", suffix="s")
         self.seconds.show_number(0)

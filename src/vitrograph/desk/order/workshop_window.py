@@ -58,6 +58,7 @@ class WorkshopWindow(QDialog):
             self._length("house__border"), self._length("house__viewing_mm"),
             label("5  Which cream?", bold=True), self._name("creams__0__name", "Your name for it"),
             self._recipe(), self._minutes(),
+            self._number("creams__0__full", "A full pot holds", "g"), self._number("creams__0__price", "It costs", ""),
             self._choice("house__bell", "The bell of clocks", _BELLS, 4),
             label("Its label and its safety data sheet come first.", "quiet", scale=0.9), self.said)
         done = button("Done", "accent")
@@ -97,9 +98,12 @@ class WorkshopWindow(QDialog):
         return recipe_named(name, own)
 
     def _minutes(self) -> NumberField:
-        made = NumberField("Minutes its label says", "creams__0__label_minutes", suffix="min")
-        made.edited.connect(lambda minutes: self.take("creams__0__label_minutes", minutes))
-        self.fields["creams__0__label_minutes"] = made
+        return self._number("creams__0__label_minutes", "Minutes its label says", "min")
+
+    def _number(self, path: str, title: str, suffix: str) -> NumberField:
+        made = NumberField(title, path, suffix=suffix)
+        made.edited.connect(lambda value: self.take(path, value))
+        self.fields[path] = made
         return made
 
     def _name(self, path: str, title: str) -> QLineEdit:
