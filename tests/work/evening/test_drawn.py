@@ -11,6 +11,7 @@ from vitrograph.core.work.evening import (
     Evening,
     Setting,
     Task,
+    bound_of,
     plan_calmly,
     plan_evening,
     plan_on,
@@ -85,6 +86,7 @@ def test_a_calm_evening_is_hardly_late(count: int) -> None:
     quick, slow = plan_calmly(setting, 0.0), plan_calmly(setting, 1.0)
     assert quick.evening.makespan <= plan.evening.makespan + 1 and quick.risk.late >= slow.risk.late
     assert plan.risk.ends[0] < plan.evening.makespan < plan.risk.ends[2]
+    assert plan.evening.bound == bound_of(setting) <= plan.evening.makespan
     assert plan_on(setting, plan).evening.slots[0].glass == plan.evening.slots[0].glass
 
 

@@ -34,12 +34,20 @@ class Runner(QThread):
         self._work = QSemaphore()
         self._drawn = Event()
         self._closing = False
+        self._idle = True
+
+    @property
+    def idle(self) -> bool:
+        """Whether nothing was asked for since the last work ended: `ended` may come when newer work has begun."""
+        with self._lock:
+            return self._idle
 
     def ask(self, order: Order, at: int) -> None:
         """Ask for an order's results, those of one piece first; whatever was being worked on is outdated."""
         with self._lock:
             self._cancel.set()
             self._wanted = order, at
+            self._idle = False
         self._drawn.set()
         self._work.release()
         self.asked.emit()
@@ -77,7 +85,7 @@ class Runner(QThread):
             if wanted is not None:
                 self._answer(pipeline, *wanted, cancel)
                 with self._lock:
-                    idle = self._wanted is None
+                    idle = self._idle = self._wanted is None
                 if idle:
                     self.ended.emit()
 

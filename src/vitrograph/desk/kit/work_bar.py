@@ -92,6 +92,8 @@ class WorkBar(QWidget):
         self._tell("Stopped: the views show what was worked out before", "Go on")
 
     def _end(self) -> None:
+        if not self.bench.runner.idle:                         # told of older work, after newer was asked for
+            return
         self._moment.stop()
         if not self._stopped:
             self.hide()

@@ -8,7 +8,7 @@ from dataclasses import dataclass, replace
 
 from vitrograph.core.work.evening.chains import Chain, Evening, Slot, Task
 from vitrograph.core.work.evening.drawn import EVENINGS, Risk, risk_of
-from vitrograph.core.work.evening.search import plan_evening
+from vitrograph.core.work.evening.search import bound_of, plan_evening
 from vitrograph.core.work.evening.setting import Setting
 
 MOST_LATE = 0.02                   # of the glasses may come out of their window, in drawn evenings
@@ -93,7 +93,7 @@ def _planned(
                    for glass, chain in enumerate(setting.chains))
     found = plan_evening(replace(setting, chains=chains, places=places), work, like)
     slots = tuple(sorted(_without(slot, spare(slot.glass, slot.task)) for slot in found.slots))
-    evening = replace(found, chains=setting.chains, slots=slots)
+    evening = replace(found, chains=setting.chains, slots=slots, bound=bound_of(setting))
     return CalmPlan(evening, risk_of(evening, setting.begun, setting.now, many), calm, places)
 
 
