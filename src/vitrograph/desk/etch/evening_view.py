@@ -119,7 +119,8 @@ class EveningView(QWidget):
             painter.setPen(QColor(theme.PAPER_QUIET))
             words = (f"{datetime.fromtimestamp(live.origin + at):%H:%M}" if live is not None else
                      f"{at // 3600:.0f}:{at % 3600 // 60:02.0f}")
-            painter.drawText(QPointF(x + 3, box.bottom() + 16), words)
+            if x + 3 + painter.fontMetrics().horizontalAdvance(words) < self.width():
+                painter.drawText(QPointF(x + 3, box.bottom() + 16), words)
             at += step
 
     def _paint_legend(self, painter: QPainter, top: float) -> float:
