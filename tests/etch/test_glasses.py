@@ -117,6 +117,8 @@ def test_an_evening_under_way_goes_on_from_what_is_ticked():
     assert live.origin + stir.start - 2000.0 == pytest.approx(300.0) and not live.plan.evening.late
     assert live.done_at == live.origin + live.plan.evening.makespan > 2100.0
     assert live.waits == pytest.approx(live.origin + live.plan.evening.slots[0].start - 2100.0)
+    timed = Progress(progress.done, {**progress.clocks, glass.refs[coat][0]: Clock(0.0, 1950.0)})
+    assert live_of(evening, timed, (begun,), 2100.0).begun[0].start == 950.0        # its first dab
     late = live_of(evening, progress, (begun,), 2400.0)
     assert late.next == (0, coat + 1) and late.plan.evening.late[0].late == pytest.approx(70.0)
     broken = (begun, Happened(2100.0, "broken", glass.piece, 1))
