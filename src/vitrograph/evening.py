@@ -6,12 +6,12 @@ from pathlib import Path
 from typing import Any
 
 from vitrograph.at_work import worked_out
-from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import lines_of
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.telling.evening_json import evening_json
 from vitrograph.core.telling.plan_json import rounded_tree
+from vitrograph.quick.lengths import up_to
 
 
 def add_evening(commands: Any) -> None:
@@ -24,20 +24,10 @@ def add_evening(commands: Any) -> None:
     parser.set_defaults(run=_run)
 
 
-def _share(text: str) -> float:
-    try:
-        share = float(text)
-    except ValueError:
-        share = -1.0
-    if not 0 <= share <= 1:
-        raise VitrographError(f"--calm: a number from 0 to 1 was wanted, got '{text[:20]}'")
-    return share
-
-
 def _run(options: argparse.Namespace) -> int:
     order = load_order(options.order)
     if options.calm is not None:
-        order = order.changed(etch__calm=_share(options.calm))
+        order = order.changed(etch__calm=up_to("--calm", options.calm, 1))
     done = worked_out(Pipeline(), order)
     evening = done.evening                                     # what is too much for one is refused here
     if options.json:

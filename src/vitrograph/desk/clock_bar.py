@@ -57,7 +57,10 @@ class ClockBar(QWidget):
     @property
     def calling(self) -> tuple[UnderClock, ...]:
         """The clocks that ended and that nobody has answered."""
-        return tuple(clock for clock in self.keeper.clocks if clock.left <= 0 and clock.ref not in self._answered)
+        return self._calling(self.keeper.clocks)
+
+    def _calling(self, clocks: tuple[UnderClock, ...]) -> tuple[UnderClock, ...]:
+        return tuple(clock for clock in clocks if clock.left <= 0 and clock.ref not in self._answered)
 
     def hush(self) -> None:
         """Whoever is called has heard it."""
@@ -73,7 +76,8 @@ class ClockBar(QWidget):
 
     def refresh(self) -> None:
         """Show the clocks as they stand."""
-        clocks, calling = self.keeper.clocks, self.calling
+        clocks = self.keeper.clocks
+        calling = self._calling(clocks)
         self._answered &= {clock.ref for clock in clocks}
         for chip, clock in zip(self._chips, clocks, strict=False):
             chip.setText(words_of(clock))

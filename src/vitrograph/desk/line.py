@@ -10,11 +10,11 @@ from vitrograph.core.errors import NothingYet
 from vitrograph.core.findings import Level, worst
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.telling.answers import answer, order_answer
+from vitrograph.core.work import clock_words
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.kit.state_mark import draw_state
-from vitrograph.desk.kit.steps import clock_words
 
 State = Literal["open", "good", "watch", "stop", "under way", "done"]
 

@@ -69,11 +69,12 @@ def turn(flag: str, text: str) -> float:
     return radians((degrees + 180) % 360 - 180)
 
 
-def of_255(flag: str, text: str) -> float:
+def up_to(flag: str, text: str, most: float) -> float:
+    """Read a flag's number from 0 to a most."""
     try:
         value = float(text)
     except ValueError:
         value = -1.0
-    if not 0 <= value <= 255:
-        raise JobError(f"{flag}: a number from 0 to 255 was wanted, got '{text[:20]}'")
+    if not 0 <= value <= most:
+        raise JobError(f"{flag}: a number from 0 to {most:g} was wanted, got '{text[:20]}'")
     return value

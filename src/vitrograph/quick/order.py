@@ -30,7 +30,7 @@ from vitrograph.core.storing.names_file import read_names
 from vitrograph.core.units import parse_whole
 from vitrograph.core.workshop import begun, default_file, load_workshop
 from vitrograph.quick.glass import FRAMES, features, glass, hidden_edge
-from vitrograph.quick.lengths import STANDS, length, many, of_255, side, turn
+from vitrograph.quick.lengths import STANDS, length, many, side, turn, up_to
 
 # mm, before all is brought to the size asked for
 _GAP, _CAP, _DRAWING_HIGH, _MONOGRAM_HIGH = 4.0, 10.0, 26.0, 40.0
@@ -175,9 +175,9 @@ def _art(options: argparse.Namespace, path: str) -> Item:
     art = read_drawing(Path(path))
     colour, _, tolerance = (options.background or "").partition(":")
     choices = TraceChoices(
-        threshold=None if options.threshold == "auto" else of_255("--threshold", options.threshold) / 255,
+        threshold=None if options.threshold == "auto" else up_to("--threshold", options.threshold, 255) / 255,
         background=(colour,) if colour else (), simplify=length(options, "--simplify", options.simplify),
-        tolerance=of_255("--background", tolerance) if tolerance else TraceChoices().tolerance)
+        tolerance=up_to("--background", tolerance, 255) if tolerance else TraceChoices().tolerance)
     return Item(msgspec.structs.replace(art, trace=choices, licence=options.licence), size=_DRAWING_HIGH,
                  size_is="height")
 

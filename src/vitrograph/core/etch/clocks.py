@@ -7,8 +7,7 @@ from vitrograph.core.etch.plan import EtchPlan
 from vitrograph.core.job import Job
 from vitrograph.core.stations import Station
 from vitrograph.core.transfer import TransferPlan
-from vitrograph.core.units import format_minutes
-from vitrograph.core.work import Clock, Progress, Step, StepRef
+from vitrograph.core.work import Clock, Progress, Step, StepRef, clock_words
 
 _DOES = {"stir": "stir", "scrape": "scrape and rinse", "first": "scrape and rinse", "check": "look at a spot",
          "coat": "lay the next coat on", "work": "work the cream", "rest": "leave it alone"}
@@ -76,7 +75,7 @@ def _under(ref: StepRef, clock: Clock, piece: Clocked | None, now: float) -> Und
     left = clock.left(now)
     if piece is None:
         return UnderClock(ref, f"a glass, {ref.copy}", "see to it", left, left, left + _SOON_S)
-    name = piece.job.name if piece.job.count == 1 else f"{piece.job.name} {ref.copy}"
+    name = piece.job.called(ref.copy)
     if piece.etch is None:
         return UnderClock(ref, name, "see to it", left, left, left + _SOON_S)
     steps = piece.etch.steps
@@ -111,6 +110,4 @@ def _since(piece: Clocked, ref: StepRef, at: float, progress: Progress) -> float
 
 def words_of(clock: UnderClock) -> str:
     """A clock in a line: whose, how long, what then."""
-    left = clock.left
-    shown = f"late {format_minutes(-left)}" if left <= -1 else format_minutes(max(0.0, left))
-    return f"{clock.name}: {shown}, {f'{clock.does} at once' if clock.late else clock.says}"
+    return f"{clock.name}: {clock_words(clock.left)}, {f'{clock.does} at once' if clock.late else clock.says}"

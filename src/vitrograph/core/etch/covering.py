@@ -22,11 +22,6 @@ BACK_SHARE = 0.8                   # of what is laid on that is scraped back
 _LEAST_TIMED = 3                   # coats timed, or pots weighed, that say something
 
 
-def covering_seconds(area: float, speed: float) -> float:
-    """How long an area (mm²) takes to cover at a speed (mm²/s)."""
-    return area / speed
-
-
 def speed_of(tool: ToolOfCream, timed: Sequence[tuple[float, float]] = ()) -> float:
     """How fast cream is laid on, mm²/s: the maker's own median of (area, seconds) timed, or the tool's."""
     own = [area / seconds for area, seconds in timed if seconds > 0]

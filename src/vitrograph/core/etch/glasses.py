@@ -19,15 +19,16 @@ from vitrograph.core.work.evening import Chain, Task
 
 _STEP_S = 30.0                     # a step of the hands, where nothing else is known
 _STEPS_S = {"tape": 60.0, "set": 60.0, "lay": 60.0, "press": 60.0, "seal": 10.0, "bed": 15.0, "half": 120.0,
-            "other": 120.0, "scrape": 45.0, "rinse": 60.0, "first": 45.0, "look": 45.0, "peel": 90.0, "wash": 90.0,
+            "other": 120.0, "look": 45.0, "peel": 90.0, "wash": 90.0,
             "wax": 300.0, "buff": 90.0, "tint": 300.0, "gloves": 10.0, "nothing": 60.0}
+_RINSE_S = (45.0, 60.0)            # scraping and rinsing
 _AT_ONCE_S = 30.0                  # what must follow at once may come so much later
 _TITLES = {"coat": "Cream on", "work": "Work the cream", "stir": "Stir", "check": "Look at a spot"}
 
 
 @dataclass(frozen=True)
 class GlassWork:
-    """One glass of an order: whose it is and which of how many, its chain, and for each task the steps it stands for.
+    """One glass of an order: whose it is, what it is called, its chain, and for each task the steps it stands for.
 
     `waits` are the steps, each with a clock, that the glass waits for before the task.
     """
@@ -35,17 +36,11 @@ class GlassWork:
     piece: int
     name: str
     copy: int
-    many: int
+    called: str
     chain: Chain
     refs: tuple[tuple[StepRef, ...], ...]
     waits: tuple[tuple[StepRef, ...], ...]
-    steps: tuple[tuple[Step, ...], ...]
     area: float
-
-    @property
-    def called(self) -> str:
-        """Its name, with its number where there are several."""
-        return self.name if self.many == 1 else f"{self.name} {self.copy}"
 
 
 @dataclass(frozen=True)
@@ -69,11 +64,9 @@ def glasses_of(pieces: Iterable[WorkOfPiece]) -> tuple[GlassWork, ...]:
 class _Line:
     """A chain as it grows: what a task waits for is kept until that task comes."""
 
-    piece: int
     tasks: list[Task] = field(default_factory=list)
     refs: list[tuple[StepRef, ...]] = field(default_factory=list)
     waits: list[tuple[StepRef, ...]] = field(default_factory=list)
-    steps: list[tuple[Step, ...]] = field(default_factory=list)
     least: float = 0.0
     most: float = inf
     planned: float = 0.0
@@ -94,28 +87,26 @@ class _Line:
         """What it waits for is this step's clock."""
         self.waiting = (*self.waiting, ref)
 
-    def add(self, name: str, seconds: float, steps: Sequence[Step], refs: Sequence[StepRef], *,
-            droppable: bool = False) -> None:
+    def add(self, name: str, seconds: float, refs: Sequence[StepRef], *, droppable: bool = False) -> None:
         """Add a task, after what was waited for."""
         self.tasks.append(Task(name, seconds, self.least, self.most, self.planned, self.waits_for, self.from_start,
                                droppable))
         self.refs.append(tuple(refs))
         self.waits.append(self.waiting)
-        self.steps.append(tuple(steps))
         self.least, self.most, self.planned, self.waits_for, self.from_start = 0.0, inf, 0.0, "", False
         self.waiting = ()
 
 
 def _glass(piece: WorkOfPiece, copy: int) -> GlassWork:
     key = piece.job.key
-    line = _Line(key)
+    line = _Line()
     etched = [StepRef("etch", key, copy, step.key) for step in piece.etch.steps]
     by_key = {ref.step: ref for ref in etched}
     _plain(line, piece.etch.first, "etch", key, copy, "Tint the inside")
     sheets = piece.fitted.sheets
     for stencil in range((copy - 1) * sheets + 1, copy * sheets + 1):
         refs = [StepRef("weed", key, stencil, step.key) for step in piece.weed.steps]
-        line.add("Weed", weeding_seconds(piece.weed.edges, piece.pace), piece.weed.steps, refs, droppable=True)
+        line.add("Weed", weeding_seconds(piece.weed.edges, piece.pace), refs, droppable=True)
     for stencil in range((copy - 1) * sheets + 1, copy * sheets + 1):
         if stencil > (copy - 1) * sheets + 1:                  # films round the glass do not wait for each other
             line.wait(0.0, "")
@@ -128,14 +119,12 @@ def _glass(piece: WorkOfPiece, copy: int) -> GlassWork:
             _plain(line, piece.etch.between, "etch", key, copy, "Cover the other half")
         first = len(line.tasks)
         _under(line, part, piece.etch.recipe.clock == "first", by_key)
-        last = number == len(piece.etch.under) - 1
-        prefix = "" if last else "first "
-        rinse = piece.etch.rinse
-        line.add("Scrape and rinse", sum(map(_seconds, rinse)), rinse, [by_key[prefix + step.key] for step in rinse])
+        rinse = piece.etch.rinses[number]
+        line.add("Scrape and rinse", sum(_RINSE_S), [by_key[step.key] for step in rinse])
         places.append((first, len(line.tasks) - 1))
     _plain(line, piece.etch.after, "etch", key, copy, "")
-    return GlassWork(key, piece.job.name, copy, piece.job.count, Chain(tuple(line.tasks), tuple(places)),
-                     tuple(line.refs), tuple(line.waits), tuple(line.steps), piece.etch.area)
+    return GlassWork(key, piece.job.name, copy, piece.job.called(copy), Chain(tuple(line.tasks), tuple(places)),
+                     tuple(line.refs), tuple(line.waits), piece.etch.area)
 
 
 def _under(line: _Line, part: Sequence[TimedStep], from_start: bool, by_key: dict[str, StepRef]) -> None:
@@ -151,7 +140,7 @@ def _under(line: _Line, part: Sequence[TimedStep], from_start: bool, by_key: dic
             line.least, line.most = 0.0, max(tolerance, _AT_ONCE_S)
         coats = sum(one.phase.does == "coat" for one in part[:number])
         title = "Another coat" if timed.phase.does == "coat" and coats else _TITLES[timed.phase.does]
-        line.add(title, timed.hands, (timed.step,), (ref,))
+        line.add(title, timed.hands, (ref,))
     if part[-1].phase.does != "rest":
         line.least, line.most = 0.0, max(part[-1].phase.tolerance, _AT_ONCE_S)
 
@@ -164,7 +153,7 @@ def _plain(
 
     def close() -> None:
         if group:
-            line.add(title or _title(group[0]), sum(map(_seconds, group)), group,
+            line.add(title or _title(group[0]), sum(map(_seconds, group)),
                      [StepRef(station, piece, copy, step.key) for step in group])
             group.clear()
 

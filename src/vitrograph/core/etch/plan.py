@@ -6,10 +6,11 @@ published source. The cream's label and safety data sheet come before anything w
 
 from collections.abc import Iterable, Iterator
 from dataclasses import dataclass, replace
+from functools import cached_property
 
 from vitrograph.core.etch.cautions import CAUTIONS, NO_METAL, STILL_ON
 from vitrograph.core.etch.colour import check_colour, colour_first, wax_steps
-from vitrograph.core.etch.covering import BEGIN_S, covering_seconds, speed_of, uneven
+from vitrograph.core.etch.covering import BEGIN_S, speed_of, uneven
 from vitrograph.core.etch.phases import TimedStep, phase_steps
 from vitrograph.core.findings import Finding
 from vitrograph.core.glass import MATERIALS, TEST_SPOT
@@ -38,12 +39,12 @@ class EtchInput:
                    etch.colour)
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True)
 class EtchPlan:
     """The recipe, the steps for one glass with their clocks, the area under cream in mm², and what was found.
 
-    `first` are the steps before all other work on the glass; `under` those under cream, in one part or in halves;
-    `after` those from the rinse on. `covering` is how long one coat takes, in seconds.
+    `first` are the steps before all other work on the glass; `under` those under cream, in one part or in halves,
+    each with a rinse; `after` those from the last rinse on. `covering` is how long one coat takes, in seconds.
     """
 
     recipe: Recipe
@@ -52,7 +53,7 @@ class EtchPlan:
     before: tuple[Step, ...]
     under: tuple[tuple[TimedStep, ...], ...]
     between: tuple[Step, ...]
-    rinse: tuple[Step, ...]
+    rinses: tuple[tuple[Step, ...], ...]
     after: tuple[Step, ...]
     covering: float
     findings: tuple[Finding, ...] = ()
@@ -62,7 +63,7 @@ class EtchPlan:
         """Time under cream, of each place of the glass; 0 where nothing is etched."""
         return self.recipe.seconds if self.area else 0.0
 
-    @property
+    @cached_property
     def steps(self) -> tuple[Step, ...]:
         """All steps of the etch station, in order."""
         parts: list[Step] = [*self.first, *self.before]
@@ -70,7 +71,7 @@ class EtchPlan:
             if number:
                 parts += self.between
             parts += [timed.step for timed in part]
-            parts += self.rinse if number == len(self.under) - 1 else _in_part(self.rinse)
+            parts += self.rinses[number]
         return (*parts, *self.after)
 
 
@@ -83,10 +84,11 @@ def plan_etch(given: EtchInput, area: float, below_rim: float | None = None) -> 
         leave = "Nothing is etched: the film is the decoration, and stays. Rub every edge down once more."
         return EtchPlan(given.recipe, 0.0, (), (Step("nothing", leave),), (), (), (), (), 0.0)
     parts = ("", "second ") if given.halves else ("",)
-    covering = covering_seconds(area / len(parts), given.speed)
+    covering = area / len(parts) / given.speed
     under = tuple(tuple(phase_steps(given.recipe, covering + BEGIN_S, part)) for part in parts)
+    rinses = (_FIRST_RINSE, _RINSE) if given.halves else (_RINSE,)
     found = (*uneven(given.recipe, covering, halves=given.halves), *check_colour(given.colour, below_rim))
-    return EtchPlan(given.recipe, area, colour_first(given.colour), tuple(_before(given)), under, _BETWEEN, _RINSE,
+    return EtchPlan(given.recipe, area, colour_first(given.colour), tuple(_before(given)), under, _BETWEEN, rinses,
                     tuple(_after(given)), covering, found)
 
 
@@ -110,9 +112,7 @@ _BETWEEN = (
 )
 
 
-def _in_part(steps: tuple[Step, ...]) -> list[Step]:
-    """The same steps for a part of the glass: with keys of their own."""
-    return [replace(step, key=f"first {step.key}") for step in steps]
+_FIRST_RINSE = tuple(replace(step, key=f"first {step.key}") for step in _RINSE)
 
 
 def _after(given: EtchInput) -> Iterator[Step]:

@@ -48,7 +48,7 @@ def longer_than(recipe: Recipe, seconds: float) -> Recipe | None:
 
 
 def read_recipe(path: Path) -> Recipe:
-    """A recipe from its file, as `write_recipe` writes it. Raises VitrographError with one sentence."""
+    """A recipe from its file, as `json_of_recipe` writes it. Raises VitrographError with one sentence."""
     try:
         tree = msgspec.json.decode(read_plain(path, _MOST_BYTES))
         return read_record(tree, Recipe)

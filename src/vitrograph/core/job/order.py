@@ -67,6 +67,10 @@ class Work(Design, frozen=True, kw_only=True):
     name: Name = "Untitled"
     count: Count = 1
 
+    def called(self, copy: int) -> str:
+        """The name of a copy, from 1: with its number where there are several."""
+        return self.name if self.count == 1 else f"{self.name} {copy}"
+
 
 class Piece(Work, frozen=True, kw_only=True):
     """A piece of an order. Pieces of one `like` number, other than 0, share their art.

@@ -9,6 +9,7 @@ from types import MappingProxyType
 from typing import Literal
 
 from vitrograph.core.stations import Station
+from vitrograph.core.units import format_minutes
 
 State = Literal["planned", "under way", "done"]
 
@@ -81,3 +82,12 @@ def state_of_work(refs: Iterable[StepRef], progress: Progress) -> State:
     done = wanted & set(progress.done)
     begun = done or any(ref in wanted for ref in progress.clocks)
     return "done" if wanted and done == wanted else "under way" if begun else "planned"
+
+
+def clock_words(left: float) -> str:
+    """What a clock shows: the time left, or how late it is.
+
+    >>> clock_words(125.0), clock_words(-61.0)
+    ('2:05', 'late 1:01')
+    """
+    return f"late {format_minutes(-left)}" if left <= -1 else format_minutes(max(0.0, left))

@@ -82,13 +82,22 @@ class Making(QObject):
         refs = [ref for copy in range(1, copies + 1) for ref in self.refs(station, piece, copy, steps)]
         return state_of_work(refs, self.progress)
 
-    def tick(self, ref: StepRef) -> None:
-        """A step is done."""
-        self._do(lambda: self._makings.tick(self._order, ref, self.now()))
+    def tick(self, *refs: StepRef) -> None:
+        """Steps are done."""
+        self._each(self._makings.tick, refs)
 
-    def untick(self, ref: StepRef) -> None:
-        """A step is not done after all."""
-        self._do(lambda: self._makings.untick(self._order, ref, self.now()))
+    def untick(self, *refs: StepRef) -> None:
+        """Steps are not done after all."""
+        self._each(self._makings.untick, refs)
+
+    def _each(self, work: Callable[[str, StepRef, float], None], refs: Sequence[StepRef]) -> None:
+        """Do something to each step; the window is told once."""
+        def do() -> None:
+            for ref in refs:
+                work(self._order, ref, self.now())
+
+        if refs:
+            self._do(do)
 
     def note(self, happened: Happened) -> None:
         """Note something that happened of the evening."""

@@ -108,17 +108,22 @@ class EveningView(QWidget):
         at = slots[0].glass if slots else 0
         return max(0, min(at - shown // 3, many - shown))
 
+    def _when(self, at: float) -> str:
+        """A time of the evening: by the wall's clock once it was begun, and before that by the hours since."""
+        live = self.keeper.live
+        if live is not None:
+            return f"{datetime.fromtimestamp(live.origin + at):%H:%M}"
+        return f"{at // 3600:.0f}:{at % 3600 // 60:02.0f}"
+
     def _paint_hours(self, painter: QPainter, box: QRectF, end: float, scale: float) -> None:
         step = next((step for step in _STEPS_S if step * scale > 62), _STEPS_S[-1])
-        live = self.keeper.live
         at = 0.0
         while at <= end:
             x = box.left() + at * scale
             painter.setPen(QPen(QColor(theme.PAPER_GRID), 1))
             painter.drawLine(QLineF(x, box.top(), x, box.bottom()))
             painter.setPen(QColor(theme.PAPER_QUIET))
-            words = (f"{datetime.fromtimestamp(live.origin + at):%H:%M}" if live is not None else
-                     f"{at // 3600:.0f}:{at % 3600 // 60:02.0f}")
+            words = self._when(at)
             if x + 3 + painter.fontMetrics().horizontalAdvance(words) < self.width():
                 painter.drawText(QPointF(x + 3, box.bottom() + 16), words)
             at += step
@@ -147,11 +152,9 @@ class EveningView(QWidget):
         for number, slot in enumerate(slots[:min(room, _LISTED)]):
             glass = evening.glasses[slot.glass]
             y = top + 18 + _LIST_HIGH * (number + 1)
-            when = (f"{datetime.fromtimestamp(live.origin + slot.start):%H:%M}" if live is not None else
-                    f"{slot.start // 3600:.0f}:{slot.start % 3600 // 60:02.0f}")
             painter.setFont(theme.font(1.0))
             painter.setPen(QColor(theme.PAPER_QUIET))
-            painter.drawText(QPointF(_LEFT, y), when)
+            painter.drawText(QPointF(_LEFT, y), self._when(slot.start))
             painter.setPen(QColor(theme.PAPER_INK))
             words = f"{glass.called}: {glass.chain.tasks[slot.task].name}"
             shown = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideMiddle, int(self.width() - 86))

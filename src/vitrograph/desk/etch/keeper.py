@@ -99,17 +99,15 @@ class EveningKeeper(QObject):
         glass, task = self._at_hand()
         if glass is not None:
             self._note("skip", glass, glass.chain.tasks[task].name)
-            for ref in (*glass.waits[task], *glass.refs[task]):
-                self.bench.making.tick(ref)
+            self.bench.making.tick(*glass.waits[task], *glass.refs[task])
 
     def again(self) -> None:
         """The glass at hand is etched again: its steps from the first coat on are open."""
         glass, _ = self._at_hand()
         if glass is not None:
             done = self.bench.making.progress.done
-            for ref in [ref for refs in (*glass.refs, *glass.waits) for ref in refs
-                        if ref.station == "etch" and ref in done]:
-                self.bench.making.untick(ref)
+            self.bench.making.untick(*(ref for refs in (*glass.refs, *glass.waits) for ref in refs
+                                       if ref.station == "etch" and ref in done))
             self._note("again", glass)
 
     def broken(self) -> None:
@@ -169,7 +167,7 @@ class EveningKeeper(QObject):
         making = self.bench.making
         passed = list(waits_passed(self.evening, making.progress)) if self.evening is not None else []
         if passed and self.under_way:
-            making.tick(passed[0])                             # which brings us here again
+            making.tick(*passed)                               # which brings us here again
             return
         self._start_clocks()
         self.look()

@@ -17,7 +17,7 @@ from PySide6.QtWidgets import (
 
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import Recipe
-from vitrograph.core.job.tree import plain, read_record
+from vitrograph.core.job.tree import read_record
 from vitrograph.core.units import format_minutes
 from vitrograph.core.workshop import load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
@@ -117,7 +117,7 @@ class RecipeWindow(QDialog):
             told = error.words(self.bench.unit).replace("the job", "the recipe")
             self.says.setText(f"{told[:1].upper()}{told[1:]}.")
             return
-        self.bench.edit("Recipe", etch__recipe=read_record(plain(made), Recipe))
+        self.bench.edit("Recipe", etch__recipe=made)
         self.bench.told.emit(f"kept: {made.name}, {format_minutes(made.seconds)} under cream")
         self.card.offer_recipes()
         self.close()

@@ -5,8 +5,7 @@ from collections.abc import Sequence
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QApplication, QHBoxLayout, QVBoxLayout, QWidget
 
-from vitrograph.core.units import format_minutes
-from vitrograph.core.work import Clock, Step, StepRef
+from vitrograph.core.work import Clock, Step, StepRef, clock_words
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
@@ -177,12 +176,3 @@ class StepTimer(QWidget):
         self._face.setText("ready" if self._least and self.left <= 0 else clock_words(self.left))
         self._face.setStyleSheet(f"color: {theme.STOP};" if late else "")
         self._start.setText("Hold  (T)" if self.running else "Start the timer  (T)")
-
-
-def clock_words(left: float) -> str:
-    """What a clock shows: the time left, or how late it is.
-
-    >>> clock_words(125.0), clock_words(-61.0)
-    ('2:05', 'late 1:01')
-    """
-    return f"late {format_minutes(-left)}" if left <= -1 else format_minutes(max(0.0, left))

@@ -108,6 +108,5 @@ class WeedCard(StepsCard):
         weed = self.bench.results.weed
         if weed is not None:
             refs = self._refs(weed)
-            for bit in self._alike():
-                self.bench.making.tick(refs[bit.number - 1])
+            self.bench.making.tick(*(refs[bit.number - 1] for bit in self._alike()))
             self.walker.setFocus()

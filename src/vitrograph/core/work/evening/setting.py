@@ -1,6 +1,7 @@
 """What an evening is planned for: the glasses and how far each is, the time, and the places there are."""
 
 from dataclasses import dataclass
+from functools import cached_property
 
 from vitrograph.core.work.evening.chains import Begun, Chain
 
@@ -20,7 +21,7 @@ class Setting:
     now: float = 0.0
     busy: float = 0.0
 
-    @property
+    @cached_property
     def stands(self) -> tuple[Begun, ...]:
         """How far each glass is."""
         return self.begun or tuple(Begun(start=self.now, end=self.now) for _ in self.chains)
