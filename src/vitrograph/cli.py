@@ -36,6 +36,7 @@ from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.cutting import add_cutting
 from vitrograph.evening import add_evening
 from vitrograph.flags import add_settings, add_units
+from vitrograph.logbook import add_logbook
 from vitrograph.orders import change_order, put_together
 from vitrograph.quick import add_flags, quick_order
 from vitrograph.workshop import add_workshop_flags
@@ -127,6 +128,7 @@ def _parser() -> argparse.ArgumentParser:
     change.set_defaults(run=change_order)
     add_cutting(commands)
     add_evening(commands)
+    add_logbook(commands)
     add_workshop_flags(commands.add_parser("workshop", help="what you own and are used to: new orders begin from it"))
     quick = commands.add_parser("quick", help="from measurements and words to files, in one line")
     add_flags(quick)

@@ -6,10 +6,10 @@ from typing import Literal
 
 import msgspec
 
-from vitrograph.core.errors import LogbookError
 from vitrograph.core.glass import Shelf, ShelvedGlass
 from vitrograph.core.job import Job, Order
-from vitrograph.core.logbook import Entry, Logbook
+from vitrograph.core.logbook import Logbook
+from vitrograph.core.logbook.lists import read_list
 from vitrograph.core.storing.names_file import names_of
 
 _FOLDER = resources.files("vitrograph.data") / "demo"
@@ -60,11 +60,7 @@ def fill_demo_shelf(shelf: Shelf) -> None:
 
 def fill_demo_logbook(book: Logbook) -> None:
     """Write the observatory's earlier pieces into an empty demo logbook. Raises LogbookError."""
-    if book.path.exists() and book.entries():
+    if book.path.exists() and book.count()[0]:
         return
-    try:
-        rows = json.loads((_FOLDER / "logbook.json").read_text("utf-8"))
-    except ValueError as error:
-        raise LogbookError(f"the demo logbook data is damaged ({error}): install Vitrograph again") from None
-    for row in rows:
-        book.add(Entry(**row))
+    with resources.as_file(_FOLDER / "logbook.csv") as path:
+        book.add_all(read_list(path))

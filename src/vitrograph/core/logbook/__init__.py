@@ -1,7 +1,26 @@
 """Logbook: what was made, on what, how long, and how it went; and what has been done of orders under way."""
 
-from vitrograph.core.logbook.book import OUTCOMES, Entry, Logbook, default_path
+from vitrograph.core.logbook.book import GROUPS, Asked, Listed, Logbook, Mark, Photo, SortedBy, default_path
 from vitrograph.core.logbook.checks import check_logbook
-from vitrograph.core.logbook.makings import Makings
+from vitrograph.core.logbook.entry import COLUMNS, OUTCOMES, Entry, Outcome, counts_of, outcome_of
+from vitrograph.core.logbook.makings import Makings, Worked
 
-__all__ = ["OUTCOMES", "Entry", "Logbook", "Makings", "check_logbook", "default_path"]
+__all__ = [
+    "COLUMNS",
+    "GROUPS",
+    "OUTCOMES",
+    "Asked",
+    "Entry",
+    "Listed",
+    "Logbook",
+    "Makings",
+    "Mark",
+    "Outcome",
+    "Photo",
+    "SortedBy",
+    "Worked",
+    "check_logbook",
+    "counts_of",
+    "default_path",
+    "outcome_of",
+]

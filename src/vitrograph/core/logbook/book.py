@@ -1,96 +1,85 @@
 """The logbook: one SQLite file that remembers what was made, on what, how long, and how it went."""
 
-import csv
-import io
+import hashlib
 import sqlite3
-from collections.abc import Iterator
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from contextlib import contextmanager
-from dataclasses import asdict, dataclass, fields
+from dataclasses import dataclass
 from pathlib import Path
+from typing import Literal
 
 import platformdirs
 
 from vitrograph.core.errors import LogbookError
-from vitrograph.core.storing.cells import harmless
+from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, WORDS, Entry, Outcome
+from vitrograph.core.logbook.schema import prepare
 
-SCHEMA_VERSION = 3
-OUTCOMES = ("good", "faint", "leaks", "missed a piece", "crooked", "spoiled")
-
-_ENTRIES = """
-CREATE TABLE entry (
-    id INTEGER PRIMARY KEY,
-    made_on TEXT NOT NULL,
-    job TEXT NOT NULL,
-    glass TEXT NOT NULL,
-    art TEXT NOT NULL,
-    film TEXT NOT NULL,
-    school TEXT NOT NULL,
-    minutes REAL NOT NULL CHECK (minutes >= 0),
-    how_many INTEGER NOT NULL CHECK (how_many > 0),
-    outcome TEXT NOT NULL,
-    note TEXT NOT NULL
-)
-"""
-
-
-# what has been done of an order: one making of it, its steps ticked off, and its clocks (core/work/progress.py)
-_MAKINGS = ("""
-CREATE TABLE making (
-    id INTEGER PRIMARY KEY,
-    order_id TEXT NOT NULL,
-    begun REAL NOT NULL,
-    ended REAL
-)
-""", """
-CREATE TABLE done (
-    making INTEGER NOT NULL REFERENCES making (id),
-    station TEXT NOT NULL, piece INTEGER NOT NULL, copy INTEGER NOT NULL, step TEXT NOT NULL,
-    at REAL NOT NULL,
-    PRIMARY KEY (making, station, piece, copy, step)
-)
-""", """
-CREATE TABLE clock (
-    making INTEGER NOT NULL REFERENCES making (id),
-    station TEXT NOT NULL, piece INTEGER NOT NULL, copy INTEGER NOT NULL, step TEXT NOT NULL,
-    seconds REAL NOT NULL, since REAL, spent REAL NOT NULL,
-    PRIMARY KEY (making, station, piece, copy, step)
-)
-""")
-
-# what happened of an evening, and the computer's clocks when a clock was last kept (core/work/wall.py)
-_EVENINGS = ("""
-CREATE TABLE happened (
-    id INTEGER PRIMARY KEY,
-    making INTEGER NOT NULL REFERENCES making (id),
-    at REAL NOT NULL, kind TEXT NOT NULL, piece INTEGER NOT NULL, copy INTEGER NOT NULL,
-    note TEXT NOT NULL, number REAL NOT NULL, area REAL NOT NULL
-)
-""", """
-CREATE TABLE reading (
-    making INTEGER PRIMARY KEY REFERENCES making (id),
-    wall REAL NOT NULL, since_start REAL NOT NULL, awake REAL NOT NULL, boot TEXT NOT NULL
-)
-""")
+_ORDERS = {"newest": "made_on DESC, id DESC", "oldest": "made_on, id", "name": "job, made_on DESC, id DESC",
+           "stars": "stars DESC NULLS LAST, made_on DESC, id DESC", "minutes": "minutes, made_on DESC, id DESC"}
+SortedBy = Literal["newest", "oldest", "name", "stars", "minutes"]
+GROUPS = ("job", "material", "cream", "film", "recipe", "for_whom")
+_SELECT = f"SELECT id, {', '.join(COLUMNS)} FROM record"
 
 
 @dataclass(frozen=True, slots=True)
-class Entry:
-    """One line of the logbook; `made_on` is an ISO date, `minutes` the time under cream."""
+class Asked:
+    """What is looked for: words that must all stand somewhere, a cream, a material, an outcome, days (ISO), stars.
 
-    made_on: str
-    job: str
-    glass: str
-    art: str
-    film: str
-    school: str
-    minutes: float
-    how_many: int
-    outcome: str
+    An outcome finds pieces of which any copy came out so.
+    """
+
+    words: str = ""
+    cream: str = ""
+    material: str = ""
+    outcome: Outcome | Literal[""] = ""
+    since: str = ""
+    until: str = ""
+    least_stars: int = 0
+
+    def where(self) -> tuple[str, list[object]]:
+        """The condition in SQL and its values."""
+        parts, values = [], []
+        for word in self.words.lower().split():
+            parts.append("instr(words, ?)")
+            values.append(word)
+        for name in ("cream", "material"):
+            if getattr(self, name):
+                parts.append(f"{name} = ? COLLATE NOCASE")
+                values.append(getattr(self, name))
+        for condition, value in (("instr(outcome, ?)", self.outcome), ("made_on >= ?", self.since),
+                                 ("made_on <= ?", self.until), ("stars >= ?", self.least_stars or "")):
+            if value != "":
+                parts.append(condition)
+                values.append(value)
+        return (f" WHERE {' AND '.join(parts)}" if parts else ""), list(values)
+
+
+@dataclass(frozen=True, slots=True)
+class Listed:
+    """An entry with its number in the book."""
+
+    id: int
+    entry: Entry
+
+
+@dataclass(frozen=True, slots=True)
+class Mark:
+    """What came out wrong where, of one copy: x and y on the stencil's sheet, mm, where that is known."""
+
+    copy: int
+    what: Outcome
+    x: float | None = None
+    y: float | None = None
     note: str = ""
 
 
-_COLUMNS = [field.name for field in fields(Entry)]
-_TYPES = {name: (float, int) if name in {"minutes", "how_many"} else str for name in _COLUMNS}
+@dataclass(frozen=True, slots=True)
+class Photo:
+    """A photograph kept with an entry: a JPEG, and what was found in it (JSON), "" where it was not looked at."""
+
+    name: str
+    picture: bytes
+    found: str = ""
 
 
 def default_path() -> Path:
@@ -104,26 +93,97 @@ class Logbook:
     def __init__(self, path: Path) -> None:
         self.path = path
 
-    def add(self, entry: Entry) -> None:
-        """Write one line. Raises LogbookError."""
-        marks = ", ".join(f":{name}" for name in _COLUMNS)
+    def add(self, entry: Entry, made: bytes = b"", marks: Iterable[Mark] = (), photos: Iterable[Photo] = ()) -> int:
+        """Write one entry, with the order's file as it was made; return its number. Raises LogbookError."""
         with self.open() as book:
-            book.execute(f"INSERT INTO entry ({', '.join(_COLUMNS)}) VALUES ({marks})", asdict(entry))
+            return _insert(book, entry, made, marks, photos)
+
+    def add_all(self, entries: Sequence[Entry]) -> None:
+        """Write many entries, all or none. Raises LogbookError."""
+        with self.open() as book:
+            book.executemany(_INSERT, [_row(entry) for entry in entries])
+
+    def replace(self, number: int, entry: Entry, marks: Iterable[Mark] | None = None) -> None:
+        """Write an entry anew, with its marks where they are given. Raises LogbookError where there is none."""
+        with self.open() as book:
+            pairs = ", ".join(f"{name} = ?" for name in ("words", "made", *COLUMNS) if name != "made")
+            done = book.execute(f"UPDATE record SET {pairs} WHERE id = ?", (*_row(entry), number))
+            if done.rowcount == 0:
+                raise _gone(number)
+            if marks is not None:
+                book.execute("DELETE FROM mark WHERE record = ?", (number,))
+                _add_marks(book, number, marks)
+
+    def remove(self, number: int) -> None:
+        """Take an entry out, with its photographs and marks; its order's file where no other has it. Raises
+        LogbookError."""
+        with self.open() as book:
+            for table in ("mark", "photo"):
+                book.execute(f"DELETE FROM {table} WHERE record = ?", (number,))
+            book.execute("DELETE FROM record WHERE id = ?", (number,))
+            book.execute("DELETE FROM made WHERE name NOT IN (SELECT made FROM record WHERE made IS NOT NULL)")
 
     def entries(self) -> tuple[Entry, ...]:
-        """All lines that can be read, newest first: one that was spoiled hides no other. Raises LogbookError."""
-        with self.open() as book:
-            rows = book.execute(f"SELECT {', '.join(_COLUMNS)} FROM entry ORDER BY made_on DESC, id DESC").fetchall()
-        return tuple(Entry(*row) for row in rows if _is_sound(row))
+        """All entries that can be read, newest first: one that was spoiled hides no other. Raises LogbookError."""
+        return tuple(one.entry for one in self.found())
 
-    def to_csv(self) -> str:
-        """All lines as CSV (RFC 4180), newest first, with a heading row."""
-        out = io.StringIO()
-        writer = csv.writer(out)
-        writer.writerow(_COLUMNS)
-        for entry in self.entries():
-            writer.writerow(harmless(cell) if isinstance(cell, str) else cell for cell in asdict(entry).values())
-        return out.getvalue()
+    def found(self, asked: Asked | None = None, sorted_by: SortedBy = "newest", most: int = -1) -> tuple[Listed, ...]:
+        """The entries looked for, at most so many. Raises LogbookError."""
+        where, values = (asked or Asked()).where()
+        with self.open() as book:
+            rows = book.execute(f"{_SELECT}{where} ORDER BY {_ORDERS[sorted_by]} LIMIT ?", (*values, most)).fetchall()
+        return tuple(one for row in rows if (one := _read(row)) is not None)
+
+    def count(self, asked: Asked | None = None) -> tuple[int, int]:
+        """How many entries are found, and how many pieces they tell of. Raises LogbookError."""
+        where, values = (asked or Asked()).where()
+        with self.open() as book:
+            entries, pieces = book.execute(f"SELECT count(*), sum(how_many) FROM record{where}", values).fetchone()
+        return int(entries), int(pieces or 0)
+
+    def groups(self, by: str, asked: Asked | None = None) -> list[tuple[str, int, int]]:
+        """What is found, by one of `GROUPS`: its word, entries and pieces, the most pieces first. Raises
+        LogbookError."""
+        where, values = (asked or Asked()).where()
+        with self.open() as book:
+            column = GROUPS[GROUPS.index(by)]
+            return [(str(word), int(entries), int(pieces)) for word, entries, pieces in book.execute(
+                f"SELECT {column}, count(*), sum(how_many) FROM record{where} GROUP BY {column} "
+                f"ORDER BY sum(how_many) DESC, {column}", values)]
+
+    def entry(self, number: int) -> Entry:
+        """An entry by its number. Raises LogbookError where there is none, or where it cannot be read."""
+        with self.open() as book:
+            row = book.execute(f"{_SELECT} WHERE id = ?", (number,)).fetchone()
+        one = None if row is None else _read(row)
+        if one is None:
+            raise _gone(number)
+        return one.entry
+
+    def made(self, number: int) -> bytes | None:
+        """The order's file of an entry as it was made; None where none was kept. Raises LogbookError."""
+        with self.open() as book:
+            row = book.execute("SELECT content FROM record JOIN made ON made.name = record.made WHERE record.id = ?",
+                               (number,)).fetchone()
+        return None if row is None else bytes(row[0])
+
+    def marks(self, number: int) -> tuple[Mark, ...]:
+        """What came out wrong where. Raises LogbookError."""
+        with self.open() as book:
+            return tuple(Mark(*row) for row in book.execute(
+                "SELECT copy, what, x, y, note FROM mark WHERE record = ? ORDER BY copy, id", (number,)))
+
+    def photos(self, number: int) -> tuple[Photo, ...]:
+        """The photographs of an entry. Raises LogbookError."""
+        with self.open() as book:
+            return tuple(Photo(*row) for row in book.execute(
+                "SELECT name, picture, found FROM photo WHERE record = ? ORDER BY id", (number,)))
+
+    def add_photo(self, number: int, photo: Photo) -> None:
+        """Keep a photograph with an entry. Raises LogbookError where there is no such entry."""
+        self.entry(number)
+        with self.open() as book:
+            _add_photo(book, number, photo)
 
     @contextmanager
     def open(self) -> Iterator[sqlite3.Connection]:
@@ -135,7 +195,7 @@ class Logbook:
             self.path.parent.mkdir(parents=True, exist_ok=True)
             book = sqlite3.connect(self.path, timeout=5, isolation_level=None)
             try:
-                _prepare(book, self.path)
+                prepare(book, self.path)
                 book.execute("BEGIN")
                 yield book
                 book.execute("COMMIT")
@@ -147,9 +207,59 @@ class Logbook:
             raise LogbookError(f"the logbook {self.path} cannot be used ({error}): {_advice(error)}") from None
 
 
-def _is_sound(row: tuple[object, ...]) -> bool:
-    """Whether a row has words where words belong and numbers where numbers do: SQLite itself minds neither."""
-    return all(isinstance(value, _TYPES[name]) for name, value in zip(_COLUMNS, row, strict=True))
+_INSERT = f"INSERT INTO record (words, {', '.join(COLUMNS)}) VALUES (?{', ?' * len(COLUMNS)})"
+
+
+def _row(entry: Entry) -> tuple[object, ...]:
+    """An entry as its row is written: the words that are searched first."""
+    words = " ".join(one for name in (*WORDS, "made_on") if (one := str(getattr(entry, name)))).lower()
+    return (words, *(getattr(entry, name) for name in COLUMNS))
+
+
+def _insert(book: sqlite3.Connection, entry: Entry, made: bytes, marks: Iterable[Mark], photos: Iterable[Photo]) -> int:
+    number = int(book.execute(_INSERT, _row(entry)).lastrowid or 0)
+    if made:
+        name = hashlib.sha256(made).hexdigest()
+        book.execute("INSERT OR IGNORE INTO made VALUES (?, ?)", (name, made))
+        book.execute("UPDATE record SET made = ? WHERE id = ?", (name, number))
+    _add_marks(book, number, marks)
+    for photo in photos:
+        _add_photo(book, number, photo)
+    return number
+
+
+def _add_marks(book: sqlite3.Connection, number: int, marks: Iterable[Mark]) -> None:
+    for mark in marks:
+        book.execute("INSERT INTO mark (record, copy, what, x, y, note) VALUES (?, ?, ?, ?, ?, ?)",
+                     (number, mark.copy, mark.what, mark.x, mark.y, mark.note))
+
+
+def _add_photo(book: sqlite3.Connection, number: int, photo: Photo) -> None:
+    book.execute("INSERT INTO photo (record, name, picture, found) VALUES (?, ?, ?, ?)",
+                 (number, photo.name, photo.picture, photo.found))
+
+
+def _read(row: Sequence[object]) -> Listed | None:
+    """An entry of a row; None where it was spoiled: SQLite itself minds little."""
+    values = dict(zip(COLUMNS, row[1:], strict=True))
+    if not all(isinstance(values[name], str) for name in WORDS):
+        return None
+    if not all(_is_number(name, values[name]) for name in NUMBERS):
+        return None
+    try:
+        return Listed(int(str(row[0])), Entry(**values))       # type: ignore[arg-type]  # looked at above
+    except LogbookError:
+        return None
+
+
+def _is_number(name: str, value: object) -> bool:
+    if value is None:
+        return name != "how_many"
+    return isinstance(value, int if name in WHOLE else (float, int))
+
+
+def _gone(number: int) -> LogbookError:
+    return LogbookError(f"the logbook has no entry number {number}: it was taken out, or its row is spoiled")
 
 
 def _advice(error: Exception) -> str:
@@ -162,28 +272,3 @@ def _advice(error: Exception) -> str:
     if "readonly" in says or "permission" in says or "unable to open" in says or "read-only" in says:
         return "it cannot be written there: give yourself the right to, and try again"
     return "move it to begin anew"
-
-
-def _prepare(book: sqlite3.Connection, path: Path) -> None:
-    """Bring a book to today's schema in one transaction; two that begin at once wait for each other."""
-    if _version(book, path) == SCHEMA_VERSION:
-        return
-    book.execute("BEGIN IMMEDIATE")
-    version = _version(book, path)
-    if version < 1:
-        book.execute(_ENTRIES)
-    if version < 2:
-        for table in _MAKINGS:
-            book.execute(table)
-    if version < 3:
-        for table in _EVENINGS:
-            book.execute(table)
-    book.execute(f"PRAGMA user_version = {SCHEMA_VERSION}")
-    book.execute("COMMIT")
-
-
-def _version(book: sqlite3.Connection, path: Path) -> int:
-    (version,) = book.execute("PRAGMA user_version").fetchone()
-    if version > SCHEMA_VERSION:
-        raise LogbookError(f"the logbook {path} was written by a newer Vitrograph: update to use it")
-    return int(version)

@@ -6,19 +6,20 @@ from vitrograph.core.etch import longer_than
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import Job
 from vitrograph.core.job.change import put
-from vitrograph.core.logbook.book import Entry
+from vitrograph.core.logbook.entry import LEAKED, Entry
 
 
 def check_logbook(entries: Iterable[Entry], job: Job) -> Iterator[Finding]:
     """Yield how a job of this name went the last time, where it did not go well; `entries` are the newest first."""
     last = next((entry for entry in entries if entry.job == job.name), None)
-    if last is None or last.outcome == "good":
+    if last is None or set(last.counts) == {"good"}:
         return
     remedy = None
-    longer = longer_than(job.etch.recipe, 60 * last.minutes + 1.0)
-    if last.outcome == "faint" and job.etch.recipe.seconds <= 60 * last.minutes and longer is not None:
+    stood = 60 * (last.minutes or 0.0)
+    longer = longer_than(job.etch.recipe, stood + 1.0)
+    if "faint" in last.counts and stood and job.etch.recipe.seconds <= stood and longer is not None:
         remedy = Remedy.of(f"Use '{longer.name}'", put(lambda job: job.etch.recipe, longer))
-    elif last.outcome == "leaks" and last.film == job.cut.film != "permanent":
+    elif LEAKED & set(last.counts) and last.film == job.cut.film != "permanent":
         remedy = Remedy.of("Use permanent vinyl, which grips best", put(lambda job: job.cut.film, "permanent"))
     yield Finding(Code.BEFORE, Level.WATCH, f"the last time, on {last.made_on}, it came out: {last.outcome}",
                   last.note or "look at what was noted before it is made again", remedy=remedy)

@@ -1,7 +1,8 @@
 """What has been done of orders, kept in the logbook's file as it happens: it outlives the program and the day."""
 
 import sqlite3
-from dataclasses import astuple
+from collections.abc import Mapping
+from dataclasses import astuple, dataclass
 from itertools import pairwise
 from types import MappingProxyType
 from typing import cast
@@ -10,7 +11,19 @@ from vitrograph.core.logbook.book import Logbook
 from vitrograph.core.stations import Station
 from vitrograph.core.work import Clock, Happened, Progress, Reading, StepRef
 
+_PAUSE_S = 900.0                   # between two ticks: longer is no step, but time away from the bench
+
 _AT = "making = ? AND station = ? AND piece = ? AND copy = ? AND step = ?"
+
+
+@dataclass(frozen=True)
+class Worked:
+    """What a piece took: minutes of hands by station, for all its copies; minutes under cream and of settling, a copy's
+    mean, None where no clock of it ran to its end."""
+
+    hands: Mapping[Station, float]
+    under_cream: float | None
+    settled: float | None
 
 
 class Makings:
@@ -107,6 +120,19 @@ class Makings:
                                 "ORDER BY making, piece, copy, at", (station,)).fetchall()
         return [after[3] - before[3] for before, after in pairwise(rows) if before[:3] == after[:3]]
 
+    def worked(self, order_id: str) -> dict[int, "Worked"]:
+        """What the pieces of the making under way took, by their keys. Raises LogbookError."""
+        with self.book.open() as book:
+            making = (_under_way(book, order_id),)
+            done = book.execute("SELECT station, piece, copy, step, at FROM done WHERE making = ? ORDER BY at, rowid",
+                                making).fetchall()
+            clocks = book.execute("SELECT station, piece, copy, step, since, spent FROM clock WHERE making = ? "
+                                  "AND seconds > 0", making).fetchall()
+        ended = {_ref(row): float(row[4]) for row in done}
+        ran = {_ref(row): float(row[5]) + (max(0.0, ended[_ref(row)] - row[4]) if row[4] is not None else 0.0)
+               for row in clocks if _ref(row) in ended}
+        return {piece: _worked(piece, ended, ran) for piece in sorted({ref.piece for ref in ended})}
+
     def end(self, order_id: str, now: float) -> None:
         """End the making under way: the order may be made again from the first step. Raises LogbookError."""
         with self.book.open() as book:
@@ -130,6 +156,30 @@ def _making(book: sqlite3.Connection, order_id: str, now: float) -> int:
     if making is None:
         making = book.execute("INSERT INTO making (order_id, begun) VALUES (?, ?)", (order_id, now)).lastrowid
     return int(making or 0)
+
+
+def _worked(piece: int, ended: Mapping[StepRef, float], ran: Mapping[StepRef, float]) -> Worked:
+    """The time between two ticks is that of the step ticked last, by one pair of hands, whatever piece was before."""
+    hands: dict[Station, float] = {}
+    before: float | None = None
+    for ref, at in ended.items():
+        took = 0.0 if before is None or ref in ran else at - before
+        before = at
+        if ref.piece == piece and took <= _PAUSE_S:
+            hands[ref.station] = hands.get(ref.station, 0.0) + took / 60
+    return Worked(hands, _mean_minutes(piece, ran, "etch", ("rest ", "work ")),
+                  _mean_minutes(piece, ran, "transfer", ("settle",)))
+
+
+def _mean_minutes(piece: int, ran: Mapping[StepRef, float], station: Station, steps: tuple[str, ...]) -> float | None:
+    """The minutes that a copy's clocks of these steps ran, on the mean; a second half's are its own half's."""
+    copies: dict[tuple[int, bool], float] = {}
+    for ref, seconds in ran.items():
+        step = ref.step.removeprefix("second ")
+        if ref.piece == piece and ref.station == station and step.startswith(steps):
+            half = (ref.copy, step != ref.step)
+            copies[half] = copies.get(half, 0.0) + seconds / 60
+    return sum(copies.values()) / len(copies) if copies else None
 
 
 def _ref(row: tuple[object, ...]) -> StepRef:

@@ -1,4 +1,7 @@
-"""Cells of CSV that a spreadsheet would run: written so that it does not, and read back as they were."""
+"""Lists as spreadsheets write and read them: their letters, and cells they would run as formulas.
+
+Such cells are written so that they are not run, and read back as they were.
+"""
 
 _RUN = ("=", "+", "-", "@", "\t", "\r", "\n")
 
@@ -18,3 +21,25 @@ def as_written(cell: str) -> str:
     ('=2+3', "'s-Hertogenbosch")
     """
     return cell[1:] if cell.startswith("'") and cell[1:].lstrip("'").startswith(_RUN) else cell
+
+
+def decoded(content: bytes) -> str | None:
+    """The text of a file: UTF-8 with and without mark, UTF-16, or Latin letters of one byte; None where it is none.
+
+    >>> decoded("Ä".encode("utf-16")), decoded(b"\\xc4"), decoded(b"\\x00\\x01\\x02")
+    ('Ä', 'Ä', None)
+    """
+    if content.startswith((b"\xff\xfe", b"\xfe\xff")):
+        encodings = ["utf-16"]
+    elif content[1:40:2].count(0) > 4 or content[:40:2].count(0) > 4:
+        encodings = ["utf-16-le" if content[1:40:2].count(0) > 4 else "utf-16-be"]
+    else:
+        encodings = ["utf-8-sig", "cp1252", "latin-1"]
+    for encoding in encodings:
+        try:
+            text = content.decode(encoding)
+        except UnicodeDecodeError:
+            continue
+        if "\0" not in text:
+            return text
+    return None

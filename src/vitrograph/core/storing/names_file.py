@@ -14,7 +14,7 @@ from vitrograph.core.artwork.opening import kind_of, read_drawing
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import MOST_ROWS, Artwork, Drawing, Monogram, Names, Row
 from vitrograph.core.job.names import COUNT, folded, item_of, same_cells
-from vitrograph.core.storing.cells import as_written, harmless
+from vitrograph.core.storing.cells import as_written, decoded, harmless
 from vitrograph.core.storing.whole import read_plain, reason
 from vitrograph.core.units import parse_whole
 
@@ -39,10 +39,10 @@ def read_names(path: Path, artwork: Artwork) -> Listed:
         content = read_plain(path, _MOST_BYTES)
     except OSError as error:
         raise JobError(f"{path} could not be opened: {reason(error)}") from None
-    text = "" if kind_of(content) == "picture" or content.startswith(b"PK\x03\x04") else _decoded(content, path.name)
+    text = "" if kind_of(content) == "picture" or content.startswith(b"PK\x03\x04") else decoded(content)
     if content and (not text or text.lstrip().startswith("<")):
         raise JobError(f"{path.name} holds no list of names: save it from the spreadsheet as CSV or as plain text")
-    return names_of(text, artwork, path.parent, path.name)
+    return names_of(text or "", artwork, path.parent, path.name)
 
 
 def names_of(text: str, artwork: Artwork, folder: Path | None = None, called: str = _LIST) -> Listed:
@@ -63,23 +63,6 @@ def names_of(text: str, artwork: Artwork, folder: Path | None = None, called: st
              for at, row in enumerate(names.rows) if max(map(len, row.cells)) >= _LONG]
     more = len(told) - _MOST_TOLD
     return Listed(names, (*told[:_MOST_TOLD], *([f"and {more} rows more are odd"] if more > 0 else [])))
-
-
-def _decoded(content: bytes, called: str) -> str:
-    if content.startswith((b"\xff\xfe", b"\xfe\xff")):
-        encodings = ["utf-16"]
-    elif content[1:40:2].count(0) > 4 or content[:40:2].count(0) > 4:
-        encodings = ["utf-16-le" if content[1:40:2].count(0) > 4 else "utf-16-be"]
-    else:
-        encodings = ["utf-8-sig", "cp1252", "latin-1"]
-    for encoding in encodings:
-        try:
-            text = content.decode(encoding)
-        except UnicodeDecodeError:
-            continue
-        if "\0" not in text:
-            return text
-    raise JobError(f"{called} holds no list of names: save it from the spreadsheet as CSV or as plain text")
 
 
 def _records(text: str, called: str, artwork: Artwork, *, typed: bool) -> list[list[str]]:

@@ -37,6 +37,11 @@ def save_order(order: Order, path: Path, comment: bytes = b"") -> None:
 
     `comment` goes along as the archive's own, for a safety copy to say what it is a copy of.
     """
+    write_whole(path, content_of(order, comment), keep_last=True)
+
+
+def content_of(order: Order, comment: bytes = b"") -> bytes:
+    """What an order's file holds: equal orders, equal bytes."""
     tree = order.as_tree()
     assets: dict[str, bytes] = {}
     _take_out_files(tree, assets)
@@ -45,7 +50,7 @@ def save_order(order: Order, path: Path, comment: bytes = b"") -> None:
         archive.comment = comment[:_MOST_COMMENT]
         for name, member in {MANIFEST: _as_text(tree), **assets}.items():
             archive.writestr(zipfile.ZipInfo(name, _SAME_TIME), member, zipfile.ZIP_DEFLATED)
-    write_whole(path, content.getvalue(), keep_last=True)
+    return content.getvalue()
 
 
 def _as_text(tree: Any) -> bytes:

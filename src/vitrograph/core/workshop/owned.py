@@ -67,13 +67,15 @@ class OwnCream(Cream, frozen=True):
 
 
 class House(Record, frozen=True):
-    """Rules of the house; the `bell` of clocks rings at a volume from 0 (it flashes only) to 1."""
+    """Rules of the house; the `bell` of clocks rings at a volume from 0 (it flashes only) to 1; what an `hour` of hands
+    is worth, in the maker's money."""
 
     units: Literal["mm", "in"] = "mm"
     paper: Literal["A4", "Letter"] = "A4"
     border: Margin = 20.0
     least_border: Margin = 12.0
     viewing_mm: Length = 600.0
+    hour: Price = 0.0
     bell: Annotated[float, Meta(ge=0, le=1)] = 0.7
 
 

@@ -1,0 +1,226 @@
+"""Which faults go with what: the rate with and without, and only what is left after many looks.
+
+Copies made in one go are alike, so counts are divided by their design effect (J. N. K. Rao and A. J. Scott, A simple
+method for the analysis of clustered binary data, Biometrics 48, 1992). Each pair is tested by Fisher's exact test; of
+all pairs looked at, those are told that pass at a false discovery rate of 1 in 20 (Y. Benjamini and Y. Hochberg,
+Controlling the false discovery rate, J. R. Statist. Soc. B 57, 1995). Rates have Wilson's interval, their difference
+Newcombe's (R. G. Newcombe, Statistics in Medicine 17, 1998, method 10).
+"""
+
+from collections.abc import Callable, Iterable, Mapping, Sequence
+from dataclasses import dataclass
+from math import sqrt
+
+import numpy as np
+from numpy.typing import NDArray
+
+from vitrograph.core.findings import Remedy
+from vitrograph.core.job import FilmKind, Job
+from vitrograph.core.job.change import put
+from vitrograph.core.logbook.book import Logbook
+from vitrograph.core.logbook.entry import OUTCOMES, Outcome, counts_of
+
+Values = NDArray[np.float64]
+
+FALSE_RATE = 0.05                  # of what is told
+LEAST_EACH = 8                     # pieces with and without, before a pair is looked at
+_Z80 = 1.2815515655446004          # the normal quantile of 0.9: an interval of 80 %
+_FILMS: tuple[FilmKind, ...] = ("stencil", "removable", "permanent", "shelf")
+_SETTLE_MIN, _WEB_MM, _ISLAND_MM2, _OLD_DAYS, _STRAIN_PCT = 10.0, 1.0, 4.0, 365.0, 1.0
+
+
+@dataclass(frozen=True, slots=True)
+class Factor:
+    """Something a piece has or has not: its words, the condition in SQL (NULL where nobody knows), and what to do.
+
+    `remedy` changes a job so that it has it no more; None where that is not in the job.
+    """
+
+    name: str
+    condition: str
+    does: str
+    remedy: Callable[[Job], Remedy] | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Cause:
+    """A fault that goes with a factor: copies with and without it, how many of them had the fault, and how sure.
+
+    `rates` are the shares with and without, `interval` that of their difference (80 %), `p` the chance of so much by
+    accident, before it is weighed against all that was looked at.
+    """
+
+    factor: Factor
+    fault: Outcome
+    made: tuple[int, int]
+    had: tuple[int, int]
+    interval: tuple[float, float]
+    p: float
+
+    @property
+    def rates(self) -> tuple[float, float]:
+        """The share of pieces that had it, with the factor and without."""
+        return self.had[0] / self.made[0], self.had[1] / self.made[1]
+
+    @property
+    def more(self) -> bool:
+        """Whether the fault comes oftener with the factor than without."""
+        return self.rates[0] > self.rates[1]
+
+    @property
+    def says(self) -> str:
+        """It in a sentence, with what it rests on."""
+        (with_it, without), (low, high) = self.rates, sorted(100 * abs(one) for one in self.interval)
+        word = "oftener" if self.more else "more seldom"
+        return (f"{self.fault} comes {word} with {self.factor.name}: {self.had[0]} of {self.made[0]} pieces "
+                f"({with_it:.0%}), and {self.had[1]} of {self.made[1]} without ({without:.0%}); {low:.0f} to {high:.0f} "
+                "points apart")
+
+
+def _settle_longer(job: Job) -> Remedy:
+    longer = max(15.0, job.transfer.settle)
+    return Remedy.of(f"Let the film settle {longer:g} minutes", put(lambda job: job.transfer.settle, longer))
+
+
+def _wider_webs(job: Job) -> Remedy:
+    return Remedy.of("Ask for webs of 1 mm at least", put(lambda job: job.stencil.least_web,
+                                                          max(_WEB_MM, job.stencil.least_web)))
+
+
+def _larger_islands(job: Job) -> Remedy:
+    return Remedy.of("Ask for islands of 4 mm² at least", put(lambda job: job.stencil.least_island,
+                                                              max(_ISLAND_MM2, job.stencil.least_island)))
+
+
+def _snipped(job: Job) -> Remedy:
+    return Remedy.of("Snip the border, so that it gives", put(lambda job: job.fit.relief, True))
+
+
+def _other_film(kind: FilmKind) -> Callable[[Job], Remedy]:
+    other: FilmKind = "permanent" if kind != "permanent" else "stencil"
+    return lambda _job: Remedy.of(f"Use {other} film", put(lambda job: job.cut.film, other))
+
+
+FACTORS: tuple[Factor, ...] = (
+    Factor(f"webs of film under {_WEB_MM:g} mm", f"web_mm < {_WEB_MM}", "ask for wider webs at the stencil", _wider_webs),
+    Factor(f"islands under {_ISLAND_MM2:g} mm²", f"island_mm2 < {_ISLAND_MM2}", "ask for larger islands at the stencil",
+           _larger_islands),
+    Factor(f"less than {_SETTLE_MIN:g} minutes of settling", f"settled_min < {_SETTLE_MIN}",
+           "let the film settle longer", _settle_longer),
+    Factor("cream opened more than a year ago", f"cream_days > {_OLD_DAYS}", "take a fresh pot"),
+    Factor(f"film that gives more than {_STRAIN_PCT:g} % at the openings", f"strain_pct > {_STRAIN_PCT}",
+           "snip the border, or make it smaller", _snipped),
+    *(Factor(f"{kind} film", f"CASE film WHEN '' THEN NULL ELSE film = '{kind}' END", "try another film",
+             _other_film(kind)) for kind in _FILMS),
+)
+
+
+@dataclass(frozen=True)
+class Group:
+    """Entries alike: for each factor whether they have it (None: nobody knows), their copies, and how often."""
+
+    has: tuple[bool | None, ...]
+    many: int
+    had: Mapping[Outcome, int]
+    times: int
+
+
+def causes_in(book: Logbook) -> tuple[Cause, ...]:
+    """What goes with what in a book, the surest first. Raises LogbookError."""
+    return causes_of(groups_of(book))
+
+
+def groups_of(book: Logbook) -> list[Group]:
+    """A book's entries, those alike together. Raises LogbookError."""
+    digits = " + ".join(f"{3**at} * ifnull({factor.condition}, 2)" for at, factor in enumerate(FACTORS))
+    with book.open() as inside:                                # one number for all factors: SQLite sorts it fastest
+        rows = inside.execute(f"SELECT {digits} AS has, how_many, outcome, count(*) FROM record "
+                              "GROUP BY has, how_many, outcome").fetchall()
+    return [Group(tuple((False, True, None)[has // 3**at % 3] for at in range(len(FACTORS))), many,
+                  counts_of(outcome, many), times) for has, many, outcome, times in rows]
+
+
+def causes_of(groups: Sequence[Group]) -> tuple[Cause, ...]:
+    """What goes with what, after all looks that were taken."""
+    looked = [one for at in range(len(FACTORS)) for fault in OUTCOMES if fault != "good"
+              if (one := _look(groups, at, fault)) is not None]
+    held = benjamini_hochberg([one.p for one in looked])
+    return tuple(sorted((one for one, holds in zip(looked, held, strict=True) if holds), key=lambda one: one.p))
+
+
+def benjamini_hochberg(chances: Sequence[float], rate: float = FALSE_RATE) -> list[bool]:
+    """Which of many looks hold, so that of those told at most so many are false on the mean.
+
+    >>> benjamini_hochberg([0.01, 0.04, 0.5, 0.02])
+    [True, False, False, True]
+    """
+    order = sorted(range(len(chances)), key=chances.__getitem__)
+    last = max((rank for rank, at in enumerate(order, start=1) if chances[at] <= rate * rank / len(chances)), default=0)
+    held = set(order[:last])
+    return [at in held for at in range(len(chances))]
+
+
+def _look(groups: Sequence[Group], at: int, fault: Outcome) -> Cause | None:
+    """One pair, where there are enough pieces of either kind and any had the fault."""
+    sides = [[group for group in groups if group.has[at] is wanted] for wanted in (True, False)]
+    made, had = ([sum(of(group) * group.times for group in side) for side in sides]
+                 for of in (lambda one: one.many, lambda one: one.had.get(fault, 0)))
+    if min(made) < LEAST_EACH or sum(had) == 0:
+        return None
+    effects = [_design_effect(side, fault) for side in sides]
+    fewer = [max(1, round(number / effect)) for number, effect in zip(made, effects, strict=True)]
+    hits = [min(few, round(hit / effect)) for few, hit, effect in zip(fewer, had, effects, strict=True)]
+    return Cause(FACTORS[at], fault, (made[0], made[1]), (had[0], had[1]),
+                 newcombe(had[0] / made[0], fewer[0], had[1] / made[1], fewer[1]),
+                 fisher(hits[0], fewer[0], hits[1], fewer[1]))
+
+
+def _design_effect(side: Iterable[Group], fault: Outcome) -> float:
+    """By how much copies of one making being alike blows up the variance of the rate; at least 1 (Rao and Scott)."""
+    rows = np.array([(group.many, group.had.get(fault, 0), group.times) for group in side], dtype=float)
+    many, had, times = rows.T
+    n, entries = float((many * times).sum()), float(times.sum())
+    rate = float((had * times).sum()) / n
+    if entries < 2 or not 0 < rate < 1:
+        return 1.0
+    clustered = entries / (entries - 1) * float((times * (had - rate * many) ** 2).sum()) / n**2
+    return max(1.0, clustered / (rate * (1 - rate) / n))
+
+
+def fisher(had: int, made: int, other_had: int, other_made: int) -> float:
+    """The chance, by accident, of a table as unlikely as this one or more so (Fisher's exact test, both ways).
+
+    >>> round(fisher(1, 10, 11, 14), 6)
+    0.003044
+    """
+    total, whole = had + other_had, made + other_made
+    low, high = max(0, total - other_made), min(total, made)
+    log_of = np.concatenate([[0.0], np.cumsum(np.log(np.arange(1, whole + 1)))])       # of factorials
+    k = np.arange(low, high + 1)
+    logs = (log_of[made] - log_of[k] - log_of[made - k] + log_of[other_made] - log_of[total - k]
+            - log_of[other_made - total + k] - log_of[whole] + log_of[total] + log_of[whole - total])
+    chances = np.exp(logs)
+    return float(min(1.0, chances[chances <= chances[had - low] * (1 + 1e-7)].sum()))
+
+
+def wilson(rate: float, n: float, z: float = _Z80) -> tuple[float, float]:
+    """Wilson's score interval of a rate seen in n (E. B. Wilson, J. Am. Stat. Assoc. 22, 1927).
+
+    >>> [round(one, 4) for one in wilson(0.2, 50, 1.959964)]
+    [0.1124, 0.3304]
+    """
+    middle, wide = rate + z * z / (2 * n), z * sqrt(rate * (1 - rate) / n + z * z / (4 * n * n))
+    scale = 1 + z * z / n
+    return max(0.0, (middle - wide) / scale), min(1.0, (middle + wide) / scale)
+
+
+def newcombe(rate: float, n: float, other: float, other_n: float, z: float = _Z80) -> tuple[float, float]:
+    """The interval of the difference of two rates, from Wilson's of each.
+
+    >>> [round(one, 4) for one in newcombe(56 / 70, 70, 48 / 80, 80, 1.959964)]
+    [0.0524, 0.3339]
+    """
+    (low, high), (other_low, other_high) = wilson(rate, n, z), wilson(other, other_n, z)
+    apart = rate - other
+    return (apart - sqrt((rate - low) ** 2 + (other_high - other) ** 2),
+            apart + sqrt((high - rate) ** 2 + (other - other_low) ** 2))

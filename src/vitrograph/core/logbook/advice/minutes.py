@@ -1,0 +1,136 @@
+"""How long for this cream on this glass: the minutes at which frost comes out well, and until when nothing leaks."""
+
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass
+from math import exp, log
+
+from vitrograph.core.logbook.advice.curve import Posterior, Prior, Tried, believe
+from vitrograph.core.logbook.book import Logbook
+from vitrograph.core.logbook.entry import LEAKED, PALE, counts_of
+from vitrograph.core.units import format_minutes
+
+LEAST = 6                          # pieces of a cream before anything is said of it
+FROST = Prior()
+LEAKS = Prior(minutes=1 / 45.0, spread=1.2, sharp=1.5, sharp_spread=0.6)
+_STEP = 0.02                       # minutes nearer than 2 % are told as one
+_LONGEST = 1440.0
+# entries of one outcome are told together; those of several outcomes by how many pieces each of them has
+_GROUPED = """
+SELECT cream, material, minutes, outcome, CASE WHEN outcome GLOB '*[0-9]*' THEN how_many ELSE 0 END AS each,
+    sum(how_many)
+FROM record WHERE minutes > 0 AND cream <> '' GROUP BY cream, material, minutes, outcome, each
+"""
+
+
+@dataclass(frozen=True, slots=True)
+class Dot:
+    """Pieces that stood so many minutes: how many, and how many came out faint or uneven, and leaked."""
+
+    cream: str
+    material: str
+    minutes: float
+    many: int
+    pale: int
+    leaked: int
+
+
+@dataclass(frozen=True)
+class Advice:
+    """What is said of a cream on a glass, what it rests on, and what it is believed by; None where it is too little.
+
+    `minutes` are those at which nine of ten pieces frost well, `interval` where they lie with a belief of 8 in 10;
+    `latest` those after which more than one in ten leaks, where any did. `dots` are the pieces asked about.
+    """
+
+    cream: str
+    material: str
+    n: int
+    says: str
+    dots: tuple[Dot, ...]
+    minutes: float | None = None
+    interval: tuple[float, float] | None = None
+    latest: float | None = None
+    frost: Posterior | None = None
+
+
+def advise(book: Logbook, cream: str, material: str = "", label_minutes: float | None = None) -> Advice:
+    """Say how long a cream should stand on a glass, on whatever glass where none is told. Raises LogbookError."""
+    return advise_from(dots_of(book), cream, material, label_minutes)
+
+
+def advise_from(dots: Iterable[Dot], cream: str, material: str = "", label_minutes: float | None = None) -> Advice:
+    """The same from all dots of a book."""
+    cream, material = cream.strip(), material.strip()
+    known = list(dots)
+    own = tuple(dot for dot in known if _is(dot, cream, material))
+    n = sum(dot.many for dot in own)
+    if n < LEAST:
+        return Advice(cream, material, n, _too_few(n, cream, material, label_minutes), own)
+    asked = cream.casefold(), material.casefold() or None
+    frost = believe([_tried(dot, dot.many - dot.pale) for dot in known], *asked, FROST)
+    leaks = None
+    if any(dot.leaked for dot in own):
+        leaks = believe([_tried(dot, dot.many - dot.leaked, late=True) for dot in known], *asked, LEAKS)
+    latest = None if leaks is None else 1 / leaks.minutes
+    low, high = frost.interval
+    return Advice(cream, material, n, _says(own, n, frost, latest), own, frost.minutes, (low, high), latest, frost)
+
+
+def dots_of(book: Logbook) -> list[Dot]:
+    """Every piece with its minutes and its cream, as dots. Raises LogbookError."""
+    with book.open() as inside:
+        rows = inside.execute(_GROUPED).fetchall()
+    told: dict[tuple[str, str, float], list[int]] = {}
+    names: dict[tuple[str, str], tuple[str, str]] = {}
+    for cream, material, minutes, outcome, each, pieces in rows:
+        how_many = each or pieces
+        counts, times = counts_of(outcome, how_many), pieces // how_many
+        pale, leaked = (sum(counts.get(what, 0) for what in whats) for whats in (PALE, LEAKED))
+        pair = names.setdefault((cream.strip().casefold(), material.strip().casefold()), (cream.strip(), material.strip()))
+        near = exp(_STEP * round(log(min(minutes, _LONGEST)) / _STEP))
+        sums = told.setdefault((*pair, near), [0, 0, 0])
+        for at, number in enumerate((how_many - counts.get("spoiled", 0), pale, leaked)):
+            sums[at] += number * times
+    return [Dot(*key, *sums) for key, sums in sorted(told.items()) if sums[0]]
+
+
+def _is(dot: Dot, cream: str, material: str) -> bool:
+    return dot.cream.casefold() == cream.casefold() and material.casefold() in ("", dot.material.casefold())
+
+
+def _tried(dot: Dot, so: int, *, late: bool = False) -> Tried:
+    """A dot as the curve takes it; what is lost with time, as a tight edge is, goes by time turned round."""
+    return Tried(dot.cream.casefold(), dot.material.casefold(), 1 / dot.minutes if late else dot.minutes, dot.many, so)
+
+
+def _too_few(n: int, cream: str, material: str, label_minutes: float | None) -> str:
+    where = f" on {material} glass" if material else ""
+    label = "go by its label" if label_minutes is None else f"its label says {_min(label_minutes)}"
+    return f"too few: {_pieces(n)} with '{cream}'{where}, and {LEAST} are the least that say something; {label}"
+
+
+def _says(own: Sequence[Dot], n: int, frost: Posterior, latest: float | None) -> str:
+    """The advice in a sentence or three: the minutes, what they rest on, and what was never tried."""
+    low, high = frost.interval
+    said = [f"{_min(frost.minutes)}: there 9 of 10 pieces frost well ({_min(low)} to {_min(high)} with a belief of 8 in "
+            f"10, from {_pieces(n)})"]
+    pale, shortest, longest = (sum(dot.pale for dot in own), min(dot.minutes for dot in own),
+                               max(dot.minutes for dot in own))
+    if pale == 0:
+        said.append(f"none came out faint, and none stood less than {_min(shortest)}: a shorter time may do")
+    elif pale == sum(dot.many for dot in own):
+        said.append(f"none came out well yet, and none stood longer than {_min(longest)}: go longer, in small steps")
+    if latest is not None and latest <= frost.minutes:
+        said.append(f"by then more than 1 in 10 leaks (from {_min(latest)} on): press the edges better, or let the film "
+                    "settle longer, before you leave it so long")
+    elif latest is not None:
+        said.append(f"after {_min(latest)} more than 1 in 10 leaks")
+    return "; ".join(said)
+
+
+def _min(minutes: float) -> str:
+    return f"{format_minutes(60 * minutes)} min"
+
+
+def _pieces(n: int) -> str:
+    return f"{n} piece{'s' if n != 1 else ''}"

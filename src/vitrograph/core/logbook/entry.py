@@ -1,0 +1,168 @@
+"""One line of the logbook: a piece as it was made, and how each of its copies came out."""
+
+import re
+from collections.abc import Mapping
+from dataclasses import dataclass, fields
+from datetime import date
+from functools import lru_cache
+from types import MappingProxyType
+from typing import Literal, get_args
+
+from vitrograph.core.errors import LogbookError
+
+Outcome = Literal["good", "faint", "uneven", "leak at an edge", "bled under", "missed bit", "crooked", "drip",
+                  "spoiled"]
+OUTCOMES: tuple[Outcome, ...] = get_args(Outcome)
+LEAKED: frozenset[Outcome] = frozenset({"leak at an edge", "bled under"})
+PALE: frozenset[Outcome] = frozenset({"faint", "uneven"})
+
+MOST_STARS = 5
+MOST_COPIES = 100_000
+_MOST_MINUTES = 1440.0
+_MOST_LETTERS = 4000
+_ALSO: dict[str, Outcome] = {
+    "leaks": "leak at an edge", "leak": "leak at an edge", "leaked": "leak at an edge", "bled": "bled under",
+    "missed a piece": "missed bit", "missed": "missed bit", "pale": "faint", "drips": "drip"}
+_COUNTED = re.compile(r"(?:(?P<many>\d{1,6})\s*[x×]?\s+)?(?P<what>[a-z ]+)")
+
+
+@dataclass(frozen=True, slots=True, kw_only=True)
+class Entry:
+    """A piece of an order as it was made; what nobody knows is empty or None.
+
+    `made_on` is an ISO date, `minutes` the time under cream; `outcome` says how the copies came out: "good", or
+    "4 good, 2 faint". `web_mm` is the thinnest web of film between two openings, `island_mm2` the smallest island,
+    `strain_pct` the most strain along an opening. Costs are in the maker's money, for all copies; so are hands' minutes
+    and grams.
+    """
+
+    made_on: str
+    job: str
+    glass: str = ""
+    material: str = ""
+    shelf: str = ""
+    art: str = ""
+    faces: str = ""
+    files: str = ""
+    licences: str = ""
+    width_mm: float | None = None
+    height_mm: float | None = None
+    area_mm2: float | None = None
+    film: str = ""
+    cutter: str = ""
+    passes: int | None = None
+    mends: int | None = None
+    ties: int | None = None
+    bits: int | None = None
+    web_mm: float | None = None
+    island_mm2: float | None = None
+    strain_pct: float | None = None
+    recipe: str = ""
+    cream: str = ""
+    cream_days: int | None = None
+    cream_g: float | None = None
+    minutes: float | None = None
+    settled_min: float | None = None
+    cut_min: float | None = None
+    weed_min: float | None = None
+    transfer_min: float | None = None
+    etch_min: float | None = None
+    cost_film: float | None = None
+    cost_tape: float | None = None
+    cost_cream: float | None = None
+    cost_glass: float | None = None
+    cost_hands: float | None = None
+    how_many: int = 1
+    outcome: str = "good"
+    stars: int | None = None
+    for_whom: str = ""
+    note: str = ""
+    order_id: str = ""
+
+    def __post_init__(self) -> None:
+        _check_date(self.made_on)
+        if not 1 <= self.how_many <= MOST_COPIES:
+            raise LogbookError(f"how_many: from 1 to {MOST_COPIES} was wanted, got {self.how_many}")
+        for name in NUMBERS:
+            value = getattr(self, name)
+            if value is not None and not 0 <= value < 1e12:
+                raise LogbookError(f"{name}: a number of at least 0 was wanted, got {value:g}")
+        if self.minutes is not None and self.minutes > _MOST_MINUTES:
+            raise LogbookError(f"minutes: at most a day ({_MOST_MINUTES:g}) was wanted, got {self.minutes:g}")
+        if self.stars is not None and self.stars > MOST_STARS:
+            raise LogbookError(f"stars: from 0 to {MOST_STARS} was wanted, got {self.stars}")
+        for name in WORDS:
+            if len(getattr(self, name)) > _MOST_LETTERS:
+                raise LogbookError(f"{name}: at most {_MOST_LETTERS} letters were wanted")
+        counts_of(self.outcome, self.how_many)
+
+    @property
+    def counts(self) -> dict[Outcome, int]:
+        """How many copies came out how."""
+        return dict(counts_of(self.outcome, self.how_many))
+
+    @property
+    def cost(self) -> float | None:
+        """What it cost in all, as far as that is known; None where nothing is."""
+        known = [one for name in COSTS if (one := getattr(self, name)) is not None]
+        return sum(known) if known else None
+
+    @property
+    def hands_min(self) -> float | None:
+        """Minutes of hands in all, as far as they are known."""
+        known = [one for name in HANDS if (one := getattr(self, name)) is not None]
+        return sum(known) if known else None
+
+
+COSTS = ("cost_film", "cost_tape", "cost_cream", "cost_glass", "cost_hands")
+HANDS = ("cut_min", "weed_min", "transfer_min", "etch_min")
+COLUMNS = tuple(one.name for one in fields(Entry))
+WORDS = tuple(one.name for one in fields(Entry) if one.type is str)
+WHOLE = tuple(one.name for one in fields(Entry) if one.type in (int, int | None))
+NUMBERS = tuple(name for name in COLUMNS if name not in WORDS)
+
+
+@lru_cache(maxsize=20_000)
+def counts_of(outcome: str, how_many: int) -> Mapping[Outcome, int]:
+    """How many of so many copies came out how; copies that are not told of came out good.
+
+    Raises LogbookError for a word that is none of the outcomes, or for more copies than were made.
+
+    >>> dict(counts_of("faint", 3)), dict(counts_of("2 leaks, 1 drip", 4))
+    ({'faint': 3}, {'good': 1, 'leak at an edge': 2, 'drip': 1})
+    """
+    told: dict[Outcome, int] = {}
+    parts = [part for part in re.split(r"[,;]", outcome) if part.strip()]
+    for part in parts:
+        found = _COUNTED.fullmatch(part.strip().lower())
+        what = _outcome_named(found["what"].strip()) if found else None
+        if found is None or what is None:
+            raise LogbookError(f"outcome: one of {', '.join(OUTCOMES)} was wanted, got '{part.strip()[:40]}'")
+        many = int(found["many"]) if found["many"] else how_many if len(parts) == 1 else 1
+        told[what] = told.get(what, 0) + many
+    total = sum(told.values())
+    if total > how_many:
+        raise LogbookError(f"outcome: {total} copies are told of, and {how_many} were made")
+    counts = {"good": how_many - total + told.pop("good", 0), **told}
+    return MappingProxyType({what: many for what in OUTCOMES if (many := counts.get(what, 0))})
+
+
+def outcome_of(counts: Mapping[Outcome, int]) -> str:
+    """How copies came out, as it is written.
+
+    >>> outcome_of({"good": 4, "faint": 2}), outcome_of({"faint": 1})
+    ('4 good, 2 faint', 'faint')
+    """
+    told = [(what, many) for what in OUTCOMES if (many := counts.get(what, 0))]
+    return told[0][0] if len(told) == 1 else ", ".join(f"{many} {what}" for what, many in told)
+
+
+def _outcome_named(word: str) -> Outcome | None:
+    return next((one for one in OUTCOMES if one == word), _ALSO.get(word))
+
+
+def _check_date(text: str) -> None:
+    try:
+        date.fromisoformat(text)
+    except ValueError:
+        raise LogbookError(f"made_on: a day like 2026-11-28 was wanted, got '{text[:20]}'") from None

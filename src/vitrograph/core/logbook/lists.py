@@ -1,0 +1,128 @@
+"""The logbook as lists: CSV (RFC 4180) and JSON, written out and read in."""
+
+import csv
+import io
+import json
+from collections.abc import Iterable, Mapping
+from dataclasses import asdict
+from pathlib import Path
+from typing import Any
+
+from vitrograph.core.errors import LogbookError
+from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, Entry
+from vitrograph.core.storing.cells import as_written, decoded, harmless
+from vitrograph.core.storing.whole import read_plain, reason
+
+_MOST_BYTES = 100_000_000
+_MOST_ENTRIES = 500_000
+_ALSO = {"school": "recipe"}       # headings of lists written by earlier versions
+
+
+def csv_of(entries: Iterable[Entry]) -> str:
+    """Entries as CSV with a heading row; numbers nobody knows are empty cells."""
+    out = io.StringIO()
+    writer = csv.writer(out)
+    writer.writerow(COLUMNS)
+    for entry in entries:
+        values = (getattr(entry, name) for name in COLUMNS)
+        writer.writerow("" if one is None else harmless(one) if isinstance(one, str) else one for one in values)
+    return out.getvalue()
+
+
+def json_of(entries: Iterable[Entry]) -> str:
+    """Entries as JSON: a list of objects, with what nobody knows left out."""
+    told = [{name: value for name, value in asdict(entry).items() if value not in ("", None)} for entry in entries]
+    return json.dumps(told, indent=1, ensure_ascii=False)
+
+
+def read_list(path: Path) -> list[Entry]:
+    """The entries of a CSV or JSON file. Raises LogbookError, naming the row and the column that cannot be."""
+    try:
+        content = read_plain(path, _MOST_BYTES)
+    except OSError as error:
+        raise LogbookError(f"{path} could not be opened: {reason(error)}") from None
+    text = decoded(content)
+    if text is None:
+        raise LogbookError(f"{path.name} is no list: save it from the spreadsheet as CSV")
+    entries = _of_json(text, path.name) if text.lstrip()[:1] in ("[", "{") else _of_csv(text, path.name)
+    if not entries:
+        raise LogbookError(f"{path.name} holds no entries: a heading row and a row for each piece were wanted")
+    return entries
+
+
+def _of_csv(text: str, called: str) -> list[Entry]:
+    first = text.split("\n", 1)[0]
+    between = max(",;\t", key=first.count)
+    try:
+        rows = list(csv.reader(io.StringIO(text, newline=""), delimiter=between, strict=True))
+    except csv.Error as error:
+        raise LogbookError(f"{called} is no CSV that can be read ({error}): save it again from the spreadsheet") from None
+    if not rows:
+        return []
+    heads = [_heading(head) for head in rows[0]]
+    if not {"made_on", "job"} <= set(heads):
+        raise LogbookError(f"{called}: the first row must name the columns, made_on and job among them; "
+                           "'log --csv' shows them all")
+    entries = []
+    for number, cells in enumerate(rows[1:], start=2):
+        if not any(cell.strip() for cell in cells):
+            continue
+        if len(cells) > len(heads):
+            raise LogbookError(f"{called}, row {number}: {len(cells)} cells, and {len(heads)} columns are named")
+        told = {head: as_written(cell) for head, cell in zip(heads, cells, strict=False) if head in COLUMNS}
+        entries.append(entry_of(told, f"{called}, row {number}"))
+        if len(entries) > _MOST_ENTRIES:
+            raise LogbookError(f"{called} has more than {_MOST_ENTRIES} entries: part it into several")
+    return entries
+
+
+def _of_json(text: str, called: str) -> list[Entry]:
+    try:
+        told = json.loads(text)
+    except (ValueError, RecursionError) as error:
+        raise LogbookError(f"{called} is no JSON that can be read ({str(error)[:60]})") from None
+    rows = told if isinstance(told, list) else [told]
+    entries = []
+    for number, row in enumerate(rows, start=1):
+        if not isinstance(row, dict):
+            raise LogbookError(f"{called}, entry {number}: an object with fields was wanted")
+        plain = {_heading(str(name)): "" if value is None else str(value) for name, value in row.items()
+                 if not isinstance(value, list | dict)}
+        entries.append(entry_of({name: value for name, value in plain.items() if name in COLUMNS},
+                                f"{called}, entry {number}"))
+    return entries
+
+
+def entry_of(told: Mapping[str, str], called: str) -> Entry:
+    """An entry of typed words by their columns; those left out or empty stay so.
+
+    Raises LogbookError, with `called` and the column that cannot be.
+    """
+    values: dict[str, Any] = {name: _number(name, text.strip(), called) if name in NUMBERS else text
+                              for name, text in told.items() if text.strip()}
+    for name in ("made_on", "job"):
+        if name not in values:
+            raise LogbookError(f"{called}: {name} is missing")
+    for name in ("made_on", "outcome"):
+        if name in values:
+            values[name] = values[name].strip()
+    try:
+        return Entry(**values)
+    except LogbookError as error:
+        raise LogbookError(f"{called}, {error}") from None
+
+
+def _number(name: str, text: str, called: str) -> float | int:
+    try:
+        number = float(text.replace(",", ".") if text.count(",") == 1 and "." not in text else text)
+    except ValueError:
+        number = float("nan")
+    if number != number or (name in WHOLE and not number.is_integer()):
+        wanted = "a whole number" if name in WHOLE else "a number"
+        raise LogbookError(f"{called}, {name}: {wanted} was wanted, got '{text[:20]}'")
+    return int(number) if name in WHOLE else number
+
+
+def _heading(text: str) -> str:
+    plain = text.strip().lstrip("\ufeff").lower().replace(" ", "_")
+    return _ALSO.get(plain, plain)

@@ -1,0 +1,118 @@
+"""The record that writes itself: what a finished piece was made of, with what, and what it really took."""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from datetime import date
+from math import ceil
+
+from vitrograph.core.artwork import label_of, provenance
+from vitrograph.core.etch import cream_for
+from vitrograph.core.job import Drawing, Job, Monogram, Order, Words
+from vitrograph.core.logbook.entry import Entry
+from vitrograph.core.logbook.makings import Worked
+from vitrograph.core.results import FinishedOrder, FinishedPiece
+from vitrograph.core.says import in_words
+from vitrograph.core.telling.answers import glass_line
+from vitrograph.core.workshop import Workshop
+
+_WIDEST_WEB_MM = 3.0               # a web wider than that is no thin place of any film
+
+
+@dataclass(frozen=True, slots=True)
+class Owned:
+    """What the order's file does not know: the cutter's name, the glass's on the shelf, prices in the maker's money.
+
+    `tape` is the price of a metre of tape, `hands` that of an hour, `glass` that of one glass.
+    """
+
+    cutter: str = ""
+    shelf: str = ""
+    tape: float = 0.0
+    hands: float = 0.0
+    glass: float = 0.0
+
+
+def owned_of(workshop: Workshop, order: Order) -> Owned:
+    """What the workshop knows that an order's file does not: the tape is told by its width."""
+    tape = next((one for one in workshop.tapes if one.roll_width == order.transfer.roll_width), workshop.tapes[0])
+    return Owned(cutter=workshop.cutters[0].name, tape=tape.price, hands=workshop.house.hour)
+
+
+def record_of(
+    done: FinishedOrder, piece: FinishedPiece, today: date, owned: Owned, worked: Worked | None = None
+) -> Entry:
+    """The entry of a piece of an order, made today: all its copies good until the maker says otherwise.
+
+    What was not timed stands as it was planned under cream, and is left out of the minutes of hands.
+    """
+    job, sheet = piece.job, piece.sheet
+    many, hands = job.count, dict(worked.hands) if worked else {}
+    cream, grams = job.etch.cream, _grams(piece) if piece.etch.area else None
+    islands, webs = sheet.islands, [thin.width for thin in sheet.cutting.thin(0.0, _WIDEST_WEB_MM)]
+    minutes = worked.under_cream if worked and worked.under_cream is not None else piece.etch.seconds / 60
+    settled = worked.settled if worked and worked.settled is not None else job.transfer.settle
+    took = sum(hands.values())
+    return Entry(
+        made_on=today.isoformat(), job=job.name, glass=f"{job.glass.kind} {glass_line(piece.wall)}",
+        material=job.material, shelf=owned.shelf,
+        art=", ".join(dict.fromkeys(label_of(item) for item in job.artwork.items if item.shown)),
+        faces=", ".join(dict.fromkeys(_faces(job))), files=", ".join(dict.fromkeys(_files(job))),
+        licences="; ".join(in_words(says, "mm") for says in provenance(piece.art)),
+        width_mm=round(piece.fitted.on_glass[0], 2), height_mm=round(piece.fitted.on_glass[1], 2),
+        area_mm2=round(many * piece.etch.area, 1), film=job.cut.film, cutter=owned.cutter, passes=job.cut.passes,
+        mends=len(job.stencil.mends), ties=len(sheet.ties), bits=piece.weed.many,
+        web_mm=_rounded(min(webs, default=None)), island_mm2=_rounded(min((one.area for one in islands), default=None)),
+        strain_pct=round(100 * piece.fitted.strain_at_openings, 3),
+        recipe=job.etch.recipe.name if piece.etch.area else "", cream=cream.name if piece.etch.area else "",
+        cream_days=_age(cream.opened_on, today), cream_g=_rounded(grams),
+        minutes=_rounded(minutes) if piece.etch.area else None, settled_min=_rounded(settled),
+        **{f"{station}_min": _rounded(hands[station]) if station in hands else None
+           for station in ("cut", "weed", "transfer", "etch")},
+        cost_film=_rounded(_film_cost(done, piece)), cost_tape=_rounded(_tape_cost(piece, owned.tape)),
+        cost_cream=_rounded(grams * cream.price / cream.full) if cream.full and cream.price else None,
+        cost_glass=_rounded(many * owned.glass) if owned.glass else None,
+        cost_hands=_rounded(took / 60 * owned.hands) if owned.hands and took else None,
+        how_many=many, order_id=done.order.id)
+
+
+def _grams(piece: FinishedPiece) -> float:
+    """What its copies use up of the cream, as far as that is known before the pot is weighed."""
+    return cream_for(piece.job.count * piece.etch.area, 0.0, piece.job.etch.coat, piece.job.etch.cream).used
+
+
+def _film_cost(done: FinishedOrder, piece: FinishedPiece) -> float | None:
+    """Its share by area of the film that was cut for the order; None where the film has no price."""
+    laid = [(one.part.key, one.shape.area) for run in done.cut.runs for one in run.sheet.laid]
+    whole = sum(area for _, area in laid)
+    mine = sum(area for key, area in laid if key == piece.job.key)
+    return done.cut.bed.cost * mine / whole if whole and done.cut.bed.cost else None
+
+
+def _tape_cost(piece: FinishedPiece, price: float) -> float | None:
+    """Of the tape over its films, one piece of tape serving for as many films as it is used."""
+    if not price:
+        return None
+    choices = piece.job.transfer
+    length = sum(max(strip.width, strip.height) for strip in piece.transfer.strips)
+    return price * length / 1000 * ceil(piece.job.count / choices.uses)
+
+
+def _age(opened_on: str, today: date) -> int | None:
+    return max(0, (today - date.fromisoformat(opened_on)).days) if opened_on else None
+
+
+def _rounded(value: float | None) -> float | None:
+    return None if value is None else round(value, 2)
+
+
+def _faces(job: Job) -> Iterator[str]:
+    for item in job.artwork.items:
+        what = item.what
+        if item.shown and isinstance(what, Words | Monogram):
+            yield what.font.name if what.font else what.face
+        if item.shown and isinstance(what, Monogram) and what.text.strip():
+            yield what.text_face
+
+
+def _files(job: Job) -> Iterator[str]:
+    return (item.what.name for item in job.artwork.items if item.shown and isinstance(item.what, Drawing))

@@ -1,0 +1,276 @@
+"""`log` and `advise`: what was made, what it came to, and what the maker's own pieces say of the next one."""
+
+import argparse
+import json
+import sys
+from dataclasses import asdict
+from datetime import date
+from pathlib import Path
+from typing import Any, get_args
+
+from vitrograph.at_work import worked_out
+from vitrograph.core.errors import LogbookError, VitrographError
+from vitrograph.core.logbook import (
+    COLUMNS,
+    OUTCOMES,
+    Asked,
+    Entry,
+    Listed,
+    Logbook,
+    Makings,
+    SortedBy,
+    default_path,
+)
+from vitrograph.core.logbook.lists import csv_of, entry_of, read_list
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.results import FinishedOrder, FinishedPiece
+from vitrograph.core.storing.orderfile import content_of, load_order
+from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.units import parse_whole
+from vitrograph.core.workshop import default_file, load_workshop
+
+_MOST_LINES = 200
+
+
+def add_logbook(commands: Any) -> None:
+    """Give the parser the commands."""
+    log: argparse.ArgumentParser = commands.add_parser("log", help="the logbook: list, search, add, read and write it")
+    add = log.add_argument
+    does = log.add_mutually_exclusive_group()
+    does.add_argument("--add", nargs="*", metavar="KEY=VALUE", help="write an entry, as job='Kestrel mug' minutes=12 "
+                      "outcome='5 good, 1 faint'; with --order the rest writes itself")
+    does.add_argument("--import", dest="read", type=Path, metavar="FILE", help="take over the entries of a CSV or JSON file")
+    does.add_argument("--remove", metavar="NUMBER", help="take an entry out")
+    does.add_argument("--again", metavar="NUMBER", help="write the order of an entry as it was made, to --out")
+    does.add_argument("--compare", nargs=2, metavar="NUMBER", help="where two entries differ")
+    does.add_argument("--months", action="store_true", help="what it came to: pieces, hours, cream and cost a month, and "
+                      "how pieces failed")
+    does.add_argument("--causes", action="store_true", help="which faults go with what")
+    does.add_argument("--year", metavar="2026", help="a year on paper, to --out (PDF)")
+    add("--order", type=Path, metavar="FILE", help="the order an entry is of")
+    add("--piece", metavar="NAME", help="which piece of it, by its name or number; all of them where it is left out")
+    add("--out", type=Path, metavar="FILE")
+    add("--json", action="store_true", help="as JSON (docs/formats.md)")
+    add("--csv", action="store_true", help="as CSV")
+    add("--find", default="", metavar="WORDS", help="entries that hold all these words")
+    add("--cream", default="")
+    add("--material", default="")
+    add("--outcome", default="", choices=("", *OUTCOMES), metavar="OUTCOME", help="entries of which any piece came out so")
+    add("--since", default="", metavar="DAY")
+    add("--until", default="", metavar="DAY")
+    add("--sort", choices=get_args(SortedBy), default="newest")
+    add("--book", type=Path, metavar="FILE", help="another logbook than your own")
+    log.set_defaults(run=_log)
+    advise: argparse.ArgumentParser = commands.add_parser("advise", help="how long a cream should stand, from your own "
+                                                          "pieces")
+    advise.add_argument("--cream", required=True, metavar="NAME")
+    advise.add_argument("--material", default="", help="on this glass; on whatever glass where it is left out")
+    advise.add_argument("--json", action="store_true")
+    advise.add_argument("--book", type=Path, metavar="FILE", help="another logbook than your own")
+    advise.set_defaults(run=_advise)
+
+
+def _log(options: argparse.Namespace) -> int:
+    book = Logbook(options.book or default_path())
+    for asked, run in ((options.add is not None, _add), (options.read is not None, _import),
+                       (options.remove is not None, _remove), (options.again is not None, _again),
+                       (options.compare is not None, _compare), (options.months, _months), (options.causes, _causes),
+                       (options.year is not None, _year)):
+        if asked:
+            return run(book, options)
+    return _list(book, options)
+
+
+def _asked(options: argparse.Namespace) -> Asked:
+    for flag in ("since", "until"):
+        _day(f"--{flag}", getattr(options, flag))
+    return Asked(options.find, options.cream, options.material, options.outcome, options.since, options.until)
+
+
+def _day(flag: str, text: str) -> None:
+    try:
+        date.fromisoformat(text or "2026-01-01")
+    except ValueError:
+        raise VitrographError(f"{flag}: a day like 2026-11-28 was wanted, got '{text[:20]}'") from None
+
+
+def _list(book: Logbook, options: argparse.Namespace) -> int:
+    found = book.found(_asked(options), options.sort, -1 if options.json or options.csv else _MOST_LINES)
+    if options.json:
+        told = [{"number": one.id, **{name: value for name, value in asdict(one.entry).items() if value not in ("", None)}}
+                for one in found]
+        print(json.dumps(told, indent=1, ensure_ascii=False))
+    elif options.csv:
+        sys.stdout.write(csv_of(one.entry for one in found))
+    else:
+        entries, pieces = book.count(_asked(options))
+        print("\n".join(map(_line, found)) or "nothing is written down yet" if entries or not options.find
+              else "nothing was found")
+        if entries:
+            print(f"{entries} entries, {pieces} pieces" + (f"; the first {len(found)} are listed" if entries > len(found)
+                                                          else ""))
+    return 0
+
+
+def _line(one: Listed) -> str:
+    entry = one.entry
+    minutes = "" if entry.minutes is None else f"{entry.minutes:g} min"
+    told = (entry.glass, entry.cream, minutes, entry.outcome, "*" * (entry.stars or 0), entry.note)
+    return f"{one.id:>5}  {entry.made_on}  {entry.how_many} × {entry.job}: " + ", ".join(part for part in told if part)
+
+
+def _add(book: Logbook, options: argparse.Namespace) -> int:
+    typed = dict(_pair(word) for word in options.add)
+    entries, made = [], b""
+    if options.order is not None:
+        order = load_order(options.order)
+        done = worked_out(Pipeline(), order)
+        entries = [_recorded(book, done, piece, typed) for piece in _wanted(done, options.piece)]
+        made = content_of(order)
+    else:
+        entries = [entry_of({"made_on": date.today().isoformat(), **typed}, "--add")]
+    for entry in entries:
+        print(_line(Listed(book.add(entry, made), entry)))
+    return 0
+
+
+def _pair(word: str) -> tuple[str, str]:
+    name, equals, value = word.partition("=")
+    if not equals or name not in COLUMNS:
+        raise LogbookError(f"--add: one of {', '.join(COLUMNS[:6])} … = a value was wanted, got '{word[:40]}'; "
+                           "'log --csv' shows all names")
+    return name, value
+
+
+def _wanted(done: FinishedOrder, name: str | None) -> list[FinishedPiece]:
+    if name is None:
+        return list(done.pieces)
+    row = [one for one in done.pieces if one.job.name == name]
+    at = None if row else done.order.piece_named(name)
+    return row or [one for one, (piece, _) in zip(done.pieces, done.order.places, strict=True) if piece == at]
+
+
+def _recorded(book: Logbook, done: FinishedOrder, piece: FinishedPiece, typed: dict[str, str]) -> Entry:
+    """The entry that writes itself, with what was typed in place of that."""
+    from vitrograph.core.logbook.record import owned_of, record_of
+
+    worked = Makings(book).worked(done.order.id).get(piece.job.key)
+    written = record_of(done, piece, date.today(), owned_of(load_workshop(default_file()), done.order), worked)
+    told = {name: "" if value is None else str(value) for name, value in asdict(written).items()}
+    return entry_of({**told, **typed}, "--add")
+
+
+def _import(book: Logbook, options: argparse.Namespace) -> int:
+    entries = read_list(options.read)
+    book.add_all(entries)
+    print(f"{len(entries)} entries taken over, {sum(entry.how_many for entry in entries)} pieces")
+    return 0
+
+
+def _number(flag: str, text: str) -> int:
+    number = parse_whole(text, 2**62, 1)
+    if number is None:
+        raise VitrographError(f"{flag}: an entry's number was wanted, as 'log' shows them, got '{text[:20]}'")
+    return number
+
+
+def _remove(book: Logbook, options: argparse.Namespace) -> int:
+    number = _number("--remove", options.remove)
+    entry = book.entry(number)
+    book.remove(number)
+    print(f"taken out: {_line(Listed(number, entry))}")
+    return 0
+
+
+def _again(book: Logbook, options: argparse.Namespace) -> int:
+    number = _number("--again", options.again)
+    entry, made = book.entry(number), book.made(number)
+    if made is None:
+        raise LogbookError(f"no order is kept with entry {number} ({entry.job}): it was typed, or read from a list")
+    if options.out is None:
+        raise VitrographError("--again: say where to write the order, with --out FILE")
+    write_whole(options.out, made)
+    print(f"the order of '{entry.job}' as it was made on {entry.made_on}: {options.out}")
+    return 0
+
+
+def _compare(book: Logbook, options: argparse.Namespace) -> int:
+    one, other = (book.entry(_number("--compare", text)) for text in options.compare)
+    lines = [f"{name}: {_told(mine)} | {_told(theirs)}" for name in COLUMNS
+             if (mine := getattr(one, name)) != (theirs := getattr(other, name))]
+    print("\n".join(lines) or "the two entries say the same")
+    return 0
+
+
+def _told(value: object) -> str:
+    return "-" if value in ("", None) else f"{value:g}" if isinstance(value, float) else str(value)
+
+
+def _months(book: Logbook, options: argparse.Namespace) -> int:
+    from vitrograph.core.logbook.advice import changes_of, failures_in, months_in, paces_of
+
+    asked = _asked(options)
+    months, failures = months_in(book, asked), failures_in(book, asked)
+    entries = [one.entry for one in book.found(asked)]
+    changes, paces = changes_of(entries), paces_of(entries)
+    if options.json:
+        print(json.dumps({"months": [asdict(one) for one in months], "failures": [asdict(one) for one in failures],
+                          "changes": [{**asdict(one), "says": one.says} for one in changes],
+                          "paces": [asdict(one) for one in paces]}, indent=1, ensure_ascii=False))
+        return 0
+    for month in months:
+        print(f"{month.month}: {month.pieces} pieces, {month.failed} not good; {month.hours:.1f} h of hands, "
+              f"{month.grams:.0f} g of cream, cost {month.cost:.2f}")
+    for failure in failures:
+        print(f"  {failure.what}: {failure.many} of {failure.of}")
+    for said in (*changes, *paces):
+        print(f"  {said.says}")
+    return 0
+
+
+def _causes(book: Logbook, options: argparse.Namespace) -> int:
+    from vitrograph.core.logbook.advice import causes_in
+
+    causes = causes_in(book)
+    if options.json:
+        print(json.dumps([{"factor": one.factor.name, "fault": one.fault, "made": one.made, "had": one.had,
+                           "difference": one.interval, "p": one.p, "says": one.says, "does": one.factor.does}
+                          for one in causes], indent=1, ensure_ascii=False))
+    else:
+        print("\n".join(f"{one.says}: {one.factor.does}" if one.more else one.says for one in causes)
+              or "nothing goes with a fault surely enough to be told")
+    return 0
+
+
+def _year(book: Logbook, options: argparse.Namespace) -> int:
+    from vitrograph.core.paper.year import year_pdf
+
+    year = parse_whole(options.year, 9999, 1)
+    if year is None or options.out is None:
+        raise VitrographError("--year: a year like 2026 and --out FILE.pdf were wanted")
+    found = book.found(Asked(since=f"{year:04d}-01-01", until=f"{year:04d}-12-31"), "oldest")
+    if not found:
+        raise LogbookError(f"nothing was made in {year}, as far as the logbook knows")
+    write_whole(options.out, year_pdf(str(year), [one.entry for one in found], load_workshop(default_file()).house.paper))
+    print(f"{len(found)} entries of {year}: {options.out}")
+    return 0
+
+
+def _advise(options: argparse.Namespace) -> int:
+    from vitrograph.core.logbook.advice import advise
+
+    workshop = load_workshop(default_file())
+    label = next((one.label_minutes for one in workshop.creams if one.name.casefold() == options.cream.casefold()), None)
+    advice = advise(Logbook(options.book or default_path()), options.cream, options.material, label)
+    if options.json:
+        print(json.dumps({"minutes": _digits(advice.minutes), "n": advice.n, "latest": _digits(advice.latest),
+                          "interval": None if advice.interval is None else [_digits(one) for one in advice.interval],
+                          "says": advice.says}, indent=1, ensure_ascii=False))
+    else:
+        print(advice.says)
+    return 0
+
+
+def _digits(minutes: float | None) -> float | None:
+    return None if minutes is None else float(f"{minutes:.4g}")
+
