@@ -27,9 +27,10 @@ def percentile(taken: list[float], share: float) -> float:
     return taken[min(len(taken) - 1, int(share * len(taken)))]
 
 
-def report(name: str, value: float, unit: str, aim: float | None = None) -> None:
-    """One line: what, how much, and whether it meets its aim."""
-    verdict = "" if aim is None else f"   aim <= {aim:g}: {'met' if value <= aim else 'MISSED'}"
+def report(name: str, value: float, unit: str, aim: float | None = None, *, more: bool = False) -> None:
+    """One line: what, how much, and whether it meets its aim: at most so much, or `more`."""
+    met = aim is not None and (value >= aim if more else value <= aim)
+    verdict = "" if aim is None else f"   aim {'>=' if more else '<='} {aim:g}: {'met' if met else 'MISSED'}"
     print(f"{name:62} {value:9.2f} {unit}{verdict}")
 
 

@@ -24,7 +24,7 @@ from vitrograph.core.faults import told
 from vitrograph.core.job.pieces import with_mends
 from vitrograph.core.paper import PaperName
 from vitrograph.core.pipeline import Pipeline
-from vitrograph.core.results import FinishedOrder, FinishedPiece
+from vitrograph.core.results import FinishedOrder
 from vitrograph.core.says import in_words
 from vitrograph.core.stencil import mend_all
 from vitrograph.core.storing.orderfile import load_order
@@ -36,6 +36,7 @@ from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.cutting import add_cutting
 from vitrograph.evening import add_evening
 from vitrograph.flags import add_settings, add_units
+from vitrograph.inspecting import add_inspect
 from vitrograph.logbook import add_logbook
 from vitrograph.orders import change_order, put_together
 from vitrograph.quick import add_flags, quick_order
@@ -129,6 +130,7 @@ def _parser() -> argparse.ArgumentParser:
     add_cutting(commands)
     add_evening(commands)
     add_logbook(commands)
+    add_inspect(commands)
     add_workshop_flags(commands.add_parser("workshop", help="what you own and are used to: new orders begin from it"))
     quick = commands.add_parser("quick", help="from measurements and words to files, in one line")
     add_flags(quick)
@@ -203,7 +205,7 @@ def _export(options: argparse.Namespace) -> int:
     done = _finished(options)
     pieces = done.pieces
     if options.piece is not None:
-        pieces = _of_piece(done, options.piece)
+        pieces = done.called(options.piece)
     for kind, path in wanted.items():
         if kind in PATTERNS:
             paper = options.page or load_workshop(default_file()).house.paper
@@ -213,15 +215,6 @@ def _export(options: argparse.Namespace) -> int:
         for number, content in enumerate(contents, start=1):
             write_whole(path.with_name(numbered(path.name, number, len(contents))), content)
     return STOPPED if done.stopped else FINE
-
-
-def _of_piece(done: FinishedOrder, name: str) -> tuple[FinishedPiece, ...]:
-    """What is made of a piece, by its name or number: all its rows, or one by the name of that. Raises JobError."""
-    row = tuple(one for one in done.pieces if one.job.name == name)
-    if row:
-        return row
-    wanted = done.order.piece_named(name)
-    return tuple(one for one, (at, _) in zip(done.pieces, done.order.places, strict=True) if at == wanted)
 
 
 def _apart(*paths: Path) -> None:

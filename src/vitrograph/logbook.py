@@ -21,7 +21,7 @@ from vitrograph.core.logbook import (
     SortedBy,
     default_path,
 )
-from vitrograph.core.logbook.lists import csv_of, entry_of, read_list
+from vitrograph.core.logbook.lists import csv_of, entry_of, known_of, read_list
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.storing.orderfile import content_of, load_order
@@ -39,12 +39,13 @@ def add_logbook(commands: Any) -> None:
     does = log.add_mutually_exclusive_group()
     does.add_argument("--add", nargs="*", metavar="KEY=VALUE", help="write an entry, as job='Kestrel mug' minutes=12 "
                       "outcome='5 good, 1 faint'; with --order the rest writes itself")
-    does.add_argument("--import", dest="read", type=Path, metavar="FILE", help="take over the entries of a CSV or JSON file")
+    does.add_argument("--import", dest="read", type=Path, metavar="FILE", help="take over the entries of a CSV or JSON "
+                      "file")
     does.add_argument("--remove", metavar="NUMBER", help="take an entry out")
     does.add_argument("--again", metavar="NUMBER", help="write the order of an entry as it was made, to --out")
     does.add_argument("--compare", nargs=2, metavar="NUMBER", help="where two entries differ")
-    does.add_argument("--months", action="store_true", help="what it came to: pieces, hours, cream and cost a month, and "
-                      "how pieces failed")
+    does.add_argument("--months", action="store_true", help="what it came to: pieces, hours, cream and cost a month, "
+                      "and how pieces failed")
     does.add_argument("--causes", action="store_true", help="which faults go with what")
     does.add_argument("--year", metavar="2026", help="a year on paper, to --out (PDF)")
     add("--order", type=Path, metavar="FILE", help="the order an entry is of")
@@ -55,7 +56,8 @@ def add_logbook(commands: Any) -> None:
     add("--find", default="", metavar="WORDS", help="entries that hold all these words")
     add("--cream", default="")
     add("--material", default="")
-    add("--outcome", default="", choices=("", *OUTCOMES), metavar="OUTCOME", help="entries of which any piece came out so")
+    add("--outcome", default="", choices=("", *OUTCOMES), metavar="OUTCOME", help="entries of which any "
+        "piece came out so")
     add("--since", default="", metavar="DAY")
     add("--until", default="", metavar="DAY")
     add("--sort", choices=get_args(SortedBy), default="newest")
@@ -97,8 +99,7 @@ def _day(flag: str, text: str) -> None:
 def _list(book: Logbook, options: argparse.Namespace) -> int:
     found = book.found(_asked(options), options.sort, -1 if options.json or options.csv else _MOST_LINES)
     if options.json:
-        told = [{"number": one.id, **{name: value for name, value in asdict(one.entry).items() if value not in ("", None)}}
-                for one in found]
+        told = [{"number": one.id, **known_of(one.entry)} for one in found]
         print(json.dumps(told, indent=1, ensure_ascii=False))
     elif options.csv:
         sys.stdout.write(csv_of(one.entry for one in found))
@@ -107,8 +108,8 @@ def _list(book: Logbook, options: argparse.Namespace) -> int:
         print("\n".join(map(_line, found)) or "nothing is written down yet" if entries or not options.find
               else "nothing was found")
         if entries:
-            print(f"{entries} entries, {pieces} pieces" + (f"; the first {len(found)} are listed" if entries > len(found)
-                                                          else ""))
+            rest = f"; the first {len(found)} are listed" if entries > len(found) else ""
+            print(f"{entries} entries, {pieces} pieces{rest}")
     return 0
 
 
@@ -125,7 +126,8 @@ def _add(book: Logbook, options: argparse.Namespace) -> int:
     if options.order is not None:
         order = load_order(options.order)
         done = worked_out(Pipeline(), order)
-        entries = [_recorded(book, done, piece, typed) for piece in _wanted(done, options.piece)]
+        pieces = done.pieces if options.piece is None else done.called(options.piece)
+        entries = [_recorded(book, done, piece, typed) for piece in pieces]
         made = content_of(order)
     else:
         entries = [entry_of({"made_on": date.today().isoformat(), **typed}, "--add")]
@@ -140,14 +142,6 @@ def _pair(word: str) -> tuple[str, str]:
         raise LogbookError(f"--add: one of {', '.join(COLUMNS[:6])} … = a value was wanted, got '{word[:40]}'; "
                            "'log --csv' shows all names")
     return name, value
-
-
-def _wanted(done: FinishedOrder, name: str | None) -> list[FinishedPiece]:
-    if name is None:
-        return list(done.pieces)
-    row = [one for one in done.pieces if one.job.name == name]
-    at = None if row else done.order.piece_named(name)
-    return row or [one for one, (piece, _) in zip(done.pieces, done.order.places, strict=True) if piece == at]
 
 
 def _recorded(book: Logbook, done: FinishedOrder, piece: FinishedPiece, typed: dict[str, str]) -> Entry:
@@ -223,8 +217,8 @@ def _months(book: Logbook, options: argparse.Namespace) -> int:
               f"{month.grams:.0f} g of cream, cost {month.cost:.2f}")
     for failure in failures:
         print(f"  {failure.what}: {failure.many} of {failure.of}")
-    for said in (*changes, *paces):
-        print(f"  {said.says}")
+    for says in (*(one.says for one in changes), *(one.says for one in paces)):
+        print(f"  {says}")
     return 0
 
 
@@ -251,7 +245,8 @@ def _year(book: Logbook, options: argparse.Namespace) -> int:
     found = book.found(Asked(since=f"{year:04d}-01-01", until=f"{year:04d}-12-31"), "oldest")
     if not found:
         raise LogbookError(f"nothing was made in {year}, as far as the logbook knows")
-    write_whole(options.out, year_pdf(str(year), [one.entry for one in found], load_workshop(default_file()).house.paper))
+    paper = load_workshop(default_file()).house.paper
+    write_whole(options.out, year_pdf(str(year), [one.entry for one in found], paper))
     print(f"{len(found)} entries of {year}: {options.out}")
     return 0
 
@@ -260,7 +255,8 @@ def _advise(options: argparse.Namespace) -> int:
     from vitrograph.core.logbook.advice import advise
 
     workshop = load_workshop(default_file())
-    label = next((one.label_minutes for one in workshop.creams if one.name.casefold() == options.cream.casefold()), None)
+    named = (one for one in workshop.creams if one.name.casefold() == options.cream.casefold())
+    label = next((one.label_minutes for one in named), None)
     advice = advise(Logbook(options.book or default_path()), options.cream, options.material, label)
     if options.json:
         print(json.dumps({"minutes": _digits(advice.minutes), "n": advice.n, "latest": _digits(advice.latest),

@@ -5,7 +5,7 @@ import pypdf
 import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QComboBox, QLineEdit, QPlainTextEdit, QPushButton, QTableWidget
+from PySide6.QtWidgets import QComboBox, QLineEdit, QPlainTextEdit, QPushButton, QSpinBox, QTableWidget
 
 from specimens import BRIEF, LANTERN, job, star_job
 from vitrograph.core.logbook import Entry
@@ -237,7 +237,7 @@ def test_an_order_is_made_again_from_the_first_step(desk):
 
 def test_the_logbook_says_how_the_same_went_before(open_desk):
     desk = open_desk(job(name="Dome", etch__recipe=BRIEF))
-    desk.bench.log(Entry("2026-01-02", "Dome", "g", "a", "stencil", "brief-worked", 2.5, 1, "faint", "thicker"))
+    desk.bench.log(Entry(made_on="2026-01-02", job="Dome", film="stencil", minutes=2.5, outcome="faint"))
     desk.go(9)
     assert desk.shell.line.buttons["logbook"].state == "watch"
     desk.click("remedy_before")
@@ -271,13 +271,15 @@ def test_a_line_is_written_down_listed_and_saved_as_csv(desk, tmp_path):
     card = desk.go(9)
     table = desk.find(QTableWidget, "entries")
     assert table.rowCount() == 0
-    desk.find(QComboBox, "outcome").setCurrentText("faint")
+    desk.find(QSpinBox, "count_faint").setValue(1)
+    assert desk.says("goodCopies") == "0 of 1 came out good"
     desk.type_into("minutes", "12")
     QTest.keyClicks(desk.find(QPlainTextEdit, "note"), "thicker next time")
     desk.click("writeDown")
     entry = desk.bench.logbook.entries()[0]
     assert (entry.outcome, entry.minutes, entry.note) == ("faint", 12.0, "thicker next time")
     assert entry.glass == "taper 90>64 × 132 mm" and entry.art == "Kestrel"
+    assert entry.cream == "Cream" and entry.web_mm is not None and desk.bench.logbook.made(1) is not None
     assert table.rowCount() == 1 and table.item(0, 2).text() == "faint"
     assert desk.shell.line.buttons["logbook"].answer == "1 kept"
     card.save_as_csv(tmp_path / "log.csv")

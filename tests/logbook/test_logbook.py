@@ -2,7 +2,9 @@
 
 import csv
 import io
+import json
 import sqlite3
+from dataclasses import replace
 
 import pytest
 from hypothesis import given, settings
@@ -12,13 +14,15 @@ from specimens import BRIEF, job, remedied
 from vitrograph.core.demo import fill_demo_logbook
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.etch import recipe_named
-from vitrograph.core.logbook import OUTCOMES, Entry, Logbook, Makings, check_logbook
+from vitrograph.core.logbook import OUTCOMES, Asked, Entry, Logbook, Makings, Mark, Photo, check_logbook, counts_of
+from vitrograph.core.logbook.lists import csv_of, json_of, read_list
 from vitrograph.core.work import Clock, StepRef
 
 plain = st.text(st.characters(codec="utf-8", exclude_characters="\x00\r"), max_size=30)
 entries = st.builds(
     Entry, made_on=st.dates().map(lambda day: day.isoformat()), job=plain, glass=plain, art=plain, film=plain,
-    school=plain, minutes=st.floats(0, 600), how_many=st.integers(1, 500), outcome=st.sampled_from(OUTCOMES),
+    recipe=plain, cream=plain, minutes=st.none() | st.floats(0, 600), how_many=st.integers(1, 500),
+    outcome=st.sampled_from(OUTCOMES), web_mm=st.none() | st.floats(0, 9), ties=st.none() | st.integers(0, 99),
     note=plain)
 
 
@@ -31,20 +35,36 @@ def test_what_is_written_is_read_back_newest_first(tmp_path_factory, made):
     read = book.entries()
     assert sorted(read, key=repr) == sorted(made, key=repr)
     assert [entry.made_on for entry in read] == sorted((entry.made_on for entry in made), reverse=True)
-    rows = list(csv.DictReader(io.StringIO(book.to_csv(), newline="")))
+    rows = list(csv.DictReader(io.StringIO(csv_of(read), newline="")))
     assert [row["note"] for row in rows] == [f"'{entry.note}" if entry.note[:1] in {*"=+-@\t\n"} else entry.note
                                              for entry in read]
+    folder = tmp_path_factory.mktemp("lists")
+    named = [replace(one, job=one.job.strip() or "Dome") for one in read]
+    for name, text in (("log.csv", csv_of(named)), ("log.json", json_of(named))):
+        (folder / name).write_text(text, "utf-8", newline="")
+        if named:
+            assert [_plain(one) for one in read_list(folder / name)] == [_plain(one) for one in named]
+
+
+def _plain(entry):
+    """An entry with its words as a list keeps them: those of nothing but white are none."""
+    return replace(entry, **{name: "" for name in ("glass", "art", "film", "recipe", "cream", "note")
+                             if not getattr(entry, name).strip()})
 
 
 def entry(**changes):
     return Entry(**{"made_on": "2026-11-01", "job": "Dome plaque", "glass": "flat", "art": "K", "film": "stencil",
-                    "school": "long-still", "minutes": 15.0, "how_many": 1, "outcome": "good", **changes})
+                    "recipe": "Fifteen, thick", "minutes": 15.0, "how_many": 1, "outcome": "good", **changes})
 
 
 def test_the_file_says_no_to_what_cannot_be(tmp_path):
     book = Logbook(tmp_path / "deep" / "er" / "logbook.sqlite")
-    with pytest.raises(LogbookError, match="cannot be used"):
-        book.add(entry(minutes=-1.0))
+    for wrong, says in (({"minutes": -1.0}, "at least 0"), ({"how_many": 0}, "from 1"), ({"stars": 6}, "from 0 to 5"),
+                        ({"made_on": "yesterday"}, "a day like"), ({"outcome": "meh"}, "one of good, faint"),
+                        ({"outcome": "2 faint"}, "2 copies are told of, and 1 were made"),
+                        ({"minutes": 1441.0}, "at most a day"), ({"note": "a" * 4001}, "at most 4000 letters")):
+        with pytest.raises(LogbookError, match=says):
+            book.add(entry(**wrong))
     assert book.entries() == ()
 
 
@@ -67,16 +87,23 @@ def test_a_book_of_the_first_days_is_brought_up_once_with_all_its_lines(tmp_path
                "outcome TEXT NOT NULL, note TEXT NOT NULL")
     with sqlite3.connect(path) as old:
         old.execute(f"CREATE TABLE entry ({columns})")
-        old.execute("INSERT INTO entry VALUES (1, '2025-03-04', 'Dome', 'g', 'a', 'f', 'still', 15.0, 2, 'good', '')")
+        old.execute("INSERT INTO entry VALUES (1, '2025-03-04', 'Dome', 'g', 'a', 'f', 'still', 15.0, 2, "
+                    "'missed a piece', '')")
         old.execute("PRAGMA user_version = 1")
     for book in (Logbook(path), Logbook(tmp_path / "fresh.sqlite")):
         for _ in range(2):
             known = len(book.entries())
             with book.open() as inside:
                 tables = {name for (name,) in inside.execute("SELECT name FROM sqlite_master WHERE type = 'table'")}
-                assert tables == {"entry", "making", "done", "clock", "happened", "reading"}
-                assert inside.execute("PRAGMA user_version").fetchone() == (3,)
-    assert known == 0 and [entry.job for entry in Logbook(path).entries()] == ["Dome"]
+                assert tables == {"record", "made", "photo", "mark", "making", "done", "clock", "happened", "reading"}
+                assert inside.execute("PRAGMA user_version").fetchone() == (4,)
+    assert known == 0
+    (brought,) = Logbook(path).entries()
+    assert brought == Entry(made_on="2025-03-04", job="Dome", glass="g", art="a", film="f", recipe="still",
+                            minutes=15.0, how_many=2, outcome="missed bit")
+    aside = sqlite3.connect(tmp_path / "old.sqlite.v1.bak")
+    assert aside.execute("SELECT outcome FROM entry").fetchall() == [("missed a piece",)], "the book as it was, aside"
+    aside.close()
 
 
 def test_each_fault_of_the_file_has_its_own_advice(tmp_path, monkeypatch):
@@ -89,7 +116,7 @@ def test_each_fault_of_the_file_has_its_own_advice(tmp_path, monkeypatch):
             raise sqlite3.OperationalError(says)
 
         with monkeypatch.context() as patch:
-            patch.setattr("vitrograph.core.logbook.book._prepare", refuse)
+            patch.setattr("vitrograph.core.logbook.book.prepare", refuse)
             with pytest.raises(LogbookError, match=advice):
                 book.add(entry())
     assert len(book.entries()) == 1
@@ -104,21 +131,21 @@ def test_the_demo_logbook_is_filled_once(tmp_path):
 
 
 def told(made, *lines):
-    return list(check_logbook(lines, made))
+    return list(check_logbook(next((one for one in lines if one.job == made.name), None), made))
 
 
 def test_how_the_same_went_the_last_time_is_told_with_what_helps():
     made = job("K", name="Dome plaque", etch__recipe=BRIEF, cut__film="stencil")
     assert told(made) == told(made, entry(outcome="good")) == told(made, entry(job="Another", outcome="faint")) == []
-    (faint,) = told(made, entry(outcome="faint", school="brief-worked", note="Left half pale"))
+    (faint,) = told(made, entry(outcome="faint", note="Left half pale"))
     assert "2026-11-01" in faint.says and "faint" in faint.says and faint.why == "Left half pale"
     assert remedied(made, faint.remedy).etch.recipe.name == "Worked five, left twenty"     # it had fifteen minutes
-    (leaks,) = told(made, entry(outcome="leaks"))
+    (leaks,) = told(made, entry(outcome="leak at an edge"))
     assert remedied(made, leaks.remedy).cut.film == "permanent" and leaks.why
     # the newest line of the same name alone counts, and no remedy is offered that was no cause
-    assert told(made, entry(outcome="good"), entry(outcome="leaks")) == []
+    assert told(made, entry(outcome="good"), entry(outcome="leak at an edge")) == []
     longer = job("K", name="Dome plaque", etch__recipe=recipe_named("An hour"))
-    for now, line in ((longer, entry(outcome="faint")), (made, entry(outcome="leaks", film="shelf")),
+    for now, line in ((longer, entry(outcome="faint")), (made, entry(outcome="bled under", film="shelf")),
                       (made, entry(outcome="uneven"))):
         assert [found.remedy for found in told(now, line)] == [None]
 
@@ -137,3 +164,87 @@ def test_what_was_done_is_kept_step_by_step_and_each_order_by_itself(tmp_path):
     assert not made.progress("one").done and dict(made.progress("two").done) == {second: 300.0}
     made.end("two", 500.0)
     assert not made.progress("two").done and made.progress("one").clocks
+
+
+def test_outcomes_are_counted_by_copy():
+    assert dict(counts_of("good", 3)) == {"good": 3} and dict(counts_of("", 2)) == {"good": 2}
+    assert dict(counts_of("2 leaks; 1 drip", 4)) == {"good": 1, "leak at an edge": 2, "drip": 1}
+    assert entry(how_many=6, outcome="4 good, 2 faint").counts == {"good": 4, "faint": 2}
+
+
+@pytest.fixture
+def book(tmp_path):
+    """A book of four entries that differ."""
+    made = Logbook(tmp_path / "logbook.sqlite")
+    made.add_all([entry(job="Lantern", cream="North", made_on="2026-01-05", stars=2, note="Moons, paler at the seam"),
+                  entry(job="Flutes", cream="South", made_on="2026-02-05", how_many=10, outcome="8 good, 2 drips"),
+                  entry(job="Flutes", cream="north", made_on="2026-03-05", stars=5, minutes=None),
+                  entry(job="Dome plaque", cream="South", made_on="2026-04-05", outcome="faint")])
+    return made
+
+
+def test_the_book_is_searched_filtered_sorted_and_grouped(book):
+    def jobs(sorted_by="newest", most=-1, **asked):
+        return [one.entry.made_on[5:7] for one in book.found(Asked(**asked), sorted_by, most)]
+
+    assert jobs() == ["04", "03", "02", "01"] and jobs(most=2) == ["04", "03"] and jobs("oldest")[0] == "01"
+    assert jobs(words="moons SEAM") == ["01"] and jobs(words="moons dome") == [] and jobs(words="2026-02") == ["02"]
+    assert jobs(cream="NORTH") == ["03", "01"] and jobs(outcome="drip") == ["02"] and jobs(least_stars=3) == ["03"]
+    assert jobs(since="2026-02-05", until="2026-03-05") == ["03", "02"] and jobs("stars")[:2] == ["03", "01"]
+    assert jobs("minutes")[-1] == "01" and jobs("name")[0] == "04"
+    assert book.count() == (4, 13) and book.count(Asked(words="flutes")) == (2, 11)
+    assert book.groups("job") == [("Flutes", 2, 11), ("Dome plaque", 1, 1), ("Lantern", 1, 1)]
+    assert book.last_of("Flutes").made_on == "2026-03-05" and book.last_of("None such") is None
+
+
+def test_an_entry_keeps_its_order_its_photographs_and_its_marks(book):
+    mark, photo = Mark(2, "drip", 3.5, -1.0, "at the foot"), Photo("a.jpg", b"\xff\xd8", "{}")
+    one = book.add(entry(job="Kept"), b"an order", [mark], [photo])
+    twin = book.add(entry(job="Twin"), b"an order")
+    assert book.made(one) == book.made(twin) == b"an order" and book.marks(one) == (mark,)
+    assert book.photos(one) == (photo,) and book.made(1) is None
+    book.replace(one, entry(job="Kept", stars=1), [])
+    assert book.entry(one).stars == 1 and book.marks(one) == () and book.found(Asked(words="kept"))[0].id == one
+    book.remove(one)
+    assert book.made(twin) == b"an order" and book.photos(one) == ()
+    book.remove(twin)
+    with book.open() as inside:
+        assert inside.execute("SELECT count(*) FROM made").fetchone() == (0,)
+    for gone in (lambda: book.entry(one), lambda: book.replace(one, entry()), lambda: book.add_photo(one, photo)):
+        with pytest.raises(LogbookError, match=f"no entry number {one}"):
+            gone()
+
+
+def test_a_list_that_cannot_be_is_refused_with_its_row_and_leaves_the_book_alone(book, tmp_path):
+    path = tmp_path / "list.csv"
+    for text, says in (("", "no entries"), ("a,b\n1,2\n", "the first row must name the columns"),
+                       ("made_on,job,minutes\n2026-01-01,Dome,soon\n", "row 2, minutes: a number was wanted"),
+                       ("made_on,job,how_many\n2026-01-01,Dome,1.5\n", "row 2, how_many: a whole number"),
+                       ("made_on,job\n2026-01-01,Dome\n2026-02-30,Dome\n", "row 3, made_on: a day like"),
+                       ("made_on,job\n2026-01-01,\n", "row 2: job is missing"),
+                       ("made_on,job\n2026-01-01,Dome,3\n", "row 2: 3 cells, and 2 columns"),
+                       ('[{"job": "Dome"}]', "entry 1: made_on is missing"), ("[3]", "entry 1: an object"),
+                       ("[", "no JSON that can be read"), ("\x00\x01\x02", "is no list")):
+        path.write_text(text, "utf-8")
+        with pytest.raises(LogbookError, match=says):
+            read_list(path)
+    assert book.count() == (4, 13)
+    path.write_text("Made on;Job;School;Minutes;Outcome\r\n2026-05-01;=Dome;Ten, not moved;7,5;leaks\r\n", "utf-8")
+    (told,) = read_list(path)
+    assert (told.recipe, told.minutes, told.outcome, told.how_many) == ("Ten, not moved", 7.5, "leaks", 1)
+    assert told.counts == {"leak at an edge": 1} and json.loads(json_of([told]))[0]["job"] == "=Dome"
+
+
+def test_what_a_making_took_is_told_by_its_ticks_and_clocks(tmp_path):
+    made = Makings(Logbook(tmp_path / "logbook.sqlite"))
+    steps = [("weed", "a", 0), ("weed", "b", 60), ("transfer", "lay", 180), ("transfer", "settle", 1000),
+             ("etch", "coat 1", 1060), ("etch", "rest 1 300", 1400), ("etch", "rinse", 1460), ("etch", "wash", 9000)]
+    for station, step, at in steps:
+        ref = StepRef(station, 7, 1, step)
+        if step in ("settle", "rest 1 300"):
+            made.set_clock("one", ref, Clock(300.0, at - 330.0, 0.0), at - 330.0)
+        made.tick("one", ref, float(at))
+    worked = made.worked("one")[7]
+    assert worked.hands == {"weed": 1.0, "transfer": 2.0, "etch": 2.0}, "a rest and a night away are no work of hands"
+    assert worked.under_cream == pytest.approx(5.5) and worked.settled == pytest.approx(5.5)
+    assert made.worked("another") == {}

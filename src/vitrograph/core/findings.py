@@ -65,6 +65,7 @@ class Code(StrEnum):
     CREAM = "cream"
     COLOUR = "colour"
     BEFORE = "before"
+    CAUSE = "cause"
 
 
 @dataclass(frozen=True, slots=True)

@@ -228,6 +228,14 @@ class FinishedOrder:
         together = any(found.level is Level.STOP for found in self.cut.findings)
         return together or any(piece.results.stopped for piece in self.pieces)
 
+    def called(self, name: str) -> tuple[FinishedPiece, ...]:
+        """What is made of a piece, by its name or number: all its rows, or one by the name of that. Raises JobError."""
+        row = tuple(one for one in self.pieces if one.job.name == name)
+        if row:
+            return row
+        wanted = self.order.piece_named(name)
+        return tuple(one for one, (at, _) in zip(self.pieces, self.order.places, strict=True) if at == wanted)
+
     def only(self, pieces: Sequence[FinishedPiece]) -> "FinishedOrder":
         """It with some of its pieces alone."""
         return self if len(pieces) == len(self.pieces) else replace(self, pieces=tuple(pieces))

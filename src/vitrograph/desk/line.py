@@ -32,7 +32,7 @@ def state_of(bench: Bench, station: Station) -> State:
     error = results.error(station)
     if error is not None:
         return "open" if isinstance(error, NothingYet) else "stop"
-    if not bench.entries if station == "logbook" else getattr(results, _HAS[station]) is None:
+    if not bench.logged if station == "logbook" else getattr(results, _HAS[station]) is None:
         return "open"
     of_all = station in _OF_ALL and len(bench.order_results.pieces) > 1
     level = bench.order_results.worst_at(station) if of_all else worst(bench.findings(station))
@@ -45,7 +45,7 @@ def state_of(bench: Bench, station: Station) -> State:
 def answer_of(bench: Bench, station: Station) -> str:
     """A station's answer in a few words: what is planned, or how far the work is, with its clock."""
     if station == "logbook":
-        return f"{len(bench.entries)} kept" if bench.entries else ""
+        return f"{bench.logged} kept" if bench.logged else ""
     state = bench.work.order_state(station) if station in _WALKED else "planned"
     if state == "done":
         return "done"

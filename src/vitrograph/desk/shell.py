@@ -188,7 +188,7 @@ class Shell(QMainWindow):
             module = import_module(f"vitrograph.desk.{station}.card")
             made: StationCard = getattr(module, f"{station.capitalize()}Card")(self.bench)
             self.cards[station] = made
-            made.workshop = self.files.workshop
+            made.workshop, made.guarded = self.files.workshop, self.files.guarded
             self._stack.addWidget(made)
             if isinstance(made, CutCard):
                 self._take_bed(made)
@@ -196,13 +196,14 @@ class Shell(QMainWindow):
                 made.trouble.again_wanted.connect(self._cut_again)
             if isinstance(made, EtchCard):
                 self._take_evening(made)
+            if made.ground is not None:
+                self._flat.addWidget(made.ground)
         return self.cards[station]
 
     def _take_bed(self, card: "CutCard") -> None:
         from vitrograph.desk.cut.bed_view import BedView
 
-        self.bed_view = BedView(self.bench, card.keeper)
-        self._flat.addWidget(self.bed_view)
+        self.bed_view = card.ground = BedView(self.bench, card.keeper)
         card.traced.connect(self.bed_view.show_trace)
         card.driving.remember(self.files.workshop)
         card.number = lambda: self.bed_view.number
@@ -213,8 +214,7 @@ class Shell(QMainWindow):
         from vitrograph.desk.etch.evening_view import EveningView
         from vitrograph.desk.etch.recipe_window import RecipeWindow
 
-        self.evening_view = EveningView(self.evening)
-        self._flat.addWidget(self.evening_view)
+        self.evening_view = card.ground = EveningView(self.evening)
         card.follow(self.evening)
         card.asks.connect(self.ask)
         card.recipe_wanted.connect(lambda: RecipeWindow(self.bench, card, self).show())
@@ -240,8 +240,7 @@ class Shell(QMainWindow):
         card = self.card(station)
         card.catch_up()
         self._stack.setCurrentWidget(card)
-        self._flat.setCurrentWidget(self.bed_view if station == "cut" else self.evening_view if station == "etch"
-                                    else self.sheet_view)
+        self._flat.setCurrentWidget(card.ground or self.sheet_view)
         self._at_finding = -1
         field = card.first_field()
         if field is not None:

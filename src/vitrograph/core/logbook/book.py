@@ -2,7 +2,7 @@
 
 import hashlib
 import sqlite3
-from collections.abc import Callable, Iterable, Iterator, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from contextlib import contextmanager
 from dataclasses import dataclass
 from pathlib import Path
@@ -38,7 +38,8 @@ class Asked:
 
     def where(self) -> tuple[str, list[object]]:
         """The condition in SQL and its values."""
-        parts, values = [], []
+        parts: list[str] = []
+        values: list[object] = []
         for word in self.words.lower().split():
             parts.append("instr(words, ?)")
             values.append(word)
@@ -51,7 +52,7 @@ class Asked:
             if value != "":
                 parts.append(condition)
                 values.append(value)
-        return (f" WHERE {' AND '.join(parts)}" if parts else ""), list(values)
+        return (f" WHERE {' AND '.join(parts)}" if parts else ""), values
 
 
 @dataclass(frozen=True, slots=True)
@@ -133,6 +134,12 @@ class Logbook:
         with self.open() as book:
             rows = book.execute(f"{_SELECT}{where} ORDER BY {_ORDERS[sorted_by]} LIMIT ?", (*values, most)).fetchall()
         return tuple(one for row in rows if (one := _read(row)) is not None)
+
+    def last_of(self, job: str) -> Entry | None:
+        """The newest entry of a piece of that name; None where there is none. Raises LogbookError."""
+        with self.open() as book:
+            rows = book.execute(f"{_SELECT} WHERE job = ? ORDER BY {_ORDERS['newest']} LIMIT 5", (job,)).fetchall()
+        return next((one.entry for row in rows if (one := _read(row)) is not None), None)
 
     def count(self, asked: Asked | None = None) -> tuple[int, int]:
         """How many entries are found, and how many pieces they tell of. Raises LogbookError."""

@@ -1,6 +1,6 @@
 """What the logbook has to say of a job before it is made: how the same went before."""
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterator
 
 from vitrograph.core.etch import longer_than
 from vitrograph.core.findings import Code, Finding, Level, Remedy
@@ -9,9 +9,8 @@ from vitrograph.core.job.change import put
 from vitrograph.core.logbook.entry import LEAKED, Entry
 
 
-def check_logbook(entries: Iterable[Entry], job: Job) -> Iterator[Finding]:
-    """Yield how a job of this name went the last time, where it did not go well; `entries` are the newest first."""
-    last = next((entry for entry in entries if entry.job == job.name), None)
+def check_logbook(last: Entry | None, job: Job) -> Iterator[Finding]:
+    """Yield how a job of this name went the last time, where it did not go well."""
     if last is None or set(last.counts) == {"good"}:
         return
     remedy = None

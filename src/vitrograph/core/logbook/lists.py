@@ -31,8 +31,12 @@ def csv_of(entries: Iterable[Entry]) -> str:
 
 def json_of(entries: Iterable[Entry]) -> str:
     """Entries as JSON: a list of objects, with what nobody knows left out."""
-    told = [{name: value for name, value in asdict(entry).items() if value not in ("", None)} for entry in entries]
-    return json.dumps(told, indent=1, ensure_ascii=False)
+    return json.dumps([known_of(entry) for entry in entries], indent=1, ensure_ascii=False)
+
+
+def known_of(entry: Entry) -> dict[str, Any]:
+    """An entry's fields by their names, those that are known."""
+    return {name: value for name, value in asdict(entry).items() if value not in ("", None)}
 
 
 def read_list(path: Path) -> list[Entry]:
@@ -56,7 +60,7 @@ def _of_csv(text: str, called: str) -> list[Entry]:
     try:
         rows = list(csv.reader(io.StringIO(text, newline=""), delimiter=between, strict=True))
     except csv.Error as error:
-        raise LogbookError(f"{called} is no CSV that can be read ({error}): save it again from the spreadsheet") from None
+        raise LogbookError(f"{called} is no CSV that can be read ({error}): save it anew as CSV") from None
     if not rows:
         return []
     heads = [_heading(head) for head in rows[0]]

@@ -66,10 +66,10 @@ def record_of(
         recipe=job.etch.recipe.name if piece.etch.area else "", cream=cream.name if piece.etch.area else "",
         cream_days=_age(cream.opened_on, today), cream_g=_rounded(grams),
         minutes=_rounded(minutes) if piece.etch.area else None, settled_min=_rounded(settled),
-        **{f"{station}_min": _rounded(hands[station]) if station in hands else None
-           for station in ("cut", "weed", "transfer", "etch")},
+        cut_min=_rounded(hands.get("cut")), weed_min=_rounded(hands.get("weed")),
+        transfer_min=_rounded(hands.get("transfer")), etch_min=_rounded(hands.get("etch")),
         cost_film=_rounded(_film_cost(done, piece)), cost_tape=_rounded(_tape_cost(piece, owned.tape)),
-        cost_cream=_rounded(grams * cream.price / cream.full) if cream.full and cream.price else None,
+        cost_cream=_rounded(grams * cream.price / cream.full) if grams and cream.full and cream.price else None,
         cost_glass=_rounded(many * owned.glass) if owned.glass else None,
         cost_hands=_rounded(took / 60 * owned.hands) if owned.hands and took else None,
         how_many=many, order_id=done.order.id)

@@ -1,4 +1,7 @@
-"""The logbook's tables, and how a book of an earlier version is brought to today's. Each step is as it was written then."""
+"""The logbook's tables, and how a book of an earlier version is brought to today's.
+
+Each step is as it was written then.
+"""
 
 import sqlite3
 from collections.abc import Callable

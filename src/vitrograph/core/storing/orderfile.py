@@ -9,7 +9,7 @@ import json
 import struct
 import zipfile
 import zlib
-from collections.abc import Iterable
+from collections.abc import Callable, Iterable
 from hashlib import sha256
 from pathlib import Path
 from typing import Any
@@ -63,16 +63,31 @@ def load_order(path: Path) -> Order:
 
     Raises OrderFileError for what is not one, is damaged, or comes from a newer version.
     """
+    def checked() -> Path:
+        if plain_size(path) > 2 * _MOST_BYTES:
+            raise OrderFileError(f"{path} is far too large for an order: choose another file")
+        return path
+
+    return _told(checked, str(path), _way_out(path))
+
+
+def order_of(content: bytes, called: str) -> Order:
+    """An order from what its file holds, `called` so where that cannot be read. Raises as `load_order`."""
+    return _told(lambda: io.BytesIO(content), called, "")
+
+
+def _told(file: Callable[[], Path | io.BytesIO], called: str, way_out: str) -> Order:
+    """An order read, each fault of its file as one sentence."""
     try:
-        return _read_order(path)
+        return _read_order(file(), called)
     except OrderFileError:
         raise
     except (VitrographError, msgspec.ValidationError) as error:
-        raise OrderFileError(f"{path} holds a value that cannot be: {error}") from None
+        raise OrderFileError(f"{called} holds a value that cannot be: {error}") from None
     except OSError as error:
-        raise OrderFileError(f"{path} could not be opened: {reason(error)}") from None
+        raise OrderFileError(f"{called} could not be opened: {reason(error)}") from None
     except _DAMAGE:                                # RuntimeError holds RecursionError: lists in lists without end
-        raise OrderFileError(f"{path} is not an order file, or it is damaged{_way_out(path)}") from None
+        raise OrderFileError(f"{called} is not an order file, or it is damaged{way_out}") from None
 
 
 def comment_of(path: Path) -> bytes:
@@ -97,16 +112,14 @@ def _way_out(path: Path) -> str:
     return f": try {backup.name} beside it" if backup.exists() else ""
 
 
-def _read_order(path: Path) -> Order:
-    if plain_size(path) > 2 * _MOST_BYTES:
-        raise OrderFileError(f"{path} is far too large for an order: choose another file")
-    with zipfile.ZipFile(path) as archive:
+def _read_order(file: Path | io.BytesIO, called: str) -> Order:
+    with zipfile.ZipFile(file) as archive:
         manifest = MANIFEST if MANIFEST in archive.namelist() else OLD_MANIFEST
         text = _read(archive, manifest, _MOST_MANIFEST)
         tree = json.loads(text.decode("utf-8"))
         if not isinstance(tree, dict):
             raise ValueError(manifest)
-        _refuse_newer(tree, path)
+        _refuse_newer(tree, called)
         _put_back_files(tree, _Assets(archive))
     return Order.read(migrate(_without_halves(tree), sha256(text).hexdigest()[:16]))
 
@@ -168,7 +181,7 @@ def _read(archive: zipfile.ZipFile, name: str, most: int) -> bytes:
     return content
 
 
-def _refuse_newer(tree: dict[str, Any], path: Path) -> None:
+def _refuse_newer(tree: dict[str, Any], called: str) -> None:
     version = tree["version"]
     if isinstance(version, int) and version > ORDER_VERSION:
-        raise OrderFileError(f"{path} was saved by a newer Vitrograph (order version {version}): update to open it")
+        raise OrderFileError(f"{called} was saved by a newer Vitrograph (order version {version}): update to open it")

@@ -18,10 +18,10 @@ from vitrograph.core.glass import Shelf, default_folder
 from vitrograph.core.job import Job, Order, Words
 from vitrograph.core.job.change import Change, paths_of
 from vitrograph.core.job.pieces import carried
-from vitrograph.core.logbook import Entry, Logbook, Makings, check_logbook
+from vitrograph.core.logbook import Entry, Logbook, Makings, Photo, check_logbook
 from vitrograph.core.results import OrderResults, Results
 from vitrograph.core.stations import Station
-from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.core.storing.orderfile import content_of, load_order, save_order
 from vitrograph.core.units import Unit
 from vitrograph.core.work import Wall
 from vitrograph.desk.bench.art_in_hand import ArtInHand
@@ -75,7 +75,8 @@ class Bench(Spoken, ArtInHand, QObject):
         self.work = WorkInHand(self)
         self.pieces = PiecesInHand(self)
         self.making.take(order.id)
-        self.entries = self._read_entries()
+        self.logged = self._count_entries()    # entries of the logbook
+        self._lasts: dict[str, Entry | None] = {}
         self.free = False                  # proportions may change when items are pulled
         self.held_art: HeldArt | None = None      # items held by the pointer: what is shown follows it by itself
         self._settling = False             # let go, and their results not there yet
@@ -220,7 +221,7 @@ class Bench(Spoken, ArtInHand, QObject):
     def findings(self, station: Station) -> tuple[Finding, ...]:
         """What was found at a station, about the piece in hand; at the logbook, how the same went before."""
         if station == "logbook":
-            return tuple(check_logbook(self.entries, self.job))
+            return tuple(check_logbook(self._last_of(self.job.name), self.job))
         return self.results.findings(station)
 
     def preview(self, changes: Mapping[str, Any] | None) -> None:
@@ -265,18 +266,39 @@ class Bench(Spoken, ArtInHand, QObject):
             self.told.emit(told)
         return True
 
-    def log(self, entry: Entry) -> None:
-        """Write a line in the logbook. Raises LogbookError."""
-        self.logbook.add(entry)
-        self.entries = self._read_entries()
+    def log(self, entry: Entry, photos: Sequence[Photo] = ()) -> None:
+        """Write an entry in the logbook, with the order as it is. Raises LogbookError."""
+        self._logged(lambda: self.logbook.add(entry, content_of(self.order), photos=photos))
+
+    def log_all(self, entries: Sequence[Entry]) -> None:
+        """Write many entries, all or none. Raises LogbookError."""
+        self._logged(lambda: self.logbook.add_all(entries))
+
+    def unlog(self, number: int) -> None:
+        """Take an entry out of the logbook. Raises LogbookError."""
+        self._logged(lambda: self.logbook.remove(number))
+
+    def _logged(self, work: Callable[[], object]) -> None:
+        work()
+        self.logged = self._count_entries()
+        self._lasts.clear()
         self.results_changed.emit(self.results)
 
-    def _read_entries(self) -> tuple[Entry, ...]:
-        """Lines of the logbook; one that cannot be used is told of at its own station."""
+    def _count_entries(self) -> int:
+        """How many entries the logbook has; one that cannot be used is told of at its own station."""
         try:
-            return self.logbook.entries()
+            return self.logbook.count()[0]
         except VitrographError:
-            return ()
+            return 0
+
+    def _last_of(self, name: str) -> Entry | None:
+        """The newest entry of a piece of that name, remembered: every change of a job asks for it."""
+        if name not in self._lasts:
+            try:
+                self._lasts[name] = self.logbook.last_of(name)
+            except VitrographError:
+                self._lasts[name] = None
+        return self._lasts[name]
 
     def close(self) -> None:
         """Stop working; what the stack says while it is taken down concerns nobody."""

@@ -6,7 +6,7 @@ from types import MappingProxyType
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.logbook import Makings
+from vitrograph.core.logbook import Makings, Worked
 from vitrograph.core.stations import Station
 from vitrograph.core.work import (
     Clock,
@@ -109,6 +109,13 @@ class Making(QObject):
             return self._makings.coats()
         except VitrographError:
             return []
+
+    def worked(self) -> dict[int, Worked]:
+        """What the order's pieces really took, by their keys; nothing where it cannot be read."""
+        try:
+            return self._makings.worked(self._order) if self.begun else {}
+        except VitrographError:
+            return {}
 
     def start_clocks(self, clocks: Sequence[tuple[StepRef, Clock]]) -> None:
         """Keep clocks that run by now."""

@@ -52,11 +52,13 @@ class StationCard(QScrollArea):
     station: Station
     heading = ""
     says = ""
+    ground: QWidget | None = None      # what is shown in the sheet's place while this station is in hand
 
     def __init__(self, bench: Bench) -> None:
         super().__init__()
         self.bench = bench
         self.workshop = default_file()
+        self.guarded: Callable[[Callable[[], None]], None] = lambda work: work()     # asks first what is not saved
         self.setObjectName("card")
         self.setWidgetResizable(True)
         self.setFrameShape(QFrame.Shape.NoFrame)

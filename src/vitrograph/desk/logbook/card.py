@@ -1,33 +1,26 @@
-"""The logbook station: write down how it went, and look at what was made before."""
+"""The logbook station: how it went, a photograph measured, what was made before, and what all of it says."""
 
-from datetime import date
 from pathlib import Path
 
-from PySide6.QtWidgets import (
-    QAbstractItemView,
-    QComboBox,
-    QFileDialog,
-    QHeaderView,
-    QPlainTextEdit,
-    QTableWidget,
-    QTableWidgetItem,
-    QWidget,
-)
+from PySide6.QtWidgets import QFileDialog, QWidget
 
-from vitrograph.core.artwork import label_of
-from vitrograph.core.errors import VitrographError
+from vitrograph.core.errors import LogbookError, VitrographError
 from vitrograph.core.job import Job
-from vitrograph.core.logbook import OUTCOMES, Entry
+from vitrograph.core.logbook import Entry, Listed, Photo
 from vitrograph.core.results import Results
+from vitrograph.core.storing.orderfile import order_of
 from vitrograph.core.storing.whole import write_whole
-from vitrograph.core.telling.answers import glass_line
-from vitrograph.desk.kit import theme
+from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.kit.card import StationCard
-from vitrograph.desk.kit.fields import NumberField, button, label
+from vitrograph.desk.kit.fields import button, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
-from vitrograph.desk.kit.named import named
+from vitrograph.desk.logbook.advising import Advising
+from vitrograph.desk.logbook.looking import Looked, Looking
+from vitrograph.desk.logbook.made_before import MadeBefore
+from vitrograph.desk.logbook.view import LogbookView
+from vitrograph.desk.logbook.went_panel import WentPanel
 
-_HEADINGS = ("Made", "Piece", "How it went")
+_PICTURES = "Pictures (*.jpg *.jpeg *.png *.webp *.tif *.tiff)"
 
 
 class LogbookCard(StationCard):
@@ -38,60 +31,78 @@ class LogbookCard(StationCard):
     says = "Look at the piece dry, on black card. What went well, what would you change?"
 
     def build(self) -> None:
-        self.outcome = named(QComboBox(), "outcome")
-        self.outcome.setAccessibleName("How it went")
-        self.outcome.addItems(OUTCOMES)
-        self.minutes = NumberField("Minutes under cream", "minutes", suffix="min")
-        self.minutes.edited.connect(self._take_minutes)
-        self._minutes: float | None = None
-        self.note = named(QPlainTextEdit(), "note")
-        self.note.setAccessibleName("Note")
-        self.note.setPlaceholderText("A note to yourself")
-        self.note.setTabChangesFocus(True)
-        self.note.setFixedHeight(3 * self.note.fontMetrics().lineSpacing() + 20)
+        self.ground = self.view = LogbookView()
+        self.looking = Looking(self.bench, self)
+        self.advising = Advising(self.bench, self)
+        self.found = FindingList(self.bench)
+        self.went = WentPanel()
         self.write = button("Write it down", "accent")
         self.write.setObjectName("writeDown")
         self.write.clicked.connect(self.write_down)
         self.anew = button("Make this order again, from the first step")
         self.anew.setObjectName("beginAnew")
         self.anew.clicked.connect(self._begin_anew)
-        self.found = FindingList(self.bench)
-        self.table = self._make_table()
+        self.stack(self.found, self.went, *self._build_photo(), self.write, self.anew)
+        self.bench.making.changed.connect(self._show_begun)
+        self.section("What your own pieces say")
+        self.stack(self.advising.says, self.advising.causes)
+        self.section("Made before")
+        self.before = MadeBefore(self.bench)
+        self.before.pointed.connect(self._show_kept)
+        self.before.again.connect(self.make_again)
         self.save_csv = button("Save as CSV")
         self.save_csv.setObjectName("saveCsv")
         self.save_csv.clicked.connect(self._choose_csv)
-        self.stack(self.found, self.outcome, self.minutes, self.note, self.write, self.anew)
-        self.bench.making.changed.connect(self._show_begun)
-        self.section("Made before")
-        self.stack(self.table, self.save_csv, label(
+        self.read_list = button("Read a list", tip="Take over the entries of a CSV or JSON file")
+        self.read_list.setObjectName("readList")
+        self.read_list.clicked.connect(self._choose_list)
+        self.stack(self.before, in_a_row(self.save_csv, self.read_list), label(
             "Kept in one file in your own data folder; nothing is sent anywhere.", "quiet", scale=0.9))
         self.refresh()
 
-    def _make_table(self) -> QTableWidget:
-        table = named(QTableWidget(0, len(_HEADINGS)), "entries")
-        table.setHorizontalHeaderLabels(_HEADINGS)
-        table.verticalHeader().hide()
-        table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
-        table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
-        table.setTabKeyNavigation(False)
-        table.setWordWrap(False)
-        table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
-        table.horizontalHeader().setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
-        table.setFont(theme.font(0.9))
-        table.setMinimumHeight(220)
-        return table
+    def _build_photo(self) -> tuple[QWidget, ...]:
+        """A photograph of the frost, or of the film before the cream; what it shows, and the card it needs."""
+        self.photo = button("Measure a photograph", tip="Of the finished piece before the inspection card")
+        self.photo.setObjectName("lookAtPhoto")
+        self.photo.clicked.connect(lambda: self._choose_photo(film=False))
+        self.film = button("… of the film", tip="Of the weeded film on the glass, before the cream: bits that were not "
+                           "pulled, islands that came off")
+        self.film.setObjectName("lookAtFilm")
+        self.film.clicked.connect(lambda: self._choose_photo(film=True))
+        self.print_card = button("Save the inspection card", tip="A page to print at true size, and put behind the "
+                                 "piece")
+        self.print_card.setObjectName("saveCard")
+        self.print_card.clicked.connect(self._choose_card)
+        self.shown = label("", scale=0.95)
+        self.shown.setObjectName("photoSays")
+        self.shown.hide()
+        self.forget = button("Put the photograph away")
+        self.forget.setObjectName("forgetPhoto")
+        self.forget.clicked.connect(self.looking.forget)
+        self.forget.hide()
+        self.looking.looked.connect(self._show_looked)
+        self.looking.looked.connect(self.view.show_looked)
+        self.looking.under_way.connect(self.view.show_under_way)
+        self.advising.answered.connect(self.view.show_advice)
+        self.view.picked.connect(self.looking.toggle)
+        return in_a_row(self.photo, self.film), self.shown, self.forget, self.print_card
 
     def first_field(self) -> QWidget:
-        return self.outcome
+        return self.went.minutes
 
     def show_job(self, job: Job) -> None:
         self.write.setEnabled(self.bench.results.wall is not None)
 
     def show_results(self, results: Results) -> None:
-        seconds = results.etch.seconds if results.etch else 0.0
-        self.minutes.show_number(self._minutes if self._minutes is not None else seconds / 60)
-        self.write.setEnabled(results.complete and results.etch is not None)
+        ready = results.complete and results.etch is not None
+        worked = self.bench.making.worked().get(results.job.key)
+        stood = worked.under_cream if worked is not None else None
+        planned = results.etch.seconds / 60 if results.etch else 0.0
+        self.went.show_planned(results.job.count, planned if stood is None else round(stood, 2))
+        for one in (self.write, self.photo, self.film):
+            one.setEnabled(ready)
         self.found.show_findings(self.bench.findings("logbook"), "")
+        self.advising.ask(results.job, self.workshop)
         self._show_begun()
 
     def _show_begun(self) -> None:
@@ -103,45 +114,85 @@ class LogbookCard(StationCard):
 
     def refresh(self) -> None:
         """Read the logbook again."""
-        try:
-            entries = self.bench.logbook.entries()
-        except VitrographError as error:
-            self.bench.refused.emit(error.words(self.bench.unit))
-            return
-        self.table.setRowCount(len(entries))
-        for row, entry in enumerate(entries):
-            tip = f"{entry.glass}\n{entry.art}\n{entry.school}, {entry.minutes:g} min, {entry.film} film\n{entry.note}"
-            for column, text in enumerate((entry.made_on, f"{entry.how_many} × {entry.job}", entry.outcome)):
-                item = QTableWidgetItem(text)
-                item.setToolTip(tip)
-                self.table.setItem(row, column, item)
+        self.before.refresh()
 
     def entry(self) -> Entry:
-        """What would be written down now."""
-        job, results = self.bench.job, self.bench.results
-        shown = (label_of(piece) for piece in job.artwork.items if piece.shown)
-        seconds = results.etch.seconds if results.etch else 0.0
-        return Entry(
-            made_on=date.today().isoformat(), job=job.name,
-            glass=f"{job.glass.kind} {glass_line(results.wall)}" if results.wall else job.glass.kind,
-            art=", ".join(dict.fromkeys(shown)), film=job.cut.film, school=job.etch.recipe.name,
-            minutes=self._minutes if self._minutes is not None else seconds / 60, how_many=job.count,
-            outcome=self.outcome.currentText(), note=self.note.toPlainText().strip(),
-        )
+        """What would be written down now. Raises VitrographError where the order is not worked out."""
+        from datetime import date
+
+        from vitrograph.core.logbook.record import owned_of, record_of
+
+        done = self.bench.order_results.finished()
+        piece = done.pieces[self.bench.index]
+        worked = self.bench.making.worked().get(piece.job.key)
+        owned = owned_of(load_workshop(self.workshop), done.order)
+        return self.went.told(record_of(done, piece, date.today(), owned, worked))
 
     def write_down(self) -> None:
-        """Add a line to the logbook."""
-        if not self.bench.attempt(lambda: self.bench.log(self.entry()), "written in the logbook"):
-            return
-        self.note.clear()
-        self._minutes = None
-        self.refresh()
+        """Write the piece in hand in the logbook, with its order as it was made and the photograph looked at."""
+        photos = [kept_photo(self.looking.at)] if self.looking.at is not None else []
+        if self.bench.attempt(lambda: self.bench.log(self.entry(), photos), "written in the logbook"):
+            self.went.clear()
+            self.looking.forget()
+            self.refresh()
+            self.advising.ask(self.bench.job, self.workshop)
 
-    def _take_minutes(self, minutes: float) -> None:
-        if minutes < 0:
-            self.minutes.complain("it cannot be less than 0")
+    # -- photographs ---------------------------------------------------------------------------------------------
+
+    def _choose_photo(self, *, film: bool) -> None:
+        path, _ = QFileDialog.getOpenFileName(self, "A photograph before the inspection card", "", _PICTURES)
+        if path:
+            self.look_at(Path(path), film=film)
+
+    def look_at(self, path: Path, *, film: bool = False) -> None:
+        """Judge a photograph in the background."""
+        self.bench.attempt(lambda: self.looking.look(path, film=film))
+
+    def _show_looked(self, looked: Looked | None) -> None:
+        for one in (self.shown, self.forget):
+            one.setVisible(looked is not None)
+        if looked is None:
             return
-        self._minutes = minutes
+        says = [self.bench.words(one) for one in looked.kept.says]
+        self.shown.setText("\n".join(f"{one[:1].upper()}{one[1:]}." for one in says))
+        if not looked.seen.film:
+            self.went.show_outcomes(looked.outcomes)
+
+    def _choose_card(self) -> None:
+        path, _ = QFileDialog.getSaveFileName(self, "Save the inspection card", "inspection-card.pdf", "PDF (*.pdf)")
+        if path:
+            self.save_card(Path(path))
+
+    def save_card(self, path: Path) -> None:
+        """Write the inspection card for the workshop's paper, or say why it cannot be."""
+        def write() -> None:
+            from vitrograph.core.logbook.inspection import card_pdf
+
+            write_whole(path, card_pdf(load_workshop(self.workshop).house.paper))
+
+        self.bench.attempt(write, f"written: {path.name}; print it at 100 %")
+
+    def _show_kept(self, one: Listed | None) -> None:
+        try:
+            photos = self.bench.logbook.photos(one.id) if one is not None else ()
+        except VitrographError:
+            photos = ()
+        self.view.show_kept(photos[-1].picture if photos else b"")
+
+    def make_again(self, number: int) -> None:
+        """Open the order of an entry as it was made, once what is not saved is seen to."""
+        def open_it() -> None:
+            made = self.bench.logbook.made(number)
+            if made is None:
+                raise LogbookError("no order is kept with this entry: it was typed, or read from a list")
+            self.bench.bring_back(order_of(made, "the order kept with this entry"), None)
+
+        def opened() -> None:
+            self.bench.attempt(open_it, "the order as it was made: save it under a name of its own")
+
+        self.guarded(opened)
+
+    # -- lists ---------------------------------------------------------------------------------------------------
 
     def _choose_csv(self) -> None:
         path, _ = QFileDialog.getSaveFileName(self, "Save the logbook", "logbook.csv", "CSV (*.csv)")
@@ -150,5 +201,31 @@ class LogbookCard(StationCard):
 
     def save_as_csv(self, path: Path) -> None:
         """Write the whole logbook as CSV, or say why it cannot be."""
-        self.bench.attempt(lambda: write_whole(path, self.bench.logbook.to_csv().encode("utf-8")),
+        from vitrograph.core.logbook.lists import csv_of
+
+        self.bench.attempt(lambda: write_whole(path, csv_of(self.bench.logbook.entries()).encode("utf-8")),
                            f"written: {path.name}")
+
+    def _choose_list(self) -> None:
+        path, _ = QFileDialog.getOpenFileName(self, "Take over entries", "", "Lists (*.csv *.json)")
+        if path:
+            self.take_list(Path(path))
+
+    def take_list(self, path: Path) -> None:
+        """Take over the entries of a file, all or none, or say what is wrong with it."""
+        from vitrograph.core.logbook.lists import read_list
+
+        if self.bench.attempt(lambda: self.bench.log_all(read_list(path)), f"taken over: {path.name}"):
+            self.refresh()
+            self.advising.ask(self.bench.job, self.workshop)
+
+
+def kept_photo(looked: Looked) -> Photo:
+    """A photograph as it is kept: small, with what was found drawn on it and told beside it."""
+    import json
+
+    from vitrograph.core.logbook.inspection import inspection_json, overlay_jpeg
+    from vitrograph.core.telling.plan_json import rounded_tree
+
+    told = json.dumps(rounded_tree(inspection_json(looked.kept)), ensure_ascii=False)
+    return Photo(looked.name, overlay_jpeg(looked.photo.light, looked.kept), told)

@@ -10,7 +10,7 @@ from vitrograph.core.logbook.advice.came_to import (
     months_in,
     paces_of,
 )
-from vitrograph.core.logbook.advice.causes import Cause, causes_in
+from vitrograph.core.logbook.advice.causes import Cause, causes_in, finding_of
 from vitrograph.core.logbook.advice.minutes import LEAST, Advice, Dot, advise
 
 __all__ = [
@@ -26,6 +26,7 @@ __all__ = [
     "causes_in",
     "changes_of",
     "failures_in",
+    "finding_of",
     "months_in",
     "paces_of",
 ]

@@ -14,7 +14,7 @@ from math import sqrt
 import numpy as np
 from numpy.typing import NDArray
 
-from vitrograph.core.findings import Remedy
+from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import FilmKind, Job
 from vitrograph.core.job.change import put
 from vitrograph.core.logbook.book import Logbook
@@ -73,8 +73,8 @@ class Cause:
         (with_it, without), (low, high) = self.rates, sorted(100 * abs(one) for one in self.interval)
         word = "oftener" if self.more else "more seldom"
         return (f"{self.fault} comes {word} with {self.factor.name}: {self.had[0]} of {self.made[0]} pieces "
-                f"({with_it:.0%}), and {self.had[1]} of {self.made[1]} without ({without:.0%}); {low:.0f} to {high:.0f} "
-                "points apart")
+                f"({with_it:.0%}), and {self.had[1]} of {self.made[1]} without ({without:.0%}); {low:.0f} to "
+                f"{high:.0f} points apart")
 
 
 def _settle_longer(job: Job) -> Remedy:
@@ -102,9 +102,10 @@ def _other_film(kind: FilmKind) -> Callable[[Job], Remedy]:
 
 
 FACTORS: tuple[Factor, ...] = (
-    Factor(f"webs of film under {_WEB_MM:g} mm", f"web_mm < {_WEB_MM}", "ask for wider webs at the stencil", _wider_webs),
-    Factor(f"islands under {_ISLAND_MM2:g} mm²", f"island_mm2 < {_ISLAND_MM2}", "ask for larger islands at the stencil",
-           _larger_islands),
+    Factor(f"webs of film under {_WEB_MM:g} mm", f"web_mm < {_WEB_MM}", "ask for wider webs at the stencil",
+           _wider_webs),
+    Factor(f"islands under {_ISLAND_MM2:g} mm²", f"island_mm2 < {_ISLAND_MM2}",
+           "ask for larger islands at the stencil", _larger_islands),
     Factor(f"less than {_SETTLE_MIN:g} minutes of settling", f"settled_min < {_SETTLE_MIN}",
            "let the film settle longer", _settle_longer),
     Factor("cream opened more than a year ago", f"cream_days > {_OLD_DAYS}", "take a fresh pot"),
@@ -123,6 +124,13 @@ class Group:
     many: int
     had: Mapping[Outcome, int]
     times: int
+
+
+def finding_of(cause: Cause, job: Job) -> Finding:
+    """A cause as a finding about a job, with the remedy that changes it where the job can."""
+    remedy = cause.factor.remedy(job) if cause.factor.remedy is not None and cause.more else None
+    why = cause.factor.does if cause.more else "what your own pieces show, after all looks that were taken"
+    return Finding(Code.CAUSE, Level.NOTE, cause.says, why, remedy=remedy)
 
 
 def causes_in(book: Logbook) -> tuple[Cause, ...]:
@@ -163,8 +171,8 @@ def benjamini_hochberg(chances: Sequence[float], rate: float = FALSE_RATE) -> li
 def _look(groups: Sequence[Group], at: int, fault: Outcome) -> Cause | None:
     """One pair, where there are enough pieces of either kind and any had the fault."""
     sides = [[group for group in groups if group.has[at] is wanted] for wanted in (True, False)]
-    made, had = ([sum(of(group) * group.times for group in side) for side in sides]
-                 for of in (lambda one: one.many, lambda one: one.had.get(fault, 0)))
+    made = [sum(group.many * group.times for group in side) for side in sides]
+    had = [sum(group.had.get(fault, 0) * group.times for group in side) for side in sides]
     if min(made) < LEAST_EACH or sum(had) == 0:
         return None
     effects = [_design_effect(side, fault) for side in sides]

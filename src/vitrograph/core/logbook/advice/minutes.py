@@ -86,7 +86,8 @@ def dots_of(book: Logbook) -> list[Dot]:
         how_many = each or pieces
         counts, times = counts_of(outcome, how_many), pieces // how_many
         pale, leaked = (sum(counts.get(what, 0) for what in whats) for whats in (PALE, LEAKED))
-        pair = names.setdefault((cream.strip().casefold(), material.strip().casefold()), (cream.strip(), material.strip()))
+        own = cream.strip(), material.strip()
+        pair = names.setdefault((own[0].casefold(), own[1].casefold()), own)
         near = exp(_STEP * round(log(min(minutes, _LONGEST)) / _STEP))
         sums = told.setdefault((*pair, near), [0, 0, 0])
         for at, number in enumerate((how_many - counts.get("spoiled", 0), pale, leaked)):
@@ -112,8 +113,8 @@ def _too_few(n: int, cream: str, material: str, label_minutes: float | None) -> 
 def _says(own: Sequence[Dot], n: int, frost: Posterior, latest: float | None) -> str:
     """The advice in a sentence or three: the minutes, what they rest on, and what was never tried."""
     low, high = frost.interval
-    said = [f"{_min(frost.minutes)}: there 9 of 10 pieces frost well ({_min(low)} to {_min(high)} with a belief of 8 in "
-            f"10, from {_pieces(n)})"]
+    said = [f"{_min(frost.minutes)}: there 9 of 10 pieces frost well ({_min(low)} to {_min(high)} with a belief of 8 "
+            f"in 10, from {_pieces(n)})"]
     pale, shortest, longest = (sum(dot.pale for dot in own), min(dot.minutes for dot in own),
                                max(dot.minutes for dot in own))
     if pale == 0:
@@ -121,8 +122,8 @@ def _says(own: Sequence[Dot], n: int, frost: Posterior, latest: float | None) ->
     elif pale == sum(dot.many for dot in own):
         said.append(f"none came out well yet, and none stood longer than {_min(longest)}: go longer, in small steps")
     if latest is not None and latest <= frost.minutes:
-        said.append(f"by then more than 1 in 10 leaks (from {_min(latest)} on): press the edges better, or let the film "
-                    "settle longer, before you leave it so long")
+        said.append(f"by then more than 1 in 10 leaks (from {_min(latest)} on): press the edges better, or let the "
+                    "film settle longer, before you leave it so long")
     elif latest is not None:
         said.append(f"after {_min(latest)} more than 1 in 10 leaks")
     return "; ".join(said)

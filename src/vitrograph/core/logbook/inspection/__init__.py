@@ -1,0 +1,9 @@
+"""Inspection: a photograph of a piece, or of its weeded film, measured against what was drawn."""
+
+from vitrograph.core.logbook.inspection.card import card_pdf
+from vitrograph.core.logbook.inspection.inspecting import Inspection, Taken, inspect, inspect_photo, read_photo
+from vitrograph.core.logbook.inspection.judging import Fault
+from vitrograph.core.logbook.inspection.overlay import inspection_json, outline_on, overlay_jpeg
+
+__all__ = ["Fault", "Inspection", "Taken", "card_pdf", "inspect", "inspect_photo", "inspection_json", "outline_on",
+           "overlay_jpeg", "read_photo"]

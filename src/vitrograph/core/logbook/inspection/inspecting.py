@@ -1,0 +1,218 @@
+"""A photograph of a piece becomes a measurement: the card found, the design laid on the picture, and judged."""
+
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
+from math import degrees
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+import shapely
+from numpy.typing import NDArray
+from shapely.geometry import MultiPolygon
+
+from vitrograph.core.errors import PictureError
+from vitrograph.core.geometry import Box, as_polygons
+from vitrograph.core.logbook.entry import Outcome
+from vitrograph.core.logbook.inspection.camera import focal_from_exif
+from vitrograph.core.logbook.inspection.found import black_behind, camera_by_corners, find_card
+from vitrograph.core.logbook.inspection.judging import WHITE, Fault, Judged, judge
+from vitrograph.core.logbook.inspection.registering import Drawn, Registered, register
+from vitrograph.core.logbook.inspection.seat import Seat, corners_of, seat_of
+from vitrograph.core.logbook.inspection.unroll import Grid, Photo, Picture, unroll
+from vitrograph.core.pictures.reading import gray_of, read_picture
+from vitrograph.core.results import FinishedPiece
+from vitrograph.core.says import Area, Length, Says, Value
+
+MOST_PIXELS = 26_000_000           # a larger picture is reduced: its lens shows no more
+_LEAST_PIXELS = 400                # of the shorter side
+_ROUND_MM = 12.0                   # beyond the design that is looked over for leaks and drips
+_STEPS_MM = (0.06, 0.25)
+_PER_PIXEL = 0.75
+_MOST_GRID = 9_000_000
+_LEAST_LIKE = 0.55                 # of the picture to the design: less is another piece, or none
+_MOST_GLARE, _MOST_HIDDEN = 0.2, 0.6
+_LAMP_SHARE = 0.005                # of the black before which the piece stands
+_CROOKED_DEG, _RAGGED_MM = 0.5, 0.2
+_FOCAL_TAG, _EXIF = 41989, 0x8769  # EXIF 2.3: focal length in 35 mm film, and where that stands
+
+Corners = Sequence[tuple[float, float]]
+
+
+@dataclass(frozen=True)
+class Inspection:
+    """What a photograph shows of a piece.
+
+    `crooked` is how far the art is turned to the left as it is seen, radians; `across` how far right of where it was
+    planned it lies, mm, None round a glass, where the picture cannot tell; `up` how far above; `from_rim` is where its
+    upper edge came to lie.
+    """
+
+    faults: tuple[Fault, ...]
+    crooked: float
+    across: float | None
+    up: float
+    from_rim: float
+    judged: Judged
+    registered: Registered
+    film: bool
+
+    @property
+    def outcomes(self) -> tuple[Outcome, ...]:
+        """What a copy that looks so came out as, in the logbook's words; good where nothing is wrong."""
+        told: list[Outcome] = [_OUTCOMES[fault.kind] for fault in self.faults if fault.kind in _OUTCOMES]
+        if abs(degrees(self.crooked)) > _CROOKED_DEG:
+            told.append("crooked")
+        return tuple(dict.fromkeys(told)) or ("good",)
+
+    @property
+    def says(self) -> tuple[Value | str, ...]:
+        """It in sentences, in the order of what matters."""
+        said: list[Value | str] = [
+            Says("{what}: {area} at {x} across, {y} up on the sheet", what=fault.kind, area=Area(fault.area),
+                 x=Length(fault.where[0]), y=Length(fault.where[1])) for fault in self.faults]
+        if not self.faults:
+            said.append("nothing that was to be film is bright, and nothing of the film came off" if self.film else
+                        "no leak and no void: the frost lies where it was drawn")
+        turned = degrees(self.crooked)
+        said.append("it is straight, within half a degree" if abs(turned) <= _CROOKED_DEG else
+                    f"it is turned {abs(turned):.1f}° to the {'left' if turned > 0 else 'right'}")
+        said.append(Says("its upper edge is {rim} from the rim, {by} {way} than planned", rim=Length(self.from_rim),
+                         by=Length(abs(self.up)), way="higher" if self.up > 0 else "lower"))
+        if self.judged.edge > _RAGGED_MM:
+            said.append(Says("its edges are ragged: they stray by {edge}", edge=Length(self.judged.edge, 2)))
+        for share, what in ((self.judged.hidden, "is out of sight"), (self.judged.glare, "lies under a lamp's glare")):
+            if share > 0.01:
+                said.append(f"{share:.0%} of the art {what} in this picture, and was not judged")
+        return tuple(said)
+
+
+_OUTCOMES: dict[str, Outcome] = {"leak": "leak at an edge", "drip": "drip", "void": "faint", "missed bit": "missed bit"}
+
+
+@dataclass(frozen=True)
+class Taken:
+    """A photograph: (rows, columns) of light, 0 to 1; and the camera's focal length in pixels where it tells it."""
+
+    light: Picture
+    focal: float | None = None
+
+
+def read_photo(path: Path) -> Taken:
+    """Read a photograph's file. Raises PictureError with one sentence."""
+    image = read_picture(path, MOST_PIXELS)
+    return Taken(gray_of(image), _focal(image))
+
+
+def inspect_photo(
+    photo: Taken, piece: FinishedPiece, *, film: bool = False, corners: Corners | None = None,
+    went: Callable[[str], None] | None = None
+) -> Inspection:
+    """Judge a photograph; see `inspect`."""
+    return inspect(photo.light, piece, film=film, corners=corners, focal=photo.focal, went=went)
+
+
+def inspect(
+    gray: Picture, piece: FinishedPiece, *, film: bool = False, corners: Corners | None = None,
+    focal: float | None = None, went: Callable[[str], None] | None = None
+) -> Inspection:
+    """Judge a picture, (rows, columns) of light from 0 to 1, of a piece before a card or with four corners told.
+
+    With `film` it is of the weeded film on the glass, before the cream. `corners` are the piece's own, in pixels, upper
+    left first and round to the right; `focal` is the camera's focal length in pixels where it is known. `went` is told
+    what is done next. Raises PictureError: no card, another piece, glare.
+    """
+    went = went or (lambda _says: None)
+    shape = piece.sheet.film if film or piece.sheet.kind == "decal" else piece.sheet.frosted
+    film = film or piece.sheet.kind == "decal"
+    if shape.is_empty:
+        raise PictureError("nothing is etched on this piece, so there is no frost to look for")
+    if min(gray.shape) < _LEAST_PIXELS:
+        raise PictureError(f"the picture has {gray.shape[1]} x {gray.shape[0]} pixels: take one of at least "
+                           f"{_LEAST_PIXELS} each way")
+    went("looking for the card")
+    size = (gray.shape[1], gray.shape[0])
+    if corners is None:
+        found = find_card((gray * 255).astype(np.uint8), focal)
+        camera, black = found.camera, black_behind(found, size)
+    else:
+        camera, black = camera_by_corners(corners_of(piece.wall), corners, size, focal), np.ones_like(gray)
+    photo = Photo(gray, black)
+    several = len(piece.sheet.outlines) > 1
+    design = Drawn(shape, _box(piece, shape.bounds, film=film), _inner(piece) if film or several else None)
+    left, low, right, high = shape.bounds
+    seat = seat_of(piece.fitted.chart, np.array([(left + right) / 2, (low + high) / 2]), card=corners is None)
+    went("laying the design on it")
+    placed = register(Photo(gray, black * ~_lamp(gray)), camera, seat, design)
+    if placed.likeness < _LEAST_LIKE and _lamp(gray)[black > 0].mean() > _LAMP_SHARE:
+        raise PictureError("a lamp's glare lies over the piece: move the lamp, and take the picture again")
+    if placed.likeness < _LEAST_LIKE:
+        raise PictureError("what is seen there is not this piece, or its art is turned away: choose the piece it is "
+                           "of, and turn the art to the camera")
+    went("judging it")
+    judged = _judged(photo, placed, design, film=film)
+    if judged.glare > _MOST_GLARE or judged.hidden > _MOST_HIDDEN:
+        share, what = max((judged.glare, "lies under a lamp's glare: move the lamp"),
+                          (judged.hidden, "is out of sight: turn the art to the camera"))
+        raise PictureError(f"{share:.0%} of the art {what}, and take the picture again")
+    side = -1 if piece.fitted.chart.mirrored else 1
+    moved = placed.seat
+    return Inspection(judged.faults, side * moved.tilt, None if piece.wall.closed else moved.round_by, moved.up_by,
+                      piece.fitted.from_rim - moved.up_by, judged, placed, film)
+
+
+def _lamp(gray: Picture) -> NDArray[np.bool_]:
+    """Where a lamp may be mirrored: nearly white, and what is beside that."""
+    import cv2
+
+    reach = max(3, max(gray.shape) // 300)
+    return np.asarray(cv2.dilate((gray > WHITE).astype(np.uint8), np.ones((reach, reach), np.uint8)) > 0)
+
+
+def _focal(image: Any) -> float | None:
+    """The focal length in pixels by what the picture tells of itself; None where it tells nothing that can be."""
+    try:
+        small_film = float(image.getexif().get_ifd(_EXIF).get(_FOCAL_TAG, 0))
+    except (AttributeError, TypeError, ValueError, KeyError):
+        return None
+    return focal_from_exif(small_film, image.size) if 8 <= small_film <= 400 else None
+
+
+def _box(piece: FinishedPiece, bounds: Box, *, film: bool) -> Box:
+    """What is looked over: the films, or the frost and some of the glass round it."""
+    left, low, right, high = piece.sheet.outline.bounds if film else bounds
+    by = 2.0 if film else _ROUND_MM
+    return left - by, low - by, right + by, high + by
+
+
+def _judged(photo: Photo, placed: Registered, design: Drawn, *, film: bool) -> Judged:
+    left, low, right, high = design.box
+    pixel = float(np.linalg.norm(placed.camera.eye)) / placed.camera.focal
+    coarsest = float(np.sqrt((right - left) * (high - low) / _MOST_GRID))
+    step = max(float(np.clip(_PER_PIXEL * pixel, *_STEPS_MM)), coarsest)
+    grid = Grid.over(design.box, step)
+    seen, facing = unroll(photo, placed.camera, placed.seat, grid)
+    there = _on_glass(grid, placed.seat) & design.looked_at(grid)
+    return judge(seen, facing, there, grid, design.shape, film=film)
+
+
+def _inner(piece: FinishedPiece) -> MultiPolygon:
+    """The films, a little in from their edges: what lies between two of them on the sheet is no place of the glass."""
+    return as_polygons(shapely.buffer(piece.sheet.outline, -1.0))
+
+
+def _on_glass(grid: Grid, seat: Seat) -> NDArray[np.bool_]:
+    """Which places of a grid lie on the wall at all, told at some and laid between."""
+    import cv2
+
+    many = [max(2, one // 16) for one in (grid.columns, grid.rows)]
+    columns, rows = (np.linspace(0, whole - 1, few) for whole, few in zip((grid.columns, grid.rows), many, strict=True))
+    mesh = np.meshgrid(columns, rows)
+    u, s = seat.on_wall(grid.places(mesh[0].ravel(), mesh[1].ravel())).T
+    there = (s >= 0) & (s <= seat.wall.length)
+    if not seat.wall.closed:
+        there &= np.abs(u) <= seat.wall.span / 2
+    coarse = there.reshape(mesh[0].shape).astype(np.float32)
+    return np.asarray(cv2.resize(coarse, (grid.columns, grid.rows), interpolation=cv2.INTER_LINEAR) > 0.99)
+
+

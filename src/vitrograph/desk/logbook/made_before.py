@@ -1,0 +1,115 @@
+"""What was made before: searched and listed; an entry is made again, compared, or taken out."""
+
+from PySide6.QtCore import QTimer, Signal
+from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLineEdit, QTableWidget, QTableWidgetItem
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.logbook import Asked, Entry, Listed, SortedBy
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.fields import Column, button, chooser, in_a_row, label
+from vitrograph.desk.kit.named import named
+
+_HEADINGS = ("Made", "Piece", "How it went")
+_MOST = 200
+_TYPING_MS = 150
+_SORTED = {"newest": "Newest first", "oldest": "Oldest first", "name": "By name", "stars": "Most stars first",
+           "minutes": "By minutes"}
+
+
+class MadeBefore(Column):
+    """The list. `pointed` carries the entry in hand, or None."""
+
+    pointed = Signal(object)
+    again = Signal(int)
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__(2 * theme.STEP)
+        self.bench = bench
+        self.listed: tuple[Listed, ...] = ()
+        self.sought = named(QLineEdit(), "findEntries")
+        self.sought.setPlaceholderText("Search: a piece, a cream, a note, a day …")
+        self.sought.setAccessibleName("Search the logbook")
+        self._typing = QTimer(self, singleShot=True, interval=_TYPING_MS)
+        self._typing.timeout.connect(self.refresh)
+        self.sought.textEdited.connect(lambda _text: self._typing.start())
+        self.sort = chooser("sortEntries", "Sorted", _SORTED)
+        self.sort.activated.connect(lambda _at: self.refresh())
+        self.table = self._make_table()
+        self.says = label("", "quiet", scale=0.9)
+        self.says.setObjectName("entriesSays")
+        self.remake = button("Make it again", tip="Open its order as it was made")
+        self.remake.setObjectName("makeAgain")
+        self.remake.clicked.connect(self._make_again)
+        self.remove = button("Take it out", tip="Remove the entry from the logbook")
+        self.remove.setObjectName("takeOut")
+        self.remove.clicked.connect(self._take_out)
+        self.stack(self.sought, self.sort, self.table, self.says, in_a_row(self.remake, self.remove))
+        self.table.itemSelectionChanged.connect(self._point)
+        self._point()
+
+    def _make_table(self) -> QTableWidget:
+        table = named(QTableWidget(0, len(_HEADINGS)), "entries")
+        table.setHorizontalHeaderLabels(_HEADINGS)
+        table.verticalHeader().hide()
+        table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
+        table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
+        table.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
+        table.setTabKeyNavigation(False)
+        table.setWordWrap(False)
+        table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
+        table.horizontalHeader().setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
+        table.setFont(theme.font(0.9))
+        table.setMinimumHeight(200)
+        return table
+
+    @property
+    def in_hand(self) -> Listed | None:
+        """The entry chosen in the list."""
+        row = self.table.currentRow()
+        return self.listed[row] if self.table.selectedItems() and 0 <= row < len(self.listed) else None
+
+    def refresh(self) -> None:
+        """Read the logbook again, as it is searched."""
+        asked = Asked(self.sought.text())
+        sorted_by: SortedBy = self.sort.currentData()
+        try:
+            self.listed = self.bench.logbook.found(asked, sorted_by, _MOST)
+            entries, pieces = self.bench.logbook.count(asked)
+        except VitrographError as error:
+            self.bench.refused.emit(error.words(self.bench.unit))
+            return
+        self.table.clearSelection()
+        self.table.setRowCount(len(self.listed))
+        for row, one in enumerate(self.listed):
+            entry = one.entry
+            for column, text in enumerate((entry.made_on, f"{entry.how_many} × {entry.job}", entry.outcome)):
+                item = QTableWidgetItem(text)
+                item.setToolTip(tip_of(entry))
+                self.table.setItem(row, column, item)
+        nothing = "Nothing was found." if asked.words else "Nothing is written down yet."
+        more = f"; the first {len(self.listed)} are listed" if entries > len(self.listed) else ""
+        self.says.setText(f"{entries} entries, {pieces} pieces{more}" if entries else nothing)
+
+    def _point(self) -> None:
+        one = self.in_hand
+        self.remake.setEnabled(one is not None)
+        self.remove.setEnabled(one is not None)
+        self.pointed.emit(one)
+
+    def _make_again(self) -> None:
+        if (one := self.in_hand) is not None:
+            self.again.emit(one.id)
+
+    def _take_out(self) -> None:
+        one = self.in_hand
+        if one is not None and self.bench.attempt(lambda: self.bench.unlog(one.id), f"taken out: {one.entry.job}"):
+            self.refresh()
+
+
+def tip_of(entry: Entry) -> str:
+    """All that is worth reading of an entry, in lines."""
+    minutes = "" if entry.minutes is None else f"{entry.minutes:g} min"
+    lines = (entry.glass, entry.art, ", ".join(part for part in (entry.cream, entry.recipe, minutes) if part),
+             f"{entry.film} film" if entry.film else "", f"for {entry.for_whom}" if entry.for_whom else "", entry.note)
+    return "\n".join(line for line in lines if line)

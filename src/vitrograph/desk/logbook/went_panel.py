@@ -1,0 +1,103 @@
+"""How it went: the outcome of each copy, time under cream, stars, for whom, and a note."""
+
+from collections.abc import Mapping
+from dataclasses import replace
+from math import inf
+
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
+
+from vitrograph.core.logbook import OUTCOMES, Entry, Outcome, outcome_of
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.fields import Column, NumberField, chooser, label
+from vitrograph.desk.kit.named import named
+
+_STARS = {"": "No stars", **{str(many): "★" * many + "☆" * (5 - many) for many in range(5, 0, -1)}}
+_WRONG: tuple[Outcome, ...] = tuple(what for what in OUTCOMES if what != "good")
+
+
+class WentPanel(Column):
+    """Of so many copies: those that did not come out well are counted, the rest are good."""
+
+    edited = Signal()
+
+    def __init__(self) -> None:
+        super().__init__(2 * theme.STEP)
+        self._copies, self._minutes = 1, 0.0
+        self._typed: float | None = None
+        self.good = label("", bold=True)
+        self.good.setObjectName("goodCopies")
+        self.counts: dict[Outcome, QSpinBox] = {}
+        grid = QWidget()
+        cells = QGridLayout(grid)
+        cells.setContentsMargins(0, 0, 0, 0)
+        for number, what in enumerate(_WRONG):
+            box = named(QSpinBox(), f"count_{what.replace(' ', '_')}")
+            box.setAccessibleName(f"How many came out: {what}")
+            box.valueChanged.connect(self._count)
+            words = label(what)
+            words.setBuddy(box)
+            cells.addWidget(words, number // 2, number % 2 * 2)
+            cells.addWidget(box, number // 2, number % 2 * 2 + 1)
+            self.counts[what] = box
+        cells.setColumnStretch(0, 1)
+        cells.setColumnStretch(2, 1)
+        self.minutes = NumberField("Minutes under cream", "minutes", suffix="min")
+        self.minutes.edited.connect(self._take_minutes)
+        self.stars: QComboBox = chooser("stars", "Stars", _STARS)
+        self.whom = named(QLineEdit(), "forWhom")
+        self.whom.setPlaceholderText("For whom")
+        self.whom.setAccessibleName("For whom")
+        self.note = named(QPlainTextEdit(), "note")
+        self.note.setAccessibleName("Note")
+        self.note.setPlaceholderText("What would you change next time?")
+        self.note.setTabChangesFocus(True)
+        self.note.setFixedHeight(2 * self.note.fontMetrics().lineSpacing() + 20)
+        self.stack(self.good, grid, self.minutes, self.stars, self.whom, self.note)
+
+    def show_planned(self, copies: int, minutes: float) -> None:
+        """So many copies stand so long under cream, unless the maker says otherwise."""
+        self._copies, self._minutes = copies, minutes
+        self.minutes.show_number(minutes if self._typed is None else self._typed)
+        self._count()
+
+    def show_outcomes(self, outcomes: Mapping[Outcome, int]) -> None:
+        """Take over what a photograph showed of one copy, beside what was counted before."""
+        for what, many in outcomes.items():
+            if what in self.counts:
+                self.counts[what].setValue(max(self.counts[what].value(), many))
+
+    @property
+    def outcome(self) -> str:
+        """How the copies came out, as the logbook keeps it."""
+        counts: dict[Outcome, int] = {what: box.value() for what, box in self.counts.items()}
+        return outcome_of({"good": self._copies - sum(counts.values()), **counts})
+
+    def told(self, entry: Entry) -> Entry:
+        """An entry with what is told here."""
+        stars = str(self.stars.currentData())
+        return replace(entry, outcome=self.outcome, minutes=self._minutes if self._typed is None else self._typed,
+                       stars=int(stars) if stars else None, for_whom=self.whom.text().strip(),
+                       note=self.note.toPlainText().strip())
+
+    def clear(self) -> None:
+        """Begin anew, for the next piece."""
+        for box in self.counts.values():
+            box.setValue(0)
+        self._typed = None
+        self.stars.setCurrentIndex(0)
+        self.note.clear()
+        self.minutes.show_number(self._minutes)
+
+    def _count(self) -> None:
+        told = sum(box.value() for box in self.counts.values())
+        for box in self.counts.values():
+            box.setMaximum(self._copies - told + box.value())
+        self.good.setText(f"{self._copies - told} of {self._copies} came out good")
+        self.edited.emit()
+
+    def _take_minutes(self, minutes: float) -> None:
+        if not 0 <= minutes < inf or minutes > 1440:
+            self.minutes.complain("from 0 to 1440 minutes")
+            return
+        self._typed = minutes

@@ -1,0 +1,100 @@
+"""`inspect`: a photograph of a piece before the inspection card, measured against what was drawn."""
+
+import argparse
+import json
+import re
+from pathlib import Path
+from typing import Any, get_args
+
+from vitrograph.at_work import worked_out
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.logbook import Logbook, Photo, default_path
+from vitrograph.core.paper import PaperName
+from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.says import in_words
+from vitrograph.core.storing.orderfile import load_order
+from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.telling.plan_json import rounded_tree
+from vitrograph.core.units import parse_whole
+from vitrograph.core.workshop import default_file, load_workshop
+from vitrograph.flags import add_units
+
+
+def add_inspect(commands: Any) -> None:
+    """Give the parser the command."""
+    parser: argparse.ArgumentParser = commands.add_parser("inspect", help="measure a photograph of a piece, or of its "
+                                                          "weeded film, against what was drawn")
+    add = parser.add_argument
+    add("photo", type=Path, nargs="?", metavar="PHOTO")
+    add("--order", type=Path, metavar="FILE", help="the order the piece is of")
+    add("--piece", metavar="NAME", help="the piece, by its name or number; the first where it is left out")
+    add("--film", action="store_true", help="the weeded film on the glass, before the cream")
+    add("--corners", metavar="X,Y;X,Y;X,Y;X,Y", help="no card: the piece's own four corners in the picture, in pixels, "
+        "upper left first and round to the right")
+    add("--json", action="store_true", help="as JSON (docs/formats.md)")
+    add("--overlay", type=Path, metavar="FILE.jpg", help="write the photograph with what was found drawn on it")
+    add("--keep", metavar="NUMBER", help="keep it with this entry of the logbook")
+    add("--card", type=Path, metavar="FILE.pdf", help="write the inspection card, to print at true size")
+    add("--page", choices=get_args(PaperName), help="the printer's paper for --card, if not the workshop's")
+    add_units(parser, default=None)
+    parser.set_defaults(run=_run)
+
+
+def _run(options: argparse.Namespace) -> int:
+    if options.card is not None:
+        from vitrograph.core.logbook.inspection import card_pdf
+
+        write_whole(options.card, card_pdf(options.page or load_workshop(default_file()).house.paper))
+        print(f"the inspection card: {options.card}; print it at 100 %, and measure its line")
+        if options.photo is None:
+            return 0
+    if options.photo is None or options.order is None:
+        raise VitrographError("inspect: a photograph and --order FILE were wanted, or --card FILE.pdf")
+    return _inspected(options)
+
+
+def _inspected(options: argparse.Namespace) -> int:
+    """Judge the photograph; 1 where there is a fault in it."""
+    from vitrograph.core.logbook.inspection import inspect_photo, inspection_json, read_photo
+
+    corners = _corners(options.corners)
+    photo = read_photo(options.photo)                          # an odd file is refused before the order is worked out
+    order = load_order(options.order)
+    unit = options.units = options.units or order.units
+    done = worked_out(Pipeline(), order)
+    piece = done.pieces[0] if options.piece is None else done.called(options.piece)[0]
+    seen = inspect_photo(photo, piece, film=options.film, corners=corners)
+    told = rounded_tree({"piece": piece.job.name, **inspection_json(seen, unit)})
+    if options.overlay is not None or options.keep is not None:
+        _keep(options, photo.light, seen, json.dumps(told, ensure_ascii=False))
+    if options.json:
+        print(json.dumps(told, indent=1, ensure_ascii=False))
+    else:
+        print(f"{piece.job.name}: {', '.join(seen.outcomes)}")
+        print("\n".join(f"  {in_words(said, unit)}" for said in seen.says))
+    return 0 if seen.outcomes == ("good",) and not seen.faults else 1
+
+
+def _keep(options: argparse.Namespace, light: Any, seen: Any, told: str) -> None:
+    from vitrograph.core.logbook.inspection import overlay_jpeg
+
+    picture = overlay_jpeg(light, seen)
+    if options.overlay is not None:
+        write_whole(options.overlay, picture)
+    if options.keep is not None:
+        number = parse_whole(options.keep, 2**62, 1)
+        if number is None:
+            raise VitrographError("--keep: an entry's number was wanted, as 'log' shows them, got "
+                                  f"'{options.keep[:20]}'")
+        Logbook(default_path()).add_photo(number, Photo(options.photo.name, picture, told))
+
+
+def _corners(text: str | None) -> list[tuple[float, float]] | None:
+    """Four places typed as pixels."""
+    if text is None:
+        return None
+    places = re.findall(r"(\d+(?:\.\d+)?)\s*,\s*(\d+(?:\.\d+)?)", text)
+    if len(places) != 4:
+        raise VitrographError(f"--corners: four places like 120,80;910,95;905,1280;130,1270 were wanted, got "
+                              f"'{text[:40]}'")
+    return [(float(x), float(y)) for x, y in places]
