@@ -101,7 +101,7 @@ def test_a_picture_without_a_card_is_judged_by_four_corners():
 
 
 def test_a_camera_is_found_where_opencv_finds_it():
-    """Pose beside OpenCV's solvePnP with the same lens; the focal length, which it is not asked for, beside the truth."""
+    """Pose beside OpenCV's solvePnP with the same lens; the focal length, which that is told, beside the truth."""
     true = camera(lens=0.0).pinhole
     card = card_of("A4")
     places = np.vstack([marker.corners for marker in card.markers])

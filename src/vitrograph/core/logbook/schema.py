@@ -89,8 +89,10 @@ CREATE TABLE record (
     outcome TEXT NOT NULL, stars INTEGER CHECK (stars >= 0), for_whom TEXT NOT NULL, note TEXT NOT NULL,
     order_id TEXT NOT NULL
 ) STRICT
-""", "CREATE INDEX record_by_day ON record (made_on DESC, id DESC)",
-    "CREATE INDEX record_by_cream ON record (cream, material, minutes, outcome, how_many)", """
+""", "CREATE INDEX record_by_day ON record (made_on DESC, id DESC, words)",
+    "CREATE INDEX record_by_cream ON record (cream, material, minutes, outcome, how_many)",
+    "CREATE INDEX record_by_causes ON record (film, outcome, how_many, web_mm, island_mm2, settled_min, cream_days, "
+    "strain_pct)", """
 CREATE TABLE made (name TEXT PRIMARY KEY, content BLOB NOT NULL) STRICT
 """, """
 CREATE TABLE photo (

@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QFileDialog, QWidget
 
 from vitrograph.core.errors import LogbookError, VitrographError
 from vitrograph.core.job import Job
-from vitrograph.core.logbook import Entry, Listed, Photo
+from vitrograph.core.logbook import Entry, Listed, Outcome, Photo
 from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import order_of
 from vitrograph.core.storing.whole import write_whole
@@ -33,6 +33,7 @@ class LogbookCard(StationCard):
     def build(self) -> None:
         self.ground = self.view = LogbookView()
         self.looking = Looking(self.bench, self)
+        self._counted: Outcome | None = None                   # by what the photograph looked at is counted
         self.advising = Advising(self.bench, self)
         self.found = FindingList(self.bench)
         self.went = WentPanel()
@@ -151,12 +152,12 @@ class LogbookCard(StationCard):
     def _show_looked(self, looked: Looked | None) -> None:
         for one in (self.shown, self.forget):
             one.setVisible(looked is not None)
-        if looked is None:
-            return
-        says = [self.bench.words(one) for one in looked.kept.says]
-        self.shown.setText("\n".join(f"{one[:1].upper()}{one[1:]}." for one in says))
-        if not looked.seen.film:
-            self.went.show_outcomes(looked.outcomes)
+        now = looked.outcome if looked is not None and not looked.seen.film else None
+        if looked is not None:
+            says = [self.bench.words(one) for one in looked.kept.says]
+            self.shown.setText("\n".join(f"{one[:1].upper()}{one[1:]}." for one in says))
+            self.went.count_copy(now, self._counted)
+        self._counted = now                                    # put away, it stays counted
 
     def _choose_card(self) -> None:
         path, _ = QFileDialog.getSaveFileName(self, "Save the inspection card", "inspection-card.pdf", "PDF (*.pdf)")

@@ -1,6 +1,5 @@
 """Looking at a photograph: judged off the window's thread, shown, and corrected by hand."""
 
-from collections import Counter
 from dataclasses import dataclass, field, replace
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -13,6 +12,11 @@ from vitrograph.desk.bench.background import BackgroundTask
 
 if TYPE_CHECKING:
     from vitrograph.core.logbook.inspection import Inspection, Taken
+
+# of several faults of one copy the one it is counted by
+_GRAVEST: tuple[Outcome, ...] = ("spoiled", "leak at an edge", "bled under", "missed bit", "faint", "uneven", "drip",
+                                 "crooked", "good")
+
 
 @dataclass(frozen=True)
 class Looked:
@@ -30,9 +34,9 @@ class Looked:
         return replace(self.seen, faults=faults)
 
     @property
-    def outcomes(self) -> Counter[Outcome]:
-        """How this one copy came out."""
-        return Counter(self.kept.outcomes)
+    def outcome(self) -> Outcome:
+        """How this one copy came out: the gravest of what was found."""
+        return min(self.kept.outcomes, key=_GRAVEST.index)
 
 
 class Looking(QObject):

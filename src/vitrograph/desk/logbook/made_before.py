@@ -58,7 +58,8 @@ class MadeBefore(Column):
         table.setTabKeyNavigation(False)
         table.setWordWrap(False)
         table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
-        table.horizontalHeader().setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
+        for column in (1, 2):
+            table.horizontalHeader().setSectionResizeMode(column, QHeaderView.ResizeMode.Stretch)
         table.setFont(theme.font(0.9))
         table.setMinimumHeight(200)
         return table

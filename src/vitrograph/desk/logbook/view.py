@@ -16,6 +16,7 @@ from vitrograph.desk.logbook.looking import Looked
 _LEFT, _RIGHT, _TOP, _FOOT = 64.0, 24.0, 64.0, 92.0
 _TICKS = (0.5, 1, 2, 3, 5, 8, 10, 15, 20, 30, 45, 60, 90, 120, 240, 480)
 _NEAR_PX = 18.0
+_ROUND = 0.15                      # of the design's size: what is shown round it
 _TOO_MUCH = ("leak", "drip", "not pulled")
 _GOOD_INK, _PALE_INK, _LEAK_INK = "#1F6F66", "#8A5A00", "#B3261E"
 
@@ -65,7 +66,7 @@ class LogbookView(QWidget):
 
     def _tell(self) -> None:
         says = self._advice.says if self._advice is not None else "nothing is written down yet"
-        self.setAccessibleName(f"Photograph: {', '.join(self._looked.outcomes)}" if self._looked is not None
+        self.setAccessibleName(f"Photograph: {', '.join(self._looked.kept.outcomes)}" if self._looked is not None
                                else f"Advice: {says}")
         self.update()
 
@@ -77,7 +78,7 @@ class LogbookView(QWidget):
             if self._looked is not None:
                 self._paint_photo(painter, self._looked)
             elif not self._kept.isNull():
-                self._draw_image(painter, self._kept)
+                self._draw_image(painter, self._kept, QRectF(self._kept.rect()))
             elif self._advice is not None:
                 self._paint_advice(painter, self._advice)
             if self._under_way:
@@ -88,18 +89,26 @@ class LogbookView(QWidget):
 
     # -- a photograph --------------------------------------------------------------------------------------------
 
-    def _draw_image(self, painter: QPainter, image: QImage) -> tuple[float, QPointF]:
-        """Draw a picture as large as it fits; its scale and its corner."""
-        scale = min(self.width() / image.width(), self.height() / image.height())
-        corner = QPointF((self.width() - scale * image.width()) / 2, (self.height() - scale * image.height()) / 2)
+    def _draw_image(self, painter: QPainter, image: QImage, part: QRectF) -> tuple[float, QPointF]:
+        """Draw a part of a picture as large as it fits; its scale, and where the whole picture's corner would lie."""
+        scale = min(self.width() / part.width(), self.height() / part.height())
+        corner = QPointF((self.width() - scale * part.width()) / 2, (self.height() - scale * part.height()) / 2)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        painter.drawImage(QRectF(corner, image.size().toSizeF() * scale), image)
-        return scale, corner
+        painter.drawImage(QRectF(corner, part.size() * scale), image, part)
+        return scale, corner - part.topLeft() * scale
+
+    def _part(self, looked: Looked) -> QRectF:
+        """The part of a photograph that shows the design and some of what is round it."""
+        from vitrograph.core.logbook.inspection import design_on
+
+        box = QPolygonF([QPointF(x, y) for x, y in design_on(looked.seen).tolist()]).boundingRect()
+        by = _ROUND * max(box.width(), box.height())
+        return box.adjusted(-by, -by, by, by).intersected(QRectF(self._image.rect()))
 
     def _paint_photo(self, painter: QPainter, looked: Looked) -> None:
         from vitrograph.core.logbook.inspection import outline_on
 
-        scale, corner = self._draw_image(painter, self._image)
+        scale, corner = self._draw_image(painter, self._image, self._part(looked))
         painter.setFont(theme.font(0.9, bold=True))
         self._rings = []
         for number, fault in enumerate(looked.seen.faults):
@@ -115,6 +124,10 @@ class LogbookView(QWidget):
             words = f"{number + 1} {fault.kind}, {self._area(fault.area)}" + (", is none" if none else "")
             where = QPointF(min(box.right() + 4, self.width() - painter.fontMetrics().horizontalAdvance(words) - 6),
                             max(box.top(), 16))
+            back = QColor(theme.BLACK_CARD)
+            back.setAlpha(190)
+            painter.fillRect(QRectF(painter.fontMetrics().boundingRect(words)).translated(where).adjusted(-3, -1, 3, 1),
+                             back)
             painter.drawText(where, words)
         painter.setPen(QColor(theme.TEXT))
         painter.setFont(theme.font(0.9))
@@ -175,7 +188,8 @@ class LogbookView(QWidget):
             painter.drawText(QRectF(at.x() - 30, at.y() + 4, 60, 18), Qt.AlignmentFlag.AlignHCenter, f"{minutes:g}")
         painter.drawText(QRectF(_LEFT, self.height() - _FOOT + 20, self.width() - _LEFT - _RIGHT, 18),
                          Qt.AlignmentFlag.AlignRight, "minutes under cream")
-        painter.drawText(QPointF(16, _TOP - 14), "pieces that frosted well: each disc is as large as they are many")
+        painter.drawText(QPointF(16, _TOP - 14), "pieces that frosted well; a larger disc is more "
+                         "pieces, brown: some came out faint, a red ring: some leaked")
 
     def _paint_curve(self, painter: QPainter, advice: Advice, low: float, high: float) -> None:
         if advice.frost is None or advice.interval is None or advice.minutes is None:
@@ -197,7 +211,7 @@ class LogbookView(QWidget):
             x = self._at(advice.latest, 0.0, low, high).x()
             painter.setPen(QPen(QColor(_LEAK_INK), 2, Qt.PenStyle.DotLine))
             painter.drawLine(QPointF(x, _TOP), QPointF(x, _TOP + tall))
-            painter.drawText(QRectF(x - 124, _TOP + 2, 120, 18), Qt.AlignmentFlag.AlignRight, "leaks begin")
+            painter.drawText(QRectF(x + 6, _TOP + tall - 22, 130, 18), Qt.AlignmentFlag.AlignLeft, "1 in 10 leaks")
 
     def _paint_dots(self, painter: QPainter, advice: Advice, low: float, high: float) -> None:
         for dot in advice.dots:

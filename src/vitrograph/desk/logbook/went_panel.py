@@ -1,6 +1,5 @@
 """How it went: the outcome of each copy, time under cream, stars, for whom, and a note."""
 
-from collections.abc import Mapping
 from dataclasses import replace
 from math import inf
 
@@ -61,11 +60,11 @@ class WentPanel(Column):
         self.minutes.show_number(minutes if self._typed is None else self._typed)
         self._count()
 
-    def show_outcomes(self, outcomes: Mapping[Outcome, int]) -> None:
-        """Take over what a photograph showed of one copy, beside what was counted before."""
-        for what, many in outcomes.items():
+    def count_copy(self, now: Outcome | None, before: Outcome | None) -> None:
+        """Count a copy by what a photograph shows of it, in place of what was thought of it before."""
+        for what, by in ((before, -1), (now, 1)):
             if what in self.counts:
-                self.counts[what].setValue(max(self.counts[what].value(), many))
+                self.counts[what].setValue(self.counts[what].value() + by)
 
     @property
     def outcome(self) -> str:

@@ -19,8 +19,8 @@ Values = NDArray[np.float64]
 SHARE = 0.9                        # of pieces
 BELIEF = 0.8                       # that the minutes lie within the interval
 _LOGIT = log(SHARE / (1 - SHARE))
-_SHARPS, _SHARPEST = 31, 2.6       # steps of b, and how many of its prior's spreads they reach to either side
-_PLACES, _REACH = 241, 4.5         # likewise of L
+_SHARPS, _SHARPEST = 21, 2.6       # steps of b, and how many of its prior's spreads they reach to either side
+_PLACES, _REACH = 181, 4.5         # likewise of L
 _TURNS, _HALVINGS, _STILL = 40, 20, 1e-8
 
 

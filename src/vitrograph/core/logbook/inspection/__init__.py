@@ -3,7 +3,7 @@
 from vitrograph.core.logbook.inspection.card import card_pdf
 from vitrograph.core.logbook.inspection.inspecting import Inspection, Taken, inspect, inspect_photo, read_photo
 from vitrograph.core.logbook.inspection.judging import Fault
-from vitrograph.core.logbook.inspection.overlay import inspection_json, outline_on, overlay_jpeg
+from vitrograph.core.logbook.inspection.overlay import design_on, inspection_json, outline_on, overlay_jpeg
 
-__all__ = ["Fault", "Inspection", "Taken", "card_pdf", "inspect", "inspect_photo", "inspection_json", "outline_on",
-           "overlay_jpeg", "read_photo"]
+__all__ = ["Fault", "Inspection", "Taken", "card_pdf", "design_on", "inspect", "inspect_photo", "inspection_json",
+           "outline_on", "overlay_jpeg", "read_photo"]

@@ -45,7 +45,7 @@ class Inspection:
 
     `crooked` is how far the art is turned to the left as it is seen, radians; `across` how far right of where it was
     planned it lies, mm, None round a glass, where the picture cannot tell; `up` how far above; `from_rim` is where its
-    upper edge came to lie.
+    upper edge came to lie. `bounds` are the design's on the sheet.
     """
 
     faults: tuple[Fault, ...]
@@ -56,6 +56,7 @@ class Inspection:
     judged: Judged
     registered: Registered
     film: bool
+    bounds: Box = (0.0, 0.0, 0.0, 0.0)
 
     @property
     def outcomes(self) -> tuple[Outcome, ...]:
@@ -158,7 +159,7 @@ def inspect(
     side = -1 if piece.fitted.chart.mirrored else 1
     moved = placed.seat
     return Inspection(judged.faults, side * moved.tilt, None if piece.wall.closed else moved.round_by, moved.up_by,
-                      piece.fitted.from_rim - moved.up_by, judged, placed, film)
+                      piece.fitted.from_rim - moved.up_by, judged, placed, film, shape.bounds)
 
 
 def _lamp(gray: Picture) -> NDArray[np.bool_]:

@@ -47,6 +47,13 @@ def outline_on(seen: Inspection, fault: Fault) -> Points:
     return np.nan_to_num(seen.registered.seat.seen(ring, seen.registered.camera)[0])
 
 
+def design_on(seen: Inspection) -> Points:
+    """(n, 2) pixels of the corners and sides of the design's box in the photograph, as far as they can be seen."""
+    box = np.asarray(shapely.segmentize(shapely.box(*seen.bounds), 10.0).exterior.coords)
+    pixels, facing = seen.registered.seat.seen(box, seen.registered.camera)
+    return pixels[(facing > 0) & np.isfinite(pixels).all(axis=1)]
+
+
 def inspection_json(seen: Inspection, unit: Unit = "mm") -> dict[str, Any]:
     """An inspection as data: lengths mm, areas mm², angles degrees; sentences in a unit."""
     return {
