@@ -23,7 +23,7 @@ _ASIDE_MM, _FOCAL = 4.0, 0.12      # how far a piece usually stands off the arro
 _SEARCH_MM, _SEARCH_STEP, _STARTS = (24.0, 18.0), 3.0, 4
 _FILM_ALONE = 3                    # of the unknowns: how the film lies, and not where the glass and the camera stand
 _LEVELS = ((1.2, 2.5), (0.5, 0.8), (0.25, 0.3))                # mm a pixel, and the blur in mm
-_MOST_PIXELS = 60_000
+_MOST_PIXELS = 40_000
 _LEAST = 50                        # pixels in sight that tell anything
 # of the unknowns: mm across and up, tilt (radians), mm aside, log of the focal length; and the most they can be
 _UNITS = np.array([1.0, 1.0, 0.02, 2.0, 0.05])

@@ -1,0 +1,121 @@
+"""The logbook's station driven like a maker: a photograph measured and corrected, advice, lists, and made again."""
+
+from collections import Counter
+
+import pytest
+import shapely
+from PIL import Image
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QLineEdit, QPushButton, QSpinBox, QTableWidget
+
+from specimens import job
+from vitrograph.core.logbook import Entry
+from vitrograph.desk.kit.findings_list import FindingRow
+from vitrograph.devices.piece_camera import Laid, PieceCamera
+
+
+def waited(desk, card):
+    """Wait until the photograph is judged and the pieces have spoken."""
+    desk.qtbot.waitUntil(lambda: not card.looking.busy and not card.advising._task.busy, timeout=30000)
+
+
+def photographed(desk, path, **laid):
+    """A photograph of the piece in hand with one leak and one void."""
+    piece = desk.results.finished()
+    frosted = piece.sheet.frosted
+    left, _, right, high = frosted.bounds
+    thickest = max(frosted.geoms, key=lambda part: shapely.maximum_inscribed_circle(part).length)
+    void = shapely.Point(shapely.maximum_inscribed_circle(thickest).coords[0]).buffer(0.9)
+    leak = shapely.Point((left + right) / 2, high + 4).buffer(1.2)
+    camera = PieceCamera(size=(1200, 1600), distance=450.0, focal=1.05, height=110.0, blur=0.6, noise=0.01,
+                         laid=Laid(**laid))
+    Image.fromarray(camera.photograph(piece, [leak], [shapely.intersection(void, frosted)])).save(path)
+
+
+def test_a_photograph_is_measured_corrected_by_hand_and_kept_with_the_record(desk, tmp_path):
+    card = desk.go(9)
+    waited(desk, card)
+    photographed(desk, tmp_path / "piece.png")
+    card.look_at(tmp_path / "piece.png")
+    waited(desk, card)
+    kinds = Counter(fault.kind for fault in card.looking.at.seen.faults)
+    assert set(kinds) == {"drip", "void"} and "Drip:" in desk.says("photoSays")
+    assert desk.find(QSpinBox, "count_faint").value() == 1 and desk.says("goodCopies") == "0 of 1 came out good"
+    view = card.view
+    assert view.isVisible() and view.accessibleName() == "Photograph: drip, faint"
+    view.repaint()
+    at = [fault.kind for fault in card.looking.at.seen.faults].index("void")
+    ring = view._rings[at].boundingRect().center().toPoint()
+    QTest.mouseClick(view, Qt.MouseButton.LeftButton, pos=ring)
+    assert card.looking.at.none == {at} and "Void:" not in desk.says("photoSays")
+    assert (desk.find(QSpinBox, "count_faint").value(), desk.find(QSpinBox, "count_drip").value()) == (0, 1)
+    desk.click("writeDown")
+    (one,) = desk.bench.logbook.found()
+    assert one.entry.outcome == "drip" and one.entry.web_mm is not None
+    (photo,) = desk.bench.logbook.photos(one.id)
+    assert photo.name == "piece.png" and '"drip"' in photo.found and '"void"' not in photo.found
+    assert card.looking.at is None and desk.find(QSpinBox, "count_drip").value() == 0
+    desk.find(QTableWidget, "entries").selectRow(0)
+    assert not view._kept.isNull(), "the picture of the entry in hand is shown"
+
+
+def test_a_picture_of_something_else_is_refused_in_one_sentence(desk, tmp_path):
+    card = desk.go(9)
+    Image.new("L", (900, 900), 90).save(tmp_path / "plain.png")
+    (tmp_path / "words.jpg").write_bytes(b"these are only words")
+    for name, says in (("plain.png", "no inspection card was found"), ("words.jpg", "is not a picture")):
+        card.look_at(tmp_path / name)
+        waited(desk, card)
+        desk.qtbot.waitUntil(lambda says=says: says in desk.says("message").lower(), timeout=5000)
+    card.save_card(tmp_path / "card.pdf")
+    assert (tmp_path / "card.pdf").read_bytes().startswith(b"%PDF")
+
+
+def test_own_pieces_speak_and_a_cause_is_mended_on_request(open_desk):
+    desk = open_desk(job("K", transfer__settle=5.0))
+    entries = [Entry(made_on="2026-05-05", job="Dome", cream="Cream", material="ordinary", minutes=minutes,
+                     how_many=4, settled_min=settled, outcome=outcome)
+               for minutes in (5.0, 8.0, 12.0) for settled, outcome in ((5.0, "2 good, 2 leak at an edge"),
+                                                                       (20.0, "good")) for _ in range(5)]
+    desk.bench.log_all(entries)
+    card = desk.go(9)
+    waited(desk, card)
+    assert "9 of 10 pieces frost well" in desk.says("adviceSays") and "from 120 pieces" in desk.says("adviceSays")
+    assert card.view.accessibleName().startswith("Advice:") and desk.shell.line.buttons["logbook"].answer == "30 kept"
+    assert "28" not in desk.find(FindingRow, "finding_cause").accessibleName()
+    desk.click("remedy_cause")
+    assert desk.bench.job.transfer.settle == 15.0
+
+
+def test_the_list_is_searched_read_in_and_an_order_opened_as_it_was_made(desk, tmp_path):
+    card = desk.go(9)
+    desk.click("writeDown")
+    desk.bench.edit("Wider", fit__across=41.0)
+    desk.settle()
+    (tmp_path / "list.csv").write_text("made_on,job,outcome\n2025-01-02,Old lantern,faint\n", "utf-8")
+    card.take_list(tmp_path / "list.csv")
+    table = desk.find(QTableWidget, "entries")
+    assert table.rowCount() == 2 and desk.says("entriesSays") == "2 entries, 2 pieces"
+    (tmp_path / "bad.csv").write_text("made_on,job,outcome\n2025-01-02,Old lantern,meh\n", "utf-8")
+    card.take_list(tmp_path / "bad.csv")
+    assert "row 2, outcome" in desk.says("message") and table.rowCount() == 2
+    sought = desk.find(QLineEdit, "findEntries")
+    QTest.keyClicks(sought, "lantern")
+    desk.qtbot.waitUntil(lambda: table.rowCount() == 1)
+    table.selectRow(0)
+    desk.click("makeAgain")
+    desk.click("giveUp")                                       # what was changed since is not saved
+    assert "No order is kept with this entry" in desk.says("message")
+    desk.click("takeOut")
+    assert desk.says("entriesSays") == "Nothing was found."
+    sought.clear()
+    sought.textEdited.emit("")
+    desk.qtbot.waitUntil(lambda: table.rowCount() == 1)
+    table.selectRow(0)
+    desk.click("makeAgain")
+    asked = desk.shell.findChild(QPushButton, "giveUp")
+    if asked is not None and asked.isVisible():
+        desk.click("giveUp")
+    desk.settle()
+    assert desk.bench.job.fit.across == pytest.approx(0.0), "as it was when it was written down"
