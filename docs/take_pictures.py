@@ -77,8 +77,34 @@ def take_stations(shell) -> None:
         if station == "cut":
             shell.card(station).simulate()
             wait(3600)
+        if station == "logbook":
+            take_photograph(shell)
+            while shell.card(station).advising.busy:
+                wait(20)
         if station != "etch":
             take(shell, f"{number}-{station}")
+
+
+def take_photograph(shell) -> None:
+    """A simulated photograph of the piece in hand, with a leak and a void, measured."""
+    import shapely
+    from PIL import Image
+
+    from vitrograph.devices.piece_camera import Laid, PieceCamera
+
+    piece, card = shell.bench.results.finished(), shell.card("logbook")
+    leak = shapely.difference(shapely.Point(0.0, 60.0).buffer(1.2), piece.sheet.frosted)
+    camera = PieceCamera(size=(1500, 2000), distance=430.0, focal=1.05, height=100.0, yaw=0.1, pitch=0.05, blur=0.7,
+                         noise=0.01, uneven=0.15, laid=Laid(1.0, -1.0, 0.012, 1.0))
+    with tempfile.TemporaryDirectory() as folder:
+        path = Path(folder) / "photo.png"
+        Image.fromarray(camera.photograph(piece, [leak], [shapely.Point(30.0, 52.0).buffer(1.0)])).save(path)
+        card.look_at(path)
+        while card.looking.busy:
+            wait(20)
+    take(shell, "9-logbook-photo")
+    card.looking.forget()
+    card.went.clear()
 
 
 def take_evening(shell) -> None:
@@ -263,9 +289,6 @@ def take_measuring(shell, folder: Path) -> None:
     shelf.show()
     shelf.list.setCurrentRow(3)
     take(shelf, "1-glass-shelf")
-    shell.bench.edit("Lantern", *glasses["Storm lantern"].changes())
-    settle(shell)
-    take(card.open_helpers("keepout"), "1-glass-keepout")
     carafe = glasses["Finder chart carafe"]
     camera = Camera(mm_per_px=0.15, tilt=0.024, noise=0.015, blur=1.2, uneven=0.25)
     pixels = camera.photograph(wall_of(carafe.glass))

@@ -102,3 +102,17 @@ def test_every_screenshot_is_linked_from_the_readme():
     pictures = {path.name for path in (ROOT / "docs" / "screenshots").glob("*.png")}
     linked = set(re.findall(r"docs/screenshots/([\w-]+\.png)", (ROOT / "README.md").read_text("utf-8")))
     assert pictures == linked and 9 <= len(pictures) < 20
+
+
+def test_opencv_is_read_where_pictures_are_inspected_and_only_when_they_are():
+    """It takes a third of a second to import: no start may wait for it."""
+    for path in MODULES:
+        if "cv2" in imports_of(path):
+            assert "inspection" in path.parts or path.name == "piece_camera.py", path
+            assert "cv2" not in {name.split(".")[0] for name in top_imports(path)}
+            top = {alias.name for node in ast.parse(path.read_text("utf-8")).body if isinstance(node, ast.Import)
+                   for alias in node.names}
+            assert "cv2" not in top, path
+    for path in (SOURCE / "desk").rglob("*.py"):
+        assert not any("logbook.inspection" in name for name in top_imports(path) if "TYPE_CHECKING" not in
+                       path.read_text("utf-8")), path

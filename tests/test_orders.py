@@ -4,6 +4,7 @@ import json
 from dataclasses import replace
 from math import radians
 
+import msgspec
 import pytest
 
 from specimens import CARAFE, PLAQUE, job, run, star_job
@@ -11,6 +12,8 @@ from vitrograph.cli import main
 from vitrograph.core.errors import GlassError, JobError, LengthError, UnfinishedError, VitrographError
 from vitrograph.core.export import write_files
 from vitrograph.core.job import FlatGlass, Job, Order, StraightGlass, TaperedGlass, Words, with_settings
+from vitrograph.core.job.change import Resize
+from vitrograph.core.job.pieces import with_pieces
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedPiece, OrderResults
 from vitrograph.core.storing.orderfile import load_order, save_order
@@ -168,3 +171,21 @@ def test_an_order_is_changed_by_paths_and_keeps_its_pieces_apart():
     with pytest.raises(JobError, match="2 pieces are called 'Untitled'"):
         order.piece_named("Untitled")
     assert order.piece_named("2") == 1
+
+
+def test_all_of_the_art_made_larger_takes_mends_and_ties_along():
+    tied = job("K", stencil__ties__placed="hand", stencil__ties__at=((2.0, -6.0), (0.5, 3.0)))
+    paths = Resize(1.5).paths(tied)
+    assert paths["stencil__ties__at"] == ((3.0, -9.0), (0.75, 4.5))
+    assert "stencil__mends" not in paths and "stencil__ties__at" not in Resize(1.5).paths(job("K"))
+
+
+def test_pieces_that_share_their_art_share_it_among_themselves_when_they_are_put_in():
+    order = Order.of(job("A", name="Jug"))
+    pair = tuple(msgspec.structs.replace(Order.of(job("B", name=name)).pieces[0], like=4) for name in ("Mug", "Cup"))
+    alone = msgspec.structs.replace(Order.of(job("C", name="Jug")).pieces[0], like=7)
+    put = with_pieces(order, (*pair, alone), after=0)
+    likes = [piece.like for piece in put.pieces]
+    assert likes[1] == likes[2] > 0 and likes[0] == likes[3] == 0
+    assert [piece.name for piece in put.pieces] == ["Jug", "Mug", "Cup", "Jug 2"]
+    assert [piece.key for piece in put.pieces] == [1, 2, 3, 4]

@@ -8,7 +8,7 @@ import pytest
 from specimens import job
 from vitrograph.cli import main
 from vitrograph.core.errors import WorkshopError
-from vitrograph.core.job import Order
+from vitrograph.core.job import Order, Weighing
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.workshop import (
     Cutter,
@@ -20,6 +20,11 @@ from vitrograph.core.workshop import (
     differences,
     load_workshop,
     save_workshop,
+    with_cut,
+    with_force,
+    with_left_over,
+    with_weighed,
+    workshop_of,
 )
 
 MINE = Workshop(cutters=(Cutter("The old one", "roll", 600.0, over_run=0.9),), tapes=(Tape("Clear", 152.0),),
@@ -109,3 +114,29 @@ def test_quick_begins_with_the_film_and_the_cutter_of_the_workshop(home, tmp_pat
     assert "1  Roll: 1, " in capsys.readouterr().out
     cut = load_order(tmp_path / "out" / "job.vitro").cut
     assert (cut.film, cut.offset, cut.stock[0].name, cut.stock[0].price) == ("permanent", 0.4, "Roll", 4.0)
+
+
+def test_use_makes_a_blade_older_and_film_shorter_and_a_left_over_is_used_first():
+    worn = with_cut(with_cut(Workshop(cutters=(Cutter("A", blade_m=1.5), Cutter("B"))), 2500.0), 500.0)
+    assert [one.blade_m for one in worn.cutters] == [4.5, 0.0]
+    films = (Film("Red", kind="shelf", left=900.0, price=3.0, force=70.0), Film("Blue", left=500.0, price=9.0))
+    rest, red, blue = with_left_over(Workshop(films=films), "Blue", "stencil", 120.0, (80.0, 200.0)).films
+    assert (rest.name, rest.left, rest.width, rest.price) == ("Blue, left over", 80.0, 200.0, 9.0)
+    assert red == films[0] and blue.left == 300.0
+    gone = with_left_over(Workshop(films=films), "Green", "removable", 1.0, (10.0, 20.0)).films[0]
+    assert (gone.kind, gone.price, gone.left) == ("removable", 0.0, 10.0), "film nobody owns is like none"
+    assert with_left_over(Workshop(films=films), "Red", "shelf", 900.0, (5.0, 5.0)).films[1].left == 0.0
+    pot = with_weighed(Workshop(), Weighing(80.0, 78.5, 4000.0)).creams[0]
+    assert (pot.grams, len(pot.weighed)) == (78.5, 1) and with_force(Workshop(), 90.0).films[0].force == 90.0
+
+
+def test_the_workshop_has_room_for_what_is_owned_and_no_more():
+    for tree in ({"cutters": [{"blade_m": 1e6}]}, {"films": [{"left": 1e6}]}, {"house": {"bell": 1.0, "hour": 0.0}}):
+        workshop_of(tree)
+    for tree, place in (({"cutters": [{"blade_m": 1.1e6}]}, "blade m"), ({"films": [{"left": 1.1e6}]}, "left"),
+                        ({"house": {"bell": 1.1}}, "bell"), ({"cutters": []}, "cutters"),
+                        ({"films": [{"colour": "red"}]}, "colour")):
+        with pytest.raises(WorkshopError, match=place):
+            workshop_of(tree)
+    old = workshop_of({"version": 1, "creams": [{"name": "North", "school": "long-still"}]})
+    assert old.version == 2 and old.creams[0].recipe.name == "Fifteen, thick"

@@ -17,7 +17,7 @@ from vitrograph.devices.piece_camera import Laid, PieceCamera
 
 def waited(desk, card):
     """Wait until the photograph is judged and the pieces have spoken."""
-    desk.qtbot.waitUntil(lambda: not card.looking.busy and not card.advising._task.busy, timeout=30000)
+    desk.qtbot.waitUntil(lambda: not card.looking.busy and not card.advising.busy, timeout=30000)
 
 
 def photographed(desk, path, **laid):

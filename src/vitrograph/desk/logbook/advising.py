@@ -42,6 +42,11 @@ class Advising(QObject):
         self._task.answered.connect(self._show)
         self._task.refused.connect(self.says.setText)
 
+    @property
+    def busy(self) -> bool:
+        """Whether the pieces have not spoken yet."""
+        return self._task.busy
+
     def ask(self, job: Job, workshop: Path) -> None:
         """Ask about a job, in the background."""
         book, cream, material = self.bench.logbook, job.etch.cream, job.material
