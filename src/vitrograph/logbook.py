@@ -10,8 +10,10 @@ from typing import Any, get_args
 
 from vitrograph.at_work import worked_out
 from vitrograph.core.errors import LogbookError, VitrographError
+from vitrograph.core.glass import Shelf, default_folder
 from vitrograph.core.logbook import (
     COLUMNS,
+    GROUPS,
     OUTCOMES,
     Asked,
     Entry,
@@ -46,6 +48,7 @@ def add_logbook(commands: Any) -> None:
     does.add_argument("--compare", nargs=2, metavar="NUMBER", help="where two entries differ")
     does.add_argument("--months", action="store_true", help="what it came to: pieces, hours, cream and cost a month, "
                       "and how pieces failed")
+    does.add_argument("--group", choices=GROUPS, help="pieces by what they have in common")
     does.add_argument("--causes", action="store_true", help="which faults go with what")
     does.add_argument("--year", metavar="2026", help="a year on paper, to --out (PDF)")
     add("--order", type=Path, metavar="FILE", help="the order an entry is of")
@@ -76,7 +79,8 @@ def _log(options: argparse.Namespace) -> int:
     book = Logbook(options.book or default_path())
     for asked, run in ((options.add is not None, _add), (options.read is not None, _import),
                        (options.remove is not None, _remove), (options.again is not None, _again),
-                       (options.compare is not None, _compare), (options.months, _months), (options.causes, _causes),
+                       (options.compare is not None, _compare), (options.group is not None, _group),
+                       (options.months, _months), (options.causes, _causes),
                        (options.year is not None, _year)):
         if asked:
             return run(book, options)
@@ -149,7 +153,8 @@ def _recorded(book: Logbook, done: FinishedOrder, piece: FinishedPiece, typed: d
     from vitrograph.core.logbook.record import owned_of, record_of
 
     worked = Makings(book).worked(done.order.id).get(piece.job.key)
-    written = record_of(done, piece, date.today(), owned_of(load_workshop(default_file()), done.order), worked)
+    owned = owned_of(load_workshop(default_file()), Shelf(default_folder()), piece.job)
+    written = record_of(done, piece, date.today(), owned, worked)
     told = {name: "" if value is None else str(value) for name, value in asdict(written).items()}
     return entry_of({**told, **typed}, "--add")
 
@@ -198,6 +203,17 @@ def _compare(book: Logbook, options: argparse.Namespace) -> int:
 
 def _told(value: object) -> str:
     return "-" if value in ("", None) else f"{value:g}" if isinstance(value, float) else str(value)
+
+
+def _group(book: Logbook, options: argparse.Namespace) -> int:
+    groups = book.groups(options.group, _asked(options))
+    if options.json:
+        told = [{options.group: word, "entries": entries, "pieces": pieces} for word, entries, pieces in groups]
+        print(json.dumps(told, indent=1, ensure_ascii=False))
+    else:
+        print("\n".join(f"{pieces:>6} pieces, {entries} entries: {word or '-'}" for word, entries, pieces in groups)
+              or "nothing was found")
+    return 0
 
 
 def _months(book: Logbook, options: argparse.Namespace) -> int:

@@ -54,6 +54,7 @@ def test_a_photograph_is_measured_corrected_by_hand_and_kept_with_the_record(des
     (one,) = desk.bench.logbook.found()
     assert one.entry.outcome == "drip" and one.entry.web_mm is not None
     (photo,) = desk.bench.logbook.photos(one.id)
+    assert [mark.what for mark in desk.bench.logbook.marks(one.id)] == ["drip"]
     assert photo.name == "piece.png" and '"drip"' in photo.found and '"void"' not in photo.found
     assert card.looking.at is None and desk.find(QSpinBox, "count_drip").value() == 0
     desk.find(QTableWidget, "entries").selectRow(0)

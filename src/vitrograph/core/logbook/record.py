@@ -7,7 +7,8 @@ from math import ceil
 
 from vitrograph.core.artwork import label_of, provenance
 from vitrograph.core.etch import cream_for
-from vitrograph.core.job import Drawing, Job, Monogram, Order, Words
+from vitrograph.core.glass import Shelf
+from vitrograph.core.job import Drawing, Job, Monogram, Words
 from vitrograph.core.logbook.entry import Entry
 from vitrograph.core.logbook.makings import Worked
 from vitrograph.core.results import FinishedOrder, FinishedPiece
@@ -32,10 +33,14 @@ class Owned:
     glass: float = 0.0
 
 
-def owned_of(workshop: Workshop, order: Order) -> Owned:
-    """What the workshop knows that an order's file does not: the tape is told by its width."""
-    tape = next((one for one in workshop.tapes if one.roll_width == order.transfer.roll_width), workshop.tapes[0])
-    return Owned(cutter=workshop.cutters[0].name, tape=tape.price, hands=workshop.house.hour)
+def owned_of(workshop: Workshop, shelf: Shelf, job: Job) -> Owned:
+    """What workshop and shelf know that an order's file does not: a tape is told by its width, a glass by its readings.
+
+    Raises ShelfError.
+    """
+    tape = next((one for one in workshop.tapes if one.roll_width == job.transfer.roll_width), workshop.tapes[0])
+    glass = next((one.name for one in shelf.glasses() if one.glass == job.glass), "")
+    return Owned(workshop.cutters[0].name, glass, tape.price, workshop.house.hour)
 
 
 def record_of(
@@ -75,9 +80,10 @@ def record_of(
         how_many=many, order_id=done.order.id)
 
 
-def _grams(piece: FinishedPiece) -> float:
-    """What its copies use up of the cream, as far as that is known before the pot is weighed."""
-    return cream_for(piece.job.count * piece.etch.area, 0.0, piece.job.etch.coat, piece.job.etch.cream).used
+def _grams(piece: FinishedPiece) -> float | None:
+    """What its copies use up of the cream by the maker's own weighings; before there are any, nobody knows."""
+    need = cream_for(piece.job.count * piece.etch.area, 0.0, piece.job.etch.coat, piece.job.etch.cream)
+    return need.used if need.weighed else None
 
 
 def _film_cost(done: FinishedOrder, piece: FinishedPiece) -> float | None:

@@ -18,7 +18,7 @@ from vitrograph.core.glass import Shelf, default_folder
 from vitrograph.core.job import Job, Order, Words
 from vitrograph.core.job.change import Change, paths_of
 from vitrograph.core.job.pieces import carried
-from vitrograph.core.logbook import Entry, Logbook, Makings, Photo, check_logbook
+from vitrograph.core.logbook import Entry, Logbook, Makings, Mark, Photo, check_logbook
 from vitrograph.core.results import OrderResults, Results
 from vitrograph.core.stations import Station
 from vitrograph.core.storing.orderfile import content_of, load_order, save_order
@@ -266,9 +266,9 @@ class Bench(Spoken, ArtInHand, QObject):
             self.told.emit(told)
         return True
 
-    def log(self, entry: Entry, photos: Sequence[Photo] = ()) -> None:
+    def log(self, entry: Entry, photos: Sequence[Photo] = (), marks: Sequence[Mark] = ()) -> None:
         """Write an entry in the logbook, with the order as it is. Raises LogbookError."""
-        self._logged(lambda: self.logbook.add(entry, content_of(self.order), photos=photos))
+        self._logged(lambda: self.logbook.add(entry, content_of(self.order), marks, photos))
 
     def log_all(self, entries: Sequence[Entry]) -> None:
         """Write many entries, all or none. Raises LogbookError."""

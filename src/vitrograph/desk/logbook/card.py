@@ -126,13 +126,14 @@ class LogbookCard(StationCard):
         done = self.bench.order_results.finished()
         piece = done.pieces[self.bench.index]
         worked = self.bench.making.worked().get(piece.job.key)
-        owned = owned_of(load_workshop(self.workshop), done.order)
+        owned = owned_of(load_workshop(self.workshop), self.bench.shelf, piece.job)
         return self.went.told(record_of(done, piece, date.today(), owned, worked))
 
     def write_down(self) -> None:
         """Write the piece in hand in the logbook, with its order as it was made and the photograph looked at."""
-        photos = [kept_photo(self.looking.at)] if self.looking.at is not None else []
-        if self.bench.attempt(lambda: self.bench.log(self.entry(), photos), "written in the logbook"):
+        looked = self.looking.at
+        photos, marks = ([kept_photo(looked)], looked.marks) if looked is not None else ([], ())
+        if self.bench.attempt(lambda: self.bench.log(self.entry(), photos, marks), "written in the logbook"):
             self.went.clear()
             self.looking.forget()
             self.refresh()

@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
-from vitrograph.core.logbook import Outcome
+from vitrograph.core.logbook import Mark, Outcome
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 
@@ -32,6 +32,12 @@ class Looked:
         """What was found, less what is none."""
         faults = tuple(one for at, one in enumerate(self.seen.faults) if at not in self.none)
         return replace(self.seen, faults=faults)
+
+    @property
+    def marks(self) -> tuple[Mark, ...]:
+        """What was found on the frost, where on the sheet, as it is kept."""
+        return tuple(Mark(1, fault.outcome, *fault.where, f"{fault.area:.2f} mm²") for fault in self.kept.faults
+                     if fault.outcome is not None)
 
     @property
     def outcome(self) -> Outcome:

@@ -61,7 +61,7 @@ class Inspection:
     @property
     def outcomes(self) -> tuple[Outcome, ...]:
         """What a copy that looks so came out as, in the logbook's words; good where nothing is wrong."""
-        told: list[Outcome] = [_OUTCOMES[fault.kind] for fault in self.faults if fault.kind in _OUTCOMES]
+        told = [fault.outcome for fault in self.faults if fault.outcome is not None]
         if abs(degrees(self.crooked)) > _CROOKED_DEG:
             told.append("crooked")
         return tuple(dict.fromkeys(told)) or ("good",)
@@ -86,9 +86,6 @@ class Inspection:
             if share > 0.01:
                 said.append(f"{share:.0%} of the art {what} in this picture, and was not judged")
         return tuple(said)
-
-
-_OUTCOMES: dict[str, Outcome] = {"leak": "leak at an edge", "drip": "drip", "void": "faint", "missed bit": "missed bit"}
 
 
 @dataclass(frozen=True)

@@ -16,6 +16,7 @@ from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.errors import PictureError
+from vitrograph.core.logbook.entry import Outcome
 from vitrograph.core.logbook.inspection.unroll import Grid, Picture
 
 Flags = NDArray[np.bool_]
@@ -42,6 +43,15 @@ class Fault:
     where: tuple[float, float]
     area: float
     outline: Polygon
+
+    @property
+    def outcome(self) -> Outcome | None:
+        """What a copy with it came out as, in the logbook's words; None of film, which can still be mended."""
+        return _OUTCOMES.get(self.kind)
+
+
+_OUTCOMES: dict[FaultKind, Outcome] = {"leak": "leak at an edge", "drip": "drip", "void": "faint",
+                                       "missed bit": "missed bit"}
 
 
 @dataclass(frozen=True)
