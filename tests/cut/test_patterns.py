@@ -119,3 +119,14 @@ def test_the_picture_of_a_film_shows_as_much_of_each_tone_as_there_is():
     pixels = np.asarray(image.convert("RGB")).reshape(-1, 3)
     film = (pixels == (0x2F, 0x8F, 0x83)).all(axis=1).mean() * used * high
     assert film == pytest.approx(2 * stencil.film.area, rel=0.04)
+
+
+def test_each_copy_in_the_picture_of_a_film_is_named_by_its_number_from_one(monkeypatch):
+    from PIL import ImageDraw
+
+    written = []
+    monkeypatch.setattr(ImageDraw.ImageDraw, "text", lambda _self, _spot, words, **_how: written.append(words))
+    made = job("K", count=3)
+    (sheet,) = cut_work([Wanted(1, "Mug", 3, run(made).sheet)], made.cut).runs
+    sheet_png(sheet, "x")
+    assert sorted(written) == ["Mug 1", "Mug 2", "Mug 3"]

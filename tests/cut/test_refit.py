@@ -75,3 +75,12 @@ def test_lettering_is_sent_in_longer_pieces_within_a_hundredth():
     areas = [shapely.Polygon(line.curve.flattened()).area for line in lines]
     area = sum(one if line.kind == "opening" else -one for one, line in zip(areas, lines, strict=True))
     assert area == pytest.approx(sheet.openings.area, rel=1e-3)
+
+
+def test_a_ring_with_corners_begins_at_one_wherever_its_line_began():
+    """Begun in the middle of a side it would carry a node more there, and the blade would enter on a straight edge."""
+    square = np.array([(0, -4), (4, -4), (4, 4), (-4, 4), (-4, -4), (0, -4)], dtype=float)
+    curve = refit(square)
+    assert curve.closed and len(curve.points) == 5 and (np.abs(curve.points) == 4).all() and not curve.bulges.any()
+    opened = refit(np.array([(0, -4), (4, -4), (4, 4)], dtype=float))
+    assert not opened.closed and opened.points.tolist() == [[0, -4], [4, -4], [4, 4]]
