@@ -48,7 +48,8 @@ def test_a_list_goes_in_and_comes_out_and_its_advice_is_json(run, tmp_path):
     assert told["interval"][0] < told["minutes"] < told["interval"][1] and told["n"] == 16
     assert 5 < told["minutes"] < 14 and "16 pieces" in told["says"]
     out = list(csv.DictReader(io.StringIO(run("log", "--csv")[1])))
-    assert [row["outcome"] for row in out] == ["drip", "good", "good", "1 faint", "3 faint"] and out[0]["minutes"] == ""
+    assert [row["outcome"] for row in out] == ["drip", "good", "good", "3 good, 1 faint",
+                                               "1 good, 3 faint"] and out[0]["minutes"] == ""
     listed = json.loads(run("log", "--json", "--outcome", "faint", "--sort", "oldest")[1])
     assert [one["minutes"] for one in listed] == [4.0, 6.0] and listed[0]["number"] == 1
     assert "too few: 0 pieces with 'South'" in run("advise", "--cream", "South")[1]

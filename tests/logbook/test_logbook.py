@@ -231,7 +231,7 @@ def test_a_list_that_cannot_be_is_refused_with_its_row_and_leaves_the_book_alone
     assert book.count() == (4, 13)
     path.write_text("Made on;Job;School;Minutes;Outcome\r\n2026-05-01;=Dome;Ten, not moved;7,5;leaks\r\n", "utf-8")
     (told,) = read_list(path)
-    assert (told.recipe, told.minutes, told.outcome, told.how_many) == ("Ten, not moved", 7.5, "leaks", 1)
+    assert (told.recipe, told.minutes, told.outcome, told.how_many) == ("Ten, not moved", 7.5, "leak at an edge", 1)
     assert told.counts == {"leak at an edge": 1} and json.loads(json_of([told]))[0]["job"] == "=Dome"
 
 

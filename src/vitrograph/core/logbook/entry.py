@@ -94,7 +94,8 @@ class Entry:
         for name in WORDS:
             if len(getattr(self, name)) > _MOST_LETTERS:
                 raise LogbookError(f"{name}: at most {_MOST_LETTERS} letters were wanted")
-        counts_of(self.outcome, self.how_many)
+        # told in one way, however it was typed, so that it is found again
+        object.__setattr__(self, "outcome", outcome_of(counts_of(self.outcome, self.how_many)))
 
     @property
     def counts(self) -> dict[Outcome, int]:

@@ -111,7 +111,8 @@ _EMPTY_4 = ("material", "shelf", "faces", "files", "licences", "cutter", "cream"
 # an outcome of version 3 that is called otherwise today
 _RENAMED = {"leaks": "leak at an edge", "missed a piece": "missed bit"}
 _SOUND_3 = ("typeof(minutes) IN ('real', 'integer') AND typeof(how_many) = 'integer' AND "
-            + " AND ".join(f"typeof({name}) = 'text'" for name in ("made_on", "job", "outcome")))
+            + " AND ".join(f"typeof({name}) = 'text'" for name in (
+                "made_on", "job", "glass", "art", "film", "school", "outcome", "note")))
 
 
 def prepare(book: sqlite3.Connection, path: Path) -> None:
