@@ -8,9 +8,10 @@ from hypothesis import strategies as st
 
 from specimens import STAR, job, star_job
 from vitrograph.cli import main
-from vitrograph.core.errors import CutterError, LengthError
+from vitrograph.core.errors import CutterError, LengthError, LogbookError
 from vitrograph.core.job import Order
 from vitrograph.core.logbook import Entry, Logbook
+from vitrograph.core.logbook.lists import csv_of
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.units import parse_length
@@ -99,16 +100,19 @@ def test_no_cell_of_the_logbook_is_run_by_a_spreadsheet(tmp_path_factory, note, 
 
     book = Logbook(tmp_path_factory.mktemp("book") / "logbook.sqlite")
     note = note.replace("\0", "").encode("utf-8", "replace").decode()
-    book.add(Entry("2026-11-02", job_name, "tumbler", "Gull", "permanent", "brief-worked", 2.5, 6, "good", note))
-    _, cells = csv.reader(io.StringIO(book.to_csv(), newline=""))
-    assert not any(cell.startswith(("=", "+", "-", "@", "\t", "\r", "\n")) for cell in cells)
-    assert [cells[1].removeprefix("'"), cells[9].removeprefix("'")] == [job_name, note.removeprefix("'")]
+    book.add(Entry(made_on="2026-11-02", job=job_name, note=note))
+    (row,) = csv.DictReader(io.StringIO(csv_of(book.entries()), newline=""))
+    assert not any(cell.startswith(("=", "+", "-", "@", "\t", "\r", "\n")) for cell in row.values())
+    assert [row["job"].removeprefix("'"), row["note"].removeprefix("'")] == [job_name, note.removeprefix("'")]
 
 
 def test_a_spoiled_line_of_the_logbook_hides_no_other(tmp_path):
     book = Logbook(tmp_path / "logbook.sqlite")
     for name in ("one", "two", "three"):
-        book.add(Entry("2026-11-02", name, "tumbler", "Gull", "permanent", "brief-worked", 2.5, 6, "good"))
-    with book.open() as inside:
-        inside.execute("UPDATE entry SET minutes = 'long', note = x'ff' WHERE job = 'two'")
-    assert [entry.job for entry in book.entries()] == ["three", "one"]
+        book.add(Entry(made_on="2026-11-02", job=name))
+    for spoils in ("made_on = 'never'", "outcome = 'x'", "minutes = 1e9", "how_many = 999999999"):
+        with book.open() as inside:
+            inside.execute(f"UPDATE record SET {spoils} WHERE job = 'two'")
+        assert [entry.job for entry in book.entries()] == ["three", "one"]
+    with pytest.raises(LogbookError, match="its row is spoiled"):
+        book.entry(2)

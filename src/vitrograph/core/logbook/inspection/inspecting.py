@@ -143,7 +143,8 @@ def inspect(
     went("laying the design on it")
     placed = register(Photo(gray, black * ~_lamp(gray)), camera, seat, design)
     if placed.likeness < _LEAST_LIKE and _lamp(gray)[black > 0].mean() > _LAMP_SHARE:
-        raise PictureError("a lamp's glare lies over the piece: move the lamp, and take the picture again")
+        raise PictureError("what is seen there is not this piece, or a lamp's glare lies over it: choose the piece it "
+                           "is of, or move the lamp and take the picture again")
     if placed.likeness < _LEAST_LIKE:
         raise PictureError("what is seen there is not this piece, or its art is turned away: choose the piece it is "
                            "of, and turn the art to the camera")
