@@ -78,8 +78,9 @@ class Inspection:
         turned = degrees(self.crooked)
         said.append("it is straight, within half a degree" if abs(turned) <= _CROOKED_DEG else
                     f"it is turned {abs(turned):.1f}° to the {'left' if turned > 0 else 'right'}")
-        said.append(Says("its upper edge is {rim} from the rim, {by} {way} than planned", rim=Length(self.from_rim),
-                         by=Length(abs(self.up)), way="higher" if self.up > 0 else "lower"))
+        edge = "the rim" if self.across is None else "the glass's upper edge"
+        said.append(Says("its upper edge is {rim} from {edge}, {by} {way} than planned", rim=Length(self.from_rim),
+                         edge=edge, by=Length(abs(self.up)), way="higher" if self.up > 0 else "lower"))
         if self.judged.edge > _RAGGED_MM:
             said.append(Says("its edges are ragged: they stray by {edge}", edge=Length(self.judged.edge, 2)))
         for share, what in ((self.judged.hidden, "is out of sight"), (self.judged.glare, "lies under a lamp's glare")):

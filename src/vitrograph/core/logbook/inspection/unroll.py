@@ -14,7 +14,8 @@ from vitrograph.core.logbook.inspection.seat import Seat
 Picture = NDArray[np.float32]
 
 FACING = 0.3                       # a wall that turns away more cannot be judged: cos 72.5 degrees
-_BETWEEN_MM = 2.0                  # between places that are carried through the maps one by one
+_BETWEEN_MM = 2.0                  # between places that are carried through the maps one by one, or so many pixels
+_LEAST_BETWEEN = 4
 
 
 @dataclass(frozen=True)
@@ -99,12 +100,12 @@ def unroll(photo: Photo, camera: Camera, seat: Seat, grid: Grid) -> tuple[Pictur
 
     That is where the wall faces the camera enough, and black lies behind.
 
-    The maps are smooth: they are followed at places 2 mm apart, and laid between by straight lines, which strays by
-    b²/8r: 0.012 mm on a glass of 40 mm radius.
+    The maps are smooth: they are followed at places 2 mm apart, or four pixels, and laid between by straight lines,
+    which strays by b²/8r: 0.012 mm for 2 mm on a glass of 40 mm radius.
     """
     import cv2
 
-    coarse = max(1, int(_BETWEEN_MM / grid.step))
+    coarse = max(_LEAST_BETWEEN, int(_BETWEEN_MM / grid.step))
     columns, rows = (np.arange(0, many + coarse, coarse, dtype=float) for many in (grid.columns, grid.rows))
     mesh = np.meshgrid(columns, rows)
     pixels, facing = seat.seen(grid.places(mesh[0].ravel(), mesh[1].ravel()), camera)
