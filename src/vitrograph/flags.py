@@ -3,7 +3,8 @@
 import argparse
 from typing import get_args
 
-from vitrograph.core.units import Unit
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.units import Unit, parse_whole
 
 
 def add_units(parser: argparse.ArgumentParser, default: str | None = "mm") -> None:
@@ -16,3 +17,11 @@ def add_settings(parser: argparse.ArgumentParser) -> None:
     """Give a parser the flag that sets any field by its path."""
     parser.add_argument("--set", action="append", default=[], metavar="PATH=VALUE", help="any field of the order or of "
                         "a piece's design by its path, as fit.across=60mm (docs/formats.md); may be repeated")
+
+
+def entry_number(flag: str, text: str) -> int:
+    """An entry's number in the logbook, as a flag's word. Raises VitrographError."""
+    number = parse_whole(text, 2**62, 1)
+    if number is None:
+        raise VitrographError(f"{flag}: an entry's number was wanted, as 'log' shows them, got '{text[:20]}'")
+    return number

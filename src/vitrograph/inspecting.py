@@ -14,10 +14,8 @@ from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.says import in_words
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.storing.whole import write_whole
-from vitrograph.core.telling.plan_json import rounded_tree
-from vitrograph.core.units import parse_whole
 from vitrograph.core.workshop import default_file, load_workshop
-from vitrograph.flags import add_units
+from vitrograph.flags import add_units, entry_number
 
 
 def add_inspect(commands: Any) -> None:
@@ -64,7 +62,7 @@ def _inspected(options: argparse.Namespace) -> int:
     done = worked_out(Pipeline(), order)
     piece = done.pieces[0] if options.piece is None else done.called(options.piece)[0]
     seen = inspect_photo(photo, piece, film=options.film, corners=corners)
-    told = rounded_tree({"piece": piece.job.name, **inspection_json(seen, unit)})
+    told = {"piece": piece.job.name, **inspection_json(seen, unit)}
     if options.overlay is not None or options.keep is not None:
         _keep(options, photo.light, seen, json.dumps(told, ensure_ascii=False))
     if options.json:
@@ -82,10 +80,7 @@ def _keep(options: argparse.Namespace, light: Any, seen: Any, told: str) -> None
     if options.overlay is not None:
         write_whole(options.overlay, picture)
     if options.keep is not None:
-        number = parse_whole(options.keep, 2**62, 1)
-        if number is None:
-            raise VitrographError("--keep: an entry's number was wanted, as 'log' shows them, got "
-                                  f"'{options.keep[:20]}'")
+        number = entry_number("--keep", options.keep)
         Logbook(default_path()).add_photo(number, Photo(options.photo.name, picture, told))
 
 

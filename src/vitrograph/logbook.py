@@ -30,6 +30,7 @@ from vitrograph.core.storing.orderfile import content_of, load_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import parse_whole
 from vitrograph.core.workshop import default_file, load_workshop
+from vitrograph.flags import entry_number
 
 _MOST_LINES = 200
 
@@ -119,8 +120,7 @@ def _list(book: Logbook, options: argparse.Namespace) -> int:
 
 def _line(one: Listed) -> str:
     entry = one.entry
-    minutes = "" if entry.minutes is None else f"{entry.minutes:g} min"
-    told = (entry.glass, entry.cream, minutes, entry.outcome, "*" * (entry.stars or 0), entry.note)
+    told = (entry.glass, entry.cream, entry.stood, entry.outcome, "*" * (entry.stars or 0), entry.note)
     return f"{one.id:>5}  {entry.made_on}  {entry.how_many} × {entry.job}: " + ", ".join(part for part in told if part)
 
 
@@ -166,15 +166,8 @@ def _import(book: Logbook, options: argparse.Namespace) -> int:
     return 0
 
 
-def _number(flag: str, text: str) -> int:
-    number = parse_whole(text, 2**62, 1)
-    if number is None:
-        raise VitrographError(f"{flag}: an entry's number was wanted, as 'log' shows them, got '{text[:20]}'")
-    return number
-
-
 def _remove(book: Logbook, options: argparse.Namespace) -> int:
-    number = _number("--remove", options.remove)
+    number = entry_number("--remove", options.remove)
     entry = book.entry(number)
     book.remove(number)
     print(f"taken out: {_line(Listed(number, entry))}")
@@ -182,7 +175,7 @@ def _remove(book: Logbook, options: argparse.Namespace) -> int:
 
 
 def _again(book: Logbook, options: argparse.Namespace) -> int:
-    number = _number("--again", options.again)
+    number = entry_number("--again", options.again)
     entry, made = book.entry(number), book.made(number)
     if made is None:
         raise LogbookError(f"no order is kept with entry {number} ({entry.job}): it was typed, or read from a list")
@@ -194,7 +187,7 @@ def _again(book: Logbook, options: argparse.Namespace) -> int:
 
 
 def _compare(book: Logbook, options: argparse.Namespace) -> int:
-    one, other = (book.entry(_number("--compare", text)) for text in options.compare)
+    one, other = (book.entry(entry_number("--compare", text)) for text in options.compare)
     lines = [f"{name}: {_told(mine)} | {_told(theirs)}" for name in COLUMNS
              if (mine := getattr(one, name)) != (theirs := getattr(other, name))]
     print("\n".join(lines) or "the two entries say the same")
@@ -253,16 +246,19 @@ def _causes(book: Logbook, options: argparse.Namespace) -> int:
 
 
 def _year(book: Logbook, options: argparse.Namespace) -> int:
+    from vitrograph.core.logbook.advice import failures_in, months_in
     from vitrograph.core.paper.year import year_pdf
 
     year = parse_whole(options.year, 9999, 1)
     if year is None or options.out is None:
         raise VitrographError("--year: a year like 2026 and --out FILE.pdf were wanted")
-    found = book.found(Asked(since=f"{year:04d}-01-01", until=f"{year:04d}-12-31"), "oldest")
+    asked = Asked(since=f"{year:04d}-01-01", until=f"{year:04d}-12-31")
+    found = book.found(asked, "oldest")
     if not found:
         raise LogbookError(f"nothing was made in {year}, as far as the logbook knows")
     paper = load_workshop(default_file()).house.paper
-    write_whole(options.out, year_pdf(str(year), [one.entry for one in found], paper))
+    write_whole(options.out, year_pdf(str(year), [one.entry for one in found], months_in(book, asked)[::-1],
+                                      failures_in(book, asked), paper))
     print(f"{len(found)} entries of {year}: {options.out}")
     return 0
 

@@ -107,7 +107,7 @@ class Logbook:
     def replace(self, number: int, entry: Entry, marks: Iterable[Mark] | None = None) -> None:
         """Write an entry anew, with its marks where they are given. Raises LogbookError where there is none."""
         with self.open() as book:
-            pairs = ", ".join(f"{name} = ?" for name in ("words", "made", *COLUMNS) if name != "made")
+            pairs = ", ".join(f"{name} = ?" for name in ("words", *COLUMNS))
             done = book.execute(f"UPDATE record SET {pairs} WHERE id = ?", (*_row(entry), number))
             if done.rowcount == 0:
                 raise _gone(number)

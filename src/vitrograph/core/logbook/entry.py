@@ -103,16 +103,14 @@ class Entry:
         return dict(counts_of(self.outcome, self.how_many))
 
     @property
-    def cost(self) -> float | None:
-        """What it cost in all, as far as that is known; None where nothing is."""
-        known = [one for name in COSTS if (one := getattr(self, name)) is not None]
-        return sum(known) if known else None
+    def failed(self) -> int:
+        """How many copies did not come out good."""
+        return self.how_many - self.counts.get("good", 0)
 
     @property
-    def hands_min(self) -> float | None:
-        """Minutes of hands in all, as far as they are known."""
-        known = [one for name in HANDS if (one := getattr(self, name)) is not None]
-        return sum(known) if known else None
+    def stood(self) -> str:
+        """The minutes under cream in words; "" where nobody knows."""
+        return "" if self.minutes is None else f"{self.minutes:g} min"
 
 
 COSTS = ("cost_film", "cost_tape", "cost_cream", "cost_glass", "cost_hands")

@@ -137,7 +137,6 @@ class LogbookCard(StationCard):
             self.went.clear()
             self.looking.forget()
             self.refresh()
-            self.advising.ask(self.bench.job, self.workshop)
 
     # -- photographs ---------------------------------------------------------------------------------------------
 
@@ -219,7 +218,6 @@ class LogbookCard(StationCard):
 
         if self.bench.attempt(lambda: self.bench.log_all(read_list(path)), f"taken over: {path.name}"):
             self.refresh()
-            self.advising.ask(self.bench.job, self.workshop)
 
 
 def kept_photo(looked: Looked) -> Photo:
@@ -227,7 +225,6 @@ def kept_photo(looked: Looked) -> Photo:
     import json
 
     from vitrograph.core.logbook.inspection import inspection_json, overlay_jpeg
-    from vitrograph.core.telling.plan_json import rounded_tree
 
-    told = json.dumps(rounded_tree(inspection_json(looked.kept)), ensure_ascii=False)
+    told = json.dumps(inspection_json(looked.kept), ensure_ascii=False)
     return Photo(looked.name, overlay_jpeg(looked.photo.light, looked.kept), told)

@@ -110,7 +110,6 @@ class MadeBefore(Column):
 
 def tip_of(entry: Entry) -> str:
     """All that is worth reading of an entry, in lines."""
-    minutes = "" if entry.minutes is None else f"{entry.minutes:g} min"
-    lines = (entry.glass, entry.art, ", ".join(part for part in (entry.cream, entry.recipe, minutes) if part),
+    lines = (entry.glass, entry.art, ", ".join(part for part in (entry.cream, entry.recipe, entry.stood) if part),
              f"{entry.film} film" if entry.film else "", f"for {entry.for_whom}" if entry.for_whom else "", entry.note)
     return "\n".join(line for line in lines if line)

@@ -47,8 +47,8 @@ class LogbookView(QWidget):
 
     def show_looked(self, looked: Looked | None) -> None:
         """Show a photograph with what was found, or the advice again."""
-        self._looked = looked
-        if looked is not None:
+        before, self._looked = self._looked, looked
+        if looked is not None and (before is None or looked.photo is not before.photo):
             gray = (np.clip(looked.photo.light, 0, 1) * 255).astype(np.uint8)
             self._image = QImage(gray.tobytes(), gray.shape[1], gray.shape[0], gray.shape[1],
                                  QImage.Format.Format_Grayscale8).copy()

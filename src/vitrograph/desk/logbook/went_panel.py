@@ -3,7 +3,6 @@
 from dataclasses import replace
 from math import inf
 
-from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
 
 from vitrograph.core.logbook import OUTCOMES, Entry, Outcome, outcome_of
@@ -17,8 +16,6 @@ _WRONG: tuple[Outcome, ...] = tuple(what for what in OUTCOMES if what != "good")
 
 class WentPanel(Column):
     """Of so many copies: those that did not come out well are counted, the rest are good."""
-
-    edited = Signal()
 
     def __init__(self) -> None:
         super().__init__(2 * theme.STEP)
@@ -93,7 +90,6 @@ class WentPanel(Column):
         for box in self.counts.values():
             box.setMaximum(self._copies - told + box.value())
         self.good.setText(f"{self._copies - told} of {self._copies} came out good")
-        self.edited.emit()
 
     def _take_minutes(self, minutes: float) -> None:
         if not 0 <= minutes < inf or minutes > 1440:

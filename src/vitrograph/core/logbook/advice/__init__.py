@@ -11,10 +11,9 @@ from vitrograph.core.logbook.advice.came_to import (
     paces_of,
 )
 from vitrograph.core.logbook.advice.causes import Cause, causes_in, finding_of
-from vitrograph.core.logbook.advice.minutes import LEAST, Advice, Dot, advise
+from vitrograph.core.logbook.advice.minutes import Advice, Dot, advise
 
 __all__ = [
-    "LEAST",
     "Advice",
     "Cause",
     "Change",

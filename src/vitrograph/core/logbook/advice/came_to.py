@@ -9,7 +9,7 @@ from vitrograph.core.logbook.book import Asked, Logbook
 from vitrograph.core.logbook.entry import COSTS, HANDS, Entry, Outcome, counts_of
 
 _LEAST_ENTRIES = 3                 # before and after a change, and behind a pace
-_CHANGED = (("film", "film"), ("cream", "cream"), ("recipe", "recipe"))
+_CHANGED = ("film", "cream", "recipe")
 
 
 @dataclass(frozen=True, slots=True)
@@ -110,10 +110,10 @@ def changes_of(entries: Sequence[Entry]) -> list[Change]:
     A change counts once there are a few entries with the new and with what was used most before.
     """
     ordered = sorted(entries, key=lambda entry: entry.made_on)
-    return [one for name, called in _CHANGED if (one := _last_change(ordered, name, called)) is not None]
+    return [one for name in _CHANGED if (one := _last_change(ordered, name)) is not None]
 
 
-def _last_change(ordered: Sequence[Entry], name: str, called: str) -> Change | None:
+def _last_change(ordered: Sequence[Entry], name: str) -> Change | None:
     used = [entry for entry in ordered if getattr(entry, name)]
     seen: dict[str, int] = {}
     for number, entry in enumerate(used):
@@ -123,7 +123,7 @@ def _last_change(ordered: Sequence[Entry], name: str, called: str) -> Change | N
         if min(len(before), len(since)) >= _LEAST_ENTRIES:
             olds = [getattr(entry, name) for entry in before]
             old = max(dict.fromkeys(olds), key=olds.count)
-            return Change(called, old, new, used[at].made_on, (_made(before), _made(since)),
+            return Change(name, old, new, used[at].made_on, (_made(before), _made(since)),
                           (_failed(before), _failed(since)))
     return None
 
@@ -133,7 +133,7 @@ def _made(entries: Sequence[Entry]) -> int:
 
 
 def _failed(entries: Sequence[Entry]) -> int:
-    return sum(entry.how_many - entry.counts.get("good", 0) for entry in entries)
+    return sum(entry.failed for entry in entries)
 
 
 def paces_of(entries: Sequence[Entry]) -> list[OwnPace]:

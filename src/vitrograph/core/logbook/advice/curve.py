@@ -123,8 +123,8 @@ def _of_others(
         return np.full(len(sharps), mean), np.full(len(sharps), alone), np.zeros(len(sharps))
     pairs = sorted(set(theirs))
     cover, across = _covariance(pairs, pairs, prior), _covariance(pairs, [asked], prior)[:, 0]
-    heard = _Heard(*_columns(others), np.searchsorted([f"{a}\0{b}" for a, b in pairs],
-                                                      [f"{a}\0{b}" for a, b in theirs]))
+    number = {pair: at for at, pair in enumerate(pairs)}
+    heard = _Heard(*_columns(others), np.array([number[pair] for pair in theirs]))
     at = _likeliest(heard, cover, sharps, mean)
     gradient, curve, tells = heard.slopes(at, sharps)
     root = np.sqrt(curve)

@@ -51,12 +51,6 @@ class Card:
     markers: tuple[Marker, ...]
     black: tuple[float, float, float, float]
 
-    @property
-    def clear(self) -> tuple[float, float]:
-        """Width and height of what a piece may cover without a marker behind it, mm."""
-        side = MARKER_MM / 2 + QUIET_MM
-        return 2 * (self.markers[1].x - side), self.black[3]
-
 
 @cache
 def card_of(paper: PaperName) -> Card:
@@ -80,11 +74,12 @@ def cells_of(number: int) -> NDArray[np.bool_]:
     """(6, 6) which squares of a marker are white, from its upper left."""
     import cv2
 
-    drawn = cv2.aruco.generateImageMarker(_dictionary(), number, _CELLS)
+    drawn = cv2.aruco.generateImageMarker(dictionary(), number, _CELLS)
     return np.asarray(drawn > 127)
 
 
-def _dictionary() -> Any:
+def dictionary() -> Any:
+    """The markers there are."""
     import cv2
 
     return cv2.aruco.getPredefinedDictionary(cv2.aruco.DICT_4X4_50)

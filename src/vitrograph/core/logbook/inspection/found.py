@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from vitrograph.core.errors import PictureError
 from vitrograph.core.geometry import Points
 from vitrograph.core.logbook.inspection.camera import Camera, camera_from
-from vitrograph.core.logbook.inspection.card import MARKER_MM, QUIET_MM, Card, Marker, card_with
+from vitrograph.core.logbook.inspection.card import MARKER_MM, QUIET_MM, Card, Marker, card_with, dictionary
 
 _LEAST_MARKERS = 4
 _LEAST_SPREAD = 0.35               # of the card's width and height that the markers found must span
@@ -85,7 +85,7 @@ def _markers(gray: NDArray[np.uint8]) -> tuple[list[int], list[Points]]:
 
     options = cv2.aruco.DetectorParameters()
     options.cornerRefinementMethod = cv2.aruco.CORNER_REFINE_SUBPIX
-    detector = cv2.aruco.ArucoDetector(cv2.aruco.getPredefinedDictionary(cv2.aruco.DICT_4X4_50), options)
+    detector = cv2.aruco.ArucoDetector(dictionary(), options)
     share = max(1.0, max(gray.shape) / _LARGE_PX)
     small = gray if share == 1.0 else cv2.resize(gray, None, fx=1 / share, fy=1 / share, interpolation=cv2.INTER_AREA)
     found, numbers, _ = detector.detectMarkers(small)

@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.errors import PictureError
-from vitrograph.core.geometry import Box, as_polygons
+from vitrograph.core.geometry import Box, Points, as_polygons
 from vitrograph.core.logbook.entry import Outcome
 from vitrograph.core.logbook.inspection.camera import focal_from_exif
 from vitrograph.core.logbook.inspection.found import black_behind, camera_by_corners, find_card
@@ -30,6 +30,7 @@ _ROUND_MM = 12.0                   # beyond the design that is looked over for l
 _STEPS_MM = (0.06, 0.25)
 _PER_PIXEL = 0.75
 _MOST_GRID = 9_000_000
+_ON_GLASS_PX = 16                 # between places where it is asked whether they are on the glass
 _LEAST_LIKE = 0.55                 # of the picture to the design: less is another piece, or none
 _MOST_GLARE, _MOST_HIDDEN = 0.2, 0.6
 _LAMP_SHARE = 0.005                # of the black before which the piece stands
@@ -122,8 +123,8 @@ def inspect(
     what is done next. Raises PictureError: no card, another piece, glare.
     """
     went = went or (lambda _says: None)
-    shape = piece.sheet.film if film or piece.sheet.kind == "decal" else piece.sheet.frosted
     film = film or piece.sheet.kind == "decal"
+    shape = piece.sheet.film if film else piece.sheet.frosted
     if shape.is_empty:
         raise PictureError("nothing is etched on this piece, so there is no frost to look for")
     if min(gray.shape) < _LEAST_PIXELS:
@@ -136,21 +137,21 @@ def inspect(
         camera, black = found.camera, black_behind(found, size)
     else:
         camera, black = camera_by_corners(corners_of(piece.wall), corners, size, focal), np.ones_like(gray)
-    photo = Photo(gray, black)
     several = len(piece.sheet.outlines) > 1
     design = Drawn(shape, _box(piece, shape.bounds, film=film), _inner(piece) if film or several else None)
     left, low, right, high = shape.bounds
     seat = seat_of(piece.fitted.chart, np.array([(left + right) / 2, (low + high) / 2]), card=corners is None)
     went("laying the design on it")
-    placed = register(Photo(gray, black * ~_lamp(gray)), camera, seat, design)
-    if placed.likeness < _LEAST_LIKE and _lamp(gray)[black > 0].mean() > _LAMP_SHARE:
+    lamp = _lamp(gray)
+    placed = register(Photo(gray, black * ~lamp), camera, seat, design)
+    if placed.likeness < _LEAST_LIKE and lamp[black > 0].mean() > _LAMP_SHARE:
         raise PictureError("what is seen there is not this piece, or a lamp's glare lies over it: choose the piece it "
                            "is of, or move the lamp and take the picture again")
     if placed.likeness < _LEAST_LIKE:
         raise PictureError("what is seen there is not this piece, or its art is turned away: choose the piece it is "
                            "of, and turn the art to the camera")
     went("judging it")
-    judged = _judged(photo, placed, design, film=film)
+    judged = _judged(Photo(gray, black), placed, design, film=film)
     if judged.glare > _MOST_GLARE or judged.hidden > _MOST_HIDDEN:
         share, what = max((judged.glare, "lies under a lamp's glare: move the lamp"),
                           (judged.hidden, "is out of sight: turn the art to the camera"))
@@ -203,16 +204,12 @@ def _inner(piece: FinishedPiece) -> MultiPolygon:
 
 def _on_glass(grid: Grid, seat: Seat) -> NDArray[np.bool_]:
     """Which places of a grid lie on the wall at all, told at some and laid between."""
-    import cv2
+    def told(sheet: Points) -> Sequence[NDArray[np.float64]]:
+        u, s = seat.on_wall(sheet).T
+        there = (s >= 0) & (s <= seat.wall.length)
+        if not seat.wall.closed:
+            there &= np.abs(u) <= seat.wall.span / 2
+        return (there.astype(float),)
 
-    many = [max(2, one // 16) for one in (grid.columns, grid.rows)]
-    columns, rows = (np.linspace(0, whole - 1, few) for whole, few in zip((grid.columns, grid.rows), many, strict=True))
-    mesh = np.meshgrid(columns, rows)
-    u, s = seat.on_wall(grid.places(mesh[0].ravel(), mesh[1].ravel())).T
-    there = (s >= 0) & (s <= seat.wall.length)
-    if not seat.wall.closed:
-        there &= np.abs(u) <= seat.wall.span / 2
-    coarse = there.reshape(mesh[0].shape).astype(np.float32)
-    return np.asarray(cv2.resize(coarse, (grid.columns, grid.rows), interpolation=cv2.INTER_LINEAR) > 0.99)
-
-
+    (there,) = grid.followed(told, _ON_GLASS_PX)
+    return np.asarray(there > 0.99)

@@ -62,7 +62,6 @@ class Judged:
     edge: float
     hidden: float
     glare: float
-    contrast: float
 
 
 def judge(seen: Picture, facing: Flags, there: Flags, grid: Grid, design: MultiPolygon, *, film: bool) -> Judged:
@@ -71,7 +70,6 @@ def judge(seen: Picture, facing: Flags, there: Flags, grid: Grid, design: MultiP
     `facing` is what can be told from the picture, `there` what is on the glass and to be judged at all. Raises
     PictureError where there is no contrast.
     """
-
     drawn = grid.drawn(design)
     usable = facing & there
     light, ground = _lights(seen, drawn, usable, grid)
@@ -92,7 +90,7 @@ def judge(seen: Picture, facing: Flags, there: Flags, grid: Grid, design: MultiP
     told = [*(_bright(one, design, film=film) for one in bright), *(_dark(one, design, film=film) for one in dark)]
     whole = max(float(drawn.sum()), 1e-9)
     return Judged(tuple(sorted(told, key=lambda one: -one.area)), _edge(apart, meant, more | less, usable, grid),
-                  float(drawn[~facing].sum()) / whole, float(drawn[glare].sum()) / whole, contrast)
+                  float(drawn[~facing].sum()) / whole, float(drawn[glare].sum()) / whole)
 
 
 def _thick(off: Flags, grid: Grid) -> Flags:

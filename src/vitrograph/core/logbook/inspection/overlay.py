@@ -12,6 +12,7 @@ from vitrograph.core.logbook.inspection.inspecting import Inspection
 from vitrograph.core.logbook.inspection.judging import Fault
 from vitrograph.core.logbook.inspection.unroll import Picture
 from vitrograph.core.says import in_words
+from vitrograph.core.telling.plan_json import rounded_tree
 from vitrograph.core.units import Unit
 
 _BRIGHT, _DARK, _AROUND = (255, 176, 32), (72, 200, 255), (64, 160, 96)        # too much, too little, the design
@@ -56,7 +57,7 @@ def design_on(seen: Inspection) -> Points:
 
 def inspection_json(seen: Inspection, unit: Unit = "mm") -> dict[str, Any]:
     """An inspection as data: lengths mm, areas mm², angles degrees; sentences in a unit."""
-    return {
+    return rounded_tree({
         "of": "film" if seen.film else "frost",
         "outcomes": list(seen.outcomes),
         "faults": [{"kind": fault.kind, "at_mm": list(fault.where), "area_mm2": fault.area} for fault in seen.faults],
@@ -64,4 +65,4 @@ def inspection_json(seen: Inspection, unit: Unit = "mm") -> dict[str, Any]:
         "from_rim_mm": seen.from_rim, "edge_mm": seen.judged.edge, "hidden": seen.judged.hidden,
         "glare": seen.judged.glare, "likeness": seen.registered.likeness,
         "says": [in_words(said, unit) for said in seen.says],
-    }
+    })

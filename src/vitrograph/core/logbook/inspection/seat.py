@@ -45,14 +45,12 @@ class Seat:
             sheet = (sheet - self.middle) @ by + self.middle
         return self.chart.sheet_to_wall(sheet) + [self.round_by, self.up_by]
 
-    def places(self, sheet: Points) -> Values:
-        """(n, 3) places before the card: x right, y up, z to the viewer."""
-        return self._placed(self.on_wall(sheet))
-
     def _placed(self, wall: Points) -> Values:
-        """The glass stands turned so that its art's middle, as planned, faces the viewer."""
-        closed = self.wall.closed
-        space = self.wall.in_space(wall - [self.front, 0.0] if closed else wall)
+        """(n, 3) places before the card: x right, y up, z to the viewer.
+
+        The glass stands turned so that its art's middle, as planned, faces the viewer.
+        """
+        space = self.wall.in_space(wall - [self.front, 0.0])
         return np.column_stack([space[:, 0] + self.aside, space[:, 2] + self.wall.stands, space[:, 1] + self.depth])
 
     def seen(self, sheet: Points, camera: Camera) -> tuple[Points, Values]:

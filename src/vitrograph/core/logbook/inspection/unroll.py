@@ -1,5 +1,6 @@
 """The picture laid flat: what the camera saw at each place of the stencil's sheet, beside what was drawn there."""
 
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -37,6 +38,18 @@ class Grid:
     def places(self, columns: NDArray[np.float64], rows: NDArray[np.float64]) -> Points:
         """(n, 2) sheet places of pixels' middles."""
         return np.column_stack([self.left + (columns + 0.5) * self.step, self.low + (rows + 0.5) * self.step])
+
+    def followed(self, told: Callable[[Points], Sequence[NDArray[np.float64]]], every: int) -> list[Picture]:
+        """(rows, columns) values of a smooth map of sheet places, followed every so many pixels and laid between."""
+        import cv2
+
+        columns, rows = np.meshgrid(*(np.arange(0, many + every, every, dtype=float)
+                                      for many in (self.columns, self.rows)))
+        across, up = np.meshgrid(*(np.arange(many, dtype=np.float32) / every for many in (self.columns, self.rows)))
+        known = [np.nan_to_num(one, nan=-1e6).reshape(columns.shape).astype(np.float32)
+                 for one in told(self.places(columns.ravel(), rows.ravel()))]
+        return [np.asarray(cv2.remap(one, across, up, cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE),
+                           dtype=np.float32) for one in known]
 
     def drawn(self, shape: MultiPolygon) -> Picture:
         """(rows, columns) how much of each pixel a shape covers, 0 to 1: exactly, where OpenCV's own drawing makes
@@ -105,15 +118,11 @@ def unroll(photo: Photo, camera: Camera, seat: Seat, grid: Grid) -> tuple[Pictur
     """
     import cv2
 
-    coarse = max(_LEAST_BETWEEN, int(_BETWEEN_MM / grid.step))
-    columns, rows = (np.arange(0, many + coarse, coarse, dtype=float) for many in (grid.columns, grid.rows))
-    mesh = np.meshgrid(columns, rows)
-    pixels, facing = seat.seen(grid.places(mesh[0].ravel(), mesh[1].ravel()), camera)
-    shape = mesh[0].shape
-    known = [np.nan_to_num(one, nan=-1e6).reshape(shape).astype(np.float32) for one in (*pixels.T, facing)]
-    across, up = np.meshgrid(np.arange(grid.columns, dtype=np.float32) / coarse,
-                             np.arange(grid.rows, dtype=np.float32) / coarse)
-    x, y, square = (cv2.remap(one, across, up, cv2.INTER_LINEAR, borderMode=cv2.BORDER_REPLICATE) for one in known)
+    def told(sheet: Points) -> Sequence[NDArray[np.float64]]:
+        pixels, facing = seat.seen(sheet, camera)
+        return *pixels.T, facing
+
+    x, y, square = grid.followed(told, max(_LEAST_BETWEEN, int(_BETWEEN_MM / grid.step)))
     seen, black = (cv2.remap(one, x, y, cv2.INTER_LINEAR, borderMode=cv2.BORDER_CONSTANT)
                    for one in (photo.light, photo.black))
     return np.asarray(seen, dtype=np.float32), np.asarray((square > FACING) & (black > 0.99))
