@@ -72,7 +72,11 @@ def test_an_entry_writes_itself_and_its_order_is_made_again(run, order, tmp_path
     again = tmp_path / "again.vitro"
     assert run("log", "--again", "1", "--out", again)[0] == 0
     assert load_order(again) == load_order(order)
-    assert "how_many: 6 | 1" in run("log", "--compare", "1", "2")[1]
+    assert "Pieces: 6 | 1" in run("log", "--compare", "1", "2")[1]
+    inches = json.loads(run("log", "--compare", "1", "2", "--json", "--units", "in")[1])
+    (wide,) = (one for one in inches if one["field"] == "Width of the art")
+    assert wide["other"] == "–" and float(wide["one"].split("\u2009")[0]) == pytest.approx(told["width_mm"] / 25.4,
+                                                                                         abs=0.0006)
     assert run("log", "--remove", "2")[0] == 0 and len(json.loads(run("log", "--json")[1])) == 1
 
 

@@ -24,13 +24,14 @@ from vitrograph.core.logbook import (
     default_path,
 )
 from vitrograph.core.logbook.lists import csv_of, entry_of, known_of, read_list
+from vitrograph.core.logbook.page import differences
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.storing.orderfile import content_of, load_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import parse_whole
 from vitrograph.core.workshop import default_file, load_workshop
-from vitrograph.flags import entry_number
+from vitrograph.flags import add_units, entry_number
 
 _MOST_LINES = 200
 
@@ -55,8 +56,9 @@ def add_logbook(commands: Any) -> None:
     add("--order", type=Path, metavar="FILE", help="the order an entry is of")
     add("--piece", metavar="NAME", help="which piece of it, by its name or number; all of them where it is left out")
     add("--out", type=Path, metavar="FILE")
-    add("--json", action="store_true", help="as JSON (docs/formats.md)")
-    add("--csv", action="store_true", help="as CSV")
+    form = log.add_mutually_exclusive_group()
+    form.add_argument("--json", action="store_true", help="as JSON (docs/formats.md)")
+    form.add_argument("--csv", action="store_true", help="as CSV")
     add("--find", default="", metavar="WORDS", help="entries that hold all these words")
     add("--cream", default="")
     add("--material", default="")
@@ -66,6 +68,7 @@ def add_logbook(commands: Any) -> None:
     add("--until", default="", metavar="DAY")
     add("--sort", choices=get_args(SortedBy), default="newest")
     add("--book", type=Path, metavar="FILE", help="another logbook than your own")
+    add_units(log, default=None)
     log.set_defaults(run=_log)
     advise: argparse.ArgumentParser = commands.add_parser("advise", help="how long a cream should stand, from your own "
                                                           "pieces")
@@ -188,14 +191,14 @@ def _again(book: Logbook, options: argparse.Namespace) -> int:
 
 def _compare(book: Logbook, options: argparse.Namespace) -> int:
     one, other = (book.entry(entry_number("--compare", text)) for text in options.compare)
-    lines = [f"{name}: {_told(mine)} | {_told(theirs)}" for name in COLUMNS
-             if (mine := getattr(one, name)) != (theirs := getattr(other, name))]
-    print("\n".join(lines) or "the two entries say the same")
+    found = differences(one, other, options.units or "mm")
+    if options.json:
+        print(json.dumps([{"field": words, "one": mine, "other": theirs} for words, mine, theirs in found], indent=1,
+                         ensure_ascii=False))
+    else:
+        print("\n".join(f"{words}: {mine} | {theirs}" for words, mine, theirs in found)
+              or "the two entries say the same")
     return 0
-
-
-def _told(value: object) -> str:
-    return "-" if value in ("", None) else f"{value:g}" if isinstance(value, float) else str(value)
 
 
 def _group(book: Logbook, options: argparse.Namespace) -> int:
@@ -266,9 +269,7 @@ def _year(book: Logbook, options: argparse.Namespace) -> int:
 def _advise(options: argparse.Namespace) -> int:
     from vitrograph.core.logbook.advice import advise
 
-    workshop = load_workshop(default_file())
-    named = (one for one in workshop.creams if one.name.casefold() == options.cream.casefold())
-    label = next((one.label_minutes for one in named), None)
+    label = load_workshop(default_file()).label_minutes(options.cream)
     advice = advise(Logbook(options.book or default_path()), options.cream, options.material, label)
     if options.json:
         print(json.dumps({"minutes": _digits(advice.minutes), "n": advice.n, "latest": _digits(advice.latest),

@@ -2,15 +2,18 @@
 
 from collections import Counter
 
+import numpy as np
 import pytest
 import shapely
 from PIL import Image
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QLineEdit, QPushButton, QSpinBox, QTableWidget
+from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QMenu, QPushButton, QSpinBox, QTableWidget
 
 from specimens import job
+from vitrograph.core.job import FlatGlass
 from vitrograph.core.logbook import Entry
+from vitrograph.core.logbook.inspection.seat import corners_of
 from vitrograph.desk.kit.findings_list import FindingRow
 from vitrograph.devices.piece_camera import Laid, PieceCamera
 
@@ -42,7 +45,7 @@ def test_a_photograph_is_measured_corrected_by_hand_and_kept_with_the_record(des
     kinds = Counter(fault.kind for fault in card.looking.at.seen.faults)
     assert set(kinds) == {"drip", "void"} and "Drip:" in desk.says("photoSays")
     assert desk.find(QSpinBox, "count_faint").value() == 1 and desk.says("goodCopies") == "0 of 1 came out good"
-    view = card.view
+    view = card.view.photo
     assert view.isVisible() and view.accessibleName() == "Photograph: drip, faint"
     view.repaint()
     at = [fault.kind for fault in card.looking.at.seen.faults].index("void")
@@ -58,7 +61,103 @@ def test_a_photograph_is_measured_corrected_by_hand_and_kept_with_the_record(des
     assert photo.name == "piece.png" and '"drip"' in photo.found and '"void"' not in photo.found
     assert card.looking.at is None and desk.find(QSpinBox, "count_drip").value() == 0
     desk.find(QTableWidget, "entries").selectRow(0)
-    assert not view._kept.isNull(), "the picture of the entry in hand is shown"
+    page = card.view.entry
+    assert page.isVisible() and not page.picture.pixmap().isNull(), "the picture of the entry in hand is shown"
+
+
+def test_what_the_eye_sees_is_marked_by_hand_and_lit_on_the_glass(desk, tmp_path):
+    card = desk.go(9)
+    waited(desk, card)
+    photographed(desk, tmp_path / "piece.png")
+    card.look_at(tmp_path / "piece.png")
+    waited(desk, card)
+    view, seen = card.view.photo, card.looking.at.seen
+    view.repaint()
+    left, low, right, _ = seen.bounds
+    (pixel,) = seen.registered.seat.seen(np.array([[(left + right) / 2, low - 5.0]]), seen.registered.camera)[0]
+    place = (view._corner + QPointF(*pixel) * view._scale).toPoint()
+    view.marked.connect(lambda *told: marked.append(told))
+    marked = []
+    QTest.mousePress(view, Qt.MouseButton.LeftButton, pos=place)
+    QTest.mouseMove(view, place + QPoint(12, 0))
+    QTest.mouseRelease(view, Qt.MouseButton.LeftButton, pos=place + QPoint(12, 0))
+    menu = view.findChild(QMenu, "markFault")
+    menu.actions()[0].trigger()
+    menu.close()
+    (fault,) = card.looking.at.marked
+    mm = 12 / view._scale * (right - left) / seen_width(seen)
+    assert fault.kind == "leak" and fault.by_hand and fault.where == pytest.approx(((left + right) / 2, low - 5), abs=1)
+    assert fault.area == pytest.approx(np.pi * mm**2, rel=0.3) and "marked by hand" in desk.says("photoSays")
+    lit = desk.shell.glass_view._spot
+    assert lit is not None and len(getattr(lit, "geoms", [lit])) == len(card.looking.at.kept.faults)
+    desk.find(QPushButton, "logbookPage_advice").click()
+    assert desk.shell.glass_view._spot is None
+    card.looking.mark("leak", (1.0, 1.0), (5.0, 5.0))
+    assert "not on the side of the glass" in desk.says("message")
+
+
+def seen_width(seen):
+    """How wide the design's box is in the photograph, pixels."""
+    left, low, right, _ = seen.bounds
+    ends = np.array([[left, low], [right, low]])
+    return np.hypot(*np.diff(seen.registered.seat.seen(ends, seen.registered.camera)[0], axis=0)[0])
+
+
+def test_without_a_card_the_corners_are_pointed_at(open_desk, tmp_path):
+    desk = open_desk(job("K", glass=FlatGlass(width=200.0, height=150.0)))
+    card = desk.go(9)
+    waited(desk, card)
+    piece = desk.results.finished()
+    camera = PieceCamera(size=(1600, 1200), distance=600.0, focal=1.05, height=75.0, blur=0.6, noise=0.01)
+    Image.fromarray(camera.photograph(piece, card=False)).save(tmp_path / "pane.png")
+    card.open_for_corners(tmp_path / "pane.png")
+    waited(desk, card)
+    view = card.view.photo
+    assert view.accessibleName() == "Click the upper left corner of the piece"
+    QTest.mouseClick(view, Qt.MouseButton.LeftButton, pos=QPoint(3, 3))
+    QTest.keyClick(view, Qt.Key.Key_Backspace)
+    view.repaint()
+    corners = camera.pinhole.seen(np.column_stack([corners_of(piece.wall), np.zeros(4)]))
+    for x, y in corners.tolist():
+        QTest.mouseClick(view, Qt.MouseButton.LeftButton, pos=(view._corner + QPointF(x, y) * view._scale).toPoint())
+    waited(desk, card)
+    assert card.looking.at.kept.outcomes == ("good",)
+
+
+def test_an_entry_is_read_changed_and_compared_and_months_are_told(desk):
+    desk.bench.log_all([Entry(made_on=f"2026-0{month}-05", job="Dome", cream="Cream", minutes=8.0 + month, how_many=2,
+                              cream_g=3.0, outcome="1 good, 1 faint" if month < 3 else "good")
+                        for month in range(1, 6)])
+    card = desk.go(9)
+    waited(desk, card)
+    table, page = desk.find(QTableWidget, "entries"), card.view.entry
+    table.selectRow(4)
+    assert desk.says("entryHeading") == "2 × Dome, 2026-01-05" and page.isVisible()
+    assert "9 min" in [one.text() for one in page.rows.findChildren(QLabel)]
+    desk.find(QLineEdit, "entryOutcome").setText("2 drips")
+    desk.click("keepEntry")
+    assert desk.bench.logbook.found()[4].entry.outcome == "drip" and table.item(4, 2).text() == "drip"
+    assert desk.says("entryHeading") == "2 × Dome, 2026-01-05", "it stays chosen"
+    desk.find(QLineEdit, "entryOutcome").setText("meh")
+    desk.click("keepEntry")
+    assert "one of good, faint" in desk.says("message")
+    assert desk.bench.logbook.found()[4].entry.outcome == "drip"
+    QTest.mouseClick(table.viewport(), Qt.MouseButton.LeftButton, Qt.KeyboardModifier.ControlModifier,
+                     table.visualItemRect(table.item(3, 1)).center())
+    assert desk.says("entryHeading") == "Where the two differ" and page.one is None
+    told = [one.text() for one in page.rows.findChildren(QLabel)]
+    assert told[told.index("Outcome"):][:3] == ["Outcome", "1 good, 1 faint", "drip"]
+    desk.click("logbookPage_months")
+    came = card.view.months
+    desk.qtbot.waitUntil(lambda: not came.busy)
+    shown = desk.find(QTableWidget, "cameToTable")
+    assert [shown.item(0, column).text() for column in range(5)] == ["2026-05", "2", "0", "0.0", "3"]
+    assert came.failed.accessibleName() == "drip: 2 of 10; faint: 1 of 10"
+    by = desk.find(QComboBox, "cameToBy")
+    by.setCurrentIndex(by.findData("cream"))
+    by.activated.emit(by.currentIndex())
+    desk.qtbot.waitUntil(lambda: shown.columnCount() == 3)
+    assert [shown.item(0, column).text() for column in range(3)] == ["Cream", "10", "5"]
 
 
 def test_a_picture_of_something_else_is_refused_in_one_sentence(desk, tmp_path):
@@ -83,7 +182,8 @@ def test_own_pieces_speak_and_a_cause_is_mended_on_request(open_desk):
     card = desk.go(9)
     waited(desk, card)
     assert "9 of 10 pieces frost well" in desk.says("adviceSays") and "from 120 pieces" in desk.says("adviceSays")
-    assert card.view.accessibleName().startswith("Advice:") and desk.shell.line.buttons["logbook"].answer == "30 kept"
+    assert card.view.advice.accessibleName().startswith("Advice:")
+    assert desk.shell.line.buttons["logbook"].answer == "30 kept"
     assert "28" not in desk.find(FindingRow, "finding_cause").accessibleName()
     desk.click("remedy_cause")
     assert desk.bench.job.transfer.settle == 15.0

@@ -90,3 +90,7 @@ class Workshop(Record, frozen=True):
     recipes: Annotated[tuple[Recipe, ...], Meta(max_length=100)] = ()
     tools: Tools = Tools()
     house: House = House()
+
+    def label_minutes(self, cream: str) -> float | None:
+        """How long the label of a cream of that name says, however it is written; None of a cream not owned."""
+        return next((own.label_minutes for own in self.creams if own.name.casefold() == cream.casefold()), None)

@@ -274,6 +274,10 @@ class Bench(Spoken, ArtInHand, QObject):
         """Write many entries, all or none. Raises LogbookError."""
         self._logged(lambda: self.logbook.add_all(entries))
 
+    def relog(self, number: int, entry: Entry) -> None:
+        """Write an entry of the logbook anew. Raises LogbookError."""
+        self._logged(lambda: self.logbook.replace(number, entry))
+
     def unlog(self, number: int) -> None:
         """Take an entry out of the logbook. Raises LogbookError."""
         self._logged(lambda: self.logbook.remove(number))

@@ -53,10 +53,10 @@ class Advising(QObject):
 
         def work() -> Said:
             try:
-                own = load_workshop(workshop).creams
+                own = load_workshop(workshop).label_minutes(cream.name)
             except VitrographError:                            # what is wrong with it is told where it is opened
-                own = ()
-            label_minutes = next((one.label_minutes for one in own if one.name == cream.name), cream.label_minutes)
+                own = None
+            label_minutes = cream.label_minutes if own is None else own
             entries = [one.entry for one in book.found(most=_LAST)]
             return Said(advise(book, cream.name, material, label_minutes),
                         tuple(finding_of(cause, job) for cause in causes_in(book)),

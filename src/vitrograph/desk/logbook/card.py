@@ -3,10 +3,11 @@
 from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QWidget
+from shapely import union_all
 
-from vitrograph.core.errors import LogbookError, VitrographError
+from vitrograph.core.errors import LogbookError
 from vitrograph.core.job import Job
-from vitrograph.core.logbook import Entry, Listed, Outcome, Photo
+from vitrograph.core.logbook import Entry, Outcome, Photo
 from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import order_of
 from vitrograph.core.storing.whole import write_whole
@@ -31,7 +32,7 @@ class LogbookCard(StationCard):
     says = "Look at the piece dry, on black card. What went well, what would you change?"
 
     def build(self) -> None:
-        self.ground = self.view = LogbookView()
+        self.ground = self.view = LogbookView(self.bench)
         self.looking = Looking(self.bench, self)
         self._counted: Outcome | None = None                   # by what the photograph looked at is counted
         self.advising = Advising(self.bench, self)
@@ -49,7 +50,8 @@ class LogbookCard(StationCard):
         self.stack(self.advising.says, self.advising.causes)
         self.section("Made before")
         self.before = MadeBefore(self.bench)
-        self.before.pointed.connect(self._show_kept)
+        self.before.pointed.connect(self.view.show_entries)
+        self.view.entry.kept.connect(self.before.refresh)
         self.before.again.connect(self.make_again)
         self.save_csv = button("Save as CSV")
         self.save_csv.setObjectName("saveCsv")
@@ -70,6 +72,9 @@ class LogbookCard(StationCard):
                            "pulled, islands that came off")
         self.film.setObjectName("lookAtFilm")
         self.film.clicked.connect(lambda: self._choose_photo(film=True))
+        self.corners = button("… without a card", tip="Point at the piece's own four corners instead")
+        self.corners.setObjectName("lookAtCorners")
+        self.corners.clicked.connect(self._choose_corners)
         self.print_card = button("Save the inspection card", tip="A page to print at true size, and put behind the "
                                  "piece")
         self.print_card.setObjectName("saveCard")
@@ -83,10 +88,15 @@ class LogbookCard(StationCard):
         self.forget.hide()
         self.looking.looked.connect(self._show_looked)
         self.looking.looked.connect(self.view.show_looked)
+        self.looking.opened.connect(self.view.show_opened)
         self.looking.under_way.connect(self.view.show_under_way)
-        self.advising.answered.connect(self.view.show_advice)
-        self.view.picked.connect(self.looking.toggle)
-        return in_a_row(self.photo, self.film), self.shown, self.forget, self.print_card
+        self.advising.answered.connect(self.view.advice.show_advice)
+        photo = self.view.photo
+        photo.picked.connect(self.looking.toggle)
+        photo.marked.connect(self.looking.mark)
+        photo.cornered.connect(self.looking.look_at_corners)
+        self.view.turned.connect(lambda _page: self._light())
+        return self.photo, in_a_row(self.film, self.corners), self.shown, self.forget, self.print_card
 
     def first_field(self) -> QWidget:
         return self.went.minutes
@@ -100,11 +110,18 @@ class LogbookCard(StationCard):
         stood = worked.under_cream if worked is not None else None
         planned = results.etch.seconds / 60 if results.etch else 0.0
         self.went.show_planned(results.job.count, planned if stood is None else round(stood, 2))
-        for one in (self.write, self.photo, self.film):
+        for one in (self.write, self.photo, self.film, self.corners):
             one.setEnabled(ready)
         self.found.show_findings(self.bench.findings("logbook"), "")
         self.advising.ask(results.job, self.workshop)
         self._show_begun()
+        self._light()
+
+    def _light(self) -> None:
+        """Light on the glass what the photograph in hand shows to be wrong, and nothing else."""
+        looked = self.looking.at if self.view.choice.chosen() == "photo" else None
+        wrong = [fault.outline for fault in looked.kept.faults] if looked is not None else []
+        self.bench.spotlight.emit(union_all(wrong) if wrong else None)
 
     def _show_begun(self) -> None:
         self.anew.setVisible(self.bench.making.begun)
@@ -145,6 +162,15 @@ class LogbookCard(StationCard):
         if path:
             self.look_at(Path(path), film=film)
 
+    def _choose_corners(self) -> None:
+        path, _ = QFileDialog.getOpenFileName(self, "A photograph of the piece on black", "", _PICTURES)
+        if path:
+            self.open_for_corners(Path(path))
+
+    def open_for_corners(self, path: Path) -> None:
+        """Open a photograph without a card, in which the piece's corners are pointed at."""
+        self.looking.open_for_corners(path, film=False)
+
     def look_at(self, path: Path, *, film: bool = False) -> None:
         """Judge a photograph in the background."""
         self.bench.attempt(lambda: self.looking.look(path, film=film))
@@ -158,6 +184,7 @@ class LogbookCard(StationCard):
             self.shown.setText("\n".join(f"{one[:1].upper()}{one[1:]}." for one in says))
             self.went.count_copy(now, self._counted)
         self._counted = now                                    # put away, it stays counted
+        self._light()
 
     def _choose_card(self) -> None:
         path, _ = QFileDialog.getSaveFileName(self, "Save the inspection card", "inspection-card.pdf", "PDF (*.pdf)")
@@ -172,13 +199,6 @@ class LogbookCard(StationCard):
             write_whole(path, card_pdf(load_workshop(self.workshop).house.paper))
 
         self.bench.attempt(write, f"written: {path.name}; print it at 100 %")
-
-    def _show_kept(self, one: Listed | None) -> None:
-        try:
-            photos = self.bench.logbook.photos(one.id) if one is not None else ()
-        except VitrographError:
-            photos = ()
-        self.view.show_kept(photos[-1].picture if photos else b"")
 
     def make_again(self, number: int) -> None:
         """Open the order of an entry as it was made, once what is not saved is seen to."""

@@ -11,7 +11,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 
 if TYPE_CHECKING:
-    from vitrograph.core.logbook.inspection import Inspection, Taken
+    from vitrograph.core.logbook.inspection import Fault, FaultKind, Inspection, Taken
 
 # of several faults of one copy the one it is counted by
 _GRAVEST: tuple[Outcome, ...] = ("spoiled", "leak at an edge", "bled under", "missed bit", "faint", "uneven", "drip",
@@ -20,17 +20,23 @@ _GRAVEST: tuple[Outcome, ...] = ("spoiled", "leak at an edge", "bled under", "mi
 
 @dataclass(frozen=True)
 class Looked:
-    """A photograph, what was found in it, and which of that the maker says is none."""
+    """A photograph, what was found in it and what the maker marked, and which of that the maker says is none."""
 
     name: str
     photo: "Taken"
     seen: "Inspection"
     none: frozenset[int] = field(default_factory=frozenset)
+    marked: "tuple[Fault, ...]" = ()
+
+    @property
+    def faults(self) -> "tuple[Fault, ...]":
+        """All that was found, then what the maker marked."""
+        return (*self.seen.faults, *self.marked)
 
     @property
     def kept(self) -> "Inspection":
-        """What was found, less what is none."""
-        faults = tuple(one for at, one in enumerate(self.seen.faults) if at not in self.none)
+        """What was found and marked, less what is none."""
+        faults = tuple(one for at, one in enumerate(self.faults) if at not in self.none)
         return replace(self.seen, faults=faults)
 
     @property
@@ -46,9 +52,13 @@ class Looked:
 
 
 class Looking(QObject):
-    """Judges one photograph at a time. `looked` carries what is looked at, or None; `under_way` what is being done."""
+    """Judges one photograph at a time. `looked` carries what is looked at, or None; `under_way` what is being done.
+
+    Without a card, `opened` carries the picture in which the piece's four corners are still to be pointed at.
+    """
 
     looked = Signal(object)
+    opened = Signal(object)
     under_way = Signal(str)
     _went = Signal(str)
 
@@ -56,8 +66,9 @@ class Looking(QObject):
         super().__init__(parent)
         self.bench = bench
         self.at: Looked | None = None
+        self._waits: tuple[str, Taken, bool] | None = None     # whose corners are asked for; whether of the film
         self._task = BackgroundTask(self)
-        self._task.answered.connect(self._show)
+        self._task.answered.connect(self._take)
         self._task.refused.connect(self._refuse)
         self._went.connect(self.under_way)
 
@@ -79,6 +90,41 @@ class Looking(QObject):
 
         self._task.ask(work)
 
+    def open_for_corners(self, path: Path, *, film: bool) -> None:
+        """Open a photograph without a card, for the piece's corners to be pointed at."""
+        def work() -> "tuple[str, Taken, bool]":
+            from vitrograph.core.logbook.inspection import read_photo
+
+            self._went.emit("opening the picture")
+            return path.name, read_photo(path), film
+
+        self._task.ask(work)
+
+    def look_at_corners(self, corners: list[tuple[float, float]]) -> None:
+        """Judge the opened photograph by the piece's own corners, in pixels."""
+        if self._waits is None:
+            return
+        (name, photo, film), piece = self._waits, self.bench.results.finished()
+
+        def work() -> Looked:
+            from vitrograph.core.logbook.inspection import inspect_photo
+
+            return Looked(name, photo, inspect_photo(photo, piece, film=film, corners=corners, went=self._went.emit))
+
+        self._task.ask(work)
+
+    def mark(self, kind: "FaultKind", middle: tuple[float, float], edge: tuple[float, float]) -> None:
+        """Add a fault that the eye sees: its middle and a place of its edge, in pixels."""
+        from vitrograph.core.logbook.inspection import marked
+
+        if self.at is None:
+            return
+        fault = marked(self.at.seen, kind, middle, edge)
+        if fault is None:
+            self.bench.refused.emit("that place is not on the side of the glass that is seen here")
+        else:
+            self._show(replace(self.at, marked=(*self.at.marked, fault)))
+
     def toggle(self, fault: int) -> None:
         """Say that something found is nothing, or that it is after all."""
         if self.at is not None:
@@ -89,11 +135,23 @@ class Looking(QObject):
         self._task.forget()
         self._show(None)
 
+    def _take(self, answer: object) -> None:
+        """An opened photograph waits for its corners; a judged one is shown."""
+        if isinstance(answer, Looked):
+            self._show(answer)
+            return
+        assert isinstance(answer, tuple)
+        self._show(None)
+        self._waits = answer
+        self.opened.emit(answer[1])
+
     def _show(self, looked: Looked | None) -> None:
-        self.at = looked
+        self.at, self._waits = looked, None
         self.under_way.emit("")
         self.looked.emit(looked)
 
     def _refuse(self, says: str) -> None:
         self.under_way.emit("")
+        if self._waits is not None:                            # its corners may be pointed at once more
+            self.opened.emit(self._waits[1])
         self.bench.refused.emit(says)

@@ -1,6 +1,6 @@
-"""What was made before: searched and listed; an entry is made again, compared, or taken out."""
+"""What was made before: searched and listed; an entry is read, made again or taken out, two are compared."""
 
-from PySide6.QtCore import QTimer, Signal
+from PySide6.QtCore import QItemSelectionModel, QTimer, Signal
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLineEdit, QTableWidget, QTableWidgetItem
 
 from vitrograph.core.errors import VitrographError
@@ -12,13 +12,14 @@ from vitrograph.desk.kit.named import named
 
 _HEADINGS = ("Made", "Piece", "How it went")
 _MOST = 200
+_WHOLE_ROW = QItemSelectionModel.SelectionFlag.Select | QItemSelectionModel.SelectionFlag.Rows
 _TYPING_MS = 150
 _SORTED = {"newest": "Newest first", "oldest": "Oldest first", "name": "By name", "stars": "Most stars first",
            "minutes": "By minutes"}
 
 
 class MadeBefore(Column):
-    """The list. `pointed` carries the entry in hand, or None."""
+    """The list. `pointed` carries the entries chosen, none, one or two."""
 
     pointed = Signal(object)
     again = Signal(int)
@@ -54,7 +55,7 @@ class MadeBefore(Column):
         table.verticalHeader().hide()
         table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
-        table.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
+        table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         table.setTabKeyNavigation(False)
         table.setWordWrap(False)
         table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
@@ -66,13 +67,19 @@ class MadeBefore(Column):
 
     @property
     def in_hand(self) -> Listed | None:
-        """The entry chosen in the list."""
-        row = self.table.currentRow()
-        return self.listed[row] if self.table.selectedItems() and 0 <= row < len(self.listed) else None
+        """The one entry chosen in the list."""
+        chosen = self.chosen
+        return chosen[0] if len(chosen) == 1 else None
+
+    @property
+    def chosen(self) -> tuple[Listed, ...]:
+        """The entries chosen in the list, as they stand there."""
+        rows = sorted({index.row() for index in self.table.selectedIndexes()})
+        return tuple(self.listed[row] for row in rows if row < len(self.listed))
 
     def refresh(self) -> None:
         """Read the logbook again, as it is searched."""
-        asked = Asked(self.sought.text())
+        asked, chosen = Asked(self.sought.text()), {one.id for one in self.chosen}
         sorted_by: SortedBy = self.sort.currentData()
         try:
             self.listed = self.bench.logbook.found(asked, sorted_by, _MOST)
@@ -80,6 +87,7 @@ class MadeBefore(Column):
         except VitrographError as error:
             self.bench.refused.emit(error.words(self.bench.unit))
             return
+        self.table.blockSignals(True)
         self.table.clearSelection()
         self.table.setRowCount(len(self.listed))
         for row, one in enumerate(self.listed):
@@ -88,6 +96,11 @@ class MadeBefore(Column):
                 item = QTableWidgetItem(text)
                 item.setToolTip(tip_of(entry))
                 self.table.setItem(row, column, item)
+        for row, one in enumerate(self.listed):
+            if one.id in chosen:
+                self.table.selectionModel().select(self.table.model().index(row, 0), _WHOLE_ROW)
+        self.table.blockSignals(False)
+        self._point()
         nothing = "Nothing was found." if asked.words else "Nothing is written down yet."
         more = f"; the first {len(self.listed)} are listed" if entries > len(self.listed) else ""
         self.says.setText(f"{entries} entries, {pieces} pieces{more}" if entries else nothing)
@@ -96,7 +109,7 @@ class MadeBefore(Column):
         one = self.in_hand
         self.remake.setEnabled(one is not None)
         self.remove.setEnabled(one is not None)
-        self.pointed.emit(one)
+        self.pointed.emit(self.chosen)
 
     def _make_again(self) -> None:
         if (one := self.in_hand) is not None:

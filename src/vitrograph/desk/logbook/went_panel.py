@@ -10,7 +10,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, NumberField, chooser, label
 from vitrograph.desk.kit.named import named
 
-_STARS = {"": "No stars", **{str(many): "★" * many + "☆" * (5 - many) for many in range(5, 0, -1)}}
+STARS = {"": "No stars", **{str(many): "★" * many + "☆" * (5 - many) for many in range(5, 0, -1)}}
 _WRONG: tuple[Outcome, ...] = tuple(what for what in OUTCOMES if what != "good")
 
 
@@ -40,7 +40,7 @@ class WentPanel(Column):
         cells.setColumnStretch(2, 1)
         self.minutes = NumberField("Minutes under cream", "minutes", suffix="min")
         self.minutes.edited.connect(self._take_minutes)
-        self.stars: QComboBox = chooser("stars", "Stars", _STARS)
+        self.stars: QComboBox = chooser("stars", "Stars", STARS)
         self.whom = named(QLineEdit(), "forWhom")
         self.whom.setPlaceholderText("For whom")
         self.whom.setAccessibleName("For whom")

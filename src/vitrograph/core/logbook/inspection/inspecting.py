@@ -71,8 +71,9 @@ class Inspection:
     def says(self) -> tuple[Value | str, ...]:
         """It in sentences, in the order of what matters."""
         said: list[Value | str] = [
-            Says("{what}: {area} at {x} across, {y} up on the sheet", what=fault.kind, area=Area(fault.area),
-                 x=Length(fault.where[0]), y=Length(fault.where[1])) for fault in self.faults]
+            Says("{what}: {area} at {x} across, {y} up on the sheet{hand}", what=fault.kind, area=Area(fault.area),
+                 x=Length(fault.where[0]), y=Length(fault.where[1]), hand=", marked by hand" if fault.by_hand else "")
+            for fault in self.faults]
         if not self.faults:
             said.append("nothing that was to be film is bright, and nothing of the film came off" if self.film else
                         "no leak and no void: the frost lies where it was drawn")

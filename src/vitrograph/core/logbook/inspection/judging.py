@@ -37,12 +37,13 @@ _TURNS, _TUKEY = 6, 4.0
 
 @dataclass(frozen=True)
 class Fault:
-    """One fault: what, its middle on the sheet, mm; its area, mm²; its outline there."""
+    """One fault: what, its middle on the sheet, mm; its area, mm²; its outline there; whether a hand drew it."""
 
     kind: FaultKind
     where: tuple[float, float]
     area: float
     outline: Polygon
+    by_hand: bool = False
 
     @property
     def outcome(self) -> Outcome | None:

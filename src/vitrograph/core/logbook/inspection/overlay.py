@@ -60,7 +60,8 @@ def inspection_json(seen: Inspection, unit: Unit = "mm") -> dict[str, Any]:
     return rounded_tree({
         "of": "film" if seen.film else "frost",
         "outcomes": list(seen.outcomes),
-        "faults": [{"kind": fault.kind, "at_mm": list(fault.where), "area_mm2": fault.area} for fault in seen.faults],
+        "faults": [{"kind": fault.kind, "at_mm": list(fault.where), "area_mm2": fault.area,
+                    **({"by_hand": True} if fault.by_hand else {})} for fault in seen.faults],
         "crooked_deg": degrees(seen.crooked), "across_mm": seen.across, "up_mm": seen.up,
         "from_rim_mm": seen.from_rim, "edge_mm": seen.judged.edge, "hidden": seen.judged.hidden,
         "glare": seen.judged.glare, "likeness": seen.registered.likeness,

@@ -1,0 +1,152 @@
+"""What it came to: the logbook by months or by what pieces have in common, how they failed, and what changed since."""
+
+from dataclasses import dataclass
+from functools import partial
+
+from PySide6.QtCore import QRectF, QSize, Qt
+from PySide6.QtGui import QColor, QPaintEvent
+from PySide6.QtWidgets import (
+    QAbstractItemView,
+    QHeaderView,
+    QScrollArea,
+    QTableWidget,
+    QTableWidgetItem,
+    QVBoxLayout,
+    QWidget,
+)
+
+from vitrograph.core.logbook import GROUPS, Logbook
+from vitrograph.core.logbook.advice import Failure, changes_of, failures_in, months_in, paces_of
+from vitrograph.desk.bench import Bench
+from vitrograph.desk.bench.background import BackgroundTask
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.fields import chooser, label
+from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.painting import painting
+
+_BY = {"month": "Month by month", "job": "By piece", "material": "By kind of glass", "cream": "By cream",
+       "film": "By film", "recipe": "By recipe", "for_whom": "By customer"}
+_MONTHS = ("Month", "Pieces", "Not good", "Hours", "Cream, g", "Cost")
+_GROUPS = ("", "Pieces", "Entries")
+_MOST_ROWS = 500
+
+
+@dataclass(frozen=True)
+class Came:
+    """Rows of a table with its headings, how pieces failed, and sentences on what changed and on the maker's pace."""
+
+    headings: tuple[str, ...]
+    rows: tuple[tuple[str, ...], ...]
+    failures: tuple[Failure, ...]
+    says: tuple[str, ...]
+
+
+def came_to(book: Logbook, by: str) -> Came:
+    """What a logbook came to, by months or by one of its `GROUPS`. Raises LogbookError."""
+    entries = [one.entry for one in book.found()]
+    says = (*(one.says for one in changes_of(entries)), *(one.says for one in paces_of(entries)))
+    if by in GROUPS:
+        rows = tuple((word or "not said", str(pieces), str(many)) for word, many, pieces in book.groups(by))
+        return Came(_GROUPS, rows[:_MOST_ROWS], tuple(failures_in(book)), says)
+    months = tuple((month.month, str(month.pieces), str(month.failed), f"{month.hours:.1f}", f"{month.grams:.0f}",
+                    f"{month.cost:.2f}") for month in months_in(book))
+    return Came(_MONTHS, months[:_MOST_ROWS], tuple(failures_in(book)), says)
+
+
+class FailureBars(QWidget):
+    """How pieces failed, the commonest first: a bar each, its number beside it."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        named(self, "failureBars")
+        self._failures: tuple[Failure, ...] = ()
+
+    def show_failures(self, failures: tuple[Failure, ...]) -> None:
+        """Show them."""
+        self._failures = failures
+        self.setAccessibleName("; ".join(f"{one.what}: {one.many} of {one.of}" for one in failures) or "nothing failed")
+        self.setVisible(bool(failures))
+        self.updateGeometry()
+        self.update()
+
+    def sizeHint(self) -> QSize:
+        return QSize(300, len(self._failures) * self._row_px())
+
+    def minimumSizeHint(self) -> QSize:
+        return self.sizeHint()
+
+    def _row_px(self) -> int:
+        return self.fontMetrics().height() + 10
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        with painting(self) as painter:
+            metrics = self.fontMetrics()
+            row, words = self._row_px(), max((metrics.horizontalAdvance(one.what) for one in self._failures), default=0)
+            room = self.width() - words - metrics.horizontalAdvance("000 of 00000 (00.0 %)") - 28
+            most = max((one.many for one in self._failures), default=1)
+            for at, one in enumerate(self._failures):
+                painter.setPen(QColor(theme.TEXT))
+                painter.drawText(QRectF(0, at * row, words, row), Qt.AlignmentFlag.AlignVCenter, one.what)
+                long = max(2.0, room * one.many / most)
+                painter.fillRect(QRectF(words + 12, at * row + 5, long, row - 10), QColor(theme.FROST))
+                painter.drawText(QRectF(words + 20 + long, at * row, self.width(), row), Qt.AlignmentFlag.AlignVCenter,
+                                 f"{one.many} of {one.of} ({one.many / one.of:.1%})".replace("%", " %"))
+
+
+class CameTo(QScrollArea):
+    """The page; the logbook is read off the window's thread."""
+
+    def __init__(self, bench: Bench) -> None:
+        super().__init__()
+        self.bench = bench
+        named(self, "cameTo")
+        self.setWidgetResizable(True)
+        body = named(QWidget(), "cardBody")
+        column = QVBoxLayout(body)
+        column.setContentsMargins(20, 16, 20, 16)
+        column.setSpacing(3 * theme.STEP)
+        self.by = chooser("cameToBy", "What it came to", _BY)
+        self.by.activated.connect(lambda _at: self.ask())
+        self.table = named(QTableWidget(0, 0), "cameToTable")
+        self.table.setAccessibleName("What it came to")
+        self.table.verticalHeader().hide()
+        self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
+        self.table.setTabKeyNavigation(False)
+        self.table.setMinimumHeight(220)
+        self.failed = FailureBars()
+        self.says = label("")
+        self.says.setObjectName("cameToSays")
+        for made in (label("What it came to", scale=1.2, bold=True), self.by, self.table,
+                     label("Pieces that did not come out good", bold=True), self.failed,
+                     label("What changed, and your own pace", bold=True), self.says):
+            column.addWidget(made)
+        column.addStretch(1)
+        self.setWidget(body)
+        self._task = BackgroundTask(self)
+        self._task.answered.connect(self._show)
+        self._task.refused.connect(self.says.setText)
+
+    @property
+    def busy(self) -> bool:
+        """Whether the logbook is being read."""
+        return self._task.busy
+
+    def ask(self) -> None:
+        """Read the logbook again."""
+        book, by = self.bench.logbook, str(self.by.currentData())
+        self._task.ask(partial(came_to, book, by))
+
+    def _show(self, came: Came) -> None:
+        self.table.setColumnCount(len(came.headings))
+        self.table.setHorizontalHeaderLabels(came.headings)
+        self.table.setRowCount(len(came.rows))
+        for row, told in enumerate(came.rows):
+            for column, words in enumerate(told):
+                item = QTableWidgetItem(words)
+                if column:
+                    item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+                self.table.setItem(row, column, item)
+        self.table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Stretch)
+        self.failed.show_failures(came.failures)
+        self.says.setText("\n".join(f"{one[:1].upper()}{one[1:]}." for one in came.says) or
+                          "Too few entries to tell yet.")
