@@ -100,7 +100,7 @@ def _parser() -> argparse.ArgumentParser:
     demo = commands.add_parser("demo", help="open the window with the demo order, or with one piece of it")
     demo.add_argument("piece", nargs="?", choices=get_args(DemoName))
     _add_clock(demo)
-    demo.set_defaults(run=lambda options: _window(None, options.piece, _faster(options.clock)))
+    demo.set_defaults(run=lambda options: _window(None, options.piece or "", _faster(options.clock)))
     opened = commands.add_parser("open", help="open the window with an order")
     opened.add_argument("order", type=Path)
     _add_clock(opened)
@@ -160,11 +160,16 @@ def _faster(text: str) -> float:
     return float(times)
 
 
-def _window(path: Path | None, demo: DemoName | None = None, faster: float = 1.0) -> int:
-    gc.disable()                                              # until the window stands (see __main__)
-    from vitrograph.desk.app import open_window
+def _window(path: Path | None, demo: str | None = None, faster: float = 1.0) -> int:
+    gc.disable()                                              # until the window stands (see `start`)
+    from vitrograph.desk.front import NoScreen, open_window
 
-    return int(open_window(path, demo, faster))
+    if path is not None and not path.is_file():
+        load_order(path)                                      # says why it cannot be opened
+    try:
+        return open_window(path, demo, faster)
+    except NoScreen as error:
+        raise VitrographError(str(error)) from None
 
 
 def _finished(options: argparse.Namespace) -> FinishedOrder:

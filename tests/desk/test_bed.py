@@ -41,13 +41,13 @@ def laid(view, whose):
 
 def test_all_stencils_of_the_order_lie_on_the_film_and_the_card_tells_it(bed):
     desk, view = bed
-    assert desk.shell._flat.currentWidget() is view and len(view.run.sheet.laid) == 4
+    assert desk.shell.flat.currentWidget() is view and len(view.run.sheet.laid) == 4
     told = {row[0].text(): row[1].text() for row in desk.card().readings._rows if row[0].isVisibleTo(desk.card())}
     assert told["stencils"] == "4" and told["films"] == "1" and told["film used"].startswith(
         f"{view.run.sheet.used[0]:.0f}")
     assert view.grab().toImage().width() > 100
     desk.go(6)
-    assert desk.shell._flat.currentWidget() is desk.shell.sheet_view
+    assert desk.shell.flat.currentWidget() is desk.shell.sheet_view
 
 
 def test_a_stencil_is_dragged_stays_where_it_is_put_and_undo_takes_it_back(bed):

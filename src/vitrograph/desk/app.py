@@ -1,55 +1,66 @@
-"""Opening the window."""
+"""What is behind the window once it stands: the bench, the maker's own files, the shell."""
 
 import gc
-import os
 import signal
 import sys
 from functools import partial
-from pathlib import Path
+from typing import cast
 
 from PySide6.QtCore import QTimer
-from PySide6.QtWidgets import QApplication
 
 from vitrograph.core.demo import DemoName, demo_order, fill_demo_logbook, fill_demo_shelf, open_night
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.faults import told
 from vitrograph.core.glass import Shelf
 from vitrograph.core.glass import default_folder as shelf_folder
+from vitrograph.core.job import Order, new_id
 from vitrograph.core.logbook import Logbook, default_path
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.storing.unsaved import default_folder, left_behind
 from vitrograph.core.work import Wall
+from vitrograph.core.workshop import Workshop, begun, load_workshop
+from vitrograph.core.workshop import default_file as workshop_file
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.kit import theme
+from vitrograph.desk.front import Front
 from vitrograph.desk.shell import Shell
 
 _COLLECT_AFTER = 10_000, 20, 20    # a stencil is some thousand objects: the usual 700 would halt each letter typed
 _TURN_SECONDS = 0.00002            # of the interpreter, between threads: the usual 5 ms halt a paint again and again
 
 
-def open_window(path: Path | None, piece: DemoName | None = None, faster: float = 1.0) -> int:
-    """Open the window on an order's file, on the demo's order, or on a piece of that.
-
-    Its clocks go `faster` than the wall's, to try an evening out.
-    Raises VitrographError where there is no screen.
-    """
-    if not any(os.environ.get(name) for name in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")):
-        raise VitrographError("there is no screen to open a window on: set DISPLAY, or use quick, plan or export")
-    order = load_order(path) if path is not None else demo_order(piece) if piece is not None else open_night()
-    app = QApplication(sys.argv[:1])
-    app.setApplicationName("Vitrograph")
-    demo = path is None
+def fill(front: Front) -> Shell:
+    """Make the shell of a window that stands, over its order; a file that cannot be used is told of there."""
+    demo = front.demo is not None
+    order = demo_order(cast(DemoName, front.demo)) if front.demo else open_night() if demo else None
+    refused: VitrographError | None = None
+    if order is None and front.path is not None:
+        try:
+            order = load_order(front.path)
+        except VitrographError as error:
+            refused = error
+    path = front.path if order is not None and not demo else None
     # first, so that it computes as the window is made
-    bench = Bench(order, _logbook(demo=demo), path, _shelf(demo=demo), Wall(faster))
-    theme.apply(app)
+    bench = Bench(order or begun(_workshop(), Order(id=new_id())), _logbook(demo=demo), path, _shelf(demo=demo),
+                  Wall(front.faster))
     signal.signal(signal.SIGINT, signal.SIG_DFL)
     shell = make_shell(bench)
     sys.excepthook = lambda _kind, error, _trace: shell.say(told(error), wrong=True)
-    shell.show()
+    shell.remember(front.seen, listed=not demo)
+    front.show_shell(shell)
+    if refused is not None and front.path is not None:
+        shell.files.open(front.path)                          # says what is wrong, and offers the last good copy
     if not demo and not shell.asking:
         shell.files.offer_workshop(shell.open_workshop)
     QTimer.singleShot(1000, partial(settle, shell))
-    return app.exec()
+    return shell
+
+
+def _workshop() -> Workshop:
+    """What the maker owns; the usual where its file cannot be used: that is told where it is opened."""
+    try:
+        return load_workshop(workshop_file())
+    except VitrographError:
+        return Workshop()
 
 
 def settle(shell: Shell) -> None:

@@ -1,17 +1,13 @@
 """The window: top bar, line of stations, the two linked views, and the bench card. It alone knows them all."""
 
-from collections.abc import Callable
-from functools import partial
 from importlib import import_module
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-import numpy as np
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QCloseEvent, QKeyEvent, QKeySequence, QShortcut
 from PySide6.QtWidgets import (
     QHBoxLayout,
-    QMainWindow,
     QSplitter,
     QStackedWidget,
     QVBoxLayout,
@@ -20,7 +16,6 @@ from PySide6.QtWidgets import (
 from shiboken6 import isValid
 
 from vitrograph.core.cut import SheetRun
-from vitrograph.core.findings import Finding
 from vitrograph.core.results import Results
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.desk.artwork.handling import Handling
@@ -28,9 +23,11 @@ from vitrograph.desk.artwork.overlay import ComposingOverlay
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.clock_bar import ClockBar
+from vitrograph.desk.commands import commands_of
 from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.etch.overlay import EtchOverlay
 from vitrograph.desk.files import Files
+from vitrograph.desk.finding_walk import FindingWalk
 from vitrograph.desk.fit.overlay import StrainOverlay
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.ask_bar import AskBar
@@ -39,8 +36,10 @@ from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
 from vitrograph.desk.kit.work_bar import WorkBar
+from vitrograph.desk.leaving import keep_as_left, show_as_left
 from vitrograph.desk.line import StationLine
 from vitrograph.desk.order.strip import Strip
+from vitrograph.desk.seen import Seen
 from vitrograph.desk.stencil.overlay import StencilOverlay
 from vitrograph.desk.stencil.tying import Tying
 from vitrograph.desk.topbar import TopBar
@@ -55,6 +54,7 @@ from vitrograph.desk.weed.ticking import Ticking
 if TYPE_CHECKING:
     from vitrograph.desk.cut.card import CutCard
     from vitrograph.desk.etch.card import EtchCard
+    from vitrograph.desk.finder import Finder
     from vitrograph.desk.order.names_window import NamesWindow
     from vitrograph.desk.order.workshop_window import WorkshopWindow
 
@@ -65,8 +65,8 @@ OVERLAYS = {"glass": FrontOverlay(), "artwork": ComposingOverlay(), "fit": Strai
             "weed": WeedOverlay(), "transfer": TransferOverlay(), "etch": EtchOverlay()}
 
 
-class Shell(QMainWindow):
-    """The program's one window."""
+class Shell(QWidget):
+    """All that is in the program's window."""
 
     def __init__(self, bench: Bench, recovery_folder: Path | None = None) -> None:
         super().__init__()
@@ -74,6 +74,8 @@ class Shell(QMainWindow):
         self.recovery = Recovery(bench, recovery_folder) if recovery_folder is not None else None
         self.files = Files(self, bench, self.recovery)
         self._bar: AskBar | None = None
+        self._seen: Seen | None = None
+        self._listed = True            # whether the order is one of the maker's own
         self._names: NamesWindow | None = None
         self.resize(1280, 800)
         self.top = TopBar(bench, self.open_names)
@@ -94,7 +96,7 @@ class Shell(QMainWindow):
         self._message.hide()
         self._message_time = QTimer(self, singleShot=True, interval=_MESSAGE_MS)
         self._message_time.timeout.connect(self._message.hide)
-        self._at_finding = -1
+        self.walk = FindingWalk(self)
         self._shown: dict[View, Results | None] = {self.glass_view: None, self.sheet_view: None}
         self._lay_out()
         self._connect()
@@ -105,19 +107,20 @@ class Shell(QMainWindow):
     # -- making --------------------------------------------------------------------------------------------------
 
     def _lay_out(self) -> None:
-        self._views = QSplitter(Qt.Orientation.Horizontal)
-        self._views.addWidget(self.glass_view)
-        self._flat = QStackedWidget()                          # the stencil in hand, or from the blade on all of them
-        self._flat.addWidget(self.sheet_view)
-        self._views.addWidget(self._flat)
-        self._views.setSizes([440, 510])
-        self._views.setChildrenCollapsible(False)
+        self.views = QSplitter(Qt.Orientation.Horizontal)
+        self.views.addWidget(self.glass_view)
+        self.flat = QStackedWidget()                          # the stencil in hand, or from the blade on all of them
+        self.flat.addWidget(self.sheet_view)
+        self.views.addWidget(self.flat)
+        self.views.setSizes([440, 510])
+        self.views.setChildrenCollapsible(False)
         body = QHBoxLayout()
         body.setSpacing(0)
-        body.addWidget(self._views, 1)
+        body.addWidget(self.views, 1)
         body.addWidget(self._stack)
-        shell = named(QWidget(), "shell")
-        self._column = QVBoxLayout(shell)
+        named(self, "shell")
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        self._column = QVBoxLayout(self)
         self._column.setContentsMargins(0, 0, 0, 0)
         self._column.setSpacing(0)
         self._column.addWidget(self.top)
@@ -126,14 +129,13 @@ class Shell(QMainWindow):
         self._column.addWidget(self.clock_bar)
         self._column.addLayout(body, 1)
         self._column.addWidget(self._message)
-        self.setCentralWidget(shell)
 
     def _connect(self) -> None:
         bench = self.bench
         bench.station_changed.connect(self._enter)
         bench.refused.connect(lambda text: self.say(text, wrong=True))
         bench.told.connect(self.say)
-        bench.found.connect(self._show_finding)
+        bench.found.connect(self.walk.show)
         for view in (self.glass_view, self.sheet_view):
             view.painted.connect(lambda _took, view=view: self._take_painted(view))
         bench.stepped.connect(lambda _station: self.sheet_view.update())
@@ -162,19 +164,9 @@ class Shell(QMainWindow):
             self.bench.runner.go_on()
 
     def _shortcuts(self) -> None:
-        view = self.glass_view
-        keys: dict[str, Callable[[], object]] = {
-            f"Ctrl+{number}": partial(self.bench.go, station) for number, station in enumerate(STATIONS, start=1)}
-        keys |= {
-            "Ctrl+Z": self.bench.undo_stack.undo, "Ctrl+Shift+Z": self.bench.undo_stack.redo, "F8": self.next_finding,
-            "B": view.see_behind, "E": view.see_level, ",": lambda: view.turn_by(-1), ".": lambda: view.turn_by(1),
-            "Ctrl++": lambda: self.sheet_view.zoom_by(1.25), "Ctrl+=": lambda: self.sheet_view.zoom_by(1.25),
-            "Ctrl+-": lambda: self.sheet_view.zoom_by(0.8), "Ctrl+0": self.sheet_view.fit_again,
-            "Ctrl+PgUp": lambda: self.bench.pieces.step(-1), "Ctrl+PgDown": lambda: self.bench.pieces.step(1),
-            "Ctrl+P": self.top.packet.click, "Ctrl+Return": self.top.send.click,
-        }
-        for key, work in keys.items():
-            QShortcut(QKeySequence(key), self).activated.connect(work)
+        for command in commands_of(self):
+            for key in () if command.kept else command.keys:
+                QShortcut(QKeySequence(key), self).activated.connect(command.does)
 
     # -- stations ------------------------------------------------------------------------------------------------
 
@@ -197,7 +189,7 @@ class Shell(QMainWindow):
             if isinstance(made, EtchCard):
                 self._take_evening(made)
             if made.ground is not None:
-                self._flat.addWidget(made.ground)
+                self.flat.addWidget(made.ground)
         return self.cards[station]
 
     def _take_bed(self, card: "CutCard") -> None:
@@ -240,8 +232,8 @@ class Shell(QMainWindow):
         card = self.card(station)
         card.catch_up()
         self._stack.setCurrentWidget(card)
-        self._flat.setCurrentWidget(card.ground or self.sheet_view)
-        self._at_finding = -1
+        self.flat.setCurrentWidget(card.ground or self.sheet_view)
+        self.walk.begin()
         field = card.first_field()
         if field is not None:
             field.setFocus(Qt.FocusReason.OtherFocusReason)
@@ -267,27 +259,14 @@ class Shell(QMainWindow):
         window.show()
         return window
 
-    def next_finding(self) -> None:
-        """Go to the next finding that has a place, at the stencil station."""
-        self.bench.go("stencil")
-        placed = [found for found in self.bench.results.findings() if found.where is not None]
-        if not placed:
-            self.say("nothing found that has a place on the sheet")
-            return
-        self._at_finding = (self._at_finding + 1) % len(placed)
-        self._show_finding(placed[self._at_finding])
+    def open_finder(self) -> "Finder":
+        """Open the window that finds a command or a field by its words."""
+        from vitrograph.desk.finder import Finder
 
-    def _show_finding(self, found: Finding) -> None:
-        """Bring both views to a finding's place."""
-        fitted = self.bench.results.fitted
-        if found.where is None or fitted is None:
-            return
-        u, s = fitted.chart.sheet_to_wall(np.array([found.where]))[0]
-        if fitted.wall.closed:
-            self.glass_view.turn_to(float(u))
-        self.sheet_view.go_to(found.where)
-        self.bench.pointed.emit((float(u), float(s)))
-        self.say(f"{found.level}: {self.bench.words(found.says)}")
+        finder = Finder(self)
+        finder.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        finder.open()
+        return finder
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         """Keys no field wanted go to the steps in hand: space for done, Backspace back, T for the timer."""
@@ -327,6 +306,14 @@ class Shell(QMainWindow):
         assert isinstance(card, CutCard)
         card.simulate()
 
+    def remember(self, seen: Seen, *, listed: bool) -> None:
+        """Look as when the order was left, until its first results are in; keep how it looks when it is left again.
+
+        An order that is not `listed`, the demo, is not among those the maker had in hand last.
+        """
+        self._seen, self._listed = seen, listed
+        show_as_left(self, seen)
+
     def _call(self, words: str) -> None:
         if words != self._called:
             self._called = words
@@ -340,8 +327,10 @@ class Shell(QMainWindow):
     def closeEvent(self, event: QCloseEvent) -> None:
         if self.files.unsaved:
             event.ignore()
-            self.files.guarded(self.close)
+            self.files.guarded(self.window().close)
             return
+        if self._seen is not None:
+            keep_as_left(self, self._seen, listed=self._listed)
         if self.recovery is not None:
             self.recovery.close()
         self.clock_bar.bell.close()

@@ -40,7 +40,7 @@ class EntryPage(QScrollArea):
         self.picture.setAccessibleName("The photograph kept with it")
         self.rows = QWidget()
         self.changing = self._build_changing()
-        for made in (self.heading, self.picture, self.rows, self.changing):
+        for made in (self.heading, self.picture, self.changing, self.rows):
             column.addWidget(made)
         column.addStretch(1)
         self._body_column = column

@@ -34,6 +34,7 @@ class View(QWidget):
         super().__init__()
         self.bench = bench
         self.results: Results = bench.results
+        self.last = QPixmap()                      # how it looked when it was left, until the first results are in
         self.mark: tuple[float, float] | None = None
         self._drag_from: QPointF | None = None
         self._held: _Held | None = None
@@ -123,7 +124,12 @@ class View(QWidget):
         begun = perf_counter()
         with painting(self) as painter:
             held_art = self.bench.held_art
-            if held_art is None:
+            if self.results.sheet is not None or self.results.failed:
+                self.last = QPixmap()
+            if not self.last.isNull():
+                painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
+                painter.drawPixmap(0, 0, self.last)
+            elif held_art is None:
                 self.paint(painter)
             else:
                 painter.drawPixmap(0, 0, self._painted_backdrop())

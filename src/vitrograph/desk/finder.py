@@ -1,0 +1,109 @@
+"""Find a command or a field by its words: type some of them, press Return, and it is done or the keyboard is there."""
+
+from collections.abc import Callable
+from dataclasses import dataclass
+from functools import partial
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QEvent, QObject, Qt
+from PySide6.QtGui import QKeyEvent
+from PySide6.QtWidgets import (
+    QComboBox,
+    QDialog,
+    QLineEdit,
+    QListWidget,
+    QPlainTextEdit,
+    QPushButton,
+    QSpinBox,
+    QVBoxLayout,
+    QWidget,
+)
+
+from vitrograph.core.stations import STATIONS, Station
+from vitrograph.desk.commands import commands_of
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.named import named
+
+if TYPE_CHECKING:
+    from vitrograph.desk.shell import Shell
+
+_FIELDS = (QLineEdit, QComboBox, QSpinBox, QPlainTextEdit, QPushButton)
+_MOST = 60
+_LISTED = {Qt.Key.Key_Up, Qt.Key.Key_Down, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown}
+
+
+@dataclass(frozen=True)
+class Found:
+    """Something that can be gone to: what is shown, the words it is found by, and what choosing it does."""
+
+    shown: str
+    words: str
+    does: Callable[[], object]
+
+
+class Finder(QDialog):
+    """The window of it."""
+
+    def __init__(self, shell: "Shell") -> None:
+        super().__init__(shell)
+        theme.dress(self, "finder", "Find a command or a field", (520, 420))
+        self.all = [*_commands(shell), *(one for station in STATIONS for one in _fields(shell, station))]
+        self.found: list[Found] = []
+        self.sought = named(QLineEdit(), "finderLine")
+        self.sought.setPlaceholderText("Type a few letters: border, packet, inches, minutes …")
+        self.sought.setAccessibleName("What to find")
+        self.sought.textChanged.connect(self._show)
+        self.sought.returnPressed.connect(self._take)
+        self.sought.installEventFilter(self)
+        self.listed = named(QListWidget(), "finderList")
+        self.listed.setAccessibleName("What was found")
+        self.listed.itemActivated.connect(lambda _item: self._take())
+        column = QVBoxLayout(self)
+        column.addWidget(self.sought)
+        column.addWidget(self.listed)
+        self._show("")
+
+    def _show(self, text: str) -> None:
+        words = text.casefold().split()
+        fitting = [one for one in self.all if all(word in one.words for word in words)]
+        # what begins with what was typed stands before what only holds it
+        self.found = sorted(fitting, key=lambda one: not one.words.startswith(text.casefold()))[:_MOST]
+        self.listed.clear()
+        self.listed.addItems([one.shown for one in self.found])
+        self.listed.setCurrentRow(0)
+
+    def _take(self) -> None:
+        row = self.listed.currentRow()
+        if 0 <= row < len(self.found):
+            self.accept()
+            self.found[row].does()
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        """Arrows typed into the line move in the list."""
+        if isinstance(event, QKeyEvent) and event.type() == QEvent.Type.KeyPress and event.key() in _LISTED:
+            self.listed.event(event)
+            return True
+        return super().eventFilter(watched, event)
+
+
+def _commands(shell: "Shell") -> list[Found]:
+    return [Found(f"{one.words}    {one.keys[0]}" if one.keys else one.words, f"{one.words} {one.also}".casefold(),
+                  one.does) for one in commands_of(shell)]
+
+
+def _fields(shell: "Shell", station: Station) -> list[Found]:
+    """The fields and buttons of a station's card, by the names they have for all."""
+    card = shell.card(station)
+    made: dict[str, Found] = {}
+    for field in card.findChildren(QWidget):
+        words = field.accessibleName() or (field.text() if isinstance(field, QPushButton) else "")
+        if isinstance(field, _FIELDS) and words and not field.isHidden() and words not in made:
+            made[words] = Found(f"{station.capitalize()}: {words}", f"{words} {station}".casefold(),
+                                partial(_go_to, shell, station, field))
+    return list(made.values())
+
+
+def _go_to(shell: "Shell", station: Station, field: QWidget) -> None:
+    shell.bench.go(station)
+    shell.card(station).ensureWidgetVisible(field)
+    field.setFocus(Qt.FocusReason.ShortcutFocusReason)

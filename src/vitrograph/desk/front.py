@@ -1,0 +1,142 @@
+"""The window that stands at once: as it looked when it was left, until the program behind it is read.
+
+Its first picture needs Qt and nothing else. Then the rest is imported off the window's thread, and the shell takes the
+picture's place.
+"""
+
+import os
+import sys
+import threading
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
+from PySide6.QtGui import QCloseEvent, QColor, QPainter, QPaintEvent, QPixmap
+from PySide6.QtWidgets import QApplication, QMainWindow, QWidget
+
+from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.painting import painting
+from vitrograph.desk.seen import Seen, default_folder
+
+if TYPE_CHECKING:
+    from vitrograph.desk.shell import Shell
+
+_SCREENS = ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")
+_TOP_PX, _CARD_PX = 166, 330       # what lies above and right of the views, where no picture is kept
+
+
+class NoScreen(Exception):
+    """There is no screen to open a window on; its text is the sentence to show."""
+
+
+class Picture(QWidget):
+    """The window as it was left, or an empty bench; and that the program is opening."""
+
+    shown = Signal()
+
+    def __init__(self, picture: QPixmap, name: str) -> None:
+        super().__init__()
+        self.picture, self.name = picture, name
+        self.setAccessibleName(self._words())
+        self._first = True
+
+    def _words(self) -> str:
+        return f"Opening {self.name} …" if self.name else "Opening …"
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        with painting(self) as painter:
+            painter.fillRect(self.rect(), QColor(theme.CHROME))
+            if self.picture.isNull():
+                self._paint_bench(painter)
+            else:
+                painter.drawPixmap(0, 0, self.picture)
+            self._say(painter)
+        if self._first:
+            self._first = False
+            QTimer.singleShot(0, self.shown.emit)
+
+    def _paint_bench(self, painter: QPainter) -> None:
+        wide, high = self.width() - _CARD_PX, self.height() - _TOP_PX
+        painter.fillRect(QRectF(0, _TOP_PX, wide * 0.46, high), QColor(theme.BLACK_CARD))
+        painter.fillRect(QRectF(wide * 0.46, _TOP_PX, wide * 0.54, high), QColor(theme.PAPER))
+        painter.fillRect(QRectF(wide, _TOP_PX, _CARD_PX, high), QColor(theme.CARD))
+
+    def _say(self, painter: QPainter) -> None:
+        painter.setFont(theme.font())
+        box = QRectF(0, self.height() - 38, self.width(), 38)
+        painter.fillRect(box, QColor(theme.CARD))
+        painter.fillRect(QRectF(box.topLeft(), QPointF(6, self.height())), QColor(theme.ACCENT))
+        painter.setPen(QColor(theme.TEXT))
+        painter.drawText(box.adjusted(18, 0, -18, 0), Qt.AlignmentFlag.AlignVCenter, self._words())
+
+
+class Front(QMainWindow):
+    """The program's window: first a picture, then the shell. `read` says that the rest of the program is in memory."""
+
+    read = Signal(object)
+
+    def __init__(self, path: Path | None, demo: str | None, faster: float = 1.0, seen: Seen | None = None) -> None:
+        super().__init__()
+        self.seen = seen or Seen(default_folder())
+        last = self.seen.last if path is None and demo is None else None
+        self.path, self.demo, self.faster = path or last, demo, faster
+        one = self.seen.of(self.path) if self.path is not None or demo == "" else None
+        self.setWindowTitle("Vitrograph")
+        self.resize(*self.seen.window.size)
+        if self.seen.window.maximized:
+            self.setWindowState(Qt.WindowState.WindowMaximized)
+        self.shell: Shell | None = None
+        self._reading: threading.Thread | None = None
+        self.picture = Picture(QPixmap() if one is None else self.seen.picture(one), "" if one is None else one.name)
+        self.picture.shown.connect(self._begin)
+        self.read.connect(self._take)
+        self.setCentralWidget(self.picture)
+
+    def _begin(self) -> None:
+        """Read the rest of the program while the picture stands, and the window answers."""
+        def work() -> None:
+            try:
+                import vitrograph.desk.app  # noqa: F401
+
+                self.read.emit(None)
+            except BaseException as error:                    # told where it can be seen
+                self.read.emit(error)
+
+        self._reading = threading.Thread(target=work, name="reading the program", daemon=True)
+        self._reading.start()
+
+    def _take(self, error: BaseException | None) -> None:
+        if error is not None:
+            raise error
+        if self.isVisible():                                  # it may have been closed meanwhile
+            from vitrograph.desk.app import fill
+
+            self.shell = fill(self)
+
+    def show_shell(self, shell: "Shell") -> None:
+        """Put the shell in the picture's place; the window's title follows its own."""
+        shell.windowTitleChanged.connect(self.setWindowTitle)
+        self.setCentralWidget(shell)
+        self.setWindowTitle(shell.windowTitle())
+
+    def closeEvent(self, event: QCloseEvent) -> None:
+        if self.shell is not None and not self.shell.close():
+            event.ignore()
+            return
+        super().closeEvent(event)
+
+
+def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0) -> int:
+    """Open the window on an order's file, on the demo ("" is the whole order) or a piece of it, or on what was last.
+
+    Its clocks go `faster` than the wall's, to try an evening out. Raises NoScreen.
+    """
+    if not any(os.environ.get(name) for name in _SCREENS):
+        raise NoScreen("there is no screen to open a window on: set DISPLAY, or use quick, plan or export")
+    app = QApplication(sys.argv[:1])
+    app.setApplicationName("Vitrograph")
+    app.setDesktopFileName("vitrograph")
+    theme.apply(app)
+    front = Front(path, demo, faster)
+    front.show()
+    return app.exec()

@@ -1,0 +1,125 @@
+"""What is kept between two starts: the window's size, the orders in hand last, and how the window looked with each.
+
+It stands in the state folder and is read before anything else; whatever is wrong with it, the window opens without.
+"""
+
+import hashlib
+import json
+from collections.abc import Mapping
+from contextlib import suppress
+from pathlib import Path
+from typing import Any, NamedTuple
+
+import platformdirs
+from PySide6.QtCore import QRect
+from PySide6.QtGui import QPixmap
+
+_MOST = 12                         # orders that are remembered
+_LEAST_PX, _MOST_PX = 640, 8000
+
+Box = tuple[int, int, int, int]
+
+
+class Recent(NamedTuple):
+    """An order that was in hand: its path ("" for the demo), its name, what it holds, where the views were."""
+
+    path: str
+    name: str
+    about: str
+    views: Mapping[str, Box]
+
+
+class Window(NamedTuple):
+    """The window as it was left."""
+
+    size: tuple[int, int] = (1280, 800)
+    maximized: bool = False
+    split: tuple[int, ...] = ()
+    station: str = ""
+
+
+def default_folder() -> Path:
+    """Where it is kept."""
+    return Path(platformdirs.user_state_dir("vitrograph")) / "seen"
+
+
+class Seen:
+    """Reads and writes it. Nothing here raises: a picture that cannot be kept is no reason to stop."""
+
+    def __init__(self, folder: Path) -> None:
+        self.folder = folder
+        self.recents: list[Recent] = []
+        self.window = Window()
+        with suppress(OSError, ValueError, TypeError, KeyError, AttributeError, RecursionError):
+            told = json.loads((folder / "seen.json").read_bytes())
+            self.window = _window_of(told["window"])
+            self.recents = [_recent_of(one) for one in told["orders"][:_MOST]]
+
+    @property
+    def last(self) -> Path | None:
+        """The order's file that was in hand last and is still there."""
+        return next((path for one in self.recents if one.path and (path := Path(one.path)).is_file()), None)
+
+    def of(self, path: Path | None) -> Recent | None:
+        """What is remembered of an order's file, or of the demo."""
+        key = _key(path)
+        return next((one for one in self.recents if one.path == key), None)
+
+    def picture(self, one: Recent) -> QPixmap:
+        """The whole window as it looked with an order in hand; null where none can be read."""
+        return QPixmap(str(self._place(one)))
+
+    def view(self, one: Recent, name: str) -> QPixmap:
+        """One of the two views as it looked; null where it is not known."""
+        whole = self.picture(one)
+        return whole.copy(QRect(*one.views[name])) if name in one.views and not whole.isNull() else QPixmap()
+
+    def keep(self, path: Path | None, name: str, about: str, views: Mapping[str, Box], picture: QPixmap,
+             window: Window) -> None:
+        """Remember an order as it is left, before all others, and the window."""
+        one = Recent(_key(path), name, about, views)
+        self.recents = [one, *(other for other in self.recents if other.path != one.path)]
+        self.window = window
+        with suppress(OSError):
+            self.folder.mkdir(parents=True, exist_ok=True)
+            picture.save(str(self._place(one)), "PNG", 90)
+            for gone in self.recents[_MOST:]:
+                self._place(gone).unlink(missing_ok=True)
+            self.recents = self.recents[:_MOST]
+            self._write()
+
+    def forget(self, one: Recent) -> None:
+        """Remember an order no more."""
+        self.recents = [other for other in self.recents if other != one]
+        with suppress(OSError):
+            self._place(one).unlink(missing_ok=True)
+            self._write()
+
+    def _place(self, one: Recent) -> Path:
+        return self.folder / f"{hashlib.sha256(one.path.encode('utf-8', 'surrogatepass')).hexdigest()[:24]}.png"
+
+    def _write(self) -> None:
+        told = {"window": self.window._asdict(), "orders": [one._asdict() for one in self.recents]}
+        part = self.folder / "seen.json.part"
+        part.write_text(json.dumps(told, indent=1), "utf-8")
+        part.replace(self.folder / "seen.json")
+
+
+def _key(path: Path | None) -> str:
+    return "" if path is None else str(path.resolve())
+
+
+def _recent_of(told: Any) -> Recent:
+    views = {str(name): _box(box) for name, box in told["views"].items()}
+    return Recent(str(told["path"]), str(told["name"]), str(told["about"]), views)
+
+
+def _box(told: Any) -> Box:
+    left, top, wide, high = (int(number) for number in told)
+    return left, top, wide, high
+
+
+def _window_of(told: Any) -> Window:
+    wide, high = (min(max(int(side), _LEAST_PX), _MOST_PX) for side in told["size"])
+    return Window((wide, high), bool(told["maximized"]), tuple(int(width) for width in told["split"]),
+                  str(told["station"]))

@@ -1,0 +1,46 @@
+"""The door of the program: a window stands before the rest of the program is read; other words go to the command line.
+
+Nothing is imported here that the window's first picture does not need (`tests/desk/test_start.py` counts it).
+"""
+
+import gc
+import sys
+from collections.abc import Sequence
+from pathlib import Path
+
+_DEMO = ("tumbler", "lantern", "carafe", "ornament", "plaque", "flutes")
+
+
+def main(argv: Sequence[str] | None = None) -> int:
+    """Open a window, or run a command; return the exit code."""
+    words = sys.argv[1:] if argv is None else list(argv)
+    plain = _plain(words)
+    if plain is None:
+        from vitrograph.cli import main as command
+
+        return command(words)
+    gc.disable()                                              # until the window stands: reading makes no garbage
+    from vitrograph.desk.front import NoScreen, open_window
+
+    try:
+        return open_window(*plain)
+    except NoScreen as error:
+        print(f"vitrograph: {error}", file=sys.stderr)
+        return 2
+
+
+def _plain(words: list[str]) -> tuple[Path | None, str | None] | None:
+    """The order's file and the demo's piece where a window is asked for in the plainest way; None otherwise.
+
+    No file and no piece is the order seen last.
+
+    >>> _plain([]), _plain(["demo", "carafe"]), _plain(["demo"]), _plain(["plan", "x.vitro"])
+    ((None, None), (None, 'carafe'), (None, ''), None)
+    """
+    if not words:
+        return None, None
+    if words[0] == "demo" and words[1:] in ([], *([name] for name in _DEMO)):
+        return None, "".join(words[1:])
+    if words[0] == "open" and len(words) == 2 and not words[1].startswith("-") and Path(words[1]).is_file():
+        return Path(words[1]), None
+    return None
