@@ -148,7 +148,7 @@ def take_evening(shell) -> None:
 def take_names(shell) -> None:
     """The list of names of the guides' flutes."""
     shell.bench.take_piece(4, 9)
-    window = shell.open_names()
+    window = shell.windows.names()
     wait(2500)
     take(window, "names")
     window.close()

@@ -118,7 +118,7 @@ def test_shared_art_is_typed_once_for_both(open_desk):
 def named(open_desk, tmp_path):
     desk = open_desk(NAMED)
     (tmp_path / "guides.csv").write_text("words,count\nAda,1\nBram,2\nWilhelmina,1\n\n")
-    window = desk.shell.open_names()
+    window = desk.shell.windows.names()
     window.read(tmp_path / "guides.csv")
     whole(desk)
     window.refresh()

@@ -11,7 +11,7 @@ from vitrograph.core.workshop import Workshop, load_workshop
 def asked(open_desk, tmp_path):
     desk = open_desk()
     desk.shell.files.workshop = tmp_path / "workshop.json"
-    desk.shell.files.offer_workshop(desk.shell.open_workshop)
+    desk.shell.files.offer_workshop(desk.shell.windows.workshop)
     return desk, tmp_path / "workshop.json"
 
 
@@ -19,13 +19,13 @@ def test_it_is_asked_once_and_can_be_skipped(asked):
     desk, place = asked
     desk.click("skipWorkshop")
     assert load_workshop(place) == Workshop() and place.exists()
-    desk.shell.files.offer_workshop(desk.shell.open_workshop)
+    desk.shell.files.offer_workshop(desk.shell.windows.workshop)
     assert desk.shell.findChild(QPushButton, "skipWorkshop") is None
 
 
 def test_answers_are_kept_at_once_and_a_new_order_begins_from_them(asked):
     desk, place = asked
-    window = desk.shell.open_workshop()
+    window = desk.shell.windows.workshop()
     type_over(window.findChild(QLineEdit, "house__border"), "14")
     type_over(window.findChild(QLineEdit, "films__0__least_web"), "1.2")
     window.findChild(QPushButton, "cutters__0__takes_roll").click()
@@ -46,7 +46,7 @@ def test_a_file_made_wrong_by_hand_is_told_and_not_written_over(asked):
     place.write_text('{"house": {"border": "wide"}}')
     told = []
     desk.bench.refused.connect(told.append)
-    window = desk.shell.open_workshop()
+    window = desk.shell.windows.workshop()
     assert "house border" in told[0] and not window.isEnabled()
     window.close()
     desk.shell.files.new()

@@ -16,7 +16,8 @@ from vitrograph.at_work import worked_out
 from vitrograph.core.demo import demo_order
 from vitrograph.core.errors import PictureError
 from vitrograph.core.glass import Frustum
-from vitrograph.core.logbook.inspection import card_pdf, inspect, inspection_json, overlay_jpeg, read_photo
+from vitrograph.core.logbook.inspection import card_pdf, inspect, inspection_json, marked, overlay_jpeg, read_photo
+from vitrograph.core.logbook.inspection.by_hand import place_on_sheet
 from vitrograph.core.logbook.inspection.camera import Camera, camera_from, focal_from_exif
 from vitrograph.core.logbook.inspection.card import MARKERS, card_of, card_with
 from vitrograph.core.logbook.inspection.found import camera_by_corners, find_card
@@ -98,6 +99,38 @@ def test_a_picture_without_a_card_is_judged_by_four_corners():
     assert seen.faults == () and abs(degrees(seen.crooked)) < 0.2
     with pytest.raises(PictureError, match="out of order"):
         camera_by_corners(corners_of(made.wall), corners[[0, 2, 1, 3]].tolist(), (1500, 2000))
+
+
+def test_a_glass_without_a_card_is_judged_by_the_ends_of_its_rim_and_base():
+    made = piece("tumbler")
+    across = corners_of(made.wall)
+    assert np.ptp(across[:2, 0]) == pytest.approx(86.0, abs=1.5)
+    assert np.ptp(across[2:, 0]) == pytest.approx(61.0, abs=1.5)
+    assert across[:2, 1] - across[2:, 1] == pytest.approx([128.0, 128.0], abs=1.5)
+    lens = camera(lens=0.0, yaw=0.0, pitch=0.0)
+    depth = float(np.ptp(across[:2, 0])) / 2                   # of the axis, which stands so far before the card
+    corners = lens.pinhole.seen(np.column_stack([across, np.full(4, depth)]))
+    frosted = made.sheet.frosted
+    leak = blob((0.0, frosted.bounds[3] + 4.0), 4.0)
+    seen = inspect(light(lens.photograph(made, [leak], card=False)), made, corners=corners.tolist())
+    assert [fault.kind for fault in seen.faults] == ["drip"] and hypot(
+        seen.faults[0].where[0], seen.faults[0].where[1] - frosted.bounds[3] - 4.0) < 1.0
+
+
+def test_what_a_hand_draws_round_lies_where_it_was_pointed_at():
+    made, lens = piece("tumbler"), camera()
+    seen = inspect(light(lens.photograph(made)), made)
+    left, low, right, high = seen.bounds
+    for at in ((left + 3.0, low + 2.0), ((left + right) / 2, high + 6.0), (right - 8.0, (low + high) / 2)):
+        (pixel,), _ = seen.registered.seat.seen(np.array([at]), seen.registered.camera)
+        assert place_on_sheet(seen, *pixel) == pytest.approx(at, abs=0.02)
+    (edge,), _ = seen.registered.seat.seen(np.array([[2.0, high + 6.0]]), seen.registered.camera)
+    (middle,), _ = seen.registered.seat.seen(np.array([[0.0, high + 6.0]]), seen.registered.camera)
+    fault = marked(seen, "leak", tuple(middle), tuple(edge))
+    assert fault.area == pytest.approx(4 * pi, rel=0.01) and fault.by_hand and fault.outcome == "leak at an edge"
+    assert place_on_sheet(seen, 3.0, 3.0) is None and marked(seen, "leak", (3.0, 3.0), tuple(edge)) is None
+    told = inspection_json(replace(seen, faults=(fault,)))
+    assert told["faults"][0]["by_hand"] and "marked by hand" in told["says"][0]
 
 
 def test_a_camera_is_found_where_opencv_finds_it():

@@ -49,9 +49,11 @@ def fill(front: Front) -> Shell:
     front.show_shell(shell)
     if refused is not None and front.path is not None:
         shell.files.open(front.path)                          # says what is wrong, and offers the last good copy
+    elif order is None:
+        shell.windows.begin()
     if not demo and not shell.asking:
-        shell.files.offer_workshop(shell.open_workshop)
-    QTimer.singleShot(1000, partial(settle, shell))
+        shell.files.offer_workshop(shell.windows.workshop)
+    QTimer.singleShot(1000, shell, partial(settle, shell))
     return shell
 
 

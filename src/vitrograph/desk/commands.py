@@ -28,12 +28,14 @@ def commands_of(shell: "Shell") -> tuple[Command, ...]:
     stations = [Command(f"Go to {station}", partial(bench.go, station), (f"Ctrl+{number}",))
                 for number, station in enumerate(STATIONS, start=1)]
     return (
-        Command("Find a command or a field", shell.open_finder, ("Ctrl+K",), "search"),
+        Command("Find a command or a field", shell.windows.finder, ("Ctrl+K",), "search"),
+        Command("The guide, at this station", shell.windows.guide, ("F1",), "help manual how"),
         *stations,
         Command("Next finding", shell.walk.next, ("F8",), "check warning stop mend"),
         Command("Undo", bench.undo_stack.undo, ("Ctrl+Z",), "take back"),
         Command("Redo", bench.undo_stack.redo, ("Ctrl+Shift+Z",)),
         Command("New order", files.new, ("Ctrl+N",), "job begin", kept=True),
+        Command("Begin a piece, or go on with an order", shell.windows.begin, ("Ctrl+B",), "recent start"),
         Command("Open an order", files.choose_open, ("Ctrl+O",), "job file", kept=True),
         Command("Save", files.save, ("Ctrl+S",), kept=True),
         Command("Save under another name", files.choose_save, ("Ctrl+Shift+S",), kept=True),
@@ -41,8 +43,8 @@ def commands_of(shell: "Shell") -> tuple[Command, ...]:
         Command("Print the packet", files.print_packet, (), "paper printer"),
         Command("Write all files into a folder", files.choose_folder, (), "export svg dxf pdf"),
         Command("To the cutter", top.send.click, ("Ctrl+Return",), "cut plotter blade trial"),
-        Command("The workshop", shell.open_workshop, (), "settings cutter film tape cream paper units"),
-        Command("List of names", shell.open_names, (), "guests csv personalise"),
+        Command("The workshop", shell.windows.workshop, (), "settings cutter film tape cream paper units"),
+        Command("List of names", shell.windows.names, (), "guests csv personalise"),
         Command("Lengths in mm", partial(bench.set_unit, "mm"), (), "units metric"),
         Command("Lengths in inches", partial(bench.set_unit, "in"), (), "units imperial"),
         Command("Last piece", partial(bench.pieces.step, -1), ("Ctrl+PgUp",)),

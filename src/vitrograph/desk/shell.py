@@ -5,7 +5,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt, QTimer
-from PySide6.QtGui import QCloseEvent, QKeyEvent, QKeySequence, QShortcut
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence, QShortcut
 from PySide6.QtWidgets import (
     QHBoxLayout,
     QSplitter,
@@ -18,6 +18,7 @@ from shiboken6 import isValid
 from vitrograph.core.cut import SheetRun
 from vitrograph.core.results import Results
 from vitrograph.core.stations import STATIONS, Station
+from vitrograph.desk import dropping
 from vitrograph.desk.artwork.handling import Handling
 from vitrograph.desk.artwork.overlay import ComposingOverlay
 from vitrograph.desk.bench import Bench
@@ -50,13 +51,11 @@ from vitrograph.desk.views.sheet_view import SheetView
 from vitrograph.desk.views.view import View
 from vitrograph.desk.weed.overlay import WeedOverlay
 from vitrograph.desk.weed.ticking import Ticking
+from vitrograph.desk.windows import Windows
 
 if TYPE_CHECKING:
     from vitrograph.desk.cut.card import CutCard
     from vitrograph.desk.etch.card import EtchCard
-    from vitrograph.desk.finder import Finder
-    from vitrograph.desk.order.names_window import NamesWindow
-    from vitrograph.desk.order.workshop_window import WorkshopWindow
 
 CARD_WIDTH = 330
 _MESSAGE_MS = 7000
@@ -76,9 +75,9 @@ class Shell(QWidget):
         self._bar: AskBar | None = None
         self._seen: Seen | None = None
         self._listed = True            # whether the order is one of the maker's own
-        self._names: NamesWindow | None = None
         self.resize(1280, 800)
-        self.top = TopBar(bench, self.open_names)
+        self.windows = Windows(self)
+        self.top = TopBar(bench, self.windows.names)
         self.strip = Strip(bench)
         self.line = StationLine(bench)
         self.glass_view = GlassView(bench)
@@ -98,6 +97,7 @@ class Shell(QWidget):
         self._message_time.timeout.connect(self._message.hide)
         self.walk = FindingWalk(self)
         self._shown: dict[View, Results | None] = {self.glass_view: None, self.sheet_view: None}
+        self.setAcceptDrops(True)
         self._lay_out()
         self._connect()
         self._shortcuts()
@@ -114,7 +114,9 @@ class Shell(QWidget):
         self.views.addWidget(self.flat)
         self.views.setSizes([440, 510])
         self.views.setChildrenCollapsible(False)
-        body = QHBoxLayout()
+        work = QWidget()
+        body = QHBoxLayout(work)
+        body.setContentsMargins(0, 0, 0, 0)
         body.setSpacing(0)
         body.addWidget(self.views, 1)
         body.addWidget(self._stack)
@@ -127,7 +129,9 @@ class Shell(QWidget):
         self._column.addWidget(self.strip)
         self._column.addWidget(self.line)
         self._column.addWidget(self.clock_bar)
-        self._column.addLayout(body, 1)
+        self.places = QStackedWidget()                         # the work, or the page an order begins on
+        self.places.addWidget(work)
+        self._column.addWidget(self.places, 1)
         self._column.addWidget(self._message)
 
     def _connect(self) -> None:
@@ -154,7 +158,9 @@ class Shell(QWidget):
         self.top.files_wanted.connect(self.files.choose_folder)
         self.top.print_wanted.connect(self.files.print_packet)
         self.top.send_wanted.connect(self._send)
-        self.top.workshop_wanted.connect(self.open_workshop)
+        self.top.begin_wanted.connect(self.windows.begin)
+        self.top.guide_wanted.connect(self.windows.guide)
+        self.top.workshop_wanted.connect(self.windows.workshop)
         self.strip.rename_wanted.connect(self.top.menus.ask_name)
 
     def _take_painted(self, view: View) -> None:
@@ -229,6 +235,7 @@ class Shell(QWidget):
             QTimer.singleShot(_CARD_MS, self, self.make_ready)
 
     def _enter(self, station: Station) -> None:
+        self.windows.work()
         card = self.card(station)
         card.catch_up()
         self._stack.setCurrentWidget(card)
@@ -239,34 +246,6 @@ class Shell(QWidget):
             field.setFocus(Qt.FocusReason.OtherFocusReason)
         if isinstance(card, StepsCard):
             card.show_step(card.walker.at)
-
-    def open_names(self) -> "NamesWindow":
-        """Open the list of names of the piece in hand beside the window."""
-        from vitrograph.desk.order.names_window import NamesWindow
-
-        if self._names is None:
-            self._names = NamesWindow(self.bench, self)
-        self._names.show()
-        self._names.raise_()
-        self._names.refresh()
-        return self._names
-
-    def open_workshop(self) -> "WorkshopWindow":
-        """Open what the maker owns and is used to."""
-        from vitrograph.desk.order.workshop_window import WorkshopWindow
-
-        window = WorkshopWindow(self.bench, self.files.workshop, self)
-        window.show()
-        return window
-
-    def open_finder(self) -> "Finder":
-        """Open the window that finds a command or a field by its words."""
-        from vitrograph.desk.finder import Finder
-
-        finder = Finder(self)
-        finder.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        finder.open()
-        return finder
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         """Keys no field wanted go to the steps in hand: space for done, Backspace back, T for the timer."""
@@ -311,8 +290,16 @@ class Shell(QWidget):
 
         An order that is not `listed`, the demo, is not among those the maker had in hand last.
         """
-        self._seen, self._listed = seen, listed
+        self._seen, self._listed, self.windows.seen = seen, listed, seen
         show_as_left(self, seen)
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if dropping.dropped(event.mimeData()):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent) -> None:
+        event.acceptProposedAction()
+        dropping.take(self, dropping.dropped(event.mimeData()))
 
     def _call(self, words: str) -> None:
         if words != self._called:

@@ -25,6 +25,8 @@ class TopBar(QWidget):
     print_wanted = Signal()
     send_wanted = Signal()
     workshop_wanted = Signal()
+    begin_wanted = Signal()
+    guide_wanted = Signal()
 
     def __init__(self, bench: Bench, open_names: Callable[[], object]) -> None:
         super().__init__()
@@ -73,7 +75,9 @@ class TopBar(QWidget):
         menu.addAction("Print the packet", self.print_wanted.emit)
         menu.addAction("Write all files into a folder", self.files_wanted.emit)
         menu.addSeparator()
+        menu.addAction("Begin a piece, or go on with an order", self.begin_wanted.emit)
         menu.addAction("The workshop", self.workshop_wanted.emit)
+        menu.addAction("The guide", self.guide_wanted.emit)
         return menu
 
     def _lay_out(self) -> None:

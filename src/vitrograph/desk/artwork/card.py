@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import QLabel, QWidget
 
 from vitrograph.core.fit import make_it_fit
-from vitrograph.core.job import Job
+from vitrograph.core.job import Job, Words
 from vitrograph.core.results import Results
 from vitrograph.desk.artwork.items_list import ItemsList
 from vitrograph.desk.artwork.kinds_panel import DrawingPanel, MonogramPanel, ShapePanel
@@ -153,6 +153,12 @@ class ArtworkCard(StationCard):
     def take_drawing(self, path: Path) -> None:
         """Put in a drawing the maker named."""
         self.items.open_drawing(path)
+
+    def take_font(self, path: Path) -> None:
+        """Set the words in hand in a font the maker named; words are put in where there are none in hand."""
+        if self.words.item is None or not isinstance(self.words.item.what, Words):
+            self.items.begin("words")
+        self.words.open_faces().add_file(path)
 
     @property
     def reading(self) -> BackgroundTask:

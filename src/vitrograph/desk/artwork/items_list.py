@@ -61,12 +61,12 @@ class ItemsList(QWidget):
     def _menu(self) -> QMenu:
         menu = QMenu(self)
         menu.setFont(theme.font())
-        menu.addAction("Words", lambda: self.put_in(Item(Words(), size_is="caps", size=9.0)))
+        menu.addAction("Words", lambda: self.begin("words"))
         menu.addAction("A drawing or a picture …", self._choose_drawing)
         menu.addAction("A frame", lambda: self.put_in(Item(Shape("oval", "line"), name="")))
         menu.addAction("A filled shape", lambda: self.put_in(Item(Shape("rounded", "filled"), stretch=3.0)))
         menu.addAction("A bar", lambda: self.put_in(Item(Shape("rectangle", "filled"), stretch=30.0)))
-        menu.addAction("A monogram", lambda: self.put_in(Item(Monogram(initials="KPO"))))
+        menu.addAction("A monogram", lambda: self.begin("monogram"))
         return menu
 
     def _connect(self) -> None:
@@ -170,6 +170,15 @@ class ItemsList(QWidget):
         if self.bench.arrange("Add an item", made):
             self.bench.choose(key)
             self.added.emit()
+
+    def begin(self, what: str) -> None:
+        """Put in words or a monogram, or ask for the file of a drawing or a photograph."""
+        if what == "words":
+            self.put_in(Item(Words(), size_is="caps", size=9.0))
+        elif what == "monogram":
+            self.put_in(Item(Monogram(initials="KPO")))
+        else:
+            self._choose_drawing()
 
     # -- drawings ------------------------------------------------------------------------------------------------
 

@@ -5,13 +5,14 @@ from collections.abc import Callable, Sequence
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QFormLayout, QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
 
+from vitrograph.core.findings import Level
 from vitrograph.core.job import Job
 from vitrograph.core.results import Results
-from vitrograph.core.stations import Station
+from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.workshop import default_file
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
-from vitrograph.desk.kit.fields import label
+from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 
 _AFTER_VIEWS_MS = 80               # when another piece is taken in hand
@@ -46,6 +47,38 @@ class Readings(QWidget):
                 value.setText(rows[index][1])
 
 
+class NextRow(QWidget):
+    """What comes after a station, and where the order is not ready for it, why."""
+
+    def __init__(self, bench: Bench, station: Station) -> None:
+        super().__init__()
+        self.bench, self.station = bench, station
+        at = STATIONS.index(station) + 1
+        self.next: Station | None = STATIONS[at] if at < len(STATIONS) else None
+        self.go = button(f"Next: {(self.next or station).capitalize()}", tip=f"Ctrl+{at + 1}")
+        self.go.setObjectName("nextStation")
+        self.go.clicked.connect(lambda: bench.go(self.next or station))
+        self.why = label("", "quiet", scale=0.9)
+        self.why.setObjectName("nextWhy")
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 2 * theme.STEP, 0, 0)
+        column.addWidget(self.go)
+        column.addWidget(self.why)
+        self.setVisible(self.next is not None)
+
+    def show_results(self, results: Results) -> None:
+        """Say what is still wanted here before the next station has anything to work on."""
+        if self.next is None:
+            return
+        error = results.error(self.station)
+        stops = sum(found.level is Level.STOP for found in self.bench.findings(self.station))
+        says = f"First: {error.words(self.bench.unit)}." if error is not None else ""
+        if error is None and stops:
+            says = f"First mend what is marked to be mended here ({stops})."
+        self.why.setText(says)
+        self.why.setVisible(bool(says))
+
+
 class StationCard(QScrollArea):
     """Base of the nine cards. A card shows the job and its results, and asks the bench for every change."""
 
@@ -75,6 +108,8 @@ class StationCard(QScrollArea):
         self._column.addWidget(self._error)
         self.setWidget(self._body)
         self.build()
+        self._next = NextRow(bench, self.station)
+        self._column.addWidget(self._next)
         self._column.addStretch(1)
         bench.job_changed.connect(lambda _job: self._take(self._show_job))
         self._piece = bench.job.key
@@ -140,5 +175,6 @@ class StationCard(QScrollArea):
         says = error.words(self.bench.unit) if error else ""
         self._error.setText(f"{says[:1].upper()}{says[1:]}." if says else "")
         self._error.setVisible(error is not None)
+        self._next.show_results(results)
         self._show_job()
         self.show_results(results)

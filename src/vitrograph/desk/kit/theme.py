@@ -126,6 +126,11 @@ QPushButton[role="choice"] {{ background: {CHROME}; border: 1px solid {LINE}; bo
 QPushButton[role="choice"]:hover {{ background: {RAISED}; }}
 QPushButton[role="choice"]:checked {{ background: {TEXT}; color: {CHROME}; border-color: {TEXT}; font-weight: bold; }}
 QPushButton[role="choice"]:focus {{ border: 1px solid {ACCENT}; }}
+QToolButton {{ background: {RAISED}; color: {TEXT}; border: 2px solid transparent; border-radius: 6px; padding: 6px; }}
+QToolButton:hover {{ background: #414C54; }}
+QToolButton:focus {{ border: 2px solid {TEXT}; }}
+QToolButton:checked {{ border: 2px solid {ACCENT}; font-weight: bold; }}
+QToolButton:disabled {{ color: {QUIET}; background: {CHROME}; }}
 QScrollBar:vertical {{ background: {CARD}; width: 10px; margin: 0; }}
 QScrollBar::handle:vertical {{ background: {LINE}; border-radius: 5px; min-height: 24px; }}
 QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}

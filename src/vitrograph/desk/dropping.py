@@ -1,0 +1,61 @@
+"""Files dropped on the window: each goes to the room it is for."""
+
+from collections.abc import Sequence
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QMimeData
+
+from vitrograph.core.artwork.words.fontfile import SUFFIXES as FONTS
+
+if TYPE_CHECKING:
+    from vitrograph.desk.shell import Shell
+
+DRAWINGS = (".svg", ".dxf", ".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff")
+_LISTS = (".csv", ".tsv", ".txt")
+
+
+def dropped(data: QMimeData) -> list[Path]:
+    """The files of this computer among what is dropped."""
+    return [Path(url.toLocalFile()) for url in data.urls() if url.isLocalFile()]
+
+
+def take(shell: "Shell", paths: Sequence[Path]) -> None:
+    """Take what was dropped: the first file that belongs anywhere; what it was, and what was left, is told."""
+    known = next((path for path in paths if does_for(path)), None)
+    if known is None:
+        named = paths[0].name if paths else "that"
+        shell.say(f"{named} belongs nowhere here: drop an order (.vitro), a drawing or picture, a font, or a list of "
+                  "names (.csv)", wrong=True)
+        return
+    _take(shell, known, does_for(known))
+    if len(paths) > 1:
+        shell.say(f"{known.name} was taken; of {len(paths)} files one at a time can be")
+
+
+def does_for(path: Path) -> str:
+    """What a file is taken for by its ending: order, drawing, font, names; "" for none."""
+    ending = path.suffix.lower()
+    for what, endings in (("order", (".vitro",)), ("drawing", DRAWINGS), ("font", FONTS), ("names", _LISTS)):
+        if ending in endings:
+            return what
+    return ""
+
+
+def _take(shell: "Shell", path: Path, what: str) -> None:
+    from vitrograph.desk.artwork.card import ArtworkCard
+
+    if what == "order":
+        shell.files.open(path)
+        return
+    if what == "names":
+        shell.windows.names().read(path)
+        return
+    shell.windows.work()
+    shell.bench.go("artwork")
+    card = shell.card("artwork")
+    assert isinstance(card, ArtworkCard)
+    if what == "drawing":
+        card.take_drawing(path)
+    else:
+        card.take_font(path)

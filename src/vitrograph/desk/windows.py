@@ -1,0 +1,83 @@
+"""What opens beside the work or in its place: names, workshop, finder, guide, and the page an order begins on."""
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import Qt
+
+from vitrograph.desk.seen import Seen
+
+if TYPE_CHECKING:
+    from vitrograph.desk.begin_page import BeginPage
+    from vitrograph.desk.finder import Finder
+    from vitrograph.desk.guide_window import GuideWindow
+    from vitrograph.desk.order.names_window import NamesWindow
+    from vitrograph.desk.order.workshop_window import WorkshopWindow
+    from vitrograph.desk.shell import Shell
+
+
+class Windows:
+    """Makes each when it is first wanted: the program opens sooner."""
+
+    def __init__(self, shell: "Shell") -> None:
+        self.shell = shell
+        self.seen: Seen | None = None  # what is remembered of other orders
+        self._names: NamesWindow | None = None
+        self._guide: GuideWindow | None = None
+        self._page: BeginPage | None = None
+
+    def names(self) -> "NamesWindow":
+        """Open the list of names of the piece in hand beside the window."""
+        from vitrograph.desk.order.names_window import NamesWindow
+
+        if self._names is None:
+            self._names = NamesWindow(self.shell.bench, self.shell)
+        self._names.show()
+        self._names.raise_()
+        self._names.refresh()
+        return self._names
+
+    def workshop(self) -> "WorkshopWindow":
+        """Open what the maker owns and is used to."""
+        from vitrograph.desk.order.workshop_window import WorkshopWindow
+
+        window = WorkshopWindow(self.shell.bench, self.shell.files.workshop, self.shell)
+        window.show()
+        return window
+
+    def finder(self) -> "Finder":
+        """Open the window that finds a command or a field by its words."""
+        from vitrograph.desk.finder import Finder
+
+        finder = Finder(self.shell)
+        finder.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        finder.open()
+        return finder
+
+    def guide(self) -> "GuideWindow":
+        """Open the guide at the chapter of the station in hand."""
+        from vitrograph.desk.guide_window import GuideWindow
+
+        if self._guide is None:
+            self._guide = GuideWindow(self.shell)
+        self._guide.open_at(self.shell.bench.station)
+        self._guide.show()
+        self._guide.raise_()
+        return self._guide
+
+    def begin(self) -> "BeginPage":
+        """Show the page an order begins on, in the place of the work."""
+        from vitrograph.desk.begin_page import BeginPage
+
+        self.work()
+        page = self._page = BeginPage(self.shell, self.seen)
+        page.left.connect(self.work)
+        self.shell.places.addWidget(page)
+        self.shell.places.setCurrentWidget(page)
+        return page
+
+    def work(self) -> None:
+        """Show the work again."""
+        if self._page is not None:
+            self.shell.places.removeWidget(self._page)
+            self._page.deleteLater()
+            self._page = None
