@@ -307,6 +307,7 @@ class Bench(Spoken, ArtInHand, QObject):
     def close(self) -> None:
         """Stop working; what the stack says while it is taken down concerns nobody."""
         self.undo_stack.blockSignals(True)
+        self.making.close()
         self.runner.close()
 
     def _show(self, answer: OrderResults) -> None:

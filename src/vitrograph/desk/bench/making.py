@@ -161,6 +161,10 @@ class Making(QObject):
             self.refused.emit(str(error))
         self._read()
 
+    def close(self) -> None:
+        """Look at the clocks no more."""
+        self._timer.stop()
+
     def _look(self) -> None:
         """Twice a second: whether anything happened to the computer's clock, and what the clocks show."""
         if self._makings.written() != self._written:           # by another window on the same order

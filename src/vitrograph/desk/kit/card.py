@@ -64,7 +64,8 @@ class NextRow(QWidget):
         column.setContentsMargins(0, 2 * theme.STEP, 0, 0)
         column.addWidget(self.go)
         column.addWidget(self.why)
-        self.setVisible(self.next is not None)
+        if self.next is None:
+            self.hide()
 
     def show_results(self, results: Results) -> None:
         """Say what is still wanted here before the next station has anything to work on."""
