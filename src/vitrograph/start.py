@@ -8,6 +8,7 @@ import sys
 from collections.abc import Sequence
 from pathlib import Path
 
+_NEW = "new"
 _DEMO = ("tumbler", "lantern", "carafe", "ornament", "plaque", "flutes")
 
 
@@ -32,13 +33,13 @@ def main(argv: Sequence[str] | None = None) -> int:
 def _plain(words: list[str]) -> tuple[Path | None, str | None] | None:
     """The order's file and the demo's piece where a window is asked for in the plainest way; None otherwise.
 
-    No file and no piece is the order seen last.
+    No file and no piece is the order seen last, "new" in the piece's place a new one.
 
-    >>> _plain([]), _plain(["demo", "carafe"]), _plain(["demo"]), _plain(["plan", "x.vitro"])
-    ((None, None), (None, 'carafe'), (None, ''), None)
+    >>> _plain([]), _plain(["demo", "carafe"]), _plain(["demo"]), _plain(["new"]), _plain(["plan", "x.vitro"])
+    ((None, None), (None, 'carafe'), (None, ''), (None, 'new'), None)
     """
-    if not words:
-        return None, None
+    if words in ([], [_NEW]):
+        return None, words[0] if words else None
     if words[0] == "demo" and words[1:] in ([], *([name] for name in _DEMO)):
         return None, "".join(words[1:])
     if words[0] == "open" and len(words) == 2 and not words[1].startswith("-") and Path(words[1]).is_file():

@@ -7,11 +7,13 @@ picture's place.
 import os
 import sys
 import threading
+from functools import partial
+from importlib import resources
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
-from PySide6.QtGui import QCloseEvent, QColor, QPainter, QPaintEvent, QPixmap
+from PySide6.QtGui import QCloseEvent, QColor, QIcon, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QApplication, QMainWindow, QWidget
 
 from vitrograph.desk.kit import theme
@@ -23,6 +25,9 @@ if TYPE_CHECKING:
 
 _SCREENS = ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")
 _TOP_PX, _CARD_PX = 166, 330       # what lies above and right of the views, where no picture is kept
+
+
+NEW = "new"                        # in the place of the demo's piece: a new order
 
 
 class NoScreen(Exception):
@@ -79,7 +84,8 @@ class Front(QMainWindow):
         super().__init__()
         self.seen = seen or Seen(default_folder())
         last = self.seen.last if path is None and demo is None else None
-        self.path, self.demo, self.faster = path or last, demo, faster
+        self.path, self.faster = path or last, faster
+        self.demo = None if demo == NEW else demo
         one = self.seen.of(self.path) if self.path is not None or demo == "" else None
         self.setWindowTitle("Vitrograph")
         self.resize(*self.seen.window.size)
@@ -126,8 +132,15 @@ class Front(QMainWindow):
         super().closeEvent(event)
 
 
+def _dress(app: QApplication) -> None:
+    """The icon, once the window stands."""
+    app.setWindowIcon(QIcon(str(resources.files("vitrograph.data") / "desktop" / "vitrograph.svg")))
+
+
 def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0) -> int:
     """Open the window on an order's file, on the demo ("" is the whole order) or a piece of it, or on what was last.
+
+    With `NEW` in the place of a piece a new order begins.
 
     Its clocks go `faster` than the wall's, to try an evening out. Raises NoScreen.
     """
@@ -139,4 +152,5 @@ def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0)
     theme.apply(app)
     front = Front(path, demo, faster)
     front.show()
+    QTimer.singleShot(0, app, partial(_dress, app))
     return app.exec()

@@ -1,0 +1,87 @@
+"""A citizen of the desktop: entry, kind of file, icons and description put in their places, valid, and taken away."""
+
+import configparser
+import shutil
+import subprocess
+import tomllib
+import xml.etree.ElementTree as ET
+from pathlib import Path
+
+import pytest
+from PIL import Image
+
+from vitrograph.installing import SIZES, _started_by, install, main, uninstall
+
+ROOT = Path(__file__).parents[1]
+VALIDATORS = {"desktop-file-validate": ("applications/vitrograph.desktop",),
+              "appstreamcli": ("validate", "--no-net", "metainfo/org.vitrograph.Vitrograph.metainfo.xml")}
+
+
+@pytest.fixture
+def places(tmp_path):
+    """A home with a blank in its name, installed into."""
+    data, programs = tmp_path / "my home" / "share", tmp_path / "my home" / "bin"
+    says = install(data, programs)
+    assert says[0].startswith(f"installed: {programs / 'vitrograph'}")
+    return data, programs
+
+
+def test_what_a_desktop_reads_is_there_and_says_what_it_should(places):
+    """Keys: Desktop Entry specification 1.5; sizes and folders: Icon Theme specification; globs: shared MIME-info."""
+    data, programs = places
+    entry = configparser.ConfigParser(interpolation=None)
+    entry.optionxform = str
+    entry.read(data / "applications" / "vitrograph.desktop", "utf-8")
+    main_group = entry["Desktop Entry"]
+    assert main_group["Type"] == "Application" and main_group["Exec"].endswith('vitrograph" open %f')
+    actions = [name for name in main_group["Actions"].split(";") if name]
+    assert [entry[f"Desktop Action {name}"]["Exec"].split()[-1] for name in actions] == ["new", "demo"]
+    told = ET.parse(data / "mime" / "packages" / "vitrograph.xml").getroot()
+    (kind,) = told
+    assert kind.attrib["type"] in main_group["MimeType"] and any(one.attrib.get("pattern") == "*.vitro" for one in kind)
+    for size in SIZES:
+        icon = Image.open(data / "icons" / "hicolor" / f"{size}x{size}" / "apps" / "vitrograph.png")
+        assert icon.size == (size, size) and icon.getextrema()[3] == (0, 255)
+    described = ET.parse(data / "metainfo" / "org.vitrograph.Vitrograph.metainfo.xml").getroot()
+    project = tomllib.loads((ROOT / "pyproject.toml").read_text("utf-8"))["project"]
+    assert described.find("releases")[0].attrib["version"] == project["version"]
+    assert described.find("launchable").text == "vitrograph.desktop"
+    assert (programs / "vitrograph").is_symlink()
+
+
+@pytest.mark.parametrize("tool", VALIDATORS)
+def test_the_freedesktop_validators_find_nothing(places, tool):
+    if (found := shutil.which(tool)) is None:
+        pytest.skip(f"{tool} is not installed")
+    *words, place = VALIDATORS[tool]
+    done = subprocess.run([found, *words, str(places[0] / place)], capture_output=True, text=True, check=False)
+    assert done.returncode == 0, done.stdout + done.stderr
+
+
+def test_a_path_with_signs_of_its_own_is_quoted():
+    """Desktop Entry specification, The Exec key: a backslash before each of four signs, doubled in a string."""
+    told = _started_by(Path('/a "b"/100%/$c/vitrograph'), "Exec=vitrograph open %f\nTryExec=vitrograph\n")
+    assert told == ('Exec="/a \\\\"b\\\\"/100%%/\\\\$c/vitrograph" open %f\n'
+                    'TryExec=/a "b"/100%/$c/vitrograph\n')
+
+
+def test_all_is_taken_away_but_what_the_maker_made(places):
+    data, programs = places
+    book = data / "vitrograph" / "logbook.sqlite"
+    book.parent.mkdir()
+    book.write_bytes(b"kept")
+    (programs / "other").write_text("somebody else's")
+    uninstall(data, programs)
+    left = {path.name for path in data.parent.rglob("*")
+            if path.is_file() and "vitrograph" in str(path.relative_to(data.parent))}
+    assert left == {"logbook.sqlite"} and (programs / "other").exists()
+    uninstall(data, programs)                                  # twice is no fault
+
+
+def test_what_cannot_be_done_is_one_sentence(capsys, monkeypatch, tmp_path):
+    assert main(["remove"]) == 2 and "install or uninstall" in capsys.readouterr().err
+    (tmp_path / "file").write_text("")
+    monkeypatch.setattr("vitrograph.installing.data_home", lambda: tmp_path / "file")
+    monkeypatch.setattr("pathlib.Path.home", lambda: tmp_path)
+    assert main(["install"]) == 2
+    assert "cannot be written" in (error := capsys.readouterr().err) and error.count("\n") == 1
