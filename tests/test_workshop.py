@@ -61,7 +61,7 @@ def test_a_new_order_begins_from_it_and_says_later_where_it_differs():
     later = msgspec.structs.replace(MINE, tapes=(Tape("Wide", 200.0),))
     (one,) = differences(later, order)
     assert one.words("mm").replace("\u2009", " ") == "the tape's width: 152 mm here, 200 mm in the workshop"
-    for many, begins in ((1, "film round the art"), (2, f"{order.pieces[0].name}, film round the art")):
+    for many, begins in ((1, "border"), (2, f"{order.pieces[0].name}, border")):
         pieces = tuple(msgspec.structs.replace(order.pieces[0], key=key) for key in range(1, many + 1))
         wider = msgspec.structs.replace(order, pieces=pieces).changed(stencil__border=31.0)
         assert next(differences(MINE, wider)).words("mm").startswith(begins)     # of several pieces which one is said
@@ -90,7 +90,7 @@ def test_the_command_changes_tells_gives_away_and_compares(home, tmp_path, capsy
     save_order(Order.of(job("K"), id="k"), tmp_path / "k.vitro")
     assert main(["workshop", "--compare", str(tmp_path / "k.vitro")]) == 0
     said = capsys.readouterr().out
-    assert "film round the art: " in said and "18" in said and "the tape's width" in said
+    assert "border: " in said and "18" in said and "the tape's width" in said
     assert main(["workshop"]) == 0 and "cutter  The old one" in capsys.readouterr().out
 
 

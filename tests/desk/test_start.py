@@ -7,15 +7,17 @@ import sys
 from pathlib import Path
 
 import pytest
-from PySide6.QtCore import Qt
-from PySide6.QtGui import QColor
+from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
+from PySide6.QtGui import QColor, QDropEvent
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QLineEdit
+from PySide6.QtWidgets import QLabel, QLineEdit, QListWidget, QPushButton, QToolButton
 
-from specimens import job
+from specimens import STAR, job
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import save_order
+from vitrograph.desk.dropping import does_for
 from vitrograph.desk.front import Front
+from vitrograph.desk.kit.look import Look, read_look, write_look
 from vitrograph.desk.seen import Seen
 
 ROOT = Path(__file__).parents[2]
@@ -54,7 +56,8 @@ def test_the_first_picture_reads_little():
                           capture_output=True, text=True, check=True).stdout.split()
     ours = {name for name in told if name.startswith("vitrograph.")}
     assert ours <= {"vitrograph.start", "vitrograph.desk", "vitrograph.desk.front", "vitrograph.desk.seen",
-                    "vitrograph.desk.kit", "vitrograph.desk.kit.theme", "vitrograph.desk.kit.painting"}
+                    "vitrograph.desk.kit", "vitrograph.desk.kit.look", "vitrograph.desk.kit.theme",
+                    "vitrograph.desk.kit.painting"}
     assert not {"numpy", "shapely", "scipy", "msgspec", "PIL"} & set(told)
 
 
@@ -95,11 +98,121 @@ def test_whatever_is_wrong_with_what_was_kept_the_window_opens(tmp_path, content
     assert 640 <= front.width() <= 8000 and front.path is None and front.picture.picture.isNull()
 
 
+@pytest.mark.parametrize(("content", "look"), [
+    (b'{"theme": "light", "text": 1.3}', Look("light", 1.3)), (b'{"theme": "mauve", "text": 9}', Look("dark", 1.5)),
+    (b'{"theme": [1], "text": 1}', Look()), (b"{", Look()), (b"[1]", Look()),
+    (b'{"theme": "light", "text": "x"}', Look())])
+def test_a_look_is_read_whatever_a_hand_has_made_of_it(tmp_path, content, look):
+    (tmp_path / "look.json").write_bytes(content)
+    assert read_look(tmp_path / "look.json") == look
+    write_look(look, tmp_path / "new" / "look.json")
+    assert read_look(tmp_path / "new" / "look.json") == look
+
+
+def test_the_look_is_chosen_in_the_workshop(desk, tmp_path):
+    desk.shell.files.workshop = tmp_path / "workshop.json"
+    window = desk.shell.windows.workshop()
+    for name in ("look_theme_light", "look_text_1.15"):
+        window.findChild(QPushButton, name).click()
+    assert read_look(tmp_path / "look.json") == Look("light", 1.15)
+    window.close()
+
+
 def test_a_damaged_order_opens_the_window_and_says_why(open_front, tmp_path):
     (tmp_path / "odd.vitro").write_bytes(b"no order")
     front = open_front(tmp_path / "odd.vitro")
     assert "odd.vitro" in front.shell._message.text() and front.shell.bench.path is None
     assert not Seen(front.seen.folder).recents
+
+
+def test_the_first_start_begins_a_piece_and_leads_on(open_front):
+    front = open_front()
+    shell = front.shell
+    assert shell.asking and shell.places.currentWidget().objectName() == "beginPage"
+    page = shell.places.currentWidget()
+    page.findChild(QToolButton, "begin_ball").click()
+    assert shell.bench.job.glass.kind == "ball" and page.findChild(QToolButton, "begin_ball").isChecked()
+    page.findChild(QToolButton, "begin_words").click()
+    assert shell.bench.station == "artwork" and shell.places.currentWidget() is not page
+    assert [type(item.what).__name__ for item in shell.bench.job.artwork.items] == ["Words"]
+    shell.bench.go("glass")
+    card = shell.card("glass")
+    assert card.findChild(QPushButton, "nextStation").text() == "Next: Artwork"
+    card.findChild(QPushButton, "nextStation").click()
+    assert shell.bench.station == "artwork"
+
+
+def test_an_empty_order_says_at_each_station_what_is_wanted_first(open_desk):
+    desk = open_desk(job(""))
+    card = desk.go(2)
+    why = card.findChild(QLabel, "nextWhy")
+    assert why.isVisible() and why.text().startswith("First: ")
+    desk.bench.edit_item("Words", desk.bench.job.artwork.items[0].key, what__text="K")
+    desk.settle()
+    assert not why.isVisible()
+    assert not desk.go(9)._next.isVisible(), "after the logbook nothing comes"
+
+
+def test_what_was_saved_stands_on_the_page_with_its_picture(open_front, tmp_path):
+    for name in ("one", "two"):
+        save_order(Order.of(job("K"), name=name), tmp_path / f"{name}.vitro")
+        assert open_front(tmp_path / f"{name}.vitro").close()
+    (tmp_path / "two.vitro").unlink()
+    front = open_front()
+    assert front.shell.bench.order.name == "one", "the last that is still there"
+    page = front.shell.windows.begin()
+    listed = page.findChildren(QToolButton, "beginRecent")
+    assert [one.text().splitlines()[0] for one in listed] == ["two", "one"]
+    assert [one.isEnabled() for one in listed] == [False, True] and "is gone" in listed[0].text()
+    assert not listed[1].icon().isNull()
+    page.findChild(QPushButton, "beginBack").click()
+    assert front.shell.places.currentIndex() == 0
+
+
+def test_files_dropped_go_to_the_room_they_are_for(desk, tmp_path):
+    star = tmp_path / "star.svg"
+    star.write_text(STAR)
+    (tmp_path / "guests.csv").write_text("Ada\nGrace\n")
+    save_order(Order.of(job("D"), name="Dropped"), tmp_path / "dropped.vitro")
+
+    def drop(*paths):
+        data = QMimeData()
+        data.setUrls([QUrl.fromLocalFile(str(path)) for path in paths])
+        event = QDropEvent(QPointF(400, 400), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton,
+                           Qt.KeyboardModifier.NoModifier)
+        desk.shell.dropEvent(event)
+
+    drop(tmp_path / "odd.xyz")
+    assert "dd.xyz belongs nowhere here" in desk.says("message")
+    drop(*[star] * 200)
+    assert "of 200 files one at a time" in desk.says("message") and desk.bench.station == "artwork"
+    desk.qtbot.waitUntil(lambda: not desk.card().reading.busy, timeout=15000)
+    assert desk.drawing.name == "star.svg"
+    drop(tmp_path / "guests.csv")
+    assert [row.cells for row in desk.bench.pieces.piece.names.rows] == [("Ada",), ("Grace",)]
+    desk.shell.windows.names().close()
+    drop(tmp_path / "dropped.vitro")
+    desk.click("giveUp")
+    assert desk.bench.order.name == "Dropped"
+    assert [does_for(Path(name)) for name in ("a.TTF", "b.woff2", "c.JPG", "d")] == ["font", "font", "drawing", ""]
+
+
+def test_the_guide_opens_at_the_station_and_is_searched(desk):
+    desk.go(6)
+    QTest.keyClick(desk.shell, Qt.Key.Key_F1)
+    guide = desk.shell.windows.guide()
+    chapters = guide.findChild(QListWidget, "guideChapters")
+    assert chapters.currentItem().text() == "6 Weed" and guide.text.textCursor().block().text() == "6 Weed"
+    sought = guide.findChild(QLineEdit, "guideSearch")
+    QTest.keyClicks(sought, "collar")
+    first = guide.text.textCursor().position()
+    assert guide.text.textCursor().selectedText().lower() == "collar"
+    assert "place" in guide.findChild(QLabel, "guideSays").text()
+    QTest.keyClick(sought, Qt.Key.Key_Return)
+    assert guide.text.textCursor().position() != first
+    QTest.keyClicks(sought, "xyzzy")
+    assert "Not in the guide" in guide.findChild(QLabel, "guideSays").text()
+    guide.close()
 
 
 def test_a_command_or_a_field_is_found_by_its_words(desk):

@@ -35,7 +35,7 @@ def test_answers_are_kept_at_once_and_a_new_order_begins_from_them(asked):
     kept = load_workshop(place)
     assert (kept.house.border, kept.films[0].least_web, kept.cutters[0].takes, kept.cutters[0].name) == (
         14.0, 1.2, "roll", "The old one")
-    assert "film round the art" in window.said.text()
+    assert "border" in window.said.text()
     window.close()
     desk.shell.files.new()
     assert (desk.bench.job.stencil.border, desk.bench.job.stencil.least_web) == (14.0, 1.2)

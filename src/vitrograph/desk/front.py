@@ -17,6 +17,8 @@ from PySide6.QtGui import QCloseEvent, QColor, QIcon, QPainter, QPaintEvent, QPi
 from PySide6.QtWidgets import QApplication, QMainWindow, QWidget
 
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.look import default_file as look_file
+from vitrograph.desk.kit.look import read_look
 from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.seen import Seen, default_folder
 
@@ -149,6 +151,7 @@ def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0)
     app = QApplication(sys.argv[:1])
     app.setApplicationName("Vitrograph")
     app.setDesktopFileName("vitrograph")
+    theme.use(read_look(look_file()))
     theme.apply(app)
     front = Front(path, demo, faster)
     front.show()

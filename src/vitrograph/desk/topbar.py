@@ -4,6 +4,7 @@ from collections.abc import Callable
 from typing import Any
 
 from PySide6.QtCore import Signal
+from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLineEdit, QMenu, QWidget
 
 from vitrograph.desk.bench import Bench
@@ -11,6 +12,8 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.order.piece_menu import PieceMenus
+
+_NAME_PX = 460                     # for the name of the order, the units, and air
 
 
 class TopBar(QWidget):
@@ -123,6 +126,13 @@ class TopBar(QWidget):
         self.send.clicked.connect(self.send_wanted)
         self.bench.order_changed.connect(self._show)
         self._show()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """Where there is little room the name keeps it, and what the strip tells as well gives way."""
+        buttons = self.menu_button, self.add_piece, self.piece, self.undo, self.redo, self.packet, self.send
+        wanted = sum(made.sizeHint().width() for made in (*buttons, self.about))
+        self.about.setVisible(self.width() > wanted + _NAME_PX)
+        super().resizeEvent(event)
 
     def _show(self) -> None:
         order, results = self.bench.order, self.bench.order_results

@@ -64,7 +64,7 @@ def differences(workshop: Workshop, order: Order) -> Iterator[Says]:
     for piece, other in zip(order.pieces, today.pieces, strict=True):
         whose = f"{piece.name}, " if len(order.pieces) > 1 else ""
         pairs += [(f"{whose}{words}", Length(getattr(piece.stencil, name)), Length(getattr(other.stencil, name)))
-                  for words, name in (("film round the art", "border"), ("the least web", "least_web"),
+                  for words, name in (("border", "border"), ("the least web", "least_web"),
                                       ("the least opening", "least_opening"), ("the eye's distance", "viewing_mm"))]
     for words, mine, theirs in pairs:
         if mine != theirs:

@@ -91,7 +91,7 @@ def paint_dot(painter: QPainter, at: Points, *, round_: bool) -> None:
     """A handle: square at corners and sides, round for turning."""
     box = QRectF(at[0] - 4.5, at[1] - 4.5, 9, 9)
     painter.setPen(QPen(QColor(theme.PAPER_INK), 1.4))
-    painter.setBrush(QColor(theme.ACCENT))
+    painter.setBrush(QColor(theme.LIT_ACCENT))
     if round_:
         painter.drawEllipse(box)
     else:

@@ -134,13 +134,13 @@ class SourceView(QWidget):
         path = path_of(shape)
         painter.fillPath(path, theme.colour(theme.FROST, 0.9 if self.image is None else 0.78))
         if self.image is not None:
-            pen = QPen(QColor(theme.ACCENT), 1.4)
+            pen = QPen(QColor(theme.LIT_ACCENT), 1.4)
             pen.setCosmetic(True)
             painter.strokePath(path, pen)
         painter.restore()
 
     def _paint_marks(self, painter: QPainter) -> None:
-        painter.setPen(QPen(QColor(theme.ACCENT), 2))
+        painter.setPen(QPen(QColor(theme.LIT_ACCENT), 2))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         if self.marked is not None:
             x, y, reach = self.marked

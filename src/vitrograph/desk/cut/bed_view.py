@@ -160,7 +160,7 @@ class BedView(QWidget):
         outline = path_of_points(self.to_screen(np.asarray(here.shape.exterior.coords)))
         well = not moved or self._lies_well(here)
         painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(QColor(theme.FILM) if well else theme.colour(theme.STOP, 0.8))
+        painter.setBrush(QColor(theme.FILM) if well else theme.colour(theme.LIT_STOP, 0.8))
         painter.drawPath(outline)
         if not moved:
             drawn, (scale, x, y) = self._drawn_of(run)[one.part.whose], self.frame()
@@ -172,7 +172,7 @@ class BedView(QWidget):
         if one.part.whose == self.chosen or one.part.key == self.bench.job.key:
             chosen = one.part.whose == self.chosen
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.setPen(QPen(QColor(theme.ACCENT), 3.0 if chosen else 1.6,
+            painter.setPen(QPen(QColor(theme.LIT_ACCENT), 3.0 if chosen else 1.6,
                                 Qt.PenStyle.SolidLine if chosen else Qt.PenStyle.DashLine))
             painter.drawPath(outline)
         self._paint_name(painter, here)
@@ -221,7 +221,7 @@ class BedView(QWidget):
             if left <= 0:
                 break
         if at is not None:
-            painter.setBrush(QColor(theme.ACCENT))
+            painter.setBrush(QColor(theme.LIT_ACCENT))
             painter.drawEllipse(QPointF(*at), 6, 6)
 
     def _paint_words(self, painter: QPainter, sheet: BedSheet) -> None:

@@ -106,12 +106,12 @@ class WaysPicture(QWidget):
     def _paint_words(self, painter: QPainter, cell: QRectF, mode: Mode) -> None:
         chosen = mode == self.mode
         painter.setFont(theme.font(0.85, bold=chosen))
-        painter.setPen(QColor(theme.TEXT if chosen else theme.QUIET))
+        painter.setPen(QColor(theme.LIT_TEXT if chosen else theme.LIT_QUIET))
         foot = QRectF(cell.left(), cell.bottom() - _WORDS_HIGH, cell.width(), _WORDS_HIGH)
         painter.fillRect(foot, QColor(theme.CHROME))
         painter.drawText(foot, Qt.AlignmentFlag.AlignCenter, _WORDS[mode])
         if chosen:
-            painter.setPen(QPen(QColor(theme.ACCENT), 2))
+            painter.setPen(QPen(QColor(theme.LIT_ACCENT), 2))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawRect(cell)
 
@@ -120,7 +120,7 @@ class WaysPicture(QWidget):
         try:
             painter.fillPath(self._seen(fitted, camera, mode), theme.colour(theme.FROST, 0.95))
             if mode != "rim":
-                painter.setPen(QPen(theme.colour(theme.ACCENT, 0.75), 0.8))
+                painter.setPen(QPen(theme.colour(theme.LIT_ACCENT, 0.75), 0.8))
                 painter.drawPath(self._seen(fitted, camera, "rim"))
         except VitrographError:                                # this art cannot be laid so on this glass
             return

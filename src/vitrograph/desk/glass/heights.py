@@ -42,7 +42,7 @@ class HeightsSketch(GlassSketch):
         except GlassError:
             return
         assert isinstance(wall, Frustum)
-        painter.setPen(QPen(QColor(theme.ACCENT), 1.4, Qt.PenStyle.DotLine))
+        painter.setPen(QPen(QColor(theme.LIT_ACCENT), 1.4, Qt.PenStyle.DotLine))
         corners = [(-wall.base_radius, 0.0), (wall.base_radius, 0.0), (wall.rim_radius, wall.upright),
                    (-wall.rim_radius, wall.upright), (-wall.base_radius, 0.0)]
         points: list[QPointF] = [seen.at(x, z) for x, z in corners]

@@ -51,10 +51,10 @@ class RoomSketch(Sketch):
                 corners = [self._at(known.wall, u + turn, s) for u, s in ((block.u_low, block.s_high),
                                                                           (block.u_high, block.s_low))]
                 area = QRectF(*corners)
-                painter.fillRect(area, theme.colour(theme.STOP, 0.25))
+                painter.fillRect(area, theme.colour(theme.LIT_STOP, 0.25))
                 painter.fillRect(area, Qt.BrushStyle.BDiagPattern)
         self._paint_motif(painter, known.wall, known.assessed.largest, QPen(QColor(theme.FROST), 1.6))
-        self._paint_motif(painter, known.wall, known.assessed.reading, QPen(QColor(theme.ACCENT), 1.6))
+        self._paint_motif(painter, known.wall, known.assessed.reading, QPen(QColor(theme.LIT_ACCENT), 1.6))
         painter.setClipping(False)
         words = "unrolled, the front in the middle: white fits, amber reads from the front" if known.wall.closed else (
             "seen from the front: white fits")

@@ -71,10 +71,10 @@ class MeasurePicture(GlassSketch):
         for number, (height, girth) in enumerate(self.glass.stations, start=1):
             radius = radius_of(girth, self.glass.girth)
             left, right = (seen.at(side * radius, height - foot) for side in (-1, 1))
-            painter.setPen(QPen(QColor(theme.ACCENT), 1.2))
+            painter.setPen(QPen(QColor(theme.LIT_ACCENT), 1.2))
             painter.drawLine(QLineF(left, right))
             place = QPointF(beside, min(right.y(), last - 21))
             last = place.y()
-            painter.setPen(QPen(theme.colour(theme.ACCENT, 0.4), 1, Qt.PenStyle.DotLine))
+            painter.setPen(QPen(theme.colour(theme.LIT_ACCENT, 0.4), 1, Qt.PenStyle.DotLine))
             painter.drawLine(QLineF(right, place - QPointF(10, 0)))
             draw_letter(painter, place, str(number))

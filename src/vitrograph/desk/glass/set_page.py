@@ -45,7 +45,7 @@ class SetSketch(Sketch):
         painter.setBrush(Qt.BrushStyle.NoBrush)
         for number, shape in enumerate(shapes, start=1):
             odd = number == self.worst
-            tone = QColor(theme.ACCENT) if odd else theme.colour(theme.FROST, 0.5)
+            tone = QColor(theme.LIT_ACCENT) if odd else theme.colour(theme.FROST, 0.5)
             painter.setPen(QPen(tone, 1.6 if odd else 1.1))
             painter.drawPolyline([seen.at(x, z) for x, z in (middle + _LARGER * (shape - middle)).tolist()])
         draw_words(painter, QRectF(0, self.high - 28, self.width(), 22), f"differences drawn {_LARGER} times as large")

@@ -49,12 +49,12 @@ class SharesSketch(Sketch):
                 top = 34 + row * _ROW
                 wide = max(1.5, room * error / most)
                 painter.fillRect(QRectF(left, top + 5, wide, _ROW - 12), QColor(
-                    theme.ACCENT if share[0] == self.trust.repeat else theme.QUIET))
+                    theme.LIT_ACCENT if share[0] == self.trust.repeat else theme.LIT_QUIET))
                 draw_words(painter, QRectF(left + wide + 6, top, number_wide, _ROW - 2), self._length(error),
-                           theme.TEXT, Qt.AlignmentFlag.AlignLeft)
+                           theme.LIT_TEXT, Qt.AlignmentFlag.AlignLeft)
         for row, share in enumerate(self.trust.shares):
             draw_words(painter, QRectF(12, 34 + row * _ROW, name_wide - 12, _ROW - 2),
-                       f"{share[0]}  ±{self._length(share[1])}", theme.TEXT, Qt.AlignmentFlag.AlignLeft)
+                       f"{share[0]}  ±{self._length(share[1])}", theme.LIT_TEXT, Qt.AlignmentFlag.AlignLeft)
 
 
 class TrustPage(HelperPage):

@@ -59,12 +59,12 @@ class PictureView(QWidget):
                 line = QPolygonF([self.to_screen(*place) for place in side.tolist()])
                 painter.setPen(QPen(QColor(theme.BLACK_CARD), 4))
                 painter.drawPolyline(line)
-                painter.setPen(QPen(QColor(theme.ACCENT), 2))
+                painter.setPen(QPen(QColor(theme.LIT_ACCENT), 2))
                 painter.drawPolyline(line)
             self._paint_pairs(painter)
             for name, place in self.marks.items():
                 painter.setPen(QPen(QColor(theme.BLACK_CARD), 1.5))
-                painter.setBrush(QColor(theme.TEXT if name.startswith("station") else theme.ACCENT))
+                painter.setBrush(QColor(theme.LIT_TEXT if name.startswith("station") else theme.LIT_ACCENT))
                 painter.drawEllipse(self.to_screen(*place), 5, 5)
 
     def _paint_pairs(self, painter: QPainter) -> None:
@@ -72,7 +72,7 @@ class PictureView(QWidget):
         for pair in ("axis", "length"):
             ends = [place for name, place in self.marks.items() if name.startswith(pair)]
             if len(ends) == 2:
-                painter.setPen(QPen(QColor(theme.ACCENT), 1.6, Qt.PenStyle.DashLine))
+                painter.setPen(QPen(QColor(theme.LIT_ACCENT), 1.6, Qt.PenStyle.DashLine))
                 painter.drawLine(self.to_screen(*ends[0]), self.to_screen(*ends[1]))
 
     def mousePressEvent(self, event: QMouseEvent) -> None:

@@ -98,7 +98,7 @@ def draw_glass(painter: QPainter, outline: QPolygonF) -> None:
 
 def draw_tool(painter: QPainter, line: QLineF, letter: str = "") -> None:
     """A tool laid along a line, with a stop at either end and the letter of its field."""
-    painter.setPen(QPen(QColor(theme.ACCENT), 1.5))
+    painter.setPen(QPen(QColor(theme.LIT_ACCENT), 1.5))
     painter.drawLine(line)
     if line.length() > 0:
         normal = line.normalVector().unitVector()
@@ -112,14 +112,14 @@ def draw_tool(painter: QPainter, line: QLineF, letter: str = "") -> None:
 def draw_letter(painter: QPainter, centre: QPointF, letter: str) -> None:
     """A field's letter or a station's number, on a disc."""
     painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(QColor(theme.ACCENT))
+    painter.setBrush(QColor(theme.LIT_ACCENT))
     painter.drawEllipse(centre, 10, 10)
     painter.setFont(theme.font(0.95, bold=True))
     painter.setPen(QColor(theme.ON_ACCENT))
     painter.drawText(QRectF(centre.x() - 10, centre.y() - 10, 20, 20), Qt.AlignmentFlag.AlignCenter, letter)
 
 
-def draw_words(painter: QPainter, box: QRectF, words: str, tone: str = theme.QUIET,
+def draw_words(painter: QPainter, box: QRectF, words: str, tone: str = theme.LIT_QUIET,
                align: Qt.AlignmentFlag = Qt.AlignmentFlag.AlignHCenter) -> None:
     """Quiet words in a box."""
     painter.setFont(theme.font(0.9))

@@ -8,7 +8,7 @@ from vitrograph.desk.kit import theme
 
 def draw_state(painter: QPainter, at: QPointF, state: str, size: float = 6.0) -> None:
     """A state as a shape: open ring, disc, triangle, square; half a disc while work is under way, a tick when done."""
-    tone = QColor(theme.LEVEL_COLOURS[state])
+    tone = QColor(theme.level_colour(state))
     painter.setPen(QPen(tone, 2))
     painter.setBrush(tone if state not in {"open", "note"} else Qt.BrushStyle.NoBrush)
     if state == "under way":

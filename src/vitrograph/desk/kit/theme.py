@@ -6,16 +6,34 @@ from importlib import resources
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
 from PySide6.QtWidgets import QApplication, QWidget
 
+from vitrograph.desk.kit.look import Look
+
 STEP = 4
 
-BLACK_CARD = "#14171A"
+# the room round the work, dark or light
 CHROME = "#20262B"
 CARD = "#2A3137"
 RAISED = "#363F46"
+HOVER = "#414C54"
 LINE = "#4B565E"
 FIELD_EDGE = "#7C8890"
 TEXT = "#ECE8DE"
 QUIET = "#A9B0B3"
+FAINT = "#8D969B"
+CAUTION = "#4A2F2C"
+ACCENT = "#F0B04A"
+ACCENT_HOVER = "#F7C26C"
+ON_ACCENT = "#1B1508"
+GOOD = "#7CC6A4"
+WATCH = "#F2B84B"
+STOP = "#F0766E"
+# black card and white paper, which are the same in either
+BLACK_CARD = "#14171A"
+LIT_TEXT = "#ECE8DE"
+LIT_QUIET = "#A9B0B3"
+LIT_ACCENT = "#F0B04A"
+LIT_GOOD = "#7CC6A4"
+LIT_STOP = "#F0766E"
 FROST = "#E9F3F7"
 PAPER = "#F3F0E8"
 PAPER_GRID = "#DAD6C9"
@@ -23,18 +41,33 @@ PAPER_INK = "#33393D"
 PAPER_QUIET = "#5F666A"
 FILM = "#2F8F83"
 ISLAND = "#17564F"
-ACCENT = "#F0B04A"
-ON_ACCENT = "#1B1508"
-GOOD = "#7CC6A4"
-WATCH = "#F2B84B"
-STOP = "#F0766E"
 
-LEVEL_COLOURS = {"good": GOOD, "done": GOOD, "under way": ACCENT, "note": QUIET, "watch": WATCH, "stop": STOP,
-                 "open": QUIET}
+_LIGHT = {"CHROME": "#D6DBDD", "CARD": "#EEF0EF", "RAISED": "#CCD3D6", "HOVER": "#BCC5C9", "LINE": "#8F9AA0",
+          "FIELD_EDGE": "#66727A", "TEXT": "#1B2125", "QUIET": "#454F55", "FAINT": "#6A757B", "CAUTION": "#F3D9D5",
+          "ACCENT": "#D98A16", "ACCENT_HOVER": "#E79B2B", "ON_ACCENT": "#1B1508", "GOOD": "#1D7350", "WATCH": "#8F5B00",
+          "STOP": "#B0231B"}
+_LEVELS = {"good": "GOOD", "done": "GOOD", "under way": "ACCENT", "note": "QUIET", "watch": "WATCH", "stop": "STOP",
+           "open": "QUIET"}
 # on paper the same states need darker inks to keep a contrast of 4.5:1
 PAPER_LEVELS = {"note": "#44505A", "watch": "#8A5A00", "stop": "#B3261E"}
 
+_DARK = {name: globals()[name] for name in _LIGHT}
+TEXT_SIZE = 1.0
 _FAMILY = "Atkinson Hyperlegible"
+
+
+def use(look: Look) -> None:
+    """Take the light colours for the room round the work, or the dark ones, and a size of writing.
+
+    Before any window is made: what stands already keeps what it was made with.
+    """
+    globals().update(_LIGHT if look.theme == "light" else _DARK)
+    globals()["TEXT_SIZE"] = look.text
+
+
+def level_colour(level: str) -> str:
+    """The colour of a state or of a finding's level."""
+    return str(globals()[_LEVELS[level]])
 
 
 def colour(name: str, alpha: float = 1.0) -> QColor:
@@ -55,7 +88,7 @@ def _load_faces() -> None:
 def font(scale: float = 1.0, *, bold: bool = False) -> QFont:
     """The interface face at a multiple of the system's text size, with tabular figures."""
     made = QFont(_FAMILY)
-    made.setPointSizeF(max(7.0, _base_points() * scale))
+    made.setPointSizeF(max(7.0, _base_points() * TEXT_SIZE * scale))
     made.setBold(bold)
     made.setFeature(QFont.Tag("tnum"), 1)
     return made
@@ -91,16 +124,18 @@ def apply(app: QApplication) -> None:
     ):
         palette.setColor(role, QColor(name))
     app.setPalette(palette)
-    app.setStyleSheet(_SHEET.replace("ARROW", str(resources.files("vitrograph.data") / "arrow-down.svg")))
+    arrow = "arrow-down.svg" if _DARK["CHROME"] == CHROME else "arrow-down-light.svg"
+    app.setStyleSheet(_sheet().replace("ARROW", str(resources.files("vitrograph.data") / arrow)))
 
 
-_SHEET = f"""
+def _sheet() -> str:
+    return f"""
 QWidget#shell, QWidget#topBar, QWidget#askBar, QWidget#workBar {{ background: {CHROME}; }}
 QScrollArea, QWidget#card, QWidget#cardBody {{ background: {CARD}; border: none; }}
 QLabel {{ color: {TEXT}; background: transparent; }}
 QLabel[role="quiet"] {{ color: {QUIET}; }}
 QLabel[role="error"] {{ color: {STOP}; }}
-QLabel[role="caution"] {{ color: {TEXT}; background: #4A2F2C; border-left: 4px solid {STOP}; padding: 8px; }}
+QLabel[role="caution"] {{ color: {TEXT}; background: {CAUTION}; border-left: 4px solid {STOP}; padding: 8px; }}
 QLabel[role="reading"] {{ color: {TEXT}; }}
 QLineEdit, QPlainTextEdit, QComboBox, QTableWidget {{
     background: {CHROME}; color: {TEXT}; border: 1px solid {FIELD_EDGE}; border-radius: 4px; padding: 4px 8px;
@@ -112,22 +147,22 @@ QComboBox::down-arrow {{ image: url("ARROW"); width: 12px; height: 8px; }}
 QComboBox QAbstractItemView {{ background: {CHROME}; color: {TEXT}; border: 1px solid {FIELD_EDGE}; }}
 QPushButton {{ background: {RAISED}; color: {TEXT}; border: 1px solid transparent; border-radius: 4px;
     padding: 6px 12px; }}
-QPushButton:hover {{ background: #414C54; }}
+QPushButton:hover {{ background: {HOVER}; }}
 QPushButton:focus {{ border: 1px solid {ACCENT}; }}
-QPushButton:disabled {{ color: #7E878C; background: {CHROME}; }}
+QPushButton:disabled {{ color: {FAINT}; background: {CHROME}; }}
 QPushButton[role="accent"] {{ background: {ACCENT}; color: {ON_ACCENT}; font-weight: bold; }}
-QPushButton[role="accent"]:hover {{ background: #F7C26C; }}
+QPushButton[role="accent"]:hover {{ background: {ACCENT_HOVER}; }}
 QPushButton[role="accent"]:focus {{ border: 1px solid {TEXT}; }}
-QPushButton[role="accent"]:disabled {{ background: {RAISED}; color: #8D969B; }}
+QPushButton[role="accent"]:disabled {{ background: {RAISED}; color: {FAINT}; }}
 QPushButton[role="flat"] {{ background: transparent; padding: 6px 8px; }}
 QPushButton[role="flat"]:hover {{ background: {RAISED}; }}
-QPushButton[role="flat"]:disabled {{ color: #737C81; }}
+QPushButton[role="flat"]:disabled {{ color: {FAINT}; }}
 QPushButton[role="choice"] {{ background: {CHROME}; border: 1px solid {LINE}; border-radius: 0; padding: 5px 6px; }}
 QPushButton[role="choice"]:hover {{ background: {RAISED}; }}
 QPushButton[role="choice"]:checked {{ background: {TEXT}; color: {CHROME}; border-color: {TEXT}; font-weight: bold; }}
 QPushButton[role="choice"]:focus {{ border: 1px solid {ACCENT}; }}
 QToolButton {{ background: {RAISED}; color: {TEXT}; border: 2px solid transparent; border-radius: 6px; padding: 6px; }}
-QToolButton:hover {{ background: #414C54; }}
+QToolButton:hover {{ background: {HOVER}; }}
 QToolButton:focus {{ border: 2px solid {TEXT}; }}
 QToolButton:checked {{ border: 2px solid {ACCENT}; font-weight: bold; }}
 QToolButton:disabled {{ color: {QUIET}; background: {CHROME}; }}

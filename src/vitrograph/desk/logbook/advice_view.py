@@ -47,7 +47,9 @@ class AdviceView(QWidget):
         painter.setPen(QColor(theme.PAPER_INK))
         painter.setFont(theme.font(1.1, bold=True))
         where = f" on {advice.material} glass" if advice.material else ""
-        painter.drawText(QPointF(16, 28), f"How long for '{advice.cream}'{where}?")
+        heading = painter.fontMetrics().elidedText(f"How long for '{advice.cream}'{where}?",
+                                                   Qt.TextElideMode.ElideRight, self.width() - 24)
+        painter.drawText(QPointF(16, 28), heading)
         if not advice.dots:
             painter.setFont(theme.font(0.95))
             painter.drawText(self.rect().adjusted(24, 60, -24, -24), Qt.TextFlag.TextWordWrap
@@ -84,8 +86,10 @@ class AdviceView(QWidget):
             painter.drawText(QRectF(at.x() - 30, at.y() + 4, 60, 18), Qt.AlignmentFlag.AlignHCenter, f"{minutes:g}")
         painter.drawText(QRectF(_LEFT, self.height() - _FOOT + 20, self.width() - _LEFT - _RIGHT, 18),
                          Qt.AlignmentFlag.AlignRight, "minutes under cream")
-        painter.drawText(QPointF(16, _TOP - 14), "pieces that frosted well; a larger disc is more "
-                         "pieces, brown: some came out faint, a red ring: some leaked")
+        told = ("pieces that frosted well; a larger disc is more pieces, brown: some came out faint, a red ring: some "
+                "leaked")
+        painter.drawText(QPointF(16, _TOP - 14), painter.fontMetrics().elidedText(told, Qt.TextElideMode.ElideRight,
+                                                                                  self.width() - 24))
 
     def _paint_curve(self, painter: QPainter, advice: Advice, low: float, high: float) -> None:
         if advice.frost is None or advice.interval is None or advice.minutes is None:

@@ -88,7 +88,7 @@ class PhotoView(QWidget):
             if self._corners is not None:
                 self._paint_corners(painter, self._corners)
             if self._drag is not None:
-                painter.setPen(QPen(QColor(theme.ACCENT), 2, Qt.PenStyle.DashLine))
+                painter.setPen(QPen(QColor(theme.LIT_ACCENT), 2, Qt.PenStyle.DashLine))
                 painter.setBrush(Qt.BrushStyle.NoBrush)
                 reach = max(_RING_PX, QLineF(*self._drag).length())
                 painter.drawEllipse(self._drag[0], reach, reach)
@@ -120,7 +120,7 @@ class PhotoView(QWidget):
                               for x, y in outline_on(looked.seen, fault).tolist()])
             self._rings.append(ring)
             none = number in looked.none
-            colour = QColor(theme.QUIET if none else theme.ACCENT if fault.kind in _TOO_MUCH else theme.FROST)
+            colour = QColor(theme.LIT_QUIET if none else theme.LIT_ACCENT if fault.kind in _TOO_MUCH else theme.FROST)
             painter.setPen(QPen(colour, 2, Qt.PenStyle.DotLine if none else Qt.PenStyle.SolidLine))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawPolygon(ring)
@@ -130,7 +130,7 @@ class PhotoView(QWidget):
             where = QPointF(min(box.right() + 4, self.width() - painter.fontMetrics().horizontalAdvance(words) - 6),
                             max(box.top(), 16))
             self._write(painter, where, words)
-        painter.setPen(QColor(theme.TEXT))
+        painter.setPen(QColor(theme.LIT_TEXT))
         painter.setFont(theme.font(0.9))
         fix = "Click a ring that is no fault.  " if looked.faults else ""
         self._write(painter, QPointF(14, self.height() - 14), f"{fix}Draw a ring where one was missed.")
@@ -142,13 +142,13 @@ class PhotoView(QWidget):
 
     def _paint_corners(self, painter: QPainter, corners: list[QPointF]) -> None:
         painter.setFont(theme.font(1.0, bold=True))
-        painter.setPen(QPen(QColor(theme.ACCENT), 2))
+        painter.setPen(QPen(QColor(theme.LIT_ACCENT), 2))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         for number, corner in enumerate(corners, start=1):
             at = self._corner + corner * self._scale
             painter.drawEllipse(at, _RING_PX, _RING_PX)
             self._write(painter, at + QPointF(12, -6), str(number))
-        painter.setPen(QColor(theme.TEXT))
+        painter.setPen(QColor(theme.LIT_TEXT))
         self._write(painter, QPointF(14, 26), self._corner_words())
 
     # -- the hand ------------------------------------------------------------------------------------------------

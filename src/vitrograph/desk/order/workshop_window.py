@@ -10,19 +10,24 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import changed_record
-from vitrograph.core.workshop import Workshop, differences, load_workshop, save_workshop
+from vitrograph.core.storing.whole import reason
+from vitrograph.core.workshop import Workshop, default_file, differences, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import ChoiceRow, Column, LengthField, NumberField, button, label
+from vitrograph.desk.kit.look import TEXTS, read_look, write_look
+from vitrograph.desk.kit.look import default_file as look_file
 from vitrograph.desk.kit.named import named
 
 _FILMS = [("stencil", "stencil film"), ("removable", "removable"), ("permanent", "permanent"), ("shelf", "shelf liner")]
 _BELLS = [(1.0, "loud"), (0.7, "usual"), (0.25, "quiet"), (0.0, "flash only")]
+_THEMES = [("dark", "dark"), ("light", "light")]
+_TEXTS = [(size, f"{size:.0%}".replace("%", " %")) for size in TEXTS]
 _LENGTHS = {
-    "cutters__0__width": "Its mat or roll, across", "cutters__0__length": "Its mat, along",
-    "films__0__least_web": "Least web it keeps", "films__0__least_opening": "Least opening it keeps",
-    "tapes__0__roll_width": "Your tape, across", "house__border": "Film round the art",
-    "house__viewing_mm": "The eye's distance",
+    "cutters__0__width": "Width of its mat or roll", "cutters__0__length": "Length of its mat",
+    "films__0__least_web": "Thinnest web it keeps", "films__0__least_opening": "Narrowest opening it keeps",
+    "tapes__0__roll_width": "Width of your tape", "house__border": "Border of film",
+    "house__viewing_mm": "Viewing distance",
 }
 
 
@@ -33,7 +38,8 @@ class WorkshopWindow(QDialog):
         super().__init__(parent)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.bench, self.place = bench, place
-        theme.dress(self, "workshopWindow", "The workshop", (780, 690))
+        self.look = look_file() if place == default_file() else place.with_name("look.json")
+        theme.dress(self, "workshopWindow", "The workshop", (780, 760))
         self.held = Workshop()
         self.said = label("", "quiet", scale=0.9)
         self.said.setObjectName("workshopSays")
@@ -60,7 +66,9 @@ class WorkshopWindow(QDialog):
             self._recipe(), self._minutes(),
             self._number("creams__0__full", "A full pot holds", "g"), self._number("creams__0__price", "It costs", ""),
             self._choice("house__bell", "The bell of clocks", _BELLS, 4),
-            label("Its label and its safety data sheet come first.", "quiet", scale=0.9), self.said)
+            label("Its label and its safety data sheet come first.", "quiet", scale=0.9),
+            label("How it looks, from the next start", bold=True), self._look_of("theme", "Colours", _THEMES, 2),
+            self._look_of("text", "Size of writing", _TEXTS, 5), self.said)
         done = button("Done", "accent")
         done.setObjectName("workshopDone")
         done.clicked.connect(self.close)
@@ -78,6 +86,20 @@ class WorkshopWindow(QDialog):
         made.edited.connect(lambda value: self.take(path, value))
         self.fields[path] = made
         return made
+
+    def _look_of(self, name: str, title: str, choices: list[tuple[Any, str]], columns: int) -> ChoiceRow:
+        """A choice of how the program looks; it belongs to this computer and not to the workshop's file."""
+        made = ChoiceRow(title, f"look_{name}", choices, columns=columns)
+        made.show_choice(getattr(read_look(self.look), name))
+        made.edited.connect(lambda value: self._take_look(name, value))
+        return made
+
+    def _take_look(self, name: str, value: Any) -> None:
+        try:
+            write_look(read_look(self.look)._replace(**{name: value}), self.look)
+            self.said.setText("It looks so from the next start.")
+        except OSError as error:
+            self.bench.refused.emit(f"{self.look} cannot be written ({reason(error)}): choose another place")
 
     def _length(self, path: str) -> LengthField:
         made = LengthField(_LENGTHS[path], path, least=0.0)

@@ -49,7 +49,7 @@ class BorderPanel(CardPart):
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
-        self.border = LengthField("Film round the art", "border", least=0.0)
+        self.border = LengthField("Border", "border", least=0.0)
         self.alike = ChoiceRow("", "sides", [(True, "all sides alike"), (False, "each side its own")], columns=2)
         self.sides = [LengthField(f"Film at the {side} side", f"border_{side}", least=0.0) for side in SIDES]
         self.allowed = label("", "quiet")
@@ -73,7 +73,7 @@ class BorderPanel(CardPart):
     def show_job(self, job: Job) -> None:
         choices, unit = job.stencil, self.bench.unit
         self.border.setVisible(choices.sides is None)
-        self.border.set_title("Surplus round the art" if choices.kind == "decal" else "Film round the art")
+        self.border.set_title("Surplus round the art" if choices.kind == "decal" else "Border")
         self.border.show_mm(choices.border, unit)
         self.alike.show_choice(choices.sides is None)
         for at, field in enumerate(self.sides):

@@ -95,9 +95,9 @@ class Tying(SheetTool):
         view = self.view
         for number, tie in enumerate(self._ties):
             chosen = number == self.chosen
-            painter.setPen(QPen(QColor(theme.ACCENT if chosen else theme.ISLAND), 3.0 if chosen else 1.6))
+            painter.setPen(QPen(QColor(theme.LIT_ACCENT if chosen else theme.ISLAND), 3.0 if chosen else 1.6))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawPath(path_of(shapely.transform(tie.shape, view.to_screen)))
         if self._at is not None:
-            painter.setPen(QPen(QColor(theme.ACCENT), 2.4))
+            painter.setPen(QPen(QColor(theme.LIT_ACCENT), 2.4))
             painter.drawEllipse(self._at, 8, 8)

@@ -62,7 +62,7 @@ def _draw_placing(painter: QPainter, camera: Camera, bench: Bench) -> None:
     if turned > 1.0 or top >= fitted.wall.length:
         return
     (x, y_rim), (_, y_art) = camera.wall_to_screen(np.array([[u, fitted.wall.length], [u, top]]))
-    _upright(painter, x, y_rim, y_art, bench.length(gap, 1), side=1, tone=theme.ACCENT)
+    _upright(painter, x, y_rim, y_art, bench.length(gap, 1), side=1, tone=theme.LIT_ACCENT)
 
 
 def _draw_films(painter: QPainter, camera: Camera, bench: Bench, plan: TransferPlan) -> None:
@@ -81,7 +81,7 @@ def _draw_films(painter: QPainter, camera: Camera, bench: Bench, plan: TransferP
         u, s = placing.lower.at
         if not wall.closed or abs(half_turn(u - camera.turn)) <= _IN_SIGHT:
             (x, top), (_, bottom) = camera.wall_to_screen(np.array([[u, s], [u, 0.0]])).tolist()
-            _upright(painter, x, top, bottom, bench.length(placing.lower.up, 1), side=1, tone=theme.GOOD)
+            _upright(painter, x, top, bottom, bench.length(placing.lower.up, 1), side=1, tone=theme.LIT_GOOD)
 
 
 def _draw_reading(painter: QPainter, camera: Camera, bench: Bench) -> None:
@@ -97,12 +97,12 @@ def _draw_reading(painter: QPainter, camera: Camera, bench: Bench) -> None:
         round_it = np.linspace(max(low, -edge), min(high, edge), 60)
         if round_it[0] < round_it[-1]:
             line = camera.wall_to_screen(np.column_stack([camera.turn + round_it, np.full(60, s)]))
-            painter.setPen(QPen(theme.colour(theme.GOOD, 0.9), 1.4, style))
+            painter.setPen(QPen(theme.colour(theme.LIT_GOOD, 0.9), 1.4, style))
             painter.drawPath(path_of_points(line))
     ends = camera.turn + front + np.array([-half, half])
     if abs(front) + half < edge:
         up, down = (camera.wall_to_screen(np.column_stack([ends, [at, at]])) for at in (s + 2.0, max(0.0, s - 2.0)))
-        painter.setPen(QPen(theme.colour(theme.GOOD, 0.9), 1.6))
+        painter.setPen(QPen(theme.colour(theme.LIT_GOOD, 0.9), 1.6))
         painter.drawLines([QLineF(*a, *b) for a, b in zip(up.tolist(), down.tolist(), strict=True)])
         x = float(down[:, 0].mean())
         _tag(painter, QPointF(x, float(down[:, 1].max()) + 14), f"the front reads {np.degrees(2 * half):.0f}°")
@@ -114,19 +114,19 @@ def _pen(painter: QPainter, tone: str) -> None:
 
 def _level(painter: QPainter, ends: Points, y: float, words: str, *, above: bool) -> None:
     left, right = ends[ends[:, 0].argsort()]
-    _pen(painter, theme.ACCENT)
+    _pen(painter, theme.LIT_ACCENT)
     painter.drawLine(QLineF(left[0], y, right[0], y))
     for x, end in ((left[0], left[1]), (right[0], right[1])):
         painter.drawLine(QLineF(x, y - 5, x, y + 5))
         painter.save()
-        painter.setPen(QPen(theme.colour(theme.ACCENT, 0.35), 1, Qt.PenStyle.DotLine))
+        painter.setPen(QPen(theme.colour(theme.LIT_ACCENT, 0.35), 1, Qt.PenStyle.DotLine))
         painter.drawLine(QLineF(x, y, x, end))
         painter.restore()
     _tag(painter, QPointF((left[0] + right[0]) / 2, y - 12 if above else y + 12), words)
 
 
 def _upright(painter: QPainter, x: float, top: float, bottom: float, words: str, *, side: int = -1,
-             tone: str = theme.ACCENT) -> None:
+             tone: str = theme.LIT_ACCENT) -> None:
     _pen(painter, tone)
     painter.drawLine(QLineF(x, top, x, bottom))
     for y in (top, bottom):
@@ -143,5 +143,5 @@ def _tag(painter: QPainter, centre: QPointF, words: str) -> None:
     wide = painter.fontMetrics().horizontalAdvance(words) + 10
     box = QRectF(centre.x() - wide / 2, centre.y() - 10, wide, 20)
     painter.fillRect(box, theme.colour(theme.BLACK_CARD, 0.85))
-    painter.setPen(QColor(theme.TEXT))
+    painter.setPen(QColor(theme.LIT_TEXT))
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, words)

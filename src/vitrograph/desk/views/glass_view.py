@@ -23,6 +23,7 @@ from vitrograph.desk.views.glass_body import camera_before, frost_of, paint_body
 from vitrograph.desk.views.view import View
 
 TURN_STEP = radians(5)
+_ROOM_FOR_HINTS = 1.4             # times what stands there, so that it meets nothing
 _SOFT = ((-0.7, 0.45), (0.7, 0.45), (0.0, 0.72))      # frost laid so many pixels apart ends softly, as cream does
 
 
@@ -96,7 +97,7 @@ class GlassView(View):
         if self.results.wall is None:
             painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
             told = "These readings describe no glass" if self.results.error("glass") else "Working it out"
-            self.say(painter, told, theme.QUIET)
+            self.say(painter, told, theme.LIT_QUIET)
             return
         camera = self.camera()
         if self.bench.held_art is None:
@@ -105,7 +106,7 @@ class GlassView(View):
             painter.drawPixmap(0, 0, self._painted_ground(camera))
             self._paint_live(painter, camera, self.bench.held_art, moving=False)
         if self._spot is not None:
-            self._fill(painter, camera, self._spot, QColor(theme.ACCENT), near=True)
+            self._fill(painter, camera, self._spot, QColor(theme.LIT_ACCENT), near=True)
         draw_dimensions(painter, camera, self.bench)
         self._paint_mark(painter, camera)
         self._paint_turn(painter, camera)
@@ -139,10 +140,10 @@ class GlassView(View):
 
     def _paint_still(self, painter: QPainter, camera: Camera, *, composing: bool) -> None:
         """What is kept clear, the room for a motif, and the film's edge."""
-        hatch = QBrush(theme.colour(theme.STOP, 0.55), Qt.BrushStyle.BDiagPattern)
+        hatch = QBrush(theme.colour(theme.LIT_STOP, 0.55), Qt.BrushStyle.BDiagPattern)
         for block in self._kept_clear:
             self._fill(painter, camera, block, hatch, near=True)
-        room = QPen(theme.colour(theme.QUIET, 0.9), 1.2, Qt.PenStyle.DashDotLine)
+        room = QPen(theme.colour(theme.LIT_QUIET, 0.9), 1.2, Qt.PenStyle.DashDotLine)
         film = QPen(theme.colour(theme.FILM, 0.95), 1.4, Qt.PenStyle.DashLine)
         for shape, pen in ((self._room if composing else Polygon(), room), (self._film, film)):
             for part in in_sight(shape, camera, near=True):
@@ -186,7 +187,7 @@ class GlassView(View):
         away = abs(half_turn(u - camera.turn))
         hidden = camera.wall.closed and away > float(camera.edge(np.array([s]))[0])
         (x, y), = camera.wall_to_screen(np.array([[u, s]]))
-        painter.setPen(QPen(theme.colour(theme.ACCENT, 0.4 if hidden else 1.0), 2))
+        painter.setPen(QPen(theme.colour(theme.LIT_ACCENT, 0.4 if hidden else 1.0), 2))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawEllipse(QPointF(x, y), 6, 6)
 
@@ -202,17 +203,19 @@ class GlassView(View):
         left = 54 if camera.wall.closed else 16
         if self.level:
             words += ", eye level"
-        self.write(painter, QRectF(left, foot - 14, 260, 28), words, theme.QUIET)
+        self.write(painter, QRectF(left, foot - 14, 260, 28), words, theme.LIT_QUIET)
         hint = "drag or , . to turn     B behind     E eye level" if camera.wall.closed else "B behind"
+        if self.width() < _ROOM_FOR_HINTS * self.fontMetrics().horizontalAdvance(hint):
+            return
         if camera.wall.closed:
             self.write(painter, QRectF(self.width() - 316, foot + 4, 300, 20),
-                       "the far side as without refraction", theme.QUIET, scale=0.75,
+                       "the far side as without refraction", theme.LIT_QUIET, scale=0.75,
                        align=Qt.AlignmentFlag.AlignRight)
-        self.write(painter, QRectF(self.width() - 316, foot - 14, 300, 28), hint, theme.QUIET, scale=0.85,
+        self.write(painter, QRectF(self.width() - 316, foot - 14, 300, 28), hint, theme.LIT_QUIET, scale=0.85,
                    align=Qt.AlignmentFlag.AlignRight)
 
     def _paint_ring(self, painter: QPainter, centre: QPointF) -> None:
-        painter.setPen(QPen(QColor(theme.QUIET), 1.4))
+        painter.setPen(QPen(QColor(theme.LIT_QUIET), 1.4))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawEllipse(centre, 12, 12)
         box = QRectF(centre.x() - 12, centre.y() - 12, 24, 24)
@@ -221,7 +224,7 @@ class GlassView(View):
             painter.setPen(QPen(QColor(theme.FROST), 4))
             painter.drawArc(box, round((degrees(left - self.turn) - 90) * 16), round(degrees(right - left) * 16))
         painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(QColor(theme.QUIET))
+        painter.setBrush(QColor(theme.LIT_QUIET))
         painter.drawEllipse(QPointF(centre.x(), centre.y() + 20), 2, 2)
 
     # -- pointing ------------------------------------------------------------------------------------------------

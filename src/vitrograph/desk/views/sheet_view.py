@@ -191,7 +191,7 @@ class SheetView(View):
         if self.preview is not None:
             _paint_preview(painter, self.preview, scale)
         if self.spot is not None and self.bench.station != "weed":
-            painter.fillPath(path_of(self.spot), theme.colour(theme.ACCENT, 0.9))
+            painter.fillPath(path_of(self.spot), theme.colour(theme.LIT_ACCENT, 0.9))
 
     def _say_preview(self, painter: QPainter) -> None:
         """What the hatches mean, while a change is tried."""
@@ -225,7 +225,7 @@ class SheetView(View):
         painter.setPen(QPen(QColor(theme.PAPER_INK), 3.4))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawEllipse(QPointF(x, y), 6, 6)
-        painter.setPen(QPen(QColor(theme.ACCENT), 1.8))
+        painter.setPen(QPen(QColor(theme.LIT_ACCENT), 1.8))
         painter.drawEllipse(QPointF(x, y), 6, 6)
         edge = "rim" if fitted.wall.closed else "upper edge"
         words = (f"{self.bench.length(sheet[0], 1)} across, "
@@ -328,12 +328,12 @@ def _paint_preview(painter: QPainter, preview: Preview, scale: float) -> None:
     """What a change would make film, hatched dark, and what it would open, in the accent."""
     painter.fillPath(path_of(preview.to_film), QColor(theme.FILM))
     for shape, tone, pattern in ((preview.to_film, theme.colour(theme.PAPER_INK, 0.8), Qt.BrushStyle.Dense4Pattern),
-                                 (preview.to_opening, QColor(theme.ACCENT), Qt.BrushStyle.SolidPattern)):
+                                 (preview.to_opening, QColor(theme.LIT_ACCENT), Qt.BrushStyle.SolidPattern)):
         hatch = QBrush(tone, pattern)
         hatch.setTransform(painter.worldTransform().inverted()[0])
         painter.fillPath(path_of(shape), hatch)
         painter.strokePath(path_of(shape), QPen(tone, 1.5 / scale))
-    painter.strokePath(path_of(preview.elsewhere), QPen(QColor(theme.ACCENT), 2.0 / scale))
+    painter.strokePath(path_of(preview.elsewhere), QPen(QColor(theme.LIT_ACCENT), 2.0 / scale))
 
 
 def _fill(painter: QPainter, paths: list[QPainterPath], tone: QBrush | QColor) -> None:

@@ -42,7 +42,7 @@ class WeedOverlay(Overlay):
         with view.in_sheet_mm(painter):
             for index, bit in enumerate(weed.pull):
                 self._paint_bit(painter, bit, done=done[index], now=index == at)
-            stays = QColor(theme.ACCENT if at == len(weed.pull) else theme.ISLAND)
+            stays = QColor(theme.LIT_ACCENT if at == len(weed.pull) else theme.ISLAND)
             for bit in weed.stay:
                 painter.fillPath(self._paths[bit.number], stays)
         if at < len(weed.pull):
@@ -55,7 +55,7 @@ class WeedOverlay(Overlay):
     def _paint_bit(self, painter: QPainter, bit: Bit, *, done: bool, now: bool) -> None:
         if done and bit.kind == "frame":
             return                                            # bare paper, as it is
-        tone = theme.ACCENT if now else theme.PAPER if done else "#8CC5BC"
+        tone = theme.LIT_ACCENT if now else theme.PAPER if done else "#8CC5BC"
         painter.fillPath(self._paths[bit.number], QColor(tone))
 
     def _paint_numbers(self, painter: QPainter, view: SheetView, bits: list[Bit]) -> None:

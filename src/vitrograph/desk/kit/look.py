@@ -1,0 +1,40 @@
+"""How the program looks: light or dark, and how large it writes; kept in a small file beside the workshop's."""
+
+import json
+from contextlib import suppress
+from pathlib import Path
+from typing import NamedTuple
+
+import platformdirs
+
+THEMES = ("dark", "light")
+TEXTS = (0.85, 1.0, 1.15, 1.3, 1.5)
+
+
+class Look(NamedTuple):
+    """The colours of the room round the work, and the size of writing as a multiple of the desktop's."""
+
+    theme: str = "dark"
+    text: float = 1.0
+
+
+def default_file() -> Path:
+    """Where it is kept."""
+    return Path(platformdirs.user_config_dir("vitrograph")) / "look.json"
+
+
+def read_look(place: Path) -> Look:
+    """The look that was chosen; the usual where the file is not there or a hand has spoiled it."""
+    with suppress(OSError, ValueError, TypeError, KeyError, RecursionError):
+        told = json.loads(place.read_bytes())
+        return Look(told["theme"] if told["theme"] in THEMES else "dark",
+                    min(TEXTS, key=lambda one: abs(one - float(told["text"]))))
+    return Look()
+
+
+def write_look(look: Look, place: Path) -> None:
+    """Keep it. Raises OSError."""
+    place.parent.mkdir(parents=True, exist_ok=True)
+    part = place.with_suffix(".part")
+    part.write_text(json.dumps(look._asdict()), "utf-8")
+    part.replace(place)
