@@ -81,7 +81,7 @@ def settle(shell: Shell) -> None:
 def make_shell(bench: Bench) -> Shell:
     """The window over a bench, guarded; what earlier runs left unsaved is offered."""
     folder = default_folder()
-    shell = Shell(bench, folder)
+    shell = Shell(bench, folder, stands=False)
     shell.files.offer(left_behind(folder))
     return shell
 

@@ -6,11 +6,10 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QMimeData
 
-from vitrograph.core.artwork.words.fontfile import SUFFIXES as FONTS
-
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
+_FONTS = (".ttf", ".otf", ".ttc", ".otc", ".woff", ".woff2")
 DRAWINGS = (".svg", ".dxf", ".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff")
 _LISTS = (".csv", ".tsv", ".txt")
 
@@ -36,7 +35,7 @@ def take(shell: "Shell", paths: Sequence[Path]) -> None:
 def does_for(path: Path) -> str:
     """What a file is taken for by its ending: order, drawing, font, names; "" for none."""
     ending = path.suffix.lower()
-    for what, endings in (("order", (".vitro",)), ("drawing", DRAWINGS), ("font", FONTS), ("names", _LISTS)):
+    for what, endings in (("order", (".vitro",)), ("drawing", DRAWINGS), ("font", _FONTS), ("names", _LISTS)):
         if ending in endings:
             return what
     return ""

@@ -1,14 +1,14 @@
 """The window that stands at once: as it looked when it was left, until the program behind it is read.
 
-Its first picture needs Qt and nothing else. Then the rest is imported off the window's thread, and the shell takes the
-picture's place.
+Its first picture needs Qt and nothing else. Then the rest is imported part by part, and the shell takes the picture's
+place.
 """
 
 import os
 import sys
-import threading
+from contextlib import suppress
 from functools import partial
-from importlib import resources
+from importlib import import_module, resources
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -25,11 +25,26 @@ from vitrograph.desk.seen import Seen, default_folder
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
+# the rest of the program in parts that take a tenth of a second at the most
+_READ = ("numpy", "shapely", "vitrograph.core.glass", "vitrograph.core.artwork", "vitrograph.core.fit",
+         "vitrograph.core.stencil", "vitrograph.core.cut", "vitrograph.core.etch", "vitrograph.core.demo",
+         "vitrograph.desk.bench", "vitrograph.desk.app")
 _SCREENS = ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")
+_DRESS_MS = 2500                   # when nothing waits any more
 _TOP_PX, _CARD_PX = 166, 330       # what lies above and right of the views, where no picture is kept
 
 
 NEW = "new"                        # in the place of the demo's piece: a new order
+
+
+def _search_no_sources() -> None:
+    """Spare the toolkit to search the source of each module that is read for its own name: 0.2 s of a start.
+
+    It looks for modules that might have its optional features on, as snake_case names; none is used here.
+    """
+    with suppress(ImportError, AttributeError):
+        feature = import_module("shibokensupport.feature")
+        feature._mod_uses_pyside = lambda _module: True        # type: ignore[attr-defined]
 
 
 class NoScreen(Exception):
@@ -78,9 +93,7 @@ class Picture(QWidget):
 
 
 class Front(QMainWindow):
-    """The program's window: first a picture, then the shell. `read` says that the rest of the program is in memory."""
-
-    read = Signal(object)
+    """The program's window: first a picture, then the shell."""
 
     def __init__(self, path: Path | None, demo: str | None, faster: float = 1.0, seen: Seen | None = None) -> None:
         super().__init__()
@@ -94,32 +107,24 @@ class Front(QMainWindow):
         if self.seen.window.maximized:
             self.setWindowState(Qt.WindowState.WindowMaximized)
         self.shell: Shell | None = None
-        self._reading: threading.Thread | None = None
         self.picture = Picture(QPixmap() if one is None else self.seen.picture(one), "" if one is None else one.name)
         self.picture.shown.connect(self._begin)
-        self.read.connect(self._take)
         self.setCentralWidget(self.picture)
 
     def _begin(self) -> None:
-        """Read the rest of the program while the picture stands, and the window answers."""
-        def work() -> None:
-            try:
-                import vitrograph.desk.app  # noqa: F401
+        """Begin to read the rest of the program while the picture stands."""
+        _search_no_sources()
+        self._read(0)
 
-                self.read.emit(None)
-            except BaseException as error:                    # told where it can be seen
-                self.read.emit(error)
-
-        self._reading = threading.Thread(target=work, name="reading the program", daemon=True)
-        self._reading.start()
-
-    def _take(self, error: BaseException | None) -> None:
-        if error is not None:
-            raise error
-        if self.isVisible():                                  # it may have been closed meanwhile
-            from vitrograph.desk.app import fill
-
-            self.shell = fill(self)
+    def _read(self, step: int) -> None:
+        """Read a part of it; between two the window answers. Another thread would take a quarter longer."""
+        if not self.isVisible():                              # it may have been closed meanwhile
+            return
+        if step < len(_READ):
+            import_module(_READ[step])
+            QTimer.singleShot(0, self, partial(self._read, step + 1))
+        else:
+            self.shell = import_module("vitrograph.desk.app").fill(self)
 
     def show_shell(self, shell: "Shell") -> None:
         """Put the shell in the picture's place; the window's title follows its own."""
@@ -155,5 +160,5 @@ def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0)
     theme.apply(app)
     front = Front(path, demo, faster)
     front.show()
-    QTimer.singleShot(0, app, partial(_dress, app))
+    QTimer.singleShot(_DRESS_MS, app, partial(_dress, app))
     return app.exec()

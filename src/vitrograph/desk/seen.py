@@ -50,6 +50,7 @@ class Seen:
         self.folder = folder
         self.recents: list[Recent] = []
         self.window = Window()
+        self._pictures: dict[str, QPixmap] = {}                # read once
         with suppress(OSError, ValueError, TypeError, KeyError, AttributeError, RecursionError):
             told = json.loads((folder / "seen.json").read_bytes())
             self.window = _window_of(told["window"])
@@ -67,7 +68,9 @@ class Seen:
 
     def picture(self, one: Recent) -> QPixmap:
         """The whole window as it looked with an order in hand; null where none can be read."""
-        return QPixmap(str(self._place(one)))
+        if one.path not in self._pictures:
+            self._pictures[one.path] = QPixmap(str(self._place(one)))
+        return self._pictures[one.path]
 
     def view(self, one: Recent, name: str) -> QPixmap:
         """One of the two views as it looked; null where it is not known."""
@@ -79,10 +82,10 @@ class Seen:
         """Remember an order as it is left, before all others, and the window."""
         one = Recent(_key(path), name, about, views)
         self.recents = [one, *(other for other in self.recents if other.path != one.path)]
-        self.window = window
+        self.window, self._pictures[one.path] = window, picture
         with suppress(OSError):
             self.folder.mkdir(parents=True, exist_ok=True)
-            picture.save(str(self._place(one)), "PNG", 90)
+            picture.save(str(self._place(one)), "PNG")
             for gone in self.recents[_MOST:]:
                 self._place(gone).unlink(missing_ok=True)
             self.recents = self.recents[:_MOST]

@@ -2,7 +2,7 @@
 
 from importlib import import_module
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence, QShortcut
@@ -56,9 +56,11 @@ from vitrograph.desk.windows import Windows
 if TYPE_CHECKING:
     from vitrograph.desk.cut.card import CutCard
     from vitrograph.desk.etch.card import EtchCard
+    from vitrograph.desk.weed.card import WeedCard
 
 CARD_WIDTH = 330
 _MESSAGE_MS = 7000
+_FIRST_CARD_MS = 400
 _CARD_MS = 80                      # between the cards that are made while nobody waits
 OVERLAYS = {"glass": FrontOverlay(), "artwork": ComposingOverlay(), "fit": StrainOverlay(), "stencil": StencilOverlay(),
             "weed": WeedOverlay(), "transfer": TransferOverlay(), "etch": EtchOverlay()}
@@ -67,7 +69,8 @@ OVERLAYS = {"glass": FrontOverlay(), "artwork": ComposingOverlay(), "fit": Strai
 class Shell(QWidget):
     """All that is in the program's window."""
 
-    def __init__(self, bench: Bench, recovery_folder: Path | None = None) -> None:
+    def __init__(self, bench: Bench, recovery_folder: Path | None = None, *, stands: bool = True) -> None:
+        """Where it `stands` not yet, the first results are drawn before its card is made."""
         super().__init__()
         self.bench = bench
         self.recovery = Recovery(bench, recovery_folder) if recovery_folder is not None else None
@@ -96,12 +99,18 @@ class Shell(QWidget):
         self._message_time = QTimer(self, singleShot=True, interval=_MESSAGE_MS)
         self._message_time.timeout.connect(self._message.hide)
         self.walk = FindingWalk(self)
+        # the first card, when nothing is drawn first: an order without art, or one that takes long
+        self._card_time = QTimer(self, singleShot=True, interval=_FIRST_CARD_MS)
+        self._card_time.timeout.connect(lambda: self._enter(self.bench.station))
         self._shown: dict[View, Results | None] = {self.glass_view: None, self.sheet_view: None}
         self.setAcceptDrops(True)
         self._lay_out()
         self._connect()
         self._shortcuts()
-        self._enter(bench.station)
+        if stands:
+            self._enter(bench.station)
+        else:
+            self._card_time.start()
         self._title()
 
     # -- making --------------------------------------------------------------------------------------------------
@@ -166,6 +175,8 @@ class Shell(QWidget):
     def _take_painted(self, view: View) -> None:
         """Once both views show the newest results, the next are worked on: they do not contend for the processor."""
         self._shown[view] = view.results
+        if self._card_time.isActive() and view is self.sheet_view and view.results.sheet is not None:
+            self._card_time.start(0)
         if all(shown is self.bench.results for shown in self._shown.values()):
             self.bench.runner.go_on()
 
@@ -179,24 +190,24 @@ class Shell(QWidget):
     def card(self, station: Station) -> StationCard:
         """A station's card, its module read and made when it is first wanted: the window opens sooner."""
         if station not in self.cards:
-            from vitrograph.desk.cut.card import CutCard
-            from vitrograph.desk.etch.card import EtchCard
-            from vitrograph.desk.weed.card import WeedCard
-
             module = import_module(f"vitrograph.desk.{station}.card")
             made: StationCard = getattr(module, f"{station.capitalize()}Card")(self.bench)
             self.cards[station] = made
             made.workshop, made.guarded = self.files.workshop, self.files.guarded
             self._stack.addWidget(made)
-            if isinstance(made, CutCard):
-                self._take_bed(made)
-            if isinstance(made, WeedCard):
-                made.trouble.again_wanted.connect(self._cut_again)
-            if isinstance(made, EtchCard):
-                self._take_evening(made)
+            self._take_in(station, made)
             if made.ground is not None:
                 self.flat.addWidget(made.ground)
         return self.cards[station]
+
+    def _take_in(self, station: Station, made: StationCard) -> None:
+        """Connect a card with what lies outside its room; the modules of the others are not read for it."""
+        if station == "cut":
+            self._take_bed(cast("CutCard", made))
+        elif station == "weed":
+            cast("WeedCard", made).trouble.again_wanted.connect(self._cut_again)
+        elif station == "etch":
+            self._take_evening(cast("EtchCard", made))
 
     def _take_bed(self, card: "CutCard") -> None:
         from vitrograph.desk.cut.bed_view import BedView
