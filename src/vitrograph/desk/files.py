@@ -2,15 +2,13 @@
 
 from collections.abc import Callable, Iterator, Sequence
 from pathlib import Path
-from typing import cast
+from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import QObject, Signal
 from PySide6.QtWidgets import QFileDialog, QWidget
 
 from vitrograph.core.errors import OrderFileError, VitrographError
-from vitrograph.core.export import patterns_pdf, write_files
 from vitrograph.core.job import Order, new_id
-from vitrograph.core.paper import PaperName
 from vitrograph.core.results import FinishedOrder
 from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
@@ -20,6 +18,9 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
+
+if TYPE_CHECKING:
+    from vitrograph.core.paper import PaperName
 
 _ORDERS = "Orders (*.vitro)"
 _MOST_NAMED = 8                     # files
@@ -114,14 +115,18 @@ class Files(QObject):
 
     def write_files(self, folder: Path) -> None:
         """Write all files of the order in the background, or say why they cannot be."""
+        from vitrograph.core.export import write_files  # the window opens sooner without it
+
         self._write(f"writing into {folder.name}", folder, lambda done, paper: write_files(done, folder, paper))
 
     def write_packet(self, path: Path) -> None:
         """Write the packet of the order in the background, or say why it cannot be."""
+        from vitrograph.core.export import patterns_pdf
+
         self._write(f"writing {path.name}", path.parent, lambda done, paper: _written(
             path, patterns_pdf("packet", done, done.pieces, paper)))
 
-    def _write(self, says: str, folder: Path, make: Callable[[FinishedOrder, PaperName], tuple[Path, ...]]) -> None:
+    def _write(self, says: str, folder: Path, make: "Callable[[FinishedOrder, PaperName], tuple[Path, ...]]") -> None:
         def write() -> None:
             done, paper = self.bench.order_results.finished(), self._workshop().house.paper
             self.bench.told.emit(says)
