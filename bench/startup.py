@@ -1,7 +1,7 @@
-"""The window standing, and its first stencil drawn, as ratios to a bare PySide6 window's start. Run: ./run bench startup
+"""The window standing, and its first stencil drawn, to a bare PySide6 window's start. Run: ./run bench startup
 
-A start is the program itself in a home where the demo was closed before. Each program ends as soon as what is timed is
-painted; the three are run in turn, so that what slows the computer slows all.
+A start is the program itself in a home where the demo was closed before. Each ends as soon as what is timed is painted;
+the three are run in turn, so that what slows the computer slows all.
 """
 
 import os

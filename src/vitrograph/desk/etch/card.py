@@ -62,6 +62,7 @@ class EtchCard(StepsCard):
             self._column.removeWidget(widget)
             self._column.insertWidget(at, widget)
         self._arranged = under_way
+        self.order_keys()
         self.verticalScrollBar().setValue(0)
 
     def offer_recipes(self) -> None:

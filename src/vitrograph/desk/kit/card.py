@@ -1,6 +1,7 @@
 """The bench card: what a station asks for, in the order of the work, its readings, and what it found."""
 
 from collections.abc import Callable, Sequence
+from itertools import pairwise
 
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QFormLayout, QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
@@ -108,6 +109,7 @@ class StationCard(QScrollArea):
         self._error.setObjectName("cardError")
         self._column.addWidget(self._error)
         self.setWidget(self._body)
+        self._ordered: list[QWidget] = []      # what the keyboard goes through
         self.build()
         self._next = NextRow(bench, self.station)
         self._column.addWidget(self._next)
@@ -146,6 +148,16 @@ class StationCard(QScrollArea):
         made.setContentsMargins(0, 2 * theme.STEP, 0, 0)
         self._column.addWidget(made)
 
+    def order_keys(self) -> None:
+        """Let the keyboard go down the card as the eye does, whenever something was put in."""
+        rows = [item.widget() for at in range(self._column.count()) if (item := self._column.itemAt(at)) is not None]
+        inside = [one for row in rows if row is not None for one in (row, *row.findChildren(QWidget))
+                  if one.focusPolicy() != Qt.FocusPolicy.NoFocus and one.window() is self.window()]
+        if inside != self._ordered:
+            self._ordered = inside
+            for before, after in pairwise(inside):
+                QWidget.setTabOrder(before, after)
+
     def catch_up(self) -> None:
         """Show what changed while another station was in hand."""
         if self._late:
@@ -179,3 +191,4 @@ class StationCard(QScrollArea):
         self._next.show_results(results)
         self._show_job()
         self.show_results(results)
+        self.order_keys()

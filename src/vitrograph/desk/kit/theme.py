@@ -161,6 +161,7 @@ QPushButton[role="choice"] {{ background: {CHROME}; border: 1px solid {LINE}; bo
 QPushButton[role="choice"]:hover {{ background: {RAISED}; }}
 QPushButton[role="choice"]:checked {{ background: {TEXT}; color: {CHROME}; border-color: {TEXT}; font-weight: bold; }}
 QPushButton[role="choice"]:focus {{ border: 1px solid {ACCENT}; }}
+QCheckBox, QSpinBox {{ min-height: 24px; }}
 QToolButton {{ background: {RAISED}; color: {TEXT}; border: 2px solid transparent; border-radius: 6px; padding: 6px; }}
 QToolButton:hover {{ background: {HOVER}; }}
 QToolButton:focus {{ border: 2px solid {TEXT}; }}

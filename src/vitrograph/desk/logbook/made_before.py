@@ -51,6 +51,7 @@ class MadeBefore(Column):
 
     def _make_table(self) -> QTableWidget:
         table = named(QTableWidget(0, len(_HEADINGS)), "entries")
+        table.setAccessibleName("Entries of the logbook")
         table.setHorizontalHeaderLabels(_HEADINGS)
         table.verticalHeader().hide()
         table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
