@@ -40,9 +40,11 @@ def main() -> None:
     take_stencil(shell)
     take_composing(shell)
     take_tidying(shell, Path(home))
-    take_measuring(shell, Path(home))
+    take_shelf(shell)
     shell.bench.undo_stack.setClean()                     # what was changed for the pictures is given up
     shell.close()
+    take_beginning(Path(home))
+    take_light(app, Path(home))
 
 
 def wait(ms: int) -> None:
@@ -64,6 +66,66 @@ def settle(shell) -> None:
 def take(widget, name: str) -> None:
     wait(150)
     widget.grab().save(str(HERE / f"{name}.png"))
+
+
+def take_beginning(home: Path) -> None:
+    """The page an order begins on, with orders that were in hand before."""
+    from vitrograph.core.demo import demo_order
+    from vitrograph.core.job import Order
+    from vitrograph.core.logbook import Logbook
+    from vitrograph.desk.bench import Bench
+    from vitrograph.desk.seen import Seen
+    from vitrograph.desk.shell import Shell
+
+    seen, book = Seen(home / "seen"), Logbook(home / "logbook.sqlite")
+    for name in ("carafe", "plaque", "lantern"):
+        path = home / f"{name}.vitro"
+        bench = Bench(demo_order(name), book)
+        bench.save(path)
+        shell = Shell(bench)
+        shell.remember(seen, listed=True)
+        shell.resize(1280, 800)
+        shell.show()
+        settle(shell)
+        wait(300)
+        shell.close()
+    shell = Shell(Bench(Order(id="new"), book))
+    shell.remember(seen, listed=True)
+    shell.resize(1280, 800)
+    shell.show()
+    wait(500)
+    shell.windows.begin()
+    take(shell, "begin")
+    guide = shell.windows.guide()
+    shell.bench.go("weed")
+    guide.open_at("weed")
+    take(guide, "guide")
+    guide.close()
+    shell.bench.undo_stack.setClean()
+    shell.close()
+
+
+def take_light(app, home: Path) -> None:
+    """The light look, at the stencil station."""
+    from vitrograph.core.demo import open_night
+    from vitrograph.core.logbook import Logbook
+    from vitrograph.desk.bench import Bench
+    from vitrograph.desk.kit import theme
+    from vitrograph.desk.kit.look import Look
+    from vitrograph.desk.shell import Shell
+
+    theme.use(Look("light"))
+    theme.apply(app)
+    shell = Shell(Bench(open_night(), Logbook(home / "logbook.sqlite")))
+    shell.resize(1280, 800)
+    shell.show()
+    settle(shell)
+    while not shell.bench.order_results.complete:
+        wait(20)
+    wait(2500)
+    shell.bench.go("stencil")
+    take(shell, "light")
+    shell.close()
 
 
 def take_stations(shell) -> None:
@@ -183,23 +245,13 @@ def take_stencil(shell) -> None:
     take(shell, "4-stencil")
     card.mending.do_it.click()
     settle(shell)
-    shell.bench.edit("Ties", stencil__ties__placed="auto", stencil__marks="cut", stencil__outline="rectangle",
-                     stencil__corner=5.0)
-    settle(shell)
-    shell.sheet_view.fit_again()
-    shell.sheet_view.zoom_by(1.3)
-    card.ensureWidgetVisible(card.ties)
-    take(shell, "4-stencil-ties")
     while shell.bench.undo_stack.canUndo():
         shell.bench.undo_stack.undo()
     settle(shell)
 
 
 def take_composing(shell) -> None:
-    """The chooser of faces on the demo's own words, and a monogram on the flute."""
-    from vitrograph.core.demo import demo_glasses
-    from vitrograph.core.job import Artwork, Item, Monogram
-
+    """The chooser of faces on the demo's own words."""
     shell.bench.go("artwork")
     shell.bench.choose(2)
     window = shell.card("artwork").words.open_faces()
@@ -207,14 +259,6 @@ def take_composing(shell) -> None:
         wait(50)
     take(window, "2-artwork-faces")
     window.close()
-    flute = next(glass for glass in demo_glasses() if glass.name == "Guide's flute")
-    monogram = Monogram("split", "K", "Kestrel", frame="oval", edge="two lines")
-    shell.bench.edit("Flute", *flute.changes(), artwork=Artwork((Item(monogram, key=1, size=34.0),)),
-                     name="Guide's flute", fit__from_rim=40.0)
-    settle(shell)
-    take(shell, "2-artwork-monogram")
-    shell.bench.undo_stack.undo()
-    settle(shell)
 
 
 def take_tidying(shell, folder: Path) -> None:
@@ -273,34 +317,15 @@ def sketched_owl(folder: Path) -> Path:
     return path
 
 
-def take_measuring(shell, folder: Path) -> None:
-    """The shelf and two of the measuring helpers, with other glasses of the demo."""
-    import numpy as np
-    from PIL import Image
-
-    from vitrograph.core.demo import demo_glasses
-    from vitrograph.core.glass import wall_of
+def take_shelf(shell) -> None:
+    """The shelf, with the glasses of the demo."""
     from vitrograph.desk.glass.shelf_window import ShelfWindow
-    from vitrograph.devices.camera import Camera
 
-    glasses = {glass.name: glass for glass in demo_glasses()}
-    card = shell.card("glass")
-    shelf = ShelfWindow(shell.bench, card)
+    shelf = ShelfWindow(shell.bench, shell.card("glass"))
     shelf.show()
     shelf.list.setCurrentRow(3)
     take(shelf, "1-glass-shelf")
-    carafe = glasses["Finder chart carafe"]
-    camera = Camera(mm_per_px=0.15, tilt=0.024, noise=0.015, blur=1.2, uneven=0.25)
-    pixels = camera.photograph(wall_of(carafe.glass))
-    Image.fromarray((pixels * 255).astype(np.uint8)).save(folder / "carafe.png")
-    shell.bench.edit("Carafe", *carafe.changes())
-    settle(shell)
-    helpers = card.open_helpers("picture")
-    helpers.resize(860, 860)
-    helpers.pages["picture"].open(folder / "carafe.png")
-    while not helpers.pages["picture"].use.isEnabled():
-        wait(50)
-    take(helpers, "1-glass-picture")
+    shelf.close()
 
 
 if __name__ == "__main__":

@@ -230,6 +230,15 @@ def test_a_command_or_a_field_is_found_by_its_words(desk):
     assert desk.bench.station == "logbook" and desk.card().focusWidget().accessibleName() == "Stars"
     finder = desk.shell.windows.finder()
     line = finder.findChild(QLineEdit, "finderLine")
+    QTest.keyClicks(line, "what is web")
+    assert finder.found[0].shown.startswith("What is it?  Web: a bridge of film")
+    QTest.keyClick(line, Qt.Key.Key_Return)
+    guide = desk.shell.windows.guide()
+    desk.shell.windows.explain("Web")
+    assert guide.text.textCursor().block().text().startswith("Web: a bridge")
+    guide.close()
+    finder = desk.shell.windows.finder()
+    line = finder.findChild(QLineEdit, "finderLine")
     QTest.keyClick(line, Qt.Key.Key_Down)
     assert finder.listed.currentRow() == 1
     QTest.keyClicks(line, "zzz")

@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.desk.commands import commands_of
+from vitrograph.desk.guide_window import terms
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
 
@@ -47,7 +48,8 @@ class Finder(QDialog):
     def __init__(self, shell: "Shell") -> None:
         super().__init__(shell)
         theme.dress(self, "finder", "Find a command or a field", (520, 420))
-        self.all = [*_commands(shell), *(one for station in STATIONS for one in _fields(shell, station))]
+        fields = (one for station in STATIONS for one in _fields(shell, station))
+        self.all = [*_commands(shell), *fields, *_terms(shell)]
         self.found: list[Found] = []
         self.sought = named(QLineEdit(), "finderLine")
         self.sought.setPlaceholderText("Type a few letters: border, packet, inches, minutes …")
@@ -57,6 +59,8 @@ class Finder(QDialog):
         self.sought.installEventFilter(self)
         self.listed = named(QListWidget(), "finderList")
         self.listed.setAccessibleName("What was found")
+        self.listed.setWordWrap(True)
+        self.listed.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.listed.itemActivated.connect(lambda _item: self._take())
         column = QVBoxLayout(self)
         column.addWidget(self.sought)
@@ -101,6 +105,12 @@ def _fields(shell: "Shell", station: Station) -> list[Found]:
             made[words] = Found(f"{station.capitalize()}: {words}", f"{words} {station}".casefold(),
                                 partial(_go_to, shell, station, field))
     return list(made.values())
+
+
+def _terms(shell: "Shell") -> list[Found]:
+    """What the words of the trade mean."""
+    return [Found(f"What is it?  {term}: {says}", f"{term} what is {says}".casefold(),
+                  partial(shell.windows.explain, term)) for term, says in terms().items()]
 
 
 def _go_to(shell: "Shell", station: Station, field: QWidget) -> None:

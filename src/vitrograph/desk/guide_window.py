@@ -3,7 +3,8 @@
 import re
 from importlib import resources
 
-from PySide6.QtGui import QTextCursor, QTextDocument
+from PySide6.QtCore import Qt, QTimer
+from PySide6.QtGui import QShowEvent, QTextCursor, QTextDocument
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLineEdit, QListWidget, QTextBrowser, QVBoxLayout, QWidget
 
 from vitrograph.core.stations import STATIONS, Station
@@ -11,12 +12,18 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
 
+_TERM = re.compile(r"^- \*\*([A-Z][a-z -]+)\*\*: (.+)$", re.MULTILINE)
 _HEADING = re.compile(r"^(#{2,3}) (.+)$", re.MULTILINE)
 
 
 def guide_text() -> str:
     """The guide, as Markdown."""
     return (resources.files("vitrograph.data") / "guide.md").read_text("utf-8")
+
+
+def terms() -> dict[str, str]:
+    """The words of the trade that the guide explains, each with its sentence."""
+    return {found[1]: found[2] for found in _TERM.finditer(guide_text())}
 
 
 class GuideWindow(QDialog):
@@ -30,7 +37,8 @@ class GuideWindow(QDialog):
         self.chapters = named(QListWidget(), "guideChapters")
         self.chapters.setAccessibleName("Chapters")
         self.chapters.addItems([("      " if deep > 2 else "") + words for deep, words in self.headings])
-        self.chapters.setFixedWidth(250)
+        self.chapters.setFixedWidth(270)
+        self.chapters.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.sought = named(QLineEdit(), "guideSearch")
         self.sought.setPlaceholderText("Search the guide; Return finds the next")
         self.sought.setAccessibleName("Search the guide")
@@ -52,6 +60,12 @@ class GuideWindow(QDialog):
         self.sought.textEdited.connect(lambda _text: self._find(anew=True))
         self.sought.returnPressed.connect(lambda: self._find(anew=False))
 
+    def showEvent(self, event: QShowEvent) -> None:
+        """The chapters were measured before they were dressed, and the text before it had its width."""
+        super().showEvent(event)
+        self.chapters.doItemsLayout()
+        QTimer.singleShot(0, self, lambda: self._go(self.chapters.currentRow()))
+
     def open_at(self, station: Station) -> None:
         """Show the chapter of a station."""
         number = STATIONS.index(station) + 1
@@ -59,6 +73,12 @@ class GuideWindow(QDialog):
         if self.chapters.currentRow() == row:
             self._go(row)
         self.chapters.setCurrentRow(row)
+
+    def open_term(self, term: str) -> None:
+        """Show what a word of the trade means."""
+        self.text.moveCursor(QTextCursor.MoveOperation.End)
+        self.text.find(f"{term}: ", QTextDocument.FindFlag.FindBackward)
+        self.text.ensureCursorVisible()
 
     def _go(self, row: int) -> None:
         """Bring a heading to the top of the text."""

@@ -64,6 +64,12 @@ class Windows:
         self._guide.raise_()
         return self._guide
 
+    def explain(self, term: str) -> "GuideWindow":
+        """Open the guide where it says what a word means."""
+        guide = self.guide()
+        guide.open_term(term)
+        return guide
+
     def begin(self) -> "BeginPage":
         """Show the page an order begins on, in the place of the work."""
         from vitrograph.desk.begin_page import BeginPage
