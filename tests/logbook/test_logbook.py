@@ -5,18 +5,37 @@ import io
 import json
 import sqlite3
 from dataclasses import replace
+from datetime import date
 
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec.structs import replace as replace_field
 
-from specimens import BRIEF, job, remedied
+from specimens import BRIEF, job, remedied, star_job
 from vitrograph.core.demo import fill_demo_logbook
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.etch import recipe_named
-from vitrograph.core.logbook import OUTCOMES, Asked, Entry, Logbook, Makings, Mark, Photo, check_logbook, counts_of
+from vitrograph.core.glass import Shelf, ShelvedGlass
+from vitrograph.core.job import Order, Stock
+from vitrograph.core.job.tree import changed_record
+from vitrograph.core.logbook import (
+    OUTCOMES,
+    Asked,
+    Entry,
+    Logbook,
+    Makings,
+    Mark,
+    Photo,
+    Worked,
+    check_logbook,
+    counts_of,
+)
 from vitrograph.core.logbook.lists import csv_of, json_of, read_list
+from vitrograph.core.logbook.record import Owned, owned_of, record_of
+from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.work import Clock, StepRef
+from vitrograph.core.workshop import Workshop
 
 plain = st.text(st.characters(codec="utf-8", exclude_characters="\x00\r"), max_size=30)
 entries = st.builds(
@@ -233,6 +252,38 @@ def test_a_list_that_cannot_be_is_refused_with_its_row_and_leaves_the_book_alone
     (told,) = read_list(path)
     assert (told.recipe, told.minutes, told.outcome, told.how_many) == ("Ten, not moved", 7.5, "leak at an edge", 1)
     assert told.counts == {"leak at an edge": 1} and json.loads(json_of([told]))[0]["job"] == "=Dome"
+
+
+def test_each_piece_bears_its_share_of_what_the_order_cost(tmp_path):
+    """Film by area, tape by its length and uses, glass and hands by their prices."""
+    stock = (Stock("roll", 300.0, 2000.0, 24.0),)
+    order = Order.of(job("Kestrel", count=3, name="Mug", transfer__uses=2), star_job(name="Star"), id="two")
+    order = order.changed(cut__stock=stock)
+    done = Pipeline().run_order(order).finished()
+    owned = Owned(tape=2.0, hands=30.0, glass=1.5)
+    worked = Worked({"weed": 4.0, "etch": 6.0}, 11.0, 15.0)
+    mug, star = (record_of(done, piece, date(2026, 11, 28), owned, worked) for piece in done.pieces)
+    assert done.cut.bed.cost > 0
+    assert mug.cost_film + star.cost_film == pytest.approx(done.cut.bed.cost, abs=0.011)
+    areas = [piece.sheet.outline.area * piece.job.count for piece in done.pieces]
+    assert mug.cost_film / star.cost_film == pytest.approx(areas[0] / areas[1], rel=0.02)
+    strips = sum(max(strip.width, strip.height) for strip in done.pieces[0].transfer.strips)
+    assert mug.cost_tape == pytest.approx(2.0 * strips / 1000 * 2, abs=0.006), "three films, each tape used twice"
+    assert (mug.cost_glass, mug.cost_hands, star.cost_glass) == (4.5, 5.0, 1.5)
+    assert (mug.minutes, mug.settled_min, mug.weed_min, mug.how_many) == (11.0, 15.0, 4.0, 3)
+    untimed = record_of(done, done.pieces[0], date(2026, 11, 28), Owned())
+    assert (untimed.cost_tape, untimed.cost_glass, untimed.cost_hands, untimed.weed_min) == (None,) * 4
+    assert untimed.minutes == pytest.approx(done.pieces[0].etch.seconds / 60, abs=0.006)
+
+
+def test_the_shelf_and_the_workshop_tell_what_an_order_does_not_know(tmp_path):
+    shelf, made = Shelf(tmp_path / "shelf"), job("K")
+    shelf.keep(ShelvedGlass.of(made, "Bar tumbler", measured_on="2026-01-02"))
+    shelf.keep(replace_field(ShelvedGlass.of(made, "Bar tumbler"), price=2.75))
+    workshop = changed_record(Workshop(), {"house__hour": 24.0, "cutters__0__name": "Bench cutter",
+                                           "tapes__0__price": 3.0, "tapes__0__roll_width": made.transfer.roll_width})
+    assert owned_of(workshop, shelf, made) == Owned("Bench cutter", "Bar tumbler", 3.0, 24.0, 2.75)
+    assert owned_of(workshop, shelf, job("K", glass__rim=91.0)).shelf == ""
 
 
 def test_what_a_making_took_is_told_by_its_ticks_and_clocks(tmp_path):

@@ -28,6 +28,8 @@ _MOST_BYTES = 2_000_000
 class ShelvedGlass(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     """A glass on the shelf: its name and notes, its shape and features, how it was measured, and a picture (JPEG).
 
+    `price` is what one costs, in the maker's money; 0 where nobody said.
+
     `pieces` are the glasses measured of a set that is meant to be equal (a word that its files keep).
     """
 
@@ -40,6 +42,7 @@ class ShelvedGlass(msgspec.Struct, frozen=True, forbid_unknown_fields=True):
     features: Features = Features()
     pieces: tuple[Glass, ...] = ()
     picture: bytes = b""
+    price: Annotated[float, msgspec.Meta(ge=0, le=1e6)] = 0.0
 
     @classmethod
     def of(cls, job: Job, name: str, notes: str = "", measured_on: str = "", picture: bytes = b"") -> "ShelvedGlass":

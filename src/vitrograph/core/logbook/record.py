@@ -39,8 +39,8 @@ def owned_of(workshop: Workshop, shelf: Shelf, job: Job) -> Owned:
     Raises ShelfError.
     """
     tape = next((one for one in workshop.tapes if one.roll_width == job.transfer.roll_width), workshop.tapes[0])
-    glass = next((one.name for one in shelf.glasses() if one.glass == job.glass), "")
-    return Owned(workshop.cutters[0].name, glass, tape.price, workshop.house.hour)
+    name, price = next(((one.name, one.price) for one in shelf.glasses() if one.glass == job.glass), ("", 0.0))
+    return Owned(workshop.cutters[0].name, name, tape.price, workshop.house.hour, price)
 
 
 def record_of(

@@ -28,10 +28,11 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.glass.measure_picture import MeasurePicture
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
-from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.fields import NumberField, button, label
 from vitrograph.desk.kit.named import named
 
 _PICTURE_HIGH = 150
+_DEAREST = 1e6
 _PICTURE_PIXELS = 4_000_000        # more than a small picture needs
 
 
@@ -81,6 +82,8 @@ class ShelfWindow(QDialog):
         self.notes.setTabChangesFocus(True)
         self.notes.setFont(theme.font())
         self.notes.setFixedHeight(76)
+        self.price = NumberField("What one costs, in your money", "glassPrice", suffix="")
+        self.price.edited.connect(self._keep_price)
         acts = {
             "take": ("Take it", self.take, "accent"), "keep_notes": ("Keep the notes", self._keep_notes, ""),
             "add_picture": ("Add a picture", self._choose_picture, ""), "copy": ("Copy it", self.copy, ""),
@@ -95,7 +98,7 @@ class ShelfWindow(QDialog):
             made.clicked.connect(lambda _checked=False, do=work: do())
             grid.addWidget(made, number // 2, number % 2)
         column = QVBoxLayout()
-        for widget in (self.title, self.sketch, self.photo, self.known, self.notes):
+        for widget in (self.title, self.sketch, self.photo, self.known, self.price, self.notes):
             column.addWidget(widget)
         column.addStretch(1)
         column.addLayout(grid)
@@ -139,6 +142,8 @@ class ShelfWindow(QDialog):
         for name in ("keep_notes", "add_picture", "remove"):
             self.acts[name].setEnabled(mine)
         self.notes.setReadOnly(not mine)
+        self.price.setEnabled(mine)
+        self.price.show_number(glass.price)
         self.title.setText(glass.name)
         self.sketch.show_glass(glass.glass)
         self.notes.setPlainText(glass.notes)
@@ -191,6 +196,13 @@ class ShelfWindow(QDialog):
         glass = self.current()
         if glass is not None:
             self._keep(msgspec.structs.replace(glass, notes=self.notes.toPlainText()), f"notes kept: {glass.name}")
+
+    def _keep_price(self, price: float) -> None:
+        glass = self.current()
+        if not 0 <= price <= _DEAREST:
+            self.price.complain(f"from 0 to {_DEAREST:.0f}")
+        elif glass is not None and price != glass.price:
+            self._keep(msgspec.structs.replace(glass, price=price), f"price kept: {glass.name}")
 
     def add_picture(self, path: Path) -> None:
         """Keep a small copy of a picture with the chosen glass, or say why it cannot be."""
