@@ -2,12 +2,13 @@
 
 import json
 import os
+import stat
 import subprocess
 import sys
 from pathlib import Path
 
 import pytest
-from PySide6.QtCore import QMimeData, QPointF, Qt, QUrl
+from PySide6.QtCore import QMimeData, QObject, QPointF, QProcess, QProcessEnvironment, Qt, QUrl
 from PySide6.QtGui import QColor, QDropEvent
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QLabel, QLineEdit, QListWidget, QPushButton, QToolButton
@@ -15,8 +16,10 @@ from PySide6.QtWidgets import QLabel, QLineEdit, QListWidget, QPushButton, QTool
 from specimens import STAR, job
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import save_order
+from vitrograph.desk import front
 from vitrograph.desk.dropping import does_for
 from vitrograph.desk.front import Front
+from vitrograph.desk.instance import hand_over, listen, socket_place
 from vitrograph.desk.kit.look import Look, read_look, write_look
 from vitrograph.desk.seen import Seen
 
@@ -29,23 +32,22 @@ def open_front(qtbot, tmp_path, monkeypatch):
     for name in ("XDG_DATA_HOME", "XDG_STATE_HOME", "XDG_CONFIG_HOME"):
         monkeypatch.setenv(name, str(tmp_path / name))
     monkeypatch.setattr("vitrograph.desk.app.settle", lambda _shell: None)     # it is for a program, not for a test's
-    hook, opened = sys.excepthook, []
+    opened = []
 
     def open_it(path=None, demo=None) -> Front:
-        front = Front(path, demo)
-        qtbot.addWidget(front)
-        front.show()
-        opened.append(front)
-        qtbot.waitUntil(lambda: front.shell is not None, timeout=20000)
-        qtbot.waitUntil(lambda: front.shell.bench.order_results.complete, timeout=20000)
-        return front
+        made = Front(path, demo)
+        qtbot.addWidget(made)
+        made.show()
+        opened.append(made)
+        qtbot.waitUntil(lambda: made.shell is not None, timeout=20000)
+        qtbot.waitUntil(lambda: made.shell.bench.order_results.complete, timeout=20000)
+        return made
 
     yield open_it
-    for front in opened:
-        if front.shell is not None:
-            front.shell.bench.undo_stack.setClean()
-        front.close()
-    sys.excepthook = hook
+    for made in opened:
+        if made.shell is not None:
+            made.shell.bench.undo_stack.setClean()
+        made.close()
 
 
 def test_the_first_picture_reads_little():
@@ -56,6 +58,7 @@ def test_the_first_picture_reads_little():
                           capture_output=True, text=True, check=True).stdout.split()
     ours = {name for name in told if name.startswith("vitrograph.")}
     assert ours <= {"vitrograph.start", "vitrograph.desk", "vitrograph.desk.front", "vitrograph.desk.seen",
+                    "vitrograph.desk.instance",
                     "vitrograph.desk.kit", "vitrograph.desk.kit.look", "vitrograph.desk.kit.theme",
                     "vitrograph.desk.kit.painting"}
     assert not {"numpy", "shapely", "scipy", "msgspec", "PIL"} & set(told)
@@ -79,13 +82,58 @@ def test_an_order_looks_as_it_was_left_and_comes_back_without_being_named(open_f
     assert again.shell.sheet_view.last.isNull(), "its own results stand there now"
 
 
+def test_a_second_start_hands_its_file_to_the_program_that_runs(open_front, qtbot, tmp_path, monkeypatch):
+    monkeypatch.setenv("XDG_RUNTIME_DIR", str(tmp_path))
+    tmp_path.chmod(0o700)
+    assert not hand_over("x"), "nobody runs"
+    taken, parent = [], QObject()
+    listen(parent, taken.append)
+    place = socket_place()
+    assert place is not None and place.exists() and stat.S_IMODE(place.stat().st_mode) & 0o077 == 0
+    code = f"from vitrograph.desk.instance import hand_over; print(hand_over({str(tmp_path / 'ä b.vitro')!r}))"
+    second = QProcess()
+    second.setProcessEnvironment(QProcessEnvironment.systemEnvironment())
+    second.start(sys.executable, ["-c", code])
+    qtbot.waitUntil(lambda: second.state() == QProcess.ProcessState.NotRunning, timeout=15000)
+    assert bytes(second.readAllStandardOutput().data()).strip() == b"True", bytes(second.readAllStandardError().data())
+    assert taken == [str(tmp_path / "ä b.vitro")]
+    parent.deleteLater()
+    QTest.qWait(50)
+    place.touch()                                              # as one that was killed leaves it
+    assert not hand_over("x")
+    other = QObject()
+    listen(other, taken.append)
+    assert stat.S_ISSOCK(place.stat().st_mode), "the next program listens there"
+    tmp_path.chmod(0o755)
+    assert socket_place() is None, "a folder that others can read is not trusted"
+    tmp_path.chmod(0o700)
+    other.deleteLater()
+
+
+def test_several_windows_stand_side_by_side(open_front, qtbot, tmp_path):
+    save_order(Order.of(job("K"), name="Second"), tmp_path / "second.vitro")
+    first = open_front()
+    front._windows[:] = [first]
+    front.take_word(str(tmp_path / "second.vitro"))
+    second = front._windows[-1]
+    qtbot.addWidget(second)
+    qtbot.waitUntil(lambda: second.shell is not None and second.shell.bench.order_results.complete, timeout=20000)
+    assert second is not first and second.windowTitle() == "Second - Vitrograph" and first.isVisible()
+    front._tell_fault(ValueError("made up"))
+    assert "ValueError" in second.shell._message.text()
+    assert second.close() and first.isVisible()
+    front.take_word("")
+    assert len(front._windows) == 2, "an empty word opens nothing"
+    front._windows.clear()
+
+
 def test_unsaved_work_keeps_the_window_open(open_front, tmp_path):
     save_order(Order.of(job("K")), tmp_path / "dome.vitro")
-    front = open_front(tmp_path / "dome.vitro")
-    front.shell.bench.edit("Wider", fit__across=41.0)
-    assert not front.close() and front.isVisible() and front.shell.asking
-    front.shell.findChild(object, "giveUp").click()
-    assert not front.isVisible()
+    opened = open_front(tmp_path / "dome.vitro")
+    opened.shell.bench.edit("Wider", fit__across=41.0)
+    assert not opened.close() and opened.isVisible() and opened.shell.asking
+    opened.shell.findChild(object, "giveUp").click()
+    assert not opened.isVisible()
 
 
 @pytest.mark.parametrize("content", [b"", b"{", b'{"window": 5}', b"[" * 9000, b'{"window": {"size": [1, "x"]}}',
@@ -93,9 +141,9 @@ def test_unsaved_work_keeps_the_window_open(open_front, tmp_path):
                                                             "station": "x"}, "orders": [7]}).encode()])
 def test_whatever_is_wrong_with_what_was_kept_the_window_opens(tmp_path, content, qtbot):
     (tmp_path / "seen.json").write_bytes(content)
-    front = Front(None, None, seen=Seen(tmp_path))
-    qtbot.addWidget(front)
-    assert 640 <= front.width() <= 8000 and front.path is None and front.picture.picture.isNull()
+    opened = Front(None, None, seen=Seen(tmp_path))
+    qtbot.addWidget(opened)
+    assert 640 <= opened.width() <= 8000 and opened.path is None and opened.picture.picture.isNull()
 
 
 @pytest.mark.parametrize(("content", "look"), [
@@ -120,14 +168,14 @@ def test_the_look_is_chosen_in_the_workshop(desk, tmp_path):
 
 def test_a_damaged_order_opens_the_window_and_says_why(open_front, tmp_path):
     (tmp_path / "odd.vitro").write_bytes(b"no order")
-    front = open_front(tmp_path / "odd.vitro")
-    assert "odd.vitro" in front.shell._message.text() and front.shell.bench.path is None
-    assert not Seen(front.seen.folder).recents
+    opened = open_front(tmp_path / "odd.vitro")
+    assert "odd.vitro" in opened.shell._message.text() and opened.shell.bench.path is None
+    assert not Seen(opened.seen.folder).recents
 
 
 def test_the_first_start_begins_a_piece_and_leads_on(open_front):
-    front = open_front()
-    shell = front.shell
+    opened = open_front()
+    shell = opened.shell
     assert shell.asking and shell.places.currentWidget().objectName() == "beginPage"
     page = shell.places.currentWidget()
     page.findChild(QToolButton, "begin_ball").click()
@@ -158,15 +206,15 @@ def test_what_was_saved_stands_on_the_page_with_its_picture(open_front, tmp_path
         save_order(Order.of(job("K"), name=name), tmp_path / f"{name}.vitro")
         assert open_front(tmp_path / f"{name}.vitro").close()
     (tmp_path / "two.vitro").unlink()
-    front = open_front()
-    assert front.shell.bench.order.name == "one", "the last that is still there"
-    page = front.shell.windows.begin()
+    opened = open_front()
+    assert opened.shell.bench.order.name == "one", "the last that is still there"
+    page = opened.shell.windows.begin()
     listed = page.findChildren(QToolButton, "beginRecent")
     assert [one.text().splitlines()[0] for one in listed] == ["two", "one"]
     assert [one.isEnabled() for one in listed] == [False, True] and "is gone" in listed[0].text()
     assert not listed[1].icon().isNull()
     page.findChild(QPushButton, "beginBack").click()
-    assert front.shell.places.currentIndex() == 0
+    assert opened.shell.places.currentIndex() == 0
 
 
 def test_files_dropped_go_to_the_room_they_are_for(desk, tmp_path):

@@ -1,7 +1,6 @@
 """What is behind the window once it stands: the bench, the maker's own files, the shell."""
 
 import gc
-import signal
 import sys
 from functools import partial
 from typing import cast
@@ -10,7 +9,6 @@ from PySide6.QtCore import QTimer
 
 from vitrograph.core.demo import DemoName, demo_order, fill_demo_logbook, fill_demo_shelf, open_night
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.faults import told
 from vitrograph.core.glass import Shelf
 from vitrograph.core.glass import default_folder as shelf_folder
 from vitrograph.core.job import Order, new_id
@@ -42,9 +40,7 @@ def fill(front: Front) -> Shell:
     # first, so that it computes as the window is made
     bench = Bench(order or begun(_workshop(), Order(id=new_id())), _logbook(demo=demo), path, _shelf(demo=demo),
                   Wall(front.faster))
-    signal.signal(signal.SIGINT, signal.SIG_DFL)
     shell = make_shell(bench)
-    sys.excepthook = lambda _kind, error, _trace: shell.say(told(error), wrong=True)
     shell.remember(front.seen, listed=not demo)
     front.show_shell(shell)
     if refused is not None and front.path is not None:

@@ -5,6 +5,7 @@ place.
 """
 
 import os
+import signal
 import sys
 from contextlib import suppress
 from functools import partial
@@ -16,6 +17,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QColor, QIcon, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QApplication, QMainWindow, QWidget
 
+from vitrograph.desk.instance import hand_over, listen
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.look import default_file as look_file
 from vitrograph.desk.kit.look import read_look
@@ -29,6 +31,7 @@ if TYPE_CHECKING:
 _READ = ("numpy", "shapely", "vitrograph.core.glass", "vitrograph.core.artwork", "vitrograph.core.fit",
          "vitrograph.core.stencil", "vitrograph.core.cut", "vitrograph.core.etch", "vitrograph.core.demo",
          "vitrograph.desk.bench", "vitrograph.desk.app")
+_windows: "list[Front]" = []        # those that stand
 _SCREENS = ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")
 _DRESS_MS = 2500                   # when nothing waits any more
 _TOP_PX, _CARD_PX = 166, 330       # what lies above and right of the views, where no picture is kept
@@ -139,8 +142,10 @@ class Front(QMainWindow):
         super().closeEvent(event)
 
 
-def _dress(app: QApplication) -> None:
-    """The icon, once the window stands."""
+def _dress(app: QApplication, *, shared: bool) -> None:
+    """The icon, once the window stands; and, but for the demo, an ear for later starts."""
+    if shared:
+        listen(app, take_word)
     app.setWindowIcon(QIcon(str(resources.files("vitrograph.data") / "desktop" / "vitrograph.svg")))
 
 
@@ -153,12 +158,43 @@ def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0)
     """
     if not any(os.environ.get(name) for name in _SCREENS):
         raise NoScreen("there is no screen to open a window on: set DISPLAY, or use quick, plan or export")
+    if demo in (None, NEW) and hand_over(demo or ("" if path is None else str(path.resolve()))):
+        return 0
     app = QApplication(sys.argv[:1])
     app.setApplicationName("Vitrograph")
     app.setDesktopFileName("vitrograph")
     theme.use(read_look(look_file()))
     theme.apply(app)
-    front = Front(path, demo, faster)
-    front.show()
-    QTimer.singleShot(_DRESS_MS, app, partial(_dress, app))
+    signal.signal(signal.SIGINT, signal.SIG_DFL)
+    sys.excepthook = lambda _kind, error, _trace: _tell_fault(error)
+    _open(path, demo, faster)
+    QTimer.singleShot(_DRESS_MS, app, partial(_dress, app, shared=demo in (None, NEW)))
     return app.exec()
+
+
+def _open(path: Path | None, demo: str | None, faster: float = 1.0) -> Front:
+    front = Front(path, demo, faster)
+    _windows[:] = [*(one for one in _windows if one.isVisible()), front]
+    front.show()
+    return front
+
+
+def take_word(word: str) -> None:
+    """Open what a later start handed over: a new order, an order's file, or with no word bring a window forward."""
+    if word in ("", NEW):
+        front = _open(None, NEW) if word else next(one for one in reversed(_windows) if one.isVisible())
+    else:
+        front = _open(Path(word), None)
+    front.raise_()
+    front.activateWindow()
+
+
+def _tell_fault(error: BaseException) -> None:
+    """A fault of ours in one sentence, in the window in hand; on the terminal while there is none."""
+    from vitrograph.core.faults import told
+
+    shells = [one.shell for one in reversed(_windows) if one.isVisible() and one.shell is not None]
+    if shells:
+        shells[0].say(told(error), wrong=True)
+    else:
+        print(f"vitrograph: {told(error)}", file=sys.stderr)
