@@ -2,6 +2,7 @@
 
 from functools import cache
 from importlib import resources
+from string import Template
 
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
 from PySide6.QtWidgets import QApplication, QWidget
@@ -124,68 +125,7 @@ def apply(app: QApplication) -> None:
     ):
         palette.setColor(role, QColor(name))
     app.setPalette(palette)
+    data = resources.files("vitrograph.data")
     arrow = "arrow-down.svg" if _DARK["CHROME"] == CHROME else "arrow-down-light.svg"
-    app.setStyleSheet(_sheet().replace("ARROW", str(resources.files("vitrograph.data") / arrow)))
-
-
-def _sheet() -> str:
-    return f"""
-QWidget#shell, QWidget#topBar, QWidget#askBar, QWidget#workBar {{ background: {CHROME}; }}
-QScrollArea, QWidget#card, QWidget#cardBody {{ background: {CARD}; border: none; }}
-QLabel {{ color: {TEXT}; background: transparent; }}
-QLabel[role="quiet"] {{ color: {QUIET}; }}
-QLabel[role="error"] {{ color: {STOP}; }}
-QLabel[role="caution"] {{ color: {TEXT}; background: {CAUTION}; border-left: 4px solid {STOP}; padding: 8px; }}
-QLabel[role="reading"] {{ color: {TEXT}; }}
-QLineEdit, QPlainTextEdit, QComboBox, QTableWidget {{
-    background: {CHROME}; color: {TEXT}; border: 1px solid {FIELD_EDGE}; border-radius: 4px; padding: 4px 8px;
-    selection-background-color: {ACCENT}; selection-color: {ON_ACCENT}; }}
-QLineEdit:focus, QPlainTextEdit:focus, QComboBox:focus, QTableWidget:focus {{ border: 1px solid {ACCENT}; }}
-QLineEdit[wrong="true"] {{ border: 1px solid {STOP}; }}
-QComboBox::drop-down {{ border: none; background: transparent; width: 22px; }}
-QComboBox::down-arrow {{ image: url("ARROW"); width: 12px; height: 8px; }}
-QComboBox QAbstractItemView {{ background: {CHROME}; color: {TEXT}; border: 1px solid {FIELD_EDGE}; }}
-QPushButton {{ background: {RAISED}; color: {TEXT}; border: 1px solid transparent; border-radius: 4px;
-    padding: 6px 12px; }}
-QPushButton:hover {{ background: {HOVER}; }}
-QPushButton:focus {{ border: 1px solid {ACCENT}; }}
-QPushButton:disabled {{ color: {FAINT}; background: {CHROME}; }}
-QPushButton[role="accent"] {{ background: {ACCENT}; color: {ON_ACCENT}; font-weight: bold; }}
-QPushButton[role="accent"]:hover {{ background: {ACCENT_HOVER}; }}
-QPushButton[role="accent"]:focus {{ border: 1px solid {TEXT}; }}
-QPushButton[role="accent"]:disabled {{ background: {RAISED}; color: {FAINT}; }}
-QPushButton[role="flat"] {{ background: transparent; padding: 6px 8px; }}
-QPushButton[role="flat"]:hover {{ background: {RAISED}; }}
-QPushButton[role="flat"]:disabled {{ color: {FAINT}; }}
-QPushButton[role="choice"] {{ background: {CHROME}; border: 1px solid {LINE}; border-radius: 0; padding: 5px 6px; }}
-QPushButton[role="choice"]:hover {{ background: {RAISED}; }}
-QPushButton[role="choice"]:checked {{ background: {TEXT}; color: {CHROME}; border-color: {TEXT}; font-weight: bold; }}
-QPushButton[role="choice"]:focus {{ border: 1px solid {ACCENT}; }}
-QCheckBox, QSpinBox {{ min-height: 24px; }}
-QToolButton {{ background: {RAISED}; color: {TEXT}; border: 2px solid transparent; border-radius: 6px; padding: 6px; }}
-QToolButton:hover {{ background: {HOVER}; }}
-QToolButton:focus {{ border: 2px solid {TEXT}; }}
-QToolButton:checked {{ border: 2px solid {ACCENT}; font-weight: bold; }}
-QToolButton:disabled {{ color: {QUIET}; background: {CHROME}; }}
-QScrollBar:vertical {{ background: {CARD}; width: 10px; margin: 0; }}
-QScrollBar::handle:vertical {{ background: {LINE}; border-radius: 5px; min-height: 24px; }}
-QScrollBar::add-line, QScrollBar::sub-line {{ height: 0; }}
-QSplitter::handle {{ background: {CHROME}; }}
-QMenu {{ background: {CARD}; color: {TEXT}; border: 1px solid {LINE}; padding: 4px; }}
-QMenu::item {{ padding: 6px 24px 6px 12px; }}
-QMenu::item:selected {{ background: {ACCENT}; color: {ON_ACCENT}; }}
-QToolTip {{ background: {CARD}; color: {TEXT}; border: 1px solid {LINE}; padding: 4px; }}
-QListWidget {{ background: {CHROME}; color: {TEXT}; border: 1px solid {FIELD_EDGE}; border-radius: 4px;
-    outline: 0; }}
-QListWidget::item {{ padding: 6px 10px; }}
-QListWidget::item:hover {{ background: {RAISED}; }}
-QListWidget::item:selected {{ background: {TEXT}; color: {CHROME}; }}
-QListWidget::indicator {{ width: 14px; height: 14px; border: 1px solid {FIELD_EDGE}; border-radius: 3px;
-    background: {CHROME}; }}
-QListWidget::indicator:checked {{ background: {ACCENT}; border: 3px solid {CHROME}; }}
-QListWidget#pieces::item {{ padding: 4px 6px; }}
-QListWidget#helpers {{ border: none; border-radius: 0; }}
-QListWidget#helpers::item {{ padding: 10px 14px; }}
-QTableWidget {{ gridline-color: {LINE}; padding: 0; }}
-QHeaderView::section {{ background: {RAISED}; color: {TEXT}; border: none; padding: 4px 8px; }}
-"""
+    colours = {name: globals()[name] for name in _LIGHT}
+    app.setStyleSheet(Template((data / "window.qss").read_text("utf-8")).substitute(colours, ARROW=str(data / arrow)))
