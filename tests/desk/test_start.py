@@ -9,11 +9,12 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import QMimeData, QObject, QPointF, QProcess, QProcessEnvironment, Qt, QUrl
-from PySide6.QtGui import QColor, QDropEvent
+from PySide6.QtGui import QColor, QDropEvent, QGuiApplication
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QLabel, QLineEdit, QListWidget, QPushButton, QToolButton
 
 from specimens import STAR, job
+from vitrograph.core.faults import told
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.desk import front
@@ -261,6 +262,26 @@ def test_the_guide_opens_at_the_station_and_is_searched(desk):
     QTest.keyClicks(sought, "xyzzy")
     assert "Not in the guide" in guide.findChild(QLabel, "guideSays").text()
     guide.close()
+
+
+def test_a_report_of_a_problem_tells_much_and_no_art(desk, tmp_path, monkeypatch):
+    monkeypatch.setenv("XDG_STATE_HOME", str(tmp_path))
+    desk.bench.edit("Words", artwork__items__0__what__text="Secret Words", name="Secret Piece")
+    told(ValueError(f"made up in {Path.home()}/secret.vitro"))
+    desk.shell.files.write_report(tmp_path / "report.txt")
+    text = (tmp_path / "report.txt").read_text("utf-8")
+    assert "PySide6-Essentials 6." in text and "Kinds of art: words" in text and "ValueError: made up in ~/" in text
+    assert "Secret" not in text and str(Path.home()) not in text.replace("~", "")
+    assert "read it before you send it on" in desk.says("message")
+    desk.shell.files.write_report(tmp_path / "no" / "report.txt")
+    assert "cannot be written" in desk.says("message")
+
+
+def test_a_picture_of_the_glass_goes_to_the_clipboard(desk):
+    size = desk.shell.glass_view.size()
+    QTest.keyClick(desk.shell, Qt.Key.Key_C, Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.ShiftModifier)
+    copied = QGuiApplication.clipboard().image()
+    assert copied.size() == size and "on the clipboard" in desk.says("message")
 
 
 def test_a_command_or_a_field_is_found_by_its_words(desk):

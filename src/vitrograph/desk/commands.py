@@ -42,6 +42,8 @@ def commands_of(shell: "Shell") -> tuple[Command, ...]:
         Command("Work packet", top.packet.click, ("Ctrl+P",), "pdf paper"),
         Command("Print the packet", files.print_packet, (), "paper printer"),
         Command("Write all files into a folder", files.choose_folder, (), "export svg dxf pdf"),
+        Command("Copy a picture of the glass", partial(files.copy_picture, glass), ("Ctrl+Shift+C",), "clipboard"),
+        Command("Report a problem", files.choose_report, (), "bug fault log help"),
         Command("To the cutter", top.send.click, ("Ctrl+Return",), "cut plotter blade trial"),
         Command("The workshop", shell.windows.workshop, (), "settings cutter film tape cream paper units"),
         Command("List of names", shell.windows.names, (), "guests csv personalise"),

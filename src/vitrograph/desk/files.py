@@ -5,6 +5,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import QObject, Signal
+from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QFileDialog, QWidget
 
 from vitrograph.core.errors import OrderFileError, VitrographError
@@ -133,6 +134,30 @@ class Files(QObject):
             self.writing.ask(lambda: (folder, make(done, paper)))
 
         self.bench.attempt(write)
+
+    def copy_picture(self, view: QWidget) -> None:
+        """Put a picture of the glass as it is seen on the clipboard."""
+        QGuiApplication.clipboard().setPixmap(view.grab())
+        self.bench.told.emit("a picture of the glass is on the clipboard")
+
+    def write_report(self, path: Path) -> None:
+        """Write what helps to find a fault of the program, without any art, or say why it cannot be."""
+        from vitrograph.core.faults import report
+
+        order = self.bench.order
+        kinds = ", ".join(sorted({piece.glass.kind for piece in order.pieces}))
+        items = ", ".join(sorted({type(item.what).__name__.lower() for piece in order.pieces
+                                  for item in piece.artwork.items})) or "none"
+        about = {"Pieces": str(len(order.pieces)), "Glasses": kinds, "Kinds of art": items, "Units": order.units,
+                 "Station": self.bench.station, "Screen": QGuiApplication.platformName()}
+        self.bench.attempt(lambda: write_whole(path, report(about).encode("utf-8")),
+                           f"written: {path.name}; read it before you send it on")
+
+    def choose_report(self) -> None:
+        """Ask where to write the report of a problem."""
+        path, _ = QFileDialog.getSaveFileName(self._window, "Report a problem", "vitrograph report.txt", "Text (*.txt)")
+        if path:
+            self.write_report(Path(path).with_suffix(".txt"))
 
     def print_packet(self) -> None:
         """Print the packet through the system's dialog, at true size."""

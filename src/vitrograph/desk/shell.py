@@ -169,6 +169,7 @@ class Shell(QWidget):
         self.top.send_wanted.connect(self._send)
         self.top.begin_wanted.connect(self.windows.begin)
         self.top.guide_wanted.connect(self.windows.guide)
+        self.top.report_wanted.connect(self.files.choose_report)
         self.top.workshop_wanted.connect(self.windows.workshop)
         self.strip.rename_wanted.connect(self.top.menus.ask_name)
 

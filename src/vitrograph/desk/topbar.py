@@ -30,6 +30,7 @@ class TopBar(QWidget):
     workshop_wanted = Signal()
     begin_wanted = Signal()
     guide_wanted = Signal()
+    report_wanted = Signal()
 
     def __init__(self, bench: Bench, open_names: Callable[[], object]) -> None:
         super().__init__()
@@ -81,6 +82,7 @@ class TopBar(QWidget):
         menu.addAction("Begin a piece, or go on with an order", self.begin_wanted.emit)
         menu.addAction("The workshop", self.workshop_wanted.emit)
         menu.addAction("The guide", self.guide_wanted.emit)
+        menu.addAction("Report a problem", self.report_wanted.emit)
         return menu
 
     def _lay_out(self) -> None:
