@@ -45,6 +45,8 @@ def fill(front: Front) -> Shell:
     front.show_shell(shell)
     if refused is not None and front.path is not None:
         shell.files.open(front.path)                          # says what is wrong, and offers the last good copy
+    elif demo and not (front.seen.folder / "practice").exists():
+        shell.files.offer_practice(shell.windows.practise)
     elif order is None:
         shell.windows.begin()
     if not demo and not shell.asking:

@@ -1,13 +1,12 @@
 """Where an order begins: which glass, and what goes on it; or one of the orders that were in hand last."""
 
-import sys
 from collections.abc import Callable, Sequence
 from datetime import UTC
 from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPointF, QProcess, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QIcon, QPainter, QPen, QPixmap, QPolygonF
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QScrollArea, QSizePolicy, QToolButton, QVBoxLayout, QWidget
 
@@ -138,15 +137,10 @@ class BeginPage(QScrollArea):
         demo = button("Try it on the demo", tip="An invented order of five pieces, in a window of its own; nothing of "
                       "yours is touched")
         demo.setObjectName("beginDemo")
-        demo.clicked.connect(self._open_demo)
+        demo.clicked.connect(self.shell.windows.demo)
         for made in (opens, demo, back):
             column.addWidget(made)
         column.addStretch(1)
-
-    def _open_demo(self) -> None:
-        """Start the program once more, with the demo: its logbook and shelf are never mixed with the maker's."""
-        if not QProcess.startDetached(sys.executable, ["-m", "vitrograph", "demo"])[0]:
-            self.shell.say("the demo could not be started: run vitrograph demo", wrong=True)
 
     def _recent(self, one: Recent) -> QToolButton:
         path = Path(one.path)

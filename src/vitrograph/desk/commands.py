@@ -45,6 +45,7 @@ def commands_of(shell: "Shell") -> tuple[Command, ...]:
         Command("Copy a picture of the glass", partial(files.copy_picture, glass), ("Ctrl+Shift+C",), "clipboard"),
         Command("Report a problem", files.choose_report, (), "bug fault log help"),
         Command("To the cutter", top.send.click, ("Ctrl+Return",), "cut plotter blade trial"),
+        Command("Practise at the nine stations", shell.windows.practise, (), "learn tutorial lesson first"),
         Command("The workshop", shell.windows.workshop, (), "settings cutter film tape cream paper units"),
         Command("List of names", shell.windows.names, (), "guests csv personalise"),
         Command("Lengths in mm", partial(bench.set_unit, "mm"), (), "units metric"),

@@ -72,12 +72,12 @@ class Shell(QWidget):
     def __init__(self, bench: Bench, recovery_folder: Path | None = None, *, stands: bool = True) -> None:
         """Where it `stands` not yet, the first results are drawn before its card is made."""
         super().__init__()
-        self.bench = bench
+        self.bench: Bench = bench
         self.recovery = Recovery(bench, recovery_folder) if recovery_folder is not None else None
         self.files = Files(self, bench, self.recovery)
         self._bar: AskBar | None = None
         self._seen: Seen | None = None
-        self._listed = True            # whether the order is one of the maker's own
+        self.listed = True            # whether the order is one of the maker's own
         self.resize(1280, 800)
         self.windows = Windows(self)
         self.top = TopBar(bench, self.windows.names)
@@ -169,6 +169,7 @@ class Shell(QWidget):
         self.top.send_wanted.connect(self._send)
         self.top.begin_wanted.connect(self.windows.begin)
         self.top.guide_wanted.connect(self.windows.guide)
+        self.top.practice_wanted.connect(self.windows.practise)
         self.top.report_wanted.connect(self.files.choose_report)
         self.top.workshop_wanted.connect(self.windows.workshop)
         self.strip.rename_wanted.connect(self.top.menus.ask_name)
@@ -287,7 +288,11 @@ class Shell(QWidget):
         if self._bar is not None and self.asking:
             self._bar.deleteLater()
         self._bar = bar
-        self._column.insertWidget(4, bar)
+        self.put_below_the_line(bar)
+
+    def put_below_the_line(self, bar: QWidget) -> None:
+        """Put a bar between the line of stations and the work."""
+        self._column.insertWidget(self._column.indexOf(self.places), bar)
 
     def _send(self) -> None:
         from vitrograph.desk.cut.card import CutCard
@@ -302,7 +307,7 @@ class Shell(QWidget):
 
         An order that is not `listed`, the demo, is not among those the maker had in hand last.
         """
-        self._seen, self._listed, self.windows.seen = seen, listed, seen
+        self._seen, self.listed, self.windows.seen = seen, listed, seen
         show_as_left(self, seen)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
@@ -329,7 +334,7 @@ class Shell(QWidget):
             self.files.guarded(self.window().close)
             return
         if self._seen is not None:
-            keep_as_left(self, self._seen, listed=self._listed)
+            keep_as_left(self, self._seen, listed=self.listed)
         if self.recovery is not None:
             self.recovery.close()
         self.clock_bar.bell.close()

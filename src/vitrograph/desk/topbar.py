@@ -30,6 +30,7 @@ class TopBar(QWidget):
     workshop_wanted = Signal()
     begin_wanted = Signal()
     guide_wanted = Signal()
+    practice_wanted = Signal()
     report_wanted = Signal()
 
     def __init__(self, bench: Bench, open_names: Callable[[], object]) -> None:
@@ -81,6 +82,7 @@ class TopBar(QWidget):
         menu.addSeparator()
         menu.addAction("Begin a piece, or go on with an order", self.begin_wanted.emit)
         menu.addAction("The workshop", self.workshop_wanted.emit)
+        menu.addAction("Practise at the nine stations", self.practice_wanted.emit)
         menu.addAction("The guide", self.guide_wanted.emit)
         menu.addAction("Report a problem", self.report_wanted.emit)
         return menu

@@ -1,8 +1,9 @@
 """What opens beside the work or in its place: names, workshop, finder, guide, and the page an order begins on."""
 
+import sys
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QProcess, Qt
 
 from vitrograph.desk.seen import Seen
 
@@ -12,6 +13,7 @@ if TYPE_CHECKING:
     from vitrograph.desk.guide_window import GuideWindow
     from vitrograph.desk.order.names_window import NamesWindow
     from vitrograph.desk.order.workshop_window import WorkshopWindow
+    from vitrograph.desk.practice import Practice
     from vitrograph.desk.shell import Shell
 
 
@@ -24,6 +26,7 @@ class Windows:
         self._names: NamesWindow | None = None
         self._guide: GuideWindow | None = None
         self._page: BeginPage | None = None
+        self._practice: Practice | None = None
 
     def names(self) -> "NamesWindow":
         """Open the list of names of the piece in hand beside the window."""
@@ -69,6 +72,29 @@ class Windows:
         guide = self.guide()
         guide.open_term(term)
         return guide
+
+    def demo(self) -> None:
+        """Start the program once more, with the demo: its logbook and shelf are never mixed with the maker's."""
+        if not QProcess.startDetached(sys.executable, ["-m", "vitrograph", "demo"])[0]:
+            self.shell.say("the demo could not be started: run vitrograph demo", wrong=True)
+
+    def practise(self) -> "Practice | None":
+        """Begin the practice run, or go on with it; from an order of the maker's own, on the demo."""
+        from vitrograph.desk.practice import Practice
+        from vitrograph.desk.seen import default_folder
+
+        if self.shell.listed:
+            self.demo()
+            return None
+        if self._practice is None:
+            folder = self.seen.folder if self.seen is not None else default_folder()
+            practice = self._practice = Practice(self.shell, folder / "practice")
+            practice.ended.connect(self._end_practice)
+            self.shell.put_below_the_line(practice.bar)
+        return self._practice
+
+    def _end_practice(self) -> None:
+        self._practice = None
 
     def begin(self) -> "BeginPage":
         """Show the page an order begins on, in the place of the work."""

@@ -235,6 +235,11 @@ class CutCard(StationCard):
             return
         self.bench.attempt(self._simulate)
 
+    @property
+    def tried(self) -> bool:
+        """Whether the blade's way over the shown film was drawn."""
+        return not self.trial_says.isHidden()
+
     def _simulate_late(self) -> None:
         self.keeper.laid.disconnect(self._simulate_late)
         self.bench.attempt(self._simulate)
