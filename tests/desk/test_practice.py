@@ -4,7 +4,7 @@ import pytest
 from PySide6.QtWidgets import QComboBox, QListWidget, QPlainTextEdit
 
 from vitrograph.core.demo import demo_order
-from vitrograph.desk.practice import TASKS
+from vitrograph.desk.practice import TASKS, keep_place
 from vitrograph.desk.seen import Seen
 
 
@@ -74,6 +74,16 @@ def test_it_is_left_and_come_back_to_and_what_a_hand_wrote_there_is_no_matter(ru
         assert anew.task.station == "glass"
         anew.leave()
     assert [task.station for task in TASKS] == list(desk.shell.line.buttons), "one at each station, in their order"
+
+
+def test_it_is_offered_once(run, tmp_path):
+    desk, practice = run
+    practice.leave()
+    skipped = tmp_path / "elsewhere" / "practice"
+    desk.shell.files.offer_practice(desk.shell.windows.practise, lambda: keep_place(skipped, 0))
+    desk.click("lookRound")
+    assert skipped.read_text() == "0" and not desk.shell.asking
+    keep_place(skipped / "under a file", 1)                    # which cannot be, and is no matter
 
 
 def test_from_an_order_of_ones_own_the_demo_is_opened(desk, monkeypatch):

@@ -20,6 +20,7 @@ from vitrograph.core.workshop import Workshop, begun, load_workshop
 from vitrograph.core.workshop import default_file as workshop_file
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.front import Front
+from vitrograph.desk.practice import keep_place
 from vitrograph.desk.shell import Shell
 
 _COLLECT_AFTER = 10_000, 20, 20    # a stencil is some thousand objects: the usual 700 would halt each letter typed
@@ -46,7 +47,7 @@ def fill(front: Front) -> Shell:
     if refused is not None and front.path is not None:
         shell.files.open(front.path)                          # says what is wrong, and offers the last good copy
     elif demo and not (front.seen.folder / "practice").exists():
-        shell.files.offer_practice(shell.windows.practise)
+        shell.files.offer_practice(shell.windows.practise, partial(keep_place, front.seen.folder / "practice", 0))
     elif order is None:
         shell.windows.begin()
     if not demo and not shell.asking:

@@ -89,10 +89,10 @@ class Files(QObject):
             self._ask("What do you work with? Five short questions; new orders then begin from the answers.", (
                 Answer("tellWorkshop", "Answer them", open_it), Answer("skipWorkshop", "Skip", skip)))
 
-    def offer_practice(self, begin: Callable[[], object]) -> None:
-        """Offer the practice run on the demo."""
+    def offer_practice(self, begin: Callable[[], object], skip: Callable[[], object]) -> None:
+        """Offer the practice run on the demo, once."""
         self._ask("New here? Practise at the nine stations: ten minutes, one thing to do at each, by your own hand.", (
-            Answer("practise", "Practise", begin), Answer("lookRound", "Just look round", lambda: None)))
+            Answer("practise", "Practise", begin), Answer("lookRound", "Just look round", skip)))
 
     def open(self, path: Path) -> None:
         """Open an order's file, or say why it cannot be; where it is damaged, offer the copy before the last save."""

@@ -134,9 +134,7 @@ class Practice(QObject):
         self.deleteLater()
 
     def _keep(self, at: int) -> None:
-        with suppress(OSError):
-            self.place.parent.mkdir(parents=True, exist_ok=True)
-            self.place.write_text(str(at))
+        keep_place(self.place, at)
 
 
 class PracticeBar(QWidget):
@@ -163,6 +161,13 @@ class PracticeBar(QWidget):
         """Show one of the tasks."""
         self.count.setText(f"{at + 1} of {len(TASKS)}")
         self.says.setText(task.says)
+
+
+def keep_place(place: Path, at: int) -> None:
+    """Keep with which task it goes on; that it cannot be kept is no reason to stop."""
+    with suppress(OSError):
+        place.parent.mkdir(parents=True, exist_ok=True)
+        place.write_text(str(at))
 
 
 def _kept(place: Path) -> int:
