@@ -14,6 +14,7 @@ from vitrograph.core.workshop import (
     Cutter,
     Film,
     House,
+    OwnCream,
     Tape,
     Workshop,
     begun,
@@ -128,6 +129,11 @@ def test_use_makes_a_blade_older_and_film_shorter_and_a_left_over_is_used_first(
     assert with_left_over(Workshop(films=films), "Red", "shelf", 900.0, (5.0, 5.0)).films[1].left == 0.0
     pot = with_weighed(Workshop(), Weighing(80.0, 78.5, 4000.0)).creams[0]
     assert (pot.grams, len(pot.weighed)) == (78.5, 1) and with_force(Workshop(), 90.0).films[0].force == 90.0
+
+
+def test_the_label_of_a_cream_is_known_by_its_name_however_written():
+    mine = Workshop(creams=(OwnCream(name="Harbour", label_minutes=7.0), OwnCream(name="Pale", label_minutes=3.5)))
+    assert (mine.label_minutes("harbour"), mine.label_minutes("PALE"), mine.label_minutes("Other")) == (7.0, 3.5, None)
 
 
 def test_the_workshop_has_room_for_what_is_owned_and_no_more():
