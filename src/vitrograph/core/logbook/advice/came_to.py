@@ -9,6 +9,7 @@ from vitrograph.core.logbook.book import Asked, Logbook
 from vitrograph.core.logbook.entry import COSTS, HANDS, Entry, Outcome, counts_of
 
 _LEAST_ENTRIES = 3                 # before and after a change, and behind a pace
+_Z95 = 1.959963984540054           # the normal quantile of 0.975: three changes are looked at, so it is to be sure
 _CHANGED = ("film", "cream", "recipe")
 
 
@@ -49,7 +50,7 @@ class Change:
     def says(self) -> str:
         """It in a sentence."""
         rates = [failed / made for failed, made in zip(self.failed, self.made, strict=True)]
-        low, high = newcombe(rates[1], self.made[1], rates[0], self.made[0])
+        low, high = newcombe(rates[1], self.made[1], rates[0], self.made[0], _Z95)
         known = "too few to tell" if low <= 0 <= high else "fewer fail since" if high < 0 else "more fail since"
         return (f"{self.what}: {self.since} since {self.day}, {self.before} before: {self.failed[1]} of {self.made[1]} "
                 f"pieces not good since ({rates[1]:.0%}), {self.failed[0]} of {self.made[0]} before ({rates[0]:.0%}); "
