@@ -10,6 +10,7 @@ from vitrograph.core.fit import Band, band_edge
 from vitrograph.core.geometry import as_polygons, union, without
 from vitrograph.core.stencil.sheet import Sheet
 
+_LEAST_MM = 0.05                   # less than a hand can tape, and more than rounding leaves
 LAP_MM = 5.0                       # by which tape lies on the film, and on the tape before it (common practice)
 
 
@@ -31,7 +32,7 @@ def guard_of(sheet: Sheet, reach: float, tape_width: float) -> Guard:
     """Work out the tape that brings the film up to the guard asked for, as far as there is glass."""
     fitted, band = sheet.fitted, sheet.band
     wall, chart = fitted.wall, fitted.chart
-    wanted = [max(0.0, reach - border) for border in sheet.border]
+    wanted = [more if (more := reach - border) > _LEAST_MM else 0.0 for border in sheet.border]
     middle = float(wall.scale(np.array([(band.s_low + band.s_high) / 2]))[0])
     beside = [max(0.0, room) * middle for room in _beside(sheet)]
     room = (beside[0], band.s_low, beside[1], wall.length - band.s_high)
