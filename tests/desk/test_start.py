@@ -5,6 +5,7 @@ import os
 import stat
 import subprocess
 import sys
+from importlib import resources
 from pathlib import Path
 
 import pytest
@@ -13,13 +14,16 @@ from PySide6.QtGui import QColor, QDropEvent, QGuiApplication
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QLabel, QLineEdit, QListWidget, QPushButton, QToolButton
 
+from hands import type_over
 from specimens import STAR, job
 from vitrograph.core.faults import told
+from vitrograph.core.glass import Shelf, ShelvedGlass
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import save_order
-from vitrograph.desk import front
+from vitrograph.desk import dropping, front
 from vitrograph.desk.dropping import does_for
 from vitrograph.desk.front import Front
+from vitrograph.desk.glass.shelf_window import ShelfWindow
 from vitrograph.desk.instance import hand_over, listen, socket_place
 from vitrograph.desk.kit.look import Look, read_look, write_look
 from vitrograph.desk.seen import Seen
@@ -244,6 +248,38 @@ def test_files_dropped_go_to_the_room_they_are_for(desk, tmp_path):
     desk.click("giveUp")
     assert desk.bench.order.name == "Dropped"
     assert [does_for(Path(name)) for name in ("a.TTF", "b.woff2", "c.JPG", "d")] == ["font", "font", "drawing", ""]
+
+
+def test_a_font_dropped_is_offered_for_the_words_in_hand(desk):
+    folder = resources.files("vitrograph.data") / "fonts"
+    font = next(Path(str(folder)).rglob("*.ttf"))
+    dropping.take(desk.shell, [font])
+    window = desk.card().words._window
+    desk.qtbot.waitUntil(lambda: not window.busy, timeout=15000)
+    assert desk.bench.station == "artwork" and window.isVisible()
+    assert any(sample.words.font is not None for sample in window.samples), "its faces stand among the others"
+    window.close()
+    empty = desk.bench.job.artwork.without({item.key for item in desk.bench.job.artwork.items})
+    desk.bench.edit("Nothing", artwork=empty)
+    dropping.take(desk.shell, [font])
+    assert [type(item.what).__name__ for item in desk.bench.job.artwork.items] == ["Words"], "words are put in for it"
+    window.close()
+    dropping.take(desk.shell, [])
+    assert "hat belongs nowhere here" in desk.says("message")
+
+
+def test_the_price_of_a_glass_is_kept_on_the_shelf(desk, tmp_path):
+    desk.bench.shelf = Shelf(tmp_path / "shelf")
+    desk.bench.shelf.keep(ShelvedGlass.of(desk.bench.job, "Bar tumbler"))
+    window = ShelfWindow(desk.bench, desk.go(1))
+    window.show()
+    line = window.findChild(QLineEdit, "glassPrice")
+    for typed, kept in (("2,75", 2.75), ("-1", 2.75), ("", 2.75)):
+        type_over(line, typed)
+        assert desk.bench.shelf.glasses()[0].price == kept
+    window.list.setCurrentRow(1)
+    assert not line.isEnabled(), "a generic shape has no price"
+    window.close()
 
 
 def test_the_guide_opens_at_the_station_and_is_searched(desk):

@@ -12,6 +12,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
 
+_TERMS = "## The words of the trade\n"
 _TERM = re.compile(r"^- \*\*([A-Z][a-z -]+)\*\*: (.+)$", re.MULTILINE)
 _HEADING = re.compile(r"^(#{2,3}) (.+)$", re.MULTILINE)
 
@@ -23,7 +24,8 @@ def guide_text() -> str:
 
 def terms() -> dict[str, str]:
     """The words of the trade that the guide explains, each with its sentence."""
-    return {found[1]: found[2] for found in _TERM.finditer(guide_text())}
+    chapter = guide_text().partition(_TERMS)[2].partition("\n## ")[0]
+    return {found[1]: found[2] for found in _TERM.finditer(chapter)}
 
 
 class GuideWindow(QDialog):

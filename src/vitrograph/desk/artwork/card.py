@@ -156,7 +156,8 @@ class ArtworkCard(StationCard):
 
     def take_font(self, path: Path) -> None:
         """Set the words in hand in a font the maker named; words are put in where there are none in hand."""
-        if self.words.item is None or not isinstance(self.words.item.what, Words):
+        item = self.bench.job.artwork.item(self.bench.chosen[0]) if self.bench.chosen else None
+        if item is None or not isinstance(item.what, Words):
             self.items.begin("words")
         self.words.open_faces().add_file(path)
 
