@@ -40,6 +40,7 @@ from vitrograph.inspecting import add_inspect
 from vitrograph.logbook import add_logbook
 from vitrograph.orders import change_order, put_together
 from vitrograph.quick import add_flags, quick_order
+from vitrograph.start import NEW
 from vitrograph.workshop import add_workshop_flags
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
@@ -101,9 +102,9 @@ def _parser() -> argparse.ArgumentParser:
     demo.add_argument("piece", nargs="?", choices=get_args(DemoName))
     _add_clock(demo)
     demo.set_defaults(run=lambda options: _window(None, options.piece or "", _faster(options.clock)))
-    new = commands.add_parser("new", help="open the window with a new order; without a command it opens the last one")
+    new = commands.add_parser(NEW, help="open the window with a new order; without a command it opens the last one")
     _add_clock(new)
-    new.set_defaults(run=lambda options: _window(None, "new", _faster(options.clock)))
+    new.set_defaults(run=lambda options: _window(None, NEW, _faster(options.clock)))
     opened = commands.add_parser("open", help="open the window with an order")
     opened.add_argument("order", type=Path)
     _add_clock(opened)

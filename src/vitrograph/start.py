@@ -8,7 +8,7 @@ import sys
 from collections.abc import Sequence
 from pathlib import Path
 
-_NEW = "new"
+NEW = "new"                        # in the place of the demo's piece: a new order
 _DEMO = ("tumbler", "lantern", "carafe", "ornament", "plaque", "flutes")
 
 
@@ -38,7 +38,7 @@ def _plain(words: list[str]) -> tuple[Path | None, str | None] | None:
     >>> _plain([]), _plain(["demo", "carafe"]), _plain(["demo"]), _plain(["new"]), _plain(["plan", "x.vitro"])
     ((None, None), (None, 'carafe'), (None, ''), (None, 'new'), None)
     """
-    if words in ([], [_NEW]):
+    if words in ([], [NEW]):
         return None, words[0] if words else None
     if words[0] == "demo" and words[1:] in ([], *([name] for name in _DEMO)):
         return None, "".join(words[1:])

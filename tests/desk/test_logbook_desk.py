@@ -36,12 +36,18 @@ def photographed(desk, path, **laid):
     Image.fromarray(camera.photograph(piece, [leak], [shapely.intersection(void, frosted)])).save(path)
 
 
-def test_a_photograph_is_measured_corrected_by_hand_and_kept_with_the_record(desk, tmp_path):
+def looked_at(desk, path):
+    """The logbook's card with a photograph of the piece in hand measured."""
     card = desk.go(9)
     waited(desk, card)
-    photographed(desk, tmp_path / "piece.png")
-    card.look_at(tmp_path / "piece.png")
+    photographed(desk, path)
+    card.look_at(path)
     waited(desk, card)
+    return card
+
+
+def test_a_photograph_is_measured_corrected_by_hand_and_kept_with_the_record(desk, tmp_path):
+    card = looked_at(desk, tmp_path / "piece.png")
     kinds = Counter(fault.kind for fault in card.looking.at.seen.faults)
     assert set(kinds) == {"drip", "void"} and "Drip:" in desk.says("photoSays")
     assert desk.find(QSpinBox, "count_faint").value() == 1 and desk.says("goodCopies") == "0 of 1 came out good"
@@ -66,11 +72,7 @@ def test_a_photograph_is_measured_corrected_by_hand_and_kept_with_the_record(des
 
 
 def test_what_the_eye_sees_is_marked_by_hand_and_lit_on_the_glass(desk, tmp_path):
-    card = desk.go(9)
-    waited(desk, card)
-    photographed(desk, tmp_path / "piece.png")
-    card.look_at(tmp_path / "piece.png")
-    waited(desk, card)
+    card = looked_at(desk, tmp_path / "piece.png")
     view, seen = card.view.photo, card.looking.at.seen
     view.repaint()
     left, low, right, _ = seen.bounds

@@ -31,12 +31,12 @@ def fill(front: Front) -> Shell:
     """Make the shell of a window that stands, over its order; a file that cannot be used is told of there."""
     demo = front.demo is not None
     order = demo_order(cast(DemoName, front.demo)) if front.demo else open_night() if demo else None
-    refused: VitrographError | None = None
+    refused = False
     if order is None and front.path is not None:
         try:
             order = load_order(front.path)
-        except VitrographError as error:
-            refused = error
+        except VitrographError:                                # told by `open` below, once the shell stands
+            refused = True
     path = front.path if order is not None and not demo else None
     # first, so that it computes as the window is made
     bench = Bench(order or begun(_workshop(), Order(id=new_id())), _logbook(demo=demo), path, _shelf(demo=demo),
@@ -44,7 +44,7 @@ def fill(front: Front) -> Shell:
     shell = make_shell(bench)
     shell.remember(front.seen, listed=not demo)
     front.show_shell(shell)
-    if refused is not None and front.path is not None:
+    if refused and front.path is not None:
         shell.files.open(front.path)                          # says what is wrong, and offers the last good copy
     elif demo and not (front.seen.folder / "practice").exists():
         shell.files.offer_practice(shell.windows.practise, partial(keep_place, front.seen.folder / "practice", 0))

@@ -23,6 +23,7 @@ from vitrograph.desk.kit.look import default_file as look_file
 from vitrograph.desk.kit.look import read_look
 from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.seen import Seen, default_folder
+from vitrograph.start import NEW
 
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
@@ -35,9 +36,6 @@ _windows: "list[Front]" = []        # those that stand
 _SCREENS = ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")
 _DRESS_MS = 2500                   # when nothing waits any more
 _TOP_PX, _CARD_PX = 166, 330       # what lies above and right of the views, where no picture is kept
-
-
-NEW = "new"                        # in the place of the demo's piece: a new order
 
 
 def _search_no_sources() -> None:

@@ -102,10 +102,12 @@ class Seen:
         return self.folder / f"{hashlib.sha256(one.path.encode('utf-8', 'surrogatepass')).hexdigest()[:24]}.png"
 
     def _write(self) -> None:
+        from vitrograph.core.errors import OrderFileError  # a start only reads
+        from vitrograph.core.storing.whole import write_whole
+
         told = {"window": self.window._asdict(), "orders": [one._asdict() for one in self.recents]}
-        part = self.folder / "seen.json.part"
-        part.write_text(json.dumps(told, indent=1), "utf-8")
-        part.replace(self.folder / "seen.json")
+        with suppress(OrderFileError):
+            write_whole(self.folder / "seen.json", json.dumps(told, indent=1).encode("utf-8"))
 
 
 def _key(path: Path | None) -> str:

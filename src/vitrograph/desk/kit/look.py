@@ -33,8 +33,8 @@ def read_look(place: Path) -> Look:
 
 
 def write_look(look: Look, place: Path) -> None:
-    """Keep it. Raises OSError."""
+    """Keep it. Raises OSError or OrderFileError."""
+    from vitrograph.core.storing.whole import write_whole  # a start only reads
+
     place.parent.mkdir(parents=True, exist_ok=True)
-    part = place.with_suffix(".part")
-    part.write_text(json.dumps(look._asdict()), "utf-8")
-    part.replace(place)
+    write_whole(place, json.dumps(look._asdict()).encode("utf-8"))

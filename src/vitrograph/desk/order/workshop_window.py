@@ -98,6 +98,8 @@ class WorkshopWindow(QDialog):
         try:
             write_look(read_look(self.look)._replace(**{name: value}), self.look)
             self.said.setText("It looks so from the next start.")
+        except VitrographError as error:
+            self.bench.refused.emit(str(error))
         except OSError as error:
             self.bench.refused.emit(f"{self.look} cannot be written ({reason(error)}): choose another place")
 
