@@ -1,6 +1,8 @@
 """A citizen of the desktop: entry, kind of file, icons and description put in their places, valid, and taken away."""
 
 import configparser
+import importlib.util
+import re
 import shutil
 import subprocess
 import tomllib
@@ -10,9 +12,13 @@ from pathlib import Path
 import pytest
 from PIL import Image
 
+from vitrograph.cli import command_line
 from vitrograph.installing import SIZES, _started_by, install, main, uninstall
 
 ROOT = Path(__file__).parents[1]
+_spec = importlib.util.spec_from_file_location("write_manual", ROOT / "docs" / "write_manual.py")
+write_manual = importlib.util.module_from_spec(_spec)
+_spec.loader.exec_module(write_manual)
 VALIDATORS = {"desktop-file-validate": ("applications/vitrograph.desktop",),
               "appstreamcli": ("validate", "--no-net", "metainfo/org.vitrograph.Vitrograph.metainfo.xml")}
 
@@ -56,6 +62,39 @@ def test_the_freedesktop_validators_find_nothing(places, tool):
     *words, place = VALIDATORS[tool]
     done = subprocess.run([found, *words, str(places[0] / place)], capture_output=True, text=True, check=False)
     assert done.returncode == 0, done.stdout + done.stderr
+
+
+@pytest.mark.parametrize("name", write_manual.files())
+def test_manual_and_completions_hold_every_command_and_flag_as_it_is(name):
+    assert (write_manual.FOLDER / name).read_text("utf-8") == write_manual.files()[name], "run docs/write_manual.py"
+
+
+def test_every_command_and_flag_says_what_it_is():
+    for called, says, command in write_manual._commands(command_line()):
+        assert says, called
+        for action in command._actions:
+            assert action.help, (called, action.option_strings or action.dest)
+
+
+def test_the_manual_is_set_without_a_warning():
+    """groff_man(7): read by the macros themselves."""
+    if (found := shutil.which("groff")) is None:
+        pytest.skip("groff is not installed")
+    done = subprocess.run([found, "-man", "-Tutf8", "-ww", str(write_manual.FOLDER / "vitrograph.1")],
+                          capture_output=True, text=True, check=False)
+    assert done.returncode == 0 and done.stderr == "" and "--size-rule" in re.sub(r"\x1b\[\d*m|.\x08", "", done.stdout)
+
+
+@pytest.mark.skipif(shutil.which("bash") is None, reason="bash is not installed")
+@pytest.mark.parametrize(("typed", "offered"), [("vitrograph pl", {"plan"}), ("vitrograph demo car", {"carafe"}),
+                                                ("vitrograph export --kn", {"--knife"}),
+                                                ("vitrograph plan --units i", {"in"})])
+def test_the_shell_completes_what_was_begun(typed, offered):
+    words = typed.split()
+    script = (f"source '{write_manual.FOLDER / 'vitrograph.bash'}'; COMP_WORDS=({typed}); COMP_CWORD={len(words) - 1}; "
+              f"_shtab_vitrograph vitrograph '{words[-1]}' '{words[-2]}'; printf '%s\\n' \"${{COMPREPLY[@]}}\"")
+    told = subprocess.run(["bash", "-c", script], capture_output=True, text=True, check=True).stdout.split()
+    assert set(told) == offered
 
 
 def test_a_path_with_signs_of_its_own_is_quoted():

@@ -35,7 +35,7 @@ from vitrograph.core.units import MINUS, THIN_SPACE, parse_whole
 from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.cutting import add_cutting
 from vitrograph.evening import add_evening
-from vitrograph.flags import add_settings, add_units
+from vitrograph.flags import add_order, add_settings, add_units
 from vitrograph.inspecting import add_inspect
 from vitrograph.logbook import add_logbook
 from vitrograph.orders import change_order, put_together
@@ -45,6 +45,10 @@ from vitrograph.workshop import add_workshop_flags
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
 FILES = (*SHEET_WRITERS, *WRITERS, *PATTERNS)
+_IS = {"svg": "the film as it is cut, as SVG", "dxf": "as DXF, for a cutting program", "hpgl": "as HP-GL, for a cutter",
+       "png": "a picture of the film", "stencil": "a piece's stencil as SVG", "pdf": "a piece's stencil at true size",
+       "paper": "a paper band to try on the glass", "tiles": "the art as it is seen, tiled over pages at true size",
+       "knife": "lines to follow with a knife, tiled at true size", "packet": "the work packet, for the bench"}
 _SAID_MOST = 200                   # letters
 
 
@@ -63,7 +67,7 @@ def main(argv: Sequence[str] | None = None) -> int:
         sys.stdout.reconfigure(errors="replace")              # names of files need not be words that can be written
     options = argparse.Namespace()
     try:
-        _parser().parse_args(_join_negatives(sys.argv[1:] if argv is None else list(argv)), options)
+        command_line().parse_args(_join_negatives(sys.argv[1:] if argv is None else list(argv)), options)
         code = int(options.run(options))
         sys.stdout.flush()
         return code
@@ -93,20 +97,21 @@ def _silence() -> None:
         os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
 
 
-def _parser() -> argparse.ArgumentParser:
+def command_line() -> argparse.ArgumentParser:
+    """All commands and their flags."""
     parser = _OneLineParser(prog="vitrograph", description="Vinyl resist stencils that fit the glass.")
     parser.add_argument("--version", action="version", version=f"vitrograph {__version__}")
     commands = parser.add_subparsers(required=True, metavar="COMMAND", parser_class=_OneLineParser)
 
     demo = commands.add_parser("demo", help="open the window with the demo order, or with one piece of it")
-    demo.add_argument("piece", nargs="?", choices=get_args(DemoName))
+    demo.add_argument("piece", nargs="?", choices=get_args(DemoName), help="one piece of it")
     _add_clock(demo)
     demo.set_defaults(run=lambda options: _window(None, options.piece or "", _faster(options.clock)))
     new = commands.add_parser(NEW, help="open the window with a new order; without a command it opens the last one")
     _add_clock(new)
     new.set_defaults(run=lambda options: _window(None, NEW, _faster(options.clock)))
     opened = commands.add_parser("open", help="open the window with an order")
-    opened.add_argument("order", type=Path)
+    add_order(opened)
     _add_clock(opened)
     opened.set_defaults(run=lambda options: _window(options.order, faster=_faster(options.clock)))
     plan = _on_order(commands, "plan", "print an order's plan", _plan)
@@ -114,7 +119,7 @@ def _parser() -> argparse.ArgumentParser:
     _on_order(commands, "check", "print what was found; exit code 1 if anything is a stop", _check)
     export = _on_order(commands, "export", "write an order's files", _export)
     for kind in FILES:
-        export.add_argument(f"--{kind}", type=Path, metavar="FILE")
+        export.add_argument(f"--{kind}", type=Path, metavar="FILE", help=_IS[kind])
     export.add_argument("--piece", metavar="NAME", help="one piece of an order of several, by its name or number")
     export.add_argument("--page", choices=get_args(PaperName), help="the printer's paper for --tiles, --knife and "
                         "--packet; the workshop's where it is not said")
@@ -123,10 +128,10 @@ def _parser() -> argparse.ArgumentParser:
     put.add_argument("--add", action="append", required=True, metavar="FILE[:COUNT]", help="its pieces, in their "
                      "order; may be given several times")
     put.add_argument("--name", help="the order's name")
-    put.add_argument("--out", type=Path, required=True, metavar="FILE")
+    put.add_argument("--out", type=Path, required=True, metavar="FILE", help="the file it is written into")
     put.set_defaults(run=put_together)
     change = commands.add_parser("change", help="change an order's file by settings")
-    change.add_argument("order", type=Path)
+    add_order(change)
     add_settings(change)
     change.add_argument("--piece", metavar="NAME", help="whose design is changed, by its name or number")
     change.add_argument("--out", type=Path, metavar="FILE", help="write it there, and leave the first file as it is")
@@ -147,7 +152,7 @@ def _on_order(
 ) -> argparse.ArgumentParser:
     """A command that works out an order's file."""
     parser: argparse.ArgumentParser = commands.add_parser(name, help=says)
-    parser.add_argument("order", type=Path)
+    add_order(parser)
     add_units(parser, default=None)
     parser.set_defaults(run=run)
     return parser

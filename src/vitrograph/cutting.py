@@ -21,6 +21,7 @@ from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes, parse_length, parse_whole
 from vitrograph.core.workshop import default_file, load_workshop, save_workshop, with_cut
+from vitrograph.flags import add_order
 
 _TELL_S = 5.0
 
@@ -28,20 +29,20 @@ _TELL_S = 5.0
 def add_cutting(commands: Any) -> None:
     """Add `nest`, `cut` and `cutter` to the program's commands."""
     nest = commands.add_parser("nest", help="lay an order's stencils on less film, and keep their places in its file")
-    nest.add_argument("order", type=Path)
+    add_order(nest)
     nest.add_argument("--seconds", metavar="S", default="10", help="how long to look, for each piece of film")
     nest.add_argument("--out", type=Path, metavar="FILE", help="write it there, and leave the first file as it is")
     nest.set_defaults(run=_nest)
     cut = commands.add_parser("cut", help="send an order's cuts to a cutter")
-    cut.add_argument("order", type=Path)
-    cut.add_argument("--to", required=True, metavar="tcp:HOST:PORT|serial:PATH|file:PATH")
+    add_order(cut)
+    _add_port(cut)
     cut.add_argument("--film", metavar="N", default="1", help="which piece of film is in the cutter, from 1")
     cut.add_argument("--from", dest="start", metavar="STENCIL:PATH", help="go on after a cut that was broken off")
     cut.add_argument("--again", metavar="PIECE[:FILM]", help="one stencil alone, once more, by its piece's name or "
                      "number, and the number of its film where it has several")
     cut.set_defaults(run=_cut)
     test = commands.add_parser("ladder", help="cut a test: a square with a triangle for each force")
-    test.add_argument("--to", required=True, metavar="tcp:HOST:PORT|serial:PATH|file:PATH")
+    _add_port(test)
     test.add_argument("--forces", required=True, metavar="F,F,...", help="in the cutter's own units, as 60,80,100")
     test.set_defaults(run=_ladder)
     cutter = commands.add_parser("cutter", help="be a simulated cutter, to try things on")
@@ -49,12 +50,17 @@ def add_cutting(commands: Any) -> None:
     way.add_argument("--tcp", metavar="PORT", help="on a TCP port of this computer; 0 takes a free one")
     way.add_argument("--pty", action="store_true", help="on a pseudo-terminal, as on a serial port")
     cutter.add_argument("--faster", metavar="TIMES", default="1", help="than a real one")
-    cutter.add_argument("--buffer", metavar="BYTES", default="1024")
+    cutter.add_argument("--buffer", metavar="BYTES", default="1024", help="how much it takes in before it works")
     cutter.add_argument("--offset", metavar="L", default="0.25mm", help="how far its blade's tip trails")
     cutter.add_argument("--worn", action="store_true", help="its blade skips acute corners")
     cutter.add_argument("--power-cut", metavar="L", help="its power goes after it has moved so far")
     cutter.add_argument("--svg", type=Path, metavar="FILE", help="write what its blade cut")
     cutter.set_defaults(run=_cutter)
+
+
+def _add_port(parser: argparse.ArgumentParser) -> None:
+    parser.add_argument("--to", required=True, metavar="tcp:HOST:PORT|serial:PATH|file:PATH",
+                        help="where the cutter is, or a file in its language")
 
 
 def _finished(path: Path) -> tuple[Order, FinishedOrder]:

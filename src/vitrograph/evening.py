@@ -2,7 +2,6 @@
 
 import argparse
 import json
-from pathlib import Path
 from typing import Any
 
 from vitrograph.at_work import worked_out
@@ -11,6 +10,7 @@ from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.telling.evening_json import evening_json
 from vitrograph.core.telling.plan_json import rounded_tree
+from vitrograph.flags import add_order
 from vitrograph.quick.lengths import up_to
 
 
@@ -18,7 +18,7 @@ def add_evening(commands: Any) -> None:
     """Give the parser the command."""
     parser: argparse.ArgumentParser = commands.add_parser("evening", help="plan an order's evening for one pair of "
                                                           "hands: nobody late at the rinse")
-    parser.add_argument("order", type=Path)
+    add_order(parser)
     parser.add_argument("--json", action="store_true", help="as JSON (docs/formats.md)")
     parser.add_argument("--calm", metavar="0..1", help="time to spare before clocks; as much as it takes if left out")
     parser.set_defaults(run=_run)

@@ -1,6 +1,7 @@
 """Flags that several commands have in common."""
 
 import argparse
+from pathlib import Path
 from typing import get_args
 
 from vitrograph.core.errors import VitrographError
@@ -11,6 +12,11 @@ def add_units(parser: argparse.ArgumentParser, default: str | None = "mm") -> No
     """Give a parser the unit that lengths are read and told in."""
     parser.add_argument("--units", choices=get_args(Unit), default=default, help="what lengths are told in, and typed "
                         "in where no unit stands by them")
+
+
+def add_order(parser: argparse.ArgumentParser) -> None:
+    """Give a parser the order's file that it is about."""
+    parser.add_argument("order", type=Path, help="the order's file")
 
 
 def add_settings(parser: argparse.ArgumentParser) -> None:

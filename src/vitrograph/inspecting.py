@@ -23,7 +23,7 @@ def add_inspect(commands: Any) -> None:
     parser: argparse.ArgumentParser = commands.add_parser("inspect", help="measure a photograph of a piece, or of its "
                                                           "weeded film, against what was drawn")
     add = parser.add_argument
-    add("photo", type=Path, nargs="?", metavar="PHOTO")
+    add("photo", type=Path, nargs="?", metavar="PHOTO", help="a photograph of the piece on its card")
     add("--order", type=Path, metavar="FILE", help="the order the piece is of")
     add("--piece", metavar="NAME", help="the piece, by its name or number; the first where it is left out")
     add("--film", action="store_true", help="the weeded film on the glass, before the cream")

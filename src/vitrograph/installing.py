@@ -1,4 +1,4 @@
-"""`./run install` and `./run uninstall`: the launcher, the desktop's entry, the kind of file, the icons.
+"""`./run install` and `./run uninstall`: launcher, the desktop's entry, kind of file, icons, manual, completions.
 
 All goes where the XDG Base Directory specification puts a user's own things; nothing needs an administrator. What the
 maker made (orders, logbook, shelf, workshop) is never touched.
@@ -81,7 +81,7 @@ def uninstall(data: Path, programs: Path) -> list[str]:
     for place in (*_places(data).values(), *(_icon_place(data, size) for size in SIZES)):
         place.unlink(missing_ok=True)
     _refresh(data)
-    return ["uninstalled: the launcher, the menu's entry, the kind of file and the icons",
+    return ["uninstalled: the launcher, the menu's entry, the kind of file, the icons, the manual and the completions",
             f"what you made stays: {data / 'vitrograph'}"]
 
 
@@ -91,6 +91,9 @@ def _places(data: Path) -> dict[str, Path]:
     return {"vitrograph.desktop": data / "applications" / "vitrograph.desktop",
             "vitrograph-mime.xml": data / "mime" / "packages" / "vitrograph.xml",
             "org.vitrograph.Vitrograph.metainfo.xml": data / "metainfo" / "org.vitrograph.Vitrograph.metainfo.xml",
+            "vitrograph.1": data / "man" / "man1" / "vitrograph.1",
+            "vitrograph.bash": data / "bash-completion" / "completions" / "vitrograph",
+            "_vitrograph": data / "zsh" / "site-functions" / "_vitrograph",
             "vitrograph.svg": icons / "scalable" / "apps" / "vitrograph.svg",
             "vitrograph-symbolic.svg": icons / "symbolic" / "apps" / "vitrograph-symbolic.svg"}
 

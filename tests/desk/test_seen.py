@@ -1,5 +1,8 @@
 """What is kept between two starts: as many orders as are shown, each with its picture; nothing stops a start."""
 
+import os
+import subprocess
+import sys
 from pathlib import Path
 
 import pytest
@@ -22,6 +25,16 @@ def picture(colour="#2f8f83", size=(320, 200)):
 def keep(seen, path, colour="#2f8f83", **window):
     seen.keep(path, Path(path or "demo").stem, "1 glass", {"glass": (10, 20, 100, 80), "sheet": (120, 20, 150, 80)},
               picture(colour), Window(**window))
+
+
+def test_on_a_screen_of_twice_the_pixels_the_picture_kept_is_as_large_as_the_window():
+    script = ("from PySide6.QtWidgets import QApplication, QWidget; from vitrograph.desk.leaving import picture_of; "
+              "app = QApplication([]); made = QWidget(); made.resize(320, 200); kept = picture_of(made); "
+              "print(made.devicePixelRatio(), kept.width(), kept.height(), kept.devicePixelRatio())")
+    told = subprocess.run([sys.executable, "-c", script], env={**os.environ, "QT_SCALE_FACTOR": "2",
+                                                               "QT_QPA_PLATFORM": "offscreen"},
+                          capture_output=True, text=True, check=True).stdout.split()
+    assert told == ["2.0", "320", "200", "1.0"]
 
 
 def test_orders_stand_newest_first_each_once_and_no_more_than_are_shown(seen, tmp_path):

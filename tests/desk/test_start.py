@@ -126,6 +126,10 @@ def test_several_windows_stand_side_by_side(open_front, qtbot, tmp_path):
     assert second is not first and second.windowTitle() == "Second - Vitrograph" and first.isVisible()
     front._tell_fault(ValueError("made up"))
     assert "ValueError" in second.shell._message.text()
+    first.activateWindow()
+    qtbot.waitUntil(first.isActiveWindow)
+    front._tell_fault(KeyError("made up"))
+    assert "KeyError" in first.shell._message.text(), "it is told where the maker works"
     assert second.close() and first.isVisible()
     front.take_word("")
     assert len(front._windows) == 2, "an empty word opens nothing"

@@ -20,7 +20,6 @@ from PySide6.QtWidgets import (
 )
 
 from vitrograph.core.stations import STATIONS, Station
-from vitrograph.desk.commands import commands_of
 from vitrograph.desk.guide_window import terms
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
@@ -91,8 +90,9 @@ class Finder(QDialog):
 
 
 def _commands(shell: "Shell") -> list[Found]:
-    return [Found(f"{one.words}    {one.keys[0]}" if one.keys else one.words, f"{one.words} {one.also}".casefold(),
-                  one.does) for one in commands_of(shell)]
+    keys = shell.keys
+    return [Found(f"{one.words}    {keys.shown(one.words)}".rstrip(), f"{one.words} {one.also}".casefold(), one.does)
+            for one in keys.commands]
 
 
 def _fields(shell: "Shell", station: Station) -> list[Found]:

@@ -191,8 +191,10 @@ def _tell_fault(error: BaseException) -> None:
     """A fault of ours in one sentence, in the window in hand; on the terminal while there is none."""
     from vitrograph.core.faults import told
 
-    shells = [one.shell for one in reversed(_windows) if one.isVisible() and one.shell is not None]
-    if shells:
-        shells[0].say(told(error), wrong=True)
+    standing = [one for one in _windows if one.isVisible() and one.shell is not None]
+    if standing:
+        shell = next((one for one in standing if one.isActiveWindow()), standing[-1]).shell
+        assert shell is not None
+        shell.say(told(error), wrong=True)
     else:
         print(f"vitrograph: {told(error)}", file=sys.stderr)

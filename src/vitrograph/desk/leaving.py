@@ -2,7 +2,9 @@
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPoint
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QPixmap
+from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.stations import STATIONS
 from vitrograph.desk.seen import Seen, Window
@@ -24,6 +26,14 @@ def show_as_left(shell: "Shell", seen: Seen) -> None:
         shell.bench.go(station)
 
 
+def picture_of(widget: QWidget) -> QPixmap:
+    """How a widget looks, a pixel for each of its own lengths: on finer screens too, since the next may be another."""
+    picture = widget.grab()
+    picture = picture.scaled(widget.size(), mode=Qt.TransformationMode.SmoothTransformation)
+    picture.setDevicePixelRatio(1.0)
+    return picture
+
+
 def keep_as_left(shell: "Shell", seen: Seen, *, listed: bool) -> None:
     """Keep how the order looks, unless it is a new one that has no place yet, or is not worked out."""
     if (listed and shell.bench.path is None) or not shell.bench.results.complete:
@@ -33,6 +43,6 @@ def keep_as_left(shell: "Shell", seen: Seen, *, listed: bool) -> None:
         corner = view.mapTo(shell, QPoint(0, 0))
         boxes[name] = (corner.x(), corner.y(), view.width(), view.height())
     window = shell.window()
-    seen.keep(shell.bench.path, shell.bench.order.name, shell.top.about.text(), boxes, shell.grab(),
+    seen.keep(shell.bench.path, shell.bench.order.name, shell.top.about.text(), boxes, picture_of(shell),
               Window((window.width(), window.height()), window.isMaximized(), tuple(shell.views.sizes()),
                      shell.bench.station))

@@ -5,7 +5,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import Qt, QTimer
-from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence, QShortcut
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent
 from PySide6.QtWidgets import (
     QHBoxLayout,
     QSplitter,
@@ -24,12 +24,13 @@ from vitrograph.desk.artwork.overlay import ComposingOverlay
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.clock_bar import ClockBar
-from vitrograph.desk.commands import commands_of
 from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.etch.overlay import EtchOverlay
 from vitrograph.desk.files import Files
 from vitrograph.desk.finding_walk import FindingWalk
 from vitrograph.desk.fit.overlay import StrainOverlay
+from vitrograph.desk.keys import Keys
+from vitrograph.desk.keys import default_file as keys_file
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.ask_bar import AskBar
 from vitrograph.desk.kit.card import StationCard
@@ -106,7 +107,8 @@ class Shell(QWidget):
         self.setAcceptDrops(True)
         self._lay_out()
         self._connect()
-        self._shortcuts()
+        self.keys = Keys(self, keys_file())
+        self.top.take(self.keys)
         if stands:
             self._enter(bench.station)
         else:
@@ -159,19 +161,8 @@ class Shell(QWidget):
             self.say(bench.making.noticed)
         self.clock_bar.titled.connect(self._call)
         self.files.asks.connect(self.ask)
-        self.top.new_wanted.connect(self.files.new)
-        self.top.open_wanted.connect(self.files.choose_open)
-        self.top.save_wanted.connect(self.files.save)
-        self.top.save_as_wanted.connect(self.files.choose_save)
         self.top.packet_wanted.connect(self.files.choose_packet)
-        self.top.files_wanted.connect(self.files.choose_folder)
-        self.top.print_wanted.connect(self.files.print_packet)
         self.top.send_wanted.connect(self._send)
-        self.top.begin_wanted.connect(self.windows.begin)
-        self.top.guide_wanted.connect(self.windows.guide)
-        self.top.practice_wanted.connect(self.windows.practise)
-        self.top.report_wanted.connect(self.files.choose_report)
-        self.top.workshop_wanted.connect(self.windows.workshop)
         self.strip.rename_wanted.connect(self.top.menus.ask_name)
 
     def _take_painted(self, view: View) -> None:
@@ -181,11 +172,6 @@ class Shell(QWidget):
             self._card_time.start(0)
         if all(shown is self.bench.results for shown in self._shown.values()):
             self.bench.runner.go_on()
-
-    def _shortcuts(self) -> None:
-        for command in commands_of(self):
-            for key in () if command.kept else command.keys:
-                QShortcut(QKeySequence(key), self).activated.connect(command.does)
 
     # -- stations ------------------------------------------------------------------------------------------------
 

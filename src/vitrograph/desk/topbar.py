@@ -1,7 +1,8 @@
 """The top bar: the order's name, how many glasses, what is done with pieces; undo, units, the packet, the cutter."""
 
 from collections.abc import Callable
-from typing import Any
+from itertools import groupby
+from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import Signal
 from PySide6.QtGui import QResizeEvent
@@ -13,25 +14,17 @@ from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.order.piece_menu import PieceMenus
 
+if TYPE_CHECKING:
+    from vitrograph.desk.keys import Keys
+
 _NAME_PX = 460                     # for the name of the order, the units, and air
 
 
 class TopBar(QWidget):
     """What is in hand, and what is done with it as a whole."""
 
-    new_wanted = Signal()
-    open_wanted = Signal()
-    save_wanted = Signal()
-    save_as_wanted = Signal()
     packet_wanted = Signal()
-    files_wanted = Signal()
-    print_wanted = Signal()
     send_wanted = Signal()
-    workshop_wanted = Signal()
-    begin_wanted = Signal()
-    guide_wanted = Signal()
-    practice_wanted = Signal()
-    report_wanted = Signal()
 
     def __init__(self, bench: Bench, open_names: Callable[[], object]) -> None:
         super().__init__()
@@ -40,7 +33,6 @@ class TopBar(QWidget):
         self.setFixedHeight(52)
         self.menu_button = button("Order", tip="New, open, save")
         self.menu_button.setObjectName("jobMenu")
-        self.menu_button.setMenu(self._menu())
         self.name = named(QLineEdit(), "jobName")
         self.name.setAccessibleName("Name of the order")
         self.name.setFont(theme.font(1.25, bold=True))
@@ -57,35 +49,39 @@ class TopBar(QWidget):
                                                                                self.menus.piece)):
             made.setObjectName(name)
             made.setMenu(menu)
-        self.undo = button("Undo", "flat", "Ctrl+Z")
-        self.redo = button("Redo", "flat", "Ctrl+Shift+Z")
+        self.undo = button("Undo", "flat")
+        self.redo = button("Redo", "flat")
         self.units = {unit: button(unit, "choice", "lengths in mm" if unit == "mm" else "lengths in inches")
                       for unit in ("mm", "in")}
-        self.packet = button("Work packet", tip="all of this order on paper, to work from at the bench  (Ctrl+P)")
+        self.packet = button("Work packet")
         self.packet.setObjectName("workPacket")
-        self.send = button("To the cutter", "accent", "the film laid out, and a trial  (Ctrl+Return)")
+        self.send = button("To the cutter", "accent")
         self.send.setObjectName("send")
         self._lay_out()
         self._connect()
 
-    def _menu(self) -> QMenu:
+    def take(self, keys: "Keys") -> None:
+        """Fill the order's menu with the commands that stand in it; the buttons tell the keys of theirs."""
         menu = QMenu(self)
         menu.setFont(theme.font())
-        for text, keys, signal in (("New order", "Ctrl+N", self.new_wanted),
-                                   ("Open an order", "Ctrl+O", self.open_wanted), ("Save", "Ctrl+S", self.save_wanted),
-                                   ("Save under another name", "Ctrl+Shift+S", self.save_as_wanted)):
-            menu.addAction(text, keys, signal.emit)
-        self.addActions(menu.actions())
-        menu.addSeparator()
-        menu.addAction("Print the packet", self.print_wanted.emit)
-        menu.addAction("Write all files into a folder", self.files_wanted.emit)
-        menu.addSeparator()
-        menu.addAction("Begin a piece, or go on with an order", self.begin_wanted.emit)
-        menu.addAction("The workshop", self.workshop_wanted.emit)
-        menu.addAction("Practise at the nine stations", self.practice_wanted.emit)
-        menu.addAction("The guide", self.guide_wanted.emit)
-        menu.addAction("Report a problem", self.report_wanted.emit)
-        return menu
+        for part, commands in groupby((one for one in keys.commands if one.part), key=lambda one: one.part):
+            if part > 1:
+                menu.addSeparator()
+            menu.addActions([keys.actions[one.words] for one in commands])
+        self.menu_button.setMenu(menu)
+        self._keys = keys
+        keys.changed.connect(self._tell_keys)
+        self.bench.undo_stack.undoTextChanged.connect(self._tell_keys)
+        self.bench.undo_stack.redoTextChanged.connect(self._tell_keys)
+        self._tell_keys()
+
+    def _tell_keys(self) -> None:
+        stack = self.bench.undo_stack
+        for made, says, words in ((self.undo, f"Undo {stack.undoText().lower()}".strip(), "Undo"),
+                                  (self.redo, f"Redo {stack.redoText().lower()}".strip(), "Redo"),
+                                  (self.packet, "all of this order on paper, to work from at the bench", "Work packet"),
+                                  (self.send, "the film laid out, and a trial", "To the cutter")):
+            made.setToolTip(self._keys.tip(says, words))
 
     def _lay_out(self) -> None:
         row = QHBoxLayout(self)
@@ -121,8 +117,6 @@ class TopBar(QWidget):
         self.redo.clicked.connect(stack.redo)
         stack.canUndoChanged.connect(self.undo.setEnabled)
         stack.canRedoChanged.connect(self.redo.setEnabled)
-        stack.undoTextChanged.connect(lambda text: self.undo.setToolTip(f"Undo {text.lower()}  (Ctrl+Z)"))
-        stack.redoTextChanged.connect(lambda text: self.redo.setToolTip(f"Redo {text.lower()}  (Ctrl+Shift+Z)"))
         self.undo.setEnabled(False)
         self.redo.setEnabled(False)
         self.name.editingFinished.connect(self._rename)

@@ -11,6 +11,7 @@ if TYPE_CHECKING:
     from vitrograph.desk.begin_page import BeginPage
     from vitrograph.desk.finder import Finder
     from vitrograph.desk.guide_window import GuideWindow
+    from vitrograph.desk.keys_window import KeysWindow
     from vitrograph.desk.order.names_window import NamesWindow
     from vitrograph.desk.order.workshop_window import WorkshopWindow
     from vitrograph.desk.practice import Practice
@@ -44,6 +45,14 @@ class Windows:
         from vitrograph.desk.order.workshop_window import WorkshopWindow
 
         window = WorkshopWindow(self.shell.bench, self.shell.files.workshop, self.shell)
+        window.show()
+        return window
+
+    def keys(self) -> "KeysWindow":
+        """Open the list of all commands and their keys."""
+        from vitrograph.desk.keys_window import KeysWindow
+
+        window = KeysWindow(self.shell.bench, self.shell.keys, self.shell)
         window.show()
         return window
 

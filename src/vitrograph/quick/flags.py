@@ -29,7 +29,7 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
             ("monogram", "K,P,O", "initials from left to right, the middle one larger")):
         add(f"--{flag}", action=_InOrder, dest="items", metavar=metavar, help=f"{says}; may be given several times")
     add("--font", metavar="NAME|FILE", help="a shipped face, or a font file; Barlow Bold if left out")
-    add("--monogram-style", choices=get_args(MonogramStyle), default="three")
+    add("--monogram-style", choices=get_args(MonogramStyle), default="three", help="how the initials stand")
     add("--name-in-monogram", default="", metavar="WORDS", help="a name that goes with the initials")
     add("--threshold", default="auto", metavar="auto|N", help="the grey, 0 to 255, below which a picture is ink")
     add("--background", metavar="COLOUR:N", help="a picture's background colour and how far from it counts, 0 to 255")
@@ -64,17 +64,18 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     add("--hand", choices=["right", "left"], default="right", help="which hand holds the handle")
     add("--times", metavar="N", default="1", help="so many copies, equally spaced round the glass")
     add("--wrap", action="store_true", help="all copies on one sheet that closes round the glass")
-    add("--face", choices=["outside", "back"], default="outside")
+    add("--face", choices=["outside", "back"], default="outside", help="which side of the glass is etched")
     _stencil_flags(add)
     add("--name", help="the piece's name")
     add_units(quick)
     add_settings(quick)
-    add("--out", type=Path, required=True, metavar="DIR")
+    add("--out", type=Path, required=True, metavar="DIR", help="the folder all files are written into")
 
 
 def _glass_flags(quick: argparse.ArgumentParser) -> None:
     add = quick.add_argument
-    add("--glass", choices=["flat", "straight", "taper", "curved", "ball"], required=True)
+    add("--glass", choices=["flat", "straight", "taper", "curved", "ball"], required=True,
+        help="the kind of wall")
     add("--top", metavar="L", help="across the rim (for a straight wall, its diameter)")
     add("--bottom", metavar="L", help="across the base")
     add("--measured", choices=["diameter", "circumference"], default="diameter", help="what --top and --bottom are")
@@ -95,7 +96,7 @@ def _glass_flags(quick: argparse.ArgumentParser) -> None:
 
 
 def _stencil_flags(add: Callable[..., Any]) -> None:
-    add("--border", metavar="L", default="20 mm")
+    add("--border", metavar="L", default="20 mm", help="film round the art")
     add("--kind", choices=get_args(StencilKind), default="resist", help="a resist, clear art on a frosted ground, or a "
         "decal that stays")
     add("--film-outline", choices=["fan", "art", "rectangle", "oval"], default="fan",
@@ -106,5 +107,5 @@ def _stencil_flags(add: Callable[..., Any]) -> None:
     add("--least-web", metavar="L", default="0.8 mm", help="film between openings, at least")
     add("--least-opening", metavar="L", default="0.8 mm", help="openings, at least")
     add("--ties", choices=["none", "auto"], default="none", help="strips of film that hold islands")
-    add("--tie-width", metavar="L", default="1.6 mm")
+    add("--tie-width", metavar="L", default="1.6 mm", help="how wide ties are")
     add("--mend", action="store_true", help="mend all that is too thin, too small or too sharp")

@@ -33,8 +33,7 @@ def read_look(place: Path) -> Look:
 
 
 def write_look(look: Look, place: Path) -> None:
-    """Keep it. Raises OSError or OrderFileError."""
-    from vitrograph.core.storing.whole import write_whole  # a start only reads
+    """Keep it. Raises OrderFileError."""
+    from vitrograph.desk.kit.habits import keep  # a start only reads
 
-    place.parent.mkdir(parents=True, exist_ok=True)
-    write_whole(place, json.dumps(look._asdict()).encode("utf-8"))
+    keep(look._asdict(), place)

@@ -10,7 +10,6 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import changed_record
-from vitrograph.core.storing.whole import reason
 from vitrograph.core.workshop import Workshop, default_file, differences, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -95,13 +94,8 @@ class WorkshopWindow(QDialog):
         return made
 
     def _take_look(self, name: str, value: Any) -> None:
-        try:
-            write_look(read_look(self.look)._replace(**{name: value}), self.look)
+        if self.bench.attempt(lambda: write_look(read_look(self.look)._replace(**{name: value}), self.look)):
             self.said.setText("It looks so from the next start.")
-        except VitrographError as error:
-            self.bench.refused.emit(str(error))
-        except OSError as error:
-            self.bench.refused.emit(f"{self.look} cannot be written ({reason(error)}): choose another place")
 
     def _length(self, path: str) -> LengthField:
         made = LengthField(_LENGTHS[path], path, least=0.0)

@@ -18,7 +18,7 @@ class StencilCard(StationCard):
 
     station = "stencil"
     heading = "Stencil"
-    says = ("Film stays where it is coloured. Click a finding to see its place; F8 goes on. Point at a remedy to see "
+    says = ("Film stays where it is coloured. Click a finding to see its place. Point at a remedy to see "
             "what it would do.")
 
     def build(self) -> None:
