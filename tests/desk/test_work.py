@@ -4,13 +4,16 @@ import numpy as np
 import pypdf
 import pytest
 from PySide6.QtCore import QPoint, Qt
+from PySide6.QtPrintSupport import QPrintDialog
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QLineEdit, QPlainTextEdit, QPushButton, QSpinBox, QTableWidget
 
 from specimens import BRIEF, LANTERN, job, star_job
 from vitrograph.core.logbook import Entry
+from vitrograph.core.paper.packet import draw_packet
+from vitrograph.core.stations import STATIONS
 from vitrograph.desk.kit.findings_list import FindingRow
-from vitrograph.desk.printing import print_packet, printer_for
+from vitrograph.desk.printing import print_pages, printer_for
 
 
 def test_send_runs_the_simulated_cutter_and_draws_what_it_cuts(desk):
@@ -167,12 +170,29 @@ def test_the_packet_is_written_and_printed_at_true_size(desk, tmp_path):
     written = len(pypdf.PdfReader(tmp_path / "packet.pdf").pages)
     printer = printer_for("A4")
     printer.setOutputFileName(str(tmp_path / "printed.pdf"))
-    print_packet(printer, desk.bench.order_results.finished(), "A4")
+    print_pages(printer, lambda canvas: draw_packet(canvas, desk.bench.order_results.finished(), "A4"))
     pages = pypdf.PdfReader(tmp_path / "printed.pdf").pages
     assert len(pages) == written
     for page in pages:
         sides = sorted(float(side) / 72 * 25.4 for side in page.mediabox[2:])
         assert sides == pytest.approx([210.0, 297.0], abs=0.5)
+
+
+def test_any_station_prints_what_is_wanted_there(desk, tmp_path, monkeypatch):
+    """The dialog is the system's: answered with yes, onto a file."""
+    asked = []
+
+    def say_yes(dialog):
+        asked.append(dialog.windowTitle())
+        dialog.printer().setOutputFileName(str(tmp_path / f"{desk.bench.station}.pdf"))
+        return QPrintDialog.DialogCode.Accepted
+
+    monkeypatch.setattr(QPrintDialog, "exec", say_yes)
+    for number, station in enumerate(STATIONS, start=1):
+        desk.go(number)
+        desk.press(Qt.Key.Key_P, Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier)
+        assert len(pypdf.PdfReader(tmp_path / f"{station}.pdf").pages) >= 1
+    assert asked[2] == "Print the paper band at 100 %" and asked[5] == "Print the weeding at 100 %"
 
 
 def test_a_clock_starts_by_itself_sounds_when_late_and_outlives_the_window(open_desk, monkeypatch):

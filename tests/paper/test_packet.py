@@ -10,12 +10,13 @@ import pypdf
 import pytest
 import shapely
 from PIL import Image
+from reportlab.pdfgen.canvas import Canvas
 
 from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, finished, job, star_job
 from vitrograph.core.demo import demo_order
 from vitrograph.core.export import patterns_pdf
 from vitrograph.core.job import Features, FlatGlass, KeepOut, Order
-from vitrograph.core.paper.packet import packet_pdf
+from vitrograph.core.paper.packet import draw_station, packet_pdf
 from vitrograph.core.paper.packet.book import broken
 from vitrograph.core.pipeline import Pipeline
 
@@ -73,6 +74,33 @@ def test_a_second_reader_sees_the_same_pages_and_a_line_of_100_mm(tmp_path):
     row = seen[round(seen.shape[0] - 22.0 * 10)]               # 10 pixels to the mm; the line lies 22 mm up
     dark = np.flatnonzero(row < 160)
     assert (dark[-1] - dark[0]) / 10 == pytest.approx(100.0, abs=0.3)
+
+
+def station_pages(done, station, number=0):
+    out = io.BytesIO()
+    canvas = Canvas(out, invariant=True)
+    draw_station(canvas, done, done.pieces[number], station, "A4")
+    canvas.save()
+    return pages_of(out.getvalue())
+
+
+def test_a_station_prints_its_own_part_of_the_packet_and_the_band_goes_round_the_glass():
+    done, pdf = packet(job("Kestrel"), job("Point", glass=LANTERN, name="Lamp"))
+    def plain(pages):
+        return {re.sub(r"page \d+", "", page.extract_text()) for page in pages}
+
+    for station, holds in (("cut", "from the left"), ("weed", "pull"), ("transfer", "Mark where"), ("etch", "Caution"),
+                           ("logbook", "Look at each piece dry")):
+        told = plain(station_pages(done, station))
+        assert told and told <= plain(pages_of(pdf)) and any(holds in page for page in told), station
+    wall = done.pieces[1].wall                                 # a straight wall's band is once round by its length
+    drawn = max((points for page in station_pages(done, "fit", 1) for points in outlines_on(page) if len(points) > 3),
+                key=lambda points: shapely.Polygon(points).area)
+    assert np.ptp(drawn, axis=0) == pytest.approx((np.pi * 98.0, wall.length), abs=0.1)
+    stencil = max((points for page in station_pages(done, "stencil") for points in outlines_on(page)
+                   if len(points) > 3), key=lambda points: shapely.Polygon(points).area)
+    left, low, right, high = done.pieces[0].sheet.outline.bounds
+    assert np.ptp(stencil, axis=0) == pytest.approx((right - left, high - low), abs=0.1)
 
 
 def test_the_pages_can_be_worked_from_alone():

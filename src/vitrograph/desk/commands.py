@@ -43,6 +43,8 @@ def commands_of(shell: "Shell") -> tuple[Command, ...]:
         Command("Save", files.save, ("Ctrl+S",), part=1),
         Command("Save under another name", files.choose_save, ("Ctrl+Shift+S",), part=1),
         Command("Work packet", top.packet.click, ("Ctrl+P",), "pdf paper"),
+        Command("Print what this station needs", files.print_station, ("Ctrl+Shift+P",), "paper printer band tiles",
+                part=2),
         Command("Print the packet", files.print_packet, (), "paper printer", part=2),
         Command("Write all files into a folder", files.choose_folder, (), "export svg dxf pdf", part=2),
         Command("Copy a picture of the glass", partial(files.copy_picture, glass), ("Ctrl+Shift+C",), "clipboard"),

@@ -1,6 +1,7 @@
 """The order's files as the window handles them: new, open, save, the packet; and nothing unsaved lost in between."""
 
 from collections.abc import Callable, Iterator, Sequence
+from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING, cast
 
@@ -22,6 +23,7 @@ from vitrograph.desk.kit.ask_bar import Answer, AskBar
 
 if TYPE_CHECKING:
     from vitrograph.core.paper import PaperName
+    from vitrograph.desk.printing import PrinterCanvas
 
 _ORDERS = "Orders (*.vitro)"
 _MOST_NAMED = 8                     # files
@@ -166,10 +168,26 @@ class Files(QObject):
 
     def print_packet(self) -> None:
         """Print the packet through the system's dialog, at true size."""
+        from vitrograph.core.paper.packet import draw_packet
+
+        self._print("the packet", lambda done, paper, canvas: draw_packet(canvas, done, paper))
+
+    def print_station(self) -> None:
+        """Print the pages of the station in hand through the system's dialog, at true size."""
+        from vitrograph.core.paper.packet import PRINTED, draw_station
+
+        piece, station = self.bench.results, self.bench.station
+        self._print(PRINTED[station], lambda done, paper, canvas: draw_station(
+            canvas, done, piece.finished(), station, paper))
+
+    def _print(self, what: str, draw: "Callable[[FinishedOrder, PaperName, PrinterCanvas], None]") -> None:
         from vitrograph.desk.printing import ask_and_print
 
-        self.bench.attempt(lambda: ask_and_print(self._window, self.bench.order_results.finished(),
-                                                 self._workshop().house.paper))
+        def ask() -> None:
+            done, paper = self.bench.order_results.finished(), self._workshop().house.paper
+            ask_and_print(self._window, what, partial(draw, done, paper), paper)
+
+        self.bench.attempt(ask)
 
     def _tell_written(self, answer: object) -> None:
         folder, paths = cast(tuple[Path, tuple[Path, ...]], answer)

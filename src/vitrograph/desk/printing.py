@@ -1,5 +1,6 @@
 """Printing through the system's dialog, at true size: what is drawn for a PDF is drawn on the printer's painter."""
 
+from collections.abc import Callable
 from typing import Any
 
 from PySide6.QtCore import QMarginsF, QPointF, QRectF, QSizeF, Qt
@@ -8,21 +9,22 @@ from PySide6.QtPrintSupport import QPrintDialog, QPrinter
 from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.paper import PaperName
-from vitrograph.core.paper.packet import draw_packet
-from vitrograph.core.results import FinishedOrder
 from vitrograph.desk.kit import theme
 
 _PT_PER_IN = 72
 _FONT_PX = 100                     # letters are drawn as shapes of that size, and scaled
 
 
-def ask_and_print(window: QWidget, done: FinishedOrder, paper: PaperName) -> None:
-    """Ask which printer, and print the packet on it at 100 %."""
+Pages = Callable[["PrinterCanvas"], None]
+
+
+def ask_and_print(window: QWidget, what: str, draw: Pages, paper: PaperName) -> None:
+    """Ask which printer, and print what draws its pages on it at 100 %."""
     printer = printer_for(paper)
     dialog = QPrintDialog(printer, window)
-    dialog.setWindowTitle("Print the packet at 100 %")
+    dialog.setWindowTitle(f"Print {what} at 100 %")
     if dialog.exec() == QPrintDialog.DialogCode.Accepted:
-        print_packet(printer, done, paper)
+        print_pages(printer, draw)
 
 
 def printer_for(paper: PaperName) -> QPrinter:
@@ -34,10 +36,10 @@ def printer_for(paper: PaperName) -> QPrinter:
     return printer
 
 
-def print_packet(printer: QPrinter, done: FinishedOrder, paper: PaperName) -> None:
-    """Print the packet's pages."""
+def print_pages(printer: QPrinter, draw: Pages) -> None:
+    """Print pages that are drawn."""
     canvas = PrinterCanvas(printer)
-    draw_packet(canvas, done, paper)
+    draw(canvas)
     canvas.end()
 
 

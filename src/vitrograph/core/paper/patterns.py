@@ -1,14 +1,16 @@
 """What is printed for hands without a cutter: the stencil as it is seen, and lines to follow with a knife."""
 
 from collections.abc import Sequence
+from functools import partial
 from typing import Any
 
 import numpy as np
+from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.cut import Line, corners_in, lines_of
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.paper.page import draw_shape, font
-from vitrograph.core.paper.stencils import sizes
+from vitrograph.core.paper.stencils import band_of, sizes
 from vitrograph.core.paper.tiles import Pattern
 from vitrograph.core.stencil import Sheet
 from vitrograph.core.units import Unit
@@ -23,16 +25,25 @@ MIRRORED = ("Mirrored: for the far side of the glass, or for tracing from behind
 
 def stencil_pattern(sheet: Sheet, title: str, unit: Unit) -> Pattern:
     """The stencil as on its page: what is seen on the glass dark, the film's edge as a line."""
-    def draw(canvas: Any) -> None:
-        canvas.setFillGray(0.25)
-        draw_shape(canvas, sheet.seen, fill=True)
-        canvas.setLineWidth(0.2)
-        draw_shape(canvas, sheet.outline, fill=False)
-        for line in [np.array([snip.tip, snip.edge]) for snip in sheet.snips] + list(
-                sheet.marks.paths if sheet.marks else ()):
-            _stroke(canvas, line)
+    lines = [np.array([snip.tip, snip.edge]) for snip in sheet.snips]
+    return Pattern(title, sheet.outline.bounds, sizes(sheet.fitted, unit),
+                   partial(_draw_seen, sheet, sheet.outline, [*lines, *(sheet.marks.paths if sheet.marks else ())]))
 
-    return Pattern(title, sheet.outline.bounds, sizes(sheet.fitted, unit), draw)
+
+def band_pattern(sheet: Sheet, title: str, unit: Unit) -> Pattern:
+    """The art on bare paper, to tape round the glass before anything is cut."""
+    outline, says = band_of(sheet, unit)
+    return Pattern(title, outline.bounds, says, partial(_draw_seen, sheet, outline, []))
+
+
+def _draw_seen(sheet: Sheet, outline: Polygon | MultiPolygon, lines: Sequence[Points], canvas: Any) -> None:
+    """What is seen on the glass dark, an outline and lines."""
+    canvas.setFillGray(0.25)
+    draw_shape(canvas, sheet.seen, fill=True)
+    canvas.setLineWidth(0.2)
+    draw_shape(canvas, as_polygons(outline), fill=False)
+    for line in lines:
+        _stroke(canvas, line)
 
 
 def knife_patterns(sheet: Sheet, title: str, *, mirrored: bool = False) -> list[Pattern]:

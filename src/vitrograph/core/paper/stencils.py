@@ -44,7 +44,13 @@ def proof_pdf(wall: Frustum, title: str, unit: Unit = "mm") -> bytes:
 
 
 def band_pdf(sheet: Sheet, title: str, unit: Unit = "mm") -> bytes:
-    """The art on bare paper at true size, to tape round the glass before anything is cut.
+    """`band_of` as one page, on the smallest sheet that holds it."""
+    outline, says = band_of(sheet, unit)
+    return page_pdf(outline, sheet.seen, title, says, unit)
+
+
+def band_of(sheet: Sheet, unit: Unit) -> tuple[Polygon | MultiPolygon, str]:
+    """The paper that is taped round the glass before anything is cut, at true size, and what is done with it.
 
     Where the wall has an exact flat shape the paper is the whole wall, rim to base: once round, or a pane to its
     edges. Elsewhere, and where the art is parted, it is the film's own outline.
@@ -56,10 +62,9 @@ def band_pdf(sheet: Sheet, title: str, unit: Unit = "mm") -> bytes:
         gaps = Joined(" and ", tuple(Length(wall.length - film.band.s_high, tool=True) for film in sheet.films))
         words = Says("{says}its upper edge {gaps} from the rim. Then type what you see at the fit station.", says=says,
                      gaps=gaps)
-        return page_pdf(sheet.outline, sheet.seen, title, plain_words(words, unit), unit)
+        return sheet.outline, plain_words(words, unit)
     says += "rim to rim" if wall.closed else "edge to edge"
-    return page_pdf(Polygon(whole_wall(fitted.chart)), sheet.seen, title,
-                    f"{says}. Then type what you see at the fit station.", unit)
+    return Polygon(whole_wall(fitted.chart)), f"{says}. Then type what you see at the fit station."
 
 
 def patch_pdf(shape: Polygon, title: str, unit: Unit = "mm") -> bytes:

@@ -42,6 +42,8 @@ _BED_MM = 90.0                     # tall, at most
 _MOST_WATCHED = 3                  # findings that the cover names of a piece
 _COLLAR_MM = 1500.0                # a collar or a strip that is longer than that is no help
 
+Hung = dict[Hashable, str]         # collars that were drawn, and whose they are
+
 
 def packet_pdf(done: FinishedOrder, paper: PaperName) -> bytes:
     """All of an order as one document of A4 or Letter pages, patterns at true size (ISO 32000: 72 pt to the inch)."""
@@ -60,14 +62,14 @@ def draw_packet(canvas: Any, done: FinishedOrder, paper: PaperName) -> None:
     """Draw the packet on anything that draws like a PDF's canvas."""
     book = Book(canvas, paper, done.order.units, done.order.name)
     _cover(book, done)
-    _cut(book, done)
-    hung: dict[Hashable, str] = {}                             # collars, and whose they are
+    cut_pages(book, done)
+    hung: Hung = {}
     for piece in done.pieces:
-        _weeding(book, piece)
-        _placing(book, piece, hung)
-    _evening(book, done)
-    _etch(book, done)
-    _log(book, done)
+        weeding_pages(book, piece)
+        placing_pages(book, piece, hung)
+    evening_pages(book, done)
+    etch_pages(book, done)
+    log_pages(book, done)
     book.close()
 
 
@@ -116,7 +118,8 @@ def _cautions(done: FinishedOrder) -> list[str]:
     return [words for words in dict.fromkeys(said) if words]
 
 
-def _cut(book: Book, done: FinishedOrder) -> None:
+def cut_pages(book: Book, done: FinishedOrder) -> None:
+    """How all of it lies on film, and the tape to cut."""
     order, work = done.order, done.cut
     book.page("Cut")
     choices = order.cut
@@ -170,7 +173,7 @@ def _tape(book: Book, done: FinishedOrder) -> None:
         book.step(Says("{many} x {long}", many=str(cut.many), long=Length(cut.length, 0, tool=True)))
 
 
-def _weeding(book: Book, piece: FinishedPiece) -> None:
+def weeding_pages(book: Book, piece: FinishedPiece) -> None:
     """A film's weeding sheet and its finished picture at true size, and the list to tick."""
     name, films = piece.job.name, len(piece.sheet.outlines)
     for film in range(films):
@@ -189,7 +192,7 @@ def _weeding(book: Book, piece: FinishedPiece) -> None:
               "No islands: what stays is in one piece.")
 
 
-def _placing(book: Book, piece: FinishedPiece, hung: dict[Hashable, str]) -> None:
+def placing_pages(book: Book, piece: FinishedPiece, hung: Hung) -> None:
     """For every copy and film of a piece where it goes, the steps, and the collar at true size."""
     plan, name = piece.transfer, piece.job.name
     about = Surroundings(piece.wall, piece.job.glass, piece.job.features)
@@ -232,7 +235,7 @@ def _measures(placing: Placing) -> Iterator[Value]:
 
 
 def _collar(
-    book: Book, settings: tuple[Setting, ...], about: Surroundings, title: str, hung: dict[Hashable, str]
+    book: Book, settings: tuple[Setting, ...], about: Surroundings, title: str, hung: Hung
 ) -> None:
     """The collar, or why there is none; one that was printed already serves again."""
     try:
@@ -252,7 +255,8 @@ def _collar(
     book.pattern(collar_pattern(collar, title))
 
 
-def _etch(book: Book, done: FinishedOrder) -> None:
+def etch_pages(book: Book, done: FinishedOrder) -> None:
+    """The steps with the cream, a page a piece."""
     for piece in done.pieces:
         if piece.sheet.kind == "decal":                       # it takes no cream
             continue
@@ -266,7 +270,7 @@ def _etch(book: Book, done: FinishedOrder) -> None:
             book.step(step.says, clock or step.note, step.caution)
 
 
-def _evening(book: Book, done: FinishedOrder) -> None:
+def evening_pages(book: Book, done: FinishedOrder) -> None:
     """What the hands do when; too much for one evening has no page."""
     try:
         evening = done.evening
@@ -287,7 +291,8 @@ def _evening(book: Book, done: FinishedOrder) -> None:
     book.table(rows, (1, 1, 4, 2, 2), size=4.4)
 
 
-def _log(book: Book, done: FinishedOrder) -> None:
+def log_pages(book: Book, done: FinishedOrder) -> None:
+    """A table to fill in by hand."""
     book.page("Log")
     book.line("Look at each piece dry, on black. Write down what came out, and type it in at the logbook.", SMALL_MM,
               grey=True)
