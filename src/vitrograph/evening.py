@@ -5,11 +5,13 @@ import json
 from typing import Any
 
 from vitrograph.at_work import worked_out
-from vitrograph.core.etch import lines_of
+from vitrograph.core.etch import OwnTimes, lines_of, own_times
+from vitrograph.core.logbook import Logbook, Makings, default_path
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.telling.evening_json import evening_json
 from vitrograph.core.telling.plan_json import rounded_tree
+from vitrograph.core.weed import pace_of
 from vitrograph.flags import add_order
 from vitrograph.quick.lengths import up_to
 
@@ -24,16 +26,24 @@ def add_evening(commands: Any) -> None:
     parser.set_defaults(run=_run)
 
 
+def _own_times(makings: Makings) -> OwnTimes:
+    """What the maker's logbook knows of their hands; without a book it is not begun for this."""
+    if not makings.book.path.exists():
+        return OwnTimes()
+    return own_times(pace_of(makings.gaps("weed")), makings.times())
+
+
 def _run(options: argparse.Namespace) -> int:
     order = load_order(options.order)
     if options.calm is not None:
         order = order.changed(etch__calm=up_to("--calm", options.calm, 1))
-    done = worked_out(Pipeline(), order)
+    done = worked_out(Pipeline(), order).by(_own_times(Makings(Logbook(default_path()))))
     evening = done.evening                                     # what is too much for one is refused here
     if options.json:
         told = {"order": order.name, "recipe": order.etch.recipe.name, "clock": order.etch.recipe.clock,
-                **evening_json(done), "findings": [{"code": one.code.value, "level": one.level.value,
-                                                    "says": str(one.says)} for one in evening.findings]}
+                "hands": evening.hands, **evening_json(done),
+                "findings": [{"code": one.code.value, "level": one.level.value, "says": str(one.says)}
+                             for one in evening.findings]}
         print(json.dumps(rounded_tree(told), indent=1, ensure_ascii=False))
     else:
         print("\n".join(lines_of(evening)))

@@ -12,6 +12,7 @@ from vitrograph.core.demo import open_night
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import (
     Clocked,
+    OwnTimes,
     WorkOfPiece,
     broken_glasses,
     clocks_to_start,
@@ -20,24 +21,26 @@ from vitrograph.core.etch import (
     json_of_recipe,
     lines_of,
     live_of,
+    own_times,
     recipe_named,
     running_clocks,
     usual_recipes,
     waits_passed,
     words_of,
 )
-from vitrograph.core.job import Cream, EtchChoices
+from vitrograph.core.job import Cream, EtchChoices, Order
+from vitrograph.core.logbook import Logbook, Makings, default_path
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.telling.plan_json import plan_of
-from vitrograph.core.work import Clock, Happened, Progress, StepRef
+from vitrograph.core.work import Clock, Happened, Pace, Progress, StepRef
 
 DAY = date(2026, 11, 28)
 
 
-def work_of(made) -> WorkOfPiece:
+def work_of(made, own=None) -> WorkOfPiece:
     done = run(made)
-    return WorkOfPiece(made, done.fitted, done.weed, done.transfer, done.etch)
+    return WorkOfPiece(made, done.fitted, done.weed, done.transfer, done.etch, own or OwnTimes())
 
 
 @pytest.mark.parametrize("changes", [
@@ -151,6 +154,43 @@ def test_clocks_start_by_what_is_ticked_and_tell_what_is_done_then():
     last = Progress({}, {StepRef("etch", made.key, 1, "rest 2 300"): Clock(300.0, 0.0)})
     assert running_clocks(pieces, last, 0.0)[0].does == "scrape and rinse"
     assert running_clocks([], last, 0.0)[0].does == "see to it"
+
+
+def hands_of(glass, name):
+    return sum(task.seconds for task in glass.chain.tasks if task.name == name)
+
+
+def test_steps_take_as_long_as_the_maker_took_before_and_the_plan_says_what_is_known():
+    made = job("I", width=8.0)
+    (guessed,) = glasses_of([work_of(made)])
+    assert "is a guess" in evening_of([work_of(made)], EtchChoices(), DAY).hands
+    gaps = {("transfer", "tape"): [90.0] * 5 + [0.9, 890.0],   # ticked off later, and a rest
+            ("etch", "peel"): [50.0, 40.0, 60.0, 45.0, 55.0], ("etch", "look over"): [9.0] * 5,
+            ("etch", "scrape"): [20.0] * 6, ("etch", "rinse"): [80.0] * 5, ("etch", "wash"): [30.0] * 4,
+            ("weed", "bit"): [4.0] * 50}
+    own = own_times(Pace(3.0, 40), gaps)
+    (mine,) = glasses_of([work_of(made, own)])
+    bits = len(work_of(made).weed.edges)
+    assert hands_of(mine, "Weed") == 3.0 * bits
+    assert hands_of(mine, "Tape and set") - hands_of(guessed, "Tape and set") == pytest.approx(90.0 - 60.0)
+    assert (hands_of(guessed, "Peel"), hands_of(mine, "Peel")) == (90.0, 50.0)
+    assert (hands_of(guessed, "Scrape and rinse"), hands_of(mine, "Scrape and rinse")) == (105.0, 100.0)
+    assert hands_of(mine, "Wash") == hands_of(guessed, "Wash"), "four say nothing yet"
+    assert evening_of([work_of(made, own)], EtchChoices(), DAY).hands == (
+        "by your own times, from 66 ticks: weeding, tape, peel, look over, scrape, rinse; the rest is a guess")
+
+
+def test_the_command_plans_by_the_logbooks_ticks(tmp_path, capsys):
+    save_order(Order.of(job("I", width=8.0)), tmp_path / "one.vitro")
+    makings = Makings(Logbook(default_path()))
+    for number in range(6):
+        makings.tick("another", StepRef("etch", 1, number, "look"), 1e9 + 1000.0 * number)
+        makings.tick("another", StepRef("etch", 1, number, "peel"), 1e9 + 1000.0 * number + 70.0)
+    assert main(["evening", str(tmp_path / "one.vitro"), "--json"]) == 0
+    told = json.loads(capsys.readouterr().out)
+    (peel,) = [one for one in told["schedule"] if one["task"] == "Peel"]
+    assert peel["end_s"] - peel["start_s"] == pytest.approx(70.0)
+    assert told["hands"].startswith("by your own times, from 6 ticks: peel;")
 
 
 def test_the_plan_and_the_command_tell_the_evening(tmp_path, capsys, monkeypatch):

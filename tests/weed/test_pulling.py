@@ -17,7 +17,6 @@ from vitrograph.core.findings import Code
 from vitrograph.core.job import Artwork, Drawing, Item
 from vitrograph.core.stencil import Limits
 from vitrograph.core.weed import (
-    Pace,
     ThinFilm,
     pace_of,
     place_labels,
@@ -27,6 +26,7 @@ from vitrograph.core.weed import (
     weeding_seconds,
 )
 from vitrograph.core.weed.naming import Names
+from vitrograph.core.work import Pace
 
 
 def drawn(body, width):

@@ -46,6 +46,21 @@ def test_a_clock_counts_what_it_ran_and_never_backwards(seconds, starts):
     assert clock.left(now - 1e6) <= seconds          # a computer's clock set back counts as standing still
 
 
+def test_the_times_of_steps_are_told_by_kind_whatever_glass_came_before(makings):
+    """One pair of hands: glass after glass; a clock's time is not the hands', nor is a meal."""
+    at = 1e6
+    for glass, step, seconds in ((1, "tape 1", 0), (1, "tape 2", 50), (2, "tape 1", 40), (1, "settle", 30),
+                                 (2, "set 1", 25), (2, "second scrape", 12), (1, "wash", 901), (1, "look", 900)):
+        at += seconds
+        ref = StepRef("etch" if step in ("second scrape", "wash", "look") else "transfer", 7, glass, step)
+        if step == "settle":
+            makings.set_clock("one", ref, Clock(30.0, at - 30.0), at - 30.0)
+        makings.tick("one", ref, at)
+    makings.tick("two", StepRef("transfer", 7, 1, "tape 1"), at + 5.0)         # another order: nothing is told of it
+    assert makings.times() == {("transfer", "tape"): [50.0, 40.0], ("transfer", "set"): [25.0],
+                               ("etch", "scrape"): [12.0], ("etch", "look"): [900.0]}
+
+
 def test_a_making_is_of_one_order_and_the_next_begins_afresh(makings):
     makings.tick("one", REFS[0], 5.0)
     makings.set_clock("one", REFS[1], Clock(300.0, 7.0), 7.0)

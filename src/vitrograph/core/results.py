@@ -11,7 +11,7 @@ from msgspec.structs import replace as replace_fields
 from vitrograph.core.artwork import Art
 from vitrograph.core.cut import CutPlan, CutWork, Packer, Wanted, bed_of, cut_work, parts_of
 from vitrograph.core.errors import UnfinishedError, VitrographError
-from vitrograph.core.etch import EtchPlan, EtchTally, EveningPlan, WorkOfPiece, evening_of, tally_etch
+from vitrograph.core.etch import EtchPlan, EtchTally, EveningPlan, OwnTimes, WorkOfPiece, evening_of, tally_etch
 from vitrograph.core.findings import Finding, Level, worst, worst_of
 from vitrograph.core.fit import FitCheckInput, Fitted, MappedArt, Room, check_fit
 from vitrograph.core.glass import Assessment, Wall
@@ -21,7 +21,7 @@ from vitrograph.core.stage_table import STAGES
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.stencil import Demands, Sheet
 from vitrograph.core.transfer import TransferPlan
-from vitrograph.core.weed import Pace, WeedPlan
+from vitrograph.core.weed import WeedPlan
 
 
 @dataclass(frozen=True)
@@ -221,6 +221,11 @@ class FinishedOrder:
 
     order: Order
     pieces: tuple[FinishedPiece, ...]
+    own: OwnTimes = field(default_factory=OwnTimes)
+
+    def by(self, own: OwnTimes) -> "FinishedOrder":
+        """It made by hands that take so long."""
+        return replace(self, own=own)
 
     @property
     def stopped(self) -> bool:
@@ -265,11 +270,7 @@ class FinishedOrder:
     @cached_property
     def evening(self) -> EveningPlan:
         """The evening of all of it, from its beginning. Raises VitrographError where it is too much for one."""
-        return self.evening_with(None)
-
-    def evening_with(self, pace: Pace | None) -> EveningPlan:
-        """Its evening, weeding at a pace of the maker's own. Raises VitrographError."""
-        pieces = [WorkOfPiece(one.job, one.fitted, one.weed, one.transfer, one.etch, pace) for one in self.pieces]
+        pieces = [WorkOfPiece(one.job, one.fitted, one.weed, one.transfer, one.etch, self.own) for one in self.pieces]
         return evening_of(pieces, self.order.etch, date.today())
 
     @cached_property

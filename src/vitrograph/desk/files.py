@@ -136,11 +136,15 @@ class Files(QObject):
 
     def _write(self, says: str, folder: Path, make: "Callable[[FinishedOrder, PaperName], tuple[Path, ...]]") -> None:
         def write() -> None:
-            done, paper = self.bench.order_results.finished(), self._workshop().house.paper
+            done, paper = self._finished(), self._workshop().house.paper
             self.bench.told.emit(says)
             self.writing.ask(lambda: (folder, make(done, paper)))
 
         self.bench.attempt(write)
+
+    def _finished(self) -> FinishedOrder:
+        """The order worked out, its evening at this maker's own pace. Raises VitrographError."""
+        return self.bench.order_results.finished().by(self.bench.making.own_times())
 
     def copy_picture(self, view: QWidget) -> None:
         """Put a picture of the glass as it is seen on the clipboard."""
@@ -184,7 +188,7 @@ class Files(QObject):
         from vitrograph.desk.printing import ask_and_print
 
         def ask() -> None:
-            done, paper = self.bench.order_results.finished(), self._workshop().house.paper
+            done, paper = self._finished(), self._workshop().house.paper
             ask_and_print(self._window, what, partial(draw, done, paper), paper)
 
         self.bench.attempt(ask)

@@ -12,7 +12,7 @@ from vitrograph.core.etch.covering import (
     used_per_mm2,
 )
 from vitrograph.core.etch.evening import MOST_GLASSES, EveningPlan, evening_of, grams, head_of, lines_of, planned_on
-from vitrograph.core.etch.glasses import GlassWork, WorkOfPiece, glasses_of
+from vitrograph.core.etch.glasses import GlassWork, OwnTimes, WorkOfPiece, glasses_of, own_times
 from vitrograph.core.etch.live import Live, broken_glasses, live_of, waits_passed
 from vitrograph.core.etch.plan import EtchInput, EtchPlan, EtchTally, plan_etch, tally_etch
 from vitrograph.core.etch.pot import check_pot
@@ -42,6 +42,7 @@ __all__ = [
     "EveningPlan",
     "GlassWork",
     "Live",
+    "OwnTimes",
     "Trouble",
     "UnderClock",
     "WorkOfPiece",
@@ -58,6 +59,7 @@ __all__ = [
     "lines_of",
     "live_of",
     "longer_than",
+    "own_times",
     "plan_etch",
     "planned_on",
     "read_recipe",

@@ -7,7 +7,7 @@ from math import floor
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch.covering import GRAMS_PER_ML, CreamNeed, cream_for
-from vitrograph.core.etch.glasses import GlassWork, WorkOfPiece, glasses_of
+from vitrograph.core.etch.glasses import GlassWork, OwnTimes, WorkOfPiece, glasses_of
 from vitrograph.core.etch.pot import check_pot
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.job import EtchChoices
@@ -25,6 +25,7 @@ class EveningPlan:
     plan: CalmPlan
     cream: CreamNeed
     findings: tuple[Finding, ...]
+    hands: str                         # what the minutes of hands rest on
 
 
 def evening_of(pieces: Sequence[WorkOfPiece], choices: EtchChoices, today: date) -> EveningPlan:
@@ -37,7 +38,8 @@ def evening_of(pieces: Sequence[WorkOfPiece], choices: EtchChoices, today: date)
     places = _places(glasses, choices)
     plan = plan_calmly(Setting(tuple(glass.chain for glass in glasses), places), choices.calm)
     need = cream_for(sum(glass.area for glass in glasses), _at_once(glasses, plan), choices.coat, choices.cream)
-    return EveningPlan(glasses, plan, need, (*check_pot(choices.cream, need, today), *_risky(plan), *_pots(choices)))
+    found = (*check_pot(choices.cream, need, today), *_risky(plan), *_pots(choices))
+    return EveningPlan(glasses, plan, need, found, (pieces[0].own if pieces else OwnTimes()).says)
 
 
 def planned_on(evening: EveningPlan, chains: Sequence[Chain], begun: Sequence[Begun], now: float) -> CalmPlan:
@@ -80,11 +82,11 @@ def head_of(evening: EveningPlan) -> list[str]:
     cost += f", costs {need.cost:.2f}" if need.cost else ""
     found = [f"  {one.level.value}: {one.says}" for one in evening.findings]
     if need.laid <= 0:
-        return [f"evening: {format_minutes(plan.makespan)}", *found]
+        return [f"evening: {format_minutes(plan.makespan)}", f"  hands: {evening.hands}", *found]
     return [f"evening: {format_minutes(plan.makespan)}, at most {plan.at_once} under cream at once, "
             f"{100 * risk.late:.1f} of 100 glasses late at a clock when hands are slow",
             f"  cream: {grams(need.laid)} laid on in all, {grams(need.at_once)} at once, {grams(need.used)} used up "
-            f"({how}){cost}", *found]
+            f"({how}){cost}", f"  hands: {evening.hands}", *found]
 
 
 def grams(mass: float) -> str:

@@ -1,9 +1,9 @@
 """Each glass of an order as a chain of tasks for one pair of hands, with the steps that each task stands for.
 
-How long things take is common practice put in numbers, no published source; weeding goes by the maker's own pace.
+How long things take is common practice put in numbers, no published source, until the maker's own ticks say otherwise.
 """
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, field
 from math import inf
 
@@ -13,16 +13,18 @@ from vitrograph.core.fit import Fitted
 from vitrograph.core.job import Job
 from vitrograph.core.stations import Station
 from vitrograph.core.transfer import TransferPlan
-from vitrograph.core.weed import Pace, WeedPlan, weeding_seconds
-from vitrograph.core.work import Step, StepRef
+from vitrograph.core.weed import WeedPlan, weeding_seconds
+from vitrograph.core.work import Pace, Step, StepRef, kind_of, pace_from
 from vitrograph.core.work.evening import Chain, Task
 
 _STEP_S = 30.0                     # a step of the hands, where nothing else is known
 _STEPS_S = {"tape": 60.0, "set": 60.0, "lay": 60.0, "press": 60.0, "seal": 10.0, "bed": 15.0, "half": 120.0,
             "other": 120.0, "look": 45.0, "peel": 90.0, "wash": 90.0,
             "wax": 300.0, "buff": 90.0, "tint": 300.0, "gloves": 10.0, "nothing": 60.0}
-_RINSE_S = (45.0, 60.0)            # scraping and rinsing
+_RINSE_S = {"scrape": 45.0, "rinse": 60.0}
 _AT_ONCE_S = 30.0                  # what must follow at once may come so much later
+_LIKELY = 0.1, 10.0                # times the guess: what is less was ticked off later, what is more was a rest
+_LEAST_OWN = 5                     # ticks of a kind that say more than the guess
 _TITLES = {"coat": "Cream on", "work": "Work the cream", "stir": "Stir", "check": "Look at a spot"}
 
 
@@ -44,15 +46,44 @@ class GlassWork:
 
 
 @dataclass(frozen=True)
+class OwnTimes:
+    """How long this maker's hands take, where that is known: a bit weeded, and steps by station and kind."""
+
+    bit: Pace | None = None
+    steps: Mapping[tuple[Station, str], Pace] = field(default_factory=dict)
+
+    @property
+    def says(self) -> str:
+        """What the minutes of hands rest on."""
+        known = [*(["weeding"] if self.bit else []), *dict.fromkeys(kind for _, kind in self.steps)]
+        if not known:
+            return f"how long hands take is a guess, until {_LEAST_OWN} steps of a kind are ticked off"
+        ticks = sum(pace.ticks for pace in (*self.steps.values(), *([self.bit] if self.bit else [])))
+        return f"by your own times, from {ticks} ticks: {', '.join(known)}; the rest is a guess"
+
+
+def own_times(bit: Pace | None, gaps: Mapping[tuple[Station, str], Sequence[float]]) -> OwnTimes:
+    """The maker's own times from the pace of weeding and the seconds that steps took before."""
+    told = {key: pace for key, seconds in gaps.items() if key[0] in ("transfer", "etch") and
+            (pace := _own(key[1], seconds)) is not None}
+    return OwnTimes(bit, told)
+
+
+def _own(kind: str, seconds: Sequence[float]) -> Pace | None:
+    guess = _guess(kind)
+    return pace_from(seconds, (guess * _LIKELY[0], guess * _LIKELY[1]), _LEAST_OWN)
+
+
+@dataclass(frozen=True)
 class WorkOfPiece:
-    """What a piece's glasses are made from: its job and what is planned for it; `pace` is that of weeding."""
+    """What a piece's glasses are made from: its job, what is planned for it, and how long the maker takes."""
 
     job: Job
     fitted: Fitted
     weed: WeedPlan
     transfer: TransferPlan
     etch: EtchPlan
-    pace: Pace | None = None
+    own: OwnTimes = field(default_factory=OwnTimes)
 
 
 def glasses_of(pieces: Iterable[WorkOfPiece]) -> tuple[GlassWork, ...]:
@@ -64,6 +95,7 @@ def glasses_of(pieces: Iterable[WorkOfPiece]) -> tuple[GlassWork, ...]:
 class _Line:
     """A chain as it grows: what a task waits for is kept until that task comes."""
 
+    own: OwnTimes
     tasks: list[Task] = field(default_factory=list)
     refs: list[tuple[StepRef, ...]] = field(default_factory=list)
     waits: list[tuple[StepRef, ...]] = field(default_factory=list)
@@ -99,14 +131,14 @@ class _Line:
 
 def _glass(piece: WorkOfPiece, copy: int) -> GlassWork:
     key = piece.job.key
-    line = _Line()
+    line = _Line(piece.own)
     etched = [StepRef("etch", key, copy, step.key) for step in piece.etch.steps]
     by_key = {ref.step: ref for ref in etched}
     _plain(line, piece.etch.first, "etch", key, copy, "Tint the inside")
     sheets = piece.fitted.sheets
     for stencil in range((copy - 1) * sheets + 1, copy * sheets + 1):
         refs = [StepRef("weed", key, stencil, step.key) for step in piece.weed.steps]
-        line.add("Weed", weeding_seconds(piece.weed.edges, piece.pace), refs, droppable=True)
+        line.add("Weed", weeding_seconds(piece.weed.edges, piece.own.bit), refs, droppable=True)
     for stencil in range((copy - 1) * sheets + 1, copy * sheets + 1):
         if stencil > (copy - 1) * sheets + 1:                  # films round the glass do not wait for each other
             line.wait(0.0, "")
@@ -120,11 +152,16 @@ def _glass(piece: WorkOfPiece, copy: int) -> GlassWork:
         first = len(line.tasks)
         _under(line, part, piece.etch.recipe.clock == "first", by_key)
         rinse = piece.etch.rinses[number]
-        line.add("Scrape and rinse", sum(_RINSE_S), [by_key[step.key] for step in rinse])
+        line.add("Scrape and rinse", _rinse_seconds(piece.own), [by_key[step.key] for step in rinse])
         places.append((first, len(line.tasks) - 1))
     _plain(line, piece.etch.after, "etch", key, copy, "")
     return GlassWork(key, piece.job.name, copy, piece.job.called(copy), Chain(tuple(line.tasks), tuple(places)),
                      tuple(line.refs), tuple(line.waits), piece.etch.area)
+
+
+def _rinse_seconds(own: OwnTimes) -> float:
+    """Scraping and rinsing, each by its own time where that is known."""
+    return sum(pace.seconds if (pace := own.steps.get(("etch", kind))) else guess for kind, guess in _RINSE_S.items())
 
 
 def _under(line: _Line, part: Sequence[TimedStep], from_start: bool, by_key: dict[str, StepRef]) -> None:
@@ -151,9 +188,14 @@ def _plain(
     """Steps that no clock hurries: those between two waits are a task; each by itself where no title is given."""
     group: list[Step] = []
 
+    def seconds(step: Step) -> float:
+        kind = kind_of(step.key)
+        own = line.own.steps.get((station, kind))
+        return own.seconds if own is not None else _guess(kind)
+
     def close() -> None:
         if group:
-            line.add(title or _title(group[0]), sum(map(_seconds, group)),
+            line.add(title or _title(group[0]), sum(map(seconds, group)),
                      [StepRef(station, piece, copy, step.key) for step in group])
             group.clear()
 
@@ -169,8 +211,8 @@ def _plain(
     close()
 
 
-def _seconds(step: Step) -> float:
-    return _STEPS_S.get(step.key.split(" ", 1)[0], _STEP_S)
+def _guess(kind: str) -> float:
+    return _RINSE_S.get(kind) or _STEPS_S.get(kind.split(" ", 1)[0], _STEP_S)
 
 
 def _title(step: Step) -> str:

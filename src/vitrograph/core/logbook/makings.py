@@ -9,8 +9,9 @@ from typing import cast
 
 from vitrograph.core.logbook.book import Logbook
 from vitrograph.core.stations import Station
-from vitrograph.core.work import Clock, Happened, Progress, Reading, StepRef
+from vitrograph.core.work import Clock, Happened, Progress, Reading, StepRef, kind_of
 
+_MAKINGS = 100                     # the latest, by which own times are told
 _PAUSE_S = 900.0                   # between two ticks: longer is no step, but time away from the bench
 
 _AT = "making = ? AND station = ? AND piece = ? AND copy = ? AND step = ?"
@@ -119,6 +120,25 @@ class Makings:
             rows = book.execute("SELECT making, piece, copy, at FROM done WHERE station = ? "
                                 "ORDER BY making, piece, copy, at", (station,)).fetchall()
         return [after[3] - before[3] for before, after in pairwise(rows) if before[:3] == after[:3]]
+
+    def times(self) -> dict[tuple[Station, str], list[float]]:
+        """The seconds that steps took, by station and kind, in the latest makings. Raises LogbookError.
+
+        One pair of hands: the time between two ticks is that of the step ticked last, whatever glass was before. Steps
+        with a clock and pauses are left out.
+        """
+        with self.book.open() as book:
+            late = "making > (SELECT ifnull(max(id), 0) - ? FROM making)"
+            done = book.execute(f"SELECT making, station, piece, copy, step, at FROM done WHERE {late} "
+                                "ORDER BY making, at, rowid", (_MAKINGS,)).fetchall()
+            clocked = set(book.execute(f"SELECT making, station, piece, copy, step FROM clock WHERE {late} "
+                                       "AND seconds > 0", (_MAKINGS,)))
+        told: dict[tuple[Station, str], list[float]] = {}
+        for before, after in pairwise(done):
+            took = after[5] - before[5]
+            if before[0] == after[0] and after[:5] not in clocked and took <= _PAUSE_S:
+                told.setdefault((after[1], kind_of(after[4])), []).append(took)
+        return told
 
     def worked(self, order_id: str) -> dict[int, "Worked"]:
         """What the pieces of the making under way took, by their keys. Raises LogbookError."""

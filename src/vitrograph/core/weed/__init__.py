@@ -1,7 +1,7 @@
 """Weed: what to pull, in what order and how, and what stays."""
 
 from vitrograph.core.weed.labels import Label, place_labels
-from vitrograph.core.weed.minutes import Pace, pace_of, weeding_seconds
+from vitrograph.core.weed.minutes import pace_of, weeding_seconds
 from vitrograph.core.weed.naming import where_in
 from vitrograph.core.weed.order import way_length, weeding_order
 from vitrograph.core.weed.plan import Bit, WeedInput, WeedPlan, plan_weeding
@@ -10,7 +10,6 @@ from vitrograph.core.weed.pulling import Pull, ThinFilm, pulls_of
 __all__ = [
     "Bit",
     "Label",
-    "Pace",
     "Pull",
     "ThinFilm",
     "WeedInput",

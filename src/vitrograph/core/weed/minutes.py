@@ -1,9 +1,8 @@
 """How long weeding takes: a guess, and then what the maker's own ticks say."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
-import numpy as np
+from vitrograph.core.work import Pace, pace_from
 
 _GUESS_S = 7.0                     # for a bit, and more for its edge (common practice, no published source)
 _GUESS_S_PER_MM = 0.05
@@ -11,18 +10,9 @@ _GAPS_S = (0.7, 180.0)             # between two ticks: less is a slip of the ke
 _LEAST = 12                        # gaps that say something
 
 
-@dataclass(frozen=True, slots=True)
-class Pace:
-    """Seconds that a bit takes on the average, and from how many ticks that is known; 0: it is the guess."""
-
-    seconds: float
-    ticks: int
-
-
 def pace_of(gaps: Sequence[float]) -> Pace | None:
-    """The maker's pace from the seconds between ticks; None where there are too few to say."""
-    told = [gap for gap in gaps if _GAPS_S[0] <= gap <= _GAPS_S[1]]
-    return Pace(float(np.median(told)), len(told)) if len(told) >= _LEAST else None
+    """The maker's pace of a bit from the seconds between ticks; None where there are too few to say."""
+    return pace_from(gaps, _GAPS_S, _LEAST)
 
 
 def guessed_seconds(edges: Sequence[float]) -> float:

@@ -6,8 +6,10 @@ from types import MappingProxyType
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from vitrograph.core.errors import VitrographError
+from vitrograph.core.etch import OwnTimes, own_times
 from vitrograph.core.logbook import Makings, Worked
 from vitrograph.core.stations import Station
+from vitrograph.core.weed import pace_of
 from vitrograph.core.work import (
     Clock,
     Happened,
@@ -135,6 +137,13 @@ class Making(QObject):
             except VitrographError:
                 self._gaps[station] = []
         return self._gaps[station]
+
+    def own_times(self) -> OwnTimes:
+        """How long this maker's hands take, by all that was ticked off; a guess where that cannot be read."""
+        try:
+            return own_times(pace_of(self.gaps("weed")), self._makings.times())
+        except VitrographError:
+            return OwnTimes()
 
     def clock(self, ref: StepRef, seconds: float) -> Clock:
         """How a step's clock stands; one never started stands at its beginning."""

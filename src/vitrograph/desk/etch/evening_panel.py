@@ -117,7 +117,8 @@ def _plan_words(evening: EveningPlan) -> str:
     cost += f" for {need.cost:.2f}" if need.cost else ""
     return (f"{many} glass{'es' if many > 1 else ''}, one pair of hands: {in_hours(plan.makespan)}, mostly "
             f"{in_hours(low)} to {in_hours(high)}. At most {plan.at_once} under cream at once.\n"
-            f"Cream: {grams(need.at_once)} on glass at once, {grams(need.used)} used up{cost} ({how}).")
+            f"Cream: {grams(need.at_once)} on glass at once, {grams(need.used)} used up{cost} ({how}).\n"
+            f"{evening.hands[:1].upper()}{evening.hands[1:]}.")
 
 
 def _live_words(live: Live) -> str:

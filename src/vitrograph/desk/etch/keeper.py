@@ -16,7 +16,6 @@ from vitrograph.core.etch import (
     waits_passed,
 )
 from vitrograph.core.results import OrderResults
-from vitrograph.core.weed import pace_of
 from vitrograph.core.work import Happened, StepRef
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
@@ -72,8 +71,8 @@ class EveningKeeper(QObject):
             self._of = results
             return
         self._of = results
-        pace = pace_of(self.bench.making.gaps("weed"))
-        self._planning.ask(lambda: results.finished().evening_with(pace))
+        own = self.bench.making.own_times()
+        self._planning.ask(lambda: results.finished().by(own).evening)
         self._start_clocks()
 
     def follow(self) -> None:

@@ -7,8 +7,8 @@ from PySide6.QtWidgets import QCheckBox
 from vitrograph.core.job import Job
 from vitrograph.core.results import Results
 from vitrograph.core.units import format_minutes
-from vitrograph.core.weed import Bit, Pace, WeedPlan, pace_of, weeding_seconds
-from vitrograph.core.work import Step, StepRef
+from vitrograph.core.weed import Bit, WeedPlan, pace_of, weeding_seconds
+from vitrograph.core.work import Pace, Step, StepRef
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard

@@ -1,0 +1,35 @@
+"""How long this maker's hands take at something, told by what was ticked off before."""
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass
+from statistics import median
+
+_NUMBERED = re.compile(r"(second )?(?P<kind>.*?)( \d+)?")
+
+
+@dataclass(frozen=True, slots=True)
+class Pace:
+    """Seconds that it takes, the median, and from how many ticks that is known."""
+
+    seconds: float
+    ticks: int
+
+
+def pace_from(gaps: Sequence[float], between: tuple[float, float], least: int) -> Pace | None:
+    """The pace by seconds between ticks, None where fewer than the `least` lie between two bounds.
+
+    What is less is a slip of the key or a tick made up for later, what is more is a rest.
+    """
+    told = [gap for gap in gaps if between[0] <= gap <= between[1]]
+    return Pace(float(median(told)), len(told)) if len(told) >= least else None
+
+
+def kind_of(step: str) -> str:
+    """What kind of step it is, whichever film or half it is for.
+
+    >>> kind_of("tape off 2"), kind_of("second scrape"), kind_of("clean")
+    ('tape off', 'scrape', 'clean')
+    """
+    found = _NUMBERED.fullmatch(step)
+    return found["kind"] if found else step
