@@ -141,6 +141,22 @@ def random_groups(chance, entries, cause=None):
     return groups
 
 
+def test_copies_of_one_making_count_as_one_where_they_are_alike_and_never_as_more_than_they_are():
+    """Rao and Scott (1992): a design effect of m where all m copies of a making come out alike; none below 1."""
+    def told(m, *entries):
+        groups = [Group((has, *[None] * (len(FACTORS) - 1)), m, {"faint": had, "good": m - had}, times)
+                  for has, had, times in entries]
+        (cause,) = causes_of(groups)
+        return cause
+
+    unlike = told(2, (True, 1, 30), (False, 0, 21))            # one of two, each time: less than chance has
+    assert unlike.p == pytest.approx(fisher_exact([[30, 30], [0, 42]]).pvalue, rel=1e-6)
+    alike = told(4, (True, 4, 20), (True, 0, 20), (False, 4, 1), (False, 0, 39))
+    assert alike.had == (80, 4) and alike.made == (160, 160)
+    assert alike.p == pytest.approx(fisher_exact([[20, 19], [1, 38]]).pvalue, rel=0.5)
+    assert alike.p > 1e4 * fisher_exact([[80, 80], [4, 156]]).pvalue
+
+
 def test_books_without_a_cause_tell_of_none_and_a_true_one_is_found():
     chance = np.random.default_rng(8)
     assert sum(bool(causes_of(random_groups(chance, 150))) for _ in range(200)) <= 10
