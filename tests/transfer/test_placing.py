@@ -29,6 +29,7 @@ from vitrograph.core.transfer import (
     raised,
     where_it_goes,
 )
+from vitrograph.core.transfer.placing import _end_of
 
 PRINTED = 1                        # digits after the point that the words give, in mm
 
@@ -124,10 +125,17 @@ def test_a_pane_is_measured_from_what_can_be_reached_and_from_behind_the_other_w
     edge = 100 * sqrt(1 - ((spot.at[1] - 75) / 75) ** 2)
     assert spot.across == pytest.approx(edge + 40) and spot.down == pytest.approx(
         75 + 75 * sqrt(1 - 0.16) - spot.at[1])
+    assert spot.up == pytest.approx(spot.at[1] - (75 - 75 * sqrt(1 - 0.16))), "from the lower edge straight below it"
     _, plain = placed(job(glass=PLAQUE))
     assert plain.edge == "pane's upper edge" and plain.middle.across == pytest.approx(120)
     dish = FlatGlass(width=240.0, height=160.0, lies="hollow")
     assert placed(job(glass=dish))[1].edge == "ring's upper inner edge"
+
+
+def test_a_film_with_slanting_ends_is_measured_where_its_middle_meets_them():
+    trapezoid = np.array([[-10.0, 0.0], [10.0, -8.0], [10.0, 15.0], [-10.0, 5.0], [-10.0, 0.0]])
+    assert _end_of(trapezoid, 5.0, 1) == pytest.approx(12.5) and _end_of(trapezoid, 5.0, -1) == pytest.approx(-6.0)
+    assert _end_of(trapezoid, -10.0, 1) == 5.0 and _end_of(trapezoid, -10.0, -1) == 0.0, "its own side is upright"
 
 
 def test_a_rim_that_leans_is_measured_as_it_stands_and_a_handle_from_its_middle():

@@ -6,6 +6,7 @@ from specimens import CARAFE, LANTERN, PLAQUE, in_mm, job, remedied, run, star_j
 from vitrograph.core.findings import Code
 from vitrograph.core.job import Features, FlatGlass, KeepOut, TransferChoices
 from vitrograph.core.transfer import Strip, cut_list
+from vitrograph.core.transfer.ways import laying_steps
 
 TWO_LINES = {"glass": CARAFE, "width": 56.0, "fit__from_rim": 40.0, "fit__rows": 2}
 
@@ -27,6 +28,21 @@ def test_each_films_tape_comes_off_and_it_settles_before_the_next_is_set():
     assert said.count("notches line up") == 1
     steps = {step.key: step for step in run(job("Kestrel\n\nPoint", **TWO_LINES)).transfer.steps}
     assert not steps["settle 1"].hands and steps["settle 1"].seconds == 900 and steps["set 1"].hands
+
+
+def test_films_side_by_side_lap_by_what_lies_on_both_and_only_neighbours_do():
+    made = job("Kestrel Point night", width=150.0, glass=PLAQUE, fit__columns=3, transfer__least_lap=200.0)
+    results = run(made)
+    bands = [film.band for film in results.sheet.films]
+    found = [one for one in results.transfer.findings if one.code is Code.LAP]
+    assert len(bands) == 3 and [one.value for one in found] == pytest.approx(
+        [max(0.0, bands[k].u_high - bands[k + 1].u_low) for k in (0, 1)])
+    assert ["films 1 and 2" in in_mm(found[0].says), "films 2 and 3" in in_mm(found[1].says)] == [True, True]
+
+
+def test_a_small_film_goes_on_by_hand_in_a_sentence_of_its_own():
+    (step,) = laying_steps("hand", "the lower film", "lay", "")
+    assert step.says.startswith("The lower film goes on by hand: ")
 
 
 def test_films_that_lap_too_little_are_told_of_with_one_film_as_a_remedy():

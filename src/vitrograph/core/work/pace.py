@@ -1,11 +1,8 @@
 """How long this maker's hands take at something, told by what was ticked off before."""
 
-import re
 from collections.abc import Sequence
 from dataclasses import dataclass
 from statistics import median
-
-_NUMBERED = re.compile(r"(second )?(?P<kind>.*?)( \d+)?")
 
 
 @dataclass(frozen=True, slots=True)
@@ -28,8 +25,7 @@ def pace_from(gaps: Sequence[float], between: tuple[float, float], least: int) -
 def kind_of(step: str) -> str:
     """What kind of step it is, whichever film or half it is for.
 
-    >>> kind_of("tape off 2"), kind_of("second scrape"), kind_of("clean")
-    ('tape off', 'scrape', 'clean')
+    >>> kind_of("tape off 2"), kind_of("lay 1 0"), kind_of("mask 2 upper"), kind_of("second scrape"), kind_of("clean")
+    ('tape off', 'lay', 'mask upper', 'scrape', 'clean')
     """
-    found = _NUMBERED.fullmatch(step)
-    return found["kind"] if found else step
+    return " ".join(word for word in step.removeprefix("second ").split(" ") if not word.isdigit())
