@@ -5,7 +5,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import Qt, QTimer
-from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent
+from PySide6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QResizeEvent
 from PySide6.QtWidgets import (
     QHBoxLayout,
     QSplitter,
@@ -60,6 +60,7 @@ if TYPE_CHECKING:
     from vitrograph.desk.weed.card import WeedCard
 
 CARD_WIDTH = 330
+_WIDE = 5.4                        # times a card's width: a window in which cards have two columns
 _MESSAGE_MS = 7000
 _FIRST_CARD_MS = 400
 _CARD_MS = 80                      # between the cards that are made while nobody waits
@@ -93,7 +94,8 @@ class Shell(QWidget):
         self.work_bar = WorkBar(bench, self.glass_view)
         self.cards: dict[Station, StationCard] = {}
         self._stack = QStackedWidget()
-        self._stack.setFixedWidth(max(CARD_WIDTH, self.fontMetrics().averageCharWidth() * 46))
+        self._card_width = max(CARD_WIDTH, self.fontMetrics().averageCharWidth() * 46)
+        self._stack.setFixedWidth(self._card_width)
         self._message = label("", scale=1.0)
         self._message.setObjectName("message")
         self._message.hide()
@@ -109,6 +111,8 @@ class Shell(QWidget):
         self._connect()
         self.keys = Keys(self, keys_file())
         self.top.take(self.keys)
+        self.glass_view.keys_of = self.keys.shown
+        self.keys.changed.connect(self.glass_view.update)
         if stands:
             self._enter(bench.station)
         else:
@@ -237,6 +241,7 @@ class Shell(QWidget):
         self.windows.work()
         card = self.card(station)
         card.catch_up()
+        card.arrange(self._column_px)
         self._stack.setCurrentWidget(card)
         self.flat.setCurrentWidget(card.ground or self.sheet_view)
         self.walk.begin()
@@ -245,6 +250,19 @@ class Shell(QWidget):
             field.setFocus(Qt.FocusReason.OtherFocusReason)
         if isinstance(card, StepsCard):
             card.show_step(card.walker.at)
+
+    @property
+    def _column_px(self) -> int:
+        """How wide each column of a card is where it has two; 0 where the window is too narrow for that."""
+        return self._card_width - 12 * theme.STEP if self.width() >= _WIDE * self._card_width else 0
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """In a wide window cards stand in two columns."""
+        super().resizeEvent(event)
+        self._stack.setFixedWidth(self._card_width * (2 if self._column_px else 1))
+        card = self.cards.get(self.bench.station)
+        if card is not None:
+            card.arrange(self._column_px)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         """Keys no field wanted go to the steps in hand: space for done, Backspace back, T for the timer."""

@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import Signal
 from PySide6.QtGui import QResizeEvent
-from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLineEdit, QMenu, QWidget
+from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLineEdit, QMenu, QSizePolicy, QWidget
 
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -42,6 +42,7 @@ class TopBar(QWidget):
         self.name.setMaximumWidth(320)
         self.about = label("", "quiet")
         self.about.setWordWrap(False)
+        self.about.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)   # it gives way
         self.menus = PieceMenus(bench, self, open_names)
         self.add_piece, self.piece = button("Add", tip="another piece for this order"), button(
             "Piece", tip="rename, count, copy, share, move or take out the piece in hand; a list of names")

@@ -14,6 +14,7 @@ from vitrograph.desk.etch.evening_panel import EveningPanel
 from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.etch.recipe_panel import RecipePanel
 from vitrograph.desk.etch.trouble_panel import TroublePanel
+from vitrograph.desk.kit.columns import section_heading
 from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.steps_card import StepsCard
@@ -44,9 +45,9 @@ class EtchCard(StepsCard):
         self.keeper = keeper
         self.evening, self.trouble = EveningPanel(keeper), TroublePanel(keeper)
         self.evening.asks.connect(self.asks)
-        self._column.insertWidget(2, self.evening)
-        self._column.insertWidget(3, self.pot)
-        self.trouble_title, self.recipe_title = label("Trouble?", bold=True), label("Recipe and cream", bold=True)
+        self.columns.put(2, self.evening)
+        self.columns.put(3, self.pot)
+        self.trouble_title, self.recipe_title = section_heading("Trouble?"), section_heading("Recipe and cream")
         self._arrange(under_way=keeper.under_way)
         keeper.changed.connect(self._show_evening)
         self._show_evening()
@@ -58,9 +59,8 @@ class EtchCard(StepsCard):
         steps, trouble = (self.copies, self.walker, self.found), (self.trouble_title, self.trouble)
         recipe = (self.recipe_title, self.recipe, self.label_first)
         rows = (*steps, *trouble, *recipe) if under_way else (*recipe, *steps, *trouble)
-        for at, widget in enumerate(rows, start=self._column.indexOf(self.pot) + 1):
-            self._column.removeWidget(widget)
-            self._column.insertWidget(at, widget)
+        for at, widget in enumerate(rows, start=self.columns.rows.index(self.pot) + 1):
+            self.columns.put(at, widget)
         self._arranged = under_way
         self.order_keys()
         self.verticalScrollBar().setValue(0)

@@ -13,6 +13,7 @@ from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.workshop import default_file
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.columns import Columns, section_heading
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 
@@ -99,21 +100,19 @@ class StationCard(QScrollArea):
         self.setFrameShape(QFrame.Shape.NoFrame)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self._body = named(QWidget(), "cardBody")
-        self._column = QVBoxLayout(self._body)
-        self._column.setContentsMargins(5 * theme.STEP, 4 * theme.STEP, 5 * theme.STEP, 4 * theme.STEP)
-        self._column.setSpacing(3 * theme.STEP)
-        self._column.addWidget(label(self.heading, scale=1.45, bold=True))
+        self.columns = Columns(self._body)
+        self._two = 0
+        self.stack(label(self.heading, scale=1.45, bold=True))
         if self.says:
-            self._column.addWidget(label(self.says, "quiet"))
+            self.stack(label(self.says, "quiet"))
         self._error = label("", "error")
         self._error.setObjectName("cardError")
-        self._column.addWidget(self._error)
+        self.stack(self._error)
         self.setWidget(self._body)
         self._ordered: list[QWidget] = []      # what the keyboard goes through
         self.build()
         self._next = NextRow(bench, self.station)
-        self._column.addWidget(self._next)
-        self._column.addStretch(1)
+        self.stack(self._next)
         bench.job_changed.connect(lambda _job: self._take(self._show_job))
         self._piece = bench.job.key
         bench.results_changed.connect(self._take_results)
@@ -139,19 +138,21 @@ class StationCard(QScrollArea):
 
     def stack(self, *widgets: QWidget) -> None:
         """Add widgets below what there is."""
-        for widget in widgets:
-            self._column.addWidget(widget)
+        self.columns.add(*widgets)
 
     def section(self, title: str) -> None:
         """A heading within the card."""
-        made = label(title, bold=True)
-        made.setContentsMargins(0, 2 * theme.STEP, 0, 0)
-        self._column.addWidget(made)
+        self.stack(section_heading(title))
+
+    def arrange(self, two: int) -> None:
+        """Stand in two columns so wide, px, or for 0 in one."""
+        self._two = two
+        self.columns.arrange(two)
+        self.order_keys()
 
     def order_keys(self) -> None:
         """Let the keyboard go down the card as the eye does, whenever something was put in."""
-        rows = [item.widget() for at in range(self._column.count()) if (item := self._column.itemAt(at)) is not None]
-        inside = [one for row in rows if row is not None for one in (row, *row.findChildren(QWidget))
+        inside = [one for row in self.columns.rows for one in (row, *row.findChildren(QWidget))
                   if one.focusPolicy() != Qt.FocusPolicy.NoFocus and one.window() is self.window()]
         if inside != self._ordered:
             self._ordered = inside
@@ -191,4 +192,4 @@ class StationCard(QScrollArea):
         self._next.show_results(results)
         self._show_job()
         self.show_results(results)
-        self.order_keys()
+        self.arrange(self._two)

@@ -42,7 +42,7 @@ class MadeBefore(Column):
         self.remake = button("Make it again", tip="Open its order as it was made")
         self.remake.setObjectName("makeAgain")
         self.remake.clicked.connect(self._make_again)
-        self.remove = button("Take it out", tip="Remove the entry from the logbook")
+        self.remove = button("Remove it", tip="Remove the entry from the logbook")
         self.remove.setObjectName("takeOut")
         self.remove.clicked.connect(self._take_out)
         self.stack(self.sought, self.sort, self.table, self.says, in_a_row(self.remake, self.remove))

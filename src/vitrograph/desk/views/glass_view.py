@@ -1,5 +1,6 @@
 """The glass on black card: a real projection that turns, frost in cool white, the far side faint through the glass."""
 
+from collections.abc import Callable
 from math import degrees, pi, radians
 
 import numpy as np
@@ -24,6 +25,9 @@ from vitrograph.desk.views.view import View
 
 TURN_STEP = radians(5)
 _ROOM_FOR_HINTS = 1.4             # times what stands there, so that it meets nothing
+_HINTS = {"behind": "See the glass from behind", "eye level": "See the glass at eye level",
+          "left": "Turn the glass left", "right": "Turn the glass right"}      # the commands, as they are told here
+_HINTED = ("behind", "eye level")  # the first alone of a pane
 _SOFT = ((-0.7, 0.45), (0.7, 0.45), (0.0, 0.72))      # frost laid so many pixels apart ends softly, as cream does
 
 
@@ -36,6 +40,7 @@ class GlassView(View):
         super().__init__(bench)
         self.setObjectName("glassView")
         self.setAccessibleName("The glass, seen from the front")
+        self.keys_of: Callable[[str], str] = lambda _words: ""      # of a command, by its words
         self.turn = 0.0
         self.level = False
         self._frost = MultiPolygon()
@@ -204,7 +209,7 @@ class GlassView(View):
         if self.level:
             words += ", eye level"
         self.write(painter, QRectF(left, foot - 14, 260, 28), words, theme.LIT_QUIET)
-        hint = "drag or , . to turn     B behind     E eye level" if camera.wall.closed else "B behind"
+        hint = self._hint(closed=camera.wall.closed)
         if self.width() < _ROOM_FOR_HINTS * self.fontMetrics().horizontalAdvance(hint):
             return
         if camera.wall.closed:
@@ -213,6 +218,13 @@ class GlassView(View):
                        align=Qt.AlignmentFlag.AlignRight)
         self.write(painter, QRectF(self.width() - 316, foot - 14, 300, 28), hint, theme.LIT_QUIET, scale=0.85,
                    align=Qt.AlignmentFlag.AlignRight)
+
+    def _hint(self, *, closed: bool) -> str:
+        """What the pointer and the keys do here, by the keys as they are."""
+        keys = {says: self.keys_of(words) for says, words in _HINTS.items()}
+        told = [f"{key} {says}" for says, key in keys.items() if key and says in (_HINTED if closed else _HINTED[:1])]
+        turns = " ".join(filter(None, (keys["left"], keys["right"])))
+        return "     ".join([*([f"drag{' or ' if turns else ''}{turns} to turn"] if closed else []), *told])
 
     def _paint_ring(self, painter: QPainter, centre: QPointF) -> None:
         painter.setPen(QPen(QColor(theme.LIT_QUIET), 1.4))

@@ -33,12 +33,12 @@ _NEEDED = {"resist": _WHY, "clear": _WHY, "decal": {
     "is laid, and is hard to weed", "speck": "so small a gap is hardly weeded and hardly seen",
     "near": "so thin a strip between two gaps tears when weeded", "needle": "a needle of film lifts and wears off"}}
 _OFFERS: dict[str, tuple[tuple[str, FilmMendName], ...]] = {
-    "web": (("Fatten it to {to}", "fatten webs"), ("Take it out", "join openings")),
-    "near": (("Draw them apart to {to}", "fatten webs"), ("Join them", "join openings")),
-    "opening": (("Widen it to {to}", "widen openings"), ("Leave it out", "fill openings")),
+    "web": (("Thicken it to {to}", "fatten webs"), ("Remove this web", "join openings")),
+    "near": (("Part them by {to}", "fatten webs"), ("Join them", "join openings")),
+    "opening": (("Widen it to {to}", "widen openings"), ("Leave this opening out", "fill openings")),
     "needle": (("Blunt it at {to}", "blunt tips"),),
-    "speck": (("Leave it out", "fill specks"), ("Widen it to {to}", "widen openings")),
-    "island": (("Drop it", "drop islands"),),
+    "speck": (("Leave this speck out", "fill specks"), ("Widen it to {to}", "widen openings")),
+    "island": (("Remove this island", "drop islands"),),
 }
 
 

@@ -1,0 +1,93 @@
+"""Wide windows and narrow ones: cards in two columns and in one, and the least a window may be."""
+
+import pytest
+from PySide6.QtCore import QPoint
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QWidget
+
+from specimens import job
+from vitrograph.core.demo import demo_job
+from vitrograph.core.stations import STATIONS
+from vitrograph.desk.kit.columns import Columns, section_heading
+
+
+class Row(QWidget):
+    """A row so high."""
+
+    def __init__(self, high):
+        super().__init__()
+        self.setFixedHeight(high)
+
+
+def tops(card):
+    """Where the rows shown of a card stand, from its own corner: (left, top)."""
+    QTest.qWait(20)                                            # laid out when the window is next idle
+    return [(at.x(), at.y()) for row in card.columns.rows if row.isVisible()
+            for at in [row.mapTo(card.widget(), QPoint(0, 0))]]
+
+
+def test_at_every_station_a_wide_windows_card_stands_in_two_columns_read_one_after_the_other(open_desk):
+    desk = open_desk(demo_job())
+    desk.shell.resize(1900, 1000)
+    for number, station in enumerate(STATIONS, start=1):
+        card = desk.go(number)
+        desk.settle()
+        places = tops(card)
+        lefts = sorted({x for x, _ in places})
+        assert len(lefts) == 2, station
+        assert places == sorted(places), f"{station}: down the left column first, then down the right one"
+        heights = [max(row.y() + row.height() for row in card.columns.rows if row.isVisible() and row.x() == x)
+                   for x in lefts]
+        assert max(heights) < 0.9 * sum(heights)
+        assert not card.columns.rows[card.columns.parted - 1].property("heading")
+    desk.shell.resize(1280, 800)
+    desk.settle()
+    assert len({x for x, _ in tops(desk.card())}) == 1
+
+
+def test_what_is_typed_into_stays_where_it_is_while_a_sentence_comes_and_goes(open_desk):
+    desk = open_desk(job("K"))
+    desk.shell.resize(1900, 1000)
+    desk.go(1)
+    desk.settle()
+    columns, before = desk.card().columns, tops(desk.card())
+    assert columns.parted
+    for typed in ("nothing", "86"):
+        parted = columns.parted
+        desk.type_into("rim", typed)
+        desk.settle()
+        assert columns.parted == parted
+    assert [x for x, _ in tops(desk.card())] == [x for x, _ in before]
+
+
+def test_rows_are_divided_for_the_least_height_and_a_division_is_kept_until_it_is_much_worse(qtbot):
+    body = QWidget()
+    qtbot.addWidget(body)
+    columns = Columns(body)
+    rows = [Row(100), Row(100), section_heading("Film"), Row(100), Row(140)]
+    columns.add(*rows)
+    body.resize(700, 600)
+    body.show()
+    columns.arrange(300)
+    QTest.qWait(20)
+    assert columns.parted == 2 and rows[2].x() == rows[3].x() > rows[1].x()
+    rows[4].setFixedHeight(250)
+    columns.arrange(300)
+    assert columns.parted == 2, "a little worse: nothing jumps"
+    rows[3].setFixedHeight(500)
+    rows[4].setFixedHeight(500)
+    columns.arrange(300)
+    assert columns.parted == 4
+    columns.put(0, rows[4])
+    columns.arrange(0)
+    QTest.qWait(20)
+    assert columns.rows[0] is rows[4] and [row.y() for row in columns.rows] == sorted(row.y() for row in columns.rows)
+
+
+@pytest.mark.parametrize("station", STATIONS)
+def test_the_window_may_be_1024_wide_and_700_high(open_desk, station):
+    desk = open_desk(demo_job())
+    desk.bench.go(station)
+    desk.settle()
+    least = desk.shell.minimumSizeHint()
+    assert least.width() <= 1024 and least.height() <= 700
