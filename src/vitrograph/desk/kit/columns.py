@@ -83,4 +83,5 @@ class Columns:
 def _height(row: QWidget, wide: int) -> int:
     if row.isHidden():
         return 0
-    return _GAP + (row.heightForWidth(wide) if row.hasHeightForWidth() else row.sizeHint().height())
+    high = row.heightForWidth(wide) if row.hasHeightForWidth() else row.sizeHint().height()
+    return _GAP + min(max(high, row.minimumHeight()), row.maximumHeight())
