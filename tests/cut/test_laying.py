@@ -48,6 +48,18 @@ shapes = st.one_of(
               st.floats(0, 360)))
 
 
+def test_lying_well_is_told_to_a_thousandth_of_the_gap_and_of_the_margin():
+    film, (one, other) = Film(300.0, 200.0, 5.0, 10.0), parts(box(0, 0, 50, 40), box(0, 0, 30, 40))
+    first = Laid(one, Spot(6.0, 6.0))
+    right = first.shape.bounds[2]
+    left = Laid(other, Spot(0.0, 0.0)).shape.bounds[0]         # of the rough outline, a hair outside
+    for more, well in ((0.0, True), (-1e-3, False), (5.0, True)):
+        assert lies_well([first, Laid(other, Spot(right + 10.0 - left + more, 6.0))], film) == well
+    low = Laid(one, Spot(0.0, 0.0)).shape.bounds[:2]
+    for less, well in ((0.0, True), (1e-3, False)):
+        assert lies_well([Laid(one, Spot(5.0 - low[0] - less, 50.0))], film) == well
+
+
 @given(outlines=st.lists(shapes, min_size=1, max_size=7), gap=st.sampled_from([3.0, 12.0, 20.0]),
        edge=st.sampled_from([0.0, 5.0]), turning=st.sampled_from(["free", "quarter", "none"]))
 @settings(max_examples=40)

@@ -13,8 +13,8 @@ from specimens import LANTERN, job
 from vitrograph.core.job import Order
 from vitrograph.core.stations import STATIONS
 from vitrograph.desk.commands import commands_of
-from vitrograph.desk.guide_window import guide_text, terms
 from vitrograph.desk.keys import default_file
+from vitrograph.desk.kit.terms import guide_text, terms
 
 
 @pytest.fixture

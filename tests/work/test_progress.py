@@ -13,7 +13,7 @@ from specimens import FIFTEEN, job, run
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.job import Recipe
 from vitrograph.core.logbook import Logbook, Makings
-from vitrograph.core.work import Clock, Progress, StepRef, state_of_work, step_key
+from vitrograph.core.work import Clock, Progress, StepRef, clock_words, state_of_work, step_key
 
 REFS = [StepRef("weed", 1, copy, step) for copy in (1, 2) for step in ("a", "b", "c")]
 
@@ -59,6 +59,18 @@ def test_the_times_of_steps_are_told_by_kind_whatever_glass_came_before(makings)
     makings.tick("two", StepRef("transfer", 7, 1, "tape 1"), at + 5.0)         # another order: nothing is told of it
     assert makings.times() == {("transfer", "tape"): [50.0, 40.0], ("transfer", "set"): [25.0],
                                ("etch", "scrape"): [12.0], ("etch", "look"): [900.0]}
+
+
+def test_the_clock_that_ends_first_comes_first_however_long_it_ran():
+    clocks = {REFS[0]: Clock(300.0, 100.0), REFS[1]: Clock(350.0, 10.0), REFS[2]: Clock(500.0, 200.0, 450.0),
+              REFS[3]: Clock(1.0, None), REFS[4]: Clock(2.0, 5.0)}
+    progress = Progress({REFS[4]: 1.0}, clocks)                # ends at 400, 360 and 250; one held, one done
+    assert list(progress.running()) == [REFS[2], REFS[1], REFS[0]]
+
+
+@pytest.mark.parametrize(("left", "says"), [(0.4, "0:00"), (-0.9, "0:00"), (-1.0, "late 0:01"), (-75.0, "late 1:15")])
+def test_a_clock_is_late_from_the_first_second_on(left, says):
+    assert clock_words(left) == says
 
 
 def test_a_making_is_of_one_order_and_the_next_begins_afresh(makings):

@@ -20,9 +20,9 @@ from PySide6.QtWidgets import (
 )
 
 from vitrograph.core.stations import STATIONS, Station
-from vitrograph.desk.guide_window import terms
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.terms import terms
 
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell

@@ -1,7 +1,6 @@
 """The guide inside the program: chapters on the left, a search over all of it, and nothing that needs a network."""
 
 import re
-from importlib import resources
 
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QShowEvent, QTextCursor, QTextDocument
@@ -11,21 +10,9 @@ from vitrograph.core.stations import STATIONS, Station
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.terms import guide_text
 
-_TERMS = "## The words of the trade\n"
-_TERM = re.compile(r"^- \*\*([A-Z][a-z -]+)\*\*: (.+)$", re.MULTILINE)
 _HEADING = re.compile(r"^(#{2,3}) (.+)$", re.MULTILINE)
-
-
-def guide_text() -> str:
-    """The guide, as Markdown."""
-    return (resources.files("vitrograph.data") / "guide.md").read_text("utf-8")
-
-
-def terms() -> dict[str, str]:
-    """The words of the trade that the guide explains, each with its sentence."""
-    chapter = guide_text().partition(_TERMS)[2].partition("\n## ")[0]
-    return {found[1]: found[2] for found in _TERM.finditer(chapter)}
 
 
 class GuideWindow(QDialog):

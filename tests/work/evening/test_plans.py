@@ -16,6 +16,7 @@ from scipy.optimize import Bounds, LinearConstraint, milp
 from scipy.sparse import coo_array
 
 from vitrograph.core.work.evening import Begun, Chain, Evening, Setting, Task, bound_of, plan_evening
+from vitrograph.core.work.evening.search import _moved
 
 REST = st.sampled_from((60.0, 120.0, 300.0, 600.0))
 
@@ -53,6 +54,21 @@ def faults(setting: Setting, evening: Evening) -> list[str]:
     if any(sum(a < middle + 1e-6 < b for a, b in spans) > setting.places for middle, _ in spans):
         told.append("more glasses than places")
     return told
+
+
+@given(st.integers(0, 2**31), st.integers(1, 5), st.integers(1, 4))
+def test_a_leg_that_is_moved_keeps_its_glasses_own_order_and_can_come_anywhere_else(seed, glasses, legs):
+    chance = Random(seed)
+    order = [(glass, leg, leg + 1) for glass in range(glasses) for leg in range(legs)]
+    told = [_moved(order, chance) for _ in range(60)]
+    if len(order) < 2:
+        assert told == [None] * 60
+        return
+    for one in told:
+        assert sorted(one) == sorted(order)
+        assert all([leg for leg in one if leg[0] == glass] == [leg for leg in order if leg[0] == glass]
+                   for glass in range(glasses))
+    assert glasses == 1 or len({tuple(one) for one in told}) > 1
 
 
 @settings(max_examples=40, deadline=None)

@@ -4,13 +4,16 @@ from itertools import groupby
 
 from PySide6.QtCore import QEvent, QObject, QPointF, QSize, Qt
 from PySide6.QtGui import QMouseEvent, QPaintEvent
-from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from vitrograph.core.findings import Finding, Remedy
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit.explained import Explained
 from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.kit.state_mark import draw_state
+from vitrograph.desk.kit.terms import term_of
 
 
 class _StateMark(QWidget):
@@ -40,6 +43,8 @@ class FindingRow(QFrame):
         words = QVBoxLayout()
         words.setSpacing(2)
         words.addWidget(label(says[:1].upper() + says[1:]))
+        self._words = words
+        self._explained: QWidget | None = None
         if why:
             words.addWidget(label(why[:1].upper() + why[1:].rstrip(".") + ".", "quiet", scale=0.9))
         limit = found.amount(found.limit, bench.unit) if found.value is not None and found.limit else ""
@@ -72,6 +77,24 @@ class FindingRow(QFrame):
         whole.setSpacing(8)
         whole.addWidget(_StateMark(found.level), 0, Qt.AlignmentFlag.AlignTop)
         whole.addLayout(words, 1)
+        if term_of(found.code):
+            whole.addWidget(self._asking(), 0, Qt.AlignmentFlag.AlignTop)
+
+    def _asking(self) -> QPushButton:
+        """The sign that a click explains the word of the trade which the finding is about."""
+        asks = named(button("?", "sign", f"What is it?  {term_of(self.finding.code)}"), f"explain_{self.finding.code}")
+        asks.setAccessibleName(f"What is it: {term_of(self.finding.code)}")
+        asks.setCheckable(True)
+        asks.toggled.connect(self._explain)
+        return asks
+
+    def _explain(self, wanted: bool) -> None:
+        """Show what the word means, or put that away again."""
+        if self._explained is None and wanted:
+            self._explained = Explained(self.finding.code)
+            self._words.insertWidget(1, self._explained)
+        if self._explained is not None:
+            self._explained.setVisible(wanted)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.bench.found.emit(self.finding)

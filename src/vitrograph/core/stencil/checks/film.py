@@ -35,9 +35,9 @@ _NEEDED = {"resist": _WHY, "clear": _WHY, "decal": {
 _OFFERS: dict[str, tuple[tuple[str, FilmMendName], ...]] = {
     "web": (("Thicken it to {to}", "fatten webs"), ("Remove this web", "join openings")),
     "near": (("Part them by {to}", "fatten webs"), ("Join them", "join openings")),
-    "opening": (("Widen it to {to}", "widen openings"), ("Leave this opening out", "fill openings")),
+    "opening": (("Widen it to {to}", "widen openings"), ("Leave it out", "fill openings")),
     "needle": (("Blunt it at {to}", "blunt tips"),),
-    "speck": (("Leave this speck out", "fill specks"), ("Widen it to {to}", "widen openings")),
+    "speck": (("Leave it out", "fill specks"), ("Widen it to {to}", "widen openings")),
     "island": (("Remove this island", "drop islands"),),
 }
 
