@@ -4,12 +4,12 @@ import pytest
 from PySide6.QtCore import QByteArray, QSize
 from PySide6.QtSvg import QSvgRenderer
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QLabel, QPushButton, QWidget
+from PySide6.QtWidgets import QLabel, QLineEdit, QPushButton, QWidget
 
 from specimens import job
 from vitrograph.core.findings import Code
 from vitrograph.desk.kit.findings_list import FindingRow
-from vitrograph.desk.kit.terms import picture_of, term_of, terms
+from vitrograph.desk.kit.terms import explained, picture_of, term_of, terms
 
 
 def test_a_finding_explains_what_it_is_about_where_it_stands_and_puts_it_away(open_desk):
@@ -30,6 +30,14 @@ def test_a_finding_explains_what_it_is_about_where_it_stands_and_puts_it_away(op
     assert {"#2f8f83", "#f3efe6"} <= colours, "film and paper are drawn"
     sign.click()
     assert not shown.isVisible()
+
+
+def test_a_field_tells_what_the_word_of_the_trade_in_its_title_means(desk):
+    desk.go(4)
+    border = desk.find(QLineEdit, "border")
+    assert border.toolTip() == border.accessibleDescription() == f"Border: {terms()['Border']}"
+    assert explained("Thinnest web it keeps").startswith("Web: ") and explained("Ties").startswith("Tie: ")
+    assert explained("Its transfer tape").startswith("Transfer tape: ") and explained("Webbing") == ""
 
 
 @pytest.mark.parametrize("code", [code for code in Code if term_of(code)])

@@ -68,7 +68,8 @@ def test_the_clock_that_ends_first_comes_first_however_long_it_ran():
     assert list(progress.running()) == [REFS[2], REFS[1], REFS[0]]
 
 
-@pytest.mark.parametrize(("left", "says"), [(0.4, "0:01"), (0.0, "0:00"), (-0.9, "0:00"), (-1.0, "late 0:01"), (-75.0, "late 1:15")])
+@pytest.mark.parametrize(("left", "says"), [(0.4, "0:01"), (0.0, "0:00"), (-0.9, "0:00"), (-1.0, "late 0:01"),
+                                            (-75.0, "late 1:15")])
 def test_a_clock_is_late_from_the_first_second_on(left, says):
     assert clock_words(left) == says
 

@@ -23,6 +23,7 @@ from vitrograph.core.glass import parse_readings
 from vitrograph.core.units import MM_PER_IN, Unit, format_number, parse_length
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.terms import explained
 
 
 def label(text: str, role: str = "", *, scale: float = 1.0, bold: bool = False) -> QLabel:
@@ -91,6 +92,13 @@ def button(text: str, role: str = "", tip: str = "") -> QPushButton:
     return made
 
 
+def explain(field: QWidget, title: str) -> None:
+    """Let a field tell what the word of the trade in its title means, to the pointer and to a screen reader."""
+    told = explained(title)
+    field.setToolTip(told)
+    field.setAccessibleDescription(told)
+
+
 class Field(QWidget):
     """A named line of input with room below for one sentence when what was typed cannot be read."""
 
@@ -106,6 +114,8 @@ class Field(QWidget):
         self.line.setFont(theme.font())
         self._title = label(title)
         self._title.setBuddy(self.line)
+        explain(self, title)
+        explain(self.line, title)
         self._suffix = label(suffix, "quiet")
         self._suffix.setWordWrap(False)
         self._wrong = label("", "error", scale=0.9)
@@ -266,6 +276,7 @@ class ChoiceRow(QWidget):
         super().__init__()
         self.setObjectName(name)
         self.setAccessibleName(title)
+        explain(self, title)
         self._values = [value for value, _ in choices]
         self._group = QButtonGroup(self)
         row = QGridLayout()

@@ -28,6 +28,21 @@ def terms() -> dict[str, str]:
     return {found[1]: found[2] for found in _TERM.finditer(chapter)}
 
 
+@cache
+def _named() -> re.Pattern[str]:
+    """Finds a word of the trade in a title, the longest first: *transfer tape* before what stands in it."""
+    return re.compile(rf"\b({'|'.join(sorted(map(re.escape, terms()), key=len, reverse=True))})s?\b", re.IGNORECASE)
+
+
+def explained(title: str) -> str:
+    """What the word of the trade means that a field's title holds; "" where it holds none."""
+    found = _named().search(title)
+    if found is None:
+        return ""
+    term = next(term for term in terms() if term.casefold() == found[1].casefold())
+    return f"{term}: {terms()[term]}"
+
+
 def term_of(code: str) -> str:
     """The word of the trade that a finding is about; "" where it needs none."""
     return _OF_CODES.get(code, "")
