@@ -10,11 +10,13 @@ from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QMenu, QPushButton, QSpinBox, QTableWidget
 
-from specimens import job
-from vitrograph.core.job import FlatGlass
+from specimens import LANTERN, job, run
+from vitrograph.core.job import FlatGlass, Order
 from vitrograph.core.logbook import Entry
 from vitrograph.core.logbook.inspection.seat import corners_of
 from vitrograph.desk.kit.findings_list import FindingRow
+from vitrograph.desk.logbook.pointing import on_sheet
+from vitrograph.desk.logbook.went_panel import WentPanel
 from vitrograph.devices.piece_camera import Laid, PieceCamera
 
 
@@ -96,6 +98,74 @@ def test_what_the_eye_sees_is_marked_by_hand_and_lit_on_the_glass(desk, tmp_path
     assert desk.shell.glass_view._spot is None
     card.looking.mark("leak", (1.0, 1.0), (5.0, 5.0))
     assert "not on the side of the glass" in desk.says("message")
+
+
+def mark_on_the_glass(desk, sheet, what):
+    """Click the glass where a place of the sheet is seen, and say what went wrong there."""
+    view = desk.shell.glass_view
+    wall = desk.results.fitted.chart.sheet_to_wall(np.array([sheet]))
+    x, y = view.camera().wall_to_screen(wall)[0]
+    QTest.mouseClick(view, Qt.MouseButton.LeftButton, pos=QPoint(round(x), round(y)))
+    menu = desk.card().pointing.findChild(QMenu, "pointedMenu")
+    next(action for action in menu.actions() if action.text() == f"Here: {what}").trigger()
+    menu.close()
+    QTest.qWait(20)
+
+
+def test_places_are_clicked_on_the_glass_itself_copy_by_copy_and_kept_with_the_record(open_desk):
+    desk = open_desk(Order.of(job("K", count=3, name="Mug"), job("B", glass=LANTERN, name="Lamp")))
+    card = desk.go(9)
+    waited(desk, card)
+    before = desk.bench.job
+    mark_on_the_glass(desk, (4.0, 3.0), "missed bit")
+    mark_on_the_glass(desk, (-6.0, 8.0), "leak at an edge")    # the graver one is what the copy is counted by
+    assert desk.bench.job == before, "a click does not move the art"
+    assert (card.went.counts["leak at an edge"].value(), card.went.counts["missed bit"].value()) == (1, 0)
+    assert desk.says("pointedSays") == "Marked on this glass: 1 missed bit, 1 leak at an edge."
+    assert len(desk.shell.glass_view._spot.geoms) == 2
+    card.pointing.copies.after.click()
+    assert "Click on the glass" in desk.says("pointedSays")
+    mark_on_the_glass(desk, (0.0, 0.0), "faint")
+    mark_on_the_glass(desk, (1.0, 0.0), "drip")
+    desk.find(QPushButton, "pointedBack").click()
+    card.went.note.setPlainText("warmer")
+    desk.bench.pieces.step(1)                                  # another piece has its own; nothing told is lost
+    desk.settle()
+    QTest.qWait(120)
+    assert card.pointing.marks == () and card.went.outcome == "good" and card.went.note.toPlainText() == ""
+    desk.bench.pieces.step(-1)
+    desk.settle()
+    QTest.qWait(120)
+    assert card.went.outcome == "1 good, 1 faint, 1 leak at an edge" and card.went.note.toPlainText() == "warmer"
+    desk.find(QPushButton, "writeDown").click()
+    (listed,) = [one for one in desk.bench.logbook.entries() if one.job == "Mug"]
+    marks = desk.bench.logbook.marks(1)
+    assert listed.outcome == "1 good, 1 faint, 1 leak at an edge"
+    assert [(mark.copy, mark.what) for mark in marks] == [(1, "missed bit"), (1, "leak at an edge"), (2, "faint")]
+    assert np.array([(mark.x, mark.y) for mark in marks]) == pytest.approx(
+        np.array([(4.0, 3.0), (-6.0, 8.0), (0.0, 0.0)]), abs=0.6)             # as near as a pixel is
+    assert card.pointing.marks == () and card.went.outcome == "good"
+
+
+def test_of_fewer_glasses_no_more_can_have_failed(qtbot):
+    went = WentPanel()
+    qtbot.addWidget(went)
+    went.take(1, 6)
+    went.counts["faint"].setValue(3)
+    went.counts["drip"].setValue(2)
+    for copies in (2, 0, 4):
+        went.show_planned(copies, 5.0)
+        counts = [box.value() for box in went.counts.values()]
+        assert min(counts) >= 0 and sum(counts) <= copies
+        assert all(box.minimum() == 0 for box in went.counts.values())
+
+
+def test_a_click_on_any_of_the_stencils_round_a_glass_is_a_place_of_its_sheet():
+    results = run(job("K", width=12.0, fit__times=4))
+    sheet = np.array([[2.0, 1.0]])
+    (u, s), = results.fitted.chart.sheet_to_wall(sheet)
+    for turn in range(-3, 5):
+        assert on_sheet(results, (u + turn * np.pi / 2, s)) == pytest.approx((2.0, 1.0), abs=1e-6)
 
 
 def seen_width(seen):

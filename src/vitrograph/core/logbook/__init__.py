@@ -2,11 +2,12 @@
 
 from vitrograph.core.logbook.book import GROUPS, Asked, Listed, Logbook, Mark, Photo, SortedBy, default_path
 from vitrograph.core.logbook.checks import check_logbook
-from vitrograph.core.logbook.entry import COLUMNS, OUTCOMES, Entry, Outcome, counts_of, outcome_of
+from vitrograph.core.logbook.entry import COLUMNS, GRAVEST, OUTCOMES, Entry, Outcome, counts_of, outcome_of
 from vitrograph.core.logbook.makings import Makings, Worked
 
 __all__ = [
     "COLUMNS",
+    "GRAVEST",
     "GROUPS",
     "OUTCOMES",
     "Asked",

@@ -13,6 +13,9 @@ from vitrograph.core.errors import LogbookError
 Outcome = Literal["good", "faint", "uneven", "leak at an edge", "bled under", "missed bit", "crooked", "drip",
                   "spoiled"]
 OUTCOMES: tuple[Outcome, ...] = get_args(Outcome)
+# of several faults of one copy the one it is counted by
+GRAVEST: tuple[Outcome, ...] = ("spoiled", "leak at an edge", "bled under", "missed bit", "faint", "uneven", "drip",
+                                "crooked", "good")
 LEAKED: frozenset[Outcome] = frozenset({"leak at an edge", "bled under"})
 PALE: frozenset[Outcome] = frozenset({"faint", "uneven"})
 

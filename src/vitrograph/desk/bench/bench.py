@@ -49,6 +49,7 @@ class Bench(Spoken, ArtInHand, QObject):
     told = Signal(str)                  # one sentence: what was done
     station_changed = Signal(str)
     pointed = Signal(object)            # (u, s) on the wall, or None
+    clicked = Signal(object)            # (u, s) on the wall, where a click does not take hold of the art
     spotlight = Signal(object)          # the shape the current step is about, or None
     found = Signal(object)              # a Finding to go to
     stepped = Signal(str)               # a station whose step changed

@@ -18,6 +18,7 @@ from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.logbook.advising import Advising
 from vitrograph.desk.logbook.looking import Looked, Looking
 from vitrograph.desk.logbook.made_before import MadeBefore
+from vitrograph.desk.logbook.pointing import Pointing
 from vitrograph.desk.logbook.view import LogbookView
 from vitrograph.desk.logbook.went_panel import WentPanel
 
@@ -38,13 +39,15 @@ class LogbookCard(StationCard):
         self.advising = Advising(self.bench, self)
         self.found = FindingList(self.bench)
         self.went = WentPanel()
+        self.pointing = Pointing(self.bench, self.went)
+        self.pointing.changed.connect(self._light)
         self.write = button("Write it down", "accent")
         self.write.setObjectName("writeDown")
         self.write.clicked.connect(self.write_down)
         self.anew = button("Make this order again, from the first step")
         self.anew.setObjectName("beginAnew")
         self.anew.clicked.connect(self._begin_anew)
-        self.stack(self.found, self.went, *self._build_photo(), self.write, self.anew)
+        self.stack(self.found, self.went, self.pointing, *self._build_photo(), self.write, self.anew)
         self.bench.making.changed.connect(self._show_begun)
         self.section("What your own pieces say")
         self.stack(self.advising.says, self.advising.causes)
@@ -109,18 +112,20 @@ class LogbookCard(StationCard):
         worked = self.bench.making.worked().get(results.job.key)
         stood = worked.under_cream if worked is not None else None
         planned = results.etch.seconds / 60 if results.etch else 0.0
+        self.went.take(results.job.key, results.job.count)
         self.went.show_planned(results.job.count, planned if stood is None else round(stood, 2))
         for one in (self.write, self.photo, self.film, self.corners):
             one.setEnabled(ready)
+        self.pointing.show_results(results)
         self.found.show_findings(self.bench.findings("logbook"), "")
         self.advising.ask(results.job, self.workshop)
         self._show_begun()
         self._light()
 
     def _light(self) -> None:
-        """Light on the glass what the photograph in hand shows to be wrong, and nothing else."""
+        """Light on the glass what the photograph in hand shows to be wrong, else what was marked there by hand."""
         looked = self.looking.at if self.view.choice.chosen() == "photo" else None
-        wrong = [fault.outline for fault in looked.kept.faults] if looked is not None else []
+        wrong = [fault.outline for fault in looked.kept.faults] if looked is not None else self.pointing.lit
         self.bench.spotlight.emit(union_all(wrong) if wrong else None)
 
     def _show_begun(self) -> None:
@@ -150,8 +155,10 @@ class LogbookCard(StationCard):
         """Write the piece in hand in the logbook, with its order as it was made and the photograph looked at."""
         looked = self.looking.at
         photos, marks = ([kept_photo(looked)], looked.marks) if looked is not None else ([], ())
+        marks = (*marks, *self.pointing.marks)
         if self.bench.attempt(lambda: self.bench.log(self.entry(), photos, marks), "written in the logbook"):
             self.went.clear()
+            self.pointing.clear()
             self.looking.forget()
             self.refresh()
 

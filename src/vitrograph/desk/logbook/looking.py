@@ -6,16 +6,12 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
-from vitrograph.core.logbook import Mark, Outcome
+from vitrograph.core.logbook import GRAVEST, Mark, Outcome
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 
 if TYPE_CHECKING:
     from vitrograph.core.logbook.inspection import Fault, FaultKind, Inspection, Taken
-
-# of several faults of one copy the one it is counted by
-_GRAVEST: tuple[Outcome, ...] = ("spoiled", "leak at an edge", "bled under", "missed bit", "faint", "uneven", "drip",
-                                 "crooked", "good")
 
 
 @dataclass(frozen=True)
@@ -48,7 +44,7 @@ class Looked:
     @property
     def outcome(self) -> Outcome:
         """How this one copy came out: the gravest of what was found."""
-        return min(self.kept.outcomes, key=_GRAVEST.index)
+        return min(self.kept.outcomes, key=GRAVEST.index)
 
 
 class Looking(QObject):

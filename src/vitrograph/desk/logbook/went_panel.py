@@ -1,6 +1,7 @@
 """How it went: the outcome of each copy, time under cream, stars, for whom, and a note."""
 
-from dataclasses import replace
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
 from math import inf
 
 from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
@@ -14,12 +15,25 @@ STARS = {"": "No stars", **{str(many): "★" * many + "☆" * (5 - many) for man
 _WRONG: tuple[Outcome, ...] = tuple(what for what in OUTCOMES if what != "good")
 
 
+@dataclass(frozen=True)
+class _Went:
+    """What was told of a piece that is not in hand."""
+
+    counts: Mapping[Outcome, int] = field(default_factory=dict)
+    minutes: float | None = None
+    stars: int = 0
+    whom: str = ""
+    note: str = ""
+
+
 class WentPanel(Column):
     """Of so many copies: those that did not come out well are counted, the rest are good."""
 
     def __init__(self) -> None:
         super().__init__(2 * theme.STEP)
         self._copies, self._minutes = 1, 0.0
+        self._of: int | None = None
+        self._kept: dict[int, _Went] = {}                      # of pieces not in hand, until they are written down
         self._typed: float | None = None
         self.good = label("", bold=True)
         self.good.setObjectName("goodCopies")
@@ -50,6 +64,25 @@ class WentPanel(Column):
         self.note.setTabChangesFocus(True)
         self.note.setFixedHeight(2 * self.note.fontMetrics().lineSpacing() + 20)
         self.stack(self.good, grid, self.minutes, self.stars, self.whom, self.note)
+
+    def take(self, piece: int, copies: int) -> None:
+        """Take a piece in hand, by its key, with so many copies: what was told of it before is there again."""
+        if piece == self._of:
+            return
+        if self._of is not None:
+            self._kept[self._of] = _Went({what: box.value() for what, box in self.counts.items()}, self._typed,
+                                         self.stars.currentIndex(), self.whom.text(), self.note.toPlainText())
+        self._of, told = piece, self._kept.pop(piece, _Went())
+        for box in self.counts.values():                       # all together may be no more than the copies
+            box.setValue(0)
+        self._copies = copies
+        self._count()
+        for what, many in told.counts.items():
+            self.counts[what].setValue(many)
+        self._typed = told.minutes
+        self.stars.setCurrentIndex(told.stars)
+        self.whom.setText(told.whom)
+        self.note.setPlainText(told.note)
 
     def show_planned(self, copies: int, minutes: float) -> None:
         """So many copies stand so long under cream, unless the maker says otherwise."""
@@ -88,7 +121,7 @@ class WentPanel(Column):
     def _count(self) -> None:
         told = sum(box.value() for box in self.counts.values())
         for box in self.counts.values():
-            box.setMaximum(self._copies - told + box.value())
+            box.setMaximum(max(0, self._copies - told + box.value()))
         self.good.setText(f"{self._copies - told} of {self._copies} came out good")
 
     def _take_minutes(self, minutes: float) -> None:

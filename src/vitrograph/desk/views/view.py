@@ -21,6 +21,8 @@ from vitrograph.desk.kit.painting import painting
 
 _HELD_MM = 0.03                    # how far outlines may stray while the art is held
 _REST_MS = 180                     # without a movement: the hand rests, and the stations may follow
+_MARKED = "logbook"                # the station at which a click marks a place, and the art is not taken hold of
+_CLICK_PX = 4                      # what moves less is a click
 _NEAR_MM = 2.0                     # how near the art a press must be to take hold of it
 
 
@@ -37,6 +39,7 @@ class View(QWidget):
         self.last = QPixmap()                      # how it looked when it was left, until the first results are in
         self.mark: tuple[float, float] | None = None
         self._drag_from: QPointF | None = None
+        self._pressed = QPointF()
         self._held: _Held | None = None
         self.setMouseTracking(True)
         self.setMinimumSize(280, 320)
@@ -149,8 +152,9 @@ class View(QWidget):
                    align=Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        self._drag_from = event.position()
-        self.take_hold(event.position())
+        self._drag_from = self._pressed = event.position()
+        if self.bench.station != _MARKED:
+            self.take_hold(event.position())
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         if self._drag_from is None:
@@ -168,6 +172,11 @@ class View(QWidget):
     def mouseReleaseEvent(self, event: QMouseEvent) -> None:
         self._drag_from = None
         self.release_art()
+        place = event.position()
+        if self.bench.station == _MARKED and (place - self._pressed).manhattanLength() < _CLICK_PX:
+            wall = self.wall_at(place.x(), place.y())
+            if wall is not None:
+                self.bench.clicked.emit(wall)
 
     # -- the art in the hand: it follows by the map alone, and what follows from its place is worked out at rest ------
 
