@@ -132,6 +132,14 @@ def test_a_pane_is_measured_from_what_can_be_reached_and_from_behind_the_other_w
     assert placed(job(glass=dish))[1].edge == "ring's upper inner edge"
 
 
+def test_a_slip_of_one_corner_moves_the_arts_end_by_its_share_of_the_film():
+    """Similar triangles: the film turns about one corner by 1 mm over its width, the art's end as at its own."""
+    results, placing = placed(job("Kestrel", width=70.0, glass=PLAQUE))
+    film, art = results.sheet.covers[0].bounds, results.sheet.openings.bounds
+    assert placing.has_corners and placing.art_mm == pytest.approx(art[2] - art[0])
+    assert placing.turn_per_mm == pytest.approx((art[2] - art[0]) / 2 / (film[2] - film[0]), rel=1e-3)
+
+
 def test_a_film_with_slanting_ends_is_measured_where_its_middle_meets_them():
     trapezoid = np.array([[-10.0, 0.0], [10.0, -8.0], [10.0, 15.0], [-10.0, 5.0], [-10.0, 0.0]])
     assert _end_of(trapezoid, 5.0, 1) == pytest.approx(12.5) and _end_of(trapezoid, 5.0, -1) == pytest.approx(-6.0)
@@ -219,6 +227,15 @@ def test_the_collars_edge_is_as_long_as_the_rim_and_its_windows_lie_on_the_films
         level = shapely.LineString([(-200, -0.6 * placing.middle.down), (200, -0.6 * placing.middle.down)])
         across = collar.outline.intersection(shapely.affinity.translate(level, 0, results.wall.length))
         assert across.length == pytest.approx(3 * 14.0, abs=2.0)
+
+
+@pytest.mark.parametrize("glass", [TUMBLER, LANTERN])
+def test_the_collars_flap_goes_on_where_the_ring_ends_by_as_much_along_the_rim(glass):
+    results = run(job("K", glass=glass))
+    collar = collar_of(results.transfer.settings, Surroundings(results.wall, results.job.glass, results.job.features))
+    flap = np.asarray(collar.flap.exterior.coords)
+    assert np.hypot(*(flap[1] - flap[0])) == pytest.approx(10.0, rel=0.001)
+    assert np.hypot(*(flap[0] - collar.upper[-1])) == pytest.approx(0.0, abs=1e-6), "it begins at the ring's end"
 
 
 def test_a_tapers_collar_is_do_carmos_development_and_a_balls_is_the_equidistant_conic():

@@ -138,6 +138,15 @@ def test_settling_is_as_long_as_typed_and_warming_has_its_caution():
     assert run(job(transfer__settle=0.0)).transfer.steps[-1].seconds is None
 
 
+def test_between_small_films_one_above_the_other_there_is_no_mask():
+    made = job("Kes\n\nPt", glass=LANTERN, width=16.0, stencil__border=4.0, fit__rows=2, stencil__guard=25.0)
+    sides = [(step.key.split()[1], step.key.split()[2]) for step in run(made).transfer.steps
+             if step.key.startswith("mask")]
+    band = run(made).sheet.films[0].band
+    assert band.u_high - band.u_low < 0.7 and ("1", "upper") not in sides and ("2", "lower") not in sides
+    assert {("1", "left"), ("1", "lower"), ("2", "upper"), ("2", "right")} <= set(sides)
+
+
 def test_a_mask_goes_round_the_film_as_long_as_its_sides_and_covers_handle_and_mouth():
     made = job("BOB", glass=LANTERN, fit__from_rim=50.0, features=Features(keep_out=(KeepOut(),)))
     results = run(made)
