@@ -120,8 +120,9 @@ def same(one: Any, other: Any) -> bool:
         return len(one) == len(other) and all(map(same, one, other))
     if isinstance(one, VitrographError):
         return str(one) == str(other)
-    if hasattr(one, "__dataclass_fields__"):
-        return all(same(getattr(one, name), getattr(other, name)) for name in one.__dataclass_fields__)
+    names = getattr(one, "__struct_fields__", None) or getattr(one, "__dataclass_fields__", None)
+    if names:
+        return all(same(getattr(one, name), getattr(other, name)) for name in names)
     return bool(one == other) or not hasattr(type(one), "__eq__") or type(one).__eq__ is object.__eq__
 
 

@@ -3,10 +3,11 @@
 import argparse
 import json
 import sys
-from dataclasses import asdict
 from datetime import date
 from pathlib import Path
 from typing import Any, get_args
+
+from msgspec.structs import asdict
 
 from vitrograph.at_work import worked_out
 from vitrograph.core.errors import LogbookError, VitrographError

@@ -60,8 +60,9 @@ def said_in(thing: Any, seen: set[int]) -> list[str]:
     parts: list[Any] = []
     if isinstance(thing, tuple | list):
         parts = list(thing)
-    elif hasattr(thing, "__dataclass_fields__"):
-        parts = [getattr(thing, name) for name in thing.__dataclass_fields__ if name not in ("job", "given")]
+    elif hasattr(thing, "__dataclass_fields__") or hasattr(thing, "__struct_fields__"):
+        names = getattr(thing, "__struct_fields__", None) or thing.__dataclass_fields__
+        parts = [getattr(thing, name) for name in names if name not in ("job", "given")]
         parts += [thing.steps] if hasattr(thing, "steps") else []
     return [said for part in parts for said in said_in(part, seen)]
 

@@ -7,6 +7,7 @@ import subprocess
 import sys
 from importlib import resources
 from pathlib import Path
+from types import SimpleNamespace
 
 import pytest
 from PySide6.QtCore import QMimeData, QObject, QPointF, QProcess, QProcessEnvironment, Qt, QUrl
@@ -25,6 +26,7 @@ from vitrograph.desk.dropping import does_for
 from vitrograph.desk.front import Front
 from vitrograph.desk.glass.shelf_window import ShelfWindow
 from vitrograph.desk.instance import hand_over, listen, socket_place
+from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.look import Look, read_look, write_look
 from vitrograph.desk.seen import Seen
 
@@ -153,6 +155,18 @@ def test_whatever_is_wrong_with_what_was_kept_the_window_opens(tmp_path, content
     opened = Front(None, None, seen=Seen(tmp_path))
     qtbot.addWidget(opened)
     assert 640 <= opened.width() <= 8000 and opened.path is None and opened.picture.picture.isNull()
+
+
+@pytest.mark.parametrize(("desktop", "chrome"), [(Qt.ColorScheme.Light, "#D6DBDD"), (Qt.ColorScheme.Dark, theme.CHROME),
+                                                 (Qt.ColorScheme.Unknown, theme.CHROME)])
+def test_colours_follow_the_desktop_where_that_was_chosen(qapp, monkeypatch, desktop, chrome):
+    hints = SimpleNamespace(colorScheme=lambda: desktop)
+    monkeypatch.setattr("vitrograph.desk.kit.theme.QGuiApplication.styleHints", lambda: hints)
+    try:
+        theme.use(Look("desktop"))
+        assert chrome == theme.CHROME
+    finally:
+        theme.use(Look())
 
 
 @pytest.mark.parametrize(("content", "look"), [

@@ -1,6 +1,5 @@
 """Films on curved walls: one smooth map for all, relief cuts that help, bands that line up, remedies that hold."""
 
-from dataclasses import replace
 from math import pi
 
 import numpy as np
@@ -8,6 +7,7 @@ import pytest
 import shapely
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec.structs import replace
 from numpy.testing import assert_allclose
 
 from specimens import (

@@ -4,12 +4,12 @@ import csv
 import io
 import json
 import sqlite3
-from dataclasses import replace
 from datetime import date
 
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec.structs import replace
 from msgspec.structs import replace as replace_field
 
 from specimens import BRIEF, job, remedied, star_job

@@ -2,12 +2,12 @@
 
 import re
 from collections import Counter
-from dataclasses import fields, replace
 from datetime import date
 
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec.structs import fields, replace
 
 from vitrograph.core.logbook import COLUMNS, GROUPS, OUTCOMES, Asked, Entry, Logbook
 from vitrograph.core.logbook.advice import changes_of, failures_in, months_in, paces_of

@@ -1,6 +1,6 @@
 """Where films go, put back on models of the glass that know nothing of the program's own maps."""
 
-import dataclasses
+
 import io
 from math import acos, asin, cos, hypot, pi, radians, sin, sqrt
 
@@ -12,6 +12,7 @@ import shapely
 import shapely.affinity
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec.structs import replace
 from scipy.integrate import quad
 from scipy.interpolate import PchipInterpolator
 
@@ -285,6 +286,6 @@ def test_the_end_that_is_raised_makes_the_wall_on_top_level():
 
 def test_a_film_that_is_not_on_the_glass_at_all_is_a_sentence():
     results = run(star_job())
-    off = dataclasses.replace(results.sheet, covers=(shapely.Polygon(),))
+    off = replace(results.sheet, covers=(shapely.Polygon(),))
     with pytest.raises(FitError, match="none of this film lies on the glass"):
         placing_of(off, 0, Surroundings(results.wall, results.job.glass, results.job.features))

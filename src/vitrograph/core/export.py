@@ -5,9 +5,10 @@ A writer takes one finished piece, so that nothing half worked out, nor of anoth
 
 import json
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 from functools import partial
 from pathlib import Path
+
+from msgspec import Struct
 
 from vitrograph.core.artwork import provenance
 from vitrograph.core.cut import SheetRun, sheet_dxf, sheet_png, sheet_svg, to_hpgl, to_svg
@@ -25,8 +26,7 @@ from vitrograph.core.units import THIN_SPACE, Unit
 
 _SMALL_PRINT = 130                 # letters that go on a line of the narrowest page
 
-@dataclass(frozen=True, slots=True)
-class Writer:
+class Writer(Struct, frozen=True):
     """A kind of file: its name, its ending, the station that offers it, and how a finished piece is written as one."""
 
     title: str
@@ -35,8 +35,7 @@ class Writer:
     write: Callable[[FinishedPiece, Unit], bytes]
 
 
-@dataclass(frozen=True, slots=True)
-class SheetWriter:
+class SheetWriter(Struct, frozen=True):
     """A kind of file of one sheet of film, with all that is cut of it: its name, its ending, how it is written."""
 
     title: str

@@ -5,6 +5,8 @@ from dataclasses import dataclass, field
 from enum import StrEnum
 from typing import Any
 
+from msgspec import Struct
+
 from vitrograph.core.job.change import Change, paths_of
 from vitrograph.core.job.order import Job
 from vitrograph.core.says import Area, Length, Says
@@ -68,8 +70,7 @@ class Code(StrEnum):
     CAUSE = "cause"
 
 
-@dataclass(frozen=True, slots=True)
-class Remedy:
+class Remedy(Struct, frozen=True):
     """What mends a finding: `label` says it, `changes` do it to the job as it is when they are asked for."""
 
     label: Says | str

@@ -6,10 +6,12 @@ no geometry, and two pieces that share choices share work. Work is cancelled bet
 
 from collections import OrderedDict
 from collections.abc import Hashable, Iterator
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from itertools import count
 from threading import Event
 from typing import Any
+
+from msgspec import Struct
 
 from vitrograph.core.errors import Cancelled, StageFault, VitrographError
 from vitrograph.core.job import Job, Order
@@ -110,8 +112,7 @@ class Pipeline:
         return found
 
 
-@dataclass(frozen=True, slots=True)
-class _Kept:
+class _Kept(Struct, frozen=True):
     """A result that is kept, under a number that no other ever has: later stages' keys tell by it what they used."""
 
     number: int

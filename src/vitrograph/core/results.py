@@ -1,12 +1,13 @@
 """What is known of a job and of an order so far, and the finished work that only a complete run can make."""
 
 from collections.abc import Hashable, Iterable, Mapping, Sequence
-from dataclasses import dataclass, field, fields, replace
+from dataclasses import dataclass, field, fields
 from datetime import date
 from functools import cached_property
 from typing import Self
 
-from msgspec.structs import replace as replace_fields
+from msgspec import Struct
+from msgspec.structs import replace
 
 from vitrograph.core.artwork import Art
 from vitrograph.core.cut import CutPlan, CutWork, Packer, Wanted, bed_of, cut_work, parts_of
@@ -141,8 +142,7 @@ def _of_this_job(results: Results) -> bool:
     return dict(results.given) == {stage.gives: stage.reads(results.job) for stage in STAGES}
 
 
-@dataclass(frozen=True)
-class OrderResults:
+class OrderResults(Struct, frozen=True):
     """What is known of an order so far: results for each of its jobs, in their order (a row of names is a job).
 
     `old` are the numbers of those that are of a job as it was before.
@@ -215,13 +215,12 @@ def _wanted(pieces: Iterable[FinishedPiece]) -> list[Wanted]:
     return [Wanted(piece.job.key, piece.job.name, piece.sheets, piece.sheet) for piece in pieces]
 
 
-@dataclass(frozen=True)
-class FinishedOrder:
+class FinishedOrder(Struct, frozen=True, dict=True):
     """A complete run of a whole order, without failure. Made by `OrderResults.finished` alone."""
 
     order: Order
     pieces: tuple[FinishedPiece, ...]
-    own: OwnTimes = field(default_factory=OwnTimes)
+    own: OwnTimes = OwnTimes()
 
     def by(self, own: OwnTimes) -> "FinishedOrder":
         """It made by hands that take so long."""
@@ -258,13 +257,13 @@ class FinishedOrder:
         """The cutting of one stencil of a job once more, by itself: of one of its films, or of all."""
         piece = next(one for one in self.pieces if one.job.key == key)
         films = None if film is None else (film,)
-        choices = replace_fields(self.order.cut, laid=())
+        choices = replace(self.order.cut, laid=())
         return cut_work([Wanted(key, piece.job.name, 1, piece.sheet, films)], choices)
 
     def nested(self, pack: Packer) -> tuple[Lying, ...]:
         """Places for all its stencils as a packer lays them, about those that are pinned."""
         pinned = tuple(one for one in self.order.cut.laid if one.pinned)
-        choices = replace_fields(self.order.cut, laid=pinned)
+        choices = replace(self.order.cut, laid=pinned)
         return bed_of(parts_of(_wanted(self.pieces)), choices, pack=pack).lying()
 
     @cached_property

@@ -3,9 +3,10 @@
 Inches are read off a tape or a ruler to the nearest sixteenth, and told as decimals everywhere else (common practice).
 """
 
-from dataclasses import dataclass, field
 from fractions import Fraction
 from typing import Protocol, runtime_checkable
+
+from msgspec import Struct
 
 from vitrograph.core.units import MM_PER_IN, THIN_SPACE, Unit, format_length, format_number
 
@@ -21,13 +22,12 @@ class Value(Protocol):
         ...
 
 
-@dataclass(frozen=True, slots=True)
-class Length:
+class Length(Struct, frozen=True):
     """A length in mm; `digits` are those after the point in mm. One for a `tool` is told as a tape or ruler reads."""
 
     mm: float
     digits: int = 1
-    tool: bool = field(default=False, kw_only=True)
+    tool: bool = False
 
     def words(self, unit: Unit) -> str:
         """The length with its unit.
@@ -42,8 +42,7 @@ class Length:
         return format_length(self.mm, "in", digits=inch_digits(self.digits))
 
 
-@dataclass(frozen=True, slots=True)
-class Area:
+class Area(Struct, frozen=True):
     """An area in mm²; `digits` are those after the point in mm²."""
 
     mm2: float
@@ -92,8 +91,7 @@ class Says:
         return f"Says({self.text!r}, {', '.join(f'{name}={value!r}' for name, value in self.values)})"
 
 
-@dataclass(frozen=True, slots=True)
-class Joined:
+class Joined(Struct, frozen=True):
     """Sentences or values in a row, parted by words."""
 
     between: str

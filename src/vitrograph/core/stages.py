@@ -5,8 +5,9 @@ neither cannot be read, so a kept result can never be out of date.
 """
 
 from collections.abc import Callable, Hashable, Mapping
-from dataclasses import dataclass
 from typing import Any
+
+from msgspec import Struct
 
 from vitrograph.core.job import Job
 from vitrograph.core.stations import Station
@@ -15,8 +16,7 @@ StillWanted = Callable[[], None]
 Known = Mapping[str, Any]
 
 
-@dataclass(frozen=True, slots=True)
-class Stage:
+class Stage(Struct, frozen=True):
     """One stage of a piece's design or work: the result it gives, its station, and the results it needs.
 
     `reads` gathers its choices from a job. `work` takes them, the results named by `needs` and `wishes`, and a function

@@ -1,9 +1,10 @@
 """All that can be done from anywhere in the window: its words, its usual keys, and what it does."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from functools import partial
 from typing import TYPE_CHECKING
+
+from msgspec import Struct
 
 from vitrograph.core.stations import STATIONS
 
@@ -11,8 +12,7 @@ if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
 
-@dataclass(frozen=True)
-class Command:
+class Command(Struct, frozen=True):
     """One of them. `also` are words it is found by as well; `part` is that of the order's menu it stands in, from 1.
 
     `fixed` keys cannot be changed: they are numbers that stand on the screen.

@@ -1,10 +1,10 @@
 """Find a command or a field by its words: type some of them, press Return, and it is done or the keyboard is there."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from functools import partial
 from typing import TYPE_CHECKING
 
+from msgspec import Struct
 from PySide6.QtCore import QEvent, QObject, Qt
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
@@ -32,8 +32,7 @@ _MOST = 60
 _LISTED = {Qt.Key.Key_Up, Qt.Key.Key_Down, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown}
 
 
-@dataclass(frozen=True)
-class Found:
+class Found(Struct, frozen=True):
     """Something that can be gone to: what is shown, the words it is found by, and what choosing it does."""
 
     shown: str

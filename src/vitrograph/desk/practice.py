@@ -5,10 +5,10 @@ Where it was left is kept beside what else is kept between two starts, and it go
 
 from collections.abc import Callable
 from contextlib import suppress
-from dataclasses import dataclass
 from pathlib import Path
 from typing import TYPE_CHECKING, cast
 
+from msgspec import Struct
 from PySide6.QtCore import QObject, Qt, Signal
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
@@ -24,8 +24,7 @@ if TYPE_CHECKING:
 _BITS = 3                          # that are pulled for practice
 
 
-@dataclass(frozen=True)
-class Task:
+class Task(Struct, frozen=True):
     """One thing to do: where, what, why; the field it is done with; and whether it was, since so it stood before."""
 
     station: Station
@@ -34,8 +33,7 @@ class Task:
     done: "Callable[[Shell, Before], bool]"
 
 
-@dataclass(frozen=True)
-class Before:
+class Before(Struct, frozen=True):
     """How things stood when a task began."""
 
     job: "Job"

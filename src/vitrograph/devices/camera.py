@@ -5,10 +5,10 @@ the body of the glass reaches farthest to the side. Clear glass shows dark edges
 little between.
 """
 
-from dataclasses import dataclass
 from math import cos, sin
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points
@@ -21,8 +21,7 @@ _ROWS_PER_PX = 2
 _DARK_MM = 1.5                     # how far in from its outline clear glass looks dark
 
 
-@dataclass(frozen=True, slots=True)
-class Camera:
+class Camera(Struct, frozen=True):
     """Where it stands and what it does badly.
 
     `distance` is eye to axis and `eye` its height above the base, mm; `tilt` is how far it is rolled, rad; `noise` is a

@@ -6,9 +6,9 @@ are plotter units of 0.025 mm; results are mm.
 
 import re
 from collections.abc import Iterator
-from dataclasses import dataclass, field
 
 import numpy as np
+from msgspec import Struct, field
 
 from vitrograph.core.cut import UNITS_PER_MM
 from vitrograph.core.errors import CutterError
@@ -22,8 +22,7 @@ _MOST_CHARACTERS = 16_000_000         # ten times the finest stencil on the larg
 _FARTHEST = 2**30                     # plotter units: HP-GL's own bound for a coordinate
 
 
-@dataclass(frozen=True)
-class CutTrace:
+class CutTrace(Struct, frozen=True):
     """What the blade cut and how it travelled: (n, 2) polylines in mm, in order."""
 
     cuts: tuple[Points, ...]
@@ -35,8 +34,7 @@ class CutTrace:
         return sum(map(length_of, self.cuts))
 
 
-@dataclass
-class _Machine:
+class _Machine(Struct):
     """The cutter's state while it reads; lines are whether the blade is down, and the points in the order they came."""
 
     at: Points = field(default_factory=lambda: np.zeros(2))

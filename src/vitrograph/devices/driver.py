@@ -5,9 +5,10 @@ driven by the flow of its line alone.
 """
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 from threading import Event
 from time import monotonic
+
+from msgspec import Struct
 
 from vitrograph.core.cut import SheetRun
 from vitrograph.core.cut.files.hpgl import ABORT, BEGIN, END, commands_of, program
@@ -22,8 +23,7 @@ _ANSWER_S = 20.0                   # beside the time the path takes
 _LOOK_S = 0.05
 
 
-@dataclass(frozen=True, slots=True)
-class Place:
+class Place(Struct, frozen=True):
     """A path of a sheet by the numbers of its stencil and of its path in that, both from 1."""
 
     stencil: int
@@ -41,8 +41,7 @@ class Place:
         return f"stencil {self.stencil}, path {self.path}"
 
 
-@dataclass(frozen=True, slots=True)
-class Sending:
+class Sending(Struct, frozen=True):
     """How far it is: paths done of all, mm cut of all, and the place of the path that was cut last."""
 
     done: int

@@ -5,12 +5,12 @@ from the glass to the picture.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass, field
 from itertools import pairwise
 from typing import Any
 
 import numpy as np
 import shapely
+from msgspec import Struct, field
 from numpy.typing import NDArray
 from shapely.geometry.base import BaseGeometry
 
@@ -30,8 +30,7 @@ _COARSE = 6                                                    # pixels between 
 _ALONG, _NARROWINGS = 60, 14                                   # places along a line of sight, and halvings between two
 
 
-@dataclass(frozen=True)
-class Laid:
+class Laid(Struct, frozen=True):
     """How the film really lay: mm to the right along the wall, mm up, and turned to the left, radians; and how far
     right of the arrow the glass stands, mm."""
 
@@ -41,8 +40,7 @@ class Laid:
     aside: float = 0.0
 
 
-@dataclass(frozen=True)
-class PieceCamera:
+class PieceCamera(Struct, frozen=True):
     """Where it stands and what it does badly.
 
     Its distance from the arrow, mm; `yaw` and `pitch` are how far to the right and above it stands, `roll` how far it

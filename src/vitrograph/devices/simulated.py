@@ -8,11 +8,11 @@ import os
 import socket
 import tty
 from collections.abc import Callable
-from dataclasses import dataclass, field
 from math import radians, sqrt
 from time import sleep
 
 import numpy as np
+from msgspec import Struct, field
 
 from vitrograph.core.cut import trail
 from vitrograph.core.cut.files.hpgl import ABORT
@@ -25,8 +25,7 @@ _SKIPS_RAD = radians(140)          # a worn blade does not follow a corner that 
 _SKIP_MM = 0.4                     # and leaves so much uncut about it
 
 
-@dataclass(frozen=True, slots=True)
-class Habits:
+class Habits(Struct, frozen=True):
     """How the machine is: mm/s, mm/s², how many times faster than real it runs, bytes it holds, and its blade.
 
     `power_mm` is how far it moves before its power goes; boundless for never. `heading` is how the blade points first.
@@ -46,8 +45,7 @@ class PowerCut(CutterError):
     """The machine's power is gone."""
 
 
-@dataclass
-class SimulatedCutter:
+class SimulatedCutter(Struct):
     """The machine: bytes go in, answers come out, and its blade cuts."""
 
     habits: Habits = Habits()

@@ -5,11 +5,12 @@ a choice changes.
 """
 
 from collections.abc import Iterable
-from dataclasses import dataclass, replace
 from functools import lru_cache
 
 import numpy as np
 import shapely
+from msgspec import Struct
+from msgspec.structs import replace
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.artwork.inverted import looks_like_film, turned_round
@@ -24,8 +25,7 @@ from vitrograph.core.geometry import sound
 from vitrograph.core.job import Drawing, ToneName
 
 
-@dataclass(frozen=True, slots=True)
-class Colour:
+class Colour(Struct, frozen=True):
     """A colour of a drawing, how much of all that is painted it covers, and what it does."""
 
     hex: str
@@ -33,8 +33,7 @@ class Colour:
     does: ToneName
 
 
-@dataclass(frozen=True)
-class Source:
+class Source(Struct, frozen=True):
     """A brought drawing: its shape with height 1 and lower left corner at (0, 0), its width, and its own size in mm.
 
     `left_out` names what is not as drawn; `smallest` is the short side of the smallest part or hole, in mm at its own

@@ -1,9 +1,9 @@
 """A test cut: a ladder of squares with a triangle in each, one a force; lifted, they tell which came out clean."""
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.cut.files.hpgl import BEGIN, END, commands_of, program
 from vitrograph.core.cut.paths.blade import SET_HEADING, SETTING, led
@@ -17,8 +17,7 @@ _MOST_RUNGS = 20
 _CORNER = np.array([2.0, 2.0])
 
 
-@dataclass(frozen=True)
-class Rung:
+class Rung(Struct, frozen=True):
     """One step of the ladder: its number from 1, the force it is cut by, and its lines: ticks, triangle, square."""
 
     number: int

@@ -4,11 +4,11 @@ All points are sheet mm shifted so that the stencil's lower left corner is the m
 """
 
 from collections.abc import Iterable, Iterator
-from dataclasses import dataclass
 from functools import cached_property
 
 import numpy as np
 import shapely
+from msgspec import Struct
 
 from vitrograph.core.cut.paths.order import begun_at, order_rings
 from vitrograph.core.cut.paths.timing import seconds_of, travel_of
@@ -22,8 +22,7 @@ from vitrograph.core.stencil import Sheet
 LONG_MAT_MM = 597.0                # a carrier mat of 24 in takes so much (common practice, no published source)
 
 
-@dataclass(frozen=True)
-class CutPlan:
+class CutPlan(Struct, frozen=True, dict=True):
     """Ordered blade paths, each (n, 2) with its over-run, on a page of `size` mm; `offset` is the sheet's shift."""
 
     paths: tuple[Points, ...]
@@ -72,8 +71,7 @@ def _carrier(choices: CutChoices, size: tuple[float, float]) -> Iterator[Finding
                   None, sides[over], mat[over], longer if helps else None)
 
 
-@dataclass(frozen=True, slots=True)
-class CutTally:
+class CutTally(Struct, frozen=True):
     """Of a whole order: how many stencils are cut, their paths, mm cut and travelled, and the seconds it takes."""
 
     stencils: int

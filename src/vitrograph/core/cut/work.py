@@ -1,8 +1,9 @@
 """The cut of a whole order: its stencils laid on film, and every sheet's cuts in their order."""
 
 from collections.abc import Callable, Iterable
-from dataclasses import dataclass
 from functools import cached_property
+
+from msgspec import Struct
 
 from vitrograph.core.cut.laying.bed import Bed, Packer, bed_of
 from vitrograph.core.cut.laying.nest import Part
@@ -14,8 +15,7 @@ from vitrograph.core.job import CutChoices
 from vitrograph.core.stencil import Sheet
 
 
-@dataclass(frozen=True, eq=False)
-class Wanted:
+class Wanted(Struct, frozen=True, eq=False):
     """What is to be cut of one job: its key and name, how many, its stencil, and which films of that; None: all."""
 
     key: int
@@ -25,8 +25,7 @@ class Wanted:
     films: tuple[int, ...] | None = None
 
 
-@dataclass(frozen=True, eq=False)
-class CutWork:
+class CutWork(Struct, frozen=True, eq=False, dict=True):
     """All of it: the bed, and the run of every sheet on it."""
 
     bed: Bed

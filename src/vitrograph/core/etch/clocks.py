@@ -1,7 +1,8 @@
 """The clocks of an etch: which run, what is to be done when each ends, and which start by what is ticked off."""
 
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from vitrograph.core.etch.plan import EtchPlan
 from vitrograph.core.job import Job
@@ -14,8 +15,7 @@ _DOES = {"stir": "stir", "scrape": "scrape and rinse", "first": "scrape and rins
 _SOON_S = 60.0                     # of a piece that is not known yet: late by more is too late
 
 
-@dataclass(frozen=True)
-class Clocked:
+class Clocked(Struct, frozen=True):
     """A piece whose clocks may run: its job, and its steps as far as they are known."""
 
     job: Job
@@ -29,8 +29,7 @@ class Clocked:
         return self.transfer.steps_of(copy) if station == "transfer" and self.transfer is not None else ()
 
 
-@dataclass(frozen=True, slots=True)
-class UnderClock:
+class UnderClock(Struct, frozen=True):
     """A glass under cream: whose clock, its name, what is done then, and seconds left until that.
 
     `first` are those until it may be done, `last` until it is too late; all are negative once they are past.

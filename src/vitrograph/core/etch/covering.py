@@ -5,8 +5,9 @@ source; what the maker has weighed and timed replaces them.
 """
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 from statistics import median
+
+from msgspec import Struct
 
 from vitrograph.core.etch.recipes import longer_than
 from vitrograph.core.findings import Code, Finding, Level, Remedy
@@ -60,8 +61,7 @@ def stands(recipe: Recipe, covering: float) -> tuple[float, float]:
     return whole + covering, whole
 
 
-@dataclass(frozen=True, slots=True)
-class CreamNeed:
+class CreamNeed(Struct, frozen=True):
     """Grams of cream for an order: laid on in all, at once at most, used up, and from how many weighings that is known.
 
     `cost` is of what is used up, in the maker's money, `share` what that is of a full pot; 0 where neither is known.

@@ -1,9 +1,10 @@
 """The evening of an order: its glasses planned for one pair of hands, the cream it takes, and what is found."""
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 from datetime import date
 from math import floor
+
+from msgspec import Struct
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch.covering import GRAMS_PER_ML, CreamNeed, cream_for
@@ -17,8 +18,7 @@ from vitrograph.core.work.evening import MOST_LATE, Begun, CalmPlan, Chain, Sett
 MOST_GLASSES = 60                  # of one evening
 
 
-@dataclass(frozen=True)
-class EveningPlan:
+class EveningPlan(Struct, frozen=True):
     """The glasses of an order and their plan for one pair of hands; the cream they take; what is found."""
 
     glasses: tuple[GlassWork, ...]

@@ -4,8 +4,9 @@ How long things take is common practice put in numbers, no published source, unt
 """
 
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass, field
 from math import inf
+
+from msgspec import Struct, field
 
 from vitrograph.core.etch.phases import TimedStep
 from vitrograph.core.etch.plan import EtchPlan
@@ -28,8 +29,7 @@ _LEAST_OWN = 5                     # ticks of a kind that say more than the gues
 _TITLES = {"coat": "Cream on", "work": "Work the cream", "stir": "Stir", "check": "Look at a spot"}
 
 
-@dataclass(frozen=True)
-class GlassWork:
+class GlassWork(Struct, frozen=True):
     """One glass of an order: whose it is, what it is called, its chain, and for each task the steps it stands for.
 
     `waits` are the steps, each with a clock, that the glass waits for before the task.
@@ -45,8 +45,7 @@ class GlassWork:
     area: float
 
 
-@dataclass(frozen=True)
-class OwnTimes:
+class OwnTimes(Struct, frozen=True):
     """How long this maker's hands take, where that is known: a bit weeded, and steps by station and kind."""
 
     bit: Pace | None = None
@@ -74,8 +73,7 @@ def _own(kind: str, seconds: Sequence[float]) -> Pace | None:
     return pace_from(seconds, (guess * _LIKELY[0], guess * _LIKELY[1]), _LEAST_OWN)
 
 
-@dataclass(frozen=True)
-class WorkOfPiece:
+class WorkOfPiece(Struct, frozen=True):
     """What a piece's glasses are made from: its job, what is planned for it, and how long the maker takes."""
 
     job: Job
@@ -91,8 +89,7 @@ def glasses_of(pieces: Iterable[WorkOfPiece]) -> tuple[GlassWork, ...]:
     return tuple(_glass(piece, copy) for piece in pieces for copy in range(1, piece.job.count + 1))
 
 
-@dataclass
-class _Line:
+class _Line(Struct):
     """A chain as it grows: what a task waits for is kept until that task comes."""
 
     own: OwnTimes

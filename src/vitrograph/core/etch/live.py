@@ -1,7 +1,9 @@
 """An evening under way: how far each glass is by what was ticked off, what is next, and how the rest is planned."""
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, replace
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from vitrograph.core.etch.evening import EveningPlan, planned_on
 from vitrograph.core.etch.glasses import GlassWork
@@ -9,8 +11,7 @@ from vitrograph.core.work import Happened, Progress, StepRef
 from vitrograph.core.work.evening import Begun, CalmPlan, Chain
 
 
-@dataclass(frozen=True)
-class Live:
+class Live(Struct, frozen=True):
     """An evening as it stands: when it was begun, how far each glass is, and the plan of its rest.
 
     `origin` and `now` are seconds since 1970; the plan's are since the origin.

@@ -1,7 +1,8 @@
 """The steps of a recipe's phases, in words; their keys tell them apart."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from vitrograph.core.etch.cautions import CONTACT, DRIPS
 from vitrograph.core.job import Phase, Recipe
@@ -17,8 +18,7 @@ _WORKS = {"dabbed": "Dab it all the while, without a stop",
           "crossed": "Work the cream all the while, in several directions"}
 
 
-@dataclass(frozen=True, slots=True)
-class TimedStep:
+class TimedStep(Struct, frozen=True):
     """A phase's step, with the seconds of hands it takes: a rest takes none."""
 
     phase: Phase

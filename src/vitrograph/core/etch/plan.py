@@ -5,8 +5,10 @@ published source. The cream's label and safety data sheet come before anything w
 """
 
 from collections.abc import Iterable, Iterator
-from dataclasses import dataclass, replace
 from functools import cached_property
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from vitrograph.core.etch.cautions import CAUTIONS, NO_METAL, STILL_ON
 from vitrograph.core.etch.colour import check_colour, colour_first, wax_steps
@@ -20,8 +22,7 @@ from vitrograph.core.work import Step
 DRY_S = 300.0                      # by air after a towel, until frost shows what it is
 
 
-@dataclass(frozen=True, slots=True)
-class EtchInput:
+class EtchInput(Struct, frozen=True):
     """What the etch of a piece depends on beside the area under cream; `speed` is how fast that is covered, mm²/s."""
 
     recipe: Recipe
@@ -39,8 +40,7 @@ class EtchInput:
                    etch.colour)
 
 
-@dataclass(frozen=True)
-class EtchPlan:
+class EtchPlan(Struct, frozen=True, dict=True):
     """The recipe, the steps for one glass with their clocks, the area under cream in mm², and what was found.
 
     `first` are the steps before all other work on the glass; `under` those under cream, in one part or in halves,
@@ -128,8 +128,7 @@ def _after(given: EtchInput) -> Iterator[Step]:
         yield from wax_steps(given.colour)
 
 
-@dataclass(frozen=True, slots=True)
-class EtchTally:
+class EtchTally(Struct, frozen=True):
     """Of a whole order: how many glasses are etched, the area under cream in mm², and the seconds each stands."""
 
     glasses: int

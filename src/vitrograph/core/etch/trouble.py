@@ -1,12 +1,11 @@
 """Trouble while the cream is on: what to do at once, one step after the other, and what to mind. Common practice."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from vitrograph.core.etch.cautions import CONTACT, NO_METAL, STILL_ON
 
 
-@dataclass(frozen=True, slots=True)
-class Trouble:
+class Trouble(Struct, frozen=True):
     """What went wrong, in a hurried maker's words; what is done about it, and a caution. `timed`: how long matters."""
 
     key: str

@@ -13,10 +13,10 @@ and S. J. Wright, Numerical Optimization (L-BFGS with a line search).
 """
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.errors import FitError
@@ -40,8 +40,7 @@ _FAR_MM = 0.01                     # film that gives much, or turns far beside d
 _PLACES = np.array([[2 / 3, 1 / 6, 1 / 6], [1 / 6, 2 / 3, 1 / 6], [1 / 6, 1 / 6, 2 / 3]])
 
 
-@dataclass(frozen=True)
-class Metric:
+class Metric(Struct, frozen=True):
     """How the wall measures a step of p at n places: (n, 2, 2) inverses of A, and its area for a unit of p's."""
 
     inverse: Values
@@ -51,8 +50,7 @@ class Metric:
 MetricAt = Callable[[Points], Metric]
 
 
-@dataclass(frozen=True)
-class Membrane:
+class Membrane(Struct, frozen=True):
     """A solved membrane: its mesh in the cone's plane, (n, 2) flat places of the nodes, its energy and the cone's."""
 
     mesh: Mesh

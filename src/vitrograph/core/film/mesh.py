@@ -5,13 +5,13 @@ along a cut are there twice, once for either side.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from functools import cached_property
 from itertools import pairwise
 from math import ceil, sqrt
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import LineString, Polygon
 
@@ -24,8 +24,7 @@ _CLEAR = 0.62                      # lattice points keep this many spacings from
 _FLAT = 1e-3                       # a triangle of less area, in squared spacings, is a straight row of points
 
 
-@dataclass(frozen=True)
-class Mesh:
+class Mesh(Struct, frozen=True, dict=True):
     """(n, 2) nodes in mm; (m, 6) triangles: corners, then the middles of the sides in the order 12, 23, 31.
 
     `cuts` gives each cut's corners on its left and on its right, from the edge to the tip, which they share.

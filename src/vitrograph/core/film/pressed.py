@@ -1,12 +1,12 @@
 """What film does when it is pressed on a wall curved both ways: its flat shape, its strain everywhere, its snips."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from functools import cached_property
 from typing import TYPE_CHECKING
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import LineString, Polygon
 from shapely.geometry.base import BaseGeometry
 
@@ -26,8 +26,7 @@ _NEAREST = 4                       # nodes whose strain is mixed at a place betw
 _SNIP_MM = 1.0                     # a snip that opens less at the film's edge is one cut; a wider one is cut out
 
 
-@dataclass(frozen=True, eq=False)
-class Snip:
+class Snip(Struct, frozen=True, eq=False):
     """A relief cut on the sheet: from the film's edge to its tip, mm; how far its sides part on the sheet.
 
     Sides that part lie on each other on the glass when the film between is left in; negative sides gape there.
@@ -48,8 +47,7 @@ class Snip:
         return self.parts >= _SNIP_MM
 
 
-@dataclass(frozen=True, eq=False)
-class Pressed:
+class Pressed(Struct, frozen=True, eq=False, dict=True):
     """Film pressed on a wall: at n nodes the wall (u, s), the sheet (mm) and the principal strains.
 
     `strains` are (n, 2), least first: negative is squeezed, positive stretched. `triangles` join nodes in threes.

@@ -5,11 +5,11 @@ squares over the nodes (L. N. Trefethen, Approximation Theory and Approximation 
 displacement stays as it is at the film's edge.
 """
 
-from dataclasses import dataclass
 from functools import cached_property, lru_cache
 from math import hypot
 
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Cone
@@ -21,8 +21,7 @@ _STEPS = 60
 _CLOSE_MM = 1e-11
 
 
-@dataclass(frozen=True)
-class _Terms:
+class _Terms(Struct, frozen=True):
     """One coordinate of the displacement: the powers of u it is made of, and for each the coefficients by powers of s.
 
     In mm, of u and s told as shares of the box from -1 to 1; of so low a degree powers lose no digits that matter.
@@ -32,8 +31,7 @@ class _Terms:
     shares: Points
 
 
-@dataclass(frozen=True, eq=False)
-class SmoothSheet:
+class SmoothSheet(Struct, frozen=True, eq=False, dict=True):
     """A sheet near a cone's: the displacement's two coordinates over a box (u_low, s_low, u_high, s_high) of the wall.
 
     `deviation` is how far it is from the nodes it was fitted to, mm, root mean square.

@@ -1,11 +1,11 @@
 """Bands of film: the patch of wall that each stencil covers, with its border, and how an art is parted into them."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from itertools import pairwise
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.geometry import Box, Points, arc_pieces, multipolygon
@@ -21,8 +21,7 @@ ALL: Box = (-_FAR, -_FAR, _FAR, _FAR)
 Sides = tuple[float, float, float, float]                      # mm at the left, lower, right and upper side
 
 
-@dataclass(frozen=True, slots=True)
-class Band:
+class Band(Struct, frozen=True):
     """A patch of wall between two heights (mm along it) and two turns (u)."""
 
     u_low: float

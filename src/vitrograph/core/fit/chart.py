@@ -5,12 +5,12 @@ its u is counted from the art's middle, so the same stencil serves wherever roun
 """
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from functools import cached_property
 from math import cos, radians, sin, sqrt
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.errors import FitError, OffGlassError
@@ -31,8 +31,7 @@ _PANE_EDGE_MM = 0.05               # how far an oval pane's outline may stray
 _SAFE = 1.25                       # of a bend that was only looked at in places
 
 
-@dataclass(frozen=True, eq=False)
-class Chart:
+class Chart(Struct, frozen=True, eq=False, dict=True):
     """How art goes on a wall: the mode, the middle's height s0 (mm) and turn u0, and whether the sheet is mirrored.
 
     `flat` is what the film is cut by: the wall's own development, or the flat shape found for a wall that has none.

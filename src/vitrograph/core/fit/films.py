@@ -5,12 +5,13 @@ All is told from the art's own middle, wherever that stands round the glass.
 
 from collections.abc import Iterator
 from contextlib import suppress
-from dataclasses import dataclass, replace
 from functools import cached_property
 from itertools import pairwise
 
 import numpy as np
 import shapely
+from msgspec import Struct
+from msgspec.structs import replace
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.errors import FitError, GlassError
@@ -31,8 +32,7 @@ _SAMPLES = 500                     # places along the openings where the film's 
 Notch = tuple[float, float, float, float]                      # wall (u, s), and the way inward in mm (round, up)
 
 
-@dataclass(frozen=True)
-class FilmChoices:
+class FilmChoices(Struct, frozen=True):
     """What the films depend on beside the fit: the borders, how near to an opening a snip may come, mm; the limit.
 
     `nodes` of the membrane.
@@ -44,8 +44,7 @@ class FilmChoices:
     nodes: int = NODES
 
 
-@dataclass(frozen=True, eq=False)
-class Film:
+class Film(Struct, frozen=True, eq=False, dict=True):
     """One stencil's film: its band of wall, the border left at each side, and its flat shape where it lies.
 
     `edge` is (n, 2) wall points round it. `pressed` is None where the wall has an exact flat shape; `openings` are the
@@ -111,16 +110,14 @@ class Film:
         return Polygon(self.flat.develop(np.array([[u, s]]) + ways / [scale, 1.0]))
 
 
-@dataclass(frozen=True, eq=False)
-class Films:
+class Films(Struct, frozen=True, eq=False):
     """The films of an art, in the order they are laid, and the map of the sheet they all lie on."""
 
     films: tuple[Film, ...]
     flat: Sheeting
 
 
-@dataclass(frozen=True, eq=False)
-class _Cell:
+class _Cell(Struct, frozen=True, eq=False):
     """A part of the art that one film carries: its cell of the art's plane, and its shape on the wall."""
 
     cell: Box

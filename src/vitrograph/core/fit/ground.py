@@ -1,9 +1,9 @@
 """The frosted ground of a stencil whose art stays clear: a plain shape round the art, less the art."""
 
-from dataclasses import dataclass
 from typing import Literal
 
 import shapely
+from msgspec import Struct
 from shapely.geometry import MultiPolygon, Point, Polygon, box
 from shapely.geometry.base import BaseGeometry
 
@@ -16,8 +16,7 @@ _SEAM_MM = 1e-3
 _ROUND = 0.4                       # of the margin: a rectangle's corners
 
 
-@dataclass(frozen=True, slots=True)
-class Ground:
+class Ground(Struct, frozen=True):
     """A shape round the art, and how far it reaches beyond it, mm."""
 
     shape: Literal["rectangle", "oval", "art"]

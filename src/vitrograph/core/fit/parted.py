@@ -1,9 +1,9 @@
 """One sheet for several films: each cell of the art has its own flat shape, and its own place on the sheet."""
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Box, Points
@@ -12,8 +12,7 @@ from vitrograph.core.glass import Cone, Sheeting
 Cells = NDArray[np.intp]
 
 
-@dataclass(frozen=True, eq=False)
-class Shifted:
+class Shifted(Struct, frozen=True, eq=False):
     """A sheeting that lies elsewhere on the sheet, mm, and whose own middle stands at a turn u0."""
 
     flat: Sheeting
@@ -39,8 +38,7 @@ class Shifted:
         return self.flat.undevelop(sheet - self.shift) + [self.u0, 0.0]
 
 
-@dataclass(frozen=True, eq=False)
-class Parted:
+class Parted(Struct, frozen=True, eq=False):
     """Cells of the art in art mm (left, low, right, high), that fill the plane; the flat shape of each; its sheet box.
 
     `wall` are the same cells on the wall (u, s), for wall points that come from no art.

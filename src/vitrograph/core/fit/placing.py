@@ -1,13 +1,14 @@
 """Fitting: the art at its size on the glass, placed, laid, and developed to the sheet."""
 
 from collections.abc import Callable
-from dataclasses import dataclass, replace
 from functools import cached_property
 from math import atan2, pi
 from typing import Literal
 
 import numpy as np
 import shapely
+from msgspec import Struct
+from msgspec.structs import replace
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
@@ -31,8 +32,7 @@ _TOLD_IN = 200                     # points across the art, at least, where its 
 _FILMS, _PLAIN = FilmChoices(), Features()
 
 
-@dataclass(frozen=True)
-class FitChoices:
+class FitChoices(Struct, frozen=True):
     """What a fit depends on beside the job's own fit part: the eye that looks at the glass, and what the films take.
 
     `ground` is what is frosted round the art, where the art itself stays clear.
@@ -58,8 +58,7 @@ def size_told(mode: Mode, *, closed: bool) -> SizeIs:
     return told.get(mode, "on the glass") if closed else "on the glass"
 
 
-@dataclass(frozen=True)
-class Fitted:
+class Fitted(Struct, frozen=True, dict=True):
     """Art on its glass: its size there (mm), its sheet shape, its names' places on the sheet, and its films.
 
     `art` is all that one sheet carries about the art's own middle: several copies where they are wrapped round the
@@ -232,8 +231,7 @@ class Fitted:
         return float(np.hypot(*gaps[away].T).max(initial=0.0))
 
 
-@dataclass(frozen=True, eq=False)
-class MappedArt:
+class MappedArt(Struct, frozen=True, eq=False):
     """Art laid from its own middle and its films cut, wherever round the glass it is to stand: what takes long."""
 
     chart: Chart

@@ -1,9 +1,10 @@
 """Remedies for film that must give too much: each is solved for, and offered only where it helps."""
 
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass, replace
 from math import sqrt
 
+from msgspec import Struct
+from msgspec.structs import replace
 from msgspec.structs import replace as with_fields
 
 from vitrograph.core.artwork import Art, compose
@@ -25,8 +26,7 @@ _NEAR = 0.97                       # of the limit is aimed at, so that the proof
 _Offer = tuple[Says | str, tuple[Change, ...]]
 
 
-@dataclass(frozen=True, slots=True)
-class FitCheckInput:
+class FitCheckInput(Struct, frozen=True):
     """What the fit's findings and their remedies depend on beside the art as it lies; `border` is that of all sides."""
 
     artwork: Artwork
@@ -55,8 +55,7 @@ class FitCheckInput:
         return replace(self, border=border, choices=replace(self.choices, films=films))
 
 
-@dataclass(frozen=True)
-class _Case:
+class _Case(Struct, frozen=True):
     """Art on a wall, and what is asked of it."""
 
     art: Art

@@ -1,10 +1,10 @@
 """Room: the part of the glass that takes a motif and reads from the front, and the size of the art that fits there."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import Polygon
 from shapely.geometry.base import BaseGeometry
 
@@ -25,8 +25,7 @@ _EDGE_MM = 0.05
 _SAFE = 0.9995
 
 
-@dataclass(frozen=True)
-class Room:
+class Room(Struct, frozen=True):
     """The room for a motif, as an outline on the wall (u, s); whether the art fits; the factor at which it would.
 
     `place` is where the middle of the art goes when it is brought to that size; at a factor of 1 it need only move.
@@ -38,8 +37,7 @@ class Room:
     place: tuple[float, float]
 
 
-@dataclass(frozen=True, slots=True)
-class RoomInput:
+class RoomInput(Struct, frozen=True):
     """What the room depends on beside the art as it lies: what is kept clear, the least border, and the eye."""
 
     features: Features
@@ -73,8 +71,7 @@ def room_for(given: RoomInput, fitted: Fitted) -> Room:
     return Room(outline, False, factor, place)
 
 
-@dataclass(frozen=True)
-class _Hull:
+class _Hull(Struct, frozen=True):
     """Nearly the convex hull of the art, in mm about its middle; an angle on the wall holds less of it lower down."""
 
     wall: Wall

@@ -1,8 +1,9 @@
 """Trying before cutting: what was seen of the paper band on the glass, in words, and what it moves."""
 
 import re
-from dataclasses import dataclass
 from math import atan, hypot, pi, radians
+
+from msgspec import Struct
 
 from vitrograph.core.errors import FitError
 from vitrograph.core.fit.placing import Fitted
@@ -19,8 +20,7 @@ _SHIFT = re.compile(rf"^(?:it (?:is|sits) )?(?:too )?(?:far )?(?:to the )?(?P<si
 _TILT = re.compile(rf"^(?:it )?tilts?(?: to)?(?: the)? (?P<side>left|right){_AMOUNT}$")
 
 
-@dataclass(frozen=True, slots=True)
-class Seen:
+class Seen(Struct, frozen=True):
     """How the art was seen to sit: so far too high and too far right, mm; and turned so far to the right, radians.
 
     A tilt told as a length is how far one end of the art stands above the other.

@@ -1,7 +1,6 @@
 """The fit room's stages: the art mapped to the wall, fitted, its room, and what the fit costs."""
 
-from dataclasses import dataclass
-
+from msgspec import Struct
 from msgspec.structs import replace
 
 from vitrograph.core.fit.checks import check_fit
@@ -12,8 +11,7 @@ from vitrograph.core.job import Features, Fit, Job
 from vitrograph.core.stages import Known, Stage, StillWanted
 
 
-@dataclass(frozen=True, slots=True)
-class MapInput:
+class MapInput(Struct, frozen=True):
     """What the films depend on: the way of laying, the eye and the film, and the rim where it is not level."""
 
     fit: Fit
@@ -33,8 +31,7 @@ class MapInput:
         return cls(fit, Features(), FitChoices.of(job))
 
 
-@dataclass(frozen=True, slots=True)
-class PlaceInput:
+class PlaceInput(Struct, frozen=True):
     """What the place of the art depends on: the fit, and what the glass has beside its wall."""
 
     fit: Fit

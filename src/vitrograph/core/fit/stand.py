@@ -1,9 +1,9 @@
 """Where the art stands: round the glass as asked or as a handle has it, and up the wall by the line that is held."""
 
-from dataclasses import replace
 from math import cos, pi, sin
 
 import numpy as np
+from msgspec.structs import replace
 
 from vitrograph.core.errors import FitError
 from vitrograph.core.fit.chart import Chart

@@ -13,11 +13,11 @@ u is counted from the art's middle, which lies at height s0; r0 is the wall's ra
 """
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from functools import cached_property
 from typing import Protocol, get_args
 
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
@@ -42,8 +42,7 @@ class Way(Protocol):
     def to_art(self, wall: Points) -> Points: ...
 
 
-@dataclass(frozen=True)
-class Rim:
+class Rim(Struct, frozen=True):
     """Rows follow the rim."""
 
     scale: float
@@ -58,8 +57,7 @@ class Rim:
         return np.column_stack([wall[:, 0] * self.scale, wall[:, 1] - self.s0])
 
 
-@dataclass(frozen=True)
-class Letters:
+class Letters(Struct, frozen=True, dict=True):
     """Letters keep their shape; `reach` is how far up and down from s0 the heights are tabled, mm."""
 
     wall: Wall
@@ -115,8 +113,7 @@ class Letters:
         return curve
 
 
-@dataclass(frozen=True)
-class Straight:
+class Straight(Struct, frozen=True):
     """Laid flat: the art is the sheet, shifted to its height."""
 
     flat: Sheeting
@@ -131,8 +128,7 @@ class Straight:
         return self.flat.develop(wall) - [0.0, self.s0]
 
 
-@dataclass(frozen=True)
-class Eye:
+class Eye(Struct, frozen=True, dict=True):
     """As seen from the front: the eye's distance from the axis, mm, and the angle the art is true up to, radians."""
 
     wall: Wall

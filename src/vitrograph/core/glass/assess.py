@@ -1,9 +1,9 @@
 """What a measured glass takes and how far it can be trusted: all the glass station says beside the wall itself."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.findings import Code, Finding, Level, Remedy
@@ -21,8 +21,7 @@ from vitrograph.core.says import Says
 _PLAIN_ASPECT = 1.5                # a motif's width over its height where there is no art yet
 
 
-@dataclass(frozen=True)
-class Assessment:
+class Assessment(Struct, frozen=True):
     """The places kept clear; the largest motif, and the largest that reads from the front; trust; what was found.
 
     A motif is None where none fits; `alike` is None where no set was measured.
@@ -36,8 +35,7 @@ class Assessment:
     findings: tuple[Finding, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class AssessInput:
+class AssessInput(Struct, frozen=True):
     """What an assessment depends on beside the wall and the art on it."""
 
     glass: Glass

@@ -3,11 +3,11 @@
 Each answers in numbers and one sentence. What a tool may be off by is common practice, no published source.
 """
 
-from dataclasses import dataclass
 from math import hypot, pi
 
 import msgspec
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass.inside import WATER_G_PER_ML, inside_of
@@ -17,8 +17,7 @@ from vitrograph.core.job import Glass, TaperedGlass, Tools
 from vitrograph.core.says import Length, Says
 
 
-@dataclass(frozen=True, slots=True)
-class HeightCheck:
+class HeightCheck(Struct, frozen=True):
     """The other height a taper should have, how far the reading is off it, and what believing it would do.
 
     `rim_shift` is how far the ends of a full wrap's rim would move on the sheet, mm.
@@ -67,8 +66,7 @@ def _rim_shift(one: Frustum, other: Frustum) -> float:
     return float(np.hypot(*moved))
 
 
-@dataclass(frozen=True, slots=True)
-class WaterCheck:
+class WaterCheck(Struct, frozen=True):
     """Grams of water the inside should hold to the brim, and the error of all diameters that explains what it held."""
 
     expected_g: float

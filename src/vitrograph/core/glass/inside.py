@@ -1,9 +1,9 @@
 """The inside of a round glass: its outside profile less the wall, from the bottom's thickness up."""
 
-from dataclasses import dataclass
 from math import pi
 
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
@@ -13,8 +13,7 @@ _SLICES = 2001
 WATER_G_PER_ML = 0.9982            # at 20 °C (CRC Handbook of Chemistry and Physics, density of water)
 
 
-@dataclass(frozen=True)
-class Inside:
+class Inside(Struct, frozen=True):
     """Inside radii (n,) at rising heights (n,) above the wall's lower edge, mm, from the bottom's upper face."""
 
     heights: Points

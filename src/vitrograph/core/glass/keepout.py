@@ -4,10 +4,10 @@ A block is a rectangle in (u, s): radians round the glass, or mm across a pane, 
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import Polygon
 
 from vitrograph.core.geometry import Points
@@ -15,8 +15,7 @@ from vitrograph.core.glass.walls import Wall
 from vitrograph.core.job import Features, KeepOut
 
 
-@dataclass(frozen=True, slots=True)
-class Block:
+class Block(Struct, frozen=True):
     """A rectangle of the wall that is kept clear; one that goes all round has the wall's whole span."""
 
     what: str

@@ -5,7 +5,8 @@ a piece will take: a hidden spot tells.
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.job import MaterialName
@@ -14,8 +15,7 @@ CARE = "Never etch cracked glass, and never a surface that food, drink or lips t
 TEST_SPOT = "Try a hidden spot first, such as under the foot, and look at it dry."
 
 
-@dataclass(frozen=True, slots=True)
-class Material:
+class Material(Struct, frozen=True):
     """A kind of glass: what to expect, whether a hidden spot comes first, and a caution of its own."""
 
     title: str

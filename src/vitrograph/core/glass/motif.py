@@ -1,12 +1,12 @@
 """The largest motif of a shape that a glass takes, its border clear of everything that is kept clear."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from functools import lru_cache
 from typing import Any
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import Polygon
 
@@ -24,8 +24,7 @@ _TOUCH_MM = 1e-9
 Values = NDArray[np.float64]
 
 
-@dataclass(frozen=True, slots=True)
-class Motif:
+class Motif(Struct, frozen=True):
     """A motif's width and height in mm, and its middle on the wall (u, s)."""
 
     width: float
@@ -34,8 +33,7 @@ class Motif:
     s: float
 
 
-@dataclass(frozen=True)
-class _Space:
+class _Space(Struct, frozen=True):
     """What a motif must lie in: the wall and its blocks, the border in mm, the motif's width over its height.
 
     `inside` is what an oval pane leaves within its border. A motif is as wide in angle all the way up, so that it is

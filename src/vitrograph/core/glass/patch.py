@@ -1,14 +1,12 @@
 """The usable patch: how large a motif a glass takes, where, and how much of it reads from the front."""
 
-from dataclasses import dataclass
-
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.glass.walls import Wall, horizon
 
 
-@dataclass(frozen=True, slots=True)
-class Patch:
+class Patch(Struct, frozen=True):
     """In mm: the tallest motif with its border, and the widest that reads from the front, at a height on the wall."""
 
     tallest: float

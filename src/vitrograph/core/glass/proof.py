@@ -5,11 +5,11 @@ front, its ends meet behind with an overlap at the rim and at the base; where th
 does, its rim edge leaves the rim besides: it *climbs* (or sinks) towards the back.
 """
 
-from dataclasses import dataclass
 from math import pi
 
 import msgspec
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.errors import GlassError
@@ -23,8 +23,7 @@ _CLOSE = 1e-12
 _NO_GLASS = "what the paper did fits no glass: lay it on again, rim on rim at the front"
 
 
-@dataclass(frozen=True, slots=True)
-class ProofSeen:
+class ProofSeen(Struct, frozen=True):
     """What the paper does at the back, mm: overlap at its rim and base edges (a gap is negative), and its climb."""
 
     rim_overlap: float

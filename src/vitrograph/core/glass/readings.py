@@ -6,11 +6,11 @@ over sqrt(n). A tape measures along its middle: round a true diameter D a tape t
 
 import re
 from collections.abc import Sequence
-from dataclasses import dataclass
 from math import pi, sqrt
 from statistics import fmean, stdev
 
 import msgspec
+from msgspec import Struct
 
 from vitrograph.core.errors import GlassError, LengthError
 from vitrograph.core.job import CurvedGlass, Girth, Glass, Taken, Tools
@@ -20,8 +20,7 @@ from vitrograph.core.units import Unit, parse_length
 _SUSPECT = 2.5                     # a reading this many spreads from the others' mean was likely misread
 
 
-@dataclass(frozen=True, slots=True)
-class Reading:
+class Reading(Struct, frozen=True):
     """What several readings of one place say, mm: `spread` is largest less smallest, `error` the mean's own.
 
     `odd` is a reading that stands apart from the others.

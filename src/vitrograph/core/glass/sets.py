@@ -5,11 +5,11 @@ full wrap would miss. The limits are common practice, no published source.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from statistics import fmean
 
 import msgspec
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass.trust import stencil_corners
@@ -21,8 +21,7 @@ CORNER_LIMIT_MM = 0.8              # a motif off by more sits visibly askew or w
 CLOSING_LIMIT_MM = 1.5             # a wrap whose ends miss by more shows at the seam
 
 
-@dataclass(frozen=True, slots=True)
-class SetCheck:
+class SetCheck(Struct, frozen=True):
     """The worst glass (from 1), how far its stencil's corners and its closing lie from the mean glass's, mm."""
 
     worst: int

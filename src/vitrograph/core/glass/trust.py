@@ -5,12 +5,12 @@ taken, and independent changes add as squares. A place read several times has th
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from functools import lru_cache
 from math import hypot, pi
 
 import msgspec
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
@@ -19,8 +19,7 @@ from vitrograph.core.glass.readings import error_at, places_of
 from vitrograph.core.job import CurvedGlass, FlatGlass, Glass, Tools
 
 
-@dataclass(frozen=True, slots=True)
-class Trust:
+class Trust(Struct, frozen=True):
     """The error to expect, in mm, at the stencil's worst corner and where a full wrap closes.
 
     `repeat` names the reading that does most of it, worth taking again with a better tool; `shares` gives every

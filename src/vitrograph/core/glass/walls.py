@@ -11,6 +11,7 @@ from math import hypot, pi, sqrt
 from typing import Protocol
 
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points, arc_pieces
@@ -55,8 +56,7 @@ class Wall(Protocol):
     def sheeting(self, low: float, high: float) -> Sheeting: ...
 
 
-@dataclass(frozen=True, slots=True)
-class Pane:
+class Pane(Struct, frozen=True):
     """A flat pane, width by height in mm, or the oval within them; u runs from -width/2 to width/2."""
 
     width: float
@@ -139,8 +139,7 @@ class Pane:
         return np.column_stack([wall[:, 0], np.zeros(len(wall)), wall[:, 1]])
 
 
-@dataclass(frozen=True, slots=True)
-class Cone:
+class Cone(Struct, frozen=True):
     """A cone by its radius at one height `at` along the wall and its taper, the radius gained per mm: laid flat."""
 
     radius: float
@@ -248,8 +247,7 @@ class Frustum(Round):
         return np.column_stack([radius * np.sin(u), radius * np.cos(u), s * rise])
 
 
-@dataclass(frozen=True, slots=True)
-class Fan:
+class Fan(Struct, frozen=True):
     """The whole wall's development, rim to base: two arcs about the apex (mm) and their sweep (radians)."""
 
     outer_radius: float

@@ -5,9 +5,9 @@ that a remedy found before another edit undoes nothing of that edit.
 """
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import Any, Protocol, TypeVar, cast
 
+from msgspec import Struct
 from msgspec.structs import replace
 
 from vitrograph.core.job.items import Content
@@ -25,8 +25,7 @@ class Change(Protocol):
         ...
 
 
-@dataclass(frozen=True, slots=True)
-class Put:
+class Put(Struct, frozen=True):
     """A value put in one place of the job, by its path."""
 
     path: str
@@ -60,8 +59,7 @@ class _Place:
         return _Place((*self.steps, name))
 
 
-@dataclass(frozen=True, slots=True)
-class Resize:
+class Resize(Struct, frozen=True):
     """All of the art made larger or smaller by a factor, with what is placed on it: mends and ties."""
 
     factor: float
@@ -79,8 +77,7 @@ class Resize:
         return grown
 
 
-@dataclass(frozen=True, slots=True)
-class AddMend:
+class AddMend(Struct, frozen=True):
     """A mend of the film, added to those there are."""
 
     mend: FilmMend
@@ -90,8 +87,7 @@ class AddMend:
         return {"stencil__mends": (*job.stencil.mends, self.mend)}
 
 
-@dataclass(frozen=True, slots=True)
-class SetContent:
+class SetContent(Struct, frozen=True):
     """What one item is, put anew; where that item is gone, nothing."""
 
     key: int
@@ -102,8 +98,7 @@ class SetContent:
         return _on_item(job, self.key, what=self.what)
 
 
-@dataclass(frozen=True, slots=True)
-class SetFace:
+class SetFace(Struct, frozen=True):
     """The words of one item set in a shipped face; where that item is gone, nothing."""
 
     key: int

@@ -4,11 +4,11 @@ import hashlib
 import sqlite3
 from collections.abc import Iterable, Iterator, Sequence
 from contextlib import contextmanager
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Literal
 
 import platformdirs
+from msgspec import Struct
 
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, WORDS, Entry, Outcome
@@ -21,8 +21,7 @@ GROUPS = ("job", "material", "cream", "film", "recipe", "for_whom")
 _SELECT = f"SELECT id, {', '.join(COLUMNS)} FROM record"
 
 
-@dataclass(frozen=True, slots=True)
-class Asked:
+class Asked(Struct, frozen=True):
     """What is looked for: words that must all stand somewhere, a cream, a material, an outcome, days (ISO), stars.
 
     An outcome finds pieces of which any copy came out so.
@@ -55,16 +54,14 @@ class Asked:
         return (f" WHERE {' AND '.join(parts)}" if parts else ""), values
 
 
-@dataclass(frozen=True, slots=True)
-class Listed:
+class Listed(Struct, frozen=True):
     """An entry with its number in the book."""
 
     id: int
     entry: Entry
 
 
-@dataclass(frozen=True, slots=True)
-class Mark:
+class Mark(Struct, frozen=True):
     """What came out wrong where, of one copy: x and y on the stencil's sheet, mm, where that is known."""
 
     copy: int
@@ -74,8 +71,7 @@ class Mark:
     note: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Photo:
+class Photo(Struct, frozen=True):
     """A photograph kept with an entry: a JPEG, and what was found in it (JSON), "" where it was not looked at."""
 
     name: str

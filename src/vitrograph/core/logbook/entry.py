@@ -2,11 +2,13 @@
 
 import re
 from collections.abc import Mapping
-from dataclasses import dataclass, fields
 from datetime import date
 from functools import lru_cache
 from types import MappingProxyType
 from typing import Literal, get_args
+
+from msgspec import Struct
+from msgspec.structs import fields, force_setattr
 
 from vitrograph.core.errors import LogbookError
 
@@ -29,8 +31,7 @@ _ALSO: dict[str, Outcome] = {
 _COUNTED = re.compile(r"(?:(?P<many>\d{1,6})\s*[x×]?\s+)?(?P<what>[a-z ]+)")
 
 
-@dataclass(frozen=True, slots=True, kw_only=True)
-class Entry:
+class Entry(Struct, frozen=True, kw_only=True):
     """A piece of an order as it was made; what nobody knows is empty or None.
 
     `made_on` is an ISO date, `minutes` the time under cream; `outcome` says how the copies came out: "good", or
@@ -98,7 +99,7 @@ class Entry:
             if len(getattr(self, name)) > _MOST_LETTERS:
                 raise LogbookError(f"{name}: at most {_MOST_LETTERS} letters were wanted")
         # told in one way, however it was typed, so that it is found again
-        object.__setattr__(self, "outcome", outcome_of(counts_of(self.outcome, self.how_many)))
+        force_setattr(self, "outcome", outcome_of(counts_of(self.outcome, self.how_many)))
 
     @property
     def counts(self) -> dict[Outcome, int]:

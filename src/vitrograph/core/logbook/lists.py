@@ -4,9 +4,10 @@ import csv
 import io
 import json
 from collections.abc import Iterable, Mapping
-from dataclasses import asdict
 from pathlib import Path
 from typing import Any
+
+from msgspec.structs import asdict
 
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, Entry

@@ -2,10 +2,12 @@
 
 import sqlite3
 from collections.abc import Mapping
-from dataclasses import astuple, dataclass
 from itertools import pairwise
 from types import MappingProxyType
 from typing import cast
+
+from msgspec import Struct
+from msgspec.structs import astuple
 
 from vitrograph.core.logbook.book import Logbook
 from vitrograph.core.stations import Station
@@ -17,8 +19,7 @@ _PAUSE_S = 900.0                   # between two ticks: longer is no step, but t
 _AT = "making = ? AND station = ? AND piece = ? AND copy = ? AND step = ?"
 
 
-@dataclass(frozen=True)
-class Worked:
+class Worked(Struct, frozen=True):
     """What a piece took: minutes of hands by station, for all its copies; minutes under cream and of settling, a copy's
     mean, None where no clock of it ran to its end."""
 

@@ -1,9 +1,10 @@
 """The record that writes itself: what a finished piece was made of, with what, and what it really took."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from datetime import date
 from math import ceil
+
+from msgspec import Struct
 
 from vitrograph.core.artwork import label_of, provenance
 from vitrograph.core.etch import cream_for
@@ -19,8 +20,7 @@ from vitrograph.core.workshop import Workshop
 _WIDEST_WEB_MM = 3.0               # a web wider than that is no thin place of any film
 
 
-@dataclass(frozen=True, slots=True)
-class Owned:
+class Owned(Struct, frozen=True):
     """What the order's file does not know: the cutter's name, the glass's on the shelf, prices in the maker's money.
 
     `tape` is the price of a metre of tape, `hands` that of an hour, `glass` that of one glass.

@@ -6,9 +6,10 @@ to check the print by; a map comes first. Put together cross on cross they are a
 
 import io
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass
 from math import ceil
 from typing import Any, Literal
+
+from msgspec import Struct
 
 from vitrograph.core.paper.page import PAPERS, PT_PER_MM, check_line, font
 from vitrograph.core.units import MM_PER_IN, Unit
@@ -22,8 +23,7 @@ _CROSS_MM = 4.0
 _MOST_PAGES = 400
 
 
-@dataclass(frozen=True)
-class Pattern:
+class Pattern(Struct, frozen=True):
     """Something to print: what it is called, its box (left, low, right, high, mm), small print, and how it is drawn."""
 
     title: str
@@ -32,8 +32,7 @@ class Pattern:
     draw: Callable[[Any], None]
 
 
-@dataclass(frozen=True, slots=True)
-class Tile:
+class Tile(Struct, frozen=True):
     """One page of a pattern: its place, and the lower left corner of what it shows, mm; `shows` is its size."""
 
     row: int

@@ -5,9 +5,9 @@ through the three gradients about its peak (as edges are placed in J. Canny, A C
 Detection, IEEE PAMI 8, 1986). Places are in pixels: column, row of pixel centres, rows down.
 """
 
-from dataclasses import dataclass, replace
-
 import numpy as np
+from msgspec import Struct
+from msgspec.structs import replace
 from numpy.typing import NDArray
 
 from vitrograph.core.errors import PictureError
@@ -29,8 +29,7 @@ _NONE = ("no glass was found in the picture: stand it before a plain ground, lit
          "picture's height, and turn a handle to the back")
 
 
-@dataclass(frozen=True, slots=True)
-class Edges:
+class Edges(Struct, frozen=True):
     """The left and right edge, row by row from the top: (n,) rows and columns, px; `top` and `bottom` are its ends.
 
     Where a handle stands out, at the rows `handle`, the edge is that of the other side, mirrored.

@@ -1,7 +1,7 @@
 """What a stencil will ask of the maker: its seal, the scale of the work, the tape that guards the glass, and whether it
 can be lifted as one piece."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from vitrograph.core.job import Job, StencilChoices
 from vitrograph.core.stencil.mending.faults import Limits
@@ -12,8 +12,7 @@ from vitrograph.core.stencil.tying.carry import Proof, proof_of
 from vitrograph.core.stencil.work import Work, work_of
 
 
-@dataclass(frozen=True, slots=True)
-class DemandsInput:
+class DemandsInput(Struct, frozen=True):
     """What the demands depend on beside the sheet: limits, seal and guard, and how much the film may give."""
 
     stencil: StencilChoices
@@ -25,8 +24,7 @@ class DemandsInput:
         return cls(job.stencil, job.fit.limit(job.cut.film))
 
 
-@dataclass(frozen=True)
-class Demands:
+class Demands(Struct, frozen=True):
     """Seal, work, guard, and the proof of one piece."""
 
     seal: Seal

@@ -5,12 +5,12 @@ than 60 degrees peels, the more the sharper; a web lifts, the more the thinner; 
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from math import degrees, pi
 from typing import Literal
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
@@ -29,8 +29,7 @@ _MOST = 24
 RiskKind = Literal["corner", "web", "strain"]
 
 
-@dataclass(frozen=True, slots=True)
-class Risk:
+class Risk(Struct, frozen=True):
     """A place on the seal: why, where on the sheet, how risky from 0 to 1, and the reason in words."""
 
     kind: RiskKind
@@ -39,8 +38,7 @@ class Risk:
     says: Says | str
 
 
-@dataclass(frozen=True)
-class Seal:
+class Seal(Struct, frozen=True):
     """The strip's length along all openings, mm; its area, mm²; and its riskiest places, the worst first."""
 
     length: float

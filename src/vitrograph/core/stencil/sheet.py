@@ -1,11 +1,12 @@
 """The stencil: film round the art, its openings, and the islands that only the tape holds in place."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass, replace
 from functools import cached_property
 
 import numpy as np
 import shapely
+from msgspec import Struct
+from msgspec.structs import replace
 from msgspec.structs import replace as with_fields
 from shapely.geometry import MultiPolygon, Polygon
 
@@ -20,8 +21,7 @@ from vitrograph.core.stencil.outlines.outline import film_cover, tab_of
 from vitrograph.core.stencil.tying.ties import Tie, tie_islands
 
 
-@dataclass(frozen=True)
-class Sheet:
+class Sheet(Struct, frozen=True, dict=True):
     """The films cut for a fitted piece, in sheet coordinates (mm); all of them are film and openings together.
 
     `openings` are what is weeded, `film` what stays: of a decal the art itself. `outlines` are the films' edges in the
@@ -102,8 +102,7 @@ class Sheet:
         return tuple(self.cutting.islands)
 
 
-@dataclass(frozen=True, slots=True)
-class SheetInput:
+class SheetInput(Struct, frozen=True):
     """What the films' shapes depend on beside the fitted art: not the limits, which they are only held to.
 
     `name` is the words of the marks, empty where none are made.

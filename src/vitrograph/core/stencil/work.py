@@ -3,10 +3,10 @@
 The grade is common practice put in numbers, no published source: each measure counts 0, 1 or 2.
 """
 
-from dataclasses import dataclass
 from typing import Literal
 
 import shapely
+from msgspec import Struct
 
 from vitrograph.core.says import Area, Length, Says
 from vitrograph.core.stencil.mending.faults import Limits
@@ -19,8 +19,7 @@ _PIECES, _ISLANDS, _EDGE_MM, _FAULTS = (25, 60), (8, 25), (1500.0, 4000.0), (1, 
 _SMALLEST_MM2 = (4.0, 1.0)
 
 
-@dataclass(frozen=True)
-class Work:
+class Work(Struct, frozen=True):
     """Counts of openings to pull, islands and ties; the edges' length, mm; areas, mm²; how hard it is, with reasons.
 
     `smallest` is the smallest opening and `at` its place; None where there is none.

@@ -7,8 +7,9 @@ one byte (Windows-1252). Quotes as in RFC 4180. What is odd about a row is told 
 import csv
 import io
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 from pathlib import Path
+
+from msgspec import Struct
 
 from vitrograph.core.artwork.opening import kind_of, read_drawing
 from vitrograph.core.errors import JobError, VitrographError
@@ -25,8 +26,7 @@ _MOST_CELL, _MOST_INITIALS = 2000, 20
 _LIST = "the list"
 
 
-@dataclass(frozen=True)
-class Listed:
+class Listed(Struct, frozen=True):
     """A list as read, and what is odd about it, a sentence each."""
 
     names: Names

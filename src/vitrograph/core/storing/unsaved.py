@@ -10,10 +10,10 @@ import os
 import secrets
 from collections.abc import Iterator
 from contextlib import suppress
-from dataclasses import dataclass
 from pathlib import Path
 
 import platformdirs
+from msgspec import Struct
 
 from vitrograph.core.errors import OrderFileError
 from vitrograph.core.job import Order
@@ -60,8 +60,7 @@ class SafetyCopy:
         os.close(self._handle)
 
 
-@dataclass(frozen=True)
-class LeftBehind:
+class LeftBehind(Struct, frozen=True):
     """Unsaved work of a program that ended: the copy, held by us now, its order, and the path that belongs to it."""
 
     copy: SafetyCopy
@@ -69,8 +68,7 @@ class LeftBehind:
     path: Path | None
 
 
-@dataclass(frozen=True)
-class Unreadable:
+class Unreadable(Struct, frozen=True):
     """A copy that cannot be read any more, put aside as `NAME.damaged`, where someone may still look into it."""
 
     kept: Path

@@ -1,8 +1,9 @@
 """The work of the hands as plain data: weeding and transfer, film by film and copy by copy (docs/formats.md)."""
 
-from dataclasses import asdict
 from math import degrees
 from typing import Any
+
+from msgspec.structs import asdict
 
 from vitrograph.core.results import FinishedPiece
 from vitrograph.core.says import in_words

@@ -7,11 +7,11 @@ on curved ones only a narrow band does, and tongues that bend along a meridian e
 """
 
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass
 from math import pi
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import MultiPolygon, Polygon
 from shapely.geometry.base import BaseGeometry
 
@@ -31,8 +31,7 @@ _WINDOW_MM = 8.0                   # a window's side
 _FLAP_MM = 10.0                    # to glue the ring by
 
 
-@dataclass(frozen=True)
-class Mark:
+class Mark(Struct, frozen=True):
     """A place on the paper: a window at a film's corner, or a tick at the front mark, a handle or a seam."""
 
     name: str
@@ -40,8 +39,7 @@ class Mark:
     window: bool
 
 
-@dataclass(frozen=True)
-class Collar:
+class Collar(Struct, frozen=True):
     """The paper, in mm: its outline, its upper edge (n, 2), windows to cut out, the flap to glue by, and its marks."""
 
     outline: Polygon

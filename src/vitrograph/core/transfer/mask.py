@@ -4,9 +4,8 @@ Below first, then the sides, then above: each lies over the end of the one befor
 down runs over the joints (common practice, no published source).
 """
 
-from dataclasses import dataclass
-
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.fit import Film
 from vitrograph.core.glass import Wall
@@ -18,8 +17,7 @@ _NEAR_MM = 0.5                     # films no farther apart than that are joined
 _SHARE = 0.5                       # of the shorter of two films' sides, by which they lie along each other
 
 
-@dataclass(frozen=True, slots=True)
-class Run:
+class Run(Struct, frozen=True):
     """Tape along one side of a film: how long each course of it is, mm, and how many lie side by side."""
 
     side: str

@@ -6,12 +6,12 @@ are the other way round.
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from functools import cached_property
 from math import degrees, hypot
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import Polygon
 
 from vitrograph.core.errors import FitError, GlassError
@@ -26,8 +26,7 @@ _SHARP = np.radians(140)           # a corner of the film turns no wider than th
 _RIM_SHARE = 0.5                   # of the radius at the film: a narrower rim is a poor place to measure from
 
 
-@dataclass(frozen=True, slots=True)
-class Spot:
+class Spot(Struct, frozen=True):
     """A place on a film's edge, in mm: across a pane from its reachable left edge, or round the glass; down; and up.
 
     `round_glass` is told along the rim from the front mark, positive to the right, `round_here` at the place's own
@@ -45,8 +44,7 @@ class Spot:
     round_here: float | None = None
 
 
-@dataclass(frozen=True, slots=True)
-class Beside:
+class Beside(Struct, frozen=True):
     """How far a film's upper middle stands from a handle or a seam, mm along the rim, to the `side` of that."""
 
     what: str
@@ -54,8 +52,7 @@ class Beside:
     side: str
 
 
-@dataclass(frozen=True)
-class Placing:
+class Placing(Struct, frozen=True):
     """Where one film goes: its left, middle and right places from the left, and the middle of its lower edge.
 
     `angle` is how far round its middle stands, radians; `edge` says which edge `down` is told from, `side` which one
@@ -100,8 +97,7 @@ class Placing:
         return None if self.angle is None else degrees(self.angle)
 
 
-@dataclass(frozen=True)
-class Surroundings:
+class Surroundings(Struct, frozen=True, dict=True):
     """What films are measured from: the wall, what the piece has beside it, and the glass as it was typed."""
 
     wall: Wall

@@ -5,13 +5,13 @@ published source.
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from functools import cached_property
 from itertools import combinations
 from math import asin, sin
 
 import numpy as np
 import shapely
+from msgspec import Struct
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import Points
@@ -33,8 +33,7 @@ _LEVEL = 0.01                      # slope of a wall that needs no raising
 _RISKS = 5                         # places of the seal that have a step of their own
 
 
-@dataclass(frozen=True, slots=True)
-class TransferInput:
+class TransferInput(Struct, frozen=True):
     """What the transfer depends on beside the sheet and its demands."""
 
     choices: TransferChoices
@@ -49,8 +48,7 @@ class TransferInput:
         return cls(job.transfer, job.glass, job.features, job.material, job.stencil.tape_width)
 
 
-@dataclass(frozen=True)
-class TransferPlan:
+class TransferPlan(Struct, frozen=True, dict=True):
     """The films of every copy round the glass, each copy's in the order they are laid, and the steps of each.
 
     `needed` says whether tape must carry the film: one in one piece needs none. `ways` are all ways to set it.

@@ -2,8 +2,9 @@
 
 from collections import Counter
 from collections.abc import Iterable, Iterator
-from dataclasses import dataclass
 from math import ceil
+
+from msgspec import Struct
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import TransferChoices
@@ -13,8 +14,7 @@ from vitrograph.core.says import Length, Says
 LEAST_MARGIN_MM = 2.0
 
 
-@dataclass(frozen=True, slots=True)
-class Strip:
+class Strip(Struct, frozen=True):
     """One strip of tape laid across the stencil: its lower left corner on the sheet, width and height, mm."""
 
     x: float
@@ -23,8 +23,7 @@ class Strip:
     height: float
 
 
-@dataclass(frozen=True, slots=True)
-class CutOff:
+class CutOff(Struct, frozen=True):
     """Pieces of tape to cut off a roll for an order: how many, each so long, from a roll so wide, mm."""
 
     many: int

@@ -1,16 +1,16 @@
 """Where a film goes, in words: what to measure, from where, and what a slip of a millimetre does."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from math import degrees
+
+from msgspec import Struct
 
 from vitrograph.core.says import Joined, Length, Says, Value
 from vitrograph.core.transfer.placing import LEAST_MM, Placing, Spot, grams
 from vitrograph.core.units import MM_PER_IN, Unit
 
 
-@dataclass(frozen=True, slots=True)
-class Slip:
+class Slip(Struct, frozen=True):
     """The least step of a ruler, 1 mm or a sixteenth of an inch, or what it moves, by so many mm a mm."""
 
     per_mm: float | None = None

@@ -1,7 +1,8 @@
 """The walk from the weeded film to a glass that is ready for cream: one step after the other."""
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from vitrograph.core.job import Features, MaterialName, TransferChoices
 from vitrograph.core.says import Joined, Length, Says
@@ -20,8 +21,7 @@ SETTLE = "settle"
 _UNTAPED: tuple[Way, ...] = ("hand", "on the glass")
 
 
-@dataclass(frozen=True)
-class Setting:
+class Setting(Struct, frozen=True):
     """One film to be set: its tape, the four centre marks on the sheet, its place, the way, and the tape round it.
 
     `number` of `many` films of one copy, from 1, in the order they are laid.
@@ -47,8 +47,7 @@ class Setting:
         return self.way not in _UNTAPED
 
 
-@dataclass(frozen=True)
-class Circumstances:
+class Circumstances(Struct, frozen=True):
     """What the steps depend on beside the films: choices, what the piece is and bears, and what the films are for.
 
     `see_through` says whether one can look at the film from behind, `relieved` whether its border is snipped; `edge` is

@@ -3,8 +3,9 @@
 All of them are common practice, no published source.
 """
 
-from dataclasses import dataclass
 from typing import Literal
+
+from msgspec import Struct
 
 from vitrograph.core.job import SettingWay, TransferChoices
 from vitrograph.core.work import Step
@@ -15,8 +16,7 @@ _LONG_MM = 150.0                   # a film longer than that is easier to lay ha
 _SMALL_MM = 90.0                   # one no longer than that is set by hand
 
 
-@dataclass(frozen=True, slots=True)
-class Case:
+class Case(Struct, frozen=True):
     """What a way is chosen by: round or flat, how the pane lies, the film's size, mm, and whether tape carries it."""
 
     closed: bool
@@ -27,8 +27,7 @@ class Case:
     straight_top: bool
 
 
-@dataclass(frozen=True, slots=True)
-class Offer:
+class Offer(Struct, frozen=True):
     """A way, its name, whether it can be gone here, and why it suits or does not."""
 
     way: Way

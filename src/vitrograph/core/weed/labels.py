@@ -1,10 +1,10 @@
 """Where numbers stand: beside what they mean, never on an opening, tied to it by a thin line."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry.base import BaseGeometry
 
@@ -15,8 +15,7 @@ _STEPS = 14                        # distances that are tried, each half a label
 _FREE = 0.25                       # of a label's height is left about it
 
 
-@dataclass(frozen=True, slots=True)
-class Label:
+class Label(Struct, frozen=True):
     """A label's middle, and the place on its bit that its line leads to, mm."""
 
     at: tuple[float, float]

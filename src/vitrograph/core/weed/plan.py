@@ -4,12 +4,12 @@ The surplus round the stencil goes first, then the openings, film after film (co
 """
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 from functools import cached_property
 from typing import Literal
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.cut import parting_lines
@@ -28,8 +28,7 @@ SURPLUS_MM = 6.0                   # how much of the surplus round the stencil t
 _LONG_MM = 600.0                   # a strip of surplus as long as that falls back on the film
 
 
-@dataclass(frozen=True, slots=True)
-class WeedInput:
+class WeedInput(Struct, frozen=True):
     """What the weeding depends on beside the sheet: the limits of what is thin, and whether the surplus is parted."""
 
     limits: Limits
@@ -41,8 +40,7 @@ class WeedInput:
         return cls(Limits.of(job.stencil), job.cut.parted)
 
 
-@dataclass(frozen=True)
-class Bit:
+class Bit(Struct, frozen=True, dict=True):
     """One bit of film: its number in the order of work (islands carry on), kind, shape, and how to find it.
 
     `film` is the number of its film, from 0; `pull` says how an opening is pulled.
@@ -77,8 +75,7 @@ class Bit:
         return self.spot if self.pull is None else self.pull.hook
 
 
-@dataclass(frozen=True)
-class WeedPlan:
+class WeedPlan(Struct, frozen=True, dict=True):
     """Bits to pull, in order, and islands that stay.
 
     They are worked out when they are first asked for: of sixty names one is weeded at a time.

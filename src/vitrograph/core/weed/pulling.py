@@ -5,13 +5,13 @@ opening and never through a web that is too thin; hold the thinnest film beside 
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from itertools import combinations
 from math import atan2, tau
 from typing import Literal
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import LinearRing, Polygon
 
@@ -35,8 +35,7 @@ _LEAST_REACH_MM = 3.0
 _TOUCH_MM = 1e-6
 
 
-@dataclass(frozen=True, slots=True)
-class Pull:
+class Pull(Struct, frozen=True):
     """Hook (mm), direction (radians from the sheet's x axis; None: straight up), what to hold (mm), risk and why."""
 
     hook: tuple[float, float]

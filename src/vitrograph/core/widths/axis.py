@@ -5,11 +5,11 @@ is the width there. Source: J. Brandt and V. Algazi, Continuous skeleton computa
 Understanding 55 (1992). Where two pieces face each other (see `edges`) is the pruning: corners have no axis.
 """
 
-from dataclasses import dataclass
 from functools import cached_property
 from typing import Any
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry.base import BaseGeometry
 
@@ -21,8 +21,7 @@ _SUPER = 3                         # corners of the triangle that a triangulatio
 _TAPER = 0.35                      # change of width along the axis beyond which it runs into a tip
 
 
-@dataclass(frozen=True)
-class Axis:
+class Axis(Struct, frozen=True, dict=True):
     """Voronoi edges off the outline: (k, 2) numbers of their ends among `vertices`, and of the two pieces each parts.
 
     `inside` says which lie within the shape, `facing` which are on the axis; the rest run into corners. `radii` of the
@@ -196,8 +195,7 @@ def _none(pieces: Edges) -> Axis:
                 flags, flags)
 
 
-@dataclass(frozen=True)
-class Strokes:
+class Strokes(Struct, frozen=True):
     """Pieces of the axis between two sides: (n, 2) middles, widths there, and lengths of the pieces."""
 
     places: Points

@@ -7,12 +7,12 @@ criterion of D. Attali and A. Montanvert, Computing and simplifying 2D and 3D co
 by the outline.
 """
 
-from dataclasses import dataclass
 from functools import cached_property
 from math import cos, radians, sin
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry.base import BaseGeometry
 
@@ -26,8 +26,7 @@ Numbers = NDArray[np.float64]
 Indices = NDArray[np.intp]
 
 
-@dataclass(frozen=True)
-class Edges:
+class Edges(Struct, frozen=True, dict=True):
     """Edges from `start` to `end`, both (n, 2) in mm: the ring each is of, how far along it it begins, its length.
 
     `ring` numbers rings, `around` is how long each ring is.

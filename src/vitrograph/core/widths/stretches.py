@@ -1,17 +1,16 @@
 """Connected stretches of an axis, all at once: how long each is, where it is thinnest, where it ends, how it runs."""
 
-from dataclasses import dataclass
 from functools import cached_property
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.widths.axis import Axis
 from vitrograph.core.widths.edges import Indices, Numbers, norms
 
 
-@dataclass(frozen=True, eq=False)
-class Stretches:
+class Stretches(Struct, frozen=True, eq=False, dict=True):
     """Voronoi edges `which`, stretch after stretch: each stretch's `first` and the edge `after` its last.
 
     `nodes` are their ends among the axis's vertices, each once, stretch after stretch from `first_node` on; `degree`

@@ -8,11 +8,11 @@ degrees does, is a corner, of which nothing is said.
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import MultiLineString
 from shapely.geometry.base import BaseGeometry
@@ -38,8 +38,7 @@ _CORNER_SLOPE = 0.35               # of the length, by which a corner's width fa
 _TAPERS = 0.4                      # a tip's width at its free end, against its widest
 
 
-@dataclass(frozen=True, eq=False)
-class Thin:
+class Thin(Struct, frozen=True, eq=False):
     """One thin place: inside the shape or between its parts, its kind, where it is thinnest, and how it runs.
 
     `width` is the least, `length` is along the axis, mm. `across` are the two points of the outline that it is least

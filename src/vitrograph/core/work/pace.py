@@ -1,12 +1,12 @@
 """How long this maker's hands take at something, told by what was ticked off before."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from statistics import median
 
+from msgspec import Struct
 
-@dataclass(frozen=True, slots=True)
-class Pace:
+
+class Pace(Struct, frozen=True):
     """Seconds that it takes, the median, and from how many ticks that is known."""
 
     seconds: float

@@ -4,9 +4,10 @@ Progress belongs to one making of an order. It is data: the logbook's file keeps
 """
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, field
 from types import MappingProxyType
 from typing import Literal
+
+from msgspec import Struct, field
 
 from vitrograph.core.stations import Station
 from vitrograph.core.units import format_minutes
@@ -14,8 +15,7 @@ from vitrograph.core.units import format_minutes
 State = Literal["planned", "under way", "done"]
 
 
-@dataclass(frozen=True, slots=True, order=True)
-class StepRef:
+class StepRef(Struct, frozen=True, order=True):
     """A step by its key, of one copy (from 1) of a piece (by its key) at a station."""
 
     station: Station
@@ -24,8 +24,7 @@ class StepRef:
     step: str
 
 
-@dataclass(frozen=True, slots=True)
-class Clock:
+class Clock(Struct, frozen=True):
     """A clock of a step: since when it runs (seconds since 1970, None while held), and the seconds before that.
 
     One of 0 seconds only tells when something was begun.
@@ -49,8 +48,7 @@ class Clock:
         return Clock(self.seconds, None, self.seconds - self.left(now))
 
 
-@dataclass(frozen=True)
-class Progress:
+class Progress(Struct, frozen=True):
     """The steps that are done, each with when (seconds since 1970), and the clocks of steps."""
 
     done: Mapping[StepRef, float] = field(default_factory=lambda: MappingProxyType({}))

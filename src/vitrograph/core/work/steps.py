@@ -1,13 +1,13 @@
 """One kind of step for weeding, transfer and etching."""
 
-from dataclasses import dataclass
 from hashlib import sha256
+
+from msgspec import Struct
 
 from vitrograph.core.says import Says
 
 
-@dataclass(frozen=True, slots=True)
-class Step:
+class Step(Struct, frozen=True):
     """One step: what to do, a quieter line, a caution where someone can be hurt, and seconds where a clock runs.
 
     A step without `hands` only waits: other work goes on meanwhile. One with a `beginning` is timed: that is said of

@@ -7,15 +7,16 @@ so clocks that run are put right. Both are told apart by the time since the comp
 
 import time
 from collections.abc import Callable
-from dataclasses import dataclass, replace
 from pathlib import Path
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 _BOOT_ID = Path("/proc/sys/kernel/random/boot_id")
 _NOTICED_S = 3.0                   # less is what any clock is put right by now and then
 
 
-@dataclass(frozen=True, slots=True)
-class Reading:
+class Reading(Struct, frozen=True):
     """Seconds since 1970, since the computer was started (all, and without sleep), and which start that was."""
 
     wall: float
@@ -54,8 +55,7 @@ class Wall:
         return self.reading().wall
 
 
-@dataclass(frozen=True, slots=True)
-class Jump:
+class Jump(Struct, frozen=True):
     """What happened to the clock between two readings: by how much it was set, how long the computer slept, seconds."""
 
     set_by: float

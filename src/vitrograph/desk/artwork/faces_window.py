@@ -1,11 +1,11 @@
 """The window of faces: the maker's own words in each, with how sturdy it is at this size, before one is chosen."""
 
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass
 from functools import partial
 from pathlib import Path
 
 import shapely
+from msgspec import Struct
 from msgspec.structs import replace
 from PySide6.QtCore import QPointF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QIcon, QPixmap
@@ -44,8 +44,7 @@ _AT_A_TIME = 6                     # faces judged before the table grows
 _SALE = {"yes": "open", "no": "may not cover sale", "unknown": "does not say"}
 
 
-@dataclass(frozen=True)
-class Sample:
+class Sample(Struct, frozen=True):
     """A face as it would set the maker's words: its outlines, its thinnest stroke against a capital, what it lacks."""
 
     words: Words

@@ -1,11 +1,12 @@
 """Handling items on the sheet: pick, drag, size, turn; they snap to the middle line and to each other."""
 
 from collections.abc import Callable
-from dataclasses import dataclass, replace
 from itertools import count
 
 import numpy as np
 import shapely
+from msgspec import Struct
+from msgspec.structs import replace
 from PySide6.QtCore import QPointF, Qt, QTimer
 from PySide6.QtGui import QColor, QPainter, QPen
 
@@ -31,8 +32,7 @@ _NUDGE_MM, _FAR_MM = 0.5, 5.0
 _MANY = Qt.KeyboardModifier.ShiftModifier | Qt.KeyboardModifier.ControlModifier
 
 
-@dataclass(frozen=True)
-class _Grip:
+class _Grip(Struct, frozen=True):
     """What was taken hold of: a pull turns the pointer's place into held items."""
 
     label: str

@@ -4,10 +4,11 @@ What was worked out when they were taken hold of serves until they are let go; n
 """
 
 from collections.abc import Iterable
-from dataclasses import dataclass, replace
 
 import numpy as np
 import shapely
+from msgspec import Struct
+from msgspec.structs import replace
 from PySide6.QtGui import QPainterPath
 
 from vitrograph.core.artwork import Placed
@@ -20,8 +21,7 @@ from vitrograph.desk.bench.painter_paths import path_of_points
 _BEND = 30.0                       # sides at most so many deviations long, to bend with the glass
 
 
-@dataclass(frozen=True)
-class _Rings:
+class _Rings(Struct, frozen=True):
     """The rings of a shape in a row, and where each begins."""
 
     points: Points

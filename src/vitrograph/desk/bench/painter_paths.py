@@ -1,10 +1,10 @@
 """From core geometry and pixels to Qt painter paths and images, in bulk."""
 
-from dataclasses import dataclass
 from itertools import pairwise
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from PySide6.QtCore import QByteArray, QDataStream
 from PySide6.QtGui import QImage, QPainterPath
 from shapely.geometry.base import BaseGeometry
@@ -26,8 +26,7 @@ def path_of(shape: BaseGeometry) -> QPainterPath:
     return path_of_points(coordinates, starts)
 
 
-@dataclass(frozen=True)
-class Outlines:
+class Outlines(Struct, frozen=True):
     """The rings of many polygons in a row: their points, where each ring begins, and where polygons may be parted."""
 
     points: Points

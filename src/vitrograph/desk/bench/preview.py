@@ -1,10 +1,10 @@
 """A change tried before it is made: the sheet it would give, worked out beside the job in hand."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from typing import Any
 
 import shapely
+from msgspec import Struct
 from PySide6.QtCore import QObject
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
@@ -18,8 +18,7 @@ from vitrograph.desk.bench.background import BackgroundTask
 _LEAST_MM = 0.002                  # half the width of a sliver
 
 
-@dataclass(frozen=True, eq=False)
-class Preview:
+class Preview(Struct, frozen=True, eq=False):
     """The sheet a change would give: what would be film, and what open, that is not so now.
 
     Where the art itself changes its place or size, the two are not told apart: `elsewhere` are its new openings.

@@ -4,11 +4,12 @@ A press takes hold of a stencil, dragging moves it, a double click pins it or le
 the chosen one by a millimetre, R turns it, P pins it, Page up and Page down go from film to film.
 """
 
-from dataclasses import dataclass, field, replace
 from math import pi
 
 import numpy as np
 import shapely
+from msgspec import Struct, field
+from msgspec.structs import replace
 from msgspec.structs import replace as with_fields
 from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, QTransform
@@ -31,8 +32,7 @@ _TURN = pi / 12
 Whose = tuple[int, int, int]
 
 
-@dataclass
-class _Drawn:
+class _Drawn(Struct):
     """Painter paths of a stencil's openings, and of what stays within them, in mm on the film."""
 
     openings: QPainterPath = field(default_factory=QPainterPath)

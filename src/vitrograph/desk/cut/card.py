@@ -4,7 +4,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QTimer, Signal
-from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QWidget
+from PySide6.QtWidgets import QComboBox, QFileDialog, QWidget
 
 from vitrograph.core.cut import SheetRun, to_hpgl
 from vitrograph.core.errors import UnfinishedError
@@ -20,6 +20,7 @@ from vitrograph.desk.kit.card import Readings, StationCard
 from vitrograph.desk.kit.fields import LengthField, NumberField, SpeedField, button, chooser, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.wrapping import Tick
 from vitrograph.devices.cutter import run_hpgl
 
 FILMS: dict[FilmKind, str] = {
@@ -49,7 +50,7 @@ class CutCard(StationCard):
         self.anew = button("Lay out anew", tip="forget the places chosen by hand and by nesting")
         self.anew.setObjectName("layAnew")
         self.nest_says, self.trial_says = (named(label("", "quiet"), name) for name in ("nestSays", "trialSays"))
-        self.trial = button("Try it on the simulated cutter", "accent")
+        self.trial = button("Try the simulated cutter", "accent")
         self.trial.setObjectName("trial")
         self.readings = Readings()
         self.found = FindingList(self.bench)
@@ -87,10 +88,10 @@ class CutCard(StationCard):
         self.order = chooser("cutOrder", "Order of cutting", _ORDERS)
         self.over_run = LengthField("Over-run where a path closes", "over_run", least=0.0)
         self.offset = LengthField("The blade's tip trails by", "offset", least=0.0)
-        self.leads = named(QCheckBox("The cutter leads its blade itself"), "leadsItself")
+        self.leads = named(Tick("The cutter leads its blade itself"), "leadsItself")
         self.passes = NumberField("Times over each line", "passes", suffix="", whole=True)
-        self.boxes = named(QCheckBox("Cut a line round each, to part them by"), "boxes")
-        self.parted = named(QCheckBox("Cut the surplus round each into parts"), "partedSurplus")
+        self.boxes = named(Tick("Cut a line round each, to part them by"), "boxes")
+        self.parted = named(Tick("Cut the surplus round each into parts"), "partedSurplus")
         self.cut_speed = SpeedField("Cutting speed", "cut_speed")
 
     def _connect(self) -> None:

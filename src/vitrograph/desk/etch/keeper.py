@@ -1,7 +1,6 @@
 """The evening of the order in hand: planned off the window's thread, followed as it happens, its clocks watched."""
 
-from dataclasses import replace
-
+from msgspec.structs import replace
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from vitrograph.core.etch import (

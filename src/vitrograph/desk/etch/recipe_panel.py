@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QCheckBox, QComboBox
+from PySide6.QtWidgets import QComboBox
 
 from vitrograph.core.etch import COLOUR_WAYS, recipe_named, speed_of, usual_recipes
 from vitrograph.core.job import MOST_WEIGHED, Job, Recipe, Weighing
@@ -12,6 +12,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import LengthField, NumberField, button, chooser, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.wrapping import Tick
 
 _TOOLS = {"brush": "Laid on with a bristle brush", "stick": "Laid on with a craft stick",
           "squeegee": "Laid on with a squeegee"}
@@ -39,9 +40,9 @@ class RecipePanel(CardPart):
         self.grams = NumberField("In the pot", "potGrams", suffix="g")
         self.after = NumberField("Weighed after the etch", "potAfter", suffix="g")
         self.uses = NumberField("Scraped back and used again, times", "potUses", suffix="", whole=True)
-        self.gritty = named(QCheckBox("It has gone gritty"), "potGritty")
+        self.gritty = named(Tick("It has gone gritty"), "potGritty")
         self.pots = NumberField("Pots open", "pots", suffix="", whole=True)
-        self.halves = named(QCheckBox("In halves, one after the other"), "halves")
+        self.halves = named(Tick("In halves, one after the other"), "halves")
         self.colour = chooser("colourWay", "Colour", {way: title for way, (title, _) in COLOUR_WAYS.items()})
         self.colour_says = named(label("", "quiet"), "colourSays")
         self._speed, self._offered = 0.0, False

@@ -1,9 +1,8 @@
 """The strain picture: where pressing the film on would squeeze it or stretch it, over the sheet."""
 
-from dataclasses import dataclass
-
 import numpy as np
 import shapely
+from msgspec import Struct
 from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen
 from shapely.geometry.base import BaseGeometry
@@ -22,8 +21,7 @@ _TONES = {"squeezed": "#6C4A94", "stretched": "#A3561B"}
 _HATCHES = {"squeezed": Qt.BrushStyle.FDiagPattern, "stretched": Qt.BrushStyle.BDiagPattern}
 
 
-@dataclass(frozen=True)
-class _Patch:
+class _Patch(Struct, frozen=True):
     """Triangles on the sheet where the film does the same to the same degree."""
 
     does: str

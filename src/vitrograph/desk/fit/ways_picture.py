@@ -1,10 +1,10 @@
 """The ways of laying side by side: the art on this glass by each of them, seen from the front."""
 
-from dataclasses import replace
 from math import sin
 
 import numpy as np
 import shapely
+from msgspec.structs import replace
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, QPixmap
 from PySide6.QtWidgets import QSizePolicy, QWidget

@@ -3,7 +3,7 @@
 from math import degrees, pi
 from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QCheckBox, QComboBox, QWidget
+from PySide6.QtWidgets import QComboBox, QWidget
 
 from vitrograph.core.glass import MATERIALS, TEST_SPOT, Frustum, Turned, fan_of, take_readings
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, Job, StraightGlass, Taken, TaperedGlass
@@ -15,6 +15,7 @@ from vitrograph.desk.kit.card import Readings, StationCard
 from vitrograph.desk.kit.fields import ChoiceRow, LengthField, NumberField, ReadingsField, button, chooser, label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.wrapping import Tick
 
 if TYPE_CHECKING:
     from vitrograph.desk.glass.window import MeasuringWindow
@@ -89,7 +90,7 @@ class GlassCard(StationCard):
             "nothing": "nothing on it: new, or clean", "label": "a label or its glue on it",
             "paint": "old paint or varnish on it",
             "wax": "wax or hand cream on it"})
-        self.no_alcohol = named(QCheckBox("It bears no alcohol: painted or gilded"), "noAlcohol")
+        self.no_alcohol = named(Tick("It bears no alcohol: painted or gilded"), "noAlcohol")
         self.section("What it is made of")
         self.stack(self.material, self.expect, self.caution, self.use, self.on_it, self.no_alcohol)
 

@@ -1,9 +1,9 @@
 """A glass measured from a picture of its side, with its wall shown over the picture for correction by hand."""
 
-from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
+from msgspec import Struct
 from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.errors import GlassError
@@ -30,8 +30,7 @@ _DEVIATION_MM = 0.15               # how far a curve through the stations may st
 _STRAIGHT_MM = 0.1                 # a smaller difference of the radii is a straight wall
 
 
-@dataclass(frozen=True)
-class _Opened:
+class _Opened(Struct, frozen=True):
     name: str
     rgb: np.ndarray
     gray: Gray

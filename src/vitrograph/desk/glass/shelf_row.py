@@ -3,11 +3,11 @@
 from datetime import date
 from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QHBoxLayout, QInputDialog, QWidget
+from PySide6.QtWidgets import QInputDialog, QVBoxLayout, QWidget
 
 from vitrograph.core.glass import ShelvedGlass
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.kit.fields import button
+from vitrograph.desk.kit.fields import button, in_a_row
 
 if TYPE_CHECKING:
     from vitrograph.desk.glass.shelf_window import ShelfWindow
@@ -25,10 +25,9 @@ class ShelfRow(QWidget):
         self.keep_button.setObjectName("keepOnShelf")
         self.open_button.clicked.connect(self.open)
         self.keep_button.clicked.connect(self._ask_name)
-        row = QHBoxLayout(self)
-        row.setContentsMargins(0, 0, 0, 0)
-        row.addWidget(self.open_button, 1)
-        row.addWidget(self.keep_button, 1)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.addWidget(in_a_row(self.open_button, self.keep_button))
 
     def open(self) -> "ShelfWindow":
         """Open the shelf beside the window."""

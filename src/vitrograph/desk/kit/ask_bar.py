@@ -1,16 +1,15 @@
 """A question across the window, with a button for each answer: the work stays in sight while it is asked."""
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 
+from msgspec import Struct
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 
 
-@dataclass(frozen=True)
-class Answer:
+class Answer(Struct, frozen=True):
     """One answer: the name of its button, what that says, and what is done then; the first is the usual one."""
 
     name: str

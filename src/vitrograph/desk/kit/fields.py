@@ -8,7 +8,6 @@ from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
     QButtonGroup,
     QComboBox,
-    QGridLayout,
     QHBoxLayout,
     QLabel,
     QLineEdit,
@@ -24,6 +23,7 @@ from vitrograph.core.units import MM_PER_IN, Unit, format_number, parse_length
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.terms import explained
+from vitrograph.desk.kit.wrapping import Wrapping
 
 
 def label(text: str, role: str = "", *, scale: float = 1.0, bold: bool = False) -> QLabel:
@@ -37,13 +37,8 @@ def label(text: str, role: str = "", *, scale: float = 1.0, bold: bool = False) 
 
 
 def in_a_row(*widgets: QWidget) -> QWidget:
-    """Widgets side by side, all as wide as each other."""
-    made = QWidget()
-    row = QHBoxLayout(made)
-    row.setContentsMargins(0, 0, 0, 0)
-    for widget in widgets:
-        row.addWidget(widget, 1)
-    return made
+    """Widgets side by side, all as wide as each other where there is room."""
+    return Wrapping(widgets, len(widgets), 2 * theme.STEP)
 
 
 def chooser(name: str, title: str, choices: dict[str, str]) -> QComboBox:
@@ -268,7 +263,7 @@ class AngleField(NumberField):
 
 
 class ChoiceRow(QWidget):
-    """A few choices side by side, one of them taken; arrow keys move between them."""
+    """A few choices side by side, in more rows where they are too wide; one of them taken. Arrow keys move in them."""
 
     edited = Signal(object)
 
@@ -279,21 +274,18 @@ class ChoiceRow(QWidget):
         explain(self, title)
         self._values = [value for value, _ in choices]
         self._group = QButtonGroup(self)
-        row = QGridLayout()
-        row.setSpacing(0)
         for index, (value, text) in enumerate(choices):
             made = button(text, "choice")
             made.setObjectName(f"{name}_{value}")
             made.setAccessibleName(f"{title}: {text}" if title else text)
             made.setCheckable(True)
             self._group.addButton(made, index)
-            row.addWidget(made, index // columns, index % columns)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(theme.STEP)
         if title:
             column.addWidget(label(title))
-        column.addLayout(row)
+        column.addWidget(Wrapping(self._group.buttons(), columns, 0))
         self._group.idClicked.connect(lambda index: self.edited.emit(self._values[index]))
 
     def chosen(self) -> object:

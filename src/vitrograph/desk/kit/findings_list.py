@@ -4,7 +4,7 @@ from itertools import groupby
 
 from PySide6.QtCore import QEvent, QObject, QPointF, QSize, Qt
 from PySide6.QtGui import QMouseEvent, QPaintEvent
-from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from vitrograph.core.findings import Finding, Remedy
 from vitrograph.desk.bench import Bench
@@ -14,6 +14,9 @@ from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.kit.state_mark import draw_state
 from vitrograph.desk.kit.terms import term_of
+from vitrograph.desk.kit.wrapping import Wrapping
+
+_SHORT = 21                        # letters: two remedies of so few stand side by side
 
 
 class _StateMark(QWidget):
@@ -42,7 +45,11 @@ class FindingRow(QFrame):
         self.setAccessibleName(f"{found.level}: {says}")
         words = QVBoxLayout()
         words.setSpacing(2)
-        words.addWidget(label(says[:1].upper() + says[1:]))
+        head = QHBoxLayout()
+        head.addWidget(label(says[:1].upper() + says[1:]), 1)
+        if term_of(found.code):
+            head.addWidget(self._asking(), 0, Qt.AlignmentFlag.AlignTop)
+        words.addLayout(head)
         self._words = words
         self._explained: QWidget | None = None
         if why:
@@ -52,33 +59,18 @@ class FindingRow(QFrame):
             words.addWidget(label(f"limit {limit}", "quiet", scale=0.9))
         if more:
             words.addWidget(label(f"and {more} more like it, marked on the sheet", "quiet", scale=0.9))
-        acts = QGridLayout()
-        acts.setSpacing(6)
-        acts.setColumnStretch(2, 1)
-        words.addLayout(acts)
-        beside = False
-        for number, remedy in enumerate(found.remedies):
-            says = bench.words(remedy.label)
-            act = button(says)
-            act.setObjectName(f"remedy_{found.code}" + (f"_{number}" if number else ""))
-            act.clicked.connect(lambda _checked=False, chosen=remedy: bench.remedy(chosen))
-            act.installEventFilter(self)
-            self._remedies[act] = remedy
-            row, column = acts.rowCount(), 0
-            if _is_short(says):                       # two short ones stand side by side
-                row, column = (row - 1, 1) if beside else (row, 0)
-                beside = not beside
-                acts.addWidget(act, row, column)
-            else:
-                beside = False
-                acts.addWidget(act, row, 0, 1, 3, Qt.AlignmentFlag.AlignLeft)
+        acts = [self._act(number, remedy) for number, remedy in enumerate(found.remedies)]
+        if acts:
+            words.addSpacing(4)
+        for short, few in groupby(acts, key=lambda act: len(act.text()) <= _SHORT):
+            row = list(few)
+            for at in range(0, len(row), step := 2 if short else 1):
+                words.addWidget(Wrapping(row[at: at + step], step, 6, even=False))
         whole = QHBoxLayout(self)
         whole.setContentsMargins(0, 4, 0, 8)
-        whole.setSpacing(8)
+        whole.setSpacing(4)
         whole.addWidget(_StateMark(found.level), 0, Qt.AlignmentFlag.AlignTop)
         whole.addLayout(words, 1)
-        if term_of(found.code):
-            whole.addWidget(self._asking(), 0, Qt.AlignmentFlag.AlignTop)
 
     def _asking(self) -> QPushButton:
         """The sign that a click explains the word of the trade which the finding is about."""
@@ -96,6 +88,15 @@ class FindingRow(QFrame):
         if self._explained is not None:
             self._explained.setVisible(wanted)
 
+    def _act(self, number: int, remedy: Remedy) -> QPushButton:
+        """The button that does a remedy."""
+        act = button(self.bench.words(remedy.label))
+        act.setObjectName(f"remedy_{self.finding.code}" + (f"_{number}" if number else ""))
+        act.clicked.connect(lambda: self.bench.remedy(remedy))
+        act.installEventFilter(self)
+        self._remedies[act] = remedy
+        return act
+
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.bench.found.emit(self.finding)
 
@@ -108,9 +109,6 @@ class FindingRow(QFrame):
                 self.bench.preview(None)
         return super().eventFilter(watched, event)
 
-
-def _is_short(words: str) -> bool:
-    return len(words) <= 21
 
 
 class FindingList(QWidget):

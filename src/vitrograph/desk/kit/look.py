@@ -7,12 +7,12 @@ from typing import NamedTuple
 
 import platformdirs
 
-THEMES = ("dark", "light")
+THEMES = ("dark", "light", "desktop")
 TEXTS = (0.85, 1.0, 1.15, 1.3, 1.5)
 
 
 class Look(NamedTuple):
-    """The colours of the room round the work, and the size of writing as a multiple of the desktop's."""
+    """The colours of the room round the work, or "desktop" for its own; the size of writing as a multiple of its."""
 
     theme: str = "dark"
     text: float = 1.0

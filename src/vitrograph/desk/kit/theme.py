@@ -4,7 +4,8 @@ from functools import cache
 from importlib import resources
 from string import Template
 
-from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
+from PySide6.QtCore import Qt
+from PySide6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication, QPalette
 from PySide6.QtWidgets import QApplication, QWidget
 
 from vitrograph.desk.kit.look import Look
@@ -60,9 +61,11 @@ _FAMILY = "Atkinson Hyperlegible"
 def use(look: Look) -> None:
     """Take the light colours for the room round the work, or the dark ones, and a size of writing.
 
-    Before any window is made: what stands already keeps what it was made with.
+    Before any window is made: what stands already keeps what it was made with. A desktop that does not say how it
+    looks gets the dark ones.
     """
-    globals().update(_LIGHT if look.theme == "light" else _DARK)
+    desktop = look.theme == "desktop" and QGuiApplication.styleHints().colorScheme() is Qt.ColorScheme.Light
+    globals().update(_LIGHT if desktop or look.theme == "light" else _DARK)
     globals()["TEXT_SIZE"] = look.text
 
 

@@ -1,8 +1,8 @@
 """What the maker's own pieces say of the piece in hand: minutes, causes, paces; asked off the window's thread."""
 
-from dataclasses import dataclass
 from pathlib import Path
 
+from msgspec import Struct
 from PySide6.QtCore import QObject, Signal
 
 from vitrograph.core.errors import VitrographError
@@ -18,8 +18,7 @@ from vitrograph.desk.kit.findings_list import FindingList
 _LAST = 300                        # entries that tell the maker's pace
 
 
-@dataclass(frozen=True)
-class Said:
+class Said(Struct, frozen=True):
     """The advice, what goes with what, and the maker's paces in sentences."""
 
     advice: Advice

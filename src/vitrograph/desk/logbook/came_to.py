@@ -1,8 +1,8 @@
 """What it came to: the logbook by months or by what pieces have in common, how they failed, and what changed since."""
 
-from dataclasses import dataclass
 from functools import partial
 
+from msgspec import Struct
 from PySide6.QtCore import QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPaintEvent
 from PySide6.QtWidgets import (
@@ -31,8 +31,7 @@ _GROUPS = ("", "Pieces", "Entries")
 _MOST_ROWS = 500
 
 
-@dataclass(frozen=True)
-class Came:
+class Came(Struct, frozen=True):
     """Rows of a table with its headings, how pieces failed, and sentences on what changed and on the maker's pace."""
 
     headings: tuple[str, ...]

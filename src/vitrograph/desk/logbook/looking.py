@@ -1,9 +1,10 @@
 """Looking at a photograph: judged off the window's thread, shown, and corrected by hand."""
 
-from dataclasses import dataclass, field, replace
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from msgspec import Struct, field
+from msgspec.structs import replace
 from PySide6.QtCore import QObject, Signal
 
 from vitrograph.core.logbook import GRAVEST, Mark, Outcome
@@ -14,8 +15,7 @@ if TYPE_CHECKING:
     from vitrograph.core.logbook.inspection import Fault, FaultKind, Inspection, Taken
 
 
-@dataclass(frozen=True)
-class Looked:
+class Looked(Struct, frozen=True):
     """A photograph, what was found in it and what the maker marked, and which of that the maker says is none."""
 
     name: str

@@ -1,9 +1,10 @@
 """How it went: the outcome of each copy, time under cream, stars, for whom, and a note."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
 from math import inf
 
+from msgspec import Struct, field
+from msgspec.structs import replace
 from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
 
 from vitrograph.core.logbook import OUTCOMES, Entry, Outcome, outcome_of
@@ -15,8 +16,7 @@ STARS = {"": "No stars", **{str(many): "★" * many + "☆" * (5 - many) for man
 _WRONG: tuple[Outcome, ...] = tuple(what for what in OUTCOMES if what != "good")
 
 
-@dataclass(frozen=True)
-class _Went:
+class _Went(Struct, frozen=True):
     """What was told of a piece that is not in hand."""
 
     counts: Mapping[Outcome, int] = field(default_factory=dict)

@@ -20,7 +20,7 @@ from vitrograph.desk.kit.named import named
 
 _FILMS = [("stencil", "stencil film"), ("removable", "removable"), ("permanent", "permanent"), ("shelf", "shelf liner")]
 _BELLS = [(1.0, "loud"), (0.7, "usual"), (0.25, "quiet"), (0.0, "flash only")]
-_THEMES = [("dark", "dark"), ("light", "light")]
+_THEMES = [("dark", "dark"), ("light", "light"), ("desktop", "as the desktop")]
 _TEXTS = [(size, f"{size:.0%}".replace("%", " %")) for size in TEXTS]
 _LENGTHS = {
     "cutters__0__width": "Width of its mat or roll", "cutters__0__length": "Length of its mat",
@@ -66,7 +66,7 @@ class WorkshopWindow(QDialog):
             self._number("creams__0__full", "A full pot holds", "g"), self._number("creams__0__price", "It costs", ""),
             self._choice("house__bell", "The bell of clocks", _BELLS, 4),
             label("Its label and its safety data sheet come first.", "quiet", scale=0.9),
-            label("How it looks, from the next start", bold=True), self._look_of("theme", "Colours", _THEMES, 2),
+            label("How it looks, from the next start", bold=True), self._look_of("theme", "Colours", _THEMES, 3),
             self._look_of("text", "Size of writing", _TEXTS, 5), self.said)
         done = button("Done", "accent")
         done.setObjectName("workshopDone")

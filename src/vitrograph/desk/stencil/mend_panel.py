@@ -1,6 +1,6 @@
 """Mend all: worked out when asked for, shown on the sheet before it is done, and taken back as easily."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from vitrograph.core.job import Job
 from vitrograph.core.job.change import Resize
@@ -13,8 +13,7 @@ from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import button, in_a_row, label
 
 
-@dataclass(frozen=True)
-class _Answer:
+class _Answer(Struct, frozen=True):
     """What was worked out for a job: the mends, and the factor at which nothing fails without any."""
 
     job: Job

@@ -4,7 +4,7 @@ from collections.abc import Sequence
 from pathlib import Path
 
 import shapely
-from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog
+from PySide6.QtWidgets import QComboBox, QFileDialog
 
 from vitrograph.core.export import collar_pdf
 from vitrograph.core.job import Job
@@ -17,6 +17,7 @@ from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, NumberField, button, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
+from vitrograph.desk.kit.wrapping import Tick
 
 _LIT_MM = 1.6                      # about a risky place
 _EDGE_MM = 0.6                     # of film along the openings, where it must be down
@@ -39,11 +40,11 @@ class TransferCard(StepsCard):
         self.way.setAccessibleName("Way to set it")
         self.why = label("", "quiet")
         self.roll = LengthField("Tape on the roll, wide", "roll_width", least=1e-6)
-        self.clear = named(QCheckBox("The tape is clear"), "clearTape")
+        self.clear = named(Tick("The tape is clear"), "clearTape")
         self.uses = NumberField("A piece of tape serves", "tapeUses", suffix="×", whole=True)
         self.lap = LengthField("Films lap by at least", "least_lap", least=0.0)
         self.settle = NumberField("Settles for", "settle", suffix="min")
-        self.warmed = named(QCheckBox("Warmed while it settles"), "warmed")
+        self.warmed = named(Tick("Warmed while it settles"), "warmed")
         self.section("Where it goes")
         self.stack(self.readings, self.collar)
         self.section("How it is set")

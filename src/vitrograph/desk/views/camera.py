@@ -4,11 +4,11 @@ Space is x right, y towards the eye, z up, mm; the glass is turned about its axi
 is left out: the far side is drawn where it would be without glass before it.
 """
 
-from dataclasses import dataclass
 from math import cos, pi, sin
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
@@ -20,8 +20,7 @@ _EDGE_MM = 2.0                     # of an edge that runs round the glass: its c
 _UNSEEN_MM = 0.02                  # less than a tenth of a pixel at any size the view has
 
 
-@dataclass(frozen=True)
-class Camera:
+class Camera(Struct, frozen=True):
     """Eye distance from the axis (mm), height above the middle as an angle, the turn of the glass, and the screen."""
 
     wall: Wall

@@ -1,11 +1,11 @@
 """What the two views share: results, the linked pointer, dragging the art, and quiet words."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from time import perf_counter
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
@@ -233,8 +233,7 @@ class View(QWidget):
         return bool(u_low - slack <= u <= u_high + slack and s_low - _NEAR_MM <= s <= s_high + _NEAR_MM)
 
 
-@dataclass(slots=True)
-class _Held:
+class _Held(Struct):
     """Art taken hold of: where on the wall, its placing then, how the pointer is read, how far it has been carried."""
 
     at: tuple[float, float]

@@ -2,8 +2,6 @@
 
 from collections.abc import Sequence
 
-from PySide6.QtWidgets import QCheckBox
-
 from vitrograph.core.job import Job
 from vitrograph.core.results import Results
 from vitrograph.core.units import format_minutes
@@ -12,6 +10,7 @@ from vitrograph.core.work import Pace, Step, StepRef
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
+from vitrograph.desk.kit.wrapping import Tick
 from vitrograph.desk.weed.trouble import Trouble
 
 
@@ -30,7 +29,7 @@ class WeedCard(StepsCard):
         self.minutes = named(label("", "quiet"), "weedMinutes")
         self.changed = named(label("", "caution"), "weedChanged")
         self.stay = named(label("", "quiet"), "weedStays")
-        self.parted = named(QCheckBox("Cut the surplus into parts"), "weedParted")
+        self.parted = named(Tick("Cut the surplus into parts"), "weedParted")
         self.trouble = Trouble(self.bench)
         self.stack(self.alike, self.minutes, self.changed)
         self.section("What stays")

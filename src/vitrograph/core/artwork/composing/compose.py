@@ -1,11 +1,12 @@
 """Composing: the items of an artwork joined to one two-tone shape, in mm as on the glass, centred on (0, 0)."""
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, replace
 from functools import lru_cache
 
 import numpy as np
 import shapely
+from msgspec import Struct
+from msgspec.structs import replace
 from shapely.affinity import translate
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
@@ -37,8 +38,7 @@ CURVE_DEVIATION_MM = 0.008         # how far art's own curves may stray, at its 
 _MOST_SCALE = 1e4                  # mm per own unit tried when an item's own size is not known yet
 
 
-@dataclass(frozen=True)
-class Art:
+class Art(Struct, frozen=True):
     """The art as one shape, mm, centred on its box; names; what was found.
 
     `middle` is where the box's middle lies in the artwork's own frame; `placed` are the items shown, lowest first, in

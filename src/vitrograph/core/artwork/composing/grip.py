@@ -4,10 +4,10 @@ Points are in the artwork's frame, mm. Each function takes the item as it was wh
 """
 
 from collections.abc import Iterable
-from dataclasses import dataclass
 from math import atan2, pi, radians
 
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.artwork.composing.place import Placed
 from vitrograph.core.geometry import Box, Points, half_turn
@@ -18,8 +18,7 @@ _STOP_REACH = radians(2.5)
 _LEAST_SIDE = 0.02                 # of a side, so that a pull through the middle does not turn an item inside out
 
 
-@dataclass(frozen=True, slots=True)
-class Snap:
+class Snap(Struct, frozen=True):
     """A step made a little longer or shorter so that sides meet, and the lines they meet on: x and y, None for none."""
 
     step: tuple[float, float]

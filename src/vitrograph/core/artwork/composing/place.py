@@ -10,6 +10,7 @@ from math import cos, floor, log2, pi, sin
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
@@ -24,8 +25,7 @@ Affine = NDArray[np.float64]       # (2, 3): a matrix, and in the last column wh
 _TINY = 1e-9
 
 
-@dataclass(frozen=True, slots=True)
-class Mark:
+class Mark(Struct, frozen=True):
     """A name for a spot of the art, so that an item of film can be called by its letter."""
 
     name: str
@@ -58,8 +58,7 @@ class Local:
         return right - left, high - low
 
 
-@dataclass(frozen=True)
-class Placed:
+class Placed(Struct, frozen=True):
     """An item in the artwork's frame, mm: its shape, its own shape, the maps of its copies, its box's corners.
 
     `index` is its row in the artwork; `units` are mm per own unit, across and upright.

@@ -6,9 +6,8 @@ there is a corner, and it stands where they cross. Between corners go cubic Bezi
 stray (P. J. Schneider, An Algorithm for Automatically Fitting Digitized Curves, Graphics Gems, 1990).
 """
 
-from dataclasses import dataclass
-
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points, flatten_cubics, length_of, lengths_along, points_at
@@ -25,8 +24,7 @@ _IMPROVE = 2                       # rounds of reparametrising
 _WELL, _HOPELESS = 1.0, 2.5        # of the tolerance: near enough to stop, too far to go on
 
 
-@dataclass(frozen=True)
-class Curve:
+class Curve(Struct, frozen=True):
     """A closed outline of cubic pieces: (n, 4, 2) control points, each beginning where the one before ends."""
 
     pieces: Points
@@ -66,8 +64,7 @@ def _resampled(ring: Points) -> Points:
     return points_at(ring, np.arange(count) * length / count)
 
 
-@dataclass(frozen=True)
-class _Window:
+class _Window(Struct, frozen=True):
     """The samples of a side that are looked at, counted from the place; the least turn that is a corner."""
 
     near: int

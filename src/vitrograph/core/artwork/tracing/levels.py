@@ -4,9 +4,8 @@ The threshold is N. Otsu's (A Threshold Selection Method from Gray-Level Histogr
 sets one. Uneven light is evened out by the paper's own brightness about each place.
 """
 
-from dataclasses import dataclass
-
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.artwork.vector.units import colour_of
@@ -45,8 +44,7 @@ def between_tones(light: Gray) -> float:
     return float(np.median(dark) + np.median(bright)) / 2 if len(dark) and len(bright) else parted
 
 
-@dataclass(frozen=True)
-class Field:
+class Field(Struct, frozen=True):
     """A (rows, columns) field, above 0 where there is ink; the threshold used; whether opacity was read, not tone."""
 
     ink: Gray

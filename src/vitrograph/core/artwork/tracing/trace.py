@@ -3,12 +3,12 @@
 A picture of no stated resolution is taken at 300 dots to the inch.
 """
 
-from dataclasses import dataclass
 from functools import lru_cache
 from math import cos, sin
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.artwork.fill import polygons_of_rings
@@ -29,8 +29,7 @@ _SHAKING = 0.08                    # px of scatter beyond which an outline is no
 _CALM = 0.05                       # px of scatter that antialiasing itself leaves
 
 
-@dataclass(frozen=True)
-class Traced:
+class Traced(Struct, frozen=True):
     """A traced picture in px, y down: its curves or halftone bars, mm per px, and how it was read.
 
     `by_opacity` says that what is opaque was traced, and not what is dark.

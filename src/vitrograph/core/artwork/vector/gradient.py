@@ -5,11 +5,11 @@ one along circles (about its centre; a focus elsewhere is not followed).
 """
 
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass
 from itertools import pairwise
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.paint import LEAST_OPACITY, LIGHT, Rgb
@@ -21,8 +21,7 @@ _SAMPLES = 513
 _FAR = 1e4                         # times the gradient's own size: beyond any drawing
 
 
-@dataclass(frozen=True, slots=True)
-class _Band:
+class _Band(Struct, frozen=True):
     """A stretch of the gradient in which tone and opacity stay on one side of their limits."""
 
     start: float
@@ -31,8 +30,7 @@ class _Band:
     opacity: float
 
 
-@dataclass(frozen=True, slots=True)
-class Place:
+class Place(Struct, frozen=True):
     """Where a gradient lies: user space to the page, the painted element's box in user space, the viewport's size."""
 
     to_page: Points

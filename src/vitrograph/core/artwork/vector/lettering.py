@@ -1,8 +1,7 @@
 """A drawing's own lettering, set in a shipped face: a drawing names fonts but does not carry them."""
 
-from dataclasses import dataclass
-
 import shapely
+from msgspec import Struct
 
 from vitrograph.core.artwork.vector.tree import Node
 from vitrograph.core.artwork.vector.units import length_px, numbers_of
@@ -13,8 +12,7 @@ from vitrograph.core.geometry import Points
 _FALLBACK = "Barlow Bold"
 
 
-@dataclass
-class _Pen:
+class _Pen(Struct):
     x: float = 0.0
     y: float = 0.0
     letters: int = 0

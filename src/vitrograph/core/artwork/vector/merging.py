@@ -1,10 +1,10 @@
 """Colours that become one slab: where two tones that both frost meet, what lay between them is lost."""
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import MultiLineString, MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
@@ -18,8 +18,7 @@ _MOST_PAINTS, _MOST_POINTS = 400, 20_000   # of a map, nobody asks which of its 
 _ASIDE = 1e-4                      # of the drawing's size, by which an edge may lie off the outline it became
 
 
-@dataclass(frozen=True)
-class Merged:
+class Merged(Struct, frozen=True):
     """The colours whose parts disappear among others that frost as well, and the borders between colours, as lines."""
 
     colours: tuple[str, ...]

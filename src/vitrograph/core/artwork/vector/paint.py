@@ -6,10 +6,10 @@ is not counted, and a gradient is cut where it passes these limits.
 """
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
@@ -23,8 +23,7 @@ LEAST_OPACITY = 0.5
 Rgb = tuple[int, int, int]
 
 
-@dataclass(frozen=True, slots=True)
-class Paint:
+class Paint(Struct, frozen=True):
     """An area on the page (y up) and its colour."""
 
     area: BaseGeometry

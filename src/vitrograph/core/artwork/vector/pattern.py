@@ -1,10 +1,10 @@
 """Patterns: the paints of one tile, laid over all of an area (SVG 2, chapter 14)."""
 
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely import affinity
 from shapely.geometry.base import BaseGeometry
 
@@ -29,8 +29,7 @@ Named = Callable[[str], Node | None]
 Paints = Iterator[tuple[BaseGeometry, Rgb]]
 
 
-@dataclass(frozen=True)
-class _Tile:
+class _Tile(Struct, frozen=True):
     """A pattern's tile: pattern space and its content's space to the page, its box in pattern space, what it holds."""
 
     to_page: Points

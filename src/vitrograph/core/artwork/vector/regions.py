@@ -1,8 +1,7 @@
 """Where a drawing's parts may show: the page, what clip paths and masks are made of, boxes."""
 
-from dataclasses import replace
-
 import shapely
+from msgspec.structs import replace
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.tree import Node

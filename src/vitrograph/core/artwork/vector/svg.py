@@ -1,11 +1,11 @@
 """SVG drawings as paints on a page in mm (y up), in painting order; what cannot be shown as drawn is named."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.context import Context
@@ -20,8 +20,7 @@ from vitrograph.core.errors import ArtworkError
 _FINER = 3
 
 
-@dataclass(frozen=True)
-class VectorDrawing:
+class VectorDrawing(Struct, frozen=True):
     """A drawing's paints on its page in mm, what was not shown as drawn, and the pictures it carries."""
 
     paints: tuple[Paint, ...]

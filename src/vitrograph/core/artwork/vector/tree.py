@@ -7,8 +7,9 @@ presentation attributes first, style sheets by specificity over them, the style 
 
 import re
 from collections.abc import Iterator
-from dataclasses import dataclass, field
 from typing import Any
+
+from msgspec import Struct, field
 
 from vitrograph.core.errors import ArtworkError
 
@@ -32,8 +33,7 @@ _OWN = frozenset({"opacity", "display", "clip-path", "mask", "filter", "stop-col
 _STYLED = INHERITED | _OWN
 
 
-@dataclass(slots=True)
-class Node:
+class Node(Struct):
     """An SVG element: its local name, attributes, own style, text before its first child and after itself."""
 
     tag: str

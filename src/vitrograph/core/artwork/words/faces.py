@@ -4,11 +4,11 @@ Outlines come from these files only.
 """
 
 import json
-from dataclasses import dataclass
 from functools import cache, lru_cache
 from importlib import resources
 
 import uharfbuzz as hb
+from msgspec import Struct
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import FontFile, Words
@@ -17,8 +17,7 @@ _FOLDER = resources.files("vitrograph.data") / "fonts"
 _CAP_SHARE = 0.7                   # of an em, for a font that has no capital H (common practice, no published source)
 
 
-@dataclass(frozen=True, eq=False)
-class Face:
+class Face(Struct, frozen=True, eq=False):
     """A face to set words in: its fonts in order of preference, its licence, and what it is good for.
 
     Two faces are equal only if they are the same: `face_of` gives the same one for the same font.

@@ -6,12 +6,12 @@ table `name` (13: licence, 14: its address), table `OS/2` field `fsType`, table 
 
 import io
 from collections.abc import Iterator
-from dataclasses import dataclass
 from functools import lru_cache
 from pathlib import Path
 from typing import Any, Literal
 
 from fontTools.ttLib import TTCollection, TTFont
+from msgspec import Struct
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import FontFile
@@ -27,8 +27,7 @@ _CLOSED = ("personal use", "non-commercial", "noncommercial", "non commercial", 
            "not for commercial", "private use")
 
 
-@dataclass(frozen=True, slots=True)
-class FontFacts:
+class FontFacts(Struct, frozen=True):
     """What a font says of itself: its name, its licence in a word, whether what is made with it may be sold, and the
     least, usual and greatest weight of a variable one.
 

@@ -2,10 +2,10 @@
 
 import os
 from collections.abc import Iterator
-from dataclasses import dataclass
 from functools import cache
 from pathlib import Path
 
+from msgspec import Struct
 from platformdirs import site_data_path, user_data_path
 
 from vitrograph.core.artwork.words.fontfile import SUFFIXES, read_fonts
@@ -15,8 +15,7 @@ from vitrograph.core.job import FontFile
 _MOST_FILES = 5000
 
 
-@dataclass(frozen=True, slots=True)
-class InstalledFont:
+class InstalledFont(Struct, frozen=True):
     """A face of a font file on this machine."""
 
     name: str

@@ -5,13 +5,13 @@ line's capitals and the last line's foot; on an arc, half-way up the first line'
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from functools import lru_cache
 from itertools import pairwise
 
 import numpy as np
 import shapely
 import uharfbuzz as hb
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 
@@ -28,8 +28,7 @@ _LEAST_RADIUS = 0.05               # ems: a line nearer to its arc's middle has 
 Geometries = NDArray[np.object_]
 
 
-@dataclass(frozen=True, slots=True)
-class Glyph:
+class Glyph(Struct, frozen=True):
     """One placed glyph: which font of the face, glyph number, origin, the letters it stands for, and their middle."""
 
     font: int
@@ -40,8 +39,7 @@ class Glyph:
     middle: float
 
 
-@dataclass(frozen=True, slots=True)
-class Line:
+class Line(Struct, frozen=True):
     """One set line: its glyphs from x = 0, its advance width in ems, and what its face has not."""
 
     glyphs: tuple[Glyph, ...]
@@ -49,8 +47,7 @@ class Line:
     missing: str
 
 
-@dataclass(frozen=True, slots=True)
-class Inked:
+class Inked(Struct, frozen=True):
     """The inked glyphs of a line: their shapes on the baseline, the middles they turn about on an arc, their letters.
 
     `blank` are letters that a font names but has no outline for, such as those drawn in colour only.
@@ -70,8 +67,7 @@ class Inked:
         return float(left), float(right)
 
 
-@dataclass(frozen=True)
-class Lettering:
+class Lettering(Struct, frozen=True):
     """Set words: a shape for each inked glyph, the letters each stands for, the capitals' height of the first line.
 
     `missing` are letters the face has not or has no outline for, `dropped` how many control characters were left out,

@@ -6,9 +6,10 @@ those of Annex 24 by fontTools.
 
 import unicodedata
 from collections.abc import Iterator
-from dataclasses import dataclass
 from functools import lru_cache
 from typing import TypeVar
+
+from msgspec import Struct
 
 from vitrograph.core.artwork.words.faces import Face
 
@@ -19,8 +20,7 @@ _UNSEEN = frozenset({"Cf", "Cc", "Zl", "Zp"})
 _FIRST_RIGHT_TO_LEFT = 0x0590      # no letter below reads from the right, nor needs its script told
 
 
-@dataclass(frozen=True, slots=True)
-class Run:
+class Run(Struct, frozen=True):
     """A stretch of a line: which of the face's fonts, its text in reading order, its direction."""
 
     font: int

@@ -1,8 +1,9 @@
 """The bed: all stencils of an order laid on the film there is, one piece after the other; what is left; its cost."""
 
 from collections.abc import Callable, Iterator, Sequence
-from dataclasses import dataclass
 from functools import cached_property
+
+from msgspec import Struct
 
 from vitrograph.core.cut.laying.nest import Film, Laid, Part, Spot, Stamps, lies_well, nested, rows_of_boxes
 from vitrograph.core.findings import Code, Finding, Level
@@ -13,8 +14,7 @@ _MOST_SHEETS = 2000
 _NAMED = 4                         # stencils that a sentence names
 
 
-@dataclass(frozen=True, eq=False)
-class BedSheet:
+class BedSheet(Struct, frozen=True, eq=False, dict=True):
     """One sheet of film as it is cut: of which stock, how large it is, and what lies on it.
 
     What no film there is can hold lies on one that is `lacking`, as large as it needs.
@@ -42,8 +42,7 @@ class BedSheet:
         return self.stock.price * self.used[0] / 1000
 
 
-@dataclass(frozen=True, eq=False)
-class Bed:
+class Bed(Struct, frozen=True, eq=False):
     """All sheets in the order they are cut, and what was found."""
 
     sheets: tuple[BedSheet, ...]

@@ -6,11 +6,12 @@ more as may fit. What it finds is used only where it is checked to lie well, and
 """
 
 from collections.abc import Callable, Sequence
-from dataclasses import replace
 from math import degrees, radians
 from threading import Thread
 from time import monotonic
 from typing import Any
+
+from msgspec.structs import replace
 
 from vitrograph.core.cut.laying.bed import Packer, packer, reach_of
 from vitrograph.core.cut.laying.nest import TURNS, Film, Laid, Part, Spot, lies_well

@@ -6,12 +6,12 @@ than the gap have a point within half of it of both, and so a cell in common: no
 """
 
 from collections.abc import Callable, Iterable, Sequence
-from dataclasses import dataclass
 from functools import cached_property
 from math import ceil, cos, pi, sin
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import Polygon
 
@@ -27,8 +27,7 @@ TURNS: dict[Turning, tuple[float, ...]] = {
 Raster = NDArray[np.bool_]
 
 
-@dataclass(frozen=True, eq=False)
-class Part:
+class Part(Struct, frozen=True, eq=False, dict=True):
     """One stencil to lay: whose it is (a job's key, the number of its film, of its copy), and its outline.
 
     The outline is as on its own sheet; its place there is kept by the lower left corner of its box, `corner`.
@@ -62,8 +61,7 @@ class Part:
         return moved(points - np.array(self.corner), at)
 
 
-@dataclass(frozen=True, slots=True)
-class Spot:
+class Spot(Struct, frozen=True):
     """Where a part's corner lies on a sheet of film, mm, after it is turned about it by `turn` rad."""
 
     x: float
@@ -71,8 +69,7 @@ class Spot:
     turn: float = 0.0
 
 
-@dataclass(frozen=True, eq=False)
-class Laid:
+class Laid(Struct, frozen=True, eq=False, dict=True):
     """A part in its place; a pinned one stays there."""
 
     part: Part
@@ -85,8 +82,7 @@ class Laid:
         return shapely.transform(self.part.rough, lambda xy: moved(xy, self.spot))
 
 
-@dataclass(frozen=True, slots=True)
-class Film:
+class Film(Struct, frozen=True):
     """Where parts may lie on a sheet of film: its length (the way it is fed) and width, less its margins; and how.
 
     `gap` is the least distance between two parts, mm.
@@ -149,8 +145,7 @@ def nested(
     return laid, rest
 
 
-@dataclass(frozen=True, eq=False)
-class _Stamp:
+class _Stamp(Struct, frozen=True, eq=False):
     """A turned shape as cells, (length, width); the shape's own corner lies `at` from the first cell's corner, mm."""
 
     cells: Raster
@@ -163,8 +158,7 @@ class _Stamp:
 Stamps = dict[tuple[Film, bytes], list[_Stamp]]
 
 
-@dataclass(eq=False)
-class _Raster:
+class _Raster(Struct, eq=False, dict=True):
     """The cells of a sheet within its margins, half a gap wider on all sides; taken ones are True."""
 
     film: Film

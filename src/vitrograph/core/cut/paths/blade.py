@@ -6,10 +6,10 @@ a straight way the angle between blade and way obeys tan(a/2) = tan(a0/2) exp(-s
 1961).
 """
 
-from dataclasses import dataclass
 from math import cos, pi, radians, sin
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points
@@ -22,8 +22,7 @@ SET_HEADING = pi / 2               # this way
 Headings = NDArray[np.float64]
 
 
-@dataclass(frozen=True, slots=True)
-class Led:
+class Led(Struct, frozen=True):
     """The (n, 2) path of the pivot, and the way the blade points at its end, rad."""
 
     path: Points

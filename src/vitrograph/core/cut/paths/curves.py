@@ -6,11 +6,11 @@ all its points obey u² - uc + v² = 2kv, which is linear in k, the height of it
 A circle fitting procedure and its error analysis, IEEE Trans. Instrum. Meas. 25, 1976).
 """
 
-from dataclasses import dataclass
 from functools import cached_property
 from math import atan, pi, radians, tan
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points, arc_pieces, turns_of
@@ -26,8 +26,7 @@ _FIRST_GUESS = 8                   # vertices of a stretch
 Bulges = NDArray[np.float64]
 
 
-@dataclass(frozen=True, eq=False)
-class Curve:
+class Curve(Struct, frozen=True, eq=False, dict=True):
     """A line of lines and arcs through (n, 2) points; `bulges` are n - 1 tangents of a quarter of each arc's angle.
 
     A bulge is 0 for a line and positive where the arc turns to the left, as in DXF. A closed one ends where it begins.

@@ -1,12 +1,13 @@
 """What is cut of a stencil: its lines by what they are, refitted with lines and arcs."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass, replace
 from math import ceil
 from typing import Literal
 
 import numpy as np
 import shapely
+from msgspec import Struct
+from msgspec.structs import replace
 from shapely.geometry import LineString, Polygon
 
 from vitrograph.core.cut.laying.nest import Part, Spot
@@ -22,8 +23,7 @@ _STEP_MM = 0.5                     # along the edge, by which its direction is t
 _PART_MM = 170.0                   # of surplus round a film that one part of it is long, at most
 
 
-@dataclass(frozen=True, eq=False)
-class Line:
+class Line(Struct, frozen=True, eq=False):
     """One line of a stencil: what it is of, and how it runs."""
 
     kind: Kind

@@ -7,11 +7,11 @@ at once by dynamic programming, until nothing helps; then stretches are shaken l
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import Polygon
 
 from vitrograph.core.cut.paths.ways import Indices, Numbers, about_spot, apart, best_starts, nearest_first, spots_of
@@ -83,8 +83,7 @@ def begun_at(ring: Points, start: int) -> Points:
     return np.concatenate([ring[start:-1], ring[: start + 1]])
 
 
-@dataclass
-class _Way:
+class _Way(Struct):
     """A way over all rings: their `order`, and for each ring the spot it is begun at.
 
     `spots` is (n, k, 2), places on each ring; `inside` tells of each ring those that must come before it, `around` the

@@ -1,10 +1,11 @@
 """What the cutter does: all lines of a sheet of film in their order, the way its blade is led, how long it takes."""
 
 from collections.abc import Callable, Mapping, Sequence
-from dataclasses import dataclass, replace
 from functools import cached_property
 
 import numpy as np
+from msgspec import Struct
+from msgspec.structs import replace
 
 from vitrograph.core.cut.laying.bed import Bed, BedSheet
 from vitrograph.core.cut.laying.nest import Laid
@@ -23,8 +24,7 @@ Whose = tuple[int, int, int]
 Lines = Mapping[tuple[int, int], Sequence[Line]]
 
 
-@dataclass(frozen=True, eq=False)
-class Cut:
+class Cut(Struct, frozen=True, eq=False, dict=True):
     """One line on the film, and whose stencil it is of: the job's key, its film and its copy."""
 
     kind: Kind
@@ -37,8 +37,7 @@ class Cut:
         return self.curve.flattened()
 
 
-@dataclass(frozen=True, eq=False)
-class SheetRun:
+class SheetRun(Struct, frozen=True, eq=False, dict=True):
     """One sheet of film, and its cuts in their order."""
 
     sheet: BedSheet

@@ -4,10 +4,10 @@ Film lies on the wall alone, and a size typed for the rim is that of its bead, w
 half-widths (mm) at rising heights. The limits are common practice, no published source.
 """
 
-from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
+from msgspec import Struct
 
 from vitrograph.core.pictures.edges import Values
 
@@ -25,8 +25,7 @@ _FOOT = 0.3                        # of the height, that a foot does not reach
 _BOWL = 0.6                        # of the bowl's width, from which on its wall carries film
 
 
-@dataclass(frozen=True, slots=True)
-class Beside:
+class Beside(Struct, frozen=True):
     """Something beside the wall: what it is, and its upright heights from the base, mm."""
 
     what: BesideName

@@ -11,10 +11,11 @@ point (r, z) of a wall with slope m = dr/dz is on the outline at the turn u from
 with the eye at height e. That is solved for (r, z) by fixed-point steps, which shrink by r/d each.
 """
 
-from dataclasses import dataclass, replace
 from math import atan, cos, hypot, sin, sqrt
 
 import numpy as np
+from msgspec import Struct
+from msgspec.structs import replace
 
 from vitrograph.core.errors import GlassError, PictureError
 from vitrograph.core.geometry import Points
@@ -37,8 +38,7 @@ _MOST_STATIONS = 16
 Pixel = tuple[float, float]
 
 
-@dataclass(frozen=True, slots=True)
-class Sighting:
+class Sighting(Struct, frozen=True):
     """What the maker knows of the picture, mm: the eye's distance from the axis, and one size.
 
     Either the `rim` diameter, or a `length` between two marks (column, row) in the plane of the axis. The axis is found
@@ -52,8 +52,7 @@ class Sighting:
     lens: float = BENT_LENS
 
 
-@dataclass(frozen=True)
-class Silhouette:
+class Silhouette(Struct, frozen=True):
     """Radii and their errors at upright heights from the base, mm; the scale, the tilt, and the way to the picture.
 
     They are those of the wall: `beside` names what else the outline shows.
@@ -110,8 +109,7 @@ class Silhouette:
         return tuple((round(float(self.z[i]), 2), round(2 * float(self.radius[i]), 2)) for i in sorted(chosen))
 
 
-@dataclass(frozen=True, slots=True)
-class _Frame:
+class _Frame(Struct, frozen=True):
     """The axis in the picture: its place at the picture's middle row, its lean from upright (rad), that middle."""
 
     foot: Pixel

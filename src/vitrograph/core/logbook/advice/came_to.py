@@ -1,8 +1,9 @@
 """What it came to: pieces, hours, cream and cost month by month, failures by kind, and what changed after a change."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from statistics import median
+
+from msgspec import Struct
 
 from vitrograph.core.logbook.advice.causes import newcombe
 from vitrograph.core.logbook.book import Asked, Logbook
@@ -13,8 +14,7 @@ _Z95 = 1.959963984540054           # the normal quantile of 0.975: three changes
 _CHANGED = ("film", "cream", "recipe")
 
 
-@dataclass(frozen=True, slots=True)
-class Month:
+class Month(Struct, frozen=True):
     """A month (2026-11): entries, pieces, pieces not good, hours of hands, grams of cream, cost; 0 where unknown."""
 
     month: str
@@ -26,8 +26,7 @@ class Month:
     cost: float
 
 
-@dataclass(frozen=True, slots=True)
-class Failure:
+class Failure(Struct, frozen=True):
     """How many pieces came out so, of how many."""
 
     what: Outcome
@@ -35,8 +34,7 @@ class Failure:
     of: int
 
 
-@dataclass(frozen=True, slots=True)
-class Change:
+class Change(Struct, frozen=True):
     """Something used from a day on that was not used before, and the share of pieces not good before and since."""
 
     what: str
@@ -57,8 +55,7 @@ class Change:
                 f"{known}")
 
 
-@dataclass(frozen=True, slots=True)
-class OwnPace:
+class OwnPace(Struct, frozen=True):
     """What something takes of this maker, the median, and from how many entries that is known."""
 
     what: str

@@ -9,10 +9,10 @@ Newcombe's (R. G. Newcombe, Statistics in Medicine 17, 1998, method 10).
 
 from collections import Counter
 from collections.abc import Callable, Mapping, Sequence
-from dataclasses import dataclass
 from math import sqrt
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
@@ -30,8 +30,7 @@ _FILMS: tuple[FilmKind, ...] = ("stencil", "removable", "permanent", "shelf")
 _SETTLE_MIN, _WEB_MM, _ISLAND_MM2, _OLD_DAYS, _STRAIN_PCT = 10.0, 1.0, 4.0, 365.0, 1.0
 
 
-@dataclass(frozen=True, slots=True)
-class Factor:
+class Factor(Struct, frozen=True):
     """Something a piece has or has not: its words, the condition in SQL (NULL where nobody knows), and what to do.
 
     `remedy` changes a job so that it has it no more; None where that is not in the job.
@@ -43,8 +42,7 @@ class Factor:
     remedy: Callable[[Job], Remedy] | None = None
 
 
-@dataclass(frozen=True, slots=True)
-class Cause:
+class Cause(Struct, frozen=True):
     """A fault that goes with a factor: copies with and without it, how many of them had the fault, and how sure.
 
     `rates` are the shares with and without, `interval` that of their difference (80 %), `p` the chance of so much by
@@ -117,8 +115,7 @@ FACTORS: tuple[Factor, ...] = (
 )
 
 
-@dataclass(frozen=True)
-class Group:
+class Group(Struct, frozen=True):
     """Entries alike: for each factor whether they have it (None: nobody knows), their copies, and how often."""
 
     has: tuple[bool | None, ...]
@@ -169,8 +166,7 @@ def benjamini_hochberg(chances: Sequence[float], rate: float = FALSE_RATE) -> li
     return [at in held for at in range(len(chances))]
 
 
-@dataclass(frozen=True)
-class _Table:
+class _Table(Struct, frozen=True):
     """Groups as columns: which factors each has, (groups, factors), 1, 0, or -1 where nobody knows; copies; entries."""
 
     has: Values

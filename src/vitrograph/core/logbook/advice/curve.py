@@ -8,10 +8,10 @@ approximation (C. E. Rasmussen and C. K. I. Williams, Gaussian Processes for Mac
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from math import log
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 Values = NDArray[np.float64]
@@ -24,8 +24,7 @@ _PLACES, _REACH = 181, 4.5         # likewise of L
 _TURNS, _HALVINGS, _STILL = 40, 20, 1e-8
 
 
-@dataclass(frozen=True, slots=True)
-class Prior:
+class Prior(Struct, frozen=True):
     """What is believed before any piece: minutes (their spread as a log), sharpness (likewise), and the spreads that
     creams, glasses, and a cream on a glass add to what all have in common."""
 
@@ -38,8 +37,7 @@ class Prior:
     pairs: float = 0.2
 
 
-@dataclass(frozen=True, slots=True)
-class Tried:
+class Tried(Struct, frozen=True):
     """Pieces of one cream on one glass that stood so many minutes: how many, and how many of them came out so."""
 
     cream: str
@@ -49,8 +47,7 @@ class Tried:
     so: float
 
 
-@dataclass(frozen=True)
-class Posterior:
+class Posterior(Struct, frozen=True):
     """What is believed after: the weight of each place on the grid of L (columns) and b (rows)."""
 
     places: Values
@@ -134,8 +131,7 @@ def _of_others(
     return mean + gradient @ across, alone - (half**2).sum(axis=1), evidence
 
 
-@dataclass(frozen=True)
-class _Heard:
+class _Heard(Struct, frozen=True):
     """The pieces of other pairs: log minutes, how many, how many so, and the number of the pair of each, in order."""
 
     x: Values

@@ -1,8 +1,9 @@
 """How long for this cream on this glass: the minutes at which frost comes out well, and until when nothing leaks."""
 
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass
 from math import exp, log
+
+from msgspec import Struct
 
 from vitrograph.core.logbook.advice.curve import Posterior, Prior, Tried, believe
 from vitrograph.core.logbook.book import Logbook
@@ -22,8 +23,7 @@ FROM record WHERE minutes > 0 AND cream <> '' GROUP BY cream, material, minutes,
 """
 
 
-@dataclass(frozen=True, slots=True)
-class Dot:
+class Dot(Struct, frozen=True):
     """Pieces that stood so many minutes: how many, and how many came out faint or uneven, and leaked."""
 
     cream: str
@@ -34,8 +34,7 @@ class Dot:
     leaked: int
 
 
-@dataclass(frozen=True)
-class Advice:
+class Advice(Struct, frozen=True):
     """What is said of a cream on a glass, what it rests on, and what it is believed by; None where it is too little.
 
     `minutes` are those at which nine of ten pieces frost well, `interval` where they lie with a belief of 8 in 10;

@@ -5,9 +5,9 @@ tells the focal length badly where it was taken from straight before it, so that
 usually have, or near what the picture's own data say.
 """
 
-from dataclasses import dataclass, replace
-
 import numpy as np
+from msgspec import Struct
+from msgspec.structs import replace
 from numpy.typing import NDArray
 
 from vitrograph.core.errors import PictureError
@@ -22,8 +22,7 @@ _MOST_OFF = 0.01                   # of the picture's longer side: a fit that is
 _SMALL_FILM_MM = 43.266615         # the diagonal of 36 by 24 mm
 
 
-@dataclass(frozen=True)
-class Camera:
+class Camera(Struct, frozen=True):
     """A pinhole: focal length and middle in pixels, one lens term, and where the card stands before it.
 
     `turn` is (3, 3) from card places (x right, y up, z to the viewer) to the camera's (x right, y down, z away from

@@ -8,11 +8,11 @@ the piece stands; the page is folded there, and the foot lies under the piece.
 
 import io
 from collections.abc import Iterator
-from dataclasses import dataclass
 from functools import cache
 from typing import Any
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points
@@ -28,8 +28,7 @@ MARKERS = 2 * _ROWS + 2
 _CELLS = 6                         # of a marker's side, its black border among them
 
 
-@dataclass(frozen=True)
-class Marker:
+class Marker(Struct, frozen=True):
     """A marker by its number, and the middle of it, mm."""
 
     number: int
@@ -43,8 +42,7 @@ class Marker:
         return np.array([[-half, half], [half, half], [half, -half], [-half, -half]]) + [self.x, self.y]
 
 
-@dataclass(frozen=True)
-class Card:
+class Card(Struct, frozen=True):
     """A page's card: its markers, and its black, (left, lower, right, upper), mm."""
 
     paper: PaperName

@@ -1,10 +1,10 @@
 """The card in a picture: its markers found, and the camera that saw them; or four corners that were pointed at."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.errors import PictureError
@@ -18,8 +18,7 @@ _BESIDE_MM = 1.5                   # of white that a lens may spread over the bl
 _LARGE_PX = 2000                   # pictures are looked through at about that size first
 
 
-@dataclass(frozen=True)
-class CardSeen:
+class CardSeen(Struct, frozen=True):
     """A card as it was found: the camera, and how many of its markers were seen."""
 
     card: Card

@@ -1,13 +1,13 @@
 """A photograph of a piece becomes a measurement: the card found, the design laid on the picture, and judged."""
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 from math import degrees
 from pathlib import Path
 from typing import Any
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 
@@ -40,8 +40,7 @@ _FOCAL_TAG, _EXIF = 41989, 0x8769  # EXIF 2.3: focal length in 35 mm film, and w
 Corners = Sequence[tuple[float, float]]
 
 
-@dataclass(frozen=True)
-class Inspection:
+class Inspection(Struct, frozen=True):
     """What a photograph shows of a piece.
 
     `crooked` is how far the art is turned to the left as it is seen, radians; `across` how far right of where it was
@@ -91,8 +90,7 @@ class Inspection:
         return tuple(said)
 
 
-@dataclass(frozen=True)
-class Taken:
+class Taken(Struct, frozen=True):
     """A photograph: (rows, columns) of light, 0 to 1; and the camera's focal length in pixels where it tells it."""
 
     light: Picture

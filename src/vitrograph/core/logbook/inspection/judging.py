@@ -7,11 +7,11 @@ too little, and so are true to parts of a pixel.
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon, Polygon
 
@@ -35,8 +35,7 @@ _WHOLE = 0.6                       # of an opening: it was not opened at all
 _TURNS, _TUKEY = 6, 4.0
 
 
-@dataclass(frozen=True)
-class Fault:
+class Fault(Struct, frozen=True):
     """One fault: what, its middle on the sheet, mm; its area, mm²; its outline there; whether a hand drew it."""
 
     kind: FaultKind
@@ -55,8 +54,7 @@ _OUTCOMES: dict[FaultKind, Outcome] = {"leak": "leak at an edge", "drip": "drip"
                                        "missed bit": "missed bit"}
 
 
-@dataclass(frozen=True)
-class Judged:
+class Judged(Struct, frozen=True):
     """The faults; how far edges stray, mm, root mean square; the shares of the design out of sight and under glare."""
 
     faults: tuple[Fault, ...]
@@ -172,8 +170,7 @@ def _blur_of(share: Picture, drawn: Picture, usable: Flags, grid: Grid) -> float
     return min(_BLURS, key=apart)
 
 
-@dataclass(frozen=True, slots=True)
-class _Off:
+class _Off(Struct, frozen=True):
     """Something off: its outline and middle on the sheet, mm, and its area, mm²."""
 
     outline: Polygon

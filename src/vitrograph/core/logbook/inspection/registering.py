@@ -6,9 +6,10 @@ design, a plane of light on the frost and one on the ground.
 """
 
 from collections.abc import Callable
-from dataclasses import dataclass, replace
 
 import numpy as np
+from msgspec import Struct
+from msgspec.structs import replace
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 
@@ -32,8 +33,7 @@ _FAR, _SHARE, _STILL = 1000.0, 3e-5, 3e-6
 _FAULT = 0.25                      # of the frost's light: what is farther off is a fault, and hardly heard
 
 
-@dataclass(frozen=True)
-class Registered:
+class Registered(Struct, frozen=True):
     """The seat and the camera that lay the design on what was seen, and how well it does: a correlation, up to 1."""
 
     seat: Seat
@@ -41,8 +41,7 @@ class Registered:
     likeness: float
 
 
-@dataclass(frozen=True)
-class Drawn:
+class Drawn(Struct, frozen=True):
     """What is bright in the picture where all went well: its shape on the sheet, the box that is looked at, and what
     alone is looked at within it: all of it, where that is None."""
 
@@ -92,8 +91,7 @@ def register(photo: Photo, camera: Camera, seat: Seat, design: Drawn) -> Registe
     return Registered(*at(p), likeness)
 
 
-@dataclass(frozen=True)
-class _Level:
+class _Level(Struct, frozen=True):
     """The design and the picture at one fineness."""
 
     photo: Photo

@@ -1,8 +1,7 @@
 """How a piece stands before the camera, and the way from its stencil's sheet to the picture."""
 
-from dataclasses import dataclass
-
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.fit import Chart
@@ -15,8 +14,7 @@ Values = NDArray[np.float64]
 _STEP = 1e-3                       # of u and s, by which the wall's facing is told
 
 
-@dataclass(frozen=True)
-class Seat:
+class Seat(Struct, frozen=True):
     """A piece before the camera: its chart, the middle of its art on the sheet, and how it and its film stand.
 
     `depth` is how far before the card its axis stands (or a pane's art), mm; `aside` how far right of the card's

@@ -1,10 +1,10 @@
 """The picture laid flat: what the camera saw at each place of the stencil's sheet, beside what was drawn there."""
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 
@@ -19,8 +19,7 @@ _BETWEEN_MM = 2.0                  # between places that are carried through the
 _LEAST_BETWEEN = 4
 
 
-@dataclass(frozen=True)
-class Grid:
+class Grid(Struct, frozen=True):
     """Square pixels over a part of the sheet: its lower left corner, mm a pixel, columns and rows, rows upward."""
 
     left: float
@@ -100,8 +99,7 @@ def _split(starts: Points, ends: Points, axis: int) -> tuple[Points, Points]:
     return starts[edge] + way * begins[:, None], starts[edge] + way * closes[:, None]
 
 
-@dataclass(frozen=True)
-class Photo:
+class Photo(Struct, frozen=True):
     """A picture, (rows, columns) of light, 0 to 1; and the pixels that black lies behind, 0 or 1."""
 
     light: Picture

@@ -4,8 +4,9 @@ Black on white, for the bench. A canvas is anything that draws like reportlab's:
 """
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass, field
 from typing import Any
+
+from msgspec import Struct, field
 
 from vitrograph.core.paper.page import font, plain_words
 from vitrograph.core.paper.tiles import SHEETS, PaperName, Pattern, begin_page, draw_pattern
@@ -21,8 +22,7 @@ _GREY = 0.35
 _CELL_MM = 1.6                     # left free beside a cell's words
 
 
-@dataclass
-class Book:
+class Book(Struct):
     """A document as it grows, page by page."""
 
     canvas: Any

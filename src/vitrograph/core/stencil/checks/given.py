@@ -1,12 +1,11 @@
 """What the checks of a stencil hold it to."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from vitrograph.core.job import Features, Fit, Job, StencilChoices
 
 
-@dataclass(frozen=True, slots=True)
-class CheckInput:
+class CheckInput(Struct, frozen=True):
     """All that the checks may read beside the sheet: limits and borders, the place, and what is kept clear."""
 
     stencil: StencilChoices

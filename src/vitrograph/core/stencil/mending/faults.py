@@ -4,11 +4,11 @@ Limits are common practice, no published source. Film is told by the openings in
 """
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 from typing import Literal
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon, Point, Polygon
 from shapely.geometry.base import BaseGeometry
@@ -24,8 +24,7 @@ _CIRCLE = 0.02                     # of the limit: how near the widest circle in
 _SLACK_MM = 0.004                  # by which a width may miss its limit: outlines are told no finer
 
 
-@dataclass(frozen=True)
-class Limits:
+class Limits(Struct, frozen=True):
     """Least widths of webs and openings, mm, and the least island a finger can press down, mm²."""
 
     web: float = 0.8
@@ -42,8 +41,7 @@ class Limits:
         return Limits(self.web / factor, self.opening / factor, self.island / factor**2)
 
 
-@dataclass(frozen=True, eq=False)
-class Fault:
+class Fault(Struct, frozen=True, eq=False):
     """One fault: its kind, its place, its width (an island's area, mm²) and the limit of that, mm.
 
     `thin` is how it runs along the axis, where it does; `part` the speck or island that it is. A fault that is not

@@ -7,11 +7,12 @@ A step that takes away or joins three tenths of the openings is no mend: art so 
 """
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass, replace
 from math import ceil, exp, inf, log, log1p, log2
 
 import numpy as np
 import shapely
+from msgspec import Struct
+from msgspec.structs import replace
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 
@@ -44,8 +45,7 @@ _FILM: frozenset[FilmMendName] = frozenset(("fatten webs", "join openings", "dro
 _OPENING: frozenset[FilmMendName] = frozenset(("widen openings", "join openings", "drop islands", "blunt tips"))
 
 
-@dataclass(frozen=True)
-class Proposal:
+class Proposal(Struct, frozen=True):
     """Mends, in their order, what failed before and what fails after them, and the areas they change, mm².
 
     `to_film` was opening and is film; `to_opening` was film. `share` is both against all openings.
@@ -128,8 +128,7 @@ def smallest_factor(
     return exp(smallest_that(lambda power: not fails(exp(power)), 0.0, log(_LARGEST), halvings))
 
 
-@dataclass(frozen=True)
-class _Way:
+class _Way(Struct, frozen=True):
     """One way of mending: its mends, what comes of them, and what fails still.
 
     `gone` counts places done without, where they could not be made wide enough; `changed` is area in mm².

@@ -1,9 +1,9 @@
 """The guarded glass: how far cream is kept off round the openings, by film and, where that ends sooner, by tape."""
 
-from dataclasses import dataclass
 from math import ceil
 
 import numpy as np
+from msgspec import Struct
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.fit import Band, band_edge
@@ -14,8 +14,7 @@ _LEAST_MM = 0.05                   # less than a hand can tape, and more than ro
 LAP_MM = 5.0                       # by which tape lies on the film, and on the tape before it (common practice)
 
 
-@dataclass(frozen=True)
-class Guard:
+class Guard(Struct, frozen=True):
     """What tape adds at the left, lower, right and upper side, mm; how much tape, mm; and where it lies on the sheet.
 
     `allowed` is the widest border that the glass has room for at each of them. `zone` is empty where the wall has no

@@ -4,11 +4,11 @@ They are lines of no width, drawn on paper patterns, or cut as slits that open n
 """
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely import ops
 from shapely.affinity import translate
 from shapely.geometry import LineString, MultiPolygon, Point, Polygon
@@ -31,8 +31,7 @@ _BEYOND_MM = 100.0
 _POINTS = 65                       # along the lines on the wall
 
 
-@dataclass(frozen=True, eq=False)
-class Marks:
+class Marks(Struct, frozen=True, eq=False):
     """(n, 2) polylines on the sheet, the name's outlines, and whether they are cut or only drawn."""
 
     lines: tuple[Points, ...]

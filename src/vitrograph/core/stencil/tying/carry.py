@@ -9,11 +9,11 @@ source.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from math import degrees, radians
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from shapely.geometry import Polygon
 
 from vitrograph.core.geometry import Points
@@ -25,8 +25,7 @@ _BETWEEN = 0.25                    # of the way to the nearest tie: the middle l
 MOST_DROOP = radians(15)           # an island that hangs farther swings under the film when it is laid
 
 
-@dataclass(frozen=True)
-class Proof:
+class Proof(Struct, frozen=True):
     """Whether a stencil is one piece that needs no tape, and why it is, or is not, a sentence each."""
 
     one_piece: bool

@@ -4,10 +4,9 @@ Two pieces of edge that are neighbours in it, one on an island and one on other 
 stroke, are the ends of a crossing with nothing between them; its length is the exact distance of the two.
 """
 
-from dataclasses import dataclass
-
 import numpy as np
 import shapely
+from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import LineString, Point
 
@@ -24,8 +23,7 @@ _TRIED = 40                        # crossings, the best of them, whose ends are
 _LOOSE = 0.12                      # of a tie's end, that may lie over an opening
 
 
-@dataclass(frozen=True, eq=False)
-class Crossings:
+class Crossings(Struct, frozen=True, eq=False):
     """Places where a tie may cross: (n, 2) ends on either side, lengths, and which film each end lies on (0: frame)."""
 
     near: Points
@@ -69,8 +67,7 @@ def _film_at(pieces: Edges, islands: NDArray[np.object_]) -> NDArray[np.intp]:
     return film
 
 
-@dataclass(frozen=True, eq=False)
-class Footing:
+class Footing(Struct, frozen=True, eq=False):
     """Crossings of a cutting for ties of a width, and whether both ends of one stand on firm film."""
 
     cutting: Cutting

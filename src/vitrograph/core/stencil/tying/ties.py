@@ -9,10 +9,11 @@ given more.
 
 from collections import Counter
 from collections.abc import Iterator
-from dataclasses import dataclass, replace
 
 import numpy as np
 import shapely
+from msgspec import Struct
+from msgspec.structs import replace
 from numpy.typing import NDArray
 from shapely.geometry import LineString, Point, Polygon
 
@@ -35,8 +36,7 @@ _WEBS: frozenset[FaultKind] = frozenset(("web", "near"))
 _TIPS: frozenset[FaultKind] = frozenset(("needle",))
 
 
-@dataclass(frozen=True, eq=False)
-class Tie:
+class Tie(Struct, frozen=True, eq=False):
     """One tie: its middle on the sheet, the (2, 2) ends of its crossing, its width, and the film it is, mm."""
 
     at: tuple[float, float]
@@ -50,8 +50,7 @@ class Tie:
         return float(np.hypot(*(self.line[1] - self.line[0])))
 
 
-@dataclass(frozen=True, eq=False)
-class Ties:
+class Ties(Struct, frozen=True, eq=False):
     """A cutting with its ties, how far each island hangs on its own, and places by hand with no opening to cross.
 
     `doubtful` are places of islands whose letter a tie, wherever it may be, makes read as another.

@@ -4,7 +4,9 @@ If the calmest plan is still too risky, fewer glasses may stand under a clock at
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass, replace
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from vitrograph.core.work.evening.chains import Chain, Evening, Slot, Task
 from vitrograph.core.work.evening.drawn import EVENINGS, Risk, risk_of
@@ -18,8 +20,7 @@ _WORK = 3_000                      # of searching, for the plan that is chosen
 _LOOKS = 2_000                     # evenings drawn for a first look
 
 
-@dataclass(frozen=True)
-class CalmPlan:
+class CalmPlan(Struct, frozen=True):
     """A plan, the risk that is left in it, its calm from 0 to 1, and how many glasses may stand at once."""
 
     evening: Evening

@@ -1,12 +1,12 @@
 """What an evening is made of: for each glass a chain of tasks for one pair of hands, and the waits between them."""
 
-from dataclasses import dataclass
 from itertools import pairwise
 from math import inf
 
+from msgspec import Struct
 
-@dataclass(frozen=True, slots=True)
-class Task:
+
+class Task(Struct, frozen=True):
     """One task of a glass: how many seconds it takes the hands, and how long the glass waits before it.
 
     It begins at least `least` and at most `most` seconds after the task before it has ended, or, where `from_start`,
@@ -37,8 +37,7 @@ class Task:
         return max(end, (start if self.from_start else end) + self.most)
 
 
-@dataclass(frozen=True, slots=True)
-class Chain:
+class Chain(Struct, frozen=True):
     """The tasks of one glass, in order; `places` are from the start of which task to that of which it takes a place.
 
     Both lie in one block.
@@ -68,8 +67,7 @@ class Chain:
         return tuple(zip(starts, [*starts[1:], end], strict=True))
 
 
-@dataclass(frozen=True, slots=True)
-class Begun:
+class Begun(Struct, frozen=True):
     """How far a glass is: how many of its tasks are done, and when the last of these began and ended.
 
     A glass that is `out` (broken, or given up) has no more tasks.
@@ -81,8 +79,7 @@ class Begun:
     out: bool = False
 
 
-@dataclass(frozen=True, slots=True, order=True)
-class Slot:
+class Slot(Struct, frozen=True, order=True):
     """When the hands are at a task of a glass: seconds from the evening's start; `late` tells by how much too late."""
 
     start: float
@@ -92,8 +89,7 @@ class Slot:
     late: float = 0.0
 
 
-@dataclass(frozen=True)
-class Evening:
+class Evening(Struct, frozen=True):
     """The hands' slots in order of time, when all is done, and the least time that any plan takes (a bound)."""
 
     chains: tuple[Chain, ...]

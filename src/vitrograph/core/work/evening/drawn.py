@@ -6,10 +6,10 @@ evening has a pace of its own and every task luck of its own, each up to a fifth
 now and then, once an hour on the average, something takes the hands away for a while.
 """
 
-from dataclasses import dataclass
 from math import inf
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.work.evening.chains import Begun, Evening, Slot, Task
@@ -23,8 +23,7 @@ _SEED = 1954
 Times = NDArray[np.float64]
 
 
-@dataclass(frozen=True, slots=True)
-class Risk:
+class Risk(Struct, frozen=True):
     """The share of glasses outside their window, also of each glass, and when all is done in 5, 50, 95 of 100."""
 
     late: float

@@ -8,9 +8,10 @@ Research Logistics Quarterly 1, 1954).
 """
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, field
 from math import inf
 from random import Random
+
+from msgspec import Struct, field
 
 from vitrograph.core.work.evening.chains import Chain, Evening, Slot, Task
 from vitrograph.core.work.evening.placing import Hands, place_block
@@ -80,8 +81,7 @@ def bound_of(setting: Setting) -> float:
     return max(hands, longest)
 
 
-@dataclass
-class _Placed:
+class _Placed(Struct):
     """An order of legs and what became of it."""
 
     order: Order

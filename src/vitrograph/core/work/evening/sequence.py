@@ -7,9 +7,10 @@ it later. Sequences are searched by simulated annealing (S. Kirkpatrick, C. D. G
 """
 
 from collections.abc import Sequence
-from dataclasses import replace
 from math import exp, inf
 from random import Random
+
+from msgspec.structs import replace
 
 from vitrograph.core.work.evening.chains import Evening, Slot, Task
 from vitrograph.core.work.evening.setting import Setting

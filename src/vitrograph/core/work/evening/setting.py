@@ -1,15 +1,15 @@
 """What an evening is planned for: the glasses and how far each is, the time, and the places there are."""
 
-from dataclasses import dataclass
 from functools import cached_property
+
+from msgspec import Struct
 
 from vitrograph.core.work.evening.chains import Begun, Chain
 
 Leg = tuple[int, int, int]         # glass, its first task, after its last
 
 
-@dataclass(frozen=True)
-class Setting:
+class Setting(Struct, frozen=True, dict=True):
     """The chains of an evening, how far each is, from when on it is planned, and how many places there are.
 
     `busy` is when the hands are free, where they are at something now.

@@ -3,12 +3,14 @@
 import pytest
 from PySide6.QtCore import QPoint
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QWidget
+from PySide6.QtWidgets import QLabel, QPushButton, QWidget
 
 from specimens import job
 from vitrograph.core.demo import demo_job
 from vitrograph.core.stations import STATIONS
+from vitrograph.desk.kit import fields
 from vitrograph.desk.kit.columns import Columns, section_heading
+from vitrograph.desk.kit.wrapping import Tick
 
 
 class Row(QWidget):
@@ -82,6 +84,48 @@ def test_rows_are_divided_for_the_least_height_and_a_division_is_kept_until_it_i
     columns.arrange(0)
     QTest.qWait(20)
     assert columns.rows[0] is rows[4] and [row.y() for row in columns.rows] == sorted(row.y() for row in columns.rows)
+
+
+ACCENTED = str.maketrans("aeiouAEIOUcnsy", "àéîõüÀÉÎÕÜçñšý")
+
+
+def longer(words):
+    """Words as another language might have them: accents, and a third longer (a pseudo-language; no real one)."""
+    return " ".join(word.translate(ACCENTED) + "m" * round(len(word) * 0.3) for word in words.split(" "))
+
+
+def talking(kind):
+    """A kind of widget whose words are all longer."""
+    class Talking(kind):
+        def __init__(self, text=""):
+            super().__init__(longer(text))
+
+        def setText(self, text):
+            super().setText(longer(text))
+
+    return Talking
+
+
+@pytest.mark.parametrize("station", STATIONS)
+def test_words_a_third_longer_are_not_cut_on_any_station(open_desk, station, monkeypatch):
+    for kind in (QLabel, QPushButton):
+        monkeypatch.setattr(fields, kind.__name__, talking(kind))
+    monkeypatch.setattr(Tick, "__init__", lambda self, words, make=Tick.__init__: make(self, longer(words)))
+    desk = open_desk(demo_job())
+    desk.bench.go(station)
+    desk.settle()
+    QTest.qWait(60)
+    card = desk.card()
+    for one in card.findChildren(QWidget):
+        if not isinstance(one, QLabel | QPushButton | Tick) or not one.isVisible():
+            continue
+        where = f"{station}: {one.objectName()} {one.text()}"
+        if isinstance(one, QPushButton | Tick):
+            lines = one.text().split("\n")
+            assert max(map(one.fontMetrics().horizontalAdvance, lines)) <= one.width(), where
+        elif one.wordWrap() and one.text():
+            assert max(map(one.fontMetrics().horizontalAdvance, one.text().split())) <= one.width() + 1, where
+    assert card.widget().width() == card.viewport().width(), "nothing stands out of the card"
 
 
 @pytest.mark.parametrize("station", STATIONS)

@@ -1,0 +1,78 @@
+"""What gives way where there is little room: widgets in more rows, the words of a box to tick in more lines."""
+
+from collections.abc import Sequence
+
+from PySide6.QtCore import QSize
+from PySide6.QtGui import QResizeEvent
+from PySide6.QtWidgets import QCheckBox, QGridLayout, QSizePolicy, QStyle, QWidget
+
+
+class Wrapping(QWidget):
+    """At most so many stand in a row; as wide as the row where they are `even`, else as wide as they need be."""
+
+    def __init__(self, widgets: Sequence[QWidget], most: int, gap: int, *, even: bool = True) -> None:
+        super().__init__()
+        self._widgets, self._most, self._gap, self._even = list(widgets), most, gap, even
+        self._columns = 0
+        self._grid = QGridLayout(self)
+        self._grid.setContentsMargins(0, 0, 0, 0)
+        self._grid.setSpacing(gap)
+        self._lay(most)
+
+    def minimumSizeHint(self) -> QSize:
+        """One of them wide is enough."""
+        return QSize(self._wide(1), super().minimumSizeHint().height())
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """As many stand side by side as there is room for."""
+        super().resizeEvent(event)
+        self._lay(next((many for many in range(self._most, 1, -1) if self._wide(many) <= self.width()), 1))
+
+    def _wide(self, columns: int) -> int:
+        """How wide it is in so many columns."""
+        widths = [0 if made.isHidden() else made.minimumSizeHint().width() for made in self._widgets]
+        return sum(max(widths[at::columns], default=0) for at in range(columns)) + self._gap * (columns - 1)
+
+    def _lay(self, columns: int) -> None:
+        if columns == self._columns:
+            return
+        self._columns = columns
+        for at, made in enumerate(self._widgets):
+            self._grid.addWidget(made, at // columns, at % columns)
+        for at in range(self._most + 1):
+            self._grid.setColumnStretch(at, int(at < columns if self._even else at == self._most))
+
+
+class Tick(QCheckBox):
+    """A box to tick whose words go on in a second line where they are too long for one."""
+
+    def __init__(self, words: str) -> None:
+        super().__init__(words)
+        self.words = words
+        self.setAccessibleName(words)
+        self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
+
+    def minimumSizeHint(self) -> QSize:
+        """The longest word is room enough."""
+        longest = max(map(self.fontMetrics().horizontalAdvance, self.words.split()), default=0)
+        return QSize(self._box + longest, super().minimumSizeHint().height())
+
+    @property
+    def _box(self) -> int:
+        """How wide the box is, with the air beside it."""
+        style = self.style()
+        return (style.pixelMetric(QStyle.PixelMetric.PM_IndicatorWidth, None, self)
+                + style.pixelMetric(QStyle.PixelMetric.PM_CheckBoxLabelSpacing, None, self) + 4)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """Break the words where they are too long."""
+        super().resizeEvent(event)
+        lines, room = [""], self.width() - self._box
+        for word in self.words.split(" "):
+            longer = f"{lines[-1]} {word}".strip()
+            if lines[-1] and self.fontMetrics().horizontalAdvance(longer) > room:
+                lines.append(word)
+            else:
+                lines[-1] = longer
+        if self.text() != "\n".join(lines):
+            self.setText("\n".join(lines))
