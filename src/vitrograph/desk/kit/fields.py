@@ -285,7 +285,8 @@ class ChoiceRow(QWidget):
         column.setSpacing(theme.STEP)
         if title:
             column.addWidget(label(title))
-        column.addWidget(Wrapping(self._group.buttons(), columns, 0))
+        self._row = Wrapping(self._group.buttons(), columns, 0)
+        column.addWidget(self._row)
         self._group.idClicked.connect(lambda index: self.edited.emit(self._values[index]))
 
     def chosen(self) -> object:
@@ -296,6 +297,7 @@ class ChoiceRow(QWidget):
     def offer(self, value: object, offered: bool) -> None:
         """Show a choice or leave it out."""
         self._group.button(self._values.index(value)).setVisible(offered)
+        self._row.refresh()
 
     def show_choice(self, value: object) -> None:
         """Mark the choice taken."""

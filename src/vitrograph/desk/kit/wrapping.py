@@ -2,7 +2,7 @@
 
 from collections.abc import Sequence
 
-from PySide6.QtCore import QSize
+from PySide6.QtCore import QSize, Qt
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QCheckBox, QGridLayout, QSizePolicy, QStyle, QWidget
 
@@ -13,7 +13,7 @@ class Wrapping(QWidget):
     def __init__(self, widgets: Sequence[QWidget], most: int, gap: int, *, even: bool = True) -> None:
         super().__init__()
         self._widgets, self._most, self._gap, self._even = list(widgets), most, gap, even
-        self._columns = 0
+        self._laid: tuple[int, int] | None = None              # columns, and how many are shown
         self._grid = QGridLayout(self)
         self._grid.setContentsMargins(0, 0, 0, 0)
         self._grid.setSpacing(gap)
@@ -26,21 +26,33 @@ class Wrapping(QWidget):
     def resizeEvent(self, event: QResizeEvent) -> None:
         """As many stand side by side as there is room for."""
         super().resizeEvent(event)
+        self.refresh()
+
+    def refresh(self) -> None:
+        """Lay them out anew, where others are shown than before."""
         self._lay(next((many for many in range(self._most, 1, -1) if self._wide(many) <= self.width()), 1))
+
+    @property
+    def _shown(self) -> list[QWidget]:
+        """Those that were not left out on purpose: before a window stands all are hidden."""
+        return [made for made in self._widgets
+                if not (made.isHidden() and made.testAttribute(Qt.WidgetAttribute.WA_WState_ExplicitShowHide))]
 
     def _wide(self, columns: int) -> int:
         """How wide it is in so many columns."""
-        widths = [0 if made.isHidden() else made.minimumSizeHint().width() for made in self._widgets]
+        widths = [made.minimumSizeHint().width() for made in self._shown]
         return sum(max(widths[at::columns], default=0) for at in range(columns)) + self._gap * (columns - 1)
 
     def _lay(self, columns: int) -> None:
-        if columns == self._columns:
+        shown = self._shown
+        if (columns, len(shown)) == self._laid:
             return
-        self._columns = columns
-        for at, made in enumerate(self._widgets):
+        self._laid = columns, len(shown)
+        for at, made in enumerate(shown):
             self._grid.addWidget(made, at // columns, at % columns)
+        used = min(columns, len(shown))
         for at in range(self._most + 1):
-            self._grid.setColumnStretch(at, int(at < columns if self._even else at == self._most))
+            self._grid.setColumnStretch(at, int(at < used if self._even else at == self._most))
 
 
 class Tick(QCheckBox):
