@@ -1,11 +1,11 @@
 """Orders without a window: put together, changed by settings, planned piece by piece, and never written half done."""
 
 import json
-from dataclasses import replace
 from math import radians
 
 import msgspec
 import pytest
+from msgspec.structs import replace
 
 from specimens import CARAFE, PLAQUE, job, run, star_job
 from vitrograph.cli import main

@@ -1,6 +1,5 @@
 """Inspection: simulated pictures with known faults, the camera beside OpenCV's, and odd pictures refused."""
 
-import dataclasses
 import io
 from functools import cache
 from math import degrees, hypot, pi, radians
@@ -232,7 +231,7 @@ def test_what_a_picture_lacks_is_told_in_one_sentence():
 
 
 def _bare(made):
-    return dataclasses.replace(made, sheet=replace(made.sheet, openings=shapely.MultiPolygon()))
+    return replace(made, sheet=replace(made.sheet, openings=shapely.MultiPolygon()))
 
 
 def test_a_photographs_file_tells_its_lens_and_is_kept_small_with_its_faults(tmp_path):

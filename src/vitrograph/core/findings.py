@@ -1,7 +1,6 @@
 """Findings: flaws in the maker's work, as data that every stage can yield and every view can show."""
 
 from collections.abc import Iterable
-from dataclasses import dataclass, field
 from enum import StrEnum
 from typing import Any
 
@@ -86,12 +85,11 @@ class Remedy(Struct, frozen=True):
         return paths_of(self.changes, job)
 
 
-@dataclass(frozen=True, slots=True)
-class Finding:
+class Finding(Struct, frozen=True, eq=False):
     """One flaw: where on the sheet (mm), what was measured, the limit it broke, why it matters.
 
     `value` and `limit` are lengths in mm unless the code says otherwise (docs/formats.md). `others` are remedies that
-    serve as well.
+    serve as well. Findings are the same whose words and numbers are, whatever mends them.
     """
 
     code: Code
@@ -101,8 +99,17 @@ class Finding:
     where: tuple[float, float] | None = None
     value: float | None = None
     limit: float | None = None
-    remedy: Remedy | None = field(default=None, compare=False)
-    others: tuple[Remedy, ...] = field(default=(), compare=False)
+    remedy: Remedy | None = None
+    others: tuple[Remedy, ...] = ()
+
+    def _told(self) -> tuple[object, ...]:
+        return self.code, self.level, self.says, self.why, self.where, self.value, self.limit
+
+    def __eq__(self, other: object) -> bool:
+        return isinstance(other, Finding) and self._told() == other._told()
+
+    def __hash__(self) -> int:
+        return hash(self._told())
 
     def amount(self, number: float, unit: Unit) -> str:
         """Its value or its limit in words of a unit; empty where they are counts, or no numbers to show."""

@@ -6,12 +6,12 @@ no geometry, and two pieces that share choices share work. Work is cancelled bet
 
 from collections import OrderedDict
 from collections.abc import Hashable, Iterator
-from dataclasses import replace
 from itertools import count
 from threading import Event
 from typing import Any
 
 from msgspec import Struct
+from msgspec.structs import replace
 
 from vitrograph.core.errors import Cancelled, StageFault, VitrographError
 from vitrograph.core.job import Job, Order

@@ -1,13 +1,12 @@
 """What is known of a job and of an order so far, and the finished work that only a complete run can make."""
 
 from collections.abc import Hashable, Iterable, Mapping, Sequence
-from dataclasses import dataclass, field, fields
 from datetime import date
 from functools import cached_property
 from typing import Self
 
-from msgspec import Struct
-from msgspec.structs import replace
+from msgspec import Struct, field
+from msgspec.structs import fields, replace
 
 from vitrograph.core.artwork import Art
 from vitrograph.core.cut import CutPlan, CutWork, Packer, Wanted, bed_of, cut_work, parts_of
@@ -25,8 +24,7 @@ from vitrograph.core.transfer import TransferPlan
 from vitrograph.core.weed import WeedPlan
 
 
-@dataclass(frozen=True)
-class Results:
+class Results(Struct, frozen=True, dict=True):
     """What is known of a job so far: a field is None until its stage has an answer, and `failed` says why not.
 
     `failed` tells stations and their errors; stages after them are not tried. `given` are the choices each stage was
@@ -50,7 +48,7 @@ class Results:
     etch: EtchPlan | None = None
     failed: tuple[tuple[Station, VitrographError], ...] = ()
     complete: bool = False
-    given: Mapping[str, Hashable] = field(default_factory=dict, compare=False, repr=False)
+    given: Mapping[str, Hashable] = field(default_factory=dict)
 
     def findings(self, station: Station | None = None) -> tuple[Finding, ...]:
         """Findings of one station, or of all in the order of the work."""
@@ -99,8 +97,7 @@ class Results:
         return FinishedPiece.of(self)
 
 
-@dataclass(frozen=True)
-class FinishedPiece:
+class FinishedPiece(Struct, frozen=True):
     """A complete run of one job, without failure. Made by `Results.finished` alone."""
 
     job: Job
@@ -115,7 +112,7 @@ class FinishedPiece:
     weed: WeedPlan
     transfer: TransferPlan
     etch: EtchPlan
-    results: Results = field(repr=False)
+    results: Results
 
     @classmethod
     def of(cls, results: Results) -> Self:

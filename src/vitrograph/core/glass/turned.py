@@ -10,7 +10,6 @@ USGS Professional Paper 1395, chapter 16).
 """
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from functools import cached_property
 from itertools import pairwise
 from math import pi
@@ -31,7 +30,7 @@ _SAMPLES = 33                      # heights a band's cone is fitted at
 _GAUSS = np.polynomial.legendre.leggauss(8)
 
 
-class Turned(Round):
+class Turned(Round, frozen=True):
     """What every wall curved both ways can say of itself, given its `scale`."""
 
     def scale(self, s: Points) -> Points:
@@ -68,8 +67,7 @@ class Turned(Round):
         return np.asarray(self.scale(s) / (cone.radius + cone.taper * (s - cone.at)) - 1)
 
 
-@dataclass(frozen=True)
-class TurnedWall(Turned):
+class TurnedWall(Turned, frozen=True):
     """A wall through stations: heights rising from 0, outside radii, in mm; joined smoothly or in straight parts."""
 
     heights: tuple[float, ...]
@@ -149,8 +147,7 @@ class TurnedWall(Turned):
         return np.asarray(self._spline(np.clip(z, 0.0, self.heights[-1])))
 
 
-@dataclass(frozen=True)
-class Ball(Turned):
+class Ball(Turned, frozen=True):
     """A ball of radius R standing on its pole: s = R times the angle from the lower pole."""
 
     ball_radius: float

@@ -6,7 +6,6 @@ u = 0. Flat, straight and tapered walls are developable, so each map is an isome
 Source: M. P. do Carmo, Differential Geometry of Curves and Surfaces, section 4-2 (isometries; the cone's development).
 """
 
-from dataclasses import dataclass
 from math import hypot, pi, sqrt
 from typing import Protocol
 
@@ -188,7 +187,7 @@ class Cone(Struct, frozen=True):
         return np.column_stack([x / self.radius * ratio, self.at + s])
 
 
-class Round:
+class Round(Struct, frozen=True, dict=True):
     """What every round wall has in common."""
 
     @property
@@ -202,8 +201,7 @@ class Round:
         return True
 
 
-@dataclass(frozen=True)
-class Frustum(Round):
+class Frustum(Round, frozen=True):
     """A straight or tapered round wall: outside radii at base and rim, and the slant length, in mm."""
 
     base_radius: float

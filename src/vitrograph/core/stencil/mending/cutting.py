@@ -5,11 +5,11 @@ the openings that changed: a width depends on nothing farther off than a few lim
 """
 
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, field
 from functools import cached_property
 
 import numpy as np
 import shapely
+from msgspec import Struct, field
 from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
@@ -26,16 +26,15 @@ _WITHIN = 4.0                      # if none of those places reaches farther
 _WORTH = 0.7                       # of the parts: more of them are looked over all at once
 
 
-@dataclass(frozen=True, eq=False)
-class Cutting:
+class Cutting(Struct, frozen=True, eq=False, dict=True):
     """Openings in a film's outline, on the sheet; `stays` is the film beside them, where that is known already."""
 
     outline: MultiPolygon
     openings: MultiPolygon
     stays: MultiPolygon | None = None
-    _before: list["Cutting"] = field(default_factory=list, repr=False)      # what it came from, none or one
-    _thin: dict[tuple[float, float], list[Thin]] = field(default_factory=dict, repr=False)
-    _told: dict[Limits, list[Fault]] = field(default_factory=dict, repr=False)
+    _before: list["Cutting"] = field(default_factory=list)      # what it came from, none or one
+    _thin: dict[tuple[float, float], list[Thin]] = field(default_factory=dict)
+    _told: dict[Limits, list[Fault]] = field(default_factory=dict)
 
     @cached_property
     def film(self) -> MultiPolygon:
