@@ -20,8 +20,9 @@ from specimens import PLAQUE, job, remedied, run
 from vitrograph.core.cut import plan_cut
 from vitrograph.core.cut.paths.lines import lines_of
 from vitrograph.core.cut.paths.order import begun_at, order_rings
-from vitrograph.core.cut.paths.timing import travel_of
+from vitrograph.core.cut.paths.timing import LIFT_SECONDS, seconds_of, travel_of
 from vitrograph.core.cut.plan import tally_cut
+from vitrograph.core.job import CutChoices
 
 
 def circle(x, y, radius):
@@ -140,6 +141,11 @@ def test_each_path_closes_and_runs_on_by_the_over_run():
     for path, plain in zip(results.cut.paths, bare.paths, strict=True):
         assert (plain[0] == plain[-1]).all()
         assert Polygon(plain).exterior.distance(Point(path[-1])) < 1e-9
+
+
+def test_the_time_is_that_of_the_blade_down_of_the_blade_up_and_of_each_lift_and_lowering():
+    choices = CutChoices(cut_speed=40.0, travel_speed=160.0)
+    assert seconds_of(800.0, 320.0, 5, choices) == pytest.approx(20.0 + 2.0 + 10 * LIFT_SECONDS)
 
 
 def test_time_grows_with_length_lifts_and_slowness():

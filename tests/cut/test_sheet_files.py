@@ -15,6 +15,7 @@ from PIL import Image
 
 from specimens import PLAQUE, TUMBLER, job, remedied, run, star_job
 from vitrograph.core.cut import MOST_UNITS, Wanted, cut_work, sheet_dxf, sheet_svg, to_hpgl
+from vitrograph.core.cut.files.sheet_png import sheet_png
 from vitrograph.core.demo import demo_job
 from vitrograph.devices.cutter import run_hpgl
 
@@ -35,6 +36,19 @@ def two():
 def opened(two):
     _, sheets = two
     return 2 * sheets[0].openings.area + sheets[1].openings.area
+
+
+def test_in_the_picture_each_stencils_name_stands_in_its_middle_and_near_its_foot():
+    """Its letters are what differs between two pictures, with a name and without."""
+    named, _ = sheet_of(star_job(name="MMMMMM"))
+    plain, _ = sheet_of(star_job(name="."))
+    with_name, without = (np.asarray(Image.open(io.BytesIO(sheet_png(run, "t"))).convert("L"), dtype=float)
+                          for run in (named, plain))
+    rows, columns = np.nonzero(np.abs(with_name - without) > 60)
+    left, low, right, high = named.sheet.laid[0].shape.bounds
+    scale = with_name.shape[0] / named.sheet.film.width
+    assert (columns.min() + columns.max()) / 2 / scale == pytest.approx((left + right) / 2, abs=2.5)
+    assert rows.size and rows.mean() > with_name.shape[0] - (low + (high - low) / 2) * scale, "in the lower half"
 
 
 def test_hpgl_is_read_as_it_was_planned_in_lines_that_any_cutter_takes(two):
