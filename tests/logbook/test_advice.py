@@ -13,6 +13,7 @@ from vitrograph.core.logbook import OUTCOMES, Entry, Logbook, outcome_of
 from vitrograph.core.logbook.advice import advise, causes_in, changes_of, failures_in, finding_of, months_in, paces_of
 from vitrograph.core.logbook.advice.causes import FACTORS, Group, benjamini_hochberg, causes_of, fisher
 from vitrograph.core.logbook.advice.curve import Prior, Tried, believe
+from vitrograph.core.logbook.advice.minutes import _dot, _tried, alikeness
 
 
 def made(**changes):
@@ -45,6 +46,43 @@ def test_the_interval_holds_the_truth_in_about_eight_of_ten_of_500_makers():
         held += told.interval[0] <= true <= told.interval[1]
         off.append(log(told.minutes / true))
     assert 0.75 <= held / 500 <= 0.85 and abs(np.median(off)) < 0.06
+
+
+def makings(chance, true, sharp, alike):
+    """A simulated maker of several copies each time, alike by so much (a beta-binomial correlation). No real data."""
+    tries = np.exp(log(true) + chance.normal(0, 0.4) + np.array([-0.6, -0.3, 0.0, 0.3]))
+    groups = {}
+    for _ in range(int(chance.integers(6, 25))):
+        minutes, copies = float(chance.choice(tries)), int(chance.integers(2, 7))
+        share = 1 / (1 + np.exp(-(log(9) + sharp * (log(minutes) - log(true)))))
+        if alike:
+            share = chance.beta(share * (1 / alike - 1), (1 - share) * (1 / alike - 1))
+        groups.setdefault(("A", "ordinary", minutes), []).append(
+            (copies, copies - int(chance.binomial(copies, share)), 0, float(copies**2)))
+    return [_dot(key, told) for key, told in groups.items()]
+
+
+@pytest.mark.parametrize("alike", [0.0, 0.3])
+def test_the_interval_holds_the_truth_as_often_where_copies_of_one_making_are_alike(alike):
+    chance, held, plain, told = np.random.default_rng(3), 0, 0, []
+    for _ in range(300):
+        true, sharp = float(np.exp(log(chance.choice([3, 5, 8, 14])) + chance.normal(0, 0.3))), chance.uniform(2.5, 7)
+        dots = makings(chance, true, sharp, alike)
+        told.append(alikeness(dots))
+        for counted, by in (("held", told[-1]), ("plain", 0.0)):
+            low, high = believe([_tried(dot, dot.many - dot.pale, by) for dot in dots], "a", None, Prior()).interval
+            held += counted == "held" and low <= true <= high
+            plain += counted == "plain" and low <= true <= high
+    assert 0.74 <= held / 300 <= 0.86 and np.mean(told) == pytest.approx(alike, abs=0.1)
+    assert held >= plain and (not alike or plain / 300 < 0.72), "copies taken for independent claim too much"
+
+
+def test_copies_that_are_wholly_alike_count_once_and_a_book_of_single_pieces_says_only_what_is_believed():
+    wholly = [_dot(("A", "ordinary", 5.0), [(4, 4, 0, 16.0)] * 20 + [(4, 0, 0, 16.0)] * 20)]
+    assert alikeness(wholly) == pytest.approx(1.0, abs=0.1) and wholly[0].worth(1.0) == pytest.approx(1 / 4)
+    singles = [_dot(("A", "ordinary", 5.0), [(1, 1, 0, 1.0)] * 9 + [(1, 0, 0, 1.0)] * 9)]
+    assert 0.0 <= alikeness(singles) <= 0.3 and singles[0].worth(0.7) == 1.0
+    assert alikeness([]) == pytest.approx(0.2)
 
 
 def test_what_is_believed_is_a_plain_integral_over_all_that_is_unknown():
