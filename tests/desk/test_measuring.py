@@ -14,6 +14,7 @@ from specimens import LANTERN, PLAQUE, TUMBLER, job
 from vitrograph.core.demo import demo_glasses, fill_demo_shelf
 from vitrograph.core.glass import wall_of
 from vitrograph.core.job import CurvedGlass, KeepOut, StraightGlass
+from vitrograph.desk.glass.shelf_row import ShelfRow
 from vitrograph.desk.glass.shelf_window import ShelfWindow
 from vitrograph.devices.camera import Camera
 
@@ -179,7 +180,7 @@ def test_a_picture_with_no_glass_is_refused_in_one_sentence(desk, helpers, tmp_p
 
 
 def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
-    row = desk.go(1).findChild(QPushButton, "fromShelf").parent()
+    row = desk.go(1).findChild(ShelfRow)
     desk.bench.edit("x", features__foot=7.0)
     row.keep_as("Dome tumbler")
     assert desk.says("message") == "Kept on the shelf: Dome tumbler"

@@ -52,25 +52,31 @@ class FindingRow(QFrame):
         words.addLayout(head)
         self._words = words
         self._explained: QWidget | None = None
-        if why:
-            words.addWidget(label(why[:1].upper() + why[1:].rstrip(".") + ".", "quiet", scale=0.9))
         limit = found.amount(found.limit, bench.unit) if found.value is not None and found.limit else ""
-        if limit:
-            words.addWidget(label(f"limit {limit}", "quiet", scale=0.9))
-        if more:
-            words.addWidget(label(f"and {more} more like it, marked on the sheet", "quiet", scale=0.9))
-        acts = [self._act(number, remedy) for number, remedy in enumerate(found.remedies)]
-        if acts:
-            words.addSpacing(4)
-        for short, few in groupby(acts, key=lambda act: len(act.text()) <= _SHORT):
-            row = list(few)
-            for at in range(0, len(row), step := 2 if short else 1):
-                words.addWidget(Wrapping(row[at: at + step], step, 6, even=False))
+        told = "\n".join(filter(None, (
+            f"{why[:1].upper()}{why[1:].rstrip('.')}." if why else "", f"limit {limit}" if limit else "",
+            f"and {more} more like it, marked on the sheet" if more else "")))
+        if told:
+            words.addWidget(label(told, "quiet", scale=0.9))
+        self._add_acts(words, [self._act(number, remedy) for number, remedy in enumerate(found.remedies)])
         whole = QHBoxLayout(self)
         whole.setContentsMargins(0, 4, 0, 8)
         whole.setSpacing(4)
         whole.addWidget(_StateMark(found.level), 0, Qt.AlignmentFlag.AlignTop)
         whole.addLayout(words, 1)
+
+    def _add_acts(self, words: QVBoxLayout, acts: list[QPushButton]) -> None:
+        """Add the remedies: two short ones stand side by side."""
+        if acts:
+            words.addSpacing(4)
+        for short, few in groupby(acts, key=lambda act: len(act.text()) <= _SHORT):
+            row = list(few)
+            for at in range(0, len(row), step := 2 if short else 1):
+                pair = row[at: at + step]
+                if len(pair) > 1:
+                    words.addWidget(Wrapping(pair, 2, 6, even=False))
+                else:
+                    words.addWidget(pair[0], 0, Qt.AlignmentFlag.AlignLeft)
 
     def _asking(self) -> QPushButton:
         """The sign that a click explains the word of the trade which the finding is about."""
