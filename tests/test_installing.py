@@ -113,6 +113,7 @@ def test_all_is_taken_away_but_what_the_maker_made(places):
     uninstall(data, programs)
     left = {path.name for path in data.parent.rglob("*")
             if path.is_file() and "vitrograph" in str(path.relative_to(data.parent))}
+    assert not (programs / "vitrograph").is_symlink()
     assert left == {"logbook.sqlite"} and (programs / "other").exists()
     uninstall(data, programs)                                  # twice is no fault
 

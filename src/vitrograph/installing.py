@@ -40,9 +40,14 @@ def data_home() -> Path:
     return Path(told) if Path(told).is_absolute() and told else Path.home() / ".local" / "share"
 
 
+def _command() -> Path:
+    """The program in the environment that this is."""
+    return Path(sys.prefix) / "bin" / "vitrograph"
+
+
 def install(data: Path, programs: Path) -> list[str]:
     """Put the launcher and all that a desktop reads in their places. Raises OSError."""
-    command = Path(sys.prefix) / "bin" / "vitrograph"
+    command = _command()
     programs.mkdir(parents=True, exist_ok=True)
     launcher = programs / "vitrograph"
     launcher.unlink(missing_ok=True)
@@ -76,8 +81,8 @@ def _started_by(command: Path, text: str) -> str:
 def uninstall(data: Path, programs: Path) -> list[str]:
     """Take all of that away again. Raises OSError."""
     launcher = programs / "vitrograph"
-    if launcher.is_symlink() and "vitrograph" in str(launcher.readlink().parent):
-        launcher.unlink()
+    if launcher.is_symlink() and (launcher.readlink() == _command() or "vitrograph" in str(launcher.readlink().parent)):
+        launcher.unlink()                                      # ours, of this environment or of the program's own
     for place in (*_places(data).values(), *(_icon_place(data, size) for size in SIZES)):
         place.unlink(missing_ok=True)
     _refresh(data)
