@@ -24,6 +24,12 @@ def pytest_report_header():
     return f"hostile files: VITROGRAPH_SEED={os.environ['VITROGRAPH_SEED']}"
 
 
+def pytest_terminal_summary(terminalreporter):
+    """Said again at the end where something failed: a quiet run has no head."""
+    if terminalreporter.stats.get("failed"):
+        terminalreporter.write_line(pytest_report_header())
+
+
 MOST_BYTES = 1_500_000_000             # of addresses, of which libraries take a third before any work
 SECONDS = 300.0                        # far above what is promised: machines of all speeds run this
 

@@ -3,12 +3,13 @@
 import pytest
 import shapely
 
-from specimens import job
+from specimens import job, svg
 from vitrograph.core.errors import FitError, StageFault
 from vitrograph.core.fit.chart import warp
-from vitrograph.core.job import BallGlass, CurvedGlass, Features, KeepOut, StraightGlass
+from vitrograph.core.job import Artwork, BallGlass, CurvedGlass, Drawing, Features, Item, KeepOut, StraightGlass
 from vitrograph.core.pipeline import Pipeline
 
+DOTS = svg('<circle cx="8" cy="8" r="0.5"/><circle cx="92" cy="62" r="0.5"/><circle cx="50" cy="35" r="0.5"/>')
 LAY = """
 import random, sys, time
 sys.path.insert(0, "tests")
@@ -67,7 +68,16 @@ def test_every_way_on_every_wall_ends_within_bounds(rng, bounded):
         glass=CurvedGlass(stations=((0.0, 43.0), (40.7, 110.6), (154.6, 81.4)))),
     job("BOB8", width=110.0, face="Lobster Two", fit__mode="eye", fit__angle=-2.0, fit__rows=2,
         features=Features(keep_out=(KeepOut(angle=2.5),)), glass=StraightGlass(rim=85.3, height=143.4, stem=60.0)),
-    job("i", width=90.0, fit__mode="eye", fit__columns=2, fit__relief=True, glass=BallGlass(diameter=119.8))])
+    job("i", width=90.0, fit__mode="eye", fit__columns=2, fit__relief=True, glass=BallGlass(diameter=119.8)),
+    job().changed(                                             # an edge of film that comes to touch itself
+        artwork=Artwork((Item(Drawing(name="dots.svg", data=DOTS.encode()), key=1, size=56.402805890391825),)),
+        fit__mode="eye", fit__turn=-0.36694467167299205, fit__held="top", fit__from_rim=40.0, stencil__kind="clear",
+        features=Features(keep_out=(KeepOut(angle=-0.2106275744969741),)),
+        glass=CurvedGlass(stations=((0.0, 96.8308814401902), (23.675481811027492, 27.250268280358608),
+                                    (56.83976387127933, 110.7153025327429), (95.47036648811607, 87.60197840370896)))),
+    *(job("Hi", fit__from_rim=90.0, stencil__outline=outline, glass=StraightGlass(rim=50.0, height=32.0))
+      for outline in ("art", "rectangle", "oval"))])           # below the foot: there is no film to cut
+
 def test_outlines_that_cross_themselves_on_the_wall_are_no_fault_of_a_station(made):
     """Art for the eye folds where the wall goes out of sight; what is said of it is a sentence about the art."""
     assert not [error for _, error in Pipeline().run(made).failed if isinstance(error, StageFault)]

@@ -43,7 +43,12 @@ class CutPlan(Struct, frozen=True, dict=True):
 
 
 def plan_cut(choices: CutChoices, sheet: Sheet) -> CutPlan:
-    """Order the sheet's outlines inside before outside, start each near where the last ended, and add over-run."""
+    """Order the sheet's outlines inside before outside, start each near where the last ended, and add over-run.
+
+    Raises FitError where none of a film lies on the glass.
+    """
+    for number in range(len(sheet.covers)):
+        sheet.require_on_glass(number)
     left, low, right, high = sheet.outline.bounds
     rings = [np.asarray(ring.coords)[:, :2] - [left, low] for ring in _rings(sheet)]
     # relief cuts and marks come first: they end at the film's edge, which frees the film when it is cut

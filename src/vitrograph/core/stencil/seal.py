@@ -13,7 +13,7 @@ import shapely
 from msgspec import Struct
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, within
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.sheet import Sheet
@@ -51,7 +51,7 @@ def seal_of(sheet: Sheet, limits: Limits, width: float, film_limit: float) -> Se
     plain = shapely.simplify(sheet.openings, _PLAIN_MM)
     strip = plain.buffer(width, quad_segs=4)
     inside = shapely.contains_properly(sheet.outline, strip)
-    area = float((strip if inside else strip.intersection(sheet.outline)).area - sheet.openings.area)
+    area = float((strip if inside else within(strip, sheet.outline)).area - sheet.openings.area)
     risks = [*_corners(plain), *_webs(sheet, limits), *_strains(sheet, plain, film_limit)]
     found = sorted(risks, key=lambda risk: -risk.score)
     return Seal(float(sheet.openings.length), max(0.0, area), _spaced(found))

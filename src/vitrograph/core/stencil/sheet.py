@@ -10,8 +10,9 @@ from msgspec.structs import replace
 from msgspec.structs import replace as with_fields
 from shapely.geometry import MultiPolygon, Polygon
 
+from vitrograph.core.errors import FitError
 from vitrograph.core.fit import Band, Film, Fitted, Snip
-from vitrograph.core.geometry import as_polygons, largest, multipolygon, sound, within, without
+from vitrograph.core.geometry import as_polygons, largest, multipolygon, sound, union, within, without
 from vitrograph.core.job import Job, StencilChoices, StencilKind
 from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.stencil.mending.faults import Limits
@@ -55,6 +56,11 @@ class Sheet(Struct, frozen=True, dict=True):
     def films(self) -> tuple[Film, ...]:
         """The films, in the order they are laid."""
         return self.fitted.films
+
+    def require_on_glass(self, number: int) -> None:
+        """Raise FitError where none of a film lies on the glass: there is nothing to cut, nor to place."""
+        if self.covers[number].is_empty:
+            raise FitError("none of this film lies on the glass: move the art on to it")
 
     @property
     def recut(self) -> bool:
@@ -153,7 +159,7 @@ def _recut(sheet: Sheet, cutting: Cutting) -> Sheet:
 
 
 def _with_tab(cover: Polygon, side: str, fitted: Fitted) -> Polygon:
-    joined = shapely.union(cover, tab_of(cover, side, mirrored=fitted.chart.mirrored).buffer(1e-6))
+    joined = union([cover, tab_of(cover, side, mirrored=fitted.chart.mirrored).buffer(1e-6)])
     return largest(joined)
 
 

@@ -14,7 +14,7 @@ import shapely
 from msgspec import Struct
 from shapely.geometry import Polygon
 
-from vitrograph.core.errors import FitError, GlassError
+from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points, half_turn
 from vitrograph.core.glass import WATER_G_PER_ML, Pane, Wall, inside_of
 from vitrograph.core.job import Features, FlatGlass, Glass
@@ -170,8 +170,7 @@ def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float =
 
     Raises FitError where none of it lies on the glass.
     """
-    if sheet.covers[number].is_empty:
-        raise FitError("none of this film lies on the glass: move the art on to it")
+    sheet.require_on_glass(number)
     chart, wall = sheet.fitted.chart, sheet.fitted.wall
     behind = not wall.closed and chart.mirrored
     edge = chart.sheet_to_wall(np.asarray(sheet.covers[number].exterior.coords)[:, :2]) + [round_by, 0.0]

@@ -14,6 +14,7 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.cut import parting_lines
 from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.geometry import without
 from vitrograph.core.job import Job
 from vitrograph.core.job.change import put
 from vitrograph.core.says import Joined, Length, Says
@@ -165,14 +166,14 @@ def plan_weeding(given: WeedInput, sheet: Sheet) -> WeedPlan:
 
 def _surplus(sheet: Sheet, *, parted: bool) -> Iterator[Bit]:
     """Yield the film round the stencil: in one, or in the parts that cuts make of it."""
-    whole = sheet.outline.buffer(SURPLUS_MM, join_style="mitre").difference(sheet.outline)
+    whole = without(sheet.outline.buffer(SURPLUS_MM, join_style="mitre"), sheet.outline)
     how = "lift a corner and pull low, at a diagonal"
     if not parted:
         yield Bit(1, "frame", whole, "the surplus", "", how)
         return
     cuts = shapely.multilinestrings([line for outline in sheet.outlines
                                      for line in parting_lines(outline, 3 * SURPLUS_MM)])
-    parts = sorted(shapely.get_parts(whole.difference(cuts.buffer(1e-3))),
+    parts = sorted(shapely.get_parts(without(whole, cuts.buffer(1e-3))),
                    key=lambda part: (-part.centroid.y, part.centroid.x))
     for number, part in enumerate(parts, start=1):
         yield Bit(number, "frame", part, f"surplus {number} of {len(parts)}", where_in(part, MultiPolygon(

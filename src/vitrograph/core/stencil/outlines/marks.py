@@ -17,7 +17,7 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.artwork import place
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.fit import Film, Fitted
-from vitrograph.core.geometry import Points, within
+from vitrograph.core.geometry import Points, within, without
 from vitrograph.core.job import Item, Words
 
 CLEAR_MM = 4.0                     # a mark keeps so far from every opening (common practice, no published source)
@@ -53,7 +53,7 @@ def marks_for(
     names: list[Polygon] = []
     many = len(fitted.films)
     for number, (film, cover) in enumerate(zip(fitted.films, covers, strict=True), start=1):
-        free = shapely.difference(cover, shapely.buffer(within(openings, cover), CLEAR_MM))
+        free = without(cover, shapely.buffer(within(openings, cover), CLEAR_MM))
         made = list(_lines(fitted, film, cover, free))
         lines += made
         words = name if many == 1 else f"{name} {number}/{many}"
@@ -114,8 +114,9 @@ def _first(line: Points, length: float) -> Points:
 
 def _name(words: str, free: BaseGeometry, lines: list[Points]) -> MultiPolygon:
     """The name where the film has room for it, from the lower left on; empty where there is none."""
-    room = shapely.difference(free.buffer(-_EDGE_MM), shapely.union_all([LineString(line) for line in lines]).buffer(
-        _EDGE_MM)) if lines else free.buffer(-_EDGE_MM)
+    inside = free.buffer(-_EDGE_MM)
+    drawn = shapely.union_all([LineString(line) for line in lines]).buffer(_EDGE_MM) if lines else None
+    room = inside if drawn is None else without(inside, drawn)
     for capitals in _CAPITALS_MM:
         letters = _letters(words, capitals)
         left, low, right, high = letters.bounds if not letters.is_empty else (0.0,) * 4

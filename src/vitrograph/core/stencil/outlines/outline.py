@@ -5,7 +5,7 @@ import shapely
 from shapely.geometry import LineString, MultiPolygon, Point, Polygon, box
 
 from vitrograph.core.fit import EDGE_DEVIATION_MM, Film, Fitted, whole_wall
-from vitrograph.core.geometry import as_polygons, largest, union, within
+from vitrograph.core.geometry import as_polygons, largest, union, within, without
 from vitrograph.core.glass import Pane
 from vitrograph.core.job import StencilChoices
 from vitrograph.core.search import smallest_that
@@ -47,7 +47,7 @@ def tab_of(cover: Polygon, side: str, *, mirrored: bool) -> Polygon:
     edge = max(shapely.get_coordinates(cut), key=lambda point: float((point - centre) @ way))
     wide, long = TAB_MM
     tongue = LineString([edge - _ROOT_MM * way, edge + (long - wide / 2) * way]).buffer(wide / 2, quad_segs=_ARC)
-    return _largest(tongue.difference(cover))
+    return _largest(without(tongue, cover))
 
 
 def _on_sheet(film: Film, fitted: Fitted) -> Polygon:

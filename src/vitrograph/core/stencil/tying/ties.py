@@ -17,7 +17,7 @@ from msgspec.structs import replace
 from numpy.typing import NDArray
 from shapely.geometry import LineString, Point, Polygon
 
-from vitrograph.core.geometry import Points, as_polygons
+from vitrograph.core.geometry import Points, as_polygons, within
 from vitrograph.core.job import TieChoices
 from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.stencil.mending.faults import Fault, FaultKind, Limits
@@ -255,7 +255,7 @@ def _tie(cutting: Cutting, near: Points, far: Points, width: float) -> Tie | Non
     """A strip across the opening, as far into the film on both sides as closes its corners."""
     way = (far - near) / np.hypot(*(far - near))
     line = LineString([near - 0.5 * width * way, far + 0.5 * width * way])
-    strip = as_polygons(line.buffer(width / 2, cap_style="flat").intersection(cutting.openings))
+    strip = as_polygons(within(line.buffer(width / 2, cap_style="flat"), cutting.openings))
     middle = (near + far) / 2
     parts = [part for part in strip.geoms if part.distance(Point(*middle)) < 1e-3]
     return Tie((float(middle[0]), float(middle[1])), np.stack([near, far]), width, parts[0]) if parts else None
