@@ -133,6 +133,13 @@ def test_a_pane_is_measured_from_what_can_be_reached_and_from_behind_the_other_w
     assert placed(job(glass=dish))[1].edge == "ring's upper inner edge"
 
 
+def test_a_height_is_found_from_the_rim_but_under_a_narrow_neck_from_the_table():
+    wide, narrow = job("K", glass=TUMBLER), job("K", glass=CARAFE, width=30.0, fit__from_rim=95.0)
+    assert placed(wide)[1].by == "edge" and placed(narrow)[1].by == "table"
+    assert placed(job("K", glass=PLAQUE))[1].by == "edge"
+    assert placed(job("K", glass=CARAFE, width=20.0, fit__from_rim=8.0))[1].by == "edge", "at the neck itself"
+
+
 def test_a_slip_of_one_corner_moves_the_arts_end_by_its_share_of_the_film():
     """Similar triangles: the film turns about one corner by 1 mm over its width, the art's end as at its own."""
     results, placing = placed(job("Kestrel", width=70.0, glass=PLAQUE))
