@@ -36,6 +36,12 @@ _ORDERS: tuple[tuple[FilmMendName, ...], ...] = (
     (*_FIRST, *_MOVED[::-1], "blunt tips", *_MOVED[::-1], *_GONE[::-1], *_LAST, *_GONE[::-1], *_LAST),
     _GIVING_UP,
 )
+_SAYS: dict[FilmMendName, str] = {
+    "fatten webs": "thicken webs to {to}", "widen openings": "widen openings to {to}",
+    "join openings": "remove webs under {to}", "fill openings": "leave out openings under {to}",
+    "fill specks": "leave out specks", "drop islands": "remove islands that are too small",
+    "blunt tips": "blunt tips at {to}",
+}
 _LARGEST, _NEAR = 3.0, 0.005
 _LITTLE = 0.02                     # of the openings: a way that changes less need not be bettered
 _MOST = 0.3                        # of the openings: what changes more is another picture, and no mend
@@ -61,8 +67,7 @@ class Proposal(Struct, frozen=True):
     @property
     def says(self) -> Says:
         """What is done, what failed before and after, and how much of the openings changes."""
-        steps = tuple(dict.fromkeys(Says("{does} to {to}", does=mend.does, to=Length(mend.to))
-                                    for mend in self.mends))
+        steps = tuple(dict.fromkeys(Says(_SAYS[mend.does], to=Length(mend.to)) for mend in self.mends))
         share = f"{100 * self.share:.1f} %" if self.share >= 0.0005 else "less than 0.1 %"
         return Says("{steps}: {before} failing before, {after} after; {film} becomes film, {open} opens ({share} of "
                     "the openings)", steps=Joined(", ", steps or ("nothing to do",)), before=len(self.before),
