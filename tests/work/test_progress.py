@@ -13,7 +13,7 @@ from specimens import FIFTEEN, job, run
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.job import Recipe
 from vitrograph.core.logbook import Logbook, Makings
-from vitrograph.core.work import Clock, Progress, StepRef, clock_words, state_of_work, step_key
+from vitrograph.core.work import Clock, Pace, Progress, StepRef, clock_words, pace_from, state_of_work, step_key
 
 REFS = [StepRef("weed", 1, copy, step) for copy in (1, 2) for step in ("a", "b", "c")]
 
@@ -59,6 +59,12 @@ def test_the_times_of_steps_are_told_by_kind_whatever_glass_came_before(makings)
     makings.tick("two", StepRef("transfer", 7, 1, "tape 1"), at + 5.0)         # another order: nothing is told of it
     assert makings.times() == {("transfer", "tape"): [50.0, 40.0], ("transfer", "set"): [25.0],
                                ("etch", "scrape"): [12.0], ("etch", "look"): [900.0]}
+
+
+def test_a_pace_is_the_middle_of_enough_likely_gaps():
+    assert pace_from([1.0, 5.0, 6.0, 20.0, 99.0], (2.0, 30.0), 3) == Pace(6.0, 3)
+    assert pace_from([2.0, 30.0, 1.9, 30.1], (2.0, 30.0), 2) == Pace(16.0, 2), "the bounds are within"
+    assert pace_from([5.0, 6.0], (2.0, 30.0), 3) is None
 
 
 def test_the_clock_that_ends_first_comes_first_however_long_it_ran():
