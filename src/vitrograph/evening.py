@@ -5,13 +5,12 @@ import json
 from typing import Any
 
 from vitrograph.at_work import worked_out
-from vitrograph.core.etch import OwnTimes, lines_of, own_times
+from vitrograph.core.etch import OwnTimes, lines_of
 from vitrograph.core.logbook import Logbook, Makings, default_path
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.telling.evening_json import evening_json
 from vitrograph.core.telling.plan_json import rounded_tree
-from vitrograph.core.weed import pace_of
 from vitrograph.flags import add_order
 from vitrograph.quick.lengths import up_to
 
@@ -30,7 +29,7 @@ def _own_times(makings: Makings) -> OwnTimes:
     """What the maker's logbook knows of their hands; without a book it is not begun for this."""
     if not makings.book.path.exists():
         return OwnTimes()
-    return own_times(pace_of(makings.gaps("weed")), makings.times())
+    return makings.own_times()
 
 
 def _run(options: argparse.Namespace) -> int:

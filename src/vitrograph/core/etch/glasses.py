@@ -20,9 +20,9 @@ from vitrograph.core.work.evening import Chain, Task
 
 _STEP_S = 30.0                     # a step of the hands, where nothing else is known
 _STEPS_S = {"tape": 60.0, "set": 60.0, "lay": 60.0, "press": 60.0, "seal": 10.0, "bed": 15.0, "half": 120.0,
-            "other": 120.0, "look": 45.0, "peel": 90.0, "wash": 90.0,
+            "other": 120.0, "look": 45.0, "scrape": 45.0, "rinse": 60.0, "peel": 90.0, "wash": 90.0,
             "wax": 300.0, "buff": 90.0, "tint": 300.0, "gloves": 10.0, "nothing": 60.0}
-_RINSE_S = {"scrape": 45.0, "rinse": 60.0}
+_RINSING = ("scrape", "rinse")     # one task of the hands
 _AT_ONCE_S = 30.0                  # what must follow at once may come so much later
 _LIKELY = 0.1, 10.0                # times the guess: what is less was ticked off later, what is more was a rest
 _LEAST_OWN = 5                     # ticks of a kind that say more than the guess
@@ -50,6 +50,11 @@ class OwnTimes(Struct, frozen=True):
 
     bit: Pace | None = None
     steps: Mapping[tuple[Station, str], Pace] = field(default_factory=dict)
+
+    def seconds(self, station: Station, kind: str) -> float:
+        """How long a kind of step takes: a guess where that is not known."""
+        own = self.steps.get((station, kind))
+        return own.seconds if own is not None else _guess(kind)
 
     @property
     def says(self) -> str:
@@ -149,16 +154,12 @@ def _glass(piece: WorkOfPiece, copy: int) -> GlassWork:
         first = len(line.tasks)
         _under(line, part, piece.etch.recipe.clock == "first", by_key)
         rinse = piece.etch.rinses[number]
-        line.add("Scrape and rinse", _rinse_seconds(piece.own), [by_key[step.key] for step in rinse])
+        rinsing = sum(piece.own.seconds("etch", kind) for kind in _RINSING)
+        line.add("Scrape and rinse", rinsing, [by_key[step.key] for step in rinse])
         places.append((first, len(line.tasks) - 1))
     _plain(line, piece.etch.after, "etch", key, copy, "")
     return GlassWork(key, piece.job.name, copy, piece.job.called(copy), Chain(tuple(line.tasks), tuple(places)),
                      tuple(line.refs), tuple(line.waits), piece.etch.area)
-
-
-def _rinse_seconds(own: OwnTimes) -> float:
-    """Scraping and rinsing, each by its own time where that is known."""
-    return sum(pace.seconds if (pace := own.steps.get(("etch", kind))) else guess for kind, guess in _RINSE_S.items())
 
 
 def _under(line: _Line, part: Sequence[TimedStep], from_start: bool, by_key: dict[str, StepRef]) -> None:
@@ -185,14 +186,9 @@ def _plain(
     """Steps that no clock hurries: those between two waits are a task; each by itself where no title is given."""
     group: list[Step] = []
 
-    def seconds(step: Step) -> float:
-        kind = kind_of(step.key)
-        own = line.own.steps.get((station, kind))
-        return own.seconds if own is not None else _guess(kind)
-
     def close() -> None:
         if group:
-            line.add(title or _title(group[0]), sum(map(seconds, group)),
+            line.add(title or _title(group[0]), sum(line.own.seconds(station, kind_of(step.key)) for step in group),
                      [StepRef(station, piece, copy, step.key) for step in group])
             group.clear()
 
@@ -209,7 +205,7 @@ def _plain(
 
 
 def _guess(kind: str) -> float:
-    return _RINSE_S.get(kind) or _STEPS_S.get(kind.split(" ", 1)[0], _STEP_S)
+    return _STEPS_S.get(kind.split(" ", 1)[0], _STEP_S)
 
 
 def _title(step: Step) -> str:

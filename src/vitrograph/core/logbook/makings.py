@@ -9,8 +9,10 @@ from typing import cast
 from msgspec import Struct
 from msgspec.structs import astuple
 
+from vitrograph.core.etch import OwnTimes, own_times
 from vitrograph.core.logbook.book import Logbook
 from vitrograph.core.stations import Station
+from vitrograph.core.weed import pace_of
 from vitrograph.core.work import Clock, Happened, Progress, Reading, StepRef, kind_of
 
 _MAKINGS = 100                     # the latest, by which own times are told
@@ -140,6 +142,10 @@ class Makings:
             if before[0] == after[0] and after[:5] not in clocked and took <= _PAUSE_S:
                 told.setdefault((after[1], kind_of(after[4])), []).append(took)
         return told
+
+    def own_times(self) -> OwnTimes:
+        """How long this maker's hands take, by all that was ticked off. Raises LogbookError."""
+        return own_times(pace_of(self.gaps("weed")), self.times())
 
     def worked(self, order_id: str) -> dict[int, "Worked"]:
         """What the pieces of the making under way took, by their keys. Raises LogbookError."""

@@ -28,7 +28,7 @@ CREATE TABLE entry (
 )
 """
 
-# what has been done of an order: one making of it, its steps ticked off, and its clocks (core/work/progress.py)
+# what has been done of an order: one making of it, its steps ticked off, and its clocks (see Progress)
 _MAKINGS_2 = ("""
 CREATE TABLE making (
     id INTEGER PRIMARY KEY,
@@ -52,7 +52,7 @@ CREATE TABLE clock (
 )
 """)
 
-# what happened of an evening, and the computer's clocks when a clock was last kept (core/work/wall.py)
+# what happened of an evening, and the computer's clocks when a clock was last kept (see Reading)
 _EVENINGS_3 = ("""
 CREATE TABLE happened (
     id INTEGER PRIMARY KEY,

@@ -6,10 +6,9 @@ from types import MappingProxyType
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.etch import OwnTimes, own_times
+from vitrograph.core.etch import OwnTimes
 from vitrograph.core.logbook import Makings, Worked
 from vitrograph.core.stations import Station
-from vitrograph.core.weed import pace_of
 from vitrograph.core.work import (
     Clock,
     Happened,
@@ -44,7 +43,8 @@ class Making(QObject):
         self.progress = Progress()
         self.happened: tuple[Happened, ...] = ()
         self._copies: dict[int, int] = {}
-        self._gaps: dict[Station, list[float]] = {}            # read anew once something was ticked
+        self._gaps: dict[Station, list[float]] = {}            # read anew once something was ticked,
+        self._own: OwnTimes | None = None                      # as these are
         self._timer = QTimer(self, interval=_TICK_MS)
         self._timer.timeout.connect(self._look)
 
@@ -140,10 +140,12 @@ class Making(QObject):
 
     def own_times(self) -> OwnTimes:
         """How long this maker's hands take, by all that was ticked off; a guess where that cannot be read."""
-        try:
-            return own_times(pace_of(self.gaps("weed")), self._makings.times())
-        except VitrographError:
-            return OwnTimes()
+        if self._own is None:
+            try:
+                self._own = self._makings.own_times()
+            except VitrographError:
+                self._own = OwnTimes()
+        return self._own
 
     def clock(self, ref: StepRef, seconds: float) -> Clock:
         """How a step's clock stands; one never started stands at its beginning."""
@@ -209,6 +211,7 @@ class Making(QObject):
 
     def _read(self) -> None:
         self._gaps.clear()
+        self._own = None
         try:
             self.progress = self._makings.progress(self._order) if self._order else Progress()
             self.happened = self._makings.happened(self._order) if self._order else ()

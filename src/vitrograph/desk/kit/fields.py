@@ -87,11 +87,12 @@ def button(text: str, role: str = "", tip: str = "") -> QPushButton:
     return made
 
 
-def explain(field: QWidget, title: str) -> None:
-    """Let a field tell what the word of the trade in its title means, to the pointer and to a screen reader."""
+def explain(title: str, *fields: QWidget) -> None:
+    """Let fields tell what the word of the trade in their title means, to the pointer and to a screen reader."""
     told = explained(title)
-    field.setToolTip(told)
-    field.setAccessibleDescription(told)
+    for field in fields:
+        field.setToolTip(told)
+        field.setAccessibleDescription(told)
 
 
 class Field(QWidget):
@@ -109,8 +110,7 @@ class Field(QWidget):
         self.line.setFont(theme.font())
         self._title = label(title)
         self._title.setBuddy(self.line)
-        explain(self, title)
-        explain(self.line, title)
+        explain(title, self, self.line)
         self._suffix = label(suffix, "quiet")
         self._suffix.setWordWrap(False)
         self._wrong = label("", "error", scale=0.9)
@@ -271,7 +271,7 @@ class ChoiceRow(QWidget):
         super().__init__()
         self.setObjectName(name)
         self.setAccessibleName(title)
-        explain(self, title)
+        explain(title, self)
         self._values = [value for value, _ in choices]
         self._group = QButtonGroup(self)
         for index, (value, text) in enumerate(choices):

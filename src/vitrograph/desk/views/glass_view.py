@@ -25,9 +25,9 @@ from vitrograph.desk.views.view import View
 
 TURN_STEP = radians(5)
 _ROOM_FOR_HINTS = 1.4             # times what stands there, so that it meets nothing
-_HINTS = {"behind": "See the glass from behind", "eye level": "See the glass at eye level",
-          "left": "Turn the glass left", "right": "Turn the glass right"}      # the commands, as they are told here
-_HINTED = ("behind", "eye level")  # the first alone of a pane
+# commands as they are told here: the first alone of a pane
+_HINTS = (("behind", "See the glass from behind"), ("eye level", "See the glass at eye level"))
+_TURNS = ("Turn the glass left", "Turn the glass right")
 _SOFT = ((-0.7, 0.45), (0.7, 0.45), (0.0, 0.72))      # frost laid so many pixels apart ends softly, as cream does
 
 
@@ -221,10 +221,11 @@ class GlassView(View):
 
     def _hint(self, *, closed: bool) -> str:
         """What the pointer and the keys do here, by the keys as they are."""
-        keys = {says: self.keys_of(words) for says, words in _HINTS.items()}
-        told = [f"{key} {says}" for says, key in keys.items() if key and says in (_HINTED if closed else _HINTED[:1])]
-        turns = " ".join(filter(None, (keys["left"], keys["right"])))
-        return "     ".join([*([f"drag{' or ' if turns else ''}{turns} to turn"] if closed else []), *told])
+        told = [f"{key} {says}" for says, words in (_HINTS if closed else _HINTS[:1]) if (key := self.keys_of(words))]
+        if closed:
+            turns = " ".join(filter(None, map(self.keys_of, _TURNS)))
+            told.insert(0, f"drag{' or ' if turns else ''}{turns} to turn")
+        return "     ".join(told)
 
     def _paint_ring(self, painter: QPainter, centre: QPointF) -> None:
         painter.setPen(QPen(QColor(theme.LIT_QUIET), 1.4))
