@@ -7,6 +7,7 @@ from threading import Event, Thread
 from time import perf_counter
 
 from vitrograph.core.job import Order
+from vitrograph.core.language import tr
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder
 from vitrograph.core.stage_table import STAGES
@@ -31,8 +32,8 @@ def _telling(whole: int) -> Iterator["_Step"]:
         wait = _FIRST_S
         while not ended.wait(wait):
             wait = _THEN_S
-            print(f"vitrograph: at work for {perf_counter() - begun:.0f} s, {100 * step.done // whole} % done "
-                  "(Ctrl+C stops it)", file=sys.stderr, flush=True)
+            print(tr("vitrograph: at work for {perf_counter:.0f} s, {done} % done (Ctrl+C stops it)",
+                     perf_counter=perf_counter() - begun, done=100 * step.done // whole), file=sys.stderr, flush=True)
 
     teller = Thread(target=tell, daemon=True)
     teller.start()

@@ -22,6 +22,7 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import PATTERNS, SHEET_WRITERS, WRITERS, numbered, patterns_pdf, write_files, written_as
 from vitrograph.core.faults import told
 from vitrograph.core.job.pieces import with_mends
+from vitrograph.core.language import tr, tr_later
 from vitrograph.core.paper import PaperName
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder
@@ -32,6 +33,7 @@ from vitrograph.core.storing.whole import reason, writable, write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.units import MINUS, THIN_SPACE, parse_whole
+from vitrograph.core.value_words import word_of
 from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.cutting import add_cutting
 from vitrograph.evening import add_evening
@@ -45,19 +47,56 @@ from vitrograph.workshop import add_workshop_flags
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
 FILES = (*SHEET_WRITERS, *WRITERS, *PATTERNS)
-_IS = {"svg": "the film as it is cut, as SVG", "dxf": "as DXF, for a cutting program", "hpgl": "as HP-GL, for a cutter",
-       "png": "a picture of the film", "stencil": "a piece's stencil as SVG", "pdf": "a piece's stencil at true size",
-       "paper": "a paper band to try on the glass", "tiles": "the art as it is seen, tiled over pages at true size",
-       "knife": "lines to follow with a knife, tiled at true size", "packet": "the work packet, for the bench"}
+_IS = {
+    "svg": tr("the film as it is cut, as SVG"),
+    "dxf": tr("as DXF, for a cutting program"),
+    "hpgl": tr("as HP-GL, for a cutter"),
+    "png": tr("a picture of the film"),
+    "stencil": tr("a piece's stencil as SVG"),
+    "pdf": tr("a piece's stencil at true size"),
+    "paper": tr("a paper band to try on the glass"),
+    "tiles": tr("the art as it is seen, tiled over pages at true size"),
+    "knife": tr("lines to follow with a knife, tiled at true size"),
+    "packet": tr("the work packet, for the bench"),
+}
 _SAID_MOST = 200                   # letters
+
+
+_PARSERS = tuple((words, re.compile(re.sub(r"\\{(\w+)\\}", r"(?P<\1>.+?)", re.escape(words)))) for words in (
+    tr_later("the following arguments are required: {all}"), tr_later("unrecognized arguments: {all}"),
+    tr_later("argument {which}: invalid choice: {got} (choose from {all})"),
+    tr_later("argument {which}: expected one argument"), tr_later("argument {which}: expected {many} arguments"),
+    tr_later("argument {which}: expected at least one argument"),
+    tr_later("argument {which}: not allowed with argument {other}"),
+    tr_later("one of the arguments {all} is required"), tr_later("ambiguous option: {got} could match {all}")))
+
+
+class _Help(argparse.HelpFormatter):
+    """The library's own headings, in the language that is spoken."""
+
+    def add_usage(self, usage: Any, actions: Any, groups: Any, prefix: str | None = None) -> None:
+        super().add_usage(usage, actions, groups, tr("usage: ") if prefix is None else prefix)
+
+    def start_section(self, heading: str | None) -> None:
+        super().start_section(tr(heading) if heading in _HEADINGS else heading)
+
+
+_HEADINGS = (tr_later("positional arguments"), tr_later("options"))
 
 
 class _OneLineParser(argparse.ArgumentParser):
     """Says what is wrong in one line, without the usage."""
 
+    def __init__(self, **given: Any) -> None:
+        super().__init__(**given, formatter_class=_Help)
+        for action in self._actions:                          # its own -h, the only one there is by now
+            action.help = tr("show this help message and exit")
+
     def error(self, message: str) -> NoReturn:
+        message = next((tr(words, **found.groupdict()) for words, known in _PARSERS
+                        if (found := known.fullmatch(message))), message)
         told = message if len(message) <= _SAID_MOST else f"{message[:_SAID_MOST]}…"     # it repeats what was typed
-        raise VitrographError(f"{told}; see '{self.prog} --help'")
+        raise VitrographError(tr("{told}; see '{prog} --help'", told=told, prog=self.prog))
 
 
 def main(argv: Sequence[str] | None = None) -> int:
@@ -77,17 +116,18 @@ def main(argv: Sequence[str] | None = None) -> int:
         _silence()
         return FINE
     except KeyboardInterrupt:
-        return _refuse("stopped: files that were written before are whole")
+        return _refuse(tr("stopped: files that were written before are whole"))
     except OSError as error:
         _silence()
-        return _refuse(f"the answer could not be written ({reason(error)}): make room, or send it elsewhere")
+        return _refuse(tr("the answer could not be written ({reason}): make room, or send it elsewhere",
+                          reason=reason(error)))
     except Exception as error:                                # a fault of ours is one line as well
         return _refuse(told(error))
 
 
 def _refuse(sentence: str) -> int:
     plain = writable(sentence.replace(THIN_SPACE, " ").replace(MINUS, "-"))
-    print(f"vitrograph: {plain}", file=sys.stderr)
+    print(tr("vitrograph: {plain}", plain=plain), file=sys.stderr)
     return UNUSABLE
 
 
@@ -99,49 +139,53 @@ def _silence() -> None:
 
 def command_line() -> argparse.ArgumentParser:
     """All commands and their flags."""
-    parser = _OneLineParser(prog="vitrograph", description="Vinyl resist stencils that fit the glass.")
-    parser.add_argument("--version", action="version", version=f"vitrograph {__version__}")
+    parser = _OneLineParser(prog="vitrograph", description=tr("Vinyl resist stencils that fit the glass."))
+    parser.add_argument("--version", action="version", version=f"vitrograph {__version__}",
+                        help=tr("show program's version number and exit"))
     commands = parser.add_subparsers(required=True, metavar="COMMAND", parser_class=_OneLineParser)
 
-    demo = commands.add_parser("demo", help="open the window with the demo order, or with one piece of it")
-    demo.add_argument("piece", nargs="?", choices=get_args(DemoName), help="one piece of it")
+    demo = commands.add_parser("demo", help=tr("open the window with the demo order, or with one piece of it"))
+    demo.add_argument("piece", nargs="?", choices=get_args(DemoName), help=tr("one piece of it"))
     _add_clock(demo)
     demo.set_defaults(run=lambda options: _window(None, options.piece or "", _faster(options.clock)))
-    new = commands.add_parser(NEW, help="open the window with a new order; without a command it opens the last one")
+    new = commands.add_parser(NEW, help=tr("open the window with a new order; without a command it opens the last one"))
     _add_clock(new)
     new.set_defaults(run=lambda options: _window(None, NEW, _faster(options.clock)))
-    opened = commands.add_parser("open", help="open the window with an order")
+    opened = commands.add_parser("open", help=tr("open the window with an order"))
     add_order(opened)
     _add_clock(opened)
     opened.set_defaults(run=lambda options: _window(options.order, faster=_faster(options.clock)))
-    plan = _on_order(commands, "plan", "print an order's plan", _plan)
-    plan.add_argument("--json", action="store_true", help="as JSON (docs/formats.md)")
-    _on_order(commands, "check", "print what was found; exit code 1 if anything is a stop", _check)
-    export = _on_order(commands, "export", "write an order's files", _export)
+    plan = _on_order(commands, "plan", tr("print an order's plan"), _plan)
+    plan.add_argument("--json", action="store_true", help=tr("as JSON (docs/formats.md)"))
+    _on_order(commands, "check", tr("print what was found; exit code 1 if anything is a stop"), _check)
+    export = _on_order(commands, "export", tr("write an order's files"), _export)
     for kind in FILES:
         export.add_argument(f"--{kind}", type=Path, metavar="FILE", help=_IS[kind])
-    export.add_argument("--piece", metavar="NAME", help="one piece of an order of several, by its name or number")
-    export.add_argument("--page", choices=get_args(PaperName), help="the printer's paper for --tiles, --knife and "
-                        "--packet; the workshop's where it is not said")
-    export.add_argument("--mirror", action="store_true", help="--knife mirrored, for under the glass")
-    put = commands.add_parser("order", help="put jobs and orders together into one order")
-    put.add_argument("--add", action="append", required=True, metavar="FILE[:COUNT]", help="its pieces, in their "
-                     "order; may be given several times")
-    put.add_argument("--name", help="the order's name")
-    put.add_argument("--out", type=Path, required=True, metavar="FILE", help="the file it is written into")
+    export.add_argument("--piece", metavar="NAME", help=tr("one piece of an order of several, by its name or number"))
+    export.add_argument("--page", choices=get_args(PaperName),
+                        help=tr("the printer's paper for --tiles, --knife and --packet; the workshop's where it is "
+                                "not said"))
+    export.add_argument("--mirror", action="store_true", help=tr("--knife mirrored, for under the glass"))
+    put = commands.add_parser("order", help=tr("put jobs and orders together into one order"))
+    put.add_argument("--add", action="append", required=True, metavar="FILE[:COUNT]",
+                     help=tr("its pieces, in their order; may be given several times"))
+    put.add_argument("--name", help=tr("the order's name"))
+    put.add_argument("--out", type=Path, required=True, metavar="FILE", help=tr("the file it is written into"))
     put.set_defaults(run=put_together)
-    change = commands.add_parser("change", help="change an order's file by settings")
+    change = commands.add_parser("change", help=tr("change an order's file by settings"))
     add_order(change)
     add_settings(change)
-    change.add_argument("--piece", metavar="NAME", help="whose design is changed, by its name or number")
-    change.add_argument("--out", type=Path, metavar="FILE", help="write it there, and leave the first file as it is")
+    change.add_argument("--piece", metavar="NAME", help=tr("whose design is changed, by its name or number"))
+    change.add_argument("--out", type=Path, metavar="FILE",
+                        help=tr("write it there, and leave the first file as it is"))
     change.set_defaults(run=change_order)
     add_cutting(commands)
     add_evening(commands)
     add_logbook(commands)
     add_inspect(commands)
-    add_workshop_flags(commands.add_parser("workshop", help="what you own and are used to: new orders begin from it"))
-    quick = commands.add_parser("quick", help="from measurements and words to files, in one line")
+    add_workshop_flags(commands.add_parser("workshop",
+                                           help=tr("what you own and are used to: new orders begin from it")))
+    quick = commands.add_parser("quick", help=tr("from measurements and words to files, in one line"))
     add_flags(quick)
     quick.set_defaults(run=_quick)
     return parser
@@ -159,13 +203,14 @@ def _on_order(
 
 
 def _add_clock(parser: argparse.ArgumentParser) -> None:
-    parser.add_argument("--clock", metavar="60x", default="1x", help="clocks go so much faster, to try an evening out")
+    parser.add_argument("--clock", metavar="60x", default="1x",
+                        help=tr("clocks go so much faster, to try an evening out"))
 
 
 def _faster(text: str) -> float:
     times = parse_whole(text.removesuffix("x"), 3600, 1)
     if times is None:
-        raise VitrographError(f"--clock: from 1x to 3600x was wanted, got '{text[:20]}'")
+        raise VitrographError(tr("--clock: from 1x to 3600x was wanted, got '{text}'", text=text[:20]))
     return float(times)
 
 
@@ -202,19 +247,19 @@ def _check(options: argparse.Namespace) -> int:
     found += [("", one) for one in done.cut.findings]
     for name, one in found:
         whose = name if len(done.pieces) > 1 else ""
-        print(f"{one.level.value}: {whose}{in_words(one.says, done.order.units)} ({one.code.value})")
+        print(f"{word_of(one.level.value)}: {whose}{in_words(one.says, done.order.units)} ({one.code.value})")
     if not found:
-        print("nothing to watch")
+        print(tr("nothing to watch"))
     return STOPPED if done.stopped else FINE
 
 
 def _export(options: argparse.Namespace) -> int:
     wanted = {kind: path for kind in FILES if (path := getattr(options, kind)) is not None}
     if not wanted:
-        raise VitrographError(f"say what to write: {', '.join(f'--{kind} FILE' for kind in FILES)}")
+        raise VitrographError(tr("say what to write: {all}", all=", ".join(f"--{kind} FILE" for kind in FILES)))
     for kind, path in wanted.items():
         if not path.name:
-            raise VitrographError(f"--{kind}: a file's name was wanted")
+            raise VitrographError(tr("--{kind}: a file's name was wanted", kind=kind))
     _apart(options.order, *wanted.values())
     done = _finished(options)
     pieces = done.pieces
@@ -236,7 +281,8 @@ def _apart(*paths: Path) -> None:
     places = [path.resolve() for path in paths]
     for number, place in enumerate(places):
         if place in places[:number]:
-            raise VitrographError(f"{paths[number]} is named twice: one file would take the other's place")
+            raise VitrographError(tr("{paths} is named twice: one file would take the other's place",
+                                     paths=paths[number]))
 
 
 def _quick(options: argparse.Namespace) -> int:
@@ -249,7 +295,7 @@ def _quick(options: argparse.Namespace) -> int:
             proposal = mend_all(piece.sheet, piece.job.stencil)
             order = with_mends(order, at, row, proposal.mends)
             whose = f"{piece.job.name}, " if len(done.pieces) > 1 else ""
-            lines.append(f"  {whose}mended: {proposal.says.words(order.units)}")
+            lines.append(tr("  {whose}mended: {says}", whose=whose, says=proposal.says.words(order.units)))
         done = worked_out(pipeline, order)
     write_files(done, options.out, load_workshop(default_file()).house.paper)
     print("\n".join([*summary_lines(done), *lines]))

@@ -14,6 +14,7 @@ from vitrograph.core.cut import CutWork, closer
 from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
 from vitrograph.core.errors import CutterError, VitrographError
 from vitrograph.core.job import Order
+from vitrograph.core.language import tr
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder
 from vitrograph.core.says import Length
@@ -28,39 +29,41 @@ _TELL_S = 5.0
 
 def add_cutting(commands: Any) -> None:
     """Add `nest`, `cut` and `cutter` to the program's commands."""
-    nest = commands.add_parser("nest", help="lay an order's stencils on less film, and keep their places in its file")
+    nest = commands.add_parser("nest", help=tr("lay an order's stencils on less film, and keep their places in its "
+                                               "file"))
     add_order(nest)
-    nest.add_argument("--seconds", metavar="S", default="10", help="how long to look, for each piece of film")
-    nest.add_argument("--out", type=Path, metavar="FILE", help="write it there, and leave the first file as it is")
+    nest.add_argument("--seconds", metavar="S", default="10", help=tr("how long to look, for each piece of film"))
+    nest.add_argument("--out", type=Path, metavar="FILE", help=tr("write it there, and leave the first file as it is"))
     nest.set_defaults(run=_nest)
-    cut = commands.add_parser("cut", help="send an order's cuts to a cutter")
+    cut = commands.add_parser("cut", help=tr("send an order's cuts to a cutter"))
     add_order(cut)
     _add_port(cut)
-    cut.add_argument("--film", metavar="N", default="1", help="which piece of film is in the cutter, from 1")
-    cut.add_argument("--from", dest="start", metavar="STENCIL:PATH", help="go on after a cut that was broken off")
-    cut.add_argument("--again", metavar="PIECE[:FILM]", help="one stencil alone, once more, by its piece's name or "
-                     "number, and the number of its film where it has several")
+    cut.add_argument("--film", metavar="N", default="1", help=tr("which piece of film is in the cutter, from 1"))
+    cut.add_argument("--from", dest="start", metavar="STENCIL:PATH", help=tr("go on after a cut that was broken off"))
+    cut.add_argument("--again", metavar="PIECE[:FILM]",
+                     help=tr("one stencil alone, once more, by its piece's name or number, and the number of its film "
+                             "where it has several"))
     cut.set_defaults(run=_cut)
-    test = commands.add_parser("ladder", help="cut a test: a square with a triangle for each force")
+    test = commands.add_parser("ladder", help=tr("cut a test: a square with a triangle for each force"))
     _add_port(test)
-    test.add_argument("--forces", required=True, metavar="F,F,...", help="in the cutter's own units, as 60,80,100")
+    test.add_argument("--forces", required=True, metavar="F,F,...", help=tr("in the cutter's own units, as 60,80,100"))
     test.set_defaults(run=_ladder)
-    cutter = commands.add_parser("cutter", help="be a simulated cutter, to try things on")
+    cutter = commands.add_parser("cutter", help=tr("be a simulated cutter, to try things on"))
     way = cutter.add_mutually_exclusive_group(required=True)
-    way.add_argument("--tcp", metavar="PORT", help="on a TCP port of this computer; 0 takes a free one")
-    way.add_argument("--pty", action="store_true", help="on a pseudo-terminal, as on a serial port")
-    cutter.add_argument("--faster", metavar="TIMES", default="1", help="than a real one")
-    cutter.add_argument("--buffer", metavar="BYTES", default="1024", help="how much it takes in before it works")
-    cutter.add_argument("--offset", metavar="L", default="0.25mm", help="how far its blade's tip trails")
-    cutter.add_argument("--worn", action="store_true", help="its blade skips acute corners")
-    cutter.add_argument("--power-cut", metavar="L", help="its power goes after it has moved so far")
-    cutter.add_argument("--svg", type=Path, metavar="FILE", help="write what its blade cut")
+    way.add_argument("--tcp", metavar="PORT", help=tr("on a TCP port of this computer; 0 takes a free one"))
+    way.add_argument("--pty", action="store_true", help=tr("on a pseudo-terminal, as on a serial port"))
+    cutter.add_argument("--faster", metavar="TIMES", default="1", help=tr("than a real one"))
+    cutter.add_argument("--buffer", metavar="BYTES", default="1024", help=tr("how much it takes in before it works"))
+    cutter.add_argument("--offset", metavar="L", default="0.25mm", help=tr("how far its blade's tip trails"))
+    cutter.add_argument("--worn", action="store_true", help=tr("its blade skips acute corners"))
+    cutter.add_argument("--power-cut", metavar="L", help=tr("its power goes after it has moved so far"))
+    cutter.add_argument("--svg", type=Path, metavar="FILE", help=tr("write what its blade cut"))
     cutter.set_defaults(run=_cutter)
 
 
 def _add_port(parser: argparse.ArgumentParser) -> None:
     parser.add_argument("--to", required=True, metavar="tcp:HOST:PORT|serial:PATH|file:PATH",
-                        help="where the cutter is, or a file in its language")
+                        help=tr("where the cutter is, or a file in its language"))
 
 
 def _finished(path: Path) -> tuple[Order, FinishedOrder]:
@@ -71,7 +74,8 @@ def _finished(path: Path) -> tuple[Order, FinishedOrder]:
 def _nest(options: argparse.Namespace) -> int:
     seconds = parse_whole(options.seconds, 3600, 1)
     if seconds is None:
-        raise VitrographError(f"--seconds: a whole number from 1 to 3600 was wanted, got '{options.seconds[:20]}'")
+        raise VitrographError(tr("--seconds: a whole number from 1 to 3600 was wanted, got '{seconds}'",
+                                 seconds=options.seconds[:20]))
     order, done = _finished(options.order)
     before = done.cut.bed
     last = monotonic()
@@ -80,7 +84,8 @@ def _nest(options: argparse.Namespace) -> int:
         nonlocal last
         if monotonic() - last > _TELL_S:
             last = monotonic()
-            print(f"vitrograph: {Length(length, 0).words(order.units)} of this film by now (Ctrl+C stops it)",
+            print(tr("vitrograph: {length} of this film by now (Ctrl+C stops it)",
+                     length=Length(length, 0).words(order.units)),
                   file=sys.stderr, flush=True)
 
     nested = order.changed(cut__laid=done.nested(closer(float(seconds), told=told)))
@@ -89,7 +94,8 @@ def _nest(options: argparse.Namespace) -> int:
         nested, after = order, before
     save_order(nested, options.out or options.order)
     was, now = (Length(bed.used_mm, 0).words(order.units) for bed in (before, after))
-    print(f"{len(after.sheets)} piece{'s' if len(after.sheets) > 1 else ''} of film, {now} used; {was} before")
+    print(tr("{n} pieces of film, {now} used; {was} before", "{n} piece of film, {now} used; {was} before",
+             n=len(after.sheets), now=now, was=was))
     return 0
 
 
@@ -101,9 +107,10 @@ def _cut(options: argparse.Namespace) -> int:
     runs = (done.cut if options.again is None else _again(done, options.again)).runs
     number = parse_whole(options.film, len(runs), 1)
     if number is None:
-        raise VitrographError(f"--film: a number from 1 to {len(runs)} was wanted, got '{options.film[:20]}'")
+        raise VitrographError(tr("--film: a number from 1 to {runs} was wanted, got '{film}'", runs=len(runs),
+                                 film=options.film[:20]))
     if done.stopped:
-        raise VitrographError("something found is a stop, see 'check': mend that before film is cut")
+        raise VitrographError(tr("something found is a stop, see 'check': mend that before film is cut"))
     start, control, last = _start(options.start), Control(), monotonic()
 
     def told(sending: Sending) -> None:
@@ -111,17 +118,20 @@ def _cut(options: argparse.Namespace) -> int:
         if monotonic() - last > _TELL_S:
             last = monotonic()
             left = (sending.of_mm - sending.cut_mm) / order.cut.cut_speed
-            print(f"vitrograph: {sending.last}, {sending.done} of {sending.of} paths, {format_minutes(left)} to go "
-                  "(Ctrl+C lifts the blade and stops)", file=sys.stderr, flush=True)
+            print(tr("vitrograph: {last}, {done} of {of} paths, {left} to go (Ctrl+C lifts the blade and stops)",
+                     last=sending.last, done=sending.done, of=sending.of, left=format_minutes(left)), file=sys.stderr,
+                  flush=True)
 
     with _stopping(control):
         sent = send(runs[number - 1], open_port(options.to), start, told, control)
     if control.stopped:
-        where = f"after {sent.last}" if sent.last else "before the first path"
-        raise CutterError(f"stopped {where}, the blade is up: {sent.done} of {sent.of} paths are cut")
+        where = tr("after {last}", last=sent.last) if sent.last else tr("before the first path")
+        raise CutterError(tr("stopped {where}, the blade is up: {done} of {of} paths are cut", where=where,
+                             done=sent.done, of=sent.of))
     if not options.to.startswith("file:"):                    # what is only written wears no blade
         save_workshop(with_cut(load_workshop(default_file()), sent.cut_mm), default_file())
-    print(f"film {number} of {len(runs)}: {sent.done} paths, {Length(sent.cut_mm, 0).words(order.units)} cut")
+    print(tr("film {number} of {runs}: {done} paths, {length} cut", number=number, runs=len(runs), done=sent.done,
+             length=Length(sent.cut_mm, 0).words(order.units)))
     return 0
 
 
@@ -133,7 +143,8 @@ def _again(done: FinishedOrder, words: str) -> CutWork:
     many = len(piece.sheet.outlines)
     number = parse_whole(film, many, 1) if colon else None
     if colon and number is None:
-        raise VitrographError(f"--again: a film from 1 to {many} was wanted, got '{film[:20]}'")
+        raise VitrographError(tr("--again: a film from 1 to {many} was wanted, got '{film}'", many=many,
+                                 film=film[:20]))
     return done.again(piece.job.key, None if number is None else number - 1)
 
 
@@ -156,8 +167,8 @@ def _ladder(options: argparse.Namespace) -> int:
     say_all(open_port(options.to), ladder_hpgl(rungs, 0.0 if held.cutters[0].leads_itself else held.cutters[0].offset))
     save_workshop(with_cut(held, ladder_mm(rungs)), default_file())
     for rung in rungs:
-        print(f"{rung.number} tick{'s' if rung.number > 1 else ' '}  force {rung.force:g}")
-    print("lift each triangle: the least force that came out clean is kept by 'workshop --set films.0.force=...'")
+        print(tr("{n} ticks  force {force:g}", "{n} tick   force {force:g}", n=rung.number, force=rung.force))
+    print(tr("lift each triangle: the least force that came out clean is kept by 'workshop --set films.0.force=...'"))
     return 0
 
 
@@ -168,7 +179,7 @@ def _start(text: str | None) -> Any:
     try:
         return None if text is None else Place.read(text)
     except CutterError as error:
-        raise CutterError(f"--from: {error}") from None
+        raise CutterError(tr("--from: {error}", error=error)) from None
 
 
 def _cutter(options: argparse.Namespace) -> int:
@@ -180,23 +191,24 @@ def _cutter(options: argparse.Namespace) -> int:
         text = getattr(options, name)
         number = parse_whole(text, most, least)
         if number is None:
-            raise VitrographError(f"--{name}: a whole number from {least} to {most} was wanted, got '{text[:20]}'")
+            raise VitrographError(tr("--{name}: a whole number from {least} to {most} was wanted, got '{text}'",
+                                     name=name, least=least, most=most, text=text[:20]))
         numbers[name] = number
     power = float("inf") if options.power_cut is None else parse_length(options.power_cut)
     habits = Habits(faster=numbers["faster"], buffer=numbers["buffer"], offset=parse_length(options.offset),
                     worn=options.worn, power_mm=power)
 
     def told(where: str) -> None:
-        print(f"the simulated cutter is at {where}", flush=True)
+        print(tr("the simulated cutter is at {where}", where=where), flush=True)
 
     if options.pty:
         machine = serve_pty(habits, told)
     else:
         port = parse_whole(options.tcp, 65535, 0)
         if port is None:
-            raise VitrographError(f"--tcp: a number up to 65535 was wanted, got '{options.tcp[:20]}'")
+            raise VitrographError(tr("--tcp: a number up to 65535 was wanted, got '{tcp}'", tcp=options.tcp[:20]))
         machine = serve_tcp(port, habits, told)
     if options.svg is not None:
         write_whole(options.svg, as_svg(machine).encode())
-    print(f"{len(machine.trace.cuts)} paths, {machine.trace.cut_mm:.0f} mm cut")
+    print(tr("{cuts} paths, {cut_mm:.0f} mm cut", cuts=len(machine.trace.cuts), cut_mm=machine.trace.cut_mm))
     return 0

@@ -6,6 +6,7 @@ from typing import Any
 
 from vitrograph.at_work import worked_out
 from vitrograph.core.etch import OwnTimes, lines_of
+from vitrograph.core.language import tr
 from vitrograph.core.logbook import Logbook, Makings, default_path
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order
@@ -17,11 +18,13 @@ from vitrograph.quick.lengths import up_to
 
 def add_evening(commands: Any) -> None:
     """Give the parser the command."""
-    parser: argparse.ArgumentParser = commands.add_parser("evening", help="plan an order's evening for one pair of "
-                                                          "hands: nobody late at the rinse")
+    parser: argparse.ArgumentParser = commands.add_parser("evening",
+                                                          help=tr("plan an order's evening for one pair of hands: "
+                                                                  "nobody late at the rinse"))
     add_order(parser)
-    parser.add_argument("--json", action="store_true", help="as JSON (docs/formats.md)")
-    parser.add_argument("--calm", metavar="0..1", help="time to spare before clocks; as much as it takes if left out")
+    parser.add_argument("--json", action="store_true", help=tr("as JSON (docs/formats.md)"))
+    parser.add_argument("--calm", metavar="0..1", help=tr("time to spare before clocks; as much as it takes if left "
+                                                          "out"))
     parser.set_defaults(run=_run)
 
 

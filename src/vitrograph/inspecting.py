@@ -8,6 +8,7 @@ from typing import Any, get_args
 
 from vitrograph.at_work import worked_out
 from vitrograph.core.errors import VitrographError
+from vitrograph.core.language import tr
 from vitrograph.core.logbook import Logbook, Photo, default_path
 from vitrograph.core.paper import PaperName
 from vitrograph.core.pipeline import Pipeline
@@ -20,20 +21,21 @@ from vitrograph.flags import add_units, entry_number
 
 def add_inspect(commands: Any) -> None:
     """Give the parser the command."""
-    parser: argparse.ArgumentParser = commands.add_parser("inspect", help="measure a photograph of a piece, or of its "
-                                                          "weeded film, against what was drawn")
+    parser: argparse.ArgumentParser = commands.add_parser("inspect",
+                                                          help=tr("measure a photograph of a piece, or of its weeded "
+                                                                  "film, against what was drawn"))
     add = parser.add_argument
-    add("photo", type=Path, nargs="?", metavar="PHOTO", help="a photograph of the piece on its card")
-    add("--order", type=Path, metavar="FILE", help="the order the piece is of")
-    add("--piece", metavar="NAME", help="the piece, by its name or number; the first where it is left out")
-    add("--film", action="store_true", help="the weeded film on the glass, before the cream")
-    add("--corners", metavar="X,Y;X,Y;X,Y;X,Y", help="no card: the piece's own four corners in the picture, in pixels, "
-        "upper left first and round to the right")
-    add("--json", action="store_true", help="as JSON (docs/formats.md)")
-    add("--overlay", type=Path, metavar="FILE.jpg", help="write the photograph with what was found drawn on it")
-    add("--keep", metavar="NUMBER", help="keep it with this entry of the logbook")
-    add("--card", type=Path, metavar="FILE.pdf", help="write the inspection card, to print at true size")
-    add("--page", choices=get_args(PaperName), help="the printer's paper for --card, if not the workshop's")
+    add("photo", type=Path, nargs="?", metavar="PHOTO", help=tr("a photograph of the piece on its card"))
+    add("--order", type=Path, metavar="FILE", help=tr("the order the piece is of"))
+    add("--piece", metavar="NAME", help=tr("the piece, by its name or number; the first where it is left out"))
+    add("--film", action="store_true", help=tr("the weeded film on the glass, before the cream"))
+    add("--corners", metavar="X,Y;X,Y;X,Y;X,Y", help=tr("no card: the piece's own four corners in the picture, in "
+                                                        "pixels, upper left first and round to the right"))
+    add("--json", action="store_true", help=tr("as JSON (docs/formats.md)"))
+    add("--overlay", type=Path, metavar="FILE.jpg", help=tr("write the photograph with what was found drawn on it"))
+    add("--keep", metavar="NUMBER", help=tr("keep it with this entry of the logbook"))
+    add("--card", type=Path, metavar="FILE.pdf", help=tr("write the inspection card, to print at true size"))
+    add("--page", choices=get_args(PaperName), help=tr("the printer's paper for --card, if not the workshop's"))
     add_units(parser, default=None)
     parser.set_defaults(run=_run)
 
@@ -43,11 +45,11 @@ def _run(options: argparse.Namespace) -> int:
         from vitrograph.core.logbook.inspection import card_pdf
 
         write_whole(options.card, card_pdf(options.page or load_workshop(default_file()).house.paper))
-        print(f"the inspection card: {options.card}; print it at 100 %, and measure its line")
+        print(tr("the inspection card: {card}; print it at 100 %, and measure its line", card=options.card))
         if options.photo is None:
             return 0
     if options.photo is None or options.order is None:
-        raise VitrographError("inspect: a photograph and --order FILE were wanted, or --card FILE.pdf")
+        raise VitrographError(tr("inspect: a photograph and --order FILE were wanted, or --card FILE.pdf"))
     return _inspected(options)
 
 
@@ -90,6 +92,6 @@ def _corners(text: str | None) -> list[tuple[float, float]] | None:
         return None
     places = re.findall(r"(\d+(?:\.\d+)?)\s*,\s*(\d+(?:\.\d+)?)", text)
     if len(places) != 4:
-        raise VitrographError(f"--corners: four places like 120,80;910,95;905,1280;130,1270 were wanted, got "
-                              f"'{text[:40]}'")
+        raise VitrographError(tr("--corners: four places like 120,80;910,95;905,1280;130,1270 were wanted, got "
+                                 "'{text}'", text=text[:40]))
     return [(float(x), float(y)) for x, y in places]

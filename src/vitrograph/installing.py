@@ -13,6 +13,8 @@ from collections.abc import Callable, Sequence
 from importlib import resources
 from pathlib import Path
 
+from vitrograph.core.language import tr
+
 SIZES = (16, 22, 24, 32, 48, 64, 128, 256, 512)
 _REFRESH = (("update-desktop-database", "applications"), ("update-mime-database", "mime"),
             ("gtk-update-icon-cache", "icons/hicolor"))
@@ -120,7 +122,7 @@ def _draw_icon(svg: bytes, size: int, place: Path) -> None:
     painter.end()
     place.parent.mkdir(parents=True, exist_ok=True)
     if not image.save(str(place)):
-        raise OSError(None, "no room", str(place))
+        raise OSError(None, tr("no room"), str(place))
 
 
 def _refresh(data: Path) -> None:

@@ -12,6 +12,7 @@ from msgspec.structs import asdict
 from vitrograph.at_work import worked_out
 from vitrograph.core.errors import LogbookError, VitrographError
 from vitrograph.core.glass import Shelf, default_folder
+from vitrograph.core.language import tr
 from vitrograph.core.logbook import (
     COLUMNS,
     GROUPS,
@@ -24,6 +25,7 @@ from vitrograph.core.logbook import (
     SortedBy,
     default_path,
 )
+from vitrograph.core.logbook.entry import outcome_words
 from vitrograph.core.logbook.lists import csv_of, entry_of, known_of, read_list
 from vitrograph.core.logbook.page import differences
 from vitrograph.core.pipeline import Pipeline
@@ -31,6 +33,7 @@ from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.storing.orderfile import content_of, load_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import parse_whole
+from vitrograph.core.value_words import word_of
 from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.flags import add_units, entry_number
 
@@ -39,44 +42,47 @@ _MOST_LINES = 200
 
 def add_logbook(commands: Any) -> None:
     """Give the parser the commands."""
-    log: argparse.ArgumentParser = commands.add_parser("log", help="the logbook: list, search, add, read and write it")
+    log: argparse.ArgumentParser = commands.add_parser(
+        "log", help=tr("the logbook: list, search, add, read and write it"))
     add = log.add_argument
     does = log.add_mutually_exclusive_group()
-    does.add_argument("--add", nargs="*", metavar="KEY=VALUE", help="write an entry, as job='Kestrel mug' minutes=12 "
-                      "outcome='5 good, 1 faint'; with --order the rest writes itself")
-    does.add_argument("--import", dest="read", type=Path, metavar="FILE", help="take over the entries of a CSV or JSON "
-                      "file")
-    does.add_argument("--remove", metavar="NUMBER", help="take an entry out")
-    does.add_argument("--again", metavar="NUMBER", help="write the order of an entry as it was made, to --out")
-    does.add_argument("--compare", nargs=2, metavar="NUMBER", help="where two entries differ")
-    does.add_argument("--months", action="store_true", help="what it came to: pieces, hours, cream and cost a month, "
-                      "and how pieces failed")
-    does.add_argument("--group", choices=GROUPS, help="pieces by what they have in common")
-    does.add_argument("--causes", action="store_true", help="which faults go with what")
-    does.add_argument("--year", metavar="2026", help="a year on paper, to --out (PDF)")
-    add("--order", type=Path, metavar="FILE", help="the order an entry is of")
-    add("--piece", metavar="NAME", help="which piece of it, by its name or number; all of them where it is left out")
-    add("--out", type=Path, metavar="FILE", help="the file that --again or --year is written into")
+    does.add_argument("--add", nargs="*", metavar="KEY=VALUE",
+                      help=tr("write an entry, as job='Kestrel mug' minutes=12 outcome='5 good, 1 faint'; with "
+                              "--order the rest writes itself"))
+    does.add_argument("--import", dest="read", type=Path, metavar="FILE",
+                      help=tr("take over the entries of a CSV or JSON file"))
+    does.add_argument("--remove", metavar="NUMBER", help=tr("take an entry out"))
+    does.add_argument("--again", metavar="NUMBER", help=tr("write the order of an entry as it was made, to --out"))
+    does.add_argument("--compare", nargs=2, metavar="NUMBER", help=tr("where two entries differ"))
+    does.add_argument("--months", action="store_true",
+                      help=tr("what it came to: pieces, hours, cream and cost a month, and how pieces failed"))
+    does.add_argument("--group", choices=GROUPS, help=tr("pieces by what they have in common"))
+    does.add_argument("--causes", action="store_true", help=tr("which faults go with what"))
+    does.add_argument("--year", metavar="2026", help=tr("a year on paper, to --out (PDF)"))
+    add("--order", type=Path, metavar="FILE", help=tr("the order an entry is of"))
+    add("--piece", metavar="NAME",
+        help=tr("which piece of it, by its name or number; all of them where it is left out"))
+    add("--out", type=Path, metavar="FILE", help=tr("the file that --again or --year is written into"))
     form = log.add_mutually_exclusive_group()
-    form.add_argument("--json", action="store_true", help="as JSON (docs/formats.md)")
-    form.add_argument("--csv", action="store_true", help="as CSV")
-    add("--find", default="", metavar="WORDS", help="entries that hold all these words")
-    add("--cream", default="", metavar="NAME", help="entries made with this cream")
-    add("--material", default="", metavar="NAME", help="entries on this kind of glass")
-    add("--outcome", default="", choices=("", *OUTCOMES), metavar="OUTCOME", help="entries of which any "
-        "piece came out so")
-    add("--since", default="", metavar="DAY", help="entries of that day and later, as 2026-03-01")
-    add("--until", default="", metavar="DAY", help="entries of that day and before")
-    add("--sort", choices=get_args(SortedBy), default="newest", help="which entries come first")
-    add("--book", type=Path, metavar="FILE", help="another logbook than your own")
+    form.add_argument("--json", action="store_true", help=tr("as JSON (docs/formats.md)"))
+    form.add_argument("--csv", action="store_true", help=tr("as CSV"))
+    add("--find", default="", metavar="WORDS", help=tr("entries that hold all these words"))
+    add("--cream", default="", metavar="NAME", help=tr("entries made with this cream"))
+    add("--material", default="", metavar="NAME", help=tr("entries on this kind of glass"))
+    add("--outcome", default="", choices=("", *OUTCOMES), metavar="OUTCOME",
+        help=tr("entries of which any piece came out so"))
+    add("--since", default="", metavar="DAY", help=tr("entries of that day and later, as 2026-03-01"))
+    add("--until", default="", metavar="DAY", help=tr("entries of that day and before"))
+    add("--sort", choices=get_args(SortedBy), default="newest", help=tr("which entries come first"))
+    add("--book", type=Path, metavar="FILE", help=tr("another logbook than your own"))
     add_units(log, default=None)
     log.set_defaults(run=_log)
-    advise: argparse.ArgumentParser = commands.add_parser("advise", help="how long a cream should stand, from your own "
-                                                          "pieces")
-    advise.add_argument("--cream", required=True, metavar="NAME", help="the cream, as you call it")
-    advise.add_argument("--material", default="", help="on this glass; on whatever glass where it is left out")
-    advise.add_argument("--json", action="store_true", help="as JSON (docs/formats.md)")
-    advise.add_argument("--book", type=Path, metavar="FILE", help="another logbook than your own")
+    advise: argparse.ArgumentParser = commands.add_parser(
+        "advise", help=tr("how long a cream should stand, from your own pieces"))
+    advise.add_argument("--cream", required=True, metavar="NAME", help=tr("the cream, as you call it"))
+    advise.add_argument("--material", default="", help=tr("on this glass; on whatever glass where it is left out"))
+    advise.add_argument("--json", action="store_true", help=tr("as JSON (docs/formats.md)"))
+    advise.add_argument("--book", type=Path, metavar="FILE", help=tr("another logbook than your own"))
     advise.set_defaults(run=_advise)
 
 
@@ -102,7 +108,8 @@ def _day(flag: str, text: str) -> None:
     try:
         date.fromisoformat(text or "2026-01-01")
     except ValueError:
-        raise VitrographError(f"{flag}: a day like 2026-11-28 was wanted, got '{text[:20]}'") from None
+        raise VitrographError(tr("{flag}: a day like 2026-11-28 was wanted, got '{text}'", flag=flag,
+                                 text=text[:20])) from None
 
 
 def _list(book: Logbook, options: argparse.Namespace) -> int:
@@ -114,17 +121,17 @@ def _list(book: Logbook, options: argparse.Namespace) -> int:
         sys.stdout.write(csv_of(one.entry for one in found))
     else:
         entries, pieces = book.count(_asked(options))
-        print("\n".join(map(_line, found)) or "nothing is written down yet" if entries or not options.find
-              else "nothing was found")
+        print("\n".join(map(_line, found)) or tr("nothing is written down yet") if entries or not options.find
+              else tr("nothing was found"))
         if entries:
-            rest = f"; the first {len(found)} are listed" if entries > len(found) else ""
-            print(f"{entries} entries, {pieces} pieces{rest}")
+            rest = tr("; the first {found} are listed", found=len(found)) if entries > len(found) else ""
+            print(tr("{entries} entries, {pieces} pieces{rest}", entries=entries, pieces=pieces, rest=rest))
     return 0
 
 
 def _line(one: Listed) -> str:
     entry = one.entry
-    told = (entry.glass, entry.cream, entry.stood, entry.outcome, "*" * (entry.stars or 0), entry.note)
+    told = (entry.glass, entry.cream, entry.stood, outcome_words(entry.outcome), "*" * (entry.stars or 0), entry.note)
     return f"{one.id:>5}  {entry.made_on}  {entry.how_many} × {entry.job}: " + ", ".join(part for part in told if part)
 
 
@@ -147,8 +154,8 @@ def _add(book: Logbook, options: argparse.Namespace) -> int:
 def _pair(word: str) -> tuple[str, str]:
     name, equals, value = word.partition("=")
     if not equals or name not in COLUMNS:
-        raise LogbookError(f"--add: one of {', '.join(COLUMNS[:6])} … = a value was wanted, got '{word[:40]}'; "
-                           "'log --csv' shows all names")
+        raise LogbookError(tr("--add: one of {all} … = a value was wanted, got '{word}'; 'log --csv' shows all names",
+                              all=', '.join(COLUMNS[:6]), word=word[:40]))
     return name, value
 
 
@@ -166,7 +173,8 @@ def _recorded(book: Logbook, done: FinishedOrder, piece: FinishedPiece, typed: d
 def _import(book: Logbook, options: argparse.Namespace) -> int:
     entries = read_list(options.read)
     book.add_all(entries)
-    print(f"{len(entries)} entries taken over, {sum(entry.how_many for entry in entries)} pieces")
+    print(tr("{entries} entries taken over, {many} pieces", entries=len(entries),
+             many=sum(entry.how_many for entry in entries)))
     return 0
 
 
@@ -174,7 +182,7 @@ def _remove(book: Logbook, options: argparse.Namespace) -> int:
     number = entry_number("--remove", options.remove)
     entry = book.entry(number)
     book.remove(number)
-    print(f"taken out: {_line(Listed(number, entry))}")
+    print(tr("taken out: {line}", line=_line(Listed(number, entry))))
     return 0
 
 
@@ -182,11 +190,13 @@ def _again(book: Logbook, options: argparse.Namespace) -> int:
     number = entry_number("--again", options.again)
     entry, made = book.entry(number), book.made(number)
     if made is None:
-        raise LogbookError(f"no order is kept with entry {number} ({entry.job}): it was typed, or read from a list")
+        raise LogbookError(tr("no order is kept with entry {number} ({job}): it was typed, or read from a list",
+                              number=number, job=entry.job))
     if options.out is None:
-        raise VitrographError("--again: say where to write the order, with --out FILE")
+        raise VitrographError(tr("--again: say where to write the order, with --out FILE"))
     write_whole(options.out, made)
-    print(f"the order of '{entry.job}' as it was made on {entry.made_on}: {options.out}")
+    print(tr("the order of '{job}' as it was made on {made_on}: {out}", job=entry.job, made_on=entry.made_on,
+             out=options.out))
     return 0
 
 
@@ -198,7 +208,7 @@ def _compare(book: Logbook, options: argparse.Namespace) -> int:
                          ensure_ascii=False))
     else:
         print("\n".join(f"{words}: {mine} | {theirs}" for words, mine, theirs in found)
-              or "the two entries say the same")
+              or tr("the two entries say the same"))
     return 0
 
 
@@ -208,8 +218,9 @@ def _group(book: Logbook, options: argparse.Namespace) -> int:
         told = [{options.group: word, "entries": entries, "pieces": pieces} for word, entries, pieces in groups]
         print(json.dumps(told, indent=1, ensure_ascii=False))
     else:
-        print("\n".join(f"{pieces:>6} pieces, {entries} entries: {word or '-'}" for word, entries, pieces in groups)
-              or "nothing was found")
+        print("\n".join(tr("{pieces:>6} pieces, {entries} entries: {value}", pieces=pieces, entries=entries,
+                           value=word or '-') for word, entries, pieces in groups)
+              or tr("nothing was found"))
     return 0
 
 
@@ -226,10 +237,11 @@ def _months(book: Logbook, options: argparse.Namespace) -> int:
                           "paces": [asdict(one) for one in paces]}, indent=1, ensure_ascii=False))
         return 0
     for month in months:
-        print(f"{month.month}: {month.pieces} pieces, {month.failed} not good; {month.hours:.1f} h of hands, "
-              f"{month.grams:.0f} g of cream, cost {month.cost:.2f}")
+        print(tr("{month}: {pieces} pieces, {failed} not good; {hours:.1f} h of hands, {grams:.0f} g of cream, cost "
+                 "{cost:.2f}", month=month.month, pieces=month.pieces, failed=month.failed, hours=month.hours,
+                 grams=month.grams, cost=month.cost))
     for failure in failures:
-        print(f"  {failure.what}: {failure.many} of {failure.of}")
+        print("  " + tr("{what}: {many} of {of}", what=word_of(failure.what), many=failure.many, of=failure.of))
     for says in (*(one.says for one in changes), *(one.says for one in paces)):
         print(f"  {says}")
     return 0
@@ -245,7 +257,7 @@ def _causes(book: Logbook, options: argparse.Namespace) -> int:
                           for one in causes], indent=1, ensure_ascii=False))
     else:
         print("\n".join(f"{one.says}: {one.factor.does}" if one.more else one.says for one in causes)
-              or "nothing goes with a fault surely enough to be told")
+              or tr("nothing goes with a fault surely enough to be told"))
     return 0
 
 
@@ -255,15 +267,15 @@ def _year(book: Logbook, options: argparse.Namespace) -> int:
 
     year = parse_whole(options.year, 9999, 1)
     if year is None or options.out is None:
-        raise VitrographError("--year: a year like 2026 and --out FILE.pdf were wanted")
+        raise VitrographError(tr("--year: a year like 2026 and --out FILE.pdf were wanted"))
     asked = Asked(since=f"{year:04d}-01-01", until=f"{year:04d}-12-31")
     found = book.found(asked, "oldest")
     if not found:
-        raise LogbookError(f"nothing was made in {year}, as far as the logbook knows")
+        raise LogbookError(tr("nothing was made in {year}, as far as the logbook knows", year=year))
     paper = load_workshop(default_file()).house.paper
     write_whole(options.out, year_pdf(str(year), [one.entry for one in found], months_in(book, asked)[::-1],
                                       failures_in(book, asked), paper))
-    print(f"{len(found)} entries of {year}: {options.out}")
+    print(tr("{found} entries of {year}: {out}", found=len(found), year=year, out=options.out))
     return 0
 
 

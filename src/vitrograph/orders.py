@@ -8,6 +8,7 @@ from msgspec.structs import replace
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import Order, Piece, Shared, new_id, with_settings
 from vitrograph.core.job.pieces import carried, with_pieces
+from vitrograph.core.language import tr
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.units import parse_whole
 
@@ -19,14 +20,15 @@ def put_together(options: argparse.Namespace) -> int:
     for order in orders[1:]:
         made = with_pieces(made, order.pieces, after=len(made.pieces) - 1)
     save_order(made, options.out)
-    print(f"{made.name}: {len(made.pieces)} piece{'s' if len(made.pieces) > 1 else ''}")
+    print(tr("{name}: {n} pieces", "{name}: {n} piece", name=made.name, n=len(made.pieces)))
     for number, piece in enumerate(made.pieces, start=1):
         print(f"  {number}  {piece.name} ({piece.count})")
     for word, order in zip(options.add[1:], orders[1:], strict=True):
         mine, theirs = (replace(one, cut=replace(one.cut, laid=())) for one in (orders[0], order))
         differs = [name for name in Shared.__struct_fields__ if getattr(theirs, name) != getattr(mine, name)]
         if differs:
-            print(f"  {' and '.join(differs)} of {word}: set otherwise there; the first file's are used")
+            print("  " + tr("{all} of {word}: set otherwise there; the first file's are used",
+                            all=tr(" and ").join(differs), word=word))
     return 0
 
 
@@ -37,11 +39,12 @@ def _added(word: str) -> Order:
         return load_order(Path(word))
     many = parse_whole(count, 1000, 1)
     if many is None:
-        raise VitrographError(f"--add {word}: a count from 1 to 1000 was wanted after the colon, got '{count[:20]}'")
+        raise VitrographError(tr("--add {word}: a count from 1 to 1000 was wanted after the colon, got '{count}'",
+                                 word=word, count=count[:20]))
     order = load_order(Path(name))
     if len(order.pieces) > 1:
-        raise VitrographError(f"--add {word}: {name} holds {len(order.pieces)} pieces, each with a count of its own: "
-                              "add it without one")
+        raise VitrographError(tr("--add {word}: {name} holds {pieces} pieces, each with a count of its own: add it "
+                                 "without one", word=word, name=name, pieces=len(order.pieces)))
     return order.changed(count=many)
 
 
@@ -49,10 +52,11 @@ def change_order(options: argparse.Namespace) -> int:
     """Do settings to an order's file. Raises VitrographError; the file then stays as it was."""
     order = load_order(options.order)
     if not options.set:
-        raise VitrographError("say what to change: --set PATH=VALUE, as in --set fit.across=60mm")
+        raise VitrographError(tr("say what to change: --set PATH=VALUE, as in --set fit.across=60mm"))
     if options.piece is None and len(order.pieces) > 1 and any(_of_a_piece(setting) for setting in options.set):
         names = ", ".join(piece.name for piece in order.pieces[:6])
-        raise JobError(f"{options.order} holds {len(order.pieces)} pieces: say whose with --piece ({names})")
+        raise JobError(tr("{order} holds {pieces} pieces: say whose with --piece ({names})", order=options.order,
+                          pieces=len(order.pieces), names=names))
     at = 0 if options.piece is None else order.piece_named(options.piece)
     save_order(carried(order, with_settings(order, options.set, at), at), options.out or options.order)
     return 0

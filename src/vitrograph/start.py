@@ -8,6 +8,9 @@ import sys
 from collections.abc import Sequence
 from pathlib import Path
 
+from vitrograph.core.language import tr
+from vitrograph.languages import speak_chosen
+
 NEW = "new"                        # in the place of the demo's piece: a new order
 _DEMO = ("tumbler", "lantern", "carafe", "ornament", "plaque", "flutes")
 
@@ -15,6 +18,7 @@ _DEMO = ("tumbler", "lantern", "carafe", "ornament", "plaque", "flutes")
 def main(argv: Sequence[str] | None = None) -> int:
     """Open a window, or run a command; return the exit code."""
     words = sys.argv[1:] if argv is None else list(argv)
+    speak_chosen()
     plain = _plain(words)
     if plain is None:
         from vitrograph.cli import main as command
@@ -26,7 +30,7 @@ def main(argv: Sequence[str] | None = None) -> int:
     try:
         return open_window(*plain)
     except NoScreen as error:
-        print(f"vitrograph: {error}", file=sys.stderr)
+        print(tr("vitrograph: {error}", error=error), file=sys.stderr)
         return 2
 
 

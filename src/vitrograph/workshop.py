@@ -6,9 +6,11 @@ from pathlib import Path
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job.settings import typed_value
 from vitrograph.core.job.tree import changed_record
+from vitrograph.core.language import tr
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import Unit
+from vitrograph.core.value_words import film_word, word_of
 from vitrograph.core.workshop import (
     Workshop,
     default_file,
@@ -22,12 +24,13 @@ from vitrograph.core.workshop import (
 def add_workshop_flags(workshop: argparse.ArgumentParser) -> None:
     """Give the command its flags."""
     add = workshop.add_argument
-    add("--set", action="append", default=[], metavar="KEY=VALUE", help="a field by its path, as house.border=18mm or "
-        "films.0.left=3m; a list of several as JSON; may be repeated")
-    add("--json", action="store_true", help="print it as its file holds it")
-    add("--read", type=Path, metavar="FILE", help="take over a workshop that was given away")
-    add("--write", type=Path, metavar="FILE", help="give it away, as JSON")
-    add("--compare", type=Path, metavar="ORDER", help="where an order differs from the workshop of today")
+    add("--set", action="append", default=[], metavar="KEY=VALUE",
+        help=tr("a field by its path, as house.border=18mm or films.0.left=3m; a list of several as JSON; may be "
+                "repeated"))
+    add("--json", action="store_true", help=tr("print it as its file holds it"))
+    add("--read", type=Path, metavar="FILE", help=tr("take over a workshop that was given away"))
+    add("--write", type=Path, metavar="FILE", help=tr("give it away, as JSON"))
+    add("--compare", type=Path, metavar="ORDER", help=tr("where an order differs from the workshop of today"))
     workshop.set_defaults(run=run_workshop)
 
 
@@ -45,7 +48,7 @@ def run_workshop(options: argparse.Namespace) -> int:
     if options.compare is not None:
         order = load_order(options.compare)
         said = [one.words(order.units) for one in differences(made, order)]
-        print("\n".join(said) if said else "made as the workshop is today")
+        print("\n".join(said) if said else tr("made as the workshop is today"))
     elif options.json:
         print(json_of(made), end="")
     elif options.write is None and not options.set and options.read is None:
@@ -57,23 +60,28 @@ def lines_of(workshop: Workshop) -> list[str]:
     """The workshop in a few lines."""
     unit: Unit = workshop.house.units
     return [
-        *(f"cutter  {one.name}: {one.takes} {one.width:g} mm wide" for one in workshop.cutters),
-        *(f"film    {one.name}: {one.kind}, {one.left / 1000:g} m left" for one in workshop.films),
-        *(f"tape    {one.name}: {one.roll_width:g} mm wide" for one in workshop.tapes),
-        *(f"cream   {one.name}: {one.label_minutes:g} min by its label" for one in workshop.creams),
-        f"house   border {workshop.house.border:g} mm, {unit}, {workshop.house.paper}",
+        *(tr("cutter  {name}: {takes} {width:g} mm wide", name=one.name, takes=word_of(one.takes), width=one.width)
+          for one in workshop.cutters),
+        *(tr("film    {name}: {kind}, {left:g} m left", name=one.name, kind=film_word(one.kind), left=one.left / 1000)
+          for one in workshop.films),
+        *(tr("tape    {name}: {roll_width:g} mm wide", name=one.name, roll_width=one.roll_width)
+          for one in workshop.tapes),
+        *(tr("cream   {name}: {label_minutes:g} min by its label", name=one.name, label_minutes=one.label_minutes)
+          for one in workshop.creams),
+        tr("house   border {border:g} mm, {unit}, {paper}", border=workshop.house.border, unit=unit,
+           paper=workshop.house.paper),
     ]
 
 
 def _given(path: Path) -> Workshop:
     if not path.exists():
-        raise VitrographError(f"{path} could not be opened: no such file or directory")
+        raise VitrographError(tr("{path} could not be opened: no such file or directory", path=path))
     return load_workshop(path)
 
 
 def _changed(workshop: Workshop, setting: str) -> Workshop:
     path, equals, text = setting.partition("=")
     if not equals or not path.strip():
-        raise JobError(f"a setting like house.border=18mm was wanted, got '{setting[:60]}'")
+        raise JobError(tr("a setting like house.border=18mm was wanted, got '{setting}'", setting=setting[:60]))
     value = typed_value(workshop, path.strip(), text, workshop.house.units)
     return changed_record(workshop, {path.strip().replace(".", "__"): value})

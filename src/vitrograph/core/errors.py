@@ -6,6 +6,8 @@ Every error's text is one sentence a maker can act on: what, where, what to do.
 
 from typing import TYPE_CHECKING
 
+from vitrograph.core.language import tr
+
 if TYPE_CHECKING:
     from vitrograph.core.says import Says
     from vitrograph.core.units import Unit
@@ -27,8 +29,8 @@ class StageFault(VitrographError):
     """A fault of ours at a station: what could not be worked out, with the error itself as its cause."""
 
     def __init__(self, station: str, error: Exception) -> None:
-        super().__init__(f"the {station} could not be worked out with these sizes ({type(error).__name__}): "
-                         "take back the last change, or try other sizes")
+        super().__init__(tr("the {station} could not be worked out with these sizes ({name}): take back the last "
+                            "change, or try other sizes", station=station, name=type(error).__name__))
         self.__cause__ = error
 
 

@@ -13,6 +13,7 @@ from msgspec import Struct
 from vitrograph.core.artwork import provenance
 from vitrograph.core.cut import SheetRun, sheet_dxf, sheet_png, sheet_svg, to_hpgl, to_svg
 from vitrograph.core.errors import OrderFileError
+from vitrograph.core.language import tr
 from vitrograph.core.paper import PaperName, band_pdf, knife_patterns, stencil_pattern, tiled_pdf, to_pdf
 from vitrograph.core.paper.packet import collar_pattern, packet_pdf
 from vitrograph.core.results import FinishedOrder, FinishedPiece
@@ -60,14 +61,14 @@ def paper_of(piece: FinishedPiece, unit: Unit) -> bytes:
 
 
 WRITERS: dict[str, Writer] = {
-    "stencil": Writer("Stencil as SVG", ".svg", "cut", stencil_svg_of), "pdf": Writer("PDF", ".pdf", "cut", pdf_of),
-    "paper": Writer("Paper band", ".pdf", "fit", paper_of),
+    "stencil": Writer(tr("Stencil as SVG"), ".svg", "cut", stencil_svg_of), "pdf": Writer("PDF", ".pdf", "cut", pdf_of),
+    "paper": Writer(tr("Paper band"), ".pdf", "fit", paper_of),
 }
 SHEET_WRITERS: dict[str, SheetWriter] = {
     "svg": SheetWriter("SVG", ".svg", lambda run, title: sheet_svg(run, title).encode("utf-8")),
     "dxf": SheetWriter("DXF", ".dxf", lambda run, title: sheet_dxf(run, title).encode("utf-8")),
     "hpgl": SheetWriter("HP-GL", ".plt", lambda run, title: to_hpgl(run.paths).encode("ascii")),
-    "png": SheetWriter("Picture", ".png", sheet_png),
+    "png": SheetWriter(tr("Picture"), ".png", sheet_png),
 }
 PATTERNS = ("tiles", "knife", "packet")      # one document of all pieces, on the printer's own paper
 OF_A_PIECE = {f"stencil{writer.suffix}": writer for writer in WRITERS.values() if writer.station == "cut"}
@@ -90,7 +91,8 @@ def write_files(done: FinishedOrder, folder: Path, paper: PaperName = "A4") -> t
     try:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise OrderFileError(f"the folder {folder} cannot be made ({reason(error)}): choose another") from None
+        raise OrderFileError(tr("the folder {folder} cannot be made ({reason}): choose another", folder=folder,
+                                reason=reason(error))) from None
     for name, content in contents.items():
         write_whole(folder / name, content)
     save_order(done.order, folder / ORDER)

@@ -8,6 +8,7 @@ from msgspec import Struct
 
 from vitrograph.core.job.change import Change, paths_of
 from vitrograph.core.job.order import Job
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.says import Area, Length, Says
 from vitrograph.core.units import Unit, format_minutes
 
@@ -116,9 +117,9 @@ class Finding(Struct, frozen=True, eq=False):
         if self.code is Code.ISLAND and self.level is Level.NOTE:
             return Area(number).words(unit)
         if self.code is Code.STRAIN:
-            return f"{number:.1f} %"
+            return decimals(f"{number:.1f} %")
         if self.code is Code.TIMING:
-            return f"{format_minutes(number)} min"
+            return tr("{number} min", number=format_minutes(number))
         return "" if self.code in _COUNTED else Length(number, 2).words(unit)
 
     @property

@@ -16,6 +16,7 @@ from vitrograph.core.findings import Finding, Level, worst, worst_of
 from vitrograph.core.fit import FitCheckInput, Fitted, MappedArt, Room, check_fit
 from vitrograph.core.glass import Assessment, Wall
 from vitrograph.core.job import Job, Lying, Order
+from vitrograph.core.language import tr
 from vitrograph.core.says import Says
 from vitrograph.core.stage_table import STAGES
 from vitrograph.core.stations import STATIONS, Station
@@ -120,7 +121,7 @@ class FinishedPiece(Struct, frozen=True):
         for _, error in results.failed:
             raise error
         if not results.complete or not _of_this_job(results):
-            raise UnfinishedError("this is still being worked out: wait until every station has its answer")
+            raise UnfinishedError(tr("this is still being worked out: wait until every station has its answer"))
         return cls(**{one.name: getattr(results, one.name) for one in fields(cls) if one.name != "results"},
                    results=results)
 

@@ -8,6 +8,7 @@ from typing import Protocol, runtime_checkable
 
 from msgspec import Struct
 
+from vitrograph.core.language import tr
 from vitrograph.core.units import MM_PER_IN, THIN_SPACE, Unit, format_length, format_number
 
 _TOOL_STEP = Fraction(1, 16)       # in: what a tape or a ruler is read to
@@ -60,12 +61,15 @@ class Area(Struct, frozen=True):
 
 
 class Says:
-    """A sentence whose `{names}` stand for values: lengths, areas, numbers, words, or other sentences."""
+    """A sentence whose `{names}` stand for values: lengths, areas, numbers, words, or other sentences.
 
-    __slots__ = ("text", "values")
+    It is told in the language that is spoken; `one` is the English where the value `n` is 1.
+    """
 
-    def __init__(self, text: str, /, **values: "Value | str | int") -> None:
-        self.text, self.values = text, tuple(sorted(values.items()))
+    __slots__ = ("one", "text", "values")
+
+    def __init__(self, text: str, one: str = "", /, **values: "Value | str | int") -> None:
+        self.text, self.one, self.values = text, one, tuple(sorted(values.items()))
 
     def words(self, unit: Unit) -> str:
         """The sentence in a unit.
@@ -73,10 +77,8 @@ class Says:
         >>> Says("frost {gap} under the rim", gap=Length(12.0)).words("mm")
         'frost 12\u2009mm under the rim'
         """
-        if not self.values:
-            return self.text
-        return self.text.format(**{name: value.words(unit) if isinstance(value, Value) else value
-                                   for name, value in self.values})
+        return tr(self.text, self.one, **{name: value.words(unit) if isinstance(value, Value) else value
+                                          for name, value in self.values})
 
     def __bool__(self) -> bool:
         return bool(self.text)

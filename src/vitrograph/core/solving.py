@@ -7,6 +7,7 @@ from typing import Literal
 from vitrograph.core.errors import FitError
 from vitrograph.core.findings import Code, Level, worst
 from vitrograph.core.job import Order
+from vitrograph.core.language import tr
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import Results
 from vitrograph.core.says import Length, Says
@@ -79,7 +80,7 @@ def _nearest(does: Callable[[float], bool], fails_at: float, close: float, up: b
             break
         fails_at = good
     else:
-        raise FitError("no size does for all rows: mend what is found first, or choose another face")
+        raise FitError(tr("no size does for all rows: mend what is found first, or choose another face"))
     while abs(good - fails_at) > close:
         middle = (good + fails_at) / 2
         good, fails_at = (middle, fails_at) if does(middle) else (good, middle)
@@ -89,5 +90,5 @@ def _nearest(does: Callable[[float], bool], fails_at: float, close: float, up: b
 def size_line(order: Order, at: int, factor: float) -> Says:
     """A solved size in words."""
     item = order.pieces[at].artwork.items[0]
-    side = {"caps": "capitals {size} high", "height": "{size} high", "width": "{size} wide"}[item.size_is]
+    side = {"caps": tr("capitals {size} high"), "height": tr("{size} high"), "width": tr("{size} wide")}[item.size_is]
     return Says(side, size=Length(item.size * factor, 2))

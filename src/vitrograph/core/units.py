@@ -9,6 +9,7 @@ import unicodedata
 from typing import Literal
 
 from vitrograph.core.errors import LengthError
+from vitrograph.core.language import decimals, spoken, tr
 
 Unit = Literal["mm", "in"]
 
@@ -16,7 +17,8 @@ MM_PER_IN = 25.4
 THIN_SPACE = "\u2009"
 MINUS = "\u2212"
 _MM_PER = {"mm": 1.0, "cm": 10.0, "m": 1000.0, "in": MM_PER_IN, "ft": 12 * MM_PER_IN}
-_SPELLINGS = {"": None, '"': "in", "inch": "in", "inches": "in", "'": "ft", "foot": "ft", "feet": "ft"} | {
+_SPELLINGS = {"": None, '"': "in", "inch": "in", "inches": "in", "zoll": "in", "'": "ft", "foot": "ft",
+              "feet": "ft"} | {
     f"{prefix}{word}{plural}": unit for prefix, unit in (("milli", "mm"), ("centi", "cm"), ("", "m"))
     for word in ("metre", "meter") for plural in ("", "s")}
 _LONGEST_MM = 100_000.0
@@ -49,10 +51,10 @@ def parse_length(text: str, default: Unit = "mm") -> float:
         return _within(int(feet["feet"]) * _MM_PER["ft"] + _number(feet, told) * MM_PER_IN, told)
     match = _NUMBER.fullmatch(plain)
     if match is None:
-        raise LengthError(f"a length like 85 mm, 8.5 cm or 3 3/8 in was wanted, got '{told}'")
+        raise LengthError(tr("a length like 85 mm, 8.5 cm or 3 3/8 in was wanted, got '{told}'", told=told))
     unit = _SPELLINGS.get(match["unit"], match["unit"]) or default
     if unit not in _MM_PER:
-        raise LengthError(f"the unit '{match['unit']}' is not known: use mm, cm, m, in or ft")
+        raise LengthError(tr("the unit '{match}' is not known: use mm, cm, m, in or ft", match=match['unit']))
     value = _within(_number(match, told) * _MM_PER[unit], told)
     return -value if match["sign"] == "-" else value
 
@@ -60,31 +62,33 @@ def parse_length(text: str, default: Unit = "mm") -> float:
 def _plain(text: str) -> str:
     """What was typed in the plainest letters there are for it. Raises LengthError where that would change its value."""
     if len(text) > _LONGEST_TEXT:
-        raise LengthError(f"a length like 85 mm was wanted, got {len(text)} characters")
+        raise LengthError(tr("a length like 85 mm was wanted, got {text} characters", text=len(text)))
     odd = next((letter for letter in text if unicodedata.decomposition(letter).startswith(("<su", "<circle>"))), None)
     if odd is not None:                                        # 8² is not 82
-        raise LengthError(f"a length like 85 mm was wanted: '{odd}' cannot be read in '{text.strip()[:40]}'")
+        raise LengthError(tr("a length like 85 mm was wanted: '{odd}' cannot be read in '{text}'", odd=odd,
+                             text=text.strip()[:40]))
     apart = _VULGAR_AFTER_DIGIT.sub(r"\1 \2", text)
     return unicodedata.normalize("NFKC", apart).translate(_AS_TYPED).replace("''", '"').strip().lower()
 
 
 def _within(mm: float, told: str) -> float:
     if abs(mm) > _LONGEST_MM:
-        raise LengthError(f"'{told}' is longer than any glass: at most 100 m")
+        raise LengthError(tr("'{told}' is longer than any glass: at most 100 m", told=told))
     return mm
 
 
 def _number(match: re.Match[str], told: str) -> float:
     if match["decimal"]:
-        if _THOUSANDS.fullmatch(match["decimal"]):
-            raise LengthError(f"'{told}' can be read in two ways: write {match['decimal'].replace(',', '.')} or "
-                              f"{match['decimal'].replace(',', '')}")
+        if _THOUSANDS.fullmatch(match["decimal"]) and spoken().decimal != ",":
+            raise LengthError(tr("'{told}' can be read in two ways: write {match} or {match2}", told=told,
+                                 match=match['decimal'].replace(',', '.'), match2=match['decimal'].replace(',', '')))
         return float(match["decimal"].replace(",", "."))
     whole, top, bottom = match["whole"] or "0", match["n1"] or match["n2"], match["d1"] or match["d2"]
     if int(bottom) == 0:
-        raise LengthError(f"'{told}' divides by zero")
+        raise LengthError(tr("'{told}' divides by zero", told=told))
     if match["whole"] and int(top) >= int(bottom):
-        raise LengthError(f"'{told}': after the {whole} a fraction less than 1 was wanted, got {top}/{bottom}")
+        raise LengthError(tr("'{told}': after the {whole} a fraction less than 1 was wanted, got {top}/{bottom}",
+                             told=told, whole=whole, top=top, bottom=bottom))
     return int(whole) + int(top) / int(bottom)
 
 
@@ -108,7 +112,7 @@ def parse_size(text: str, default: Unit = "mm") -> tuple[float, float]:
     """
     parts = re.split(r"\s*(?:[x×*]|\bby\b)\s*", _plain(text))
     if len(parts) != 2 or not all(parts):
-        raise LengthError(f"a size like 200x150mm was wanted, got '{text.strip()[:40]}'")
+        raise LengthError(tr("a size like 200x150mm was wanted, got '{text}'", text=text.strip()[:40]))
     first, second = parts
     unit = re.search(r"[^\d\s,/+-]*$", second)
     return parse_length(first if _HAS_UNIT.search(first) or unit is None else first + unit[0], default), parse_length(
@@ -134,7 +138,7 @@ def format_number(mm: float, unit: Unit = "mm", *, digits: int | None = None) ->
     written = f"{mm / _MM_PER[unit]:.{places}f}"
     if "." in written:
         written = written.rstrip("0").rstrip(".")
-    return "0" if written == "-0" else written.replace("-", MINUS)
+    return "0" if written == "-0" else decimals(written).replace("-", MINUS)
 
 
 def format_minutes(seconds: float) -> str:

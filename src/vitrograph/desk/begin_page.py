@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QScrollArea, QSizePolicy, QTo
 
 from vitrograph.core.glass import wall_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, StraightGlass, TaperedGlass
+from vitrograph.core.language import tr
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
@@ -26,9 +27,11 @@ _PICTURE = QSize(96, 84)
 _SEEN = QSize(150, 94)
 _MOST_RECENT = 6
 _GLASSES: tuple[tuple[str, str, Glass], ...] = (
-    ("flat", "Flat", FlatGlass()), ("straight", "Straight", StraightGlass()), ("taper", "Tapered", TaperedGlass()),
-    ("curved", "Curved", CurvedGlass()), ("ball", "Ball", BallGlass()))
-_ARTS = (("words", "Words"), ("monogram", "Monogram"), ("drawing", "Drawing"), ("photograph", "Photograph"))
+    ("flat", tr("Flat"), FlatGlass()), ("straight", tr("Straight"), StraightGlass()),
+    ("taper", tr("Tapered"), TaperedGlass()),
+    ("curved", tr("Curved"), CurvedGlass()), ("ball", tr("Ball"), BallGlass()))
+_ARTS = (("words", tr("Words")), ("monogram", tr("Monogram")), ("drawing", tr("Drawing")),
+         ("photograph", tr("Photograph")))
 
 
 class BeginPage(QScrollArea):
@@ -61,19 +64,19 @@ class BeginPage(QScrollArea):
     def _build_new(self) -> QVBoxLayout:
         column = QVBoxLayout()
         column.setSpacing(3 * theme.STEP)
-        column.addWidget(label("Begin a piece", scale=1.6, bold=True))
-        column.addWidget(label("1   Which glass is it?", scale=1.15, bold=True))
+        column.addWidget(label(tr("Begin a piece"), scale=1.6, bold=True))
+        column.addWidget(label(tr("1   Which glass is it?"), scale=1.15, bold=True))
         glasses = [(name, words, _pictured(partial(_draw_wall, glass)), partial(self._take_glass, name))
                    for name, words, glass in _GLASSES]
         column.addLayout(self._tiles(glasses, self._glass))
-        column.addWidget(label("You measure it at the first station; nothing here is final.", "quiet"))
+        column.addWidget(label(tr("You measure it at the first station; nothing here is final."), "quiet"))
         column.addSpacing(4 * theme.STEP)
-        column.addWidget(label("2   What goes on it?", scale=1.15, bold=True))
+        column.addWidget(label(tr("2   What goes on it?"), scale=1.15, bold=True))
         arts = [(name, words, _pictured(partial(_draw_art, name)), partial(self._take_art, name))
                 for name, words in _ARTS]
         column.addLayout(self._tiles(arts, {}))
-        column.addWidget(label("Then the line above leads on, from the glass to the logbook: each station says what it "
-                               "needs, what it found, and what comes next.", "quiet"))
+        column.addWidget(label(tr("Then the line above leads on, from the glass to the logbook: each station says "
+                                  "what it needs, what it found, and what comes next."), "quiet"))
         column.addStretch(1)
         return column
 
@@ -105,7 +108,7 @@ class BeginPage(QScrollArea):
     def _take_glass(self, kind: str) -> None:
         glass = next(glass for name, _, glass in _GLASSES if name == kind)
         if self.shell.bench.job.glass.kind != kind:
-            self.shell.bench.edit("Kind of glass", glass=glass, tools__taken=[], measured=[])
+            self.shell.bench.edit(tr("Kind of glass"), glass=glass, tools__taken=[], measured=[])
         self._mark()
 
     def _take_art(self, what: str) -> None:
@@ -122,20 +125,21 @@ class BeginPage(QScrollArea):
 
     def _fill_recent(self) -> None:
         column = self.recent
-        column.addWidget(label("Go on with an order", scale=1.6, bold=True))
+        column.addWidget(label(tr("Go on with an order"), scale=1.6, bold=True))
         listed = [one for one in self.seen.recents if one.path][:_MOST_RECENT] if self.seen is not None else []
         for one in listed:
             column.addWidget(self._recent(one))
         if not listed:
-            column.addWidget(label("Orders that you saved stand here, with their pictures.", "quiet"))
-        opens = button("Open another order …")
+            column.addWidget(label(tr("Orders that you saved stand here, with their pictures."), "quiet"))
+        opens = button(tr("Open another order …"))
         opens.setObjectName("beginOpen")
         opens.clicked.connect(self.shell.files.choose_open)
-        back = button("Back to the order in hand")
+        back = button(tr("Back to the order in hand"))
         back.setObjectName("beginBack")
         back.clicked.connect(self.left)
-        demo = button("Try it on the demo", tip="An invented order of five pieces, in a window of its own; nothing of "
-                      "yours is touched")
+        demo = button(tr("Try it on the demo"),
+                      tip=tr("An invented order of five pieces, in a window of its own; nothing "
+                             "of yours is touched"))
         demo.setObjectName("beginDemo")
         demo.clicked.connect(self.shell.windows.demo)
         for made in (opens, demo, back):
@@ -155,7 +159,7 @@ class BeginPage(QScrollArea):
         made.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         there = path.is_file()
         made.setText(f"{one.name}\n{one.about}\n{_when(path) if there else 'its file is gone'}")
-        made.setAccessibleName(f"Open {one.name}")
+        made.setAccessibleName(tr("Open {name}", name=one.name))
         made.setToolTip(one.path)
         made.setFont(theme.font())
         made.setEnabled(there)
@@ -166,7 +170,8 @@ class BeginPage(QScrollArea):
 def _when(path: Path) -> str:
     from datetime import datetime
 
-    return f"saved {datetime.fromtimestamp(path.stat().st_mtime, UTC).astimezone():%Y-%m-%d %H:%M}"
+    return tr("saved {astimezone:%Y-%m-%d %H:%M}",
+              astimezone=datetime.fromtimestamp(path.stat().st_mtime, UTC).astimezone())
 
 
 def _pictured(draw: Callable[[QPainter], None]) -> QIcon:

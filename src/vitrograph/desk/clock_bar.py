@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QHBoxLayout, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import UnderClock, words_of
+from vitrograph.core.language import tr
 from vitrograph.core.work import StepRef
 from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.etch.keeper import EveningKeeper
@@ -32,10 +33,10 @@ class ClockBar(QWidget):
         self.workshop = workshop                               # where it is kept how loud the bell is
         self._answered: set[StepRef] = set()
         self._flash = False
-        self._chips = [named(button("", tip="go to this glass"), f"clock_{number}") for number in range(_SHOWN)]
+        self._chips = [named(button("", tip=tr("go to this glass")), f"clock_{number}") for number in range(_SHOWN)]
         self._more = label("", "quiet")
-        self.next = named(button("", tip="go to what the hands do next"), "nextTask")
-        self.answer = named(button("I am coming", "accent", tip="stops the sound"), "answerClock")
+        self.next = named(button("", tip=tr("go to what the hands do next")), "nextTask")
+        self.answer = named(button(tr("I am coming"), "accent", tip=tr("stops the sound")), "answerClock")
         row = QHBoxLayout(self)
         row.setContentsMargins(16, 4, 16, 4)
         row.setSpacing(2 * theme.STEP)
@@ -87,7 +88,7 @@ class ClockBar(QWidget):
                                else f"color: {tone}; font-weight: bold;")
         for number, chip in enumerate(self._chips):
             chip.setVisible(number < len(clocks))
-        self._more.setText(f"and {len(clocks) - _SHOWN} more" if len(clocks) > _SHOWN else "")
+        self._more.setText(tr("and {clocks} more", clocks=len(clocks) - _SHOWN) if len(clocks) > _SHOWN else "")
         self.answer.setVisible(bool(calling))
         self._show_next()
         self.setVisible(bool(clocks) or self.keeper.under_way)

@@ -6,6 +6,8 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QMimeData
 
+from vitrograph.core.language import tr
+
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
@@ -23,13 +25,13 @@ def take(shell: "Shell", paths: Sequence[Path]) -> None:
     """Take what was dropped: the first file that belongs anywhere; what it was, and what was left, is told."""
     known = next((path for path in paths if does_for(path)), None)
     if known is None:
-        named = paths[0].name if paths else "that"
-        shell.say(f"{named} belongs nowhere here: drop an order (.vitro), a drawing or picture, a font, or a list of "
-                  "names (.csv)", wrong=True)
+        named = paths[0].name if paths else tr("that")
+        shell.say(tr("{named} belongs nowhere here: drop an order (.vitro), a drawing or picture, a font, or a list "
+                     "of names (.csv)", named=named), wrong=True)
         return
     _take(shell, known, does_for(known))
     if len(paths) > 1:
-        shell.say(f"{known.name} was taken; of {len(paths)} files one at a time can be")
+        shell.say(tr("{name} was taken; of {paths} files one at a time can be", name=known.name, paths=len(paths)))
 
 
 def does_for(path: Path) -> str:

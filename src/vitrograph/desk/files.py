@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QFileDialog, QWidget
 
 from vitrograph.core.errors import OrderFileError, VitrographError
 from vitrograph.core.job import Order, new_id
+from vitrograph.core.language import tr
 from vitrograph.core.results import FinishedOrder
 from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
@@ -25,7 +26,7 @@ if TYPE_CHECKING:
     from vitrograph.core.paper import PaperName
     from vitrograph.desk.printing import PrinterCanvas
 
-_ORDERS = "Orders (*.vitro)"
+_ORDERS = tr("Orders (*.vitro)")
 _MOST_NAMED = 8                     # files
 
 
@@ -66,9 +67,9 @@ class Files(QObject):
         if not self.unsaved:
             then()
             return
-        self._ask(f"“{self.bench.order.name}” has changes that are not saved.", (
-            Answer("saveFirst", "Save them", save_first), Answer("giveUp", "Go on without them", give_up),
-            Answer("stay", "Stay here", lambda: None)))
+        self._ask(tr("“{name}” has changes that are not saved.", name=self.bench.order.name), (
+            Answer("saveFirst", tr("Save them"), save_first), Answer("giveUp", tr("Go on without them"), give_up),
+            Answer("stay", tr("Stay here"), lambda: None)))
 
     def new(self) -> None:
         """Begin an empty order, with what the workshop has."""
@@ -88,13 +89,14 @@ class Files(QObject):
             self.bench.attempt(lambda: save_workshop(Workshop(), self.workshop))
 
         if not self.workshop.exists():
-            self._ask("What do you work with? Five short questions; new orders then begin from the answers.", (
-                Answer("tellWorkshop", "Answer them", open_it), Answer("skipWorkshop", "Skip", skip)))
+            self._ask(tr("What do you work with? Five short questions; new orders then begin from the answers."), (
+                Answer("tellWorkshop", tr("Answer them"), open_it), Answer("skipWorkshop", tr("Skip"), skip)))
 
     def offer_practice(self, begin: Callable[[], object], skip: Callable[[], object]) -> None:
         """Offer the practice run on the demo, once."""
-        self._ask("New here? Practise at the nine stations: ten minutes, one thing to do at each, by your own hand.", (
-            Answer("practise", "Practise", begin), Answer("lookRound", "Just look round", skip)))
+        self._ask(
+            tr("New here? Practise at the nine stations: ten minutes, one thing to do at each, by your own hand."),
+            (Answer("practise", tr("Practise"), begin), Answer("lookRound", tr("Just look round"), skip)))
 
     def open(self, path: Path) -> None:
         """Open an order's file, or say why it cannot be; where it is damaged, offer the copy before the last save."""
@@ -104,9 +106,9 @@ class Files(QObject):
             except OrderFileError as error:
                 self.bench.refused.emit(str(error))
                 if (kept := last_good(path)) is not None:
-                    self._ask(f"{path.name} cannot be read. The copy kept before its last save can.", (
-                        Answer("openBackup", "Open that copy", lambda: self.bench.bring_back(kept, path)),
-                        Answer("stay", "Leave it", lambda: None)))
+                    self._ask(tr("{name} cannot be read. The copy kept before its last save can.", name=path.name), (
+                        Answer("openBackup", tr("Open that copy"), lambda: self.bench.bring_back(kept, path)),
+                        Answer("stay", tr("Leave it"), lambda: None)))
 
         self.guarded(open_it)
 
@@ -119,19 +121,20 @@ class Files(QObject):
 
     def save_as(self, path: Path) -> None:
         """Save the order, or say why it cannot be."""
-        self.bench.attempt(lambda: self.bench.save(path), f"saved: {path.name}")
+        self.bench.attempt(lambda: self.bench.save(path), tr("saved: {name}", name=path.name))
 
     def write_files(self, folder: Path) -> None:
         """Write all files of the order in the background, or say why they cannot be."""
         from vitrograph.core.export import write_files  # the window opens sooner without it
 
-        self._write(f"writing into {folder.name}", folder, lambda done, paper: write_files(done, folder, paper))
+        self._write(tr("writing into {name}", name=folder.name), folder,
+                    lambda done, paper: write_files(done, folder, paper))
 
     def write_packet(self, path: Path) -> None:
         """Write the packet of the order in the background, or say why it cannot be."""
         from vitrograph.core.export import patterns_pdf
 
-        self._write(f"writing {path.name}", path.parent, lambda done, paper: _written(
+        self._write(tr("writing {name}", name=path.name), path.parent, lambda done, paper: _written(
             path, patterns_pdf("packet", done, done.pieces, paper)))
 
     def _write(self, says: str, folder: Path, make: "Callable[[FinishedOrder, PaperName], tuple[Path, ...]]") -> None:
@@ -149,7 +152,7 @@ class Files(QObject):
     def copy_picture(self, view: QWidget) -> None:
         """Put a picture of the glass as it is seen on the clipboard."""
         QGuiApplication.clipboard().setPixmap(view.grab())
-        self.bench.told.emit("a picture of the glass is on the clipboard")
+        self.bench.told.emit(tr("a picture of the glass is on the clipboard"))
 
     def write_report(self, path: Path) -> None:
         """Write what helps to find a fault of the program, without any art, or say why it cannot be."""
@@ -162,7 +165,7 @@ class Files(QObject):
         about = {"Pieces": str(len(order.pieces)), "Glasses": kinds, "Kinds of art": items, "Units": order.units,
                  "Station": self.bench.station, "Screen": QGuiApplication.platformName()}
         self.bench.attempt(lambda: write_whole(path, report(about).encode("utf-8")),
-                           f"written: {path.name}; read it before you send it on")
+                           tr("written: {name}; read it before you send it on", name=path.name))
 
     def choose_report(self) -> None:
         """Ask where to write the report of a problem."""
@@ -174,7 +177,7 @@ class Files(QObject):
         """Print the packet through the system's dialog, at true size."""
         from vitrograph.core.paper.packet import draw_packet
 
-        self._print("the packet", lambda done, paper, canvas: draw_packet(canvas, done, paper))
+        self._print(tr("the packet"), lambda done, paper, canvas: draw_packet(canvas, done, paper))
 
     def print_station(self) -> None:
         """Print the pages of the station in hand through the system's dialog, at true size."""
@@ -196,8 +199,9 @@ class Files(QObject):
     def _tell_written(self, answer: object) -> None:
         folder, paths = cast(tuple[Path, tuple[Path, ...]], answer)
         names = [path.name for path in paths]
-        more = f" and {len(names) - _MOST_NAMED} files more" if len(names) > _MOST_NAMED else ""
-        self.bench.told.emit(f"written into {folder.name}: {', '.join(names[:_MOST_NAMED])}{more}")
+        more = tr(" and {names} files more", names=len(names) - _MOST_NAMED) if len(names) > _MOST_NAMED else ""
+        self.bench.told.emit(tr("written into {name}: {all}{more}", name=folder.name,
+                                all=', '.join(names[:_MOST_NAMED]), more=more))
 
     def offer(self, left: Iterator[LeftBehind | Unreadable]) -> None:
         """Offer work that earlier runs left unsaved, one after the other; what is not answered is offered next time."""
@@ -205,8 +209,8 @@ class Files(QObject):
         if found is None:
             return
         if isinstance(found, Unreadable):
-            self._ask(f"Unsaved work was left behind, but its copy is damaged and cannot be read. It is kept as "
-                      f"{found.kept}.", (Answer("goOn", "Go on", lambda: self.offer(left)),))
+            self._ask(tr("Unsaved work was left behind, but its copy is damaged and cannot be read. It is kept as "
+                         "{kept}.", kept=found.kept), (Answer("goOn", tr("Go on"), lambda: self.offer(left)),))
             return
 
         def bring_back() -> None:
@@ -216,8 +220,8 @@ class Files(QObject):
             found.copy.drop()
             self.offer(left)
 
-        self._ask(f"Unsaved work on “{found.order.name}” was left behind when the program last ended.", (
-            Answer("bringBack", "Bring it back", bring_back), Answer("letGo", "Let it go", let_go)))
+        self._ask(tr("Unsaved work on “{name}” was left behind when the program last ended.", name=found.order.name), (
+            Answer("bringBack", tr("Bring it back"), bring_back), Answer("letGo", tr("Let it go"), let_go)))
 
     def _bring_back(self, found: LeftBehind) -> None:
         self.bench.bring_back(found.order, found.path)
@@ -226,7 +230,7 @@ class Files(QObject):
 
     def choose_open(self) -> None:
         """Ask which order to open."""
-        path, _ = QFileDialog.getOpenFileName(self._window, "Open an order", "", _ORDERS)
+        path, _ = QFileDialog.getOpenFileName(self._window, tr("Open an order"), "", _ORDERS)
         if path:
             self.open(Path(path))
 
@@ -238,14 +242,14 @@ class Files(QObject):
 
     def choose_packet(self) -> None:
         """Ask where to write the packet."""
-        path, _ = QFileDialog.getSaveFileName(self._window, "Write the work packet",
-                                              f"{self.bench.order.name} packet.pdf", "PDF (*.pdf)")
+        path, _ = QFileDialog.getSaveFileName(self._window, tr("Write the work packet"),
+                                              f"{self.bench.order.name} packet.pdf", tr("PDF (*.pdf)"))
         if path:
             self.write_packet(Path(path).with_suffix(".pdf"))
 
     def choose_folder(self) -> None:
         """Ask where to write all files."""
-        folder = QFileDialog.getExistingDirectory(self._window, "A folder for all files of the order")
+        folder = QFileDialog.getExistingDirectory(self._window, tr("A folder for all files of the order"))
         if folder:
             self.write_files(Path(folder))
 

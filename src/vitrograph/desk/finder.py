@@ -19,7 +19,8 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from vitrograph.core.stations import STATIONS, Station
+from vitrograph.core.language import capital, tr
+from vitrograph.core.stations import STATIONS, Station, station_title
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.terms import terms
@@ -45,18 +46,18 @@ class Finder(QDialog):
 
     def __init__(self, shell: "Shell") -> None:
         super().__init__(shell)
-        theme.dress(self, "finder", "Find a command or a field", (520, 420))
+        theme.dress(self, "finder", tr("Find a command or a field"), (520, 420))
         fields = (one for station in STATIONS for one in _fields(shell, station))
         self.all = [*_commands(shell), *fields, *_terms(shell)]
         self.found: list[Found] = []
         self.sought = named(QLineEdit(), "finderLine")
-        self.sought.setPlaceholderText("Type a few letters: border, packet, inches, minutes …")
-        self.sought.setAccessibleName("What to find")
+        self.sought.setPlaceholderText(tr("Type a few letters: border, packet, inches, minutes …"))
+        self.sought.setAccessibleName(tr("What to find"))
         self.sought.textChanged.connect(self._show)
         self.sought.returnPressed.connect(self._take)
         self.sought.installEventFilter(self)
         self.listed = named(QListWidget(), "finderList")
-        self.listed.setAccessibleName("What was found")
+        self.listed.setAccessibleName(tr("What was found"))
         self.listed.setWordWrap(True)
         self.listed.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.listed.itemActivated.connect(lambda _item: self._take())
@@ -90,7 +91,7 @@ class Finder(QDialog):
 
 def _commands(shell: "Shell") -> list[Found]:
     keys = shell.keys
-    return [Found(f"{one.words}    {keys.shown(one.words)}".rstrip(), f"{one.words} {one.also}".casefold(), one.does)
+    return [Found(f"{one.words}    {keys.shown(one.name)}".rstrip(), f"{one.words} {one.also}".casefold(), one.does)
             for one in keys.commands]
 
 
@@ -101,14 +102,16 @@ def _fields(shell: "Shell", station: Station) -> list[Found]:
     for field in card.findChildren(QWidget):
         words = field.accessibleName() or (field.text() if isinstance(field, QPushButton) else "")
         if isinstance(field, _FIELDS) and words and not field.isHidden() and words not in made:
-            made[words] = Found(f"{station.capitalize()}: {words}", f"{words} {station}".casefold(),
+            made[words] = Found(f"{capital(station_title(station))}: {words}",
+                                f"{words} {station_title(station)}".casefold(),
                                 partial(_go_to, shell, station, field))
     return list(made.values())
 
 
 def _terms(shell: "Shell") -> list[Found]:
     """What the words of the trade mean."""
-    return [Found(f"What is it?  {term}: {says}", f"{term} what is {says}".casefold(),
+    return [Found(tr("What is it?  {term}: {says}", term=term, says=says),
+                  tr("{term} what is {says}", term=term, says=says).casefold(),
                   partial(shell.windows.explain, term)) for term, says in terms().items()]
 
 

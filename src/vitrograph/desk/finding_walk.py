@@ -5,6 +5,8 @@ from typing import TYPE_CHECKING
 import numpy as np
 
 from vitrograph.core.findings import Finding
+from vitrograph.core.language import tr
+from vitrograph.core.value_words import word_of
 
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
@@ -27,7 +29,7 @@ class FindingWalk:
         bench.go("stencil")
         placed = [found for found in bench.results.findings() if found.where is not None]
         if not placed:
-            self.shell.say("nothing found that has a place on the sheet")
+            self.shell.say(tr("nothing found that has a place on the sheet"))
             return
         at = (self.at + 1) % len(placed)
         self.at = at
@@ -44,4 +46,4 @@ class FindingWalk:
             self.shell.glass_view.turn_to(float(u))
         self.shell.sheet_view.go_to(found.where)
         bench.pointed.emit((float(u), float(s)))
-        self.shell.say(f"{found.level}: {bench.words(found.says)}")
+        self.shell.say(f"{word_of(found.level.value)}: {bench.words(found.says)}")

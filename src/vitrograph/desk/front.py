@@ -17,6 +17,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QColor, QIcon, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QApplication, QMainWindow, QWidget
 
+from vitrograph.core.language import spoken, tr
 from vitrograph.desk.instance import hand_over, listen
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.look import default_file as look_file
@@ -64,7 +65,7 @@ class Picture(QWidget):
         self._first = True
 
     def _words(self) -> str:
-        return f"Opening {self.name} …" if self.name else "Opening …"
+        return tr("Opening {name} …", name=self.name) if self.name else tr("Opening …")
 
     def paintEvent(self, event: QPaintEvent) -> None:
         with painting(self) as painter:
@@ -155,10 +156,14 @@ def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0)
     Its clocks go `faster` than the wall's, to try an evening out. Raises NoScreen.
     """
     if not any(os.environ.get(name) for name in _SCREENS):
-        raise NoScreen("there is no screen to open a window on: set DISPLAY, or use quick, plan or export")
+        raise NoScreen(tr("there is no screen to open a window on: set DISPLAY, or use quick, plan or export"))
     if demo in (None, NEW) and hand_over(demo or ("" if path is None else str(path.resolve()))):
         return 0
     app = QApplication(sys.argv[:1])
+    if spoken().code != "en":
+        from vitrograph.languages import dress
+
+        dress(app, spoken().code)
     app.setApplicationName("Vitrograph")
     app.setDesktopFileName("vitrograph")
     theme.use(read_look(look_file()))
@@ -197,4 +202,4 @@ def _tell_fault(error: BaseException) -> None:
         assert shell is not None
         shell.say(told(error), wrong=True)
     else:
-        print(f"vitrograph: {told(error)}", file=sys.stderr)
+        print(tr("vitrograph: {reason}", reason=told(error)), file=sys.stderr)

@@ -6,6 +6,7 @@ from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QShowEvent, QTextCursor, QTextDocument
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLineEdit, QListWidget, QTextBrowser, QVBoxLayout, QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import label
@@ -20,21 +21,21 @@ class GuideWindow(QDialog):
 
     def __init__(self, parent: QWidget) -> None:
         super().__init__(parent)
-        theme.dress(self, "guide", "The guide", (860, 680))
+        theme.dress(self, "guide", tr("The guide"), (860, 680))
         text = guide_text()
         self.headings = [(len(found[1]), found[2]) for found in _HEADING.finditer(text)]
         self.chapters = named(QListWidget(), "guideChapters")
-        self.chapters.setAccessibleName("Chapters")
+        self.chapters.setAccessibleName(tr("Chapters"))
         self.chapters.addItems([("      " if deep > 2 else "") + words for deep, words in self.headings])
         self.chapters.setFixedWidth(270)
         self.chapters.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.sought = named(QLineEdit(), "guideSearch")
-        self.sought.setPlaceholderText("Search the guide; Return finds the next")
-        self.sought.setAccessibleName("Search the guide")
+        self.sought.setPlaceholderText(tr("Search the guide; Return finds the next"))
+        self.sought.setAccessibleName(tr("Search the guide"))
         self.says = label("", "quiet", scale=0.9)
         self.says.setObjectName("guideSays")
         self.text = named(QTextBrowser(), "guideText")
-        self.text.setAccessibleName("The guide")
+        self.text.setAccessibleName(tr("The guide"))
         self.text.setFont(theme.font(1.05))
         self.text.setMarkdown(text)
         self.text.setOpenLinks(False)
@@ -95,4 +96,5 @@ class GuideWindow(QDialog):
             self.text.moveCursor(QTextCursor.MoveOperation.Start)
             found = self.text.find(words, QTextDocument.FindFlag(0))
         many = self.text.toPlainText().casefold().count(words.casefold())
-        self.says.setText(f"{many} place{'s' if many != 1 else ''}" if found else "Not in the guide; try another word.")
+        self.says.setText(tr("{n} places", "{n} place", n=many) if found else
+                          tr("Not in the guide; try another word."))

@@ -11,6 +11,7 @@ from PySide6.QtCore import QObject, Signal
 from PySide6.QtGui import QAction, QKeySequence
 from shiboken6 import isValid
 
+from vitrograph.core.language import tr
 from vitrograph.desk.commands import Command, commands_of
 from vitrograph.desk.kit.habits import keep
 
@@ -18,12 +19,15 @@ if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
 # what the steps, the views and every dialog answer to themselves
-_TAKEN = {"Space": "ticks a step", "Backspace": "goes back a step", "T": "starts a step's timer",
-          "O": "shows a picture as it was", "R": "turns a stencil on the bed", "P": "keeps a stencil where it lies",
-          "Left": "moves what is in hand", "Right": "moves what is in hand", "Up": "moves what is in hand",
-          "Down": "moves what is in hand", "PgUp": "goes to another sheet", "PgDown": "goes to another sheet",
-          "Del": "takes out what is in hand", "Tab": "goes to the next field", "Return": "takes what was typed",
-          "Enter": "takes what was typed", "Esc": "leaves"}
+_TAKEN = {"Space": tr("ticks a step"), "Backspace": tr("goes back a step"), "T": tr("starts a step's timer"),
+          "O": tr("shows a picture as it was"), "R": tr("turns a stencil on the bed"),
+          "P": tr("keeps a stencil where it lies"),
+          "Left": tr("moves what is in hand"), "Right": tr("moves what is in hand"), "Up": tr("moves what is in hand"),
+          "Down": tr("moves what is in hand"), "PgUp": tr("goes to another sheet"),
+          "PgDown": tr("goes to another sheet"),
+          "Del": tr("takes out what is in hand"), "Tab": tr("goes to the next field"),
+          "Return": tr("takes what was typed"),
+          "Enter": tr("takes what was typed"), "Esc": tr("leaves")}
 
 _windows: "WeakSet[Keys]" = WeakSet()          # of all windows, which take the same keys
 
@@ -34,9 +38,9 @@ def default_file() -> Path:
 
 
 def read_keys(place: Path) -> dict[str, str]:
-    """The maker's own keys by the words of their commands, "" for none; nothing where the file cannot be used."""
+    """The maker's own keys by the names of their commands, "" for none; nothing where the file cannot be used."""
     with suppress(OSError, ValueError, AttributeError, RecursionError):
-        return {words: keys for words, keys in json.loads(place.read_bytes()).items() if isinstance(keys, str)}
+        return {name: keys for name, keys in json.loads(place.read_bytes()).items() if isinstance(keys, str)}
     return {}
 
 
@@ -51,7 +55,7 @@ class Keys(QObject):
         self.commands = commands_of(shell)
         self.actions: dict[str, QAction] = {}
         for command in self.commands:
-            action = self.actions[command.words] = QAction(command.words, shell)
+            action = self.actions[command.name] = QAction(command.words, shell)
             action.triggered.connect(lambda _checked, does=command.does: does())
             shell.addAction(action)
         self.own: dict[str, str] = {}
@@ -65,42 +69,43 @@ class Keys(QObject):
         for command in self.commands:
             keys = [one for one in self._wanted(command) if one.toString() not in known]
             known.update(one.toString() for one in keys)
-            self.actions[command.words].setShortcuts(keys)
+            self.actions[command.name].setShortcuts(keys)
         self.changed.emit()
 
     def _wanted(self, command: Command) -> list[QKeySequence]:
-        own = None if command.fixed else self.own.get(command.words)
+        own = None if command.fixed else self.own.get(command.name)
         wanted = [QKeySequence(key) for key in (command.keys if own is None else (own,))]
         return [one for one in wanted if not one.isEmpty() and one.toString() not in _TAKEN]
 
-    def shown(self, words: str) -> str:
+    def shown(self, name: str) -> str:
         """The first keys of a command as they are written on the screen; "" for none."""
-        return self.actions[words].shortcut().toString(QKeySequence.SequenceFormat.NativeText)
+        return self.actions[name].shortcut().toString(QKeySequence.SequenceFormat.NativeText)
 
-    def tip(self, says: str, words: str) -> str:
+    def tip(self, says: str, name: str) -> str:
         """What a button says of itself, and the keys of its command."""
-        keys = self.shown(words)
+        keys = self.shown(name)
         return f"{says}  ({keys})" if keys else says
 
     def refusal(self, command: Command, keys: QKeySequence) -> str:
         """Why a command cannot have these keys, in a sentence; "" where it can."""
         name = keys.toString()
         if command.fixed:
-            return f"“{command.words}” keeps its keys: they are the numbers on the screen."
+            return tr("“{words}” keeps its keys: they are the numbers on the screen.", words=command.words)
         if name in _TAKEN:
-            return f"{name} {_TAKEN[name]}: choose others."
+            return tr("{name} {does}: choose others.", name=name, does=_TAKEN[name])
         other = next((one for one in self.commands if one is not command and name and name in
-                      (key.toString() for key in self.actions[one.words].shortcuts())), None)
-        return f"{name} belongs to “{other.words}”: choose others, or take them from there first." if other else ""
+                      (key.toString() for key in self.actions[one.name].shortcuts())), None)
+        return tr("{name} belongs to “{words}”: choose others, or take them from there first.", name=name,
+                  words=other.words) if other else ""
 
     def give(self, command: Command, keys: QKeySequence | None) -> None:
         """Give a command these keys, none at all for an empty sequence, its usual ones for None; keep that.
 
         Raises OrderFileError where it cannot be kept.
         """
-        own = {words: kept for words, kept in self.own.items() if words != command.words}
+        own = {name: kept for name, kept in self.own.items() if name != command.name}
         if keys is not None:
-            own[command.words] = keys.toString()
+            own[command.name] = keys.toString()
         self.keep(own)
 
     def keep(self, own: dict[str, str]) -> None:

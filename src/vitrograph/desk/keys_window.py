@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from vitrograph.core.language import tr
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.commands import Command
 from vitrograph.desk.keys import Keys
@@ -23,7 +24,7 @@ from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 
 _NATIVE = QKeySequence.SequenceFormat.NativeText
-_PRESS = "Choose a command, then click into the line below and press its new keys."
+_PRESS = tr("Choose a command, then click into the line below and press its new keys.")
 
 
 class KeysWindow(QDialog):
@@ -33,11 +34,11 @@ class KeysWindow(QDialog):
         super().__init__(parent)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.bench, self.keys = bench, keys
-        theme.dress(self, "keysWindow", "Keys of the commands", (560, 620))
+        theme.dress(self, "keysWindow", tr("Keys of the commands"), (560, 620))
         self.table = named(QTableWidget(len(keys.commands), 2), "keysTable")
         self.pressed = named(QKeySequenceEdit(), "keysPressed")
         self.said = named(label(_PRESS, "quiet"), "keysSays")
-        self.none, self.usual, self.all = button("None"), button("As usual"), button("All as usual")
+        self.none, self.usual, self.all = button(tr("None")), button(tr("As usual")), button(tr("All as usual"))
         self._dress()
         self._lay_out()
         self.table.itemSelectionChanged.connect(self._begin)
@@ -51,9 +52,9 @@ class KeysWindow(QDialog):
 
     def _dress(self) -> None:
         table = self.table
-        table.setAccessibleName("Commands and their keys")
+        table.setAccessibleName(tr("Commands and their keys"))
         table.setFont(theme.font())
-        table.setHorizontalHeaderLabels(["Command", "Keys"])
+        table.setHorizontalHeaderLabels([tr("Command"), tr("Keys")])
         table.horizontalHeader().setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
         table.horizontalHeader().setSectionResizeMode(1, QHeaderView.ResizeMode.ResizeToContents)
         table.horizontalHeader().setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
@@ -65,9 +66,9 @@ class KeysWindow(QDialog):
         table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
         table.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
-        self.pressed.setAccessibleName("New keys")
+        self.pressed.setAccessibleName(tr("New keys"))
         for line in self.pressed.findChildren(QLineEdit):
-            line.setPlaceholderText("New keys")
+            line.setPlaceholderText(tr("New keys"))
         self.pressed.setMaximumSequenceLength(1)
         self.pressed.setFinishingKeyCombinations([])
         for name, made in (("keysNone", self.none), ("keysUsual", self.usual), ("keysAll", self.all)):
@@ -91,7 +92,7 @@ class KeysWindow(QDialog):
 
     def _show(self) -> None:
         for at, command in enumerate(self.keys.commands):
-            keys = ",  ".join(key.toString(_NATIVE) for key in self.keys.actions[command.words].shortcuts())
+            keys = ",  ".join(key.toString(_NATIVE) for key in self.keys.actions[command.name].shortcuts())
             for place, words in enumerate((command.words, keys)):
                 self.table.setItem(at, place, QTableWidgetItem(words))
 
@@ -112,11 +113,11 @@ class KeysWindow(QDialog):
         if refused:
             self.said.setText(refused)
         elif self.bench.attempt(lambda: self.keys.give(command, keys)):
-            shown = self.keys.shown(command.words)
-            self.said.setText(f"“{command.words}” is {shown} from now on." if shown else
-                              f"“{command.words}” has no keys from now on.")
+            shown = self.keys.shown(command.name)
+            self.said.setText(tr("“{words}” is {shown} from now on.", words=command.words, shown=shown) if shown else
+                              tr("“{words}” has no keys from now on.", words=command.words))
         self.pressed.clear()
 
     def _all_as_usual(self) -> None:
         if self.bench.attempt(lambda: self.keys.keep({})):
-            self.said.setText("All keys are the usual ones again.")
+            self.said.setText(tr("All keys are the usual ones again."))

@@ -8,7 +8,8 @@ from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QSizePolicy, QWidget
 
 from vitrograph.core.errors import NothingYet
 from vitrograph.core.findings import Level, worst
-from vitrograph.core.stations import STATIONS, Station
+from vitrograph.core.language import capital, tr
+from vitrograph.core.stations import STATIONS, Station, station_title
 from vitrograph.core.telling.answers import answer, order_answer
 from vitrograph.core.work import clock_words
 from vitrograph.desk.bench import Bench
@@ -22,8 +23,9 @@ _HAS = {"glass": "wall", "artwork": "art", "fit": "fitted", "stencil": "sheet", 
         "transfer": "transfer", "etch": "etch"}
 _OF_ALL: tuple[Station, ...] = ("cut", "weed", "transfer", "etch")     # told of the whole order
 _WALKED: tuple[Station, ...] = ("weed", "transfer", "etch")
-_WORDS: dict[State, str] = {"open": "nothing yet", "good": "good", "watch": "to watch", "stop": "to mend",
-                          "under way": "under way", "done": "done"}
+_WORDS: dict[State, str] = {"open": tr("nothing yet"), "good": tr("good"), "watch": tr("to watch"),
+                            "stop": tr("to mend"),
+                          "under way": tr("under way"), "done": tr("done")}
 
 
 def state_of(bench: Bench, station: Station) -> State:
@@ -45,16 +47,16 @@ def state_of(bench: Bench, station: Station) -> State:
 def answer_of(bench: Bench, station: Station) -> str:
     """A station's answer in a few words: what is planned, or how far the work is, with its clock."""
     if station == "logbook":
-        return f"{bench.logged} kept" if bench.logged else ""
+        return tr("{logged} kept", logged=bench.logged) if bench.logged else ""
     state = bench.work.order_state(station) if station in _WALKED else "planned"
     if state == "done":
         return "done"
     urgent = bench.making.most_urgent()
     if urgent is not None and urgent[0].station == station and (station == "etch" or urgent[1].left(
             bench.making.now()) > 0):                          # nobody is late for film that has settled
-        return f"under way {clock_words(urgent[1].left(bench.making.now()))}"
+        return tr("under way {time}", time=clock_words(urgent[1].left(bench.making.now())))
     if state == "under way":
-        return f"under way, {bench.work.steps_done(station)} done"
+        return tr("under way, {done} done", done=bench.work.steps_done(station))
     whole = order_answer(bench.order_results, station) if len(bench.order_results.pieces) > 1 else ""
     return whole or answer(bench.results, station, bench.unit)
 
@@ -68,17 +70,18 @@ class StationButton(QAbstractButton):
         self.state: State = "open"
         self.answer = ""
         self.setObjectName(f"station_{station}")
-        self.setText(station.capitalize())
+        title = capital(station_title(station))
+        self.setText(title)
         self.setCheckable(True)
         self.setAutoExclusive(True)
-        self.setToolTip(f"{station.capitalize()}  (Ctrl+{number})")
+        self.setToolTip(f"{title}  (Ctrl+{number})")
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
 
     def show_state(self, state: State, text: str) -> None:
         """Take a new state and answer."""
         self.state = state
-        self.answer = text or {"open": "–", "stop": "to mend"}.get(state, "")
+        self.answer = text or {"open": "–", "stop": tr("to mend")}.get(state, "")
         self.setAccessibleName(f"{self.text()}: {_WORDS[state]}, {self.answer}")
         self.update()
 

@@ -12,6 +12,7 @@ from msgspec import Struct
 from PySide6.QtCore import QObject, Qt, Signal
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.core.stations import Station
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
@@ -41,23 +42,24 @@ class Before(Struct, frozen=True):
 
 
 TASKS: tuple[Task, ...] = (
-    Task("glass", "Measure again: type 85 for the rim, and see the fan below follow. A millimetre at the rim is a "
-         "crooked stencil.", "rim", lambda shell, was: shell.bench.job.glass != was.job.glass),
-    Task("artwork", "Choose the words in the list, and type your own in their place.", "items",
+    Task("glass", tr("Measure again: type 85 for the rim, and see the fan below follow. A millimetre at the rim is a "
+                     "crooked stencil."), "rim", lambda shell, was: shell.bench.job.glass != was.job.glass),
+    Task("artwork", tr("Choose the words in the list, and type your own in their place."), "items",
          lambda shell, was: shell.bench.job.artwork != was.job.artwork),
-    Task("fit", "Drag the art on the glass, or type how far below the rim it hangs.", "from_rim",
+    Task("fit", tr("Drag the art on the glass, or type how far below the rim it hangs."), "from_rim",
          lambda shell, was: shell.bench.job.fit != was.job.fit),
-    Task("stencil", "Something here would tear. Take one of the remedies it offers: point at it first, and see what it "
-         "would do.", "border", lambda shell, was: shell.bench.job.stencil != was.job.stencil),
-    Task("cut", "See the blade's way before it cuts: press the trial.", "trial",
+    Task("stencil", tr("Something here would tear. Take one of the remedies it offers: point at it first, and see "
+                       "what it would do."), "border", lambda shell, was: shell.bench.job.stencil != was.job.stencil),
+    Task("cut", tr("See the blade's way before it cuts: press the trial."), "trial",
          lambda shell, _was: cast("CutCard", shell.card("cut")).tried),
-    Task("weed", f"Weed {_BITS} bits: the amber one, from its dot the way the arrow shows. Press space at each.",
+    Task("weed", tr("Weed {bits} bits: the amber one, from its dot the way the arrow shows. Press space at each.",
+                    bits=_BITS),
          "weedStepsNext", lambda shell, _was: shell.bench.work.steps_done("weed") >= _BITS),
-    Task("transfer", "Read where the film goes on this glass, and do the first step.", "transferStepsNext",
+    Task("transfer", tr("Read where the film goes on this glass, and do the first step."), "transferStepsNext",
          lambda shell, _was: shell.bench.work.steps_done("transfer") >= 1),
-    Task("etch", "Choose another recipe, and see what it does to the evening. The label on your own pot comes before "
-         "either.", "recipe", lambda shell, was: shell.bench.job.etch.recipe != was.job.etch.recipe),
-    Task("logbook", "Say how it came out, and write it down. From six pieces on, the book advises.", "writeDown",
+    Task("etch", tr("Choose another recipe, and see what it does to the evening. The label on your own pot comes "
+                    "before either."), "recipe", lambda shell, was: shell.bench.job.etch.recipe != was.job.etch.recipe),
+    Task("logbook", tr("Say how it came out, and write it down. From six pieces on, the book advises."), "writeDown",
          lambda shell, was: shell.bench.logged > was.logged),
 )
 
@@ -104,7 +106,7 @@ class Practice(QObject):
         """The next task, or the end."""
         if self.at + 1 == len(TASKS):
             self._keep(0)
-            self._end("that was all nine: begin a piece of your own with Order, or go on here as you like")
+            self._end(tr("that was all nine: begin a piece of your own with Order, or go on here as you like"))
             return
         self.at += 1
         self._keep(self.at)
@@ -122,7 +124,7 @@ class Practice(QObject):
     def leave(self) -> None:
         """Stop here; the next time it goes on with this task."""
         self._keep(self.at)
-        self._end("the practice run waits here: the Order menu brings it back")
+        self._end(tr("the practice run waits here: the Order menu brings it back"))
 
     def _end(self, says: str) -> None:
         self.shell.say(says)
@@ -146,7 +148,8 @@ class PracticeBar(QWidget):
         self.count.setWordWrap(False)
         self.says = label("")
         self.says.setObjectName("practiceSays")
-        self.show_me, self.skip, self.leave = button("Show me where", "accent"), button("Skip it"), button("Leave")
+        self.show_me, self.skip, self.leave = button(tr("Show me where"),
+                                                     "accent"), button(tr("Skip it")), button(tr("Leave"))
         row = QHBoxLayout(self)
         row.setContentsMargins(16, 4, 16, 4)
         row.addWidget(self.count)
@@ -157,7 +160,7 @@ class PracticeBar(QWidget):
 
     def show_task(self, at: int, task: Task) -> None:
         """Show one of the tasks."""
-        self.count.setText(f"{at + 1} of {len(TASKS)}")
+        self.count.setText(tr("{at} of {all}", at=at + 1, all=len(TASKS)))
         self.says.setText(task.says)
 
 

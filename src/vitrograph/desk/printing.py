@@ -8,6 +8,7 @@ from PySide6.QtGui import QColor, QFont, QPageLayout, QPageSize, QPainter, QPain
 from PySide6.QtPrintSupport import QPrintDialog, QPrinter
 from PySide6.QtWidgets import QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.core.paper import PaperName
 from vitrograph.desk.kit import theme
 
@@ -22,7 +23,7 @@ def ask_and_print(window: QWidget, what: str, draw: Pages, paper: PaperName) -> 
     """Ask which printer, and print what draws its pages on it at 100 %."""
     printer = printer_for(paper)
     dialog = QPrintDialog(printer, window)
-    dialog.setWindowTitle(f"Print {what} at 100 %")
+    dialog.setWindowTitle(tr("Print {what} at 100 %", what=what))
     if dialog.exec() == QPrintDialog.DialogCode.Accepted:
         print_pages(printer, draw)
 

@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 from shiboken6 import isValid
 
 from vitrograph.core.cut import SheetRun
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.desk import dropping
@@ -328,9 +329,10 @@ class Shell(QWidget):
             self._title()
 
     def _title(self) -> None:
-        unsaved = " (unsaved)" if self.files.unsaved else ""
+        unsaved = tr(" (unsaved)") if self.files.unsaved else ""
         called = f"{self._called} - " if self._called else ""
-        self.setWindowTitle(f"{called}{self.bench.order.name}{unsaved} - Vitrograph")
+        self.setWindowTitle(tr("{called}{name}{unsaved} - Vitrograph", called=called, name=self.bench.order.name,
+                               unsaved=unsaved))
 
     def closeEvent(self, event: QCloseEvent) -> None:
         if self.files.unsaved:

@@ -8,6 +8,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLineEdit, QMenu, QSizePolicy, QWidget
 
+from vitrograph.core.language import tr, within
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
@@ -31,10 +32,10 @@ class TopBar(QWidget):
         self.bench = bench
         self.setObjectName("topBar")
         self.setFixedHeight(52)
-        self.menu_button = button("Order", tip="New, open, save")
+        self.menu_button = button(tr("Order"), tip=tr("New, open, save"))
         self.menu_button.setObjectName("jobMenu")
         self.name = named(QLineEdit(), "jobName")
-        self.name.setAccessibleName("Name of the order")
+        self.name.setAccessibleName(tr("Name of the order"))
         self.name.setFont(theme.font(1.25, bold=True))
         self.name.setFrame(False)
         self.name.setStyleSheet(f"QLineEdit#jobName {{ border: 1px solid transparent; background: transparent; }}"
@@ -44,19 +45,19 @@ class TopBar(QWidget):
         self.about.setWordWrap(False)
         self.about.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)   # it gives way
         self.menus = PieceMenus(bench, self, open_names)
-        self.add_piece, self.piece = button("Add", tip="another piece for this order"), button(
-            "Piece", tip="rename, count, copy, share, move or take out the piece in hand; a list of names")
+        self.add_piece, self.piece = button(tr("Add"), tip=tr("another piece for this order")), button(
+            tr("Piece"), tip=tr("rename, count, copy, share, move or take out the piece in hand; a list of names"))
         for made, name, menu in ((self.add_piece, "addPiece", self.menus.add), (self.piece, "pieceMenu",
                                                                                self.menus.piece)):
             made.setObjectName(name)
             made.setMenu(menu)
-        self.undo = button("Undo", "flat")
-        self.redo = button("Redo", "flat")
-        self.units = {unit: button(unit, "choice", "lengths in mm" if unit == "mm" else "lengths in inches")
+        self.undo = button(tr("Undo"), "flat")
+        self.redo = button(tr("Redo"), "flat")
+        self.units = {unit: button(unit, "choice", tr("lengths in mm") if unit == "mm" else tr("lengths in inches"))
                       for unit in ("mm", "in")}
-        self.packet = button("Work packet")
+        self.packet = button(tr("Work packet"))
         self.packet.setObjectName("workPacket")
-        self.send = button("To the cutter", "accent")
+        self.send = button(tr("To the cutter"), "accent")
         self.send.setObjectName("send")
         self._lay_out()
         self._connect()
@@ -68,7 +69,7 @@ class TopBar(QWidget):
         for part, commands in groupby((one for one in keys.commands if one.part), key=lambda one: one.part):
             if part > 1:
                 menu.addSeparator()
-            menu.addActions([keys.actions[one.words] for one in commands])
+            menu.addActions([keys.actions[one.name] for one in commands])
         self.menu_button.setMenu(menu)
         self._keys = keys
         keys.changed.connect(self._tell_keys)
@@ -78,11 +79,12 @@ class TopBar(QWidget):
 
     def _tell_keys(self) -> None:
         stack = self.bench.undo_stack
-        for made, says, words in ((self.undo, f"Undo {stack.undoText().lower()}".strip(), "Undo"),
-                                  (self.redo, f"Redo {stack.redoText().lower()}".strip(), "Redo"),
-                                  (self.packet, "all of this order on paper, to work from at the bench", "Work packet"),
-                                  (self.send, "the film laid out, and a trial", "To the cutter")):
-            made.setToolTip(self._keys.tip(says, words))
+        for made, says, name in (
+                (self.undo, tr("Undo {what}", what=within(stack.undoText())).strip(), "Undo"),
+                (self.redo, tr("Redo {what}", what=within(stack.redoText())).strip(), "Redo"),
+                (self.packet, tr("all of this order on paper, to work from at the bench"), "Work packet"),
+                (self.send, tr("the film laid out, and a trial"), "To the cutter")):
+            made.setToolTip(self._keys.tip(says, name))
 
     def _lay_out(self) -> None:
         row = QHBoxLayout(self)
@@ -138,9 +140,9 @@ class TopBar(QWidget):
         if self.name.text() != order.name:
             self.name.setText(order.name)
             self.name.setCursorPosition(0)
-        glasses = f"{order.count} glasses" if order.count > 1 else "1 glass"
+        glasses = tr("{count} glasses", count=order.count) if order.count > 1 else tr("1 glass")
         many = len(order.pieces)
-        self.about.setText(f"{many} pieces   ·   {glasses}" if many > 1 else glasses)
+        self.about.setText(tr("{many} pieces   ·   {glasses}", many=many, glasses=glasses) if many > 1 else glasses)
         ready = results.complete and not any(piece.failed for piece in results.pieces)
         self.packet.setEnabled(ready)
         self.send.setEnabled(ready)
@@ -151,5 +153,5 @@ class TopBar(QWidget):
             return
         # the only piece is called as its order is
         alone: dict[str, Any] = {"name": text} if len(order.pieces) == 1 else {}
-        if not text or not self.bench.edit("Name", order__name=text, **alone):
+        if not text or not self.bench.edit(tr("Name"), order__name=text, **alone):
             self.name.setText(order.name)

@@ -5,6 +5,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QProcess, Qt
 
+from vitrograph.core.language import tr
 from vitrograph.desk.seen import Seen
 
 if TYPE_CHECKING:
@@ -85,7 +86,7 @@ class Windows:
     def demo(self) -> None:
         """Start the program once more, with the demo: its logbook and shelf are never mixed with the maker's."""
         if not QProcess.startDetached(sys.executable, ["-m", "vitrograph", "demo"])[0]:
-            self.shell.say("the demo could not be started: run vitrograph demo", wrong=True)
+            self.shell.say(tr("the demo could not be started: run vitrograph demo"), wrong=True)
 
     def practise(self) -> "Practice | None":
         """Begin the practice run, or go on with it; from an order of the maker's own, on the demo."""

@@ -13,6 +13,7 @@ from msgspec import Struct, field
 from vitrograph.core.cut import UNITS_PER_MM
 from vitrograph.core.errors import CutterError
 from vitrograph.core.geometry import Points, length_of
+from vitrograph.core.language import tr
 
 # each part ends where another kind of character begins, and blanks are never given back: time grows with the text
 _COMMAND = re.compile(r"\s*+([A-Za-z]{2})([^;A-Za-z]*+);?")
@@ -81,7 +82,7 @@ class Reader:
             if words.strip():
                 match = _COMMAND.fullmatch(words)
                 if match is None:
-                    raise CutterError(f"the cutter cannot follow '{_plain(words)}': send HP-GL")
+                    raise CutterError(tr("the cutter cannot follow '{text}': send HP-GL", text=_plain(words)))
                 _obey(self._machine, match[1].upper(), match[2])
                 yield match[1].upper()
 
@@ -113,14 +114,16 @@ class Reader:
 def run_hpgl(text: str) -> CutTrace:
     """Run HP-GL through the simulated cutter. Raises CutterError at the first command it cannot follow."""
     if len(text) > _MOST_CHARACTERS:
-        raise CutterError(f"{len(text) / 1e6:.0f} million characters are more than a cutter takes: send one stencil")
+        raise CutterError(tr("{text:.0f} million characters are more than a cutter takes: send one stencil",
+                             text=len(text) / 1e6))
     machine = _Machine()
     end = 0
     while (match := _COMMAND.match(text, end)) is not None:
         end = match.end()
         _obey(machine, match[1].upper(), match[2])
     if text[end:].strip():
-        raise CutterError(f"the cutter cannot follow '{_plain(text[end:])}' (at character {end}): send HP-GL")
+        raise CutterError(tr("the cutter cannot follow '{text}' (at character {end}): send HP-GL",
+                             text=_plain(text[end:]), end=end))
     return machine.trace
 
 
@@ -128,7 +131,7 @@ def _obey(machine: _Machine, command: str, words: str) -> None:
     if command in _SETTINGS:
         return
     if command not in {"PU", "PD", "PA", "PR"}:
-        raise CutterError(f"the cutter does not know the command {command}: use PU, PD, PA and PR")
+        raise CutterError(tr("the cutter does not know the command {command}: use PU, PD, PA and PR", command=command))
     points = _points(command, words)
     if command == "PU":
         machine.lift()
@@ -139,7 +142,8 @@ def _obey(machine: _Machine, command: str, words: str) -> None:
     if len(points):
         machine.move(points)
         if not np.all(np.abs(machine.at) <= _FARTHEST):
-            raise CutterError(f"{command} goes beyond where any cutter reaches, to '{_plain(words[-20:])}'")
+            raise CutterError(tr("{command} goes beyond where any cutter reaches, to '{text}'", command=command,
+                                 text=_plain(words[-20:])))
 
 
 def _points(command: str, words: str) -> Points:
@@ -149,11 +153,12 @@ def _points(command: str, words: str) -> Points:
             raise ValueError
         numbers = np.array([float(word) for word in words.replace(",", " ").split()])
     except ValueError:
-        raise CutterError(f"{command} wants numbers, got '{_plain(words)}'") from None
+        raise CutterError(tr("{command} wants numbers, got '{text}'", command=command, text=_plain(words))) from None
     if len(numbers) % 2:
-        raise CutterError(f"{command} wants pairs of numbers, got {len(numbers)}")
+        raise CutterError(tr("{command} wants pairs of numbers, got {numbers}", command=command, numbers=len(numbers)))
     if not np.all(np.abs(numbers) <= _FARTHEST):
-        raise CutterError(f"{command} goes beyond where any cutter reaches: '{_plain(words)}'")
+        raise CutterError(tr("{command} goes beyond where any cutter reaches: '{text}'", command=command,
+                             text=_plain(words)))
     return np.asarray(np.rint(numbers).reshape(-1, 2))
 
 

@@ -14,6 +14,7 @@ from vitrograph.core.cut import SheetRun
 from vitrograph.core.cut.files.hpgl import ABORT, BEGIN, END, commands_of, program
 from vitrograph.core.errors import CutterError
 from vitrograph.core.geometry import Points, length_of
+from vitrograph.core.language import tr
 from vitrograph.core.says import Says
 from vitrograph.core.units import parse_whole
 from vitrograph.devices.ports import Port
@@ -34,11 +35,12 @@ class Place(Struct, frozen=True):
         """The place typed as STENCIL:PATH. Raises CutterError."""
         numbers = [parse_whole(word, 1_000_000, 1) for word in text.split(":")]
         if len(numbers) != 2 or numbers[0] is None or numbers[1] is None:
-            raise CutterError(f"two numbers like 3:12 were wanted, a stencil and its path, got '{text[:20]}'")
+            raise CutterError(tr("two numbers like 3:12 were wanted, a stencil and its path, got '{text}'",
+                                 text=text[:20]))
         return cls(numbers[0], numbers[1])
 
     def __str__(self) -> str:
-        return f"stencil {self.stencil}, path {self.path}"
+        return tr("stencil {stencil}, path {path}", stencil=self.stencil, path=self.path)
 
 
 class Sending(Struct, frozen=True):
@@ -143,8 +145,9 @@ def say_all(port: Port, text: str) -> None:
 def _at(start: Place, places: Sequence[Place]) -> int:
     if start not in places:
         most = places[-1].stencil if places else 0
-        raise CutterError(f"there is no {start}: the film has {most} stencil{'s' if most != 1 else ''}, and the "
-                          f"last path is {places[-1].path} of its last one")
+        raise CutterError(tr("there is no {start}: the film has {n} stencils, and the last path is {path} of its last "
+                             "one", "there is no {start}: the film has {n} stencil, and the last path is {path} of "
+                             "its last one", start=start, n=most, path=places[-1].path))
     return places.index(start)
 
 
@@ -153,7 +156,7 @@ def _broke(error: CutterError, sending: Sending, places: Sequence[Place]) -> Say
     if sending.done >= len(places):
         return Says("{wrong}; all was cut before", wrong=error.says)
     after = places[sending.done]
-    so_far = f"{sending.last} is the last that was cut" if sending.last else "nothing was cut"
+    so_far = tr("{last} is the last that was cut", last=sending.last) if sending.last else tr("nothing was cut")
     return Says("{wrong}; {so_far}: if the film has not moved, go on from {stencil}:{path}", wrong=error.says,
                 so_far=so_far, stencil=after.stencil, path=after.path)
 
@@ -183,7 +186,7 @@ class _Line:
                 self._answers = True
                 return True
         if self._answers:
-            raise CutterError("the cutter answers no more")
+            raise CutterError(tr("the cutter answers no more"))
         self._answers = False
         return True
 

@@ -7,6 +7,7 @@ from abc import ABC, abstractmethod
 from pathlib import Path
 
 from vitrograph.core.errors import CutterError
+from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import reason
 from vitrograph.core.units import parse_whole
 
@@ -45,7 +46,8 @@ class TcpPort(Port):
         try:
             self._socket = socket.create_connection((host, number), timeout=_PATIENCE_S)
         except OSError as error:
-            raise CutterError(f"no cutter answers at {self._where} ({reason(error)}): is it on, and the number right?"
+            raise CutterError(tr("no cutter answers at {where} ({reason}): is it on, and the number right?",
+                                 where=self._where, reason=reason(error))
                               ) from None
         self._socket.settimeout(_TAKES_S)
 
@@ -53,16 +55,18 @@ class TcpPort(Port):
         try:
             self._socket.sendall(data)
         except OSError as error:
-            raise CutterError(f"the line to {self._where} broke ({reason(error)})") from None
+            raise CutterError(tr("the line to {where} broke ({reason})", where=self._where,
+                                 reason=reason(error))) from None
 
     def read(self, seconds: float) -> bytes:
         try:
             ready, _, _ = select.select([self._socket], [], [], seconds)
             data = self._socket.recv(4096) if ready else None
         except OSError as error:
-            raise CutterError(f"the line to {self._where} broke ({reason(error)})") from None
+            raise CutterError(tr("the line to {where} broke ({reason})", where=self._where,
+                                 reason=reason(error))) from None
         if data == b"":
-            raise CutterError(f"the line to {self._where} was closed from the other end")
+            raise CutterError(tr("the line to {where} was closed from the other end", where=self._where))
         return data or b""
 
     def close(self) -> None:
@@ -79,22 +83,23 @@ class SerialPort(Port):
         try:
             self._port = serial.Serial(path, baud, timeout=0, write_timeout=_TAKES_S, xonxoff=True, exclusive=True)
         except (OSError, ValueError) as error:
-            raise CutterError(f"{self._where} could not be opened ({_why(error)}): is the cable in, and may you use "
-                              "the port?") from None
+            raise CutterError(tr("{where} could not be opened ({reason}): is the cable in, and may you use the port?",
+                                 where=self._where, reason=_why(error))) from None
 
     def write(self, data: bytes) -> None:
         try:
             for at in range(0, len(data), _PIECE):
                 self._port.write(data[at: at + _PIECE])
         except OSError as error:
-            raise CutterError(f"{self._where} takes no more ({_why(error)})") from None
+            raise CutterError(tr("{where} takes no more ({reason})", where=self._where, reason=_why(error))) from None
 
     def read(self, seconds: float) -> bytes:
         try:
             self._port.timeout = seconds
             return bytes(self._port.read(1) + self._port.read(self._port.in_waiting))
         except OSError as error:
-            raise CutterError(f"the line to {self._where} broke ({_why(error)})") from None
+            raise CutterError(tr("the line to {where} broke ({reason})", where=self._where,
+                                 reason=_why(error))) from None
 
     def close(self) -> None:
         self._port.close()
@@ -109,7 +114,8 @@ class FilePort(Port):
         try:
             self._file = os.open(path, os.O_WRONLY | os.O_CREAT | os.O_TRUNC | os.O_NOCTTY, 0o644)
         except OSError as error:
-            raise CutterError(f"{path} cannot be written ({reason(error)}): choose another") from None
+            raise CutterError(tr("{path} cannot be written ({reason}): choose another", path=path,
+                                 reason=reason(error))) from None
         self._path, self._open = path, True
 
     def write(self, data: bytes) -> None:
@@ -117,7 +123,8 @@ class FilePort(Port):
             while data:
                 data = data[os.write(self._file, data):]
         except OSError as error:
-            raise CutterError(f"{self._path} takes no more ({reason(error)}): make room") from None
+            raise CutterError(tr("{path} takes no more ({reason}): make room", path=self._path,
+                                 reason=reason(error))) from None
 
     def read(self, seconds: float) -> bytes:
         return b""
@@ -135,17 +142,19 @@ def open_port(where: str) -> Port:
         host, _, number = rest.rpartition(":")
         port = parse_whole(number, 65535, 1)
         if not host or port is None:
-            raise CutterError(f"'{where[:60]}': a host and a number up to 65535 were wanted, as in tcp:localhost:9100")
+            raise CutterError(tr("'{where}': a host and a number up to 65535 were wanted, as in tcp:localhost:9100",
+                                 where=where[:60]))
         return TcpPort(host, port)
     if kind == "serial" and rest:
         path, _, speed = rest.partition("@")
         baud = parse_whole(speed, 4_000_000, 50) if speed else _BAUD
         if baud is None:
-            raise CutterError(f"'{where[:60]}': a speed like 9600 was wanted after the @")
+            raise CutterError(tr("'{where}': a speed like 9600 was wanted after the @", where=where[:60]))
         return SerialPort(path, baud)
     if kind == "file" and rest:
         return FilePort(Path(rest))
-    raise CutterError(f"'{where[:60]}' is no way to a cutter: tcp:HOST:PORT, serial:PATH or file:PATH was wanted")
+    raise CutterError(tr("'{where}' is no way to a cutter: tcp:HOST:PORT, serial:PATH or file:PATH was wanted",
+                         where=where[:60]))
 
 
 def _why(error: BaseException) -> str:

@@ -18,6 +18,7 @@ from vitrograph.core.cut import trail
 from vitrograph.core.cut.files.hpgl import ABORT
 from vitrograph.core.errors import CutterError
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 from vitrograph.devices.cutter import CutTrace, Reader
 
 _STEP_MM = 0.1                     # the tip is told so closely
@@ -129,7 +130,8 @@ def serve_tcp(number: int, habits: Habits, told: Callable[[str], None]) -> Simul
     try:
         server = socket.create_server(("127.0.0.1", number))
     except OSError as error:
-        raise CutterError(f"port {number} cannot be had ({os.strerror(error.errno or 0).lower()}): choose another"
+        raise CutterError(tr("port {number} cannot be had ({strerror}): choose another", number=number,
+                             strerror=os.strerror(error.errno or 0).lower())
                           ) from None
     with server:
         told(f"tcp:127.0.0.1:{server.getsockname()[1]}")

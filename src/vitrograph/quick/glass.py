@@ -5,6 +5,7 @@ from typing import Any, get_args
 
 from vitrograph.core.errors import LengthError, VitrographError
 from vitrograph.core.job import OutlineName
+from vitrograph.core.language import tr
 from vitrograph.core.units import parse_length, parse_size
 from vitrograph.quick.lengths import length, named, needed, positive
 
@@ -15,8 +16,8 @@ def glass(options: argparse.Namespace) -> dict[str, Any]:
     """The glass part of the job, from flags that belong to its kind."""
     stem = {"stem": length(options, "--stem", options.stem)}
     if stem["stem"] and options.glass in ("flat", "curved"):
-        raise VitrographError("--stem belongs to straight, taper and ball: a pane has none, and the stations of a "
-                              "curved glass are measured from the table")
+        raise VitrographError(tr("--stem belongs to straight, taper and ball: a pane has none, and the stations of a "
+                                 "curved glass are measured from the table"))
     if options.glass == "flat":
         width, height = named(options, "--size", parse_size, needed(options, "size"))
         return {"kind": "flat", "width": positive("--size", width), "height": positive("--size", height),
@@ -33,7 +34,7 @@ def glass(options: argparse.Namespace) -> dict[str, Any]:
     rim = length(options, "--top", needed(options, "top"), least=0.0)
     if options.glass == "straight":
         if options.bottom is not None and abs(length(options, "--bottom", options.bottom, least=0.0) - rim) > 1e-9:
-            raise VitrographError("a straight wall is as wide below as above: use --glass taper for two diameters")
+            raise VitrographError(tr("a straight wall is as wide below as above: use --glass taper for two diameters"))
         return {"kind": "straight", "rim": rim, "girth": options.measured, "height": height} | stem
     base = length(options, "--bottom", needed(options, "bottom"), least=0.0)
     return {"kind": "taper", "rim": rim, "base": base, "girth": options.measured, "height": height,
@@ -56,8 +57,8 @@ def hidden_edge(options: argparse.Namespace) -> float:
             try:
                 widths.append(parse_length(word, options.units))
             except LengthError:
-                raise LengthError(f"--frame: a length like 8 mm or a shape ({', '.join(FRAMES)}) was wanted, "
-                                  f"got '{word[:20]}'") from None
+                raise LengthError(tr("--frame: a length like 8 mm or a shape ({all}) was wanted, got '{word}'",
+                                     all=', '.join(FRAMES), word=word[:20])) from None
     return max(widths)
 
 
@@ -67,6 +68,7 @@ def _stations(options: argparse.Namespace, text: str) -> list[tuple[float, float
     for part in text.split(","):
         height, colon, girth = part.partition(":")
         if not colon:
-            raise LengthError(f"--stations: each is HEIGHT:DIAMETER, as in 0:62,40:88, got '{part.strip()[:20]}'")
+            raise LengthError(tr("--stations: each is HEIGHT:DIAMETER, as in 0:62,40:88, got '{part}'",
+                                 part=part.strip()[:20]))
         stations.append((length(options, "--stations", height), length(options, "--stations", girth, least=0.0)))
     return stations

@@ -6,6 +6,7 @@ from typing import Any
 
 from vitrograph.core.errors import JobError, LengthError, VitrographError
 from vitrograph.core.job import Stand
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 from vitrograph.core.units import parse_length, parse_whole
 
@@ -45,8 +46,8 @@ def side(options: argparse.Namespace, flag: str, text: str | None) -> float | No
 def needed(options: argparse.Namespace, name: str) -> str:
     value = getattr(options, name)
     if value is None:
-        flag = "--height or --slant" if name == "slant" else f"--{name}"
-        raise VitrographError(f"a {options.glass} glass needs {flag}")
+        flag = tr("--height or --slant") if name == "slant" else f"--{name}"
+        raise VitrographError(tr("a {glass} glass needs {flag}", glass=options.glass, flag=flag))
     return str(value)
 
 
@@ -54,7 +55,8 @@ def many(flag: str, text: str, most: int) -> int:
     """A whole number of copies or stencils."""
     many = parse_whole(text, most, 1)
     if many is None:
-        raise VitrographError(f"{flag}: a whole number from 1 to {most} was wanted, got '{text[:40]}'")
+        raise VitrographError(tr("{flag}: a whole number from 1 to {most} was wanted, got '{text}'", flag=flag,
+                                 most=most, text=text[:40]))
     return many
 
 
@@ -65,7 +67,8 @@ def turn(flag: str, text: str) -> float:
     except ValueError:
         degrees = float("nan")
     if not abs(degrees) <= 360:
-        raise VitrographError(f"{flag}: degrees or one of {', '.join(STANDS)} were wanted, got '{text}'")
+        raise VitrographError(tr("{flag}: degrees or one of {all} were wanted, got '{text}'", flag=flag,
+                                 all=', '.join(STANDS), text=text))
     return radians((degrees + 180) % 360 - 180)
 
 
@@ -76,5 +79,6 @@ def up_to(flag: str, text: str, most: float) -> float:
     except ValueError:
         value = -1.0
     if not 0 <= value <= most:
-        raise JobError(f"{flag}: a number from 0 to {most:g} was wanted, got '{text[:20]}'")
+        raise JobError(tr("{flag}: a number from 0 to {most:g} was wanted, got '{text}'", flag=flag, most=most,
+                          text=text[:20]))
     return value

@@ -26,6 +26,7 @@ from vitrograph.core.job import (
     new_id,
     with_settings,
 )
+from vitrograph.core.language import tr
 from vitrograph.core.storing.names_file import read_names
 from vitrograph.core.units import parse_whole
 from vitrograph.core.workshop import begun, default_file, load_workshop
@@ -42,7 +43,7 @@ def quick_order(options: argparse.Namespace) -> Order:
     if options.names is not None:
         listed = read_names(options.names, order.pieces[0].artwork)
         for note in listed.notes:
-            print(f"vitrograph: {options.names.name}: {note}", file=sys.stderr)
+            print(tr("vitrograph: {name}: {note}", name=options.names.name, note=note), file=sys.stderr)
         order = order.changed(names=listed.names)
     if options.recipe is not None:
         order = order.changed(etch__recipe=_recipe(options.recipe))
@@ -68,7 +69,7 @@ def quick_job(options: argparse.Namespace) -> Job:
     hidden_edge(options)                                     # a word that is neither is refused for any glass
     given = [(kind, text) for kind, text in options.items or [] if text.strip()]
     if not given and options.names is None:
-        raise VitrographError("there is nothing to etch: give --text, --art, --monogram or --names")
+        raise VitrographError(tr("there is nothing to etch: give --text, --art, --monogram or --names"))
     items = [_QUICK[kind](options, text) for kind, text in given] or [_words(options, "Name")]
     artwork = _sized(options, stacked(items, _GAP))
     called = " ".join(label_of(items[0]).split()) if given else options.names.stem
@@ -92,9 +93,9 @@ def _sized(options: argparse.Namespace, artwork: Artwork) -> Artwork:
         return msgspec.structs.replace(sized(artwork, width, height), rule=rule)
     words = next((item for item in artwork.items if isinstance(item.what, Words)), None)
     if words is None:
-        raise VitrographError("--cap-height is for words: give --text, or --width or --art-height")
+        raise VitrographError(tr("--cap-height is for words: give --text, or --width or --art-height"))
     if height is not None or (width is not None and options.names is None):
-        raise VitrographError("--cap-height says how large the art is already: leave out --width and --art-height")
+        raise VitrographError(tr("--cap-height says how large the art is already: leave out --width and --art-height"))
     return msgspec.structs.replace(artwork.scaled(caps / words.size), rule=rule)
 
 
@@ -102,9 +103,10 @@ def _rule(options: argparse.Namespace, width: float | None, caps: float | None) 
     """The rule for the sizes of rows; without a list the art is as typed. Raises VitrographError."""
     if options.names is None:
         if options.size_rule is not None:
-            raise VitrographError("--size-rule is for a list of names: give --names FILE")
+            raise VitrographError(tr("--size-rule is for a list of names: give --names FILE"))
         if width is None and caps is None and options.art_height is None:
-            raise VitrographError("say how large the art is: one of --width, --art-height or --cap-height is required")
+            raise VitrographError(tr("say how large the art is: one of --width, --art-height or --cap-height is "
+                                     "required"))
         return SizeRule()
     by, _, percent = (options.size_rule or ("caps" if width is None else "width")).partition(":")
     if by == "width" and width is not None and caps is None:
@@ -114,8 +116,8 @@ def _rule(options: argparse.Namespace, width: float | None, caps: float | None) 
     share = parse_whole(percent.removesuffix("%"), 70, 1) if by == "narrow" else None
     if share is not None and width is not None and caps is not None:
         return SizeRule("narrow", width, 1 - share / 100)
-    raise VitrographError("--size-rule: caps with --cap-height L, width with --width L, or narrow:PCT (1 to 70) with "
-                          f"both were wanted, got '{(options.size_rule or by)[:20]}'")
+    raise VitrographError(tr("--size-rule: caps with --cap-height L, width with --width L, or narrow:PCT (1 to 70) "
+                             "with both were wanted, got '{value}'", value=(options.size_rule or by)[:20]))
 
 
 def _stencil(options: argparse.Namespace) -> dict[str, Any]:

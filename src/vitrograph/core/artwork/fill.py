@@ -14,6 +14,7 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points, as_polygons, rings_are_apart
+from vitrograph.core.language import tr
 
 FillRule = Literal["nonzero", "evenodd"]
 
@@ -58,7 +59,8 @@ def _not_too_tangled(lines: NDArray[np.object_]) -> NDArray[np.object_]:
     for first in range(0, len(sides), _QUERIED):
         meetings += tree.query(sides[first:first + _QUERIED]).shape[1]
         if meetings > 12 * len(sides) + _MOST_MEETINGS:
-            raise ArtworkError("the outlines cross each other far too often to be filled: simplify the drawing first")
+            raise ArtworkError(tr("the outlines cross each other far too often to be filled: simplify the drawing "
+                                  "first"))
     return lines
 
 

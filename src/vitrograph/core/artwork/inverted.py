@@ -9,6 +9,7 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import as_polygons, union, without
+from vitrograph.core.language import tr
 
 _PLAIN = 0.97                      # of a frame's convex hull, that it fills
 _ROUND = 0.95                      # of its convex hull, that a ring's hole fills
@@ -42,5 +43,5 @@ def turned_round(shape: MultiPolygon) -> MultiPolygon:
     edges = union([Polygon(part.exterior) for part in shape.geoms])
     holes = as_polygons(without(edges, shape))
     if holes.is_empty:
-        raise ArtworkError("the drawing is said to be film with holes, and it has no holes")
+        raise ArtworkError(tr("the drawing is said to be film with holes, and it has no holes"))
     return holes

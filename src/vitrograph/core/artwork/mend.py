@@ -15,6 +15,7 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.artwork.fill import polygons_of_rings
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.job import Mend, MendName
+from vitrograph.core.language import tr
 
 _ARC = 12                          # segments of a quarter circle
 _SEAM = 1e-6
@@ -168,6 +169,20 @@ def _near(parts: NDArray[np.object_], mend: Mend) -> NDArray[np.bool_]:
     if mend.at is None:
         return np.ones(len(parts), dtype=bool)
     return np.asarray(shapely.dwithin(parts, Point(mend.at), max(mend.reach, _SEAM)))
+
+
+_WORDS: dict[MendName, str] = {
+    "thicken": tr("thicken", "a mend"), "round ends": tr("round ends", "a mend"),
+    "square ends": tr("square ends", "a mend"), "close gaps": tr("close gaps", "a mend"),
+    "drop specks": tr("drop specks", "a mend"), "fill pinholes": tr("fill pinholes", "a mend"),
+    "remove": tr("remove", "a mend"), "remove thin": tr("remove thin", "a mend"), "keep": tr("keep", "a mend"),
+    "smooth": tr("smooth", "a mend"), "straighten": tr("straighten", "a mend"),
+}
+
+
+def mend_words(name: MendName) -> str:
+    """A mend in words."""
+    return _WORDS[name]
 
 
 _MENDS: dict[MendName, Callable[[MultiPolygon, Mend], BaseGeometry]] = {

@@ -6,6 +6,7 @@ from typing import Literal
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import Drawing
+from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import plain_name, read_plain, reason
 
 _PICTURES = (b"\x89PNG", b"\xff\xd8\xff", b"II*\0", b"MM\0*")
@@ -18,15 +19,16 @@ def read_drawing(path: Path) -> Drawing:
     try:
         content = read_plain(path, max(_MOST_BYTES.values()))
     except OSError as error:
-        raise ArtworkError(f"{path} could not be opened: {reason(error)}") from None
+        raise ArtworkError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     if not content.strip():
-        raise ArtworkError(f"{path.name} is empty: save the art again")
+        raise ArtworkError(tr("{name} is empty: save the art again", name=path.name))
     kind = kind_of(content)
     if kind is None:
-        raise ArtworkError(f"{path.name} is no drawing this program reads: SVG, DXF, PNG, JPEG, WebP or TIFF is wanted")
+        raise ArtworkError(tr("{name} is no drawing this program reads: SVG, DXF, PNG, JPEG, WebP or TIFF is wanted",
+                              name=path.name))
     if len(content) > _MOST_BYTES[kind]:
         most = _MOST_BYTES[kind] // 1_000_000
-        raise ArtworkError(f"{path.name} is larger than {most} MB: simplify the drawing first")
+        raise ArtworkError(tr("{name} is larger than {most} MB: simplify the drawing first", name=path.name, most=most))
     return Drawing(name=plain_name(path)[:200], data=content, kind=kind)
 
 

@@ -6,9 +6,11 @@ Fonts and pictures have licences, which matters when the item is sold.
 from collections import Counter
 
 from vitrograph.core.artwork.composing.compose import Art
+from vitrograph.core.artwork.mend import mend_words
 from vitrograph.core.artwork.source import Source
 from vitrograph.core.artwork.words import face_named
 from vitrograph.core.job import Drawing, FontFile, Monogram, Words
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 
 
@@ -29,17 +31,18 @@ def provenance(art: Art) -> tuple[Says | str, ...]:
 def _of_face(face: str, font: FontFile | None) -> str:
     if font is None:
         shipped = face_named(face)
-        return f"lettering in {shipped.name} (licence {shipped.licence})"
+        return tr("lettering in {name} (licence {licence})", name=shipped.name, licence=shipped.licence)
     from vitrograph.core.artwork.words.fontfile import facts_of  # for brought fonts only
 
-    weight = "" if font.weight is None else f" at weight {font.weight:.0f}"
-    return f"lettering in {font.name}{weight}, a font of the maker's (it says: {facts_of(font).licence})"
+    weight = "" if font.weight is None else tr(" at weight {weight:.0f}", weight=font.weight)
+    return tr("lettering in {name}{weight}, a font of the maker's (it says: {licence})", name=font.name, weight=weight,
+              licence=facts_of(font).licence)
 
 
 def _of_drawing(drawing: Drawing, source: Source) -> Says:
     width, height = source.size_mm
-    kind = {"svg": "SVG drawing", "dxf": "DXF drawing", "picture": "traced picture"}[drawing.kind]
-    licence = f"; {drawing.licence}" if drawing.licence else "; no licence noted"
+    kind = {"svg": tr("SVG drawing"), "dxf": tr("DXF drawing"), "picture": tr("traced picture")}[drawing.kind]
+    licence = f"; {drawing.licence}" if drawing.licence else tr("; no licence noted")
     return Says("{name}, {kind}, own size {width} x {height}{licence}; {changes}", name=drawing.name, kind=kind,
                 width=Length(width), height=Length(height), licence=licence, changes=changes(drawing))
 
@@ -47,9 +50,9 @@ def _of_drawing(drawing: Drawing, source: Source) -> Says:
 def changes(drawing: Drawing) -> str:
     """What was decided and mended, in words."""
     counted = Counter(mend.does for mend in drawing.mends)
-    done = [f"{name} ({count})" if count > 1 else name for name, count in counted.items()]
+    done = [f"{mend_words(name)} ({count})" if count > 1 else mend_words(name) for name, count in counted.items()]
     if drawing.tones:
-        done.insert(0, "colours chosen")
+        done.insert(0, tr("colours chosen"))
     if drawing.trace.tones == "lines":
-        done.insert(0, "halftone lines")
-    return f"changed: {', '.join(done)}" if done else "not changed"
+        done.insert(0, tr("halftone lines"))
+    return tr("changed: {all}", all=', '.join(done)) if done else tr("not changed")

@@ -23,6 +23,7 @@ from vitrograph.core.artwork.vector.svg import PictureInside
 from vitrograph.core.errors import ArtworkError, PictureError
 from vitrograph.core.geometry import sound
 from vitrograph.core.job import Drawing, ToneName
+from vitrograph.core.language import tr
 
 
 class Colour(Struct, frozen=True):
@@ -78,8 +79,8 @@ def bring(drawing: Drawing, max_deviation: float) -> Source:
     except PictureInside as inside:
         largest = largest_picture(inside.pictures)
         if largest is None:
-            raise ArtworkError("the drawing holds nothing but a picture of a kind that is not read") from None
-        return _traced(drawing, largest, max_deviation, ("nothing but a picture, which is traced",))
+            raise ArtworkError(tr("the drawing holds nothing but a picture of a kind that is not read")) from None
+        return _traced(drawing, largest, max_deviation, (tr("nothing but a picture, which is traced"),))
     return _toned(drawing, vector)
 
 
@@ -106,7 +107,7 @@ def _toned(drawing: Drawing, vector: VectorDrawing) -> Source:
     colours = tuple(Colour(colour, areas[colour] / whole, does) for colour, does in tones.items())
     shape = two_tones(vector.paints, tones)
     if shape.is_empty:
-        raise ArtworkError("no colour of the drawing frosts: let at least one of them frost")
+        raise ArtworkError(tr("no colour of the drawing frosts: let at least one of them frost"))
     lost = merged(vector.paints, tones, shape)
     shape = lost.kept_apart(shape, drawing.between * (shape.bounds[3] - shape.bounds[1]))
     nodes = len(shapely.get_coordinates(shape))
@@ -124,7 +125,7 @@ def _traced(drawing: Drawing, content: bytes, max_deviation: float, notes: tuple
     high = found.size_px[1] * found.mm_per_px
     shape = found.shape(max_deviation * high / 4)             # the art may be much smaller than its picture
     if shape.is_empty:
-        raise ArtworkError("nothing is left of the picture: choose another threshold")
+        raise ArtworkError(tr("nothing is left of the picture: choose another threshold"))
     nodes = found.nodes or found.pixel_nodes, found.pixel_nodes
     made = _finished(drawing, shape, notes, (), nodes, (found.mm_per_px, found.threshold), ())
     return replace(made, by_opacity=found.by_opacity)
@@ -138,7 +139,7 @@ def _finished(
     before, corner, size = _upright(turned_round(shape) if drawing.drawn == "film" else shape)
     after = mended(before, drawing.mends)
     if after.is_empty:
-        raise ArtworkError("nothing is left of the drawing after mending: take the last mend back")
+        raise ArtworkError(tr("nothing is left of the drawing after mending: take the last mend back"))
     left, low, right, high = after.bounds
     tall = (high - low) or 1.0
     final = sound(shapely.transform(after, lambda xy: (xy - [left, low]) / tall))

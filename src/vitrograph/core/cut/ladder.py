@@ -9,6 +9,7 @@ from vitrograph.core.cut.files.hpgl import BEGIN, END, commands_of, program
 from vitrograph.core.cut.paths.blade import SET_HEADING, SETTING, led
 from vitrograph.core.errors import CutterError
 from vitrograph.core.geometry import Points, length_of
+from vitrograph.core.language import tr
 from vitrograph.core.units import parse_whole
 
 _SIDE_MM, _GAP_MM = 10.0, 5.0
@@ -31,7 +32,7 @@ def forces_in(text: str) -> tuple[float, ...]:
     for word in text.replace(";", ",").split(","):
         number = parse_whole(word, 100_000)
         if number is None:
-            raise CutterError(f"whole numbers like 60, 80, 100 were wanted, got '{word.strip()[:20]}'")
+            raise CutterError(tr("whole numbers like 60, 80, 100 were wanted, got '{word}'", word=word.strip()[:20]))
         made.append(float(number))
     return tuple(made)
 
@@ -42,7 +43,8 @@ def ladder(forces: Sequence[float]) -> tuple[Rung, ...]:
     Raises CutterError.
     """
     if not 1 <= len(forces) <= _MOST_RUNGS:
-        raise CutterError(f"a test cut takes 1 to {_MOST_RUNGS} forces, got {len(forces)}")
+        raise CutterError(tr("a test cut takes 1 to {most} forces, got {forces}", most=_MOST_RUNGS,
+                             forces=len(forces)))
     return tuple(Rung(number, force, tuple(_lines(number))) for number, force in enumerate(forces, start=1))
 
 

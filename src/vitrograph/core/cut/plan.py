@@ -16,6 +16,7 @@ from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
 from vitrograph.core.job.change import put
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import Sheet
 
@@ -68,11 +69,12 @@ def _carrier(choices: CutChoices, size: tuple[float, float]) -> Iterator[Finding
     if sides[0] <= mat[0] and sides[1] <= mat[1]:
         return
     over = 0 if sides[0] > mat[0] else 1
-    says = Says("the stencil is {long} {way}; the mat takes {most}", long=Length(sides[over]),
-                way=("wide", "long")[over], most=Length(mat[over]))
-    longer = Remedy.of("Use the long mat", put(lambda job: job.cut.mat_length, LONG_MAT_MM))
+    too_much = Length(sides[over]), Length(mat[over])
+    says = (Says("the stencil is {wide} wide; the mat takes {most}", wide=too_much[0], most=too_much[1]) if over == 0
+            else Says("the stencil is {long} long; the mat takes {most}", long=too_much[0], most=too_much[1]))
+    longer = Remedy.of(tr("Use the long mat"), put(lambda job: job.cut.mat_length, LONG_MAT_MM))
     helps = sides[0] <= min(choices.mat_width, LONG_MAT_MM) and sides[1] <= max(choices.mat_width, LONG_MAT_MM)
-    yield Finding(Code.SHEET, Level.WATCH, says, "use a longer mat or a roll, or make the border smaller",
+    yield Finding(Code.SHEET, Level.WATCH, says, tr("use a longer mat or a roll, or make the border smaller"),
                   None, sides[over], mat[over], longer if helps else None)
 
 

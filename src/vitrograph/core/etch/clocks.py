@@ -6,12 +6,14 @@ from msgspec import Struct
 
 from vitrograph.core.etch.plan import EtchPlan
 from vitrograph.core.job import Job
+from vitrograph.core.language import tr
 from vitrograph.core.stations import Station
 from vitrograph.core.transfer import TransferPlan
 from vitrograph.core.work import Clock, Progress, Step, StepRef, clock_words
 
-_DOES = {"stir": "stir", "scrape": "scrape and rinse", "first": "scrape and rinse", "check": "look at a spot",
-         "coat": "lay the next coat on", "work": "work the cream", "rest": "leave it alone"}
+_DOES = {"stir": tr("stir"), "scrape": tr("scrape and rinse"), "first": tr("scrape and rinse"),
+         "check": tr("look at a spot"),
+         "coat": tr("lay the next coat on"), "work": tr("work the cream"), "rest": tr("leave it alone")}
 _SOON_S = 60.0                     # of a piece that is not known yet: late by more is too late
 
 
@@ -51,10 +53,10 @@ class UnderClock(Struct, frozen=True):
     def says(self) -> str:
         """What to do, in few words."""
         if self.late:
-            return f"late: {self.does} at once"
+            return tr("late: {does} at once", does=self.does)
         if self.left <= 0:
-            return f"{self.does} now"
-        return f"{self.does}, from now on" if self.first <= 0 else f"then {self.does}"
+            return tr("{does} now", does=self.does)
+        return tr("{does}, from now on", does=self.does) if self.first <= 0 else tr("then {does}", does=self.does)
 
 
 def running_clocks(pieces: Iterable[Clocked], progress: Progress, now: float) -> tuple[UnderClock, ...]:
@@ -73,14 +75,14 @@ def _is_cream(key: str) -> bool:
 def _under(ref: StepRef, clock: Clock, piece: Clocked | None, now: float) -> UnderClock:
     left = clock.left(now)
     if piece is None:
-        return UnderClock(ref, f"a glass, {ref.copy}", "see to it", left, left, left + _SOON_S)
+        return UnderClock(ref, tr("a glass, {copy}", copy=ref.copy), tr("see to it"), left, left, left + _SOON_S)
     name = piece.job.called(ref.copy)
     if piece.etch is None:
-        return UnderClock(ref, name, "see to it", left, left, left + _SOON_S)
+        return UnderClock(ref, name, tr("see to it"), left, left, left + _SOON_S)
     steps = piece.etch.steps
     at = next((number for number, step in enumerate(steps) if step.key == ref.step), -1)
     following = steps[at + 1].key.split(" ") if 0 <= at < len(steps) - 1 else ["scrape"]
-    does = _DOES.get(following[1] if following[0] == "second" else following[0], "see to it")
+    does = _DOES.get(following[1] if following[0] == "second" else following[0], tr("see to it"))
     tolerance = next((one.phase.tolerance for part in piece.etch.under for one in part if one.step.key == ref.step),
                      _SOON_S)
     return UnderClock(ref, name, does, left, left - tolerance, left + tolerance)
@@ -109,4 +111,5 @@ def _since(piece: Clocked, ref: StepRef, at: float, progress: Progress) -> float
 
 def words_of(clock: UnderClock) -> str:
     """A clock in a line: whose, how long, what then."""
-    return f"{clock.name}: {clock_words(clock.left)}, {f'{clock.does} at once' if clock.late else clock.says}"
+    does = tr("{does} at once", does=clock.does) if clock.late else clock.says
+    return f"{clock.name}: {clock_words(clock.left)}, {does}"

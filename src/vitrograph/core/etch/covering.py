@@ -13,6 +13,7 @@ from vitrograph.core.etch.recipes import longer_than
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import Cream, Recipe, ToolOfCream, Weighing
 from vitrograph.core.job.change import put
+from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
 
 MM2_PER_SECOND: dict[ToolOfCream, float] = {"brush": 400.0, "stick": 250.0, "squeegee": 700.0}
@@ -40,14 +41,14 @@ def uneven(recipe: Recipe, covering: float, *, halves: bool) -> Iterator[Finding
     longer = longer_than(recipe, covering / UNEVEN_SHARE)
     remedies: list[Remedy] = []
     if longer is not None:
-        remedies.append(Remedy.of(f"Use '{longer.name}'", put(lambda job: job.etch.recipe, longer)))
+        remedies.append(Remedy.of(tr("Use '{name}'", name=tr(longer.name)), put(lambda job: job.etch.recipe, longer)))
     if not halves and covering / 2 <= UNEVEN_SHARE * recipe.seconds:
-        remedies.append(Remedy.of("Etch it in halves, one after the other", put(lambda job: job.etch.halves, True)))
+        remedies.append(Remedy.of(tr("Etch it in halves, one after the other"), put(lambda job: job.etch.halves, True)))
     yield Finding(
         Code.TIMING, Level.WATCH,
-        f"covering it takes about {format_minutes(covering)}: the first place stands {format_minutes(first)}, the last "
-        f"{format_minutes(last)}",
-        "the place covered first stands longest, and comes out deeper: a longer time evens it out", None, covering,
+        tr("covering it takes about {covering}: the first place stands {first}, the last {last}",
+           covering=format_minutes(covering), first=format_minutes(first), last=format_minutes(last)),
+        tr("the place covered first stands longest, and comes out deeper: a longer time evens it out"), None, covering,
         UNEVEN_SHARE * recipe.seconds, remedies[0] if remedies else None, tuple(remedies[1:]))
 
 

@@ -12,7 +12,9 @@ from vitrograph.core.etch.glasses import GlassWork, OwnTimes, WorkOfPiece, glass
 from vitrograph.core.etch.pot import check_pot
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.job import EtchChoices
+from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
+from vitrograph.core.value_words import word_of
 from vitrograph.core.work.evening import MOST_LATE, Begun, CalmPlan, Chain, Setting, plan_calmly, plan_on
 
 MOST_GLASSES = 60                  # of one evening
@@ -32,8 +34,8 @@ def evening_of(pieces: Sequence[WorkOfPiece], choices: EtchChoices, today: date)
     """Plan the evening of an order from its beginning. Raises VitrographError where it is too much for one."""
     many = sum(piece.job.count for piece in pieces)
     if many > MOST_GLASSES:
-        raise VitrographError(f"{many} glasses are more than one evening: plan at most {MOST_GLASSES} at a time, and "
-                              "part the order")
+        raise VitrographError(tr("{many} glasses are more than one evening: plan at most {most} at a time, "
+                                 "and part the order", many=many, most=MOST_GLASSES))
     glasses = glasses_of(pieces)
     places = _places(glasses, choices)
     plan = plan_calmly(Setting(tuple(glass.chain for glass in glasses), places), choices.calm)
@@ -63,30 +65,34 @@ def _at_once(glasses: Sequence[GlassWork], plan: CalmPlan) -> float:
 
 def _risky(plan: CalmPlan) -> Iterator[Finding]:
     if plan.risk.late > MOST_LATE:
-        yield Finding(Code.TIMING, Level.WATCH, f"{100 * plan.risk.late:.0f} of 100 glasses would be late at a clock",
-                      "hands are slower some days, and somebody calls: take a calmer plan, or a recipe with more "
-                      "tolerance")
+        yield Finding(Code.TIMING, Level.WATCH, tr("{late:.0f} of 100 glasses would be late at a clock",
+                                                   late=100 * plan.risk.late),
+                      tr("hands are slower some days, and somebody calls: take a calmer plan, or a recipe with more "
+                         "tolerance"))
 
 
 def _pots(choices: EtchChoices) -> Iterator[Finding]:
     if choices.pots > 1:
-        yield Finding(Code.CREAM, Level.NOTE, f"{choices.pots} pots, and one pair of hands",
-                      "one pot at a time is dipped into: leave the others closed, or their cream dries")
+        yield Finding(Code.CREAM, Level.NOTE, tr("{pots} pots, and one pair of hands", pots=choices.pots),
+                      tr("one pot at a time is dipped into: leave the others closed, or their cream dries"))
 
 
 def head_of(evening: EveningPlan) -> list[str]:
     """How long it takes, how calm it is, the cream, and what was found, in plain words."""
     plan, risk, need = evening.plan.evening, evening.plan.risk, evening.cream
-    how = f"by {need.weighed} weighings" if need.weighed else "a guess"
-    cost = f", {100 * need.share:.1f} % of a full pot" if need.share else ""
-    cost += f", costs {need.cost:.2f}" if need.cost else ""
-    found = [f"  {one.level.value}: {one.says}" for one in evening.findings]
+    how = tr("by {weighed} weighings", weighed=need.weighed) if need.weighed else tr("a guess")
+    cost = tr(", {share:.1f} % of a full pot", share=100 * need.share) if need.share else ""
+    cost += tr(", costs {cost:.2f}", cost=need.cost) if need.cost else ""
+    found = [f"  {word_of(one.level.value)}: {one.says}" for one in evening.findings]
     if need.laid <= 0:
-        return [f"evening: {format_minutes(plan.makespan)}", f"  hands: {evening.hands}", *found]
-    return [f"evening: {format_minutes(plan.makespan)}, at most {plan.at_once} under cream at once, "
-            f"{100 * risk.late:.1f} of 100 glasses late at a clock when hands are slow",
-            f"  cream: {grams(need.laid)} laid on in all, {grams(need.at_once)} at once, {grams(need.used)} used up "
-            f"({how}){cost}", f"  hands: {evening.hands}", *found]
+        return [tr("evening: {makespan}", makespan=format_minutes(plan.makespan)),
+                tr("  hands: {hands}", hands=evening.hands), *found]
+    return [tr("evening: {makespan}, at most {at_once} under cream at once, {late:.1f} of 100 glasses late at a clock "
+               "when hands are slow", makespan=format_minutes(plan.makespan), at_once=plan.at_once,
+               late=100 * risk.late),
+            tr("  cream: {grams} laid on in all, {grams2} at once, {grams3} used up ({how}){cost}",
+               grams=grams(need.laid), grams2=grams(need.at_once), grams3=grams(need.used), how=how, cost=cost),
+            tr("  hands: {hands}", hands=evening.hands), *found]
 
 
 def grams(mass: float) -> str:

@@ -12,6 +12,7 @@ from vitrograph.core.etch.phases import TimedStep
 from vitrograph.core.etch.plan import EtchPlan
 from vitrograph.core.fit import Fitted
 from vitrograph.core.job import Job
+from vitrograph.core.language import tr
 from vitrograph.core.stations import Station
 from vitrograph.core.transfer import TransferPlan
 from vitrograph.core.weed import WeedPlan, weeding_seconds
@@ -26,7 +27,21 @@ _RINSING = ("scrape", "rinse")     # one task of the hands
 _AT_ONCE_S = 30.0                  # what must follow at once may come so much later
 _LIKELY = 0.1, 10.0                # times the guess: what is less was ticked off later, what is more was a rest
 _LEAST_OWN = 5                     # ticks of a kind that say more than the guess
-_TITLES = {"coat": "Cream on", "work": "Work the cream", "stir": "Stir", "check": "Look at a spot"}
+_TITLES = {"coat": tr("Cream on"), "work": tr("Work the cream"), "stir": tr("Stir"), "check": tr("Look at a spot"),
+           "look": tr("Look"), "peel": tr("Peel"), "wash": tr("Wash"), "wax": tr("Wax"), "buff": tr("Buff")}
+_KINDS = {
+    "tape": tr("tape", "a step"), "backing": tr("backing", "a step"), "clean": tr("clean", "a step"),
+    "bed": tr("bed", "a step"), "set": tr("set", "a step"), "lay": tr("lay", "a step"),
+    "tape off": tr("tape off", "a step"), "seal": tr("seal", "a step"), "press edges": tr("press edges", "a step"),
+    "mask upper": tr("mask upper", "a step"), "mask lower": tr("mask lower", "a step"),
+    "mask left": tr("mask left", "a step"), "mask right": tr("mask right", "a step"), "patch": tr("patch", "a step"),
+    "gloves": tr("gloves", "a step"), "look over": tr("look over", "a step"), "half": tr("half", "a step"),
+    "other half": tr("other half", "a step"), "coat": tr("coat", "a step"), "work": tr("work", "a step"),
+    "stir": tr("stir", "a step"), "check": tr("check", "a step"), "scrape": tr("scrape", "a step"),
+    "rinse": tr("rinse", "a step"), "look": tr("look", "a step"), "peel": tr("peel", "a step"),
+    "wash": tr("wash", "a step"), "wax": tr("wax", "a step"), "buff": tr("buff", "a step"),
+    "tint": tr("tint", "a step"),
+}
 
 
 class GlassWork(Struct, frozen=True):
@@ -59,11 +74,14 @@ class OwnTimes(Struct, frozen=True):
     @property
     def says(self) -> str:
         """What the minutes of hands rest on."""
-        known = [*(["weeding"] if self.bit else []), *dict.fromkeys(kind for _, kind in self.steps)]
+        known = [*([tr("weeding")] if self.bit else []),
+                 *dict.fromkeys(_KINDS.get(kind, kind) for _, kind in self.steps)]
         if not known:
-            return f"how long hands take is a guess, until {_LEAST_OWN} steps of a kind are ticked off"
+            return tr("how long hands take is a guess, until {least} steps of a kind are ticked off",
+                      least=_LEAST_OWN)
         ticks = sum(pace.ticks for pace in (*self.steps.values(), *([self.bit] if self.bit else [])))
-        return f"by your own times, from {ticks} ticks: {', '.join(known)}; the rest is a guess"
+        return tr("by your own times, from {ticks} ticks: {all}; the rest is a guess", ticks=ticks,
+                  all=', '.join(known))
 
 
 def own_times(bit: Pace | None, gaps: Mapping[tuple[Station, str], Sequence[float]]) -> OwnTimes:
@@ -136,26 +154,26 @@ def _glass(piece: WorkOfPiece, copy: int) -> GlassWork:
     line = _Line(piece.own)
     etched = [StepRef("etch", key, copy, step.key) for step in piece.etch.steps]
     by_key = {ref.step: ref for ref in etched}
-    _plain(line, piece.etch.first, "etch", key, copy, "Tint the inside")
+    _plain(line, piece.etch.first, "etch", key, copy, tr("Tint the inside"))
     sheets = piece.fitted.sheets
     for stencil in range((copy - 1) * sheets + 1, copy * sheets + 1):
         refs = [StepRef("weed", key, stencil, step.key) for step in piece.weed.steps]
-        line.add("Weed", weeding_seconds(piece.weed.edges, piece.own.bit), refs, droppable=True)
+        line.add(tr("Weed"), weeding_seconds(piece.weed.edges, piece.own.bit), refs, droppable=True)
     for stencil in range((copy - 1) * sheets + 1, copy * sheets + 1):
         if stencil > (copy - 1) * sheets + 1:                  # films round the glass do not wait for each other
             line.wait(0.0, "")
-        _plain(line, piece.transfer.steps_of(stencil), "transfer", key, stencil, "Tape and set")
+        _plain(line, piece.transfer.steps_of(stencil), "transfer", key, stencil, tr("Tape and set"))
     places = []
-    _plain(line, piece.etch.before, "etch", key, copy, "Look over" if piece.etch.under else "Rub down")
+    _plain(line, piece.etch.before, "etch", key, copy, tr("Look over") if piece.etch.under else tr("Rub down"))
     for number, part in enumerate(piece.etch.under):
         if number:
-            line.wait(120.0, "dries")
-            _plain(line, piece.etch.between, "etch", key, copy, "Cover the other half")
+            line.wait(120.0, tr("dries"))
+            _plain(line, piece.etch.between, "etch", key, copy, tr("Cover the other half"))
         first = len(line.tasks)
         _under(line, part, piece.etch.recipe.clock == "first", by_key)
         rinse = piece.etch.rinses[number]
         rinsing = sum(piece.own.seconds("etch", kind) for kind in _RINSING)
-        line.add("Scrape and rinse", rinsing, [by_key[step.key] for step in rinse])
+        line.add(tr("Scrape and rinse"), rinsing, [by_key[step.key] for step in rinse])
         places.append((first, len(line.tasks) - 1))
     _plain(line, piece.etch.after, "etch", key, copy, "")
     return GlassWork(key, piece.job.name, copy, piece.job.called(copy), Chain(tuple(line.tasks), tuple(places)),
@@ -167,14 +185,15 @@ def _under(line: _Line, part: Sequence[TimedStep], from_start: bool, by_key: dic
     for number, timed in enumerate(part):
         ref = by_key[timed.step.key]
         if timed.phase.does == "rest":
-            line.wait(timed.phase.seconds, "under cream", timed.phase.tolerance, from_start=from_start and number == 1)
+            line.wait(timed.phase.seconds, tr("under cream"), timed.phase.tolerance,
+                      from_start=from_start and number == 1)
             line.by(ref)
             continue
         if number and not line.waiting:                        # nothing was waited for
             tolerance = part[number - 1].phase.tolerance if part[number - 1].phase.does == "work" else _AT_ONCE_S
             line.least, line.most = 0.0, max(tolerance, _AT_ONCE_S)
         coats = sum(one.phase.does == "coat" for one in part[:number])
-        title = "Another coat" if timed.phase.does == "coat" and coats else _TITLES[timed.phase.does]
+        title = tr("Another coat") if timed.phase.does == "coat" and coats else _TITLES[timed.phase.does]
         line.add(title, timed.hands, (ref,))
     if part[-1].phase.does != "rest":
         line.least, line.most = 0.0, max(part[-1].phase.tolerance, _AT_ONCE_S)
@@ -188,7 +207,8 @@ def _plain(
 
     def close() -> None:
         if group:
-            line.add(title or _title(group[0]), sum(line.own.seconds(station, kind_of(step.key)) for step in group),
+            line.add(title or _TITLES[group[0].key],
+                     sum(line.own.seconds(station, kind_of(step.key)) for step in group),
                      [StepRef(station, piece, copy, step.key) for step in group])
             group.clear()
 
@@ -208,9 +228,5 @@ def _guess(kind: str) -> float:
     return _STEPS_S.get(kind.split(" ", 1)[0], _STEP_S)
 
 
-def _title(step: Step) -> str:
-    return step.key[:1].upper() + step.key[1:]
-
-
 def _waits(step: Step) -> str:
-    return "settles" if step.key.startswith("settle") else "dries"
+    return tr("settles") if step.key.startswith("settle") else tr("dries")

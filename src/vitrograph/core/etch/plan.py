@@ -17,6 +17,7 @@ from vitrograph.core.etch.phases import TimedStep, phase_steps
 from vitrograph.core.findings import Finding
 from vitrograph.core.glass import MATERIALS, TEST_SPOT
 from vitrograph.core.job import ColourWay, Job, MaterialName, Recipe, StencilKind
+from vitrograph.core.language import tr, within
 from vitrograph.core.work import Step
 
 DRY_S = 300.0                      # by air after a towel, until frost shows what it is
@@ -81,7 +82,7 @@ def plan_etch(given: EtchInput, area: float, below_rim: float | None = None) -> 
     `below_rim` is how far below the rim the frost begins, mm; None where there is no rim.
     """
     if given.kind == "decal":
-        leave = "Nothing is etched: the film is the decoration, and stays. Rub every edge down once more."
+        leave = tr("Nothing is etched: the film is the decoration, and stays. Rub every edge down once more.")
         return EtchPlan(given.recipe, 0.0, (), (Step("nothing", leave),), (), (), (), (), 0.0)
     parts = ("", "second ") if given.halves else ("",)
     covering = area / len(parts) / given.speed
@@ -94,21 +95,21 @@ def plan_etch(given: EtchInput, area: float, below_rim: float | None = None) -> 
 
 def _before(given: EtchInput) -> Iterator[Step]:
     material = MATERIALS[given.material]
-    yield Step("gloves", "Put on gloves and goggles, open a window. Read the label.", caution=CAUTIONS[1])
-    yield Step("look over", "Look the piece over: clean, dry, no crack, no scratch." + (
-        f" {material.title} glass: {TEST_SPOT[:1].lower()}{TEST_SPOT[1:]}" if material.doubtful else ""),
+    yield Step("gloves", tr("Put on gloves and goggles, open a window. Read the label."), caution=CAUTIONS[1])
+    yield Step("look over", tr("Look the piece over: clean, dry, no crack, no scratch.") + (
+        tr(" {title} glass: {spot}", title=material.title, spot=within(TEST_SPOT)) if material.doubtful else ""),
         material.expect, material.cautions)
     if given.halves:
-        yield Step("half", "Cover the second half with tape and paper, along a line that no opening crosses.")
+        yield Step("half", tr("Cover the second half with tape and paper, along a line that no opening crosses."))
 
 
 _RINSE = (
-    Step("scrape", "Scrape the cream back into the pot, never dragging it past the film.", caution=NO_METAL),
-    Step("rinse", "Rinse in low, gentle water with the stencil still on.", caution=STILL_ON),
+    Step("scrape", tr("Scrape the cream back into the pot, never dragging it past the film."), caution=NO_METAL),
+    Step("rinse", tr("Rinse in low, gentle water with the stencil still on."), caution=STILL_ON),
 )
 _BETWEEN = (
-    Step("other half", "Dry it. Take the cover off the second half, and cover the first one.",
-         "Frost that gets cream again comes out deeper: cover it well."),
+    Step("other half", tr("Dry it. Take the cover off the second half, and cover the first one."),
+         tr("Frost that gets cream again comes out deeper: cover it well.")),
 )
 
 
@@ -116,14 +117,14 @@ _FIRST_RINSE = tuple(replace(step, key=f"first {step.key}") for step in _RINSE)
 
 
 def _after(given: EtchInput) -> Iterator[Step]:
-    yield Step("dry", "Dry it with a soft towel, and let the air do the rest.", "Wet frost cannot be seen.",
+    yield Step("dry", tr("Dry it with a soft towel, and let the air do the rest."), tr("Wet frost cannot be seen."),
                seconds=DRY_S, hands=False, least=True)
-    yield Step("look", "Hold it against the light and look. Missed spots: cream again while the stencil is on.",
-               "Wet frost is invisible; what looks gone is not.")
+    yield Step("look", tr("Hold it against the light and look. Missed spots: cream again while the stencil is on."),
+               tr("Wet frost is invisible; what looks gone is not."))
     if given.colour == "wax on":
         yield from wax_steps(given.colour)
-    yield Step("peel", "Peel the stencil, slowly and flat. Warm air loosens what holds.")
-    yield Step("wash", "Wash the glass, wipe it with alcohol, and look at it on black card.")
+    yield Step("peel", tr("Peel the stencil, slowly and flat. Warm air loosens what holds."))
+    yield Step("wash", tr("Wash the glass, wipe it with alcohol, and look at it on black card."))
     if given.colour == "wax off":
         yield from wax_steps(given.colour)
 

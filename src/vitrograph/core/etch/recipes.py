@@ -12,6 +12,7 @@ import msgspec
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import plain, read_record
+from vitrograph.core.language import tr, tr_later
 from vitrograph.core.storing.whole import read_plain, reason
 
 _MOST_BYTES = 100_000
@@ -28,18 +29,19 @@ def usual_recipes() -> tuple[Recipe, ...]:
 def label_recipe(minutes: float) -> Recipe:
     """The time on a cream's own label, left still; a tenth more or less will do."""
     rest = msgspec.structs.replace(Recipe().phases[1], seconds=60.0 * minutes, tolerance=max(10.0, 6.0 * minutes))
-    return Recipe("The label's own time", (Recipe().phases[0], rest), says="what the maker of the cream has tried",
-                  others="labels are careful, others say, and leave it longer")
+    return Recipe(tr_later("The label's own time"), (Recipe().phases[0], rest),
+                  says=tr_later("what the maker of the cream has tried"),
+                  others=tr_later("labels are careful, others say, and leave it longer"))
 
 
 def recipe_named(name: str, own: tuple[Recipe, ...] = ()) -> Recipe:
     """A recipe of the maker's own, or a usual one, by its name. Raises VitrographError where there is none."""
     known = (*own, *usual_recipes())
     for recipe in known:
-        if recipe.name.casefold() == name.strip().casefold():
+        if name.strip().casefold() in (recipe.name.casefold(), tr(recipe.name).casefold()):
             return recipe
-    raise VitrographError(f"no recipe is called '{name[:40]}': name one of {'; '.join(one.name for one in known)}, or "
-                          "give a file")
+    raise VitrographError(tr("no recipe is called '{name}': name one of {all}, or give a file", name=name[:40],
+                             all="; ".join(tr(one.name) for one in known)))
 
 
 def longer_than(recipe: Recipe, seconds: float) -> Recipe | None:
@@ -53,10 +55,10 @@ def read_recipe(path: Path) -> Recipe:
         tree = msgspec.json.decode(read_plain(path, _MOST_BYTES))
         return read_record(tree, Recipe)
     except OSError as error:
-        raise VitrographError(f"{path} could not be opened: {reason(error)}") from None
+        raise VitrographError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     except (JobError, msgspec.MsgspecError, ValueError, RecursionError) as error:
         told = str(error).replace("the job", "the recipe").replace("the recipe: the recipe", "the recipe")
-        raise VitrographError(f"{path} is no recipe: {told[:300]} (docs/formats.md)") from None
+        raise VitrographError(tr("{path} is no recipe: {told} (docs/formats.md)", path=path, told=told[:300])) from None
 
 
 def json_of_recipe(recipe: Recipe) -> str:

@@ -22,6 +22,7 @@ from numpy.typing import NDArray
 from vitrograph.core.errors import FitError
 from vitrograph.core.film.mesh import Index, Mesh
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 
 if TYPE_CHECKING:
     from scipy.sparse import csr_matrix
@@ -30,7 +31,7 @@ Values = NDArray[np.float64]
 
 POISSON = 0.35                     # of soft vinyl film (from memory, no published source)
 TOLERANCE_MM = 1e-6                # the flat shape is found when no node would move farther in the next step
-_NO_SHAPE = "the film's flat shape could not be found on this wall: make the art smaller"
+_NO_SHAPE = tr("the film's flat shape could not be found on this wall: make the art smaller")
 _MOST_STEPS = 80
 _KEPT = 10                         # steps that L-BFGS looks back on
 _FACTOR_ANEW = 6                   # steps after which the stiffness is made anew, if they still go farther than that:

@@ -17,6 +17,7 @@ from shapely.geometry import LineString, Polygon
 
 from vitrograph.core.errors import FitError
 from vitrograph.core.geometry import Points, turns_of
+from vitrograph.core.language import tr
 
 Index = NDArray[np.intp]
 
@@ -65,8 +66,8 @@ def mesh_over(outline: Polygon, nodes: int, cuts: Sequence[LineString] = ()) -> 
     or holds nothing.
     """
     if not outline.is_valid or not 1e-6 < outline.area < 1e9:
-        raise FitError("this film would fold over itself or shrink to nothing: make the art smaller, or move it "
-                       "towards the middle of the wall")
+        raise FitError(tr("this film would fold over itself or shrink to nothing: make the art smaller, or move it "
+                          "towards the middle of the wall"))
     spacing = sqrt(outline.area / max(nodes, 24) * 8 / sqrt(3))        # corners are a quarter of all nodes
     edge = _along_ring(outline, cuts, spacing)
     inner = [_along(cut, spacing * 0.7)[1:] for cut in cuts]

@@ -20,12 +20,13 @@ from vitrograph.core.fit.ways import Eye, Way, way_on
 from vitrograph.core.geometry import Points, as_polygons, split_edges
 from vitrograph.core.glass import Cone, Pane, Sheeting, Wall
 from vitrograph.core.job import Mode
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 
 _FLIP = np.array([-1.0, 1.0])
 _MOST_POINTS = 400_000             # of art carried through a map; the finest lettering takes a tenth
-_TOO_SHARP = ("laid this way the art bends too sharply to be cut: make it smaller, move it towards the middle of the "
-              "wall, or lay it another way")
+_TOO_SHARP = (tr("laid this way the art bends too sharply to be cut: make it smaller, move it towards the middle of "
+                 "the wall, or lay it another way"))
 _PROBES = 13                       # places across and up where the bend of a map is looked at
 _PANE_EDGE_MM = 0.05               # how far an oval pane's outline may stray
 _SAFE = 1.25                       # of a bend that was only looked at in places

@@ -13,6 +13,7 @@ from vitrograph.core.fit.placing import Fitted
 from vitrograph.core.fit.remedies import FitCheckInput, remedies_for
 from vitrograph.core.geometry import half_turn
 from vitrograph.core.job.change import Resize, put
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.says import Length, Says
 
 LEAST_DROOP_MM = 0.8               # a smaller bow is not seen (common practice, no published source)
@@ -41,25 +42,28 @@ def strain(
     most = worst.strain_at_openings
     if most > limit:
         squeezed = -worst.openings[0] >= worst.openings[1]
-        does = "squeezed" if squeezed else "stretched"
-        even = "even snipped, " if worst.pressed is not None and worst.pressed.snips else ""
+        does = tr("squeezed") if squeezed else tr("stretched")
+        even = tr("even snipped, ") if worst.pressed is not None and worst.pressed.snips else ""
         remedies = tuple(remedies_for(art, fitted.wall, given, most, still_wanted)) if art is not None else ()
         yield Finding(Code.STRAIN, Level.WATCH,
-                      f"{even}the film is {does} by {_percent(most)} at the openings; it takes {_percent(limit)}",
-                      "its edges will wrinkle there and leak" if squeezed else "its edges will creep back and leak",
+                      tr("{even}the film is {does} by {percent} at the openings; it takes {percent2}", even=even,
+                         does=does, percent=_percent(most), percent2=_percent(limit)),
+                      tr("its edges will wrinkle there and leak") if squeezed
+                      else tr("its edges will creep back and leak"),
                       _place(fitted, worst, squeezed=squeezed), 100 * most, 100 * limit,
                       remedies[0] if remedies else None, remedies[1:])
         return
     border = max(fitted.squeeze, fitted.stretch)
     if border > limit:
-        does = "squeezed" if fitted.squeeze >= fitted.stretch else "stretched"
-        yield Finding(Code.STRAIN, Level.NOTE, f"the border alone is {does} by up to {_percent(border)}",
-                      "wrinkles well off the openings do no harm: press outward, and tape over what lifts",
+        does = tr("squeezed") if fitted.squeeze >= fitted.stretch else tr("stretched")
+        yield Finding(Code.STRAIN, Level.NOTE, tr("the border alone is {does} by up to {percent}", does=does,
+                                                  percent=_percent(border)),
+                      tr("wrinkles well off the openings do no harm: press outward, and tape over what lifts"),
                       None, 100 * border, 100 * limit)
 
 
 def _percent(share: float) -> str:
-    return f"{100 * share:.1f} %"
+    return decimals(f"{100 * share:.1f} %")
 
 
 def _place(fitted: Fitted, film: Film, *, squeezed: bool) -> tuple[float, float] | None:
@@ -79,11 +83,11 @@ def droop(fitted: Fitted) -> Iterator[Finding]:
     """Yield how far the ends of level lines leave the level, where art is laid straight on a taper."""
     off = fitted.droop
     if abs(off) > LEAST_DROOP_MM and fitted.chart.mode == "straight":
-        looks = "rise: it smiles" if off > 0 else "drop: it droops"
+        looks = tr("rise: it smiles") if off > 0 else tr("drop: it droops")
         yield Finding(Code.DROOP, Level.WATCH, Says("laid straight, the ends {looks}, by {off}", looks=looks,
                                                     off=Length(abs(off))),
-                      "on a tapered wall a straight line is not level", None, abs(off), LEAST_DROOP_MM,
-                      Remedy.of("Follow the rim", put(lambda job: job.fit.mode, "rim")))
+                      tr("on a tapered wall a straight line is not level"), None, abs(off), LEAST_DROOP_MM,
+                      Remedy.of(tr("Follow the rim"), put(lambda job: job.fit.mode, "rim")))
 
 
 def off_the_eye(fitted: Fitted) -> Iterator[Finding]:
@@ -92,19 +96,21 @@ def off_the_eye(fitted: Fitted) -> Iterator[Finding]:
     if eye is not None and off > LEAST_DROOP_MM:
         says = Says("beyond {turn}° to each side the art is seen up to {off} off", turn=f"{degrees(eye.most):.0f}",
                     off=Length(off))
-        yield Finding(Code.EYE, Level.WATCH, says, "there the glass turns away faster than art can follow",
-                      None, off, LEAST_DROOP_MM, Remedy.of("Follow the rim", put(lambda job: job.fit.mode, "rim")))
+        yield Finding(Code.EYE, Level.WATCH, says, tr("there the glass turns away faster than art can follow"),
+                      None, off, LEAST_DROOP_MM, Remedy.of(tr("Follow the rim"), put(lambda job: job.fit.mode, "rim")))
 
 
 def parts(given: FitCheckInput, fitted: Fitted) -> Iterator[Finding]:
     """Yield that art has not the gaps for as many stencils as are asked for."""
     wanted, have = given.fit.rows * given.fit.columns, len(fitted.films)
     if have < wanted:
-        yield Finding(Code.PARTS, Level.WATCH, f"{wanted} stencils are asked for, and the art parts into {have}",
+        yield Finding(Code.PARTS, Level.WATCH, tr("{wanted} stencils are asked for, and the art parts into {have}",
+                                                  wanted=wanted, have=have),
                       Says("a stencil ends in a gap of {gap} at least, and never in an opening: set lines or letters "
                            "farther apart", gap=Length(2 * SEAL_MM)),
                       None, float(have), float(wanted),
-                      Remedy.of("As it parts", put(lambda job: job.fit.rows, 1), put(lambda job: job.fit.columns, 1)))
+                      Remedy.of(tr("As it parts"), put(lambda job: job.fit.rows, 1),
+                                put(lambda job: job.fit.columns, 1)))
 
 
 def once_round(given: FitCheckInput, fitted: Fitted, misclosure: float) -> Iterator[Finding]:
@@ -117,7 +123,7 @@ def once_round(given: FitCheckInput, fitted: Fitted, misclosure: float) -> Itera
     if wide > pitch + 1e-6:
         factor = 0.9999 * pitch / wide
         says = Says("{count} copies run into each other by {over} each", count=fit.times, over=Length(wide - pitch))
-        yield Finding(Code.OVERLAP, Level.WATCH, says, "scaled so, a whole number of them just fits",
+        yield Finding(Code.OVERLAP, Level.WATCH, says, tr("scaled so, a whole number of them just fits"),
                       None, wide, pitch,
                       Remedy.of(Says("Close the ring: each {size} wide", size=Length(factor * fitted.size[0])),
                                 Resize(factor)))
@@ -126,7 +132,8 @@ def once_round(given: FitCheckInput, fitted: Fitted, misclosure: float) -> Itera
     if misclosure > _MISCLOSURE_MM:
         yield Finding(Code.CLOSURE, Level.WATCH, Says("where the ends meet they may miss by {misclosure}",
                                                       misclosure=Length(misclosure)),
-                      "that is what the readings may be off by: go round the glass with a tape, or wrap a paper proof",
+                      tr("that is what the readings may be off by: go round the glass with a tape, or wrap a paper "
+                         "proof"),
                       None, misclosure, _MISCLOSURE_MM)
     yield from _seam(given, fitted)
 
@@ -138,7 +145,8 @@ def _seam(given: FitCheckInput, fitted: Fitted) -> Iterator[Finding]:
     for handle in handles[:1]:
         off = half_turn(handle.angle - seam)
         if abs(off) * fitted.chart.middle_scale > handle.wide / 2:
-            yield Finding(Code.CLOSURE, Level.NOTE, f"the seam comes {abs(degrees(off)):.0f}° from the handle",
-                          "under the handle nobody looks for it", None, None, None,
-                          Remedy.of("Seam to the handle", put(lambda job: job.fit.stand, "angle"),
+            yield Finding(Code.CLOSURE, Level.NOTE, tr("the seam comes {degrees:.0f}° from the handle",
+                                                       degrees=abs(degrees(off))),
+                          tr("under the handle nobody looks for it"), None, None, None,
+                          Remedy.of(tr("Seam to the handle"), put(lambda job: job.fit.stand, "angle"),
                                     put(lambda job: job.fit.angle, half_turn(given.fit.angle + off))))

@@ -22,6 +22,7 @@ from vitrograph.core.fit.parted import Parted, Shifted, set_out
 from vitrograph.core.geometry import Box, Points, largest, without
 from vitrograph.core.glass import AT_A_POLE, Ball, Sheeting, TurnedWall, Wall
 from vitrograph.core.job import Fit
+from vitrograph.core.language import tr
 
 APART_MM = 12.0                    # between stencils on one sheet, to be parted with scissors (common practice)
 WARP_DEVIATION_MM = 0.004          # how far split edges may stray after the warp
@@ -96,7 +97,7 @@ class Film(Struct, frozen=True, eq=False, dict=True):
         else:
             outline = Polygon(self.flat.develop(self.edge))
         if self.notches and not outline.is_valid:
-            raise FitError("this film's edge would cross itself: make the art smaller, or lay it another way")
+            raise FitError(tr("this film's edge would cross itself: make the art smaller, or lay it another way"))
         for notch in self.notches:
             outline = largest(without(outline, self._triangle(notch)))
         return largest(outline)

@@ -22,6 +22,7 @@ from vitrograph.core.geometry import Box, Points, as_polygons, multipolygon, uni
 from vitrograph.core.glass import Fan, Wall, eye_before, fan_of
 from vitrograph.core.job import Features, Fit, Job, Mode
 from vitrograph.core.job.change import Put, put
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 from vitrograph.core.search import smallest_that
 
@@ -309,10 +310,10 @@ def _round_the_glass(
     if not fit.wrap or fit.times == 1:
         return shape, art.marks
     if not chart.wall.closed:
-        raise FitError("art goes all round a round glass only: take the wrap away on a pane")
+        raise FitError(tr("art goes all round a round glass only: take the wrap away on a pane"))
     if fit.mode not in ("rim", "letters") or chart.turn:
-        raise FitError("art that goes all round must come back to where it began: lay it following the rim or keeping "
-                       "letter shapes, and not turned")
+        raise FitError(tr("art that goes all round must come back to where it began: lay it following the rim or "
+                          "keeping letter shapes, and not turned"))
     pitch = 2 * pi * chart.middle_scale / fit.times
     shifts = [pitch * (k - (fit.times - 1) / 2) for k in range(fit.times)]
     copies = np.concatenate([shapely.get_parts(shapely.transform(shape, _moved(by))) for by in shifts])

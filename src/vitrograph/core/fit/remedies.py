@@ -15,6 +15,7 @@ from vitrograph.core.fit.placing import FitChoices, map_art
 from vitrograph.core.glass import Wall
 from vitrograph.core.job import Artwork, Features, Fit, Job
 from vitrograph.core.job.change import Change, Resize, put
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 
 _COARSE = 500                      # nodes while something is looked for; a size is proved with all of them
@@ -100,7 +101,7 @@ def remedies_for(
         given = given.with_fit(with_fields(given.fit, film_shape="least strain"))
     case = _Case(art, wall, given, still_wanted)
     if first and (strain := case.strain()) <= case.limit:
-        yield Remedy.of("Cut it for the least strain", *first)
+        yield Remedy.of(tr("Cut it for the least strain"), *first)
     for label, changes in _helping(case, strain):
         yield Remedy.of(label, *first, *changes)
 
@@ -108,13 +109,13 @@ def remedies_for(
 def _helping(case: _Case, strain: float) -> Iterator[_Offer]:
     fit = case.given.fit
     if not fit.warm and case.limit < strain <= case.limit * fit.gives.warmed:
-        yield "Lay it warm", (put(lambda job: job.fit.warm, True),)
+        yield tr("Lay it warm"), (put(lambda job: job.fit.warm, True),)
     if not fit.relief and case.strain(with_fields(fit, relief=True)) <= case.limit:
-        yield "Snip the border", (put(lambda job: job.fit.relief, True),)
+        yield tr("Snip the border"), (put(lambda job: job.fit.relief, True),)
     if (many := _fewest_parts(case, "rows")) is not None:
-        yield f"Cut it as {many} bands, laid one after the other", (put(lambda job: job.fit.rows, many),)
+        yield tr("Cut it as {many} bands, laid one after the other", many=many), (put(lambda job: job.fit.rows, many),)
     if (many := _fewest_parts(case, "columns")) is not None:
-        yield f"Lay it as {many} pieces", (put(lambda job: job.fit.columns, many),)
+        yield tr("Lay it as {many} pieces", many=many), (put(lambda job: job.fit.columns, many),)
     yield from _smaller(case, strain)
 
 

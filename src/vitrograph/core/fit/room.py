@@ -15,6 +15,7 @@ from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Frustum, Pane, Wall, blocks_of, eye_before, patch_of, reading_turn
 from vitrograph.core.job import Features, Job
 from vitrograph.core.job.change import Resize
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 from vitrograph.core.search import largest_that
 
@@ -126,7 +127,7 @@ def make_it_fit(room: Room, fitted: Fitted) -> Remedy:
     place = (*held_from_rim(fitted.wall.length - s - fitted.size[1] * factor / 2),
              *moved_round(fitted.wall, u - beside, 0.0))
     if moves:
-        return Remedy.of("Move it into the room", *place)
+        return Remedy.of(tr("Move it into the room"), *place)
     return Remedy.of(Says("Make it fit: {size} wide", size=Length(fitted.size[0] * factor)), Resize(factor), *place)
 
 

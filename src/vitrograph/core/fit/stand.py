@@ -11,6 +11,7 @@ from vitrograph.core.geometry import half_turn
 from vitrograph.core.glass import Wall
 from vitrograph.core.job import Features, Fit
 from vitrograph.core.job.change import Put, put
+from vitrograph.core.language import tr
 
 _TURNS = 30                        # of a search for the middle's height; rows that keep their height need one
 _CLOSE_MM = 1e-9
@@ -26,8 +27,8 @@ def angle_of(fit: Fit, features: Features) -> float:
         return fit.angle
     handles = sorted(kept.angle for kept in features.keep_out if kept.what == "handle")
     if not handles:
-        raise FitError(f"this glass has no handle, so nothing can stand {_WORDS[fit.stand]}: "
-                       "give it one at the glass station, or place the art by an angle")
+        raise FitError(tr("this glass has no handle, so nothing can stand {where}: give it one at the glass station, "
+                          "or place the art by an angle", where=_WORDS[fit.stand]))
     if fit.stand == "opposite handle":
         return half_turn(handles[0] + pi)
     if fit.stand == "between handles":
@@ -36,8 +37,8 @@ def angle_of(fit: Fit, features: Features) -> float:
     return half_turn(handles[0] + outward * pi / 2)
 
 
-_WORDS = {"opposite handle": "opposite it", "between handles": "between two", "facing others": "a quarter turn from it",
-          "facing drinker": "a quarter turn from it"}
+_WORDS = {"opposite handle": tr("opposite it"), "between handles": tr("between two"),
+          "facing others": tr("a quarter turn from it"), "facing drinker": tr("a quarter turn from it")}
 
 
 def _between(handles: list[float]) -> float:

@@ -16,6 +16,7 @@ from vitrograph.core.glass.trust import Trust, trust_in
 from vitrograph.core.glass.walls import Wall
 from vitrograph.core.job import Features, Glass, Job, MaterialName, Tools
 from vitrograph.core.job.change import put
+from vitrograph.core.language import tr
 from vitrograph.core.says import Says
 
 _PLAIN_ASPECT = 1.5                # a motif's width over its height where there is no art yet
@@ -72,7 +73,8 @@ def assess(given: AssessInput, wall: Wall, art: tuple[float, float, float] | Non
             alike = check_set(given.measured, width, height, s0)
             found += _check_set(given, alike)
         except GlassError as error:
-            found.append(Finding(Code.SET, Level.WATCH, error.says, "a set is judged by readings of the same places"))
+            found.append(Finding(Code.SET, Level.WATCH, error.says,
+                                 tr("a set is judged by readings of the same places")))
     trust = trust_in(given.glass, given.tools, width, height, s0)
     return Assessment(blocks, largest, reading, trust, alike, tuple(found))
 
@@ -86,12 +88,12 @@ def eye_before(wall: Wall, viewing_mm: float) -> float:
 def _check_set(given: AssessInput, alike: SetCheck) -> Iterator[Finding]:
     common = mean_glass(given.measured)
     if not alike.motif_fits:
-        yield Finding(Code.SET, Level.WATCH, alike.says, "film cut for another girth wrinkles or sits askew",
+        yield Finding(Code.SET, Level.WATCH, alike.says, tr("film cut for another girth wrinkles or sits askew"),
                       None, alike.corner, CORNER_LIMIT_MM)
     if common != given.glass:
-        yield Finding(Code.SET, Level.NOTE, "the stencil is not made for the mean of the measured glasses",
-                      "made for the mean, it is off by the least on all of them", None, None, None,
-                      Remedy.of("Use the mean", put(lambda job: job.glass, common)))
+        yield Finding(Code.SET, Level.NOTE, tr("the stencil is not made for the mean of the measured glasses"),
+                      tr("made for the mean, it is off by the least on all of them"), None, None, None,
+                      Remedy.of(tr("Use the mean"), put(lambda job: job.glass, common)))
 
 
 def _check_taken(given: AssessInput) -> Iterator[Finding]:
@@ -101,4 +103,4 @@ def _check_taken(given: AssessInput) -> Iterator[Finding]:
             reading = weigh_taken(given.glass, given.tools, taken)
             if reading.odd is not None:
                 yield Finding(Code.MEASURE, Level.WATCH, Says("{place}: {says}", place=taken.place, says=reading.says),
-                              "one wrong reading pulls the mean along", None, reading.spread)
+                              tr("one wrong reading pulls the mean along"), None, reading.spread)

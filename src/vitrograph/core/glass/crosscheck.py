@@ -14,6 +14,7 @@ from vitrograph.core.glass.inside import WATER_G_PER_ML, inside_of
 from vitrograph.core.glass.measure import frustum_of, wall_of
 from vitrograph.core.glass.walls import Frustum
 from vitrograph.core.job import Glass, TaperedGlass, Tools
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 
 
@@ -48,16 +49,19 @@ def check_heights(glass: TaperedGlass, other: float, tools: Tools) -> HeightChec
 def _height_words(
     glass: TaperedGlass, other: float, expected: float, agrees: bool, shift: float, tools: Tools
 ) -> Says:
-    known, asked = ("upright", "slant") if glass.height_is == "upright" else ("slant", "upright")
+    known, asked = tr("upright", "a height"), tr("slant", "a height")
+    if glass.height_is == "slant":
+        known, asked = asked, known
     if agrees:
         return Says("the two heights agree: the {asked} should be {expected}", asked=asked, expected=Length(expected))
     if abs(other - glass.height) <= tools.ruler_error < abs(expected - glass.height):
-        suspect = f"both readings are the same length, so both were taken {known}, or both {asked}"
+        suspect = tr("both readings are the same length, so both were taken {known}, or both {asked}", known=known,
+                     asked=asked)
     else:
-        suspect = "the slant is the likelier to be wrong, since a tape slips on a wall"
+        suspect = tr("the slant is the likelier to be wrong, since a tape slips on a wall")
     return Says("the {asked} should be {expected}, got {other}: {suspect}; believing it would move the ends of the "
-                 "rim by {shift}", asked=asked, expected=Length(expected), other=Length(other), suspect=suspect,
-                 shift=Length(shift))
+                "rim by {shift}", asked=asked, expected=Length(expected), other=Length(other), suspect=suspect,
+                shift=Length(shift))
 
 
 def _rim_shift(one: Frustum, other: Frustum) -> float:
@@ -82,13 +86,13 @@ def check_water(glass: Glass, wall_mm: float, bottom_mm: float, grams: float, to
     is flat, where a thickness is not known, or where nothing is left of the inside.
     """
     if grams <= 0:
-        raise GlassError(f"the weight of the water must be more than 0, got {grams:g} g")
+        raise GlassError(tr("the weight of the water must be more than 0, got {grams:g} g", grams=grams))
     inside = inside_of(wall_of(glass), wall_mm, bottom_mm)
     expected = inside.volume / 1000 * WATER_G_PER_ML
     # widening every diameter by d adds side * d/2 of volume, to first order
     error = (grams - expected) / WATER_G_PER_ML * 1000 / inside.side * 2
-    way = "larger" if error > 0 else "smaller"
-    off = "agrees with the readings" if abs(error) <= tools.ruler_error else Says(
+    way = tr("larger") if error > 0 else tr("smaller")
+    off = tr("agrees with the readings") if abs(error) <= tools.ruler_error else Says(
         "speaks for diameters {error} {way}", error=Length(abs(error), 2), way=way)
     says = Says("it should hold {expected} g; {grams} g {off}", expected=f"{expected:.0f}", grams=f"{grams:.0f}",
                 off=off)

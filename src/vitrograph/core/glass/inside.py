@@ -8,6 +8,7 @@ from msgspec import Struct
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass.walls import Wall, profile_at
+from vitrograph.core.language import tr
 
 _SLICES = 2001
 WATER_G_PER_ML = 0.9982            # at 20 °C (CRC Handbook of Chemistry and Physics, density of water)
@@ -44,18 +45,19 @@ def inside_of(wall: Wall, wall_mm: float, bottom_mm: float) -> Inside:
     Raises GlassError where the wall is flat, where a thickness is not known, or where nothing is left of the inside.
     """
     if not wall.closed:
-        raise GlassError("a pane holds no water: this check is for round glasses")
+        raise GlassError(tr("a pane holds no water: this check is for round glasses"))
     if wall_mm <= 0 or bottom_mm <= 0:
-        raise GlassError("how thick the wall and the bottom are is not typed yet: without that the water says nothing")
+        raise GlassError(tr("how thick the wall and the bottom are is not typed yet: without that the water says "
+                            "nothing"))
     s = np.linspace(0.0, wall.length, _SLICES)
     outside, up = profile_at(wall, s)
     brim = float(up.max())
     if bottom_mm >= brim:
-        raise GlassError("the bottom is as thick as the glass is high: measure it again")
+        raise GlassError(tr("the bottom is as thick as the glass is high: measure it again"))
     # a wall's thickness is measured square to it
     out, rise = np.gradient(outside, s), np.gradient(up, s)
     z = np.linspace(bottom_mm, brim, _SLICES)
     radius = np.interp(z, up + wall_mm * out, np.maximum(outside - wall_mm * rise, 0.0))
     if not radius.max() > 0:
-        raise GlassError("the wall is thicker than the glass is wide: measure it again")
+        raise GlassError(tr("the wall is thicker than the glass is wide: measure it again"))
     return Inside(z, radius)

@@ -10,9 +10,10 @@ from msgspec import Struct
 
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.job import MaterialName
+from vitrograph.core.language import tr, within
 
-CARE = "Never etch cracked glass, and never a surface that food, drink or lips touch."
-TEST_SPOT = "Try a hidden spot first, such as under the foot, and look at it dry."
+CARE = tr("Never etch cracked glass, and never a surface that food, drink or lips touch.")
+TEST_SPOT = tr("Try a hidden spot first, such as under the foot, and look at it dry.")
 
 
 class Material(Struct, frozen=True):
@@ -30,28 +31,30 @@ class Material(Struct, frozen=True):
 
 
 MATERIALS: dict[MaterialName, Material] = {
-    "ordinary": Material("Ordinary (soda-lime)", "It usually frosts evenly.", False),
+    "ordinary": Material(tr("Ordinary (soda-lime)"), tr("It usually frosts evenly."), False),
     "strengthened": Material(
-        "Heat-strengthened", "Some makers leave it alone since it may stay clear; others find that most pieces take.",
-        True, "Strengthened glass under stress can burst: do not etch a scratched or chipped piece."),
+        tr("Heat-strengthened"), tr("Some makers leave it alone since it may stay clear; others find that most pieces "
+                                    "take."),
+        True, tr("Strengthened glass under stress can burst: do not etch a scratched or chipped piece.")),
     "bakeware": Material(
-        "Heat-resistant bakeware", "Some makers leave it alone since it may stay clear; others find that most pieces "
-        "take. Work the underside only.", True),
+        tr("Heat-resistant bakeware"), tr("Some makers leave it alone since it may stay clear; others find that most "
+                                          "pieces take. Work the underside only."), True),
     "crystal": Material(
-        "Lead crystal", "It frosts quickly, some say too quickly: watch the time.", True,
-        "Leaded glass: for display. Keep food and drink off it, and treat the rinse water as the cream's label says."),
+        tr("Lead crystal"), tr("It frosts quickly, some say too quickly: watch the time."), True,
+        tr("Leaded glass: for display. Keep food and drink off it, and treat the rinse water as the cream's label "
+           "says.")),
     "coated": Material(
-        "Coated, sprayed or painted", "The coat keeps the cream from the glass: it will not frost there. An uncoated "
-        "side may.", True),
+        tr("Coated, sprayed or painted"), tr("The coat keeps the cream from the glass: it will not frost there. An "
+                                             "uncoated side may."), True),
     "coated inside": Material(
-        "Coated on the inside only", "Its bare outside frosts as other glass does.", False,
-        "Keep cream and alcohol off the coat within: stop the mouth, and rinse the outside only."),
+        tr("Coated on the inside only"), tr("Its bare outside frosts as other glass does."), False,
+        tr("Keep cream and alcohol off the coat within: stop the mouth, and rinse the outside only.")),
     "mirror": Material(
-        "Mirror", "Its front frosts as other glass does. Nothing is seen through it: place the film from the front, "
-        "by its edges.", False,
-        "Cream and water that creep under the back coat turn it black: tape the edges, never lay it in water, and keep "
-        "alcohol off the back."),
-    "unknown": Material("Unknown", "Nobody can say before it is tried.", True),
+        tr("Mirror"), tr("Its front frosts as other glass does. Nothing is seen through it: place the film from the "
+                         "front, by its edges."), False,
+        tr("Cream and water that creep under the back coat turn it black: tape the edges, never lay it in water, and "
+           "keep alcohol off the back.")),
+    "unknown": Material(tr("Unknown"), tr("Nobody can say before it is tried."), True),
 }
 
 
@@ -59,5 +62,5 @@ def check_material(name: MaterialName) -> Iterator[Finding]:
     """Yield a word of care where the glass may not take."""
     material = MATERIALS[name]
     if material.doubtful:
-        says = f"{material.title[:1].lower()}{material.title[1:]} glass may not take: try a hidden spot first"
+        says = tr("{title} glass may not take: try a hidden spot first", title=within(material.title))
         yield Finding(Code.MATERIAL, Level.WATCH, says, material.caution or material.expect)

@@ -10,6 +10,7 @@ from vitrograph.core.errors import GlassError
 from vitrograph.core.glass.turned import Ball, TurnedWall, Values
 from vitrograph.core.glass.walls import Frustum, Pane, Wall, slant_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, StraightGlass, TaperedGlass
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 
 _ROUNDS, _CLOSE_MM = 200, 1e-6
@@ -61,7 +62,7 @@ def _pane(glass: FlatGlass) -> Pane:
 
 def _turned(glass: CurvedGlass) -> TurnedWall:
     if len(glass.stations) < 2:
-        raise GlassError(f"a curved wall needs at least two stations, got {len(glass.stations)}")
+        raise GlassError(tr("a curved wall needs at least two stations, got {stations}", stations=len(glass.stations)))
     for (below, _), (above, _) in pairwise(glass.stations):
         if above == below:
             raise GlassError(Says("two stations stand at {above}: keep one of them", above=Length(above)))
@@ -93,7 +94,7 @@ def _turned_along(
             return wall
         # a part's length squared is its rise squared and nearly a constant; half-way there keeps the steps calm
         rises = (rises + np.sqrt(np.maximum(rises**2 + steps**2 - lengths**2, 1e-6))) / 2
-    raise GlassError("no smooth wall goes through stations so far along it: take more of them, or measure upright")
+    raise GlassError(tr("no smooth wall goes through stations so far along it: take more of them, or measure upright"))
 
 
 def radius_of(reading: float, girth: Girth) -> float:

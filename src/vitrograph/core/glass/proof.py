@@ -16,11 +16,12 @@ from vitrograph.core.errors import GlassError
 from vitrograph.core.glass.measure import frustum_of
 from vitrograph.core.glass.walls import Frustum
 from vitrograph.core.job import Glass, StraightGlass, TaperedGlass
+from vitrograph.core.language import tr
 
 Values = NDArray[np.float64]
 
 _CLOSE = 1e-12
-_NO_GLASS = "what the paper did fits no glass: lay it on again, rim on rim at the front"
+_NO_GLASS = tr("what the paper did fits no glass: lay it on again, rim on rim at the front")
 
 
 class ProofSeen(Struct, frozen=True):
@@ -60,7 +61,7 @@ def correct_by_proof(
     else:
         changes = _solved(glass, np.array([rim_overlap, base_overlap, climb]))
     if min(changes.values()) <= 0:
-        raise GlassError("the overlap is longer than the way round: measure it again")
+        raise GlassError(tr("the overlap is longer than the way round: measure it again"))
     return msgspec.structs.replace(glass, **changes)
 
 

@@ -14,6 +14,7 @@ from msgspec import Struct
 
 from vitrograph.core.errors import GlassError, LengthError
 from vitrograph.core.job import CurvedGlass, Girth, Glass, Taken, Tools
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 from vitrograph.core.units import Unit, parse_length
 
@@ -42,15 +43,16 @@ def parse_readings(text: str, unit: Unit = "mm") -> tuple[float, ...]:
     """
     lines = [line for line in re.split(r"[;\n]", text) if line.strip()]
     if not lines:
-        raise LengthError("no reading yet: type one a line, such as 86.2 or 3 3/8 in")
+        raise LengthError(tr("no reading yet: type one a line, such as 86.2 or 3 3/8 in"))
     values = []
     for number, line in enumerate(lines, start=1):
         try:
             values.append(parse_length(line, unit))
         except LengthError as error:
-            raise LengthError(f"reading {number}: {error}") from None
+            raise LengthError(tr("reading {number}: {error}", number=number, error=error)) from None
         if values[-1] <= 0:
-            raise LengthError(f"reading {number}: a length must be more than 0, got {line.strip()[:20]}")
+            raise LengthError(tr("reading {number}: a length must be more than 0, got {line}", number=number,
+                                 line=line.strip()[:20]))
     return tuple(values)
 
 
@@ -76,6 +78,20 @@ def places_of(glass: Glass) -> tuple[str, ...]:
         return tuple(f"station {number + 1}" for number in range(len(glass.stations)))
     return {"flat": ("width", "height"), "straight": ("rim", "height"), "taper": ("rim", "base", "height"),
             "ball": ("diameter",)}[glass.kind]
+
+
+def place_words(place: str) -> str:
+    """A place of reading as it is told.
+
+    >>> place_words("rim"), place_words("station 2")
+    ('rim', 'station 2')
+    """
+    what, _, number = place.partition(" ")
+    return tr("station {number}", number=number) if number else _PLACES[what]
+
+
+_PLACES = {"width": tr("width"), "height": tr("height"), "rim": tr("rim"), "base": tr("base"),
+           "diameter": tr("diameter")}
 
 
 def girth_at(glass: Glass, place: str) -> Girth | None:
@@ -131,11 +147,11 @@ def _words(
     readings: Sequence[float], spread: float, tool_error: float, girth: Girth | None, odd: float | None
 ) -> Says | str:
     if len(readings) == 1:
-        return "one reading: take two or three more, each from a fresh start"
+        return tr("one reading: take two or three more, each from a fresh start")
     if odd is not None:
         return Says("{odd} stands apart from the others: read it again", odd=Length(odd, 2))
     if spread <= 2 * tool_error:
-        return "the readings agree within what the tool can tell"
+        return tr("the readings agree within what the tool can tell")
     if girth == "diameter":
         return Says("out of round by {spread}: the film follows the girth, so the mean is right",
                     spread=Length(spread, 2))

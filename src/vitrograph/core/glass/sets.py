@@ -14,6 +14,7 @@ from msgspec import Struct
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass.trust import stencil_corners
 from vitrograph.core.job import CurvedGlass, Glass
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 
 _DIGITS = 6                        # a mean is compared with what was typed
@@ -39,7 +40,7 @@ def mean_glass(glasses: Sequence[Glass]) -> Glass:
     """
     first = glasses[0]
     if any(_pattern(glass) != _pattern(first) for glass in glasses):
-        raise GlassError("the measured glasses are not alike: measure each the same way, at the same stations")
+        raise GlassError(tr("the measured glasses are not alike: measure each the same way, at the same stations"))
     means: dict[str, object] = {}
     for name in first.__struct_fields__:
         values = [getattr(glass, name) for glass in glasses]
@@ -71,11 +72,11 @@ def check_set(glasses: Sequence[Glass], width: float, height: float, s0: float) 
 def _words(count: int, worst: int, corner: float, closing: float) -> Says:
     if corner > CORNER_LIMIT_MM:
         return Says("one stencil does not fit all {count}: glass {worst} moves its corner by {corner}; sort them, "
-                     "or cut one for it alone", count=count, worst=worst, corner=Length(corner, 2))
+                    "or cut one for it alone", count=count, worst=worst, corner=Length(corner, 2))
     if closing > CLOSING_LIMIT_MM:
         return Says("one stencil fits all {count} as a motif (corner within {corner}); a full wrap would miss by "
-                     "{closing} on glass {worst}", count=count, corner=Length(corner, 2), closing=Length(closing),
-                     worst=worst)
+                    "{closing} on glass {worst}", count=count, corner=Length(corner, 2), closing=Length(closing),
+                    worst=worst)
     return Says("one stencil fits all {count}: its corner moves by no more than {corner}", count=count,
                 corner=Length(corner, 2))
 

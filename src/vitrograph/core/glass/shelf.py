@@ -20,6 +20,7 @@ from vitrograph.core.errors import OrderFileError, ShelfError
 from vitrograph.core.glass.measure import wall_of
 from vitrograph.core.job import Features, Glass, Job, MaterialName, Tools
 from vitrograph.core.job.change import Put, put
+from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import read_plain, reason, write_whole
 
 _MOST_BYTES = 2_000_000
@@ -66,7 +67,8 @@ def default_folder() -> Path:
 def generic_glasses() -> tuple[ShelvedGlass, ...]:
     """The shapes that ship with the program."""
     text = (resources.files("vitrograph.data") / "glasses.json").read_bytes()
-    return msgspec.json.decode(text, type=tuple[ShelvedGlass, ...])
+    return tuple(msgspec.structs.replace(one, name=tr(one.name), notes=tr(one.notes) if one.notes else "")
+                 for one in msgspec.json.decode(text, type=tuple[ShelvedGlass, ...]))
 
 
 class Shelf:
@@ -98,7 +100,8 @@ class Shelf:
             for old in others:
                 old.unlink(missing_ok=True)
         except (OSError, OrderFileError) as error:
-            raise ShelfError(f"{path.name} cannot be written ({error}): the glass was not kept") from None
+            raise ShelfError(tr("{name} cannot be written ({error}): the glass was not kept", name=path.name,
+                                error=error)) from None
         return path
 
     def remove(self, name: str) -> None:
@@ -133,10 +136,11 @@ def read_glass(path: Path) -> ShelvedGlass:
     try:
         return msgspec.json.decode(read_plain(path, _MOST_BYTES), type=ShelvedGlass)
     except OSError as error:
-        raise ShelfError(f"{path} could not be opened: {reason(error)}") from None
+        raise ShelfError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     except msgspec.DecodeError as error:
         wrong = str(error)[:100].replace("`", "'")
-        raise ShelfError(f"{path.name} on the shelf is not a glass ({wrong}): mend or remove it") from None
+        raise ShelfError(tr("{name} on the shelf is not a glass ({wrong}): mend or remove it", name=path.name,
+                            wrong=wrong)) from None
 
 
 def _slug(name: str) -> str:

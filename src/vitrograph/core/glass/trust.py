@@ -17,6 +17,7 @@ from vitrograph.core.geometry import Points
 from vitrograph.core.glass.measure import wall_of
 from vitrograph.core.glass.readings import error_at, places_of
 from vitrograph.core.job import CurvedGlass, FlatGlass, Glass, Tools
+from vitrograph.core.language import tr
 
 
 class Trust(Struct, frozen=True):
@@ -57,16 +58,19 @@ def _moved_readings(glass: Glass, tools: Tools) -> Iterator[tuple[str, float, Gl
         for number, (z, around) in enumerate(glass.stations):
             before, after = glass.stations[:number], glass.stations[number + 1:]
             error, height = error_at(glass, tools, f"station {number + 1}"), tools.error_of(tools.height)
-            yield f"the girth at station {number + 1}", error, msgspec.structs.replace(
+            yield tr("the girth at station {number}", number=number + 1), error, msgspec.structs.replace(
                 glass, stations=(*before, (z, around + error), *after))
-            yield f"the height of station {number + 1}", height, msgspec.structs.replace(
+            yield tr("the height of station {number}", number=number + 1), height, msgspec.structs.replace(
                 glass, stations=(*before, (z + height, around), *after))
         return
     if isinstance(glass, FlatGlass):
         return                                                # a pane's size does not bend its stencil
     for name in places_of(glass):
         error = error_at(glass, tools, name)
-        yield f"the {name}", error, msgspec.structs.replace(glass, **{name: getattr(glass, name) + error})
+        yield _THE[name], error, msgspec.structs.replace(glass, **{name: getattr(glass, name) + error})
+
+
+_THE = {"rim": tr("the rim"), "base": tr("the base"), "height": tr("the height"), "diameter": tr("the diameter")}
 
 
 def stencil_corners(glass: Glass, width: float, height: float, s0: float) -> tuple[Points, float]:

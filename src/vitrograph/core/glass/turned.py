@@ -21,10 +21,11 @@ from numpy.typing import NDArray
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass.walls import Cone, Round
+from vitrograph.core.language import tr
 
 Values = NDArray[np.float64]
 
-AT_A_POLE = "the art reaches a pole of the glass, where no sheet can lie: move or shrink it"
+AT_A_POLE = tr("the art reaches a pole of the glass, where no sheet can lie: move or shrink it")
 _PIECES = 64                       # table steps between two stations
 _SAMPLES = 33                      # heights a band's cone is fitted at
 _GAUSS = np.polynomial.legendre.leggauss(8)

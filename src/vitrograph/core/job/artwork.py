@@ -13,6 +13,7 @@ from msgspec import Meta
 
 from vitrograph.core.job.items import Content, Shape
 from vitrograph.core.job.records import Length, Place, Ratio, Record, Turn
+from vitrograph.core.language import tr
 
 SizeSide = Literal["width", "height", "caps"]
 Matrix = tuple[tuple[float, float], tuple[float, float]]
@@ -141,7 +142,7 @@ class Artwork(Record, frozen=True):
     def __post_init__(self) -> None:
         keys = [item.key for item in self.items]
         if len(set(keys)) < len(keys):
-            raise ValueError("two items have the same key, and each needs one of its own")
+            raise ValueError(tr("two items have the same key, and each needs one of its own"))
 
     def index_of(self, key: int) -> int | None:
         """Where the item of that key stands, None where there is none."""

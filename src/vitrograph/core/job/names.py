@@ -16,6 +16,7 @@ from vitrograph.core.job.artwork import Artwork, Item
 from vitrograph.core.job.items import Drawing, Monogram, Words
 from vitrograph.core.job.records import Place, Ratio, Record
 from vitrograph.core.job.stencil import FilmMend, StencilChoices
+from vitrograph.core.language import tr
 
 MOST_ROWS = 1000
 COUNT = "count"                    # the column that says how many are made of a row
@@ -55,11 +56,11 @@ class Names(Record, frozen=True):
 
     def __post_init__(self) -> None:
         if len({folded(column) for column in self.columns}) < len(self.columns):
-            raise ValueError("two columns of the list have the same name, and each needs one of its own")
+            raise ValueError(tr("two columns of the list have the same name, and each needs one of its own"))
         if len({row.key for row in self.rows}) < len(self.rows):
-            raise ValueError("two rows of the list have the same key, and each needs one of its own")
+            raise ValueError(tr("two rows of the list have the same key, and each needs one of its own"))
         if any(len(row.cells) != len(self.columns) for row in self.rows):
-            raise ValueError("every row of the list needs one cell for each column")
+            raise ValueError(tr("every row of the list needs one cell for each column"))
 
     def with_row(self, at: int, row: Row) -> "Names":
         """With another row in one place."""

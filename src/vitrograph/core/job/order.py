@@ -20,6 +20,7 @@ from vitrograph.core.job.records import Record
 from vitrograph.core.job.shared import CutChoices, EtchChoices, TransferChoices
 from vitrograph.core.job.stencil import StencilChoices
 from vitrograph.core.job.tree import changed_record, plain, read_record
+from vitrograph.core.language import tr, tr_later
 from vitrograph.core.units import parse_whole
 
 ORDER_VERSION = 10                 # docs/formats.md; raised, with a migration, when the tree changes
@@ -134,7 +135,7 @@ class Order(Shared, frozen=True, kw_only=True):
 
     def __post_init__(self) -> None:
         if len({piece.key for piece in self.pieces}) < len(self.pieces):
-            raise ValueError("two pieces have the same key, and each needs one of its own")
+            raise ValueError(tr("two pieces have the same key, and each needs one of its own"))
 
     def job(self, at: int = 0, row: int = 0) -> Job:
         """The piece of that number, from 0, with what the order shares; of one with names the row of that number."""
@@ -208,8 +209,9 @@ class Order(Shared, frozen=True, kw_only=True):
         if len(at) == 1:
             return at[0]
         names = ", ".join(piece.name for piece in self.pieces[:6])
-        some = "no piece is" if not at else f"{len(at)} pieces are"
-        raise JobError(f"{some} called '{name[:40]}': name one of {names}, or give its number from 1")
+        says = (tr_later("{n} pieces are called '{name}': name one of {names}, or give its number from 1") if at else
+                tr_later("no piece is called '{name}': name one of {names}, or give its number from 1"))
+        raise JobError(tr(says, n=len(at), name=name[:40], names=names))
 
 
 def new_id() -> str:

@@ -12,6 +12,7 @@ from vitrograph.core.errors import JobError
 from vitrograph.core.job.artwork import Artwork
 from vitrograph.core.job.order import MOST_PIECES, Order, Piece
 from vitrograph.core.job.stencil import FilmMend
+from vitrograph.core.language import tr
 
 _ALIKE = 1e-6                      # of a size: the same, but for rounding
 
@@ -22,7 +23,8 @@ def with_pieces(order: Order, pieces: tuple[Piece, ...], after: int) -> Order:
     A name that is taken gets a number behind it. Art that some of them share they share among themselves.
     """
     if len(order.pieces) + len(pieces) > MOST_PIECES:
-        raise JobError(f"an order holds {MOST_PIECES} pieces at most: make a second order of the rest")
+        raise JobError(tr("an order holds {most} pieces at most: make a second order of the rest",
+                          most=MOST_PIECES))
     key, like = max(piece.key for piece in order.pieces), max(piece.like for piece in order.pieces)
     likes = Counter(piece.like for piece in pieces)
     taken, new = {piece.name for piece in order.pieces}, []
@@ -49,7 +51,7 @@ def free_name(name: str, taken: set[str]) -> str:
 def without_piece(order: Order, at: int) -> Order:
     """Without one piece. Raises JobError for the last one."""
     if len(order.pieces) == 1:
-        raise JobError("an order holds at least one piece: put another in before this one is taken out")
+        raise JobError(tr("an order holds at least one piece: put another in before this one is taken out"))
     rest = (*order.pieces[:at], *order.pieces[at + 1:])
     like = order.pieces[at].like
     alone = like and sum(piece.like == like for piece in rest) == 1

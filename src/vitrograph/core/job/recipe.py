@@ -5,6 +5,8 @@ from typing import Annotated, Literal
 from msgspec import Meta
 
 from vitrograph.core.job.records import Record
+from vitrograph.core.language import tr
+from vitrograph.core.value_words import word_of
 
 Doing = Literal["coat", "rest", "work", "stir", "check"]
 How = Literal["", "thin", "thick", "dabbed", "crossed"]
@@ -56,7 +58,7 @@ class Recipe(Record, frozen=True):
     def __post_init__(self) -> None:
         trouble = _trouble(self)
         if trouble:
-            raise ValueError(f"the recipe '{self.name[:40]}': {trouble}")
+            raise ValueError(tr("the recipe '{name}': {trouble}", name=self.name[:40], trouble=trouble))
 
     @property
     def seconds(self) -> float:
@@ -67,22 +69,24 @@ class Recipe(Record, frozen=True):
 def _trouble(recipe: Recipe) -> str:
     """What is wrong with a recipe, as half a sentence; "" where nothing is."""
     if recipe.phases[0].does != "coat":
-        return "it must begin with a coat of cream"
+        return tr("it must begin with a coat of cream")
     if not any(phase.waited for phase in recipe.phases):
-        return "the cream needs time: give it a rest or a worked stretch"
+        return tr("the cream needs time: give it a rest or a worked stretch")
     if recipe.seconds > LONGEST_S:
-        return f"{recipe.seconds / 3600:.0f} hours under cream is more than a day: shorten it"
+        return tr("{seconds:.0f} hours under cream is more than a day: shorten it", seconds=recipe.seconds / 3600)
     if recipe.phases[-1].does == "coat":
-        return "cream that was just laid on needs time: end with a rest or a worked stretch"
+        return tr("cream that was just laid on needs time: end with a rest or a worked stretch")
     for number, phase in enumerate(recipe.phases, start=1):
         if phase.how not in _HOWS[phase.does]:
-            can = " or ".join(_HOWS[phase.does])
-            return f"phase {number}: a {phase.does} is {can}" if can else f"phase {number}: a {phase.does} has no 'how'"
+            if can := tr(" or ").join(filter(None, map(word_of, _HOWS[phase.does]))):
+                return tr("phase {number}: a {does} is {can}", number=number, does=word_of(phase.does), can=can)
+            return tr("phase {number}: a {does} has no 'how'", number=number, does=word_of(phase.does))
         if phase.waited and phase.seconds <= 0:
-            return f"phase {number}: a {phase.does} of no length: give its time, or take it out"
+            return tr("phase {number}: a {does} of no length: give its time, or take it out", number=number,
+                      does=word_of(phase.does))
         if phase.waited and phase.tolerance < LEAST_TOLERANCE_S:
-            return (f"phase {number}: a tolerance of {phase.tolerance:g} s: no hand is that exact, give at least "
-                    f"{LEAST_TOLERANCE_S:g} s")
+            return tr("phase {number}: a tolerance of {tolerance:g} s: no hand is that exact, give at least {least:g} "
+                      "s", number=number, tolerance=phase.tolerance, least=LEAST_TOLERANCE_S)
     return ""
 
 

@@ -16,6 +16,7 @@ from msgspec import Meta, Struct
 
 from vitrograph.core.errors import JobError, LengthError
 from vitrograph.core.job.order import Order, Piece, belongs_to_order
+from vitrograph.core.language import tr
 from vitrograph.core.units import Unit, parse_length, parse_whole
 
 _TAGS = ("kind", "is")             # the fields that tell kinds of a part apart
@@ -29,7 +30,7 @@ def with_settings(order: Order, settings: Sequence[str], at: int = 0) -> Order:
     for setting in settings:
         path, equals, text = setting.partition("=")
         if not equals or not path.strip():
-            raise JobError(f"a setting like fit.across=60mm was wanted, got '{setting[:60]}'")
+            raise JobError(tr("a setting like fit.across=60mm was wanted, got '{setting}'", setting=setting[:60]))
         steps = path.strip().removeprefix("piece.").split(".")
         joined = "__".join(steps)
         root: Struct = order if belongs_to_order(joined) else order.pieces[at]
@@ -56,10 +57,11 @@ def _typed(root: Struct, steps: Sequence[str], text: str, unit: Unit, path: str)
         elif isinstance(owner, tuple) and (row := parse_whole(step, len(owner) - 1)) is not None:
             kind, owner = _element_of(kind, row), owner[row]
         elif isinstance(owner, tuple):
-            raise JobError(f"{path}: a row from 0 to {len(owner) - 1} was wanted, got '{step}'" if owner else
-                           f"{path}: there are no rows here yet")
+            raise JobError(tr("{path}: a row from 0 to {owner} was wanted, got '{step}'", path=path,
+                              owner=len(owner) - 1, step=step) if owner else
+                           tr("{path}: there are no rows here yet", path=path))
         else:
-            raise JobError(f"{path}: there is nothing below '{steps[number - 1]}'")
+            raise JobError(tr("{path}: there is nothing below '{steps}'", path=path, steps=steps[number - 1]))
     return _parsed(kind, text, unit, path)
 
 
@@ -68,8 +70,9 @@ def _field_of(owner: Struct, name: str, path: str) -> tuple[Any, Any]:
     if name not in known:
         names = [*known, *(Order.__struct_fields__ if isinstance(owner, Piece) else ())]
         near = get_close_matches(name, names, n=1)
-        hint = f", perhaps '{near[0]}'" if near else f": there are {', '.join(list(known)[:8])}"
-        raise JobError(f"{path}: there is no '{name}' here{hint}")
+        hint = tr(", perhaps '{near}'", near=near[0]) if near else tr(": there are {all}",
+                                                                      all=', '.join(list(known)[:8]))
+        raise JobError(tr("{path}: there is no '{name}' here{hint}", path=path, name=name, hint=hint))
     return known[name], getattr(owner, name)
 
 
@@ -115,14 +118,14 @@ def _parsed(kind: Any, text: str, unit: Unit, path: str) -> Any:
         return _number(text, path, whole=float not in plain)
     if Literal in plain or str in plain:
         return text
-    raise JobError(f"{path}: this is a whole part; give one of its fields, or all of it as JSON")
+    raise JobError(tr("{path}: this is a whole part; give one of its fields, or all of it as JSON", path=path))
 
 
 def _json(text: str, path: str) -> Any:
     try:
         return json.loads(text)
     except ValueError as error:
-        raise JobError(f"{path}: this is not JSON ({error})") from None
+        raise JobError(tr("{path}: this is not JSON ({error})", path=path, error=error)) from None
 
 
 def _measure(text: str, typed: str, unit: Unit, path: str) -> float:
@@ -137,7 +140,7 @@ def _measure(text: str, typed: str, unit: Unit, path: str) -> float:
 def _yes_or_no(text: str, path: str) -> bool:
     words = {"yes": True, "true": True, "1": True, "on": True, "no": False, "false": False, "0": False, "off": False}
     if text.lower() not in words:
-        raise JobError(f"{path}: yes or no was wanted, got '{text[:20]}'")
+        raise JobError(tr("{path}: yes or no was wanted, got '{text}'", path=path, text=text[:20]))
     return words[text.lower()]
 
 
@@ -146,6 +149,6 @@ def _number(text: str, path: str, *, whole: bool) -> float | int:
     try:
         number = float(text.removesuffix("%").strip().replace(",", "."))
     except ValueError:
-        raise JobError(f"{path}: a number was wanted, got '{text[:20]}'") from None
+        raise JobError(tr("{path}: a number was wanted, got '{text}'", path=path, text=text[:20])) from None
     number = number / 100 if share else number
     return int(number) if whole and number.is_integer() else number

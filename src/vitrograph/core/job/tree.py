@@ -9,6 +9,7 @@ import msgspec
 
 from vitrograph.core.errors import JobError
 from vitrograph.core.job.records import Record
+from vitrograph.core.language import tr
 from vitrograph.core.units import parse_whole
 
 R = TypeVar("R", bound=Record)
@@ -18,7 +19,7 @@ def read_record(tree: Any, kind: type[R]) -> R:
     """Build a record from plain data. Raises JobError with one sentence about the first bad value."""
     for place, number in _numbers(tree):
         if not isfinite(number):
-            raise JobError(f"{place}: expected a finite number, got {number}")
+            raise JobError(tr("{place}: expected a finite number, got {number}", place=place, number=number))
     try:
         return msgspec.convert(tree, kind, builtin_types=(bytes,))
     except msgspec.ValidationError as error:
@@ -41,7 +42,8 @@ def changed_record(record: R, changes: Mapping[str, Any]) -> R:
         elif isinstance(branch, dict):
             branch[last] = plain(value)
         else:
-            raise JobError(f"{path.replace('__', '.')}: there is nothing below '{steps[-1]}'")
+            raise JobError(tr("{path}: there is nothing below '{steps}'", path=path.replace('__', '.'),
+                              steps=steps[-1]))
     changed: R = _sharing(read_record(tree, type(record)), record)
     return changed
 
@@ -65,7 +67,7 @@ def _opened(branch: Any, step: str, path: str) -> Any:
     elif isinstance(branch, dict) and step in branch:
         at = step
     else:
-        raise JobError(f"{path.replace('__', '.')}: there is no '{step}'")
+        raise JobError(tr("{path}: there is no '{step}'", path=path.replace('__', '.'), step=step))
     if isinstance(branch[at], tuple):
         branch[at] = list(branch[at])
     return branch[at]
@@ -74,7 +76,8 @@ def _opened(branch: Any, step: str, path: str) -> Any:
 def _row(branch: list[Any], step: str, path: str) -> int:
     row = parse_whole(step, len(branch) - 1)
     if row is None:
-        raise JobError(f"{path.replace('__', '.')}: a row from 0 to {len(branch) - 1} was wanted, got '{step}'")
+        raise JobError(tr("{path}: a row from 0 to {branch} was wanted, got '{step}'", path=path.replace('__', '.'),
+                          branch=len(branch) - 1, step=step))
     return row
 
 
@@ -103,11 +106,12 @@ def _sentence(message: str, tree: Any) -> str:
         return f"{wanted[:1].lower()}{wanted[1:]}".replace("`", "'").replace("object contains", "the job holds the")
     for step in steps:
         tree = tree.get(step) if isinstance(tree, dict) else tree[int(step)] if step.isdigit() else None
-    got = f", got {tree!r}" if steps and not isinstance(tree, dict) and len(repr(tree)) <= 40 else ""
+    got = tr(", got {tree!r}", tree=tree) if steps and not isinstance(tree, dict) and len(repr(tree)) <= 40 else ""
     if wanted.startswith("Invalid"):
-        wanted, got = f"{tree!r} is not one of the choices", ""
-    for ours, theirs in (("a number", "`float`"), ("a number", "`float | null`"), ("a whole number", "`int`"),
-                         ("words", "`str`"), ("a list", "`array`"), ("'", "`")):
+        wanted, got = tr("{tree!r} is not one of the choices", tree=tree), ""
+    for ours, theirs in ((tr("a number"), "`float`"), (tr("a number"), "`float | null`"),
+                         (tr("a whole number"), "`int`"),
+                         (tr("words"), "`str`"), (tr("a list"), "`array`"), ("'", "`")):
         wanted = wanted.replace(theirs, ours)
     steps = [str(int(step) + 1) if step.isdigit() else step for step in steps]
-    return f"{' '.join(steps).replace('_', ' ') or 'the job'}: {wanted[:1].lower()}{wanted[1:]}{got}"
+    return f"{' '.join(steps).replace('_', ' ') or tr('the job')}: {wanted[:1].lower()}{wanted[1:]}{got}"

@@ -11,6 +11,7 @@ import platformdirs
 from msgspec import Struct
 
 from vitrograph.core.errors import LogbookError
+from vitrograph.core.language import tr
 from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, WORDS, Entry, Outcome
 from vitrograph.core.logbook.schema import prepare
 
@@ -207,7 +208,8 @@ class Logbook:
         except (sqlite3.Error, OSError) as error:
             if isinstance(error, LogbookError):
                 raise
-            raise LogbookError(f"the logbook {self.path} cannot be used ({error}): {_advice(error)}") from None
+            raise LogbookError(tr("the logbook {path} cannot be used ({error}): {advice}", path=self.path, error=error,
+                                  advice=_advice(error))) from None
 
 
 _INSERT = f"INSERT INTO record (words, {', '.join(COLUMNS)}) VALUES (?{', ?' * len(COLUMNS)})"
@@ -262,7 +264,8 @@ def _is_number(name: str, value: object) -> bool:
 
 
 def _gone(number: int) -> LogbookError:
-    return LogbookError(f"the logbook has no entry number {number}: it was taken out, or its row is spoiled")
+    return LogbookError(tr("the logbook has no entry number {number}: it was taken out, or its row is spoiled",
+                           number=number))
 
 
 def _advice(error: Exception) -> str:

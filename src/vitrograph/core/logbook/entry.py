@@ -11,6 +11,8 @@ from msgspec import Struct
 from msgspec.structs import fields, force_setattr
 
 from vitrograph.core.errors import LogbookError
+from vitrograph.core.language import tr
+from vitrograph.core.value_words import word_of
 
 Outcome = Literal["good", "faint", "uneven", "leak at an edge", "bled under", "missed bit", "crooked", "drip",
                   "spoiled"]
@@ -86,18 +88,23 @@ class Entry(Struct, frozen=True, kw_only=True):
     def __post_init__(self) -> None:
         _check_date(self.made_on)
         if not 1 <= self.how_many <= MOST_COPIES:
-            raise LogbookError(f"how_many: from 1 to {MOST_COPIES} was wanted, got {self.how_many}")
+            raise LogbookError(tr("how_many: from 1 to {most} was wanted, got {how_many}",
+                                  most=MOST_COPIES, how_many=self.how_many))
         for name in NUMBERS:
             value = getattr(self, name)
             if value is not None and not 0 <= value < 1e12:
-                raise LogbookError(f"{name}: a number of at least 0 was wanted, got {value:g}")
+                raise LogbookError(tr("{name}: a number of at least 0 was wanted, got {value:g}", name=name,
+                                      value=value))
         if self.minutes is not None and self.minutes > _MOST_MINUTES:
-            raise LogbookError(f"minutes: at most a day ({_MOST_MINUTES:g}) was wanted, got {self.minutes:g}")
+            raise LogbookError(tr("minutes: at most a day ({most:g}) was wanted, got {minutes:g}",
+                                  most=_MOST_MINUTES, minutes=self.minutes))
         if self.stars is not None and self.stars > MOST_STARS:
-            raise LogbookError(f"stars: from 0 to {MOST_STARS} was wanted, got {self.stars}")
+            raise LogbookError(tr("stars: from 0 to {most} was wanted, got {stars}", most=MOST_STARS,
+                                  stars=self.stars))
         for name in WORDS:
             if len(getattr(self, name)) > _MOST_LETTERS:
-                raise LogbookError(f"{name}: at most {_MOST_LETTERS} letters were wanted")
+                raise LogbookError(tr("{name}: at most {most} letters were wanted", name=name,
+                                      most=_MOST_LETTERS))
         # told in one way, however it was typed, so that it is found again
         force_setattr(self, "outcome", outcome_of(counts_of(self.outcome, self.how_many)))
 
@@ -114,7 +121,7 @@ class Entry(Struct, frozen=True, kw_only=True):
     @property
     def stood(self) -> str:
         """The minutes under cream in words; "" where nobody knows."""
-        return "" if self.minutes is None else f"{self.minutes:g} min"
+        return "" if self.minutes is None else tr("{minutes:g} min", minutes=self.minutes)
 
 
 COSTS = ("cost_film", "cost_tape", "cost_cream", "cost_glass", "cost_hands")
@@ -140,12 +147,15 @@ def counts_of(outcome: str, how_many: int) -> Mapping[Outcome, int]:
         found = _COUNTED.fullmatch(part.strip().lower())
         what = _outcome_named(found["what"].strip()) if found else None
         if found is None or what is None:
-            raise LogbookError(f"outcome: one of {', '.join(OUTCOMES)} was wanted, got '{part.strip()[:40]}'")
+            raise LogbookError(tr("outcome: one of {all} was wanted, got '{part}'",
+                                  all=", ".join(map(word_of, OUTCOMES)),
+                                  part=part.strip()[:40]))
         many = int(found["many"]) if found["many"] else how_many if len(parts) == 1 else 1
         told[what] = told.get(what, 0) + many
     total = sum(told.values())
     if total > how_many:
-        raise LogbookError(f"outcome: {total} copies are told of, and {how_many} were made")
+        raise LogbookError(tr("outcome: {total} copies are told of, and {how_many} were made", total=total,
+                              how_many=how_many))
     counts = {"good": how_many - total + told.pop("good", 0), **told}
     return MappingProxyType({what: many for what in OUTCOMES if (many := counts.get(what, 0))})
 
@@ -160,12 +170,23 @@ def outcome_of(counts: Mapping[Outcome, int]) -> str:
     return told[0][0] if len(told) == 1 else ", ".join(f"{many} {what}" for what, many in told)
 
 
+def outcome_words(outcome: str) -> str:
+    """How copies came out, in the language that is spoken.
+
+    >>> outcome_words("4 good, 2 faint")
+    '4 good, 2 faint'
+    """
+    told = (part.strip().partition(" ") if part.strip()[:1].isdigit() else ("", "", part.strip())
+            for part in outcome.split(","))
+    return ", ".join(f"{many}{space}{word_of(what)}" for many, space, what in told)
+
+
 def _outcome_named(word: str) -> Outcome | None:
-    return next((one for one in OUTCOMES if one == word), _ALSO.get(word))
+    return next((one for one in OUTCOMES if word in (one, word_of(one).lower())), _ALSO.get(word))
 
 
 def _check_date(text: str) -> None:
     try:
         date.fromisoformat(text)
     except ValueError:
-        raise LogbookError(f"made_on: a day like 2026-11-28 was wanted, got '{text[:20]}'") from None
+        raise LogbookError(tr("made_on: a day like 2026-11-28 was wanted, got '{text}'", text=text[:20])) from None

@@ -10,6 +10,7 @@ from typing import Any
 from msgspec.structs import asdict
 
 from vitrograph.core.errors import LogbookError
+from vitrograph.core.language import tr
 from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, Entry
 from vitrograph.core.storing.cells import as_written, decoded, harmless
 from vitrograph.core.storing.whole import read_plain, reason
@@ -45,13 +46,14 @@ def read_list(path: Path) -> list[Entry]:
     try:
         content = read_plain(path, _MOST_BYTES)
     except OSError as error:
-        raise LogbookError(f"{path} could not be opened: {reason(error)}") from None
+        raise LogbookError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     text = decoded(content)
     if text is None:
-        raise LogbookError(f"{path.name} is no list: save it from the spreadsheet as CSV")
+        raise LogbookError(tr("{name} is no list: save it from the spreadsheet as CSV", name=path.name))
     entries = _of_json(text, path.name) if text.lstrip()[:1] in ("[", "{") else _of_csv(text, path.name)
     if not entries:
-        raise LogbookError(f"{path.name} holds no entries: a heading row and a row for each piece were wanted")
+        raise LogbookError(tr("{name} holds no entries: a heading row and a row for each piece were wanted",
+                              name=path.name))
     return entries
 
 
@@ -61,23 +63,26 @@ def _of_csv(text: str, called: str) -> list[Entry]:
     try:
         rows = list(csv.reader(io.StringIO(text, newline=""), delimiter=between, strict=True))
     except csv.Error as error:
-        raise LogbookError(f"{called} is no CSV that can be read ({error}): save it anew as CSV") from None
+        raise LogbookError(tr("{called} is no CSV that can be read ({error}): save it anew as CSV", called=called,
+                              error=error)) from None
     if not rows:
         return []
     heads = [_heading(head) for head in rows[0]]
     if not {"made_on", "job"} <= set(heads):
-        raise LogbookError(f"{called}: the first row must name the columns, made_on and job among them; "
-                           "'log --csv' shows them all")
+        raise LogbookError(tr("{called}: the first row must name the columns, made_on and job among them; 'log --csv' "
+                              "shows them all", called=called))
     entries = []
     for number, cells in enumerate(rows[1:], start=2):
         if not any(cell.strip() for cell in cells):
             continue
         if len(cells) > len(heads):
-            raise LogbookError(f"{called}, row {number}: {len(cells)} cells, and {len(heads)} columns are named")
+            raise LogbookError(tr("{called}, row {number}: {cells} cells, and {heads} columns are named",
+                                  called=called, number=number, cells=len(cells), heads=len(heads)))
         told = {head: as_written(cell) for head, cell in zip(heads, cells, strict=False) if head in COLUMNS}
-        entries.append(entry_of(told, f"{called}, row {number}"))
+        entries.append(entry_of(told, tr("{called}, row {number}", called=called, number=number)))
         if len(entries) > _MOST_ENTRIES:
-            raise LogbookError(f"{called} has more than {_MOST_ENTRIES} entries: part it into several")
+            raise LogbookError(tr("{called} has more than {most} entries: part it into several", called=called,
+                                  most=_MOST_ENTRIES))
     return entries
 
 
@@ -85,16 +90,18 @@ def _of_json(text: str, called: str) -> list[Entry]:
     try:
         told = json.loads(text)
     except (ValueError, RecursionError) as error:
-        raise LogbookError(f"{called} is no JSON that can be read ({str(error)[:60]})") from None
+        raise LogbookError(tr("{called} is no JSON that can be read ({str})", called=called,
+                              str=str(error)[:60])) from None
     rows = told if isinstance(told, list) else [told]
     entries = []
     for number, row in enumerate(rows, start=1):
         if not isinstance(row, dict):
-            raise LogbookError(f"{called}, entry {number}: an object with fields was wanted")
+            raise LogbookError(tr("{called}, entry {number}: an object with fields was wanted", called=called,
+                                  number=number))
         plain = {_heading(str(name)): "" if value is None else str(value) for name, value in row.items()
                  if not isinstance(value, list | dict)}
         entries.append(entry_of({name: value for name, value in plain.items() if name in COLUMNS},
-                                f"{called}, entry {number}"))
+                                tr("{called}, entry {number}", called=called, number=number)))
     return entries
 
 
@@ -107,7 +114,7 @@ def entry_of(told: Mapping[str, str], called: str) -> Entry:
                               for name, text in told.items() if text.strip()}
     for name in ("made_on", "job"):
         if name not in values:
-            raise LogbookError(f"{called}: {name} is missing")
+            raise LogbookError(tr("{called}: {name} is missing", called=called, name=name))
     for name in ("made_on", "outcome"):
         if name in values:
             values[name] = values[name].strip()
@@ -123,8 +130,9 @@ def _number(name: str, text: str, called: str) -> float | int:
     except ValueError:
         number = float("nan")
     if number != number or (name in WHOLE and not number.is_integer()):
-        wanted = "a whole number" if name in WHOLE else "a number"
-        raise LogbookError(f"{called}, {name}: {wanted} was wanted, got '{text[:20]}'")
+        wanted = tr("a whole number") if name in WHOLE else tr("a number")
+        raise LogbookError(tr("{called}, {name}: {wanted} was wanted, got '{text}'", called=called, name=name,
+                              wanted=wanted, text=text[:20]))
     return int(number) if name in WHOLE else number
 
 

@@ -1,27 +1,38 @@
 """An entry as a page to read: its fields in plain words and the maker's unit, and where two entries differ."""
 
-from vitrograph.core.logbook.entry import Entry
+from collections.abc import Callable
+
+from vitrograph.core.language import day_words, decimals, tr, within
+from vitrograph.core.logbook.entry import Entry, outcome_words
 from vitrograph.core.says import Area, Length, Value
 from vitrograph.core.units import Unit
+from vitrograph.core.value_words import film_word, word_of
 
 SECTIONS: dict[str, dict[str, str]] = {
-    "The piece": {"made_on": "Made on", "job": "Piece", "glass": "Glass", "material": "Kind of glass",
-                  "shelf": "On the shelf as", "art": "Art", "faces": "Typefaces", "files": "Files",
-                  "licences": "Licences", "width_mm": "Width of the art", "height_mm": "Height of the art",
-                  "area_mm2": "Area of the frost"},
-    "Film and cut": {"film": "Film", "cutter": "Cutter", "passes": "Passes", "mends": "Mends", "ties": "Ties",
-                     "bits": "Bits to weed", "web_mm": "Thinnest web", "island_mm2": "Smallest island",
-                     "strain_pct": "Most strain"},
-    "Etch": {"recipe": "Recipe", "cream": "Cream", "cream_days": "Age of the cream", "cream_g": "Cream used up",
-             "minutes": "Time under cream", "settled_min": "Film settled for"},
-    "Minutes of hands": {"cut_min": "Cutting", "weed_min": "Weeding", "transfer_min": "Transfer",
-                         "etch_min": "Etching"},
-    "Cost": {"cost_film": "Film", "cost_tape": "Tape", "cost_cream": "Cream", "cost_glass": "Glass",
-             "cost_hands": "Hands"},
-    "How it went": {"how_many": "Pieces", "outcome": "Outcome", "stars": "Stars", "for_whom": "For whom",
-                    "note": "Note"},
+    tr("The piece"): {"made_on": tr("Made on"), "job": tr("Piece"), "glass": tr("Glass"),
+                      "material": tr("Kind of glass"),
+                  "shelf": tr("On the shelf as"), "art": tr("Art"), "faces": tr("Typefaces"), "files": tr("Files"),
+                  "licences": tr("Licences"), "width_mm": tr("Width of the art"), "height_mm": tr("Height of the art"),
+                  "area_mm2": tr("Area of the frost")},
+    tr("Film and cut"): {"film": tr("Film"), "cutter": tr("Cutter"), "passes": tr("Passes"), "mends": tr("Mends"),
+                     "ties": tr("Ties"),
+                     "bits": tr("Bits to weed"), "web_mm": tr("Thinnest web"), "island_mm2": tr("Smallest island"),
+                     "strain_pct": tr("Most strain")},
+    tr("Etch"): {"recipe": tr("Recipe"), "cream": tr("Cream"), "cream_days": tr("Age of the cream"),
+             "cream_g": tr("Cream used up"),
+             "minutes": tr("Time under cream"), "settled_min": tr("Film settled for")},
+    tr("Minutes of hands"): {"cut_min": tr("Cutting"), "weed_min": tr("Weeding"), "transfer_min": tr("Transfer"),
+                         "etch_min": tr("Etching")},
+    tr("Cost"): {"cost_film": tr("Film"), "cost_tape": tr("Tape"), "cost_cream": tr("Cream"), "cost_glass": tr("Glass"),
+             "cost_hands": tr("Hands")},
+    tr("How it went"): {"how_many": tr("Pieces"), "outcome": tr("Outcome"), "stars": tr("Stars"),
+                    "for_whom": tr("For whom"),
+                    "note": tr("Note")},
 }
-_ENDINGS = {"_pct": " %", "_g": " g", "_min": " min", "_days": " days"}
+_ENDINGS = {"_pct": " %", "_g": " g", "_min": tr(" min"), "_days": tr(" days")}
+_NAMED_WITH = (tr("Cost"), tr("Minutes of hands"))    # sections whose fields say little without them
+_WORDED: dict[str, Callable[[str], str]] = {"film": film_word, "material": word_of, "recipe": tr, "made_on": day_words,
+                                             "outcome": outcome_words}
 
 Told = tuple[str, str]
 
@@ -43,7 +54,7 @@ def differences(one: Entry, other: Entry, unit: Unit) -> list[tuple[str, str, st
     for section, names in SECTIONS.items():
         for name, words in names.items():
             if getattr(one, name) != getattr(other, name):
-                called = f"{section}: {words.lower()}" if section in ("Cost", "Minutes of hands") else words
+                called = f"{section}: {within(words)}" if section in _NAMED_WITH else words
                 told.append((called, said_of(one, name, unit) or "–", said_of(other, name, unit) or "–"))
     return told
 
@@ -57,10 +68,12 @@ def said_of(entry: Entry, name: str, unit: Unit) -> str:
         made: Value = Length(value, 2) if name.endswith("_mm") else Area(value)
         return made.words(unit)
     if name.startswith("cost_"):
-        return f"{value:.2f}"
+        return decimals(f"{value:.2f}")
+    if name in _WORDED:
+        return _WORDED[name](value)
     if name == "minutes":
         return entry.stood
     if name == "stars":
-        return f"{value} of 5"
+        return tr("{stars} of 5", stars=value)
     ending = next((words for end, words in _ENDINGS.items() if name.endswith(end)), "")
-    return f"{value:.4g}{ending}" if isinstance(value, float) else f"{value}{ending}"
+    return decimals(f"{value:.4g}") + ending if isinstance(value, float) else f"{value}{ending}"

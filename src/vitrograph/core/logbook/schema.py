@@ -9,6 +9,7 @@ from contextlib import closing, suppress
 from pathlib import Path
 
 from vitrograph.core.errors import LogbookError
+from vitrograph.core.language import tr
 
 SCHEMA_VERSION = 4
 
@@ -136,7 +137,7 @@ def version_of(book: sqlite3.Connection, path: Path) -> int:
     """The version of a book; 0 of one just begun. Raises LogbookError for one of a newer program."""
     (version,) = book.execute("PRAGMA user_version").fetchone()
     if version > SCHEMA_VERSION:
-        raise LogbookError(f"the logbook {path} was written by a newer Vitrograph: update to use it")
+        raise LogbookError(tr("the logbook {path} was written by a newer Vitrograph: update to use it", path=path))
     return int(version)
 
 

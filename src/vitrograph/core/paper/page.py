@@ -13,6 +13,7 @@ from typing import Any
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.geometry import Points, as_polygons
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Value, in_words
 from vitrograph.core.units import MM_PER_IN, THIN_SPACE, Unit
 
@@ -34,7 +35,7 @@ def page_for(width: float, height: float) -> tuple[str, float, float]:
         for page in ((short, long), (long, short)):
             if need[0] <= page[0] and need[1] <= page[1]:
                 return name, *page
-    return "own size", *need
+    return tr("own size"), *need
 
 
 def page_pdf(
@@ -91,7 +92,7 @@ def check_line(canvas: Any, title: str, says: str, unit: Unit) -> None:
     canvas.setFillGray(0)
     canvas.setFont(font(), 3.4)
     line = plain_words(Length(CHECK_LINE_MM, 2), unit)
-    words = f"Measure this line: it must be {line}. If not, print again at 100 %, not fitted."
+    words = tr("Measure this line: it must be {line}. If not, print again at 100 %, not fitted.", line=line)
     canvas.drawString(MARGIN_MM, y - 6, words)
     canvas.drawString(MARGIN_MM, y - 11, title)
     canvas.drawString(MARGIN_MM, y + 4, says)

@@ -9,6 +9,7 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.cut import Line, corners_in, lines_of
 from vitrograph.core.geometry import Points, as_polygons
+from vitrograph.core.language import tr
 from vitrograph.core.paper.page import draw_shape, font
 from vitrograph.core.paper.stencils import band_of, sizes
 from vitrograph.core.paper.tiles import Pattern
@@ -18,9 +19,9 @@ from vitrograph.core.units import Unit
 _CORNER = np.radians(25)           # a turn that is marked
 _DOT_MM = 0.45
 _NUMBER_MM = 2.6
-RIGHT = "Right way round: lay it under the film and trace or cut it. Insides first, in the order of the numbers."
-MIRRORED = ("Mirrored: for the far side of the glass, or for tracing from behind. Insides first, in the order of the "
-            "numbers.")
+RIGHT = tr("Right way round: lay it under the film and trace or cut it. Insides first, in the order of the numbers.")
+MIRRORED = (tr("Mirrored: for the far side of the glass, or for tracing from behind. Insides first, in the order of "
+               "the numbers."))
 
 
 def stencil_pattern(sheet: Sheet, title: str, unit: Unit) -> Pattern:
@@ -52,7 +53,8 @@ def knife_patterns(sheet: Sheet, title: str, *, mirrored: bool = False) -> list[
     for film, outline in enumerate(sheet.outlines):
         lines = lines_of(sheet, film, "settled")
         left, low, right, high = outline.bounds
-        name = title if len(sheet.outlines) == 1 else f"{title}, film {film + 1} of {len(sheet.outlines)}"
+        name = title if len(sheet.outlines) == 1 else tr("{title}, film {film} of {outlines}", title=title,
+                                                         film=film + 1, outlines=len(sheet.outlines))
         box = (-right, low, -left, high) if mirrored else (left, low, right, high)
         made.append(Pattern(name, box, MIRRORED if mirrored else RIGHT, _drawer(lines, mirrored)))
     return made

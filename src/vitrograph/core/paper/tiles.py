@@ -11,6 +11,7 @@ from typing import Any, Literal
 
 from msgspec import Struct
 
+from vitrograph.core.language import tr
 from vitrograph.core.paper.page import PAPERS, PT_PER_MM, check_line, font
 from vitrograph.core.units import MM_PER_IN, Unit
 
@@ -118,7 +119,7 @@ def _tile(canvas: Any, pattern: Pattern, tile: Tile, tiles: Sequence[Tile], unit
     canvas.translate(EDGE_MM - tile.left, EDGE_MM + FOOT_MM - tile.low)
     pattern.draw(canvas)
     canvas.restoreState()
-    name = f" · {tile.name} of {tiles[-1].name}" if len(tiles) > 1 else ""
+    name = tr(" · {name} of {name2}", name=tile.name, name2=tiles[-1].name) if len(tiles) > 1 else ""
     if len(tiles) > 1:
         canvas.setLineWidth(0.15)
         for x, y in _crosses(tile, tiles):
@@ -162,5 +163,6 @@ def _map(canvas: Any, pattern: Pattern, page: tuple[float, float], tiles: Sequen
     canvas.restoreState()
     canvas.setFillGray(0)
     canvas.setFont(font(), 4.2)
-    canvas.drawString(2 * EDGE_MM, EDGE_MM + 8, f"{pattern.title}: {len(tiles)} pages, {tiles[0].name} to "
-                      f"{tiles[-1].name}. Lay cross on cross, tape, then measure the whole.")
+    canvas.drawString(2 * EDGE_MM, EDGE_MM + 8, tr("{title}: {tiles} pages, {name} to {name2}. Lay cross on cross, "
+                                                   "tape, then measure the whole.", title=pattern.title,
+                                                   tiles=len(tiles), name=tiles[0].name, name2=tiles[-1].name))

@@ -3,12 +3,15 @@
 import io
 from collections.abc import Sequence
 
+from vitrograph.core.language import day_words, decimals, tr
 from vitrograph.core.logbook import Entry
 from vitrograph.core.logbook.advice import Failure, Month
+from vitrograph.core.logbook.entry import outcome_words
 from vitrograph.core.paper.packet.book import SMALL_MM, Book
 from vitrograph.core.paper.page import PT_PER_MM
 from vitrograph.core.paper.tiles import SHEETS, PaperName
 from vitrograph.core.units import Unit
+from vitrograph.core.value_words import word_of
 
 
 def year_pdf(
@@ -20,20 +23,22 @@ def year_pdf(
 
     out = io.BytesIO()
     canvas = Canvas(out, pagesize=tuple(side * PT_PER_MM for side in SHEETS[paper]), invariant=True)
-    canvas.setTitle(f"Logbook {year}")
+    canvas.setTitle(tr("Logbook {year}", year=year))
     canvas.setCreator("Vitrograph")
-    book = Book(canvas, paper, unit, f"Logbook {year}")
-    book.page(f"Logbook {year}")
-    heads = [("month", "pieces", "not good", "hours of hands", "cream, g", "cost")]
-    book.table(heads + [(month.month, str(month.pieces), str(month.failed), f"{month.hours:.1f}", f"{month.grams:.0f}",
-                         f"{month.cost:.2f}") for month in months], (2, 1, 1, 2, 1, 1))
+    book = Book(canvas, paper, unit, tr("Logbook {year}", year=year))
+    book.page(tr("Logbook {year}", year=year))
+    heads = [(tr("month"), tr("pieces"), tr("not good"), tr("hours of hands"), tr("cream, g"), tr("cost"))]
+    book.table(heads + [(month.month, str(month.pieces), str(month.failed), decimals(f"{month.hours:.1f}"),
+                         f"{month.grams:.0f}",
+                         decimals(f"{month.cost:.2f}")) for month in months], (2, 1, 1, 2, 1, 1))
     for failure in failures:
-        book.line(f"{failure.what}: {failure.many} of {failure.of}", SMALL_MM)
-    book.page("Every piece")
-    rows = [("made", "piece", "glass", "cream, minutes", "how it went", "note")]
-    rows += [(entry.made_on, f"{entry.how_many} × {entry.job}", entry.glass,
+        book.line(tr("{what}: {many} of {of}", what=word_of(failure.what), many=failure.many, of=failure.of), SMALL_MM)
+    book.page(tr("Every piece"))
+    rows = [(tr("made"), tr("piece"), tr("glass"), tr("cream, minutes"), tr("how it went"), tr("note", "a column"))]
+    rows += [(day_words(entry.made_on), f"{entry.how_many} × {entry.job}", entry.glass,
               ", ".join(part for part in (entry.cream, entry.stood) if part),
-              entry.outcome + (f", {entry.stars} of 5" if entry.stars is not None else ""), entry.note)
+              outcome_words(entry.outcome) + (tr(", {stars} of 5", stars=entry.stars) if entry.stars is not None
+                                              else ""), entry.note)
              for entry in entries]
     book.table(rows, (2, 4, 4, 3, 3, 4), 3.0)
     book.close()

@@ -11,6 +11,7 @@ from msgspec.structs import replace
 from numpy.typing import NDArray
 
 from vitrograph.core.errors import PictureError
+from vitrograph.core.language import tr
 from vitrograph.core.pictures.reading import Gray
 
 Values = NDArray[np.float64]
@@ -25,8 +26,8 @@ _ASIDE = 0.03                      # of the width, by which a handle moves the m
 _ALIKE = 0.008                     # of the width: two edges so much each other's mirror image are of the wall
 _AT_ONCE = 0.05                    # of the height, within which a handle begins
 _LEAST_HANDLE = 0.1                # of the height
-_NONE = ("no glass was found in the picture: stand it before a plain ground, lit from behind, fill most of the "
-         "picture's height, and turn a handle to the back")
+_NONE = (tr("no glass was found in the picture: stand it before a plain ground, lit from behind, fill most of the "
+            "picture's height, and turn a handle to the back"))
 
 
 class Edges(Struct, frozen=True):
@@ -51,7 +52,7 @@ def find_edges(picture: Gray) -> Edges:
     from scipy.ndimage import gaussian_filter
 
     if min(picture.shape) < _LEAST_ROWS:
-        raise PictureError("the picture is too small to measure a glass in: take it larger")
+        raise PictureError(tr("the picture is too small to measure a glass in: take it larger"))
     change = np.hypot(*np.gradient(gaussian_filter(picture, _SMOOTH)))    # of every direction: rims run level
     strong = max(0.25 * float(np.percentile(change, 99.9)), 6 * float(np.median(change)), 1e-3)
     left = _first_peak(change, strong)

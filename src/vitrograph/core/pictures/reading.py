@@ -13,6 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from vitrograph.core.errors import PictureError
+from vitrograph.core.language import tr, tr_later
 from vitrograph.core.storing.whole import read_plain, reason
 
 if TYPE_CHECKING:
@@ -25,7 +26,7 @@ SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff")
 MOST_PIXELS = 120_000_000
 MOST_TRACED_PIXELS = 26_000_000    # a larger picture is reduced to about that before it is traced
 _MOST_BYTES = 200_000_000
-_TOO_LARGE = "{name} has {size} pixels: save it with at most " + f"{MOST_PIXELS // 1_000_000} million"
+_TOO_LARGE = tr_later("{name} has {size} pixels: save it with at most {most} million")
 _LUMA = np.array([0.299, 0.587, 0.114], dtype=np.float32)      # ITU-R BT.601, as Pillow's own grey
 
 
@@ -37,7 +38,7 @@ def read_picture(path: Path, most_pixels: int = MOST_PIXELS) -> "Image":
     try:
         content = read_plain(path, _MOST_BYTES)
     except OSError as error:
-        raise PictureError(f"{path} could not be opened: {reason(error)}") from None
+        raise PictureError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     return unpack_picture(content, path.name, most_pixels)
 
 
@@ -58,11 +59,12 @@ def unpack_picture(content: bytes, name: str, most_pixels: int = MOST_PIXELS) ->
     except PictureError:
         raise
     except UnidentifiedImageError:
-        raise PictureError(f"{name} is not a picture this program reads: PNG, JPEG, WebP or TIFF is wanted") from None
+        raise PictureError(tr("{name} is not a picture this program reads: PNG, JPEG, WebP or TIFF is wanted",
+                              name=name)) from None
     except Image.DecompressionBombError:
-        raise PictureError(_TOO_LARGE.format(name=name, size="far too many")) from None
+        raise PictureError(tr(_TOO_LARGE, name=name, size=tr("far too many"), most=MOST_PIXELS // 10**6)) from None
     except (OSError, ValueError, SyntaxError, EOFError, KeyError, TypeError):
-        raise PictureError(f"{name} is damaged or was cut short: save the picture again") from None
+        raise PictureError(tr("{name} is damaged or was cut short: save the picture again", name=name)) from None
     share = (image.width * image.height / most_pixels) ** 0.5
     if share > 1.02:
         smaller = (max(1, round(image.width / share)), max(1, round(image.height / share)))
@@ -72,7 +74,7 @@ def unpack_picture(content: bytes, name: str, most_pixels: int = MOST_PIXELS) ->
 
 def _refuse_too_large(name: str, width: int, height: int) -> None:
     if width * height > MOST_PIXELS:
-        raise PictureError(_TOO_LARGE.format(name=name, size=f"{width} x {height}"))
+        raise PictureError(tr(_TOO_LARGE, name=name, size=f"{width} x {height}", most=MOST_PIXELS // 10**6))
 
 
 def gray_of(image: "Image") -> Gray:

@@ -4,6 +4,7 @@ can be lifted as one piece."""
 from msgspec import Struct
 
 from vitrograph.core.job import Job, StencilChoices
+from vitrograph.core.language import tr
 from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.outlines.guard import Guard, guard_of
 from vitrograph.core.stencil.seal import Seal, seal_of
@@ -38,7 +39,7 @@ def demands_of(given: DemandsInput, sheet: Sheet) -> Demands:
     choices, limits = given.stencil, Limits.of(given.stencil)
     thin = sum(fault.grave and fault.kind in ("web", "near") for fault in sheet.cutting.faults(limits))
     if sheet.kind == "decal":
-        proof = Proof(False, ("the film is the decoration: tape carries its parts to the glass",))
+        proof = Proof(False, (tr("the film is the decoration: tape carries its parts to the glass"),))
     else:
         proof = proof_of(len(sheet.film.geoms), len(sheet.outlines), sheet.droops, thin)
     return Demands(seal_of(sheet, limits, choices.seal, given.film_limit), work_of(sheet, limits, given.film_limit),

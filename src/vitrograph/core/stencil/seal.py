@@ -14,6 +14,7 @@ from msgspec import Struct
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points, within
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.sheet import Sheet
@@ -68,7 +69,7 @@ def _corners(openings: BaseGeometry) -> Iterator[Risk]:
     for at in np.flatnonzero(long & (film < _ACUTE)):
         x, y = edges.end[follow[at]].tolist()
         yield Risk("corner", (x, y), 0.4 + 0.6 * (1 - float(film[at]) / _ACUTE),
-                   f"a film corner of {degrees(film[at]):.0f}°")
+                   tr("a film corner of {degrees:.0f}°", degrees=degrees(film[at])))
 
 
 def _webs(sheet: Sheet, limits: Limits) -> Iterator[Risk]:
@@ -94,7 +95,7 @@ def _strains(sheet: Sheet, openings: BaseGeometry, limit: float) -> Iterator[Ris
         for at in np.flatnonzero(share > _STRAIN_SHARE):
             x, y = own[at].tolist()
             yield Risk("strain", (x, y), min(1.0, 0.7 * float(share[at])),
-                       f"film gives {100 * share[at] * limit:.1f} %")
+                       tr("film gives {share:.1f} %", share=100 * share[at] * limit))
 
 
 def _spaced(risks: list[Risk]) -> tuple[Risk, ...]:

@@ -14,6 +14,7 @@ from vitrograph.core.errors import FitError
 from vitrograph.core.fit import Band, Film, Fitted, Snip
 from vitrograph.core.geometry import as_polygons, largest, multipolygon, sound, union, within, without
 from vitrograph.core.job import Job, StencilChoices, StencilKind
+from vitrograph.core.language import tr
 from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.mending.mends import mended
@@ -60,7 +61,7 @@ class Sheet(Struct, frozen=True, dict=True):
     def require_on_glass(self, number: int) -> None:
         """Raise FitError where none of a film lies on the glass: there is nothing to cut, nor to place."""
         if self.covers[number].is_empty:
-            raise FitError("none of this film lies on the glass: move the art on to it")
+            raise FitError(tr("none of this film lies on the glass: move the art on to it"))
 
     @property
     def recut(self) -> bool:

@@ -8,6 +8,7 @@ from typing import Literal
 import shapely
 from msgspec import Struct
 
+from vitrograph.core.language import tr
 from vitrograph.core.says import Area, Length, Says
 from vitrograph.core.stencil.mending.faults import Limits
 from vitrograph.core.stencil.sheet import Sheet
@@ -46,14 +47,16 @@ def work_of(sheet: Sheet, limits: Limits, film_limit: float) -> Work:
     failing = sum(fault.grave for fault in sheet.cutting.faults(limits))
     edge = float(sheet.openings.length)
     counts: tuple[tuple[int, Says | str], ...] = (
-        (_of_two(len(parts), _PIECES), f"{len(parts)} openings to pull"),
-        (_of_two(len(sheet.islands), _ISLANDS), f"{len(sheet.islands)} islands to keep in place"),
+        (_of_two(len(parts), _PIECES), tr("{parts} openings to pull", parts=len(parts))),
+        (_of_two(len(sheet.islands), _ISLANDS), tr("{islands} islands to keep in place", islands=len(sheet.islands))),
         (_of_two(edge, _EDGE_MM), Says("{edge} of edge to press down", edge=Length(edge, 0))),
-        (_of_two(failing, _FAULTS), f"{failing} place{'s' if failing != 1 else ''} too thin or too small"),
+        (_of_two(failing, _FAULTS), tr("{n} places too thin or too small", "{n} place too thin or too small",
+                                       n=failing)),
         (_of_two(-smallest, (-_SMALLEST_MM2[0], -_SMALLEST_MM2[1])) if len(parts) else 0,
          Says("the smallest has {area}", area=Area(smallest))),
         (_of_two(sheet.fitted.strain_at_openings / film_limit, (1.0, 2.0)),
-         f"film gives {100 * sheet.fitted.strain_at_openings:.1f} % at the openings"),
+         tr("film gives {strain:.1f} % at the openings",
+            strain=100 * sheet.fitted.strain_at_openings)),
     )
     total = sum(count for count, _ in counts)
     grade = next(name for most, name in _GRADES if total <= most)

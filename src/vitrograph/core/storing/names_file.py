@@ -15,6 +15,7 @@ from vitrograph.core.artwork.opening import kind_of, read_drawing
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import MOST_ROWS, Artwork, Drawing, Monogram, Names, Row
 from vitrograph.core.job.names import COUNT, folded, item_of, same_cells
+from vitrograph.core.language import tr
 from vitrograph.core.storing.cells import as_written, decoded, harmless
 from vitrograph.core.storing.whole import read_plain, reason
 from vitrograph.core.units import parse_whole
@@ -23,7 +24,7 @@ _MOST_BYTES = 4_000_000
 _MOST_TOLD = 12                    # odd rows told one by one
 _LONG = 60                         # letters of a name that is looked at again
 _MOST_CELL, _MOST_INITIALS = 2000, 20
-_LIST = "the list"
+_LIST = tr("the list")
 
 
 class Listed(Struct, frozen=True):
@@ -38,10 +39,11 @@ def read_names(path: Path, artwork: Artwork) -> Listed:
     try:
         content = read_plain(path, _MOST_BYTES)
     except OSError as error:
-        raise JobError(f"{path} could not be opened: {reason(error)}") from None
+        raise JobError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     text = "" if kind_of(content) == "picture" or content.startswith(b"PK\x03\x04") else decoded(content)
     if content and (not text or text.lstrip().startswith("<")):
-        raise JobError(f"{path.name} holds no list of names: save it from the spreadsheet as CSV or as plain text")
+        raise JobError(tr("{name} holds no list of names: save it from the spreadsheet as CSV or as plain text",
+                          name=path.name))
     return names_of(text or "", artwork, path.parent, path.name)
 
 
@@ -52,17 +54,20 @@ def names_of(text: str, artwork: Artwork, folder: Path | None = None, called: st
     told: list[str] = []
     rows = [Row(key, cells, count) for key, (cells, count) in enumerate(_rows(columns, records, below, told), start=1)]
     if not rows:
-        raise JobError(f"{called} holds no names: put one on each line")
+        raise JobError(tr("{called} holds no names: put one on each line", called=called))
     if len(rows) > MOST_ROWS:
-        raise JobError(f"{called} has {len(rows)} rows, and {MOST_ROWS} are the most in one list: part it into several")
+        raise JobError(tr("{called} has {rows} rows, and {most} are the most in one list: part it into several",
+                          called=called, rows=len(rows), most=MOST_ROWS))
     kept = tuple(column for column in columns if folded(column) != COUNT)
     names = Names(kept, tuple(rows))
     names = Names(kept, names.rows, _drawings(names, artwork, folder, told))
-    told += [f"row {at + 1} says the same as row {first + 1}: {names.rows[at].says}" for at, first in same_cells(names)]
-    told += [f"row {at + 1} has a name of {max(map(len, row.cells))} letters: {row.says[:24]}…"
+    told += [tr("row {at} says the same as row {first}: {says}", at=at + 1, first=first + 1, says=names.rows[at].says)
+             for at, first in same_cells(names)]
+    told += [tr("row {at} has a name of {map} letters: {says}…", at=at + 1, map=max(map(len, row.cells)),
+                says=row.says[:24])
              for at, row in enumerate(names.rows) if max(map(len, row.cells)) >= _LONG]
     more = len(told) - _MOST_TOLD
-    return Listed(names, (*told[:_MOST_TOLD], *([f"and {more} rows more are odd"] if more > 0 else [])))
+    return Listed(names, (*told[:_MOST_TOLD], *([tr("and {more} rows more are odd", more=more)] if more > 0 else [])))
 
 
 def _records(text: str, called: str, artwork: Artwork, *, typed: bool) -> list[list[str]]:
@@ -79,7 +84,8 @@ def _records(text: str, called: str, artwork: Artwork, *, typed: bool) -> list[l
         reader = csv.reader(io.StringIO(text, newline=""), delimiter=mark, strict=False)
         return [[as_written(cell.strip()) for cell in record] for record in reader]
     except csv.Error as error:
-        raise JobError(f"{called} cannot be read as a list ({error}): save it from the spreadsheet as CSV") from None
+        raise JobError(tr("{called} cannot be read as a list ({error}): save it from the spreadsheet as CSV",
+                          called=called, error=error)) from None
 
 
 def _is_known(column: str, artwork: Artwork) -> bool:
@@ -90,7 +96,7 @@ def _columns(records: list[list[str]], artwork: Artwork, called: str) -> tuple[l
     """The columns, and at which record what is below begins; one column without a header is a list of words."""
     at = next((number for number, record in enumerate(records) if any(record)), None)
     if at is None:
-        raise JobError(f"{called} is empty: put one name on each line")
+        raise JobError(tr("{called} is empty: put one name on each line", called=called))
     header = records[at]
     while header and not header[-1]:
         header = header[:-1]
@@ -99,14 +105,17 @@ def _columns(records: list[list[str]], artwork: Artwork, called: str) -> tuple[l
         return ["words"], 0
     for column, number in ((column, number) for number, column in enumerate(header)):
         if not column:
-            raise JobError(f"{called}: column {number + 1} has no name in its first line")
+            raise JobError(tr("{called}: column {number} has no name in its first line", called=called,
+                              number=number + 1))
         if folded(column) in map(folded, header[:number]):
-            raise JobError(f"{called}: two columns are called '{column[:40]}', and each needs a name of its own")
+            raise JobError(tr("{called}: two columns are called '{column}', and each needs a name of its own",
+                              called=called, column=column[:40]))
     for column, fits in zip(header, known, strict=True):
         if not fits:
             named = [f"'{item.name}'" for item in artwork.items if item.name] + ["words", "initials", "drawing", COUNT]
-            raise JobError(f"{called}: the column '{column[:40]}' belongs to no part of the art: call it one of "
-                           f"{', '.join(named[:8])}, or give that name to a part")
+            raise JobError(tr("{called}: the column '{column}' belongs to no part of the art: call it one of {all}, "
+                              "or give that name to a part", called=called, column=column[:40],
+                              all=', '.join(named[:8])))
     return header, at + 1
 
 
@@ -117,23 +126,26 @@ def _rows(
     width, counted = len(columns), next((at for at, column in enumerate(columns) if folded(column) == COUNT), None)
     for line, record in enumerate(records[below:], start=below + 1):
         if not any(record):
-            told.append(f"line {line} is empty and left out")
+            told.append(tr("line {line} is empty and left out", line=line))
             continue
         if any(record[width:]):
-            told.append(f"line {line} has more cells than there are columns; '{record[width][:20]}' is left out")
+            told.append(tr("line {line} has more cells than there are columns; '{record}' is left out", line=line,
+                           record=record[width][:20]))
         cells = [*record, *[""] * width][:width]
         count = 1
         if counted is not None:
             typed = cells.pop(counted)
             many = parse_whole(typed, 1000, 1) if typed else 1
             if many is None:
-                told.append(f"line {line}: a count from 1 to 1000 was wanted, got '{typed[:20]}'; 1 is taken")
+                told.append(tr("line {line}: a count from 1 to 1000 was wanted, got '{typed}'; 1 is taken", line=line,
+                               typed=typed[:20]))
             count = many or 1
             if not any(cell.strip() for cell in cells):
-                told.append(f"line {line} has a count and nothing to make; it is left out")
+                told.append(tr("line {line} has a count and nothing to make; it is left out", line=line))
                 continue
         if max(map(len, cells), default=0) > _MOST_CELL:
-            raise JobError(f"line {line} holds a name of more than {_MOST_CELL} letters: shorten it")
+            raise JobError(tr("line {line} holds a name of more than {most} letters: shorten it", line=line,
+                              most=_MOST_CELL))
         yield tuple(cells), count
 
 
@@ -145,15 +157,17 @@ def _drawings(names: Names, artwork: Artwork, folder: Path | None, told: list[st
         for at, row in enumerate(names.rows, start=1):
             cell = row.cells[number]
             if item is not None and isinstance(item.what, Monogram) and len(cell) > _MOST_INITIALS:
-                raise JobError(f"row {at}: '{cell[:24]}…' is too long for initials: {_MOST_INITIALS} letters at most")
+                raise JobError(tr("row {at}: '{cell}…' is too long for initials: {most} letters at most",
+                                  at=at, cell=cell[:24], most=_MOST_INITIALS))
             if item is None or not isinstance(item.what, Drawing) or not cell or folded(cell) in found:
                 continue
             try:
                 if folder is None:
-                    raise JobError("it was typed: open the list from a file beside its drawings")
+                    raise JobError(tr("it was typed: open the list from a file beside its drawings"))
                 found[folded(cell)] = Drawing(cell, (drawing := read_drawing(folder / cell)).data, drawing.kind)
             except VitrographError as error:
-                told.append(f"row {at}: the drawing '{cell[:40]}' is not there, the piece's own is kept ({error})")
+                told.append(tr("row {at}: the drawing '{cell}' is not there, the piece's own is kept ({error})", at=at,
+                               cell=cell[:40], error=error))
     return tuple(found.values())
 
 

@@ -18,6 +18,7 @@ import msgspec
 
 from vitrograph.core.errors import OrderFileError, VitrographError
 from vitrograph.core.job import ORDER_VERSION, Order
+from vitrograph.core.language import tr
 from vitrograph.core.storing.migrations import migrate
 from vitrograph.core.storing.whole import backup_of, plain_size, reason, writable, write_whole
 
@@ -65,7 +66,7 @@ def load_order(path: Path) -> Order:
     """
     def checked() -> Path:
         if plain_size(path) > 2 * _MOST_BYTES:
-            raise OrderFileError(f"{path} is far too large for an order: choose another file")
+            raise OrderFileError(tr("{path} is far too large for an order: choose another file", path=path))
         return path
 
     return _told(checked, str(path), _way_out(path))
@@ -83,11 +84,13 @@ def _told(file: Callable[[], Path | io.BytesIO], called: str, way_out: str) -> O
     except OrderFileError:
         raise
     except (VitrographError, msgspec.ValidationError) as error:
-        raise OrderFileError(f"{called} holds a value that cannot be: {error}") from None
+        raise OrderFileError(tr("{called} holds a value that cannot be: {error}", called=called, error=error)) from None
     except OSError as error:
-        raise OrderFileError(f"{called} could not be opened: {reason(error)}") from None
+        raise OrderFileError(tr("{called} could not be opened: {reason}", called=called,
+                                reason=reason(error))) from None
     except _DAMAGE:                                # RuntimeError holds RecursionError: lists in lists without end
-        raise OrderFileError(f"{called} is not an order file, or it is damaged{way_out}") from None
+        raise OrderFileError(tr("{called} is not an order file, or it is damaged{way_out}", called=called,
+                                way_out=way_out)) from None
 
 
 def comment_of(path: Path) -> bytes:
@@ -109,7 +112,7 @@ def last_good(path: Path) -> Order | None:
 
 def _way_out(path: Path) -> str:
     backup = backup_of(path)
-    return f": try {backup.name} beside it" if backup.exists() else ""
+    return tr(": try {name} beside it", name=backup.name) if backup.exists() else ""
 
 
 def _read_order(file: Path | io.BytesIO, called: str) -> Order:
@@ -184,4 +187,5 @@ def _read(archive: zipfile.ZipFile, name: str, most: int) -> bytes:
 def _refuse_newer(tree: dict[str, Any], called: str) -> None:
     version = tree["version"]
     if isinstance(version, int) and version > ORDER_VERSION:
-        raise OrderFileError(f"{called} was saved by a newer Vitrograph (order version {version}): update to open it")
+        raise OrderFileError(tr("{called} was saved by a newer Vitrograph (order version {version}): update to open it",
+                                called=called, version=version))

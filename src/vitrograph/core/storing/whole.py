@@ -14,6 +14,7 @@ import time
 from pathlib import Path
 
 from vitrograph.core.errors import OrderFileError
+from vitrograph.core.language import tr, tr_later
 
 _OLD_S = 3600.0                         # a save under way takes seconds, even onto a slow stick
 
@@ -37,7 +38,8 @@ def write_whole(path: Path, content: bytes, *, keep_last: bool = False) -> None:
             raise
         _sync_folder(place.parent)
     except (OSError, ValueError) as error:
-        raise OrderFileError(f"{path} cannot be written ({reason(error)}): choose another place") from None
+        raise OrderFileError(tr("{path} cannot be written ({reason}): choose another place", path=path,
+                                reason=reason(error))) from None
 
 
 def backup_of(path: Path) -> Path:
@@ -47,7 +49,16 @@ def backup_of(path: Path) -> Path:
 
 def reason(error: Exception) -> str:
     """Why the system refused, in its own words."""
-    return ((error.strerror or "") if isinstance(error, OSError) else "").lower() or str(error).lower()
+    told = ((error.strerror or "") if isinstance(error, OSError) else "").lower()
+    return (tr(told) if told in _REASONS else told) or str(error).lower()
+
+
+_REASONS = {                        # what the system says the oftenest, in English
+    tr_later("no such file or directory"), tr_later("permission denied"), tr_later("is a directory"),
+    tr_later("not a directory"), tr_later("no space left on device"), tr_later("read-only file system"),
+    tr_later("file name too long"), tr_later("file exists"), tr_later("connection refused"),
+    tr_later("input/output error"), tr_later("device or resource busy"),
+}
 
 
 def _written_beside(place: Path, content: bytes) -> Path:
@@ -110,7 +121,7 @@ def read_plain(path: Path, most: int) -> bytes:
         with path.open("rb") as stream:
             content = stream.read(most + 1)                   # one that grows meanwhile is no reason to go on
     if max(size, len(content)) > most:
-        raise OSError(errno.EFBIG, f"it is larger than {most / 1e6:.3g} MB; choose a smaller one")
+        raise OSError(errno.EFBIG, tr("it is larger than {most:.3g} MB; choose a smaller one", most=most / 1e6))
     return content
 
 
@@ -132,5 +143,5 @@ def plain_size(path: Path) -> int:
     if stat.S_ISDIR(about.st_mode):
         raise IsADirectoryError(errno.EISDIR, "Is a directory")
     if not stat.S_ISREG(about.st_mode):
-        raise OSError(errno.EINVAL, "it is a device or a pipe, which may never end; choose a plain file")
+        raise OSError(errno.EINVAL, tr("it is a device or a pipe, which may never end; choose a plain file"))
     return about.st_size

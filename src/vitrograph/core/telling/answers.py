@@ -9,10 +9,12 @@ from vitrograph.core.etch import head_of, tally_etch
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import Frustum, Turned, Wall, fan_of
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Glass, TaperedGlass
+from vitrograph.core.language import tr
 from vitrograph.core.results import FinishedOrder, FinishedPiece, OrderResults, Results
 from vitrograph.core.says import Length, Says, in_words
-from vitrograph.core.stations import STATIONS, Station
+from vitrograph.core.stations import STATIONS, Station, station_title
 from vitrograph.core.units import Unit, format_minutes, format_number
+from vitrograph.core.value_words import word_of
 from vitrograph.core.weed import weeding_seconds
 
 
@@ -46,9 +48,10 @@ def readings_line(glass: Glass, unit: Unit = "mm") -> str:
         girths = [glass.diameter]
     else:
         girths = [glass.width if isinstance(glass, FlatGlass) else glass.rim]
-    around = " round" if getattr(glass, "girth", "") == "circumference" else ""
-    across = ">".join(format_number(girth, unit) for girth in girths)
-    return f"{across}{around} × {format_number(glass.height, unit)} {unit}"
+    across, height = ">".join(format_number(girth, unit) for girth in girths), format_number(glass.height, unit)
+    if getattr(glass, "girth", "") == "circumference":
+        return tr("{girths} round × {height} {unit}", girths=across, height=height, unit=unit)
+    return f"{across} × {height} {unit}"
 
 
 def answer(results: Results, station: Station, unit: Unit = "mm") -> str:
@@ -66,12 +69,12 @@ def order_answer(results: OrderResults, station: Station) -> str:
     if station == "cut":
         tally = tally_cut((piece.cut, piece.job.count * piece.fitted.sheets) for piece in pieces
                           if piece.cut is not None and piece.fitted is not None)
-        return f"{tally.stencils} in {format_minutes(tally.seconds)}"
+        return tr("{stencils} in {seconds}", stencils=tally.stencils, seconds=format_minutes(tally.seconds))
     if station == "weed":
-        return f"{sum(piece.weed.many * piece.job.count for piece in pieces if piece.weed)} to pull"
+        return tr("{many} to pull", many=sum(piece.weed.many * piece.job.count for piece in pieces if piece.weed))
     if station == "etch":
         seconds = tally_etch((piece.etch, piece.job.count) for piece in pieces if piece.etch is not None).seconds
-        return f"{format_minutes(seconds)} min" if seconds else "nothing"
+        return tr("{seconds} min", seconds=format_minutes(seconds)) if seconds else tr("nothing")
     return ""
 
 
@@ -91,18 +94,19 @@ def _fit(r: Results, unit: Unit) -> str:
         return ""
     fan = fan_of(r.wall)
     if fan is not None:
-        return f"fan {degrees(fan.sweep):.1f}°"
+        return tr("fan {degrees:.1f}°", degrees=degrees(fan.sweep))
     if isinstance(r.wall, Turned):
-        return f"strain {100 * r.fitted.strain_at_openings:.1f} %"
-    return "straight wall" if r.wall.closed else "flat"
+        return tr("strain {strain:.1f} %", strain=100 * r.fitted.strain_at_openings)
+    return tr("straight wall") if r.wall.closed else tr("flat")
 
 
 def _stencil(r: Results, unit: Unit) -> str:
     if r.stencil_findings is None:
-        return "checking" if r.sheet is not None else ""
+        return tr("checking") if r.sheet is not None else ""
     levels = [found.level for found in r.findings("stencil")]
     stops, count = levels.count(Level.STOP), len(levels) - levels.count(Level.NOTE)
-    return f"{stops} to mend" if stops else f"{count} to watch" if count else "all sound"
+    return (tr("{stops} to mend", stops=stops) if stops else
+            tr("{count} to watch", count=count) if count else tr("all sound"))
 
 
 def _cut(r: Results, unit: Unit) -> str:
@@ -112,20 +116,20 @@ def _cut(r: Results, unit: Unit) -> str:
 
 
 def _weed(r: Results, unit: Unit) -> str:
-    return f"{r.weed.many} to pull" if r.weed else ""
+    return tr("{many} to pull", many=r.weed.many) if r.weed else ""
 
 
 def _transfer(r: Results, unit: Unit) -> str:
     if r.transfer is None:
         return ""
     strips = r.transfer.strips
-    return f"tape {Length(strips[0].width, 0, tool=True).words(unit)}" if strips else "no tape"
+    return tr("tape {length}", length=Length(strips[0].width, 0, tool=True).words(unit)) if strips else tr("no tape")
 
 
 def _etch(r: Results, unit: Unit) -> str:
     if r.etch is None:
         return ""
-    return f"{format_minutes(r.etch.seconds)} min" if r.etch.seconds else "nothing"
+    return tr("{seconds} min", seconds=format_minutes(r.etch.seconds)) if r.etch.seconds else tr("nothing")
 
 
 _ANSWERS: dict[Station, Callable[[Results, Unit], str]] = {
@@ -137,11 +141,13 @@ _ANSWERS: dict[Station, Callable[[Results, Unit], str]] = {
 def summary_lines(done: FinishedOrder) -> list[str]:
     """The plan in plain words: for each piece an answer of each station, then what was found."""
     unit = done.order.units
-    lines = [] if len(done.pieces) == 1 else [f"{done.order.name}: {len(done.pieces)} pieces"]
+    lines = [] if len(done.pieces) == 1 else [tr("{name}: {pieces} pieces", name=done.order.name,
+                                                 pieces=len(done.pieces))]
     for piece in done.pieces:
         lines.append(f"{piece.job.name} ({piece.job.count})")
-        lines += [f"  {station:9} {text}" for station in STATIONS if (text := answer(piece.results, station, unit))]
-        lines += [f"  {found.level.value}: {in_words(found.says, unit)}" for found in piece.findings()]
+        lines += [f"  {station_title(station):9} {text}" for station in STATIONS
+                  if (text := answer(piece.results, station, unit))]
+        lines += [f"  {word_of(found.level.value)}: {in_words(found.says, unit)}" for found in piece.findings()]
         lines += _hand_lines(piece, unit)
     return lines + _cut_lines(done) + _evening_lines(done)
 
@@ -150,16 +156,18 @@ def _evening_lines(done: FinishedOrder) -> list[str]:
     try:
         return head_of(done.evening)
     except VitrographError as error:
-        return [f"evening: {error}"]
+        return [tr("evening: {error}", error=error)]
 
 
 def _hand_lines(piece: FinishedPiece, unit: Unit) -> list[str]:
     """The steps of weeding, in a line, and of transfer for every stencil that one glass takes."""
-    lines = [f"  weed ({format_minutes(weeding_seconds(piece.weed.edges, None))} min, a guess): "
-             f"{piece.weed.many} to pull, {len(piece.weed.stay)} to stay"]
+    lines = ["  " + tr("weed ({seconds} min, a guess): {many} to pull, {stay} to stay",
+                       seconds=format_minutes(weeding_seconds(piece.weed.edges, None)), many=piece.weed.many,
+                       stay=len(piece.weed.stay))]
     many = len(piece.transfer.copies)
     for copy in range(1, many + 1):
-        lines.append("  transfer" if many == 1 else f"  transfer, stencil {copy} of {many} round the glass")
+        lines.append(f"  {tr('transfer')}" if many == 1 else
+                     "  " + tr("transfer, stencil {copy} of {many} round the glass", copy=copy, many=many))
         for number, step in enumerate(piece.transfer.steps_of(copy), start=1):
             lines.append(f"    {number:2}  {in_words(step.says, unit)}")
             lines += [f"        {text}" for said in (step.note, step.caution) if (text := in_words(said, unit))]
@@ -169,11 +177,12 @@ def _hand_lines(piece: FinishedPiece, unit: Unit) -> list[str]:
 def _cut_lines(done: FinishedOrder) -> list[str]:
     """How all of it lies on film: each piece of film, what is found, and how long it takes."""
     work, unit = done.cut, done.order.units
-    lines = [f"film: {work.stencils} stencil{'s' if work.stencils > 1 else ''}, {format_minutes(work.seconds)} to cut"]
+    lines = [tr("film: {n} stencils, {seconds} to cut", "film: {n} stencil, {seconds} to cut", n=work.stencils,
+                seconds=format_minutes(work.seconds))]
     for number, sheet in enumerate(work.bed.sheets, start=1):
-        cost = f", costs {sheet.cost:.2f}" if sheet.cost > 0 else ""
+        cost = tr(", costs {cost:.2f}", cost=sheet.cost) if sheet.cost > 0 else ""
         long, wide = Length(sheet.film.length, 0), Length(sheet.film.width, 0)
         says = Says("{used} used of {long} by {wide}, {left} left over", used=Length(sheet.used[0], 0), long=long,
                     wide=wide, left=Length(sheet.left_over, 0))
         lines.append(f"  {number}  {sheet.stock.name}: {len(sheet.laid)}, {in_words(says, unit)}{cost}")
-    return lines + [f"  {found.level.value}: {in_words(found.says, unit)}" for found in work.findings]
+    return lines + [f"  {word_of(found.level.value)}: {in_words(found.says, unit)}" for found in work.findings]

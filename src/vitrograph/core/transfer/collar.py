@@ -19,6 +19,7 @@ from vitrograph.core.errors import GlassError
 from vitrograph.core.fit import EDGE_DEVIATION_MM
 from vitrograph.core.geometry import Points, arc_pieces, as_polygons, half_turn
 from vitrograph.core.glass import Cone, Frustum, Wall
+from vitrograph.core.language import tr
 from vitrograph.core.transfer.placing import Spot, Surroundings
 from vitrograph.core.transfer.walk import Setting
 
@@ -57,7 +58,7 @@ def collar_cone(wall: Wall, s: float) -> Cone:
         np.array([s - step, s + step])).tolist()
     here = float(wall.scale(np.array([s]))[0])
     if here < 1.0:
-        raise GlassError("this glass has no rim to hang a collar on: find the film's height from the table")
+        raise GlassError(tr("this glass has no rim to hang a collar on: find the film's height from the table"))
     taper = wall.taper if isinstance(wall, Frustum) else (high - low) / (2 * step)
     return Cone(here, float(np.clip(taper, -0.999, 0.999)), s)
 
@@ -92,8 +93,9 @@ def _ring(spots: Sequence[tuple[str, Spot]], about: Surroundings) -> Collar:
     marks += [Mark(name, _at(flat, half_turn(angle - middle), 0.0), False) for name, angle in _ticks(about)]
     flap = flat(np.array([pi, pi + _FLAP_MM / cone.radius]), np.zeros(2))
     lower = flat(np.array([pi + _FLAP_MM / cone.radius, pi]), np.full(2, min(deep, _BAND_MM)))
-    kind = "It lies on the glass all over." if exact else "Cut the tongues apart: each bends down to its own place."
-    says = f"Hang it by its upper edge, level with the rim, the tick on the front mark. {kind}"
+    kind = (tr("It lies on the glass all over.") if exact else
+            tr("Cut the tongues apart: each bends down to its own place."))
+    says = tr("Hang it by its upper edge, level with the rim, the tick on the front mark. {kind}", kind=kind)
     return Collar(_outline(shape), upper, _windows(marks), Polygon(np.concatenate([flap, lower])), tuple(marks), says)
 
 
@@ -113,7 +115,7 @@ def _at(flat: Flat, u: float, down: float) -> tuple[float, float]:
 
 
 def _ticks(about: Surroundings) -> Iterator[tuple[str, float]]:
-    yield "front", 0.0
+    yield tr("front"), 0.0
     for kept in about.features.keep_out:
         if kept.what in ("handle", "seam"):
             yield kept.what, kept.angle
@@ -126,7 +128,7 @@ def _strip(spots: Sequence[tuple[str, Spot]]) -> Collar:
     marks = tuple(Mark(f"{film}{spot.name}", (spot.across or 0.0, -spot.down), True) for film, spot in spots)
     upper = np.array([[0.0, 0.0], [right, 0.0]])
     return Collar(shapely.box(0.0, -deep, right, 0.0), upper, _windows(marks), Polygon(), marks,
-                  "Lay its upper edge along the upper edge, its left end on the left edge.")
+                  tr("Lay its upper edge along the upper edge, its left end on the left edge."))
 
 
 def _windows(marks: Sequence[Mark]) -> MultiPolygon:

@@ -9,10 +9,12 @@ from msgspec import Struct
 
 from vitrograph.core.fit import Film
 from vitrograph.core.glass import Wall
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import LAP_MM, Demands, Sheet, courses
 
 _SIDES = ("lower", "left", "right", "upper")
+_WHERE = {"lower": tr("below"), "upper": tr("above"), "left": tr("at the left"), "right": tr("at the right")}
 _NEAR_MM = 0.5                     # films no farther apart than that are joined
 _SHARE = 0.5                       # of the shorter of two films' sides, by which they lie along each other
 
@@ -26,12 +28,13 @@ class Run(Struct, frozen=True):
 
     def says(self, width: float) -> Says:
         """What to do, with tape so wide."""
-        many = "one course" if self.courses == 1 else f"{self.courses} courses side by side"
+        many = tr("one course") if self.courses == 1 else tr("{courses} courses side by side", courses=self.courses)
         return Says("Mask {where}: tape {length} long, {width} wide, {many}, lapping {lap} on the film.{cup}",
-                    where={"lower": "below", "upper": "above"}.get(self.side, f"at the {self.side}"),
+                    where=_WHERE[self.side],
                     length=Length(self.length, 0, tool=True), width=Length(width, 0, tool=True), many=many,
                     lap=Length(LAP_MM, 0, tool=True),
-                    cup=" Leave its lower edge standing off, cupped, to catch drips." if self.side == "lower" else "")
+                    cup=tr(" Leave its lower edge standing off, cupped, to catch drips.") if self.side == "lower"
+                    else "")
 
 
 def mask_of(sheet: Sheet, number: int, demands: Demands, width: float) -> tuple[Run, ...]:

@@ -18,6 +18,7 @@ from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points, half_turn
 from vitrograph.core.glass import WATER_G_PER_ML, Pane, Wall, inside_of
 from vitrograph.core.job import Features, FlatGlass, Glass
+from vitrograph.core.language import tr
 from vitrograph.core.stencil import Sheet
 
 LEAST_MM = 0.05                    # no ruler tells less
@@ -108,23 +109,27 @@ class Surroundings(Struct, frozen=True, dict=True):
     def edge(self) -> str:
         """The edge from which one measures down."""
         if self.wall.closed:
-            return "rim" if self.has_rim else "top of the glass"
-        return {"hollow": "ring's upper inner edge"}.get(self._lies, self._of("upper"))
+            return tr("rim") if self.has_rim else tr("top of the glass")
+        if self._lies == "hollow":
+            return tr("ring's upper inner edge")
+        return tr("frame's upper inner edge") if self._framed else tr("pane's upper edge")
 
     @property
     def side(self) -> str:
         """The edge from which one measures across; nothing on a round glass."""
         if self.wall.closed:
             return ""
-        return {"hollow": "ring's left inner edge"}.get(self._lies, self._of("left"))
+        if self._lies == "hollow":
+            return tr("ring's left inner edge")
+        return tr("frame's left inner edge") if self._framed else tr("pane's left edge")
 
     @property
     def _lies(self) -> str:
         return self.glass.lies if isinstance(self.glass, FlatGlass) else ""
 
-    def _of(self, which: str) -> str:
-        framed = isinstance(self.glass, FlatGlass) and self.glass.frame > 0
-        return f"frame's {which} inner edge" if framed else f"pane's {which} edge"
+    @property
+    def _framed(self) -> bool:
+        return isinstance(self.glass, FlatGlass) and self.glass.frame > 0
 
     def rim_at(self, u: float) -> float:
         """Where the edge above a place is, mm along the wall: a rim that leans, or a pane's, which may be oval."""
@@ -184,8 +189,8 @@ def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float =
     reach = float(np.ptp(np.asarray(sheet.openings.bounds).reshape(2, 2)[:, 0])) if not sheet.openings.is_empty else 0.0
     water, no_water = _water(about, lower)
     by = "edge" if not wall.closed or (about.has_rim and about.rim_radius > _RIM_SHARE * art) else "table"
-    return Placing(left, about.spot("upper middle", upper, behind=behind), right,
-                   about.spot("lower middle", lower, behind=behind), half_turn(middle) if wall.closed else None,
+    return Placing(left, about.spot(tr("upper middle"), upper, behind=behind), right,
+                   about.spot(tr("lower middle"), lower, behind=behind), half_turn(middle) if wall.closed else None,
                    about.edge, about.side, by, behind, tuple(_beside(about, middle)), water, no_water, reach,
                    reach / 2 / max(chord, 1e-9), art / about.rim_radius if about.has_rim else 1.0)
 
@@ -210,9 +215,9 @@ def _ends(cover: Polygon, edge: Points, *, behind: bool) -> tuple[tuple[str, str
     """
     across, up = ((edge - edge.min(axis=0)) / np.ptp(edge, axis=0)).T
     at = [int(np.argmax(up - across)), int(np.argmax(up + across))]
-    names = ("upper left corner", "upper right corner")
+    names = (tr("upper left corner"), tr("upper right corner"))
     if not all(_is_corner(cover, k) for k in at):
-        at, names = [int(np.argmin(across)), int(np.argmax(across))], ("leftmost point", "rightmost point")
+        at, names = [int(np.argmin(across)), int(np.argmax(across))], (tr("leftmost point"), tr("rightmost point"))
     if behind:
         at = at[::-1]
     return names, edge[at]
@@ -251,7 +256,7 @@ def _water(about: Surroundings, lower: Points) -> tuple[float | None, str]:
     height = float(wall.in_space(lower[None])[0, 2])
     volume = inside.volume_to(height)
     if volume <= 0:
-        return None, "the film's lower edge lies below the inside of the glass: no water reaches it"
+        return None, tr("the film's lower edge lies below the inside of the glass: no water reaches it")
     return volume / 1000, ""
 
 

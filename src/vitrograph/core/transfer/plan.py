@@ -18,6 +18,7 @@ from vitrograph.core.geometry import Points
 from vitrograph.core.glass import Frustum, Wall
 from vitrograph.core.job import Features, FlatGlass, Glass, Job, MaterialName, TransferChoices
 from vitrograph.core.job.change import put
+from vitrograph.core.language import tr, within
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import Demands, Sheet
 from vitrograph.core.transfer.mask import mask_of
@@ -25,6 +26,7 @@ from vitrograph.core.transfer.placing import LEAST_MM, Placing, Surroundings, pl
 from vitrograph.core.transfer.taping import Strip, narrow_tape, strips_over
 from vitrograph.core.transfer.walk import Circumstances, Setting, walk
 from vitrograph.core.transfer.ways import Case, Offer, offers, refused, way_for
+from vitrograph.core.value_words import word_of
 from vitrograph.core.weed import where_in
 from vitrograph.core.work import Step
 
@@ -130,9 +132,10 @@ def _laps(choices: TransferChoices, sheet: Sheet) -> Iterator[Finding]:
         if lap is not None and lap < choices.least_lap - 1e-6:
             says = Says("films {one} and {other} lap by {lap}", one=str(one + 1), other=str(other + 1),
                         lap=Length(max(0.0, lap)))
-            yield Finding(Code.LAP, Level.WATCH, says, "cream runs into a joint that is too narrow: set their lines "
-                          "farther apart, or make it one film", None, lap, choices.least_lap,
-                          Remedy.of("Make it one film", put(lambda job: job.fit.rows, 1),
+            yield Finding(Code.LAP, Level.WATCH, says, tr("cream runs into a joint that is too narrow: set their "
+                                                          "lines farther apart, or make it one film"), None, lap,
+                          choices.least_lap,
+                          Remedy.of(tr("Make it one film"), put(lambda job: job.fit.rows, 1),
                                     put(lambda job: job.fit.columns, 1)))
 
 
@@ -163,8 +166,8 @@ def _over(copies: tuple[tuple[Setting, ...], ...]) -> Iterator[Finding]:
     worst = max((setting.placing for settings in copies for setting in settings), key=lambda placing: placing.over)
     if worst.over > LEAST_MM:
         yield Finding(Code.OFF_GLASS, Level.WATCH, Says("the film reaches {over} over the {edge}",
-                                                       over=Length(worst.over), edge=worst.edge),
-                      "trim it there before it is laid, or make the border smaller", None, worst.over, 0.0)
+                                                        over=Length(worst.over), edge=worst.edge),
+                      tr("trim it there before it is laid, or make the border smaller"), None, worst.over, 0.0)
 
 
 def _no_way(choices: TransferChoices, case: Case, way: str) -> Iterator[Finding]:
@@ -172,9 +175,10 @@ def _no_way(choices: TransferChoices, case: Case, way: str) -> Iterator[Finding]
     offer = refused(choices.way, case)
     if offer is not None:
         instead = next(one.title for one in offers(case) if one.way == way)
-        yield Finding(Code.WAY, Level.WATCH, f"{offer.title[:1].lower()}{offer.title[1:]} cannot be done here: "
-                      f"{offer.why}", f"it is planned as: {instead.lower()}", None, None, None,
-                      Remedy.of("Take the way that suits", put(lambda job: job.transfer.way, "suits")))
+        yield Finding(Code.WAY, Level.WATCH, tr("{way} cannot be done here: {why}", way=within(offer.title),
+                                                why=offer.why),
+                      tr("it is planned as: {instead}", instead=within(instead)), None, None, None,
+                      Remedy.of(tr("Take the way that suits"), put(lambda job: job.transfer.way, "suits")))
 
 
 def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ...]:
@@ -187,20 +191,23 @@ def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ..
 
 def bedding(sheet: Sheet, glass: Glass) -> Says | str:
     """How to keep the glass still while the film goes on; in mm by how much one end is raised."""
-    wall, face = sheet.fitted.wall, "back" if sheet.fitted.chart.mirrored else "front"
+    wall, behind = sheet.fitted.wall, sheet.fitted.chart.mirrored
     if isinstance(glass, FlatGlass):
         return {
-            "loose": f"Lay the pane flat on a towel, its {face} upward.",
-            "upright": f"The pane stays where it is: work on its {face}, with a towel below it, from above downward.",
-            "hollow": "Turn the dish upside down on a folded towel, so that its underside is level and still.",
+            "loose": tr("Lay the pane flat on a towel, its back upward.") if behind else
+                     tr("Lay the pane flat on a towel, its front upward."),
+            "upright": tr("The pane stays where it is: work on its back, with a towel below it, from above downward.")
+                       if behind else
+                       tr("The pane stays where it is: work on its front, with a towel below it, from above downward."),
+            "hollow": tr("Turn the dish upside down on a folded towel, so that its underside is level and still."),
         }[glass.lies]
-    stem = " Leave stem and foot free of it." if wall.stands > 0 else ""
+    stem = tr(" Leave stem and foot free of it.") if wall.stands > 0 else ""
     low, raise_mm = raised(wall, sheet.band.middle[1])
-    says = f"Lay the glass in a rolled towel, the place for the film on top.{stem}"
+    says = tr("Lay the glass in a rolled towel, the place for the film on top.{stem}", stem=stem)
     if not low:
         return says
     return Says("{says} Raise the {low}, the narrower end, by {by}, until the wall on top is level.", says=says,
-                low=low, by=Length(raise_mm, 0, tool=True))
+                low=word_of(low), by=Length(raise_mm, 0, tool=True))
 
 
 def raised(wall: Wall, s: float) -> tuple[str, float]:

@@ -9,6 +9,7 @@ from msgspec import Struct
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import TransferChoices
 from vitrograph.core.job.change import put
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 
 LEAST_MARGIN_MM = 2.0
@@ -95,5 +96,6 @@ def narrow_tape(choices: TransferChoices, many: bool) -> Iterator[Finding]:
         half = choices.roll_width / 2
         yield Finding(Code.TAPE, Level.WATCH, Says("the tape is {roll} wide, and strips are to lap by {lap}",
                                                    roll=Length(choices.roll_width), lap=Length(choices.overlap)),
-                      "strips that lie wholly on each other cover nothing", None, choices.roll_width, choices.overlap,
+                      tr("strips that lie wholly on each other cover nothing"), None, choices.roll_width,
+                      choices.overlap,
                       Remedy.of(Says("Lap by {half}", half=Length(half)), put(lambda job: job.transfer.overlap, half)))

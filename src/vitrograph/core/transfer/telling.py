@@ -5,6 +5,7 @@ from math import degrees
 
 from msgspec import Struct
 
+from vitrograph.core.language import tr
 from vitrograph.core.says import Joined, Length, Says, Value
 from vitrograph.core.transfer.placing import LEAST_MM, Placing, Spot, grams
 from vitrograph.core.units import MM_PER_IN, Unit
@@ -34,7 +35,7 @@ def where_it_goes(placing: Placing, which: str) -> Says:
         parts += [Says("its lower middle {up} above the table, upright", up=Length(placing.lower.up, tool=True)),
                   _down(placing)]
     return Says("Mark where {which} goes: {places}.{behind}", which=which, places=Joined("; ", tuple(parts)),
-                behind=" Left and right are as you see them from behind." if placing.behind else "")
+                behind=tr(" Left and right are as you see them from behind.") if placing.behind else "")
 
 
 def _across(placing: Placing) -> Value:
@@ -46,22 +47,29 @@ def _across(placing: Placing) -> Value:
     round_glass = (middle.round_glass if at_rim else middle.round_here) or 0.0
     angle = f" ({degrees(abs(placing.angle or 0.0)):.0f}°)" if abs(round_glass) >= LEAST_MM else ""
     where = Says("its upper middle {place}{angle}", place=from_the_front(round_glass), angle=angle)
-    along = " along the rim" if at_rim else " round the glass, at its own height"
+    along = tr(" along the rim") if at_rim else tr(" round the glass, at its own height")
     nearest = min(placing.beside, key=lambda one: one.mm, default=None) if at_rim else None
     if nearest is None:
         return Says("{where}, measured{along}", where=where, along=along)
     if nearest.mm < LEAST_MM:
-        return Says("{where}, measured{along}: at the {what}'s middle", where=where, along=along, what=nearest.what)
-    return Says("{where}, measured{along}: {mm} to the {side} of the {what}'s middle", where=where, along=along,
-                mm=Length(nearest.mm, tool=True), side=nearest.side, what=nearest.what)
+        return Says("{where}, measured{along}: {there}", where=where, along=along, there=_AT[nearest.what])
+    return Says("{where}, measured{along}: {mm} {there}", where=where, along=along,
+                mm=Length(nearest.mm, tool=True), there=_BESIDE[nearest.what, nearest.side])
+
+
+_AT = {"handle": tr("at the handle's middle"), "seam": tr("at the seam's middle")}
+_BESIDE = {("handle", "right"): tr("to the right of the handle's middle"),
+           ("handle", "left"): tr("to the left of the handle's middle"),
+           ("seam", "right"): tr("to the right of the seam's middle"),
+           ("seam", "left"): tr("to the left of the seam's middle")}
 
 
 def from_the_front(mm: float) -> Says:
     """A place so far round a glass to the right of its front mark, in words."""
     if abs(mm) < LEAST_MM:
         return Says("at the front mark")
-    side = "right" if mm > 0 else "left"
-    return Says("{mm} to the {side} of the front mark", mm=Length(abs(mm), tool=True), side=side)
+    return (Says("{mm} to the right of the front mark", mm=Length(mm, tool=True)) if mm > 0 else
+            Says("{mm} to the left of the front mark", mm=Length(-mm, tool=True)))
 
 
 def _down(placing: Placing) -> Value:

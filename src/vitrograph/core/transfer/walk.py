@@ -5,6 +5,7 @@ from collections.abc import Iterator, Sequence
 from msgspec import Struct
 
 from vitrograph.core.job import Features, MaterialName, TransferChoices
+from vitrograph.core.language import tr, tr_later
 from vitrograph.core.says import Joined, Length, Says
 from vitrograph.core.stencil import Risk
 from vitrograph.core.transfer.cleaning import cleaning_steps
@@ -39,7 +40,7 @@ class Setting(Struct, frozen=True):
     @property
     def which(self) -> str:
         """It in words."""
-        return "the film" if self.many == 1 else f"film {self.number} of {self.many}"
+        return tr("the film") if self.many == 1 else tr("film {number} of {many}", number=self.number, many=self.many)
 
     @property
     def taped(self) -> bool:
@@ -79,42 +80,41 @@ def walk(settings: Sequence[Setting], about: Circumstances) -> tuple[tuple[Step,
                       Step("bed", about.bedding)]
         steps += _setting(setting, about)
         if setting is not last:
-            steps.append(_settling(f"settle {setting.number}", about, "Let this film settle {minutes} minutes before "
-                                   "the next one goes over its edge.", _BETWEEN))
+            steps.append(_settling(f"settle {setting.number}", about,
+                                   tr_later("Let this film settle {minutes} minutes before the next one goes over its "
+                                            "edge.")))
         else:
             steps += _finishing(settings, about)
         films.append(tuple(steps))
     return tuple(films)
 
 
-_BETWEEN = "Other work can go on meanwhile."
-
-
 def _carrying(settings: Sequence[Setting]) -> Iterator[Step]:
     """Yield how tape is laid on the films, and how their backing comes off."""
     if not settings[0].taped:
         if settings[0].way == "hand":
-            yield Step("tape", "No tape: this film is in one piece. Leave its backing on until it is aimed.")
+            yield Step("tape", tr("No tape: this film is in one piece. Leave its backing on until it is aimed."))
         return
     for setting in settings:
         yield Step(f"tape {setting.number}", _tape_words(setting),
-                   "Mark the middle of each side on it. Tape that grips too hard is dabbed on cloth first.")
+                   tr("Mark the middle of each side on it. Tape that grips too hard is dabbed on cloth first."))
     many = len(settings) > 1
     if settings[0].way == "hinge":
-        yield Step("backing", f"Rub the tape down{' on each film' if many else ''}, turn over, and rub the back. The "
-                   "backing stays on.")
+        yield Step("backing", tr("Rub the tape down on each film, turn over, and rub the back. The backing stays on.")
+                   if many else tr("Rub the tape down, turn over, and rub the back. The backing stays on."))
     else:
-        yield Step("backing", f"Rub the tape down{' on each film' if many else ''}, turn over, and rub the back.",
-                   "When the film is to be laid, peel the backing slowly, flat back at a diagonal. Press back whatever "
-                   "stays behind, and rub again.")
+        yield Step("backing", tr("Rub the tape down on each film, turn over, and rub the back.") if many else
+                   tr("Rub the tape down, turn over, and rub the back."),
+                   tr("When the film is to be laid, peel the backing slowly, flat back at a diagonal. Press back "
+                      "whatever stays behind, and rub again."))
 
 
 def _tape_words(setting: Setting) -> Says:
     count, strip = len(setting.strips), setting.strips[0]
     return Says("Cut tape: {cut} {width} by {height}. Lay it over {which}{overlapped}, the extra at the top.",
-                cut="one piece," if count == 1 else f"{count} strips, each", width=Length(strip.width, 0, tool=True),
-                height=Length(strip.height, 0, tool=True), which=setting.which,
-                overlapped=", overlapped" if count > 1 else "")
+                cut=tr("one piece,") if count == 1 else tr("{count} strips, each", count=count),
+                width=Length(strip.width, 0, tool=True), height=Length(strip.height, 0, tool=True), which=setting.which,
+                overlapped=tr(", overlapped") if count > 1 else "")
 
 
 def _setting(setting: Setting, about: Circumstances) -> Iterator[Step]:
@@ -122,52 +122,54 @@ def _setting(setting: Setting, about: Circumstances) -> Iterator[Step]:
     placing, number = setting.placing, setting.number
     notes = Joined(" ", (what_a_slip_does(placing), *other_ways(placing)))
     yield Step(f"set {number}", where_it_goes(placing, setting.which), Says("{notes}", notes=notes))
-    joint = "" if number == 1 else " Its edge goes over the last one's, so that their notches line up."
-    laid = laying_steps(setting.way, setting.which, f"lay {number}", joint + _snip_words(about))
-    yield from laid
+    joint = "" if number == 1 else tr(" Its edge goes over the last one's, so that their notches line up.")
+    yield from laying_steps(setting.way, setting.which, f"lay {number}", joint + _snip_words(about))
     if setting.taped:
-        yield Step(f"tape off {number}", f"Peel the tape off {setting.which}, flat back on itself. What lifts is "
-                   "pressed back and rubbed again.", _again(about.choices))
+        yield Step(f"tape off {number}",
+                   tr("Peel the tape off {which}, flat back on itself. What lifts is pressed back and rubbed again.",
+                      which=setting.which), _again(about.choices))
 
 
 def _again(choices: TransferChoices) -> str:
-    return f"Keep the tape: it serves {choices.uses} times." if choices.uses > 1 else ""
+    return tr("Keep the tape: it serves {uses} times.", uses=choices.uses) if choices.uses > 1 else ""
 
 
 def _snip_words(about: Circumstances) -> str:
     if about.relieved:
-        return " Let the border close, or lap, at each snip."
-    return " If the border lifts, snip it at the sides." if about.closed else ""
+        return tr(" Let the border close, or lap, at each snip.")
+    return tr(" If the border lifts, snip it at the sides.") if about.closed else ""
 
 
 def _finishing(settings: Sequence[Setting], about: Circumstances) -> Iterator[Step]:
     """Yield what is done once every film lies: pressing, looking, masking, settling."""
-    look = (" Look at it from behind, through the glass." if about.see_through else
-            " Look along the surface, against the light.")
+    look = (tr(" Look at it from behind, through the glass.") if about.see_through else
+            tr(" Look along the surface, against the light."))
     for number, (where, risk) in enumerate(about.risks, start=1):
         says = Says("Press down the edge here first, {where}: {why}.", where=where, why=risk.says)
-        yield Step(f"{SEAL} {number}", says, f"Place {number} of {len(about.risks)} that leak the soonest.")
+        yield Step(f"{SEAL} {number}", says, tr("Place {number} of {risks} that leak the soonest.", number=number,
+                                                risks=len(about.risks)))
     yield Step(PRESS_EDGES, Says("Press down every other edge of every opening: {edge} in all.{look}",
                                  edge=Length(about.edge, 0, tool=True), look=look),
-               "Bubbles away from an edge are harmless; one that reaches an opening leaks." if not about.decal else "")
+               tr("Bubbles away from an edge are harmless; one that reaches an opening leaks.") if not about.decal
+               else "")
     if not about.decal:
         for setting in settings:
             for run in setting.mask:
                 yield Step(f"mask {setting.number} {run.side}", run.says(about.mask_width),
                            setting.which[:1].upper() + setting.which[1:] if setting.many > 1 else "")
-        yield Step("patch", f"Patch slits and holes in the film with tape.{_covered(about)}")
-        yield _settling(SETTLE, about, "Let the film settle {minutes} minutes.", _BETWEEN)
+        yield Step("patch", tr("Patch slits and holes in the film with tape.{covered}", covered=_covered(about)))
+        yield _settling(SETTLE, about, tr_later("Let the film settle {minutes} minutes."))
 
 
 def _covered(about: Circumstances) -> str:
     handle = any(kept.what == "handle" for kept in about.features.keep_out)
-    what = [name for name, there in (("the handle", handle), ("the mouth", about.closed)) if there]
-    return f" Cover {' and '.join(what)} with tape or paper." if what else ""
+    what = [name for name, there in ((tr("the handle"), handle), (tr("the mouth"), about.closed)) if there]
+    return tr(" Cover {all} with tape or paper.", all=tr(" and ").join(what)) if what else ""
 
 
-def _settling(key: str, about: Circumstances, says: str, note: str) -> Step:
+def _settling(key: str, about: Circumstances, says: str) -> Step:
     choices = about.choices
-    warm = " Warm it: on a warm radiator, or in low warm air for about 10 seconds." if choices.warmed else ""
-    return Step(key, says.format(minutes=f"{choices.settle:g}") + warm, note,
-                caution="Warm, not hot: heat cracks glass and curls film." if choices.warmed else "",
+    warm = tr(" Warm it: on a warm radiator, or in low warm air for about 10 seconds.") if choices.warmed else ""
+    return Step(key, tr(says, minutes=f"{choices.settle:g}") + warm, tr("Other work can go on meanwhile."),
+                caution=tr("Warm, not hot: heat cracks glass and curls film.") if choices.warmed else "",
                 seconds=60.0 * choices.settle if choices.settle > 0 else None, hands=False, least=True)

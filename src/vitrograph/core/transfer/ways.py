@@ -8,6 +8,7 @@ from typing import Literal
 from msgspec import Struct
 
 from vitrograph.core.job import SettingWay, TransferChoices
+from vitrograph.core.language import tr
 from vitrograph.core.work import Step
 
 Way = Literal["middle", "hinge", "lowered", "edge", "hand", "on the glass"]
@@ -41,18 +42,20 @@ def offers(case: Case) -> tuple[Offer, ...]:
     long = max(case.size) > _LONG_MM
     loose = not case.closed and case.lies == "loose"
     return (
-        Offer("middle", "Middle first", True, "no air is shut in" if not long else
-              "a long film is easily laid askew: half by half is surer"),
-        Offer("hinge", "Hinge, half by half", True, "a long film stays where it was aimed" if long else
-              "a strip of tape holds the place while each half is laid"),
-        Offer("lowered", "Glass lowered on the film", loose, "the design is seen through the pane as it comes down"
-              if loose else "only for a pane that can be lifted"),
-        Offer("edge", "Trimmed edge set to the rim", case.straight_top, "the eye sees an edge that is not parallel at "
-              "once" if case.straight_top else "this film has no straight upper edge"),
-        Offer("hand", "By hand, without tape", not case.needs_tape, "it is in one piece and small enough" if
-              not case.needs_tape else "islands or loose parts would lose their places"),
-        Offer("on the glass", "Film cut on the glass", True, "for a knife: the film lies on the glass before it is "
-              "cut, so nothing is carried over"),
+        Offer("middle", tr("Middle first"), True, tr("no air is shut in") if not long else
+              tr("a long film is easily laid askew: half by half is surer")),
+        Offer("hinge", tr("Hinge, half by half"), True, tr("a long film stays where it was aimed") if long else
+              tr("a strip of tape holds the place while each half is laid")),
+        Offer("lowered", tr("Glass lowered on the film"), loose,
+              tr("the design is seen through the pane as it comes down")
+              if loose else tr("only for a pane that can be lifted")),
+        Offer("edge", tr("Trimmed edge set to the rim"), case.straight_top,
+              tr("the eye sees an edge that is not parallel at once") if case.straight_top
+              else tr("this film has no straight upper edge")),
+        Offer("hand", tr("By hand, without tape"), not case.needs_tape, tr("it is in one piece and small enough") if
+              not case.needs_tape else tr("islands or loose parts would lose their places")),
+        Offer("on the glass", tr("Film cut on the glass"), True,
+              tr("for a knife: the film lies on the glass before it is cut, so nothing is carried over")),
     )
 
 
@@ -81,26 +84,27 @@ def laying_steps(way: Way, which: str, key: str, snips: str) -> tuple[Step, ...]
     """How a film that is aimed is laid down; `which` is it in words, `snips` what is said of its border."""
     carrier = which[:1].upper() + which[1:]
     says = {
-        "middle": (f"Hold the tape by its extra at the top and let {which} touch at its middle. Press from the middle "
-                   f"outward to each side.",),
-        "hinge": (f"Fix {which} where it goes by a strip of masking tape down its middle.",
-                  "Fold one half back, peel its backing to the strip, cut that off, and lay the half from the strip "
-                  "outward.",
-                  "Take the strip away, fold the other half back, peel the rest of the backing, and lay it "
-                  "the same way."),
-        "lowered": (f"Tape {which} to the bench by its edges, sticky side up, with lines drawn for the pane's edges.",
-                    "Hold the pane over it, line up its edges with the lines, lower one end first, and press."),
-        "edge": (f"Trim the upper edge of {which} straight, at the film's edge. Lay that edge first, parallel to the "
-                 "edge above it, and look along it before you press.",
-                 "Press from the upper edge down, from the middle to each side."),
-        "hand": (f"{carrier} goes on by hand: peel the upper third of its backing, lay that, then draw the rest of the "
-                 "backing away as you press down.",),
-        "on the glass": (f"Lay bare film over the place for {which}, from the middle outward, and tape the printed "
-                         "pattern over it.",
-                         "Follow its lines with a fresh knife, insides first, lightly: the blade needs to go through "
-                         "film only. Then weed on the glass."),
+        "middle": (tr("Hold the tape by its extra at the top and let {which} touch at its middle. Press from the "
+                      "middle outward to each side.", which=which),),
+        "hinge": (tr("Fix {which} where it goes by a strip of masking tape down its middle.", which=which),
+                  tr("Fold one half back, peel its backing to the strip, cut that off, and lay the half from the "
+                     "strip outward."),
+                  tr("Take the strip away, fold the other half back, peel the rest of the backing, and lay it the "
+                     "same way.")),
+        "lowered": (tr("Tape {which} to the bench by its edges, sticky side up, with lines drawn for the pane's edges.",
+                       which=which),
+                    tr("Hold the pane over it, line up its edges with the lines, lower one end first, and press.")),
+        "edge": (tr("Trim the upper edge of {which} straight, at the film's edge. Lay that edge first, parallel to "
+                    "the edge above it, and look along it before you press.", which=which),
+                 tr("Press from the upper edge down, from the middle to each side.")),
+        "hand": (tr("{carrier} goes on by hand: peel the upper third of its backing, lay that, then draw the rest of "
+                    "the backing away as you press down.", carrier=carrier),),
+        "on the glass": (tr("Lay bare film over the place for {which}, from the middle outward, and tape the printed "
+                            "pattern over it.", which=which),
+                         tr("Follow its lines with a fresh knife, insides first, lightly: the blade needs to go "
+                            "through film only. Then weed on the glass.")),
     }[way]
-    caution = ("A slipping blade cuts: keep the other hand behind it, and the glass still." if way == "on the glass"
+    caution = (tr("A slipping blade cuts: keep the other hand behind it, and the glass still.") if way == "on the glass"
                else "")
     last = len(says) - 1
     return tuple(Step(f"{key} {number}", one + (snips if number == last else ""), caution=caution if number else "")

@@ -12,10 +12,12 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.artwork import DRAWING
 from vitrograph.core.geometry import Points, within
 from vitrograph.core.job import OutlineName
+from vitrograph.core.language import tr
 from vitrograph.core.stencil import Sheet
+from vitrograph.core.value_words import word_of
 
 _SHAPES = frozenset(get_args(OutlineName))          # the names that marks of plain shapes have
-_DETAIL = "detail"
+_DETAIL = tr("detail")
 _GROUND = 3                        # islands in a part without a letter of its own: it is what is round others
 _OWN = 0.5                         # of a part's area: what one letter has of it, at least, to give it its name
 
@@ -42,13 +44,13 @@ class Names:
         own = self._inside(part)
         if not own and self.sheet.recut:
             own = self._inside_drawn(part)
-        return "ground" if not own and len(part.interiors) > _GROUND else _called(own)
+        return tr("ground") if not own and len(part.interiors) > _GROUND else _called(own)
 
     def of_gap(self, part: Polygon) -> str:
         """What is pulled where the art stays: the film round it, or a gap within it."""
         if part.area < max(opening.area for opening in self.sheet.openings.geoms):
-            return "gap"
-        return "film round the art" if self.sheet.kind == "decal" else "ground"
+            return tr("gap")
+        return tr("film round the art") if self.sheet.kind == "decal" else tr("ground")
 
     def of_island(self, part: Polygon, filled: shapely.STRtree) -> str:
         """An island is named by its own letters, or by the opening round it; `filled` are openings without holes."""
@@ -58,8 +60,8 @@ class Names:
         inside = filled.query(part.representative_point(), predicate="within").tolist()
         around = min(inside, key=lambda i: float(filled.geometries[i].area), default=None)
         if around is None:
-            return "island"
-        return f"inside of {self.of(self.sheet.openings.geoms[around])}"
+            return tr("island")
+        return tr("inside of {it}", it=self.of(self.sheet.openings.geoms[around]))
 
     def _inside(self, part: Polygon) -> list[str]:
         """The names of the marks in a bit, in reading order."""
@@ -87,17 +89,22 @@ class Names:
 
 def _called(names: Sequence[str]) -> str:
     if any(name == DRAWING for name in names):
-        return DRAWING
+        return tr("drawing")
     letters = "".join(name for name in names if name not in _SHAPES)
     if names and not letters:                                 # a shape, called by its outline
-        return names[0]
-    return f"letter{'s' if len(letters) > 1 else ''} {letters}" if letters else _DETAIL
+        return word_of(names[0])
+    if not letters:
+        return _DETAIL
+    return tr("letters {letters}", letters=letters) if len(letters) > 1 else tr("letter {letter}", letter=letters)
+
+
+_PLACES = ((tr("lower left"), tr("lower"), tr("lower right")), (tr("left"), tr("middle"), tr("right")),
+           (tr("upper left"), tr("upper"), tr("upper right")))
 
 
 def where_in(part: BaseGeometry, art: MultiPolygon) -> str:
     """Where a bit, or a place, lies in the art, in words, by thirds."""
     left, low, right, high = art.bounds
     spot: Point = part.centroid
-    across = ["left", "middle", "right"][min(2, int(3 * (spot.x - left) / (right - left)))]
-    along = ["lower", "middle", "upper"][min(2, int(3 * (spot.y - low) / (high - low)))]
-    return across if along == "middle" else along if across == "middle" else f"{along} {across}"
+    across = min(2, int(3 * (spot.x - left) / (right - left)))
+    return _PLACES[min(2, int(3 * (spot.y - low) / (high - low)))][across]

@@ -17,6 +17,7 @@ from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import without
 from vitrograph.core.job import Job
 from vitrograph.core.job.change import put
+from vitrograph.core.language import tr
 from vitrograph.core.says import Joined, Length, Says
 from vitrograph.core.stencil import Limits, Sheet
 from vitrograph.core.weed.naming import Names, where_in
@@ -122,7 +123,7 @@ class WeedPlan(Struct, frozen=True, dict=True):
         islands = sorted(sheet.islands, key=lambda part: -part.area)
         return tuple(
             Bit(number, "island", part, self._names.of_island(part, filled), where_in(part, sheet.openings),
-                "stays: press it down", _film_of(sheet, part))
+                tr("stays: press it down"), _film_of(sheet, part))
             for number, part in enumerate(islands, start=self.many + 1))
 
     @property
@@ -147,14 +148,15 @@ class WeedPlan(Struct, frozen=True, dict=True):
 
     def _look(self) -> Step:
         names = ", ".join(f"{bit.number} {bit.name}" for bit in self.stay[:_NAMED])
-        more = f" and {len(self.stay) - _NAMED} more" if len(self.stay) > _NAMED else ""
-        must = f"{len(self.stay)} islands must" if len(self.stay) > 1 else "1 island must"
-        return Step(step_key("islands", len(self.stay)), f"Look: {must} still be there", f"{names}{more}")
+        more = tr(" and {stay} more", stay=len(self.stay) - _NAMED) if len(self.stay) > _NAMED else ""
+        must = tr("{stay} islands must", stay=len(self.stay)) if len(self.stay) > 1 else tr("1 island must")
+        return Step(step_key("islands", len(self.stay)), tr("Look: {must} still be there", must=must), f"{names}{more}")
 
 
 def _step(bit: Bit) -> Step:
     where = f"{bit.where[:1].upper()}{bit.where[1:]}: " if bit.where else ""
-    return Step(bit.key, f"Pull {bit.number}: {bit.name}", Says("{where}{how}.", where=where, how=bit.how))
+    return Step(bit.key, tr("Pull {number}: {name}", number=bit.number, name=bit.name),
+                Says("{where}{how}.", where=where, how=bit.how))
 
 
 def plan_weeding(given: WeedInput, sheet: Sheet) -> WeedPlan:
@@ -167,16 +169,17 @@ def plan_weeding(given: WeedInput, sheet: Sheet) -> WeedPlan:
 def _surplus(sheet: Sheet, *, parted: bool) -> Iterator[Bit]:
     """Yield the film round the stencil: in one, or in the parts that cuts make of it."""
     whole = without(sheet.outline.buffer(SURPLUS_MM, join_style="mitre"), sheet.outline)
-    how = "lift a corner and pull low, at a diagonal"
+    how = tr("lift a corner and pull low, at a diagonal")
     if not parted:
-        yield Bit(1, "frame", whole, "the surplus", "", how)
+        yield Bit(1, "frame", whole, tr("the surplus"), "", how)
         return
     cuts = shapely.multilinestrings([line for outline in sheet.outlines
                                      for line in parting_lines(outline, 3 * SURPLUS_MM)])
     parts = sorted(shapely.get_parts(without(whole, cuts.buffer(1e-3))),
                    key=lambda part: (-part.centroid.y, part.centroid.x))
     for number, part in enumerate(parts, start=1):
-        yield Bit(number, "frame", part, f"surplus {number} of {len(parts)}", where_in(part, MultiPolygon(
+        yield Bit(number, "frame", part, tr("surplus {number} of {parts}", number=number, parts=len(parts)),
+                  where_in(part, MultiPolygon(
             [Polygon(outline.exterior) for outline in sheet.outlines])), how)
 
 
@@ -218,10 +221,11 @@ def _crowded(pull: Sequence[Bit]) -> Iterator[Finding]:
         inside = 0 if bit.kind == "frame" else sum(_stand_in(part) for part in shapely.get_parts(bit.shape))
         if inside > SURROUNDS:
             x, y = shapely.get_coordinates(shapely.point_on_surface(bit.shape))[0].tolist()
-            yield Finding(Code.ISLAND, Level.NOTE, f"{inside} islands stand in opening {bit.number} ({bit.name})",
-                          "what is pulled takes small islands along: hold them down with a finger, or tie them",
+            yield Finding(Code.ISLAND, Level.NOTE, tr("{inside} islands stand in opening {number} ({name})",
+                                                      inside=inside, number=bit.number, name=bit.name),
+                          tr("what is pulled takes small islands along: hold them down with a finger, or tie them"),
                           (x, y), None, None,
-                          Remedy.of("Tie the islands", put(lambda job: job.stencil.ties.placed, "auto")))
+                          Remedy.of(tr("Tie the islands"), put(lambda job: job.stencil.ties.placed, "auto")))
 
 
 def _strips(sheet: Sheet, frames: Sequence[Bit]) -> Iterator[Finding]:
@@ -230,17 +234,20 @@ def _strips(sheet: Sheet, frames: Sequence[Bit]) -> Iterator[Finding]:
     if len(frames) == 1 and longest > _LONG_MM:
         says = Says("the surplus is one sticky strip, {long} long", long=Length(longest, 0))
         yield Finding(Code.SURPLUS, Level.NOTE, says,
-                      "it falls back on the film as it is pulled: short cuts across it make parts of it", None, longest,
-                      _LONG_MM, Remedy.of("Cut it into parts", put(lambda job: job.cut.parted, True)))
+                      tr("it falls back on the film as it is pulled: short cuts across it make parts of it"), None,
+                      longest,
+                      _LONG_MM, Remedy.of(tr("Cut it into parts"), put(lambda job: job.cut.parted, True)))
 
 
 def _how(part: Polygon, pull: Pull) -> Says:
     """How a bit is pulled, in words."""
-    hook = "hook it from a corner" if part.area < HOOK_MM2 else "pull slowly"
-    way = f", {_compass(pull.direction)}" if pull.direction is not None else ", straight up"
+    hook = tr("hook it from a corner") if part.area < HOOK_MM2 else tr("pull slowly")
+    way = f", {_compass(pull.direction)}" if pull.direction is not None else tr(", straight up")
     many = sum(1 for _ in part.interiors) > SURROUNDS
-    watch = "; watch that what it surrounds stays" if many else ""
-    hold = ("; hold down what stands in it" if part.interiors and not many else "; hold down the thin film beside it"
+    watch = tr("; watch that what it surrounds stays") if many else ""
+    hold = (tr("; hold down what stands in it") if part.interiors and not many
+            else tr("; hold down the thin film beside "
+                    "it")
             ) if pull.hold is not None and not many else ""
     risk = Joined("", (Says("; risk: {why}", why=pull.why),) if pull.risk != "low" else ())
     return Says("{hook}, low{way}{watch}{hold}{risk}", hook=hook, way=way, watch=watch, hold=hold, risk=risk)
@@ -252,6 +259,6 @@ def _compass(direction: float) -> str:
     >>> _compass(0.0), _compass(2.4), _compass(-1.5)
     ('to the right', 'to the upper left', 'downward')
     """
-    names = ("to the right", "to the upper right", "upward", "to the upper left", "to the left", "to the lower left",
-             "downward", "to the lower right")
+    names = (tr("to the right"), tr("to the upper right"), tr("upward"), tr("to the upper left"), tr("to the left"),
+             tr("to the lower left"), tr("downward"), tr("to the lower right"))
     return names[round(direction / (np.pi / 4)) % 8]

@@ -16,6 +16,7 @@ from numpy.typing import NDArray
 from shapely.geometry import LinearRing, Polygon
 
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import Fault, Sheet
 
@@ -197,11 +198,12 @@ def _risk(part: Polygon, beside: Sequence[Fault], way: float | None) -> tuple[Ri
     if beside:
         worst = _worst(beside)
         high = worst.value < _HIGH * worst.limit or way is None
-        up = "; no way off it is free, so lift straight up" if way is None else ""
+        up = tr("; no way off it is free, so lift straight up") if way is None else ""
         why = Says("film {width} wide is beside it{up}", width=Length(worst.value, 2), up=up)
         return "high" if high else "some", why
     if small > SURROUNDS:
-        return "high", f"{small} small islands stand in it"
+        return "high", tr("{small} small islands stand in it", small=small)
     if small:
-        return "some", "a small island stands in it" if small == 1 else f"{small} small islands stand in it"
-    return "low", "it is small: lift it with the hook" if part.area < HOOK_MM2 else "nothing thin is near"
+        return "some", tr("a small island stands in it") if small == 1 else tr("{small} small islands stand in it",
+                                                                               small=small)
+    return "low", tr("it is small: lift it with the hook") if part.area < HOOK_MM2 else tr("nothing thin is near")

@@ -9,6 +9,7 @@ from typing import Literal
 
 from msgspec import Struct, field
 
+from vitrograph.core.language import tr
 from vitrograph.core.stations import Station
 from vitrograph.core.units import format_minutes
 
@@ -88,4 +89,4 @@ def clock_words(left: float) -> str:
     >>> clock_words(125.0), clock_words(-61.0)
     ('2:05', 'late 1:01')
     """
-    return f"late {format_minutes(-left)}" if left <= -1 else format_minutes(max(0.0, left))
+    return tr("late {left}", left=format_minutes(-left)) if left <= -1 else format_minutes(max(0.0, left))

@@ -12,6 +12,8 @@ from pathlib import Path
 from msgspec import Struct
 from msgspec.structs import replace
 
+from vitrograph.core.language import tr
+
 _BOOT_ID = Path("/proc/sys/kernel/random/boot_id")
 _NOTICED_S = 3.0                   # less is what any clock is put right by now and then
 
@@ -66,11 +68,12 @@ class Jump(Struct, frozen=True):
         """It in words, for one who has just come back; "" where nothing happened."""
         told = []
         if self.slept:
-            told.append(f"the computer slept for {_words(self.slept)}: the clocks ran on, the cream does not wait")
+            told.append(tr("the computer slept for {words}: the clocks ran on, the cream does not wait",
+                           words=_words(self.slept)))
         if self.set_by:
-            way = "forward" if self.set_by > 0 else "back"
-            told.append(f"the computer's clock was set {way} by {_words(abs(self.set_by))}: the clocks here were put "
-                        "right")
+            way = tr("forward") if self.set_by > 0 else tr("back", "a clock")
+            told.append(tr("the computer's clock was set {way} by {words}: the clocks here were put right", way=way,
+                           words=_words(abs(self.set_by))))
         return "; ".join(told)
 
 

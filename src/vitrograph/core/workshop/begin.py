@@ -5,7 +5,9 @@ from collections.abc import Iterator
 from msgspec.structs import replace
 
 from vitrograph.core.job import Cream, CutChoices, Order, Piece, Stock, TransferChoices
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says, Value
+from vitrograph.core.value_words import film_word
 from vitrograph.core.workshop.owned import OwnCream, Workshop
 
 _LONGEST_MM = 5000.0               # of a roll that is told as a mat
@@ -54,18 +56,20 @@ def differences(workshop: Workshop, order: Order) -> Iterator[Says]:
     """Yield where an order was made with other things, or by other rules, than the workshop has today."""
     today = begun(workshop, order)
     pairs: list[tuple[str, Value | str, Value | str]] = []
-    pairs += [("film", order.cut.film, today.cut.film), ("recipe", order.etch.recipe.name, today.etch.recipe.name)]
+    pairs += [(tr("film"), film_word(order.cut.film), film_word(today.cut.film)),
+              (tr("recipe"), tr(order.etch.recipe.name), tr(today.etch.recipe.name))]
     pairs += [(words, Length(mine), Length(theirs)) for words, mine, theirs in (
-        ("the mat's width", order.cut.mat_width, today.cut.mat_width),
-        ("the mat's length", order.cut.mat_length, today.cut.mat_length),
-        ("over-run", order.cut.over_run, today.cut.over_run),
-        ("the blade's offset", order.cut.offset, today.cut.offset),
-        ("the tape's width", order.transfer.roll_width, today.transfer.roll_width))]
+        (tr("the mat's width"), order.cut.mat_width, today.cut.mat_width),
+        (tr("the mat's length"), order.cut.mat_length, today.cut.mat_length),
+        (tr("over-run"), order.cut.over_run, today.cut.over_run),
+        (tr("the blade's offset"), order.cut.offset, today.cut.offset),
+        (tr("the tape's width"), order.transfer.roll_width, today.transfer.roll_width))]
     for piece, other in zip(order.pieces, today.pieces, strict=True):
         whose = f"{piece.name}, " if len(order.pieces) > 1 else ""
         pairs += [(f"{whose}{words}", Length(getattr(piece.stencil, name)), Length(getattr(other.stencil, name)))
-                  for words, name in (("border", "border"), ("the least web", "least_web"),
-                                      ("the least opening", "least_opening"), ("the eye's distance", "viewing_mm"))]
+                  for words, name in ((tr("border"), "border"), (tr("the least web"), "least_web"),
+                                      (tr("the least opening"), "least_opening"),
+                                      (tr("the eye's distance"), "viewing_mm"))]
     for words, mine, theirs in pairs:
         if mine != theirs:
             yield Says("{what}: {mine} here, {theirs} in the workshop", what=words, mine=mine, theirs=theirs)

@@ -9,6 +9,7 @@ import platformdirs
 
 from vitrograph.core.errors import JobError, WorkshopError
 from vitrograph.core.job.tree import plain, read_record
+from vitrograph.core.language import tr
 from vitrograph.core.storing.migrations.to_recipes import recipe_of
 from vitrograph.core.storing.whole import read_plain, reason, write_whole
 from vitrograph.core.workshop.owned import WORKSHOP_VERSION, Workshop
@@ -28,17 +29,19 @@ def load_workshop(path: Path) -> Workshop:
     except FileNotFoundError:
         return Workshop()
     except OSError as error:
-        raise WorkshopError(f"{path} could not be opened: {reason(error)}") from None
+        raise WorkshopError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     except (ValueError, RecursionError) as error:
-        raise WorkshopError(f"{path} is not JSON ({str(error)[:80]}): mend it, or move it away to begin anew") from None
+        raise WorkshopError(tr("{path} is not JSON ({str}): mend it, or move it away to begin anew", path=path,
+                               str=str(error)[:80])) from None
     return workshop_of(tree, str(path))
 
 
-def workshop_of(tree: Any, called: str = "the workshop") -> Workshop:
+def workshop_of(tree: Any, called: str = tr("the workshop")) -> Workshop:
     """Build a workshop from plain data. Raises WorkshopError, naming the place that is wrong."""
     version = tree.get("version", 1) if isinstance(tree, dict) else 1
     if isinstance(version, int) and version > WORKSHOP_VERSION:
-        raise WorkshopError(f"{called} was written by a newer Vitrograph: install that, or move the file away")
+        raise WorkshopError(tr("{called} was written by a newer Vitrograph: install that, or move the file away",
+                               called=called))
     if version == 1 and isinstance(tree, dict):
         tree = _with_recipes(tree)
     try:
@@ -66,4 +69,4 @@ def save_workshop(workshop: Workshop, path: Path) -> None:
         path.parent.mkdir(parents=True, exist_ok=True)
         write_whole(path, json_of(workshop).encode("utf-8"), keep_last=True)
     except OSError as error:
-        raise WorkshopError(f"{path} could not be written: {reason(error)}") from None
+        raise WorkshopError(tr("{path} could not be written: {reason}", path=path, reason=reason(error))) from None

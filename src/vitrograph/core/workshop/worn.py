@@ -3,6 +3,7 @@
 from msgspec.structs import replace
 
 from vitrograph.core.job import MOST_WEIGHED, FilmKind, Weighing
+from vitrograph.core.language import tr
 from vitrograph.core.workshop.owned import Film, Workshop
 
 
@@ -33,5 +34,5 @@ def with_left_over(
     films = [replace(film, left=max(0.0, film.left - used_mm - length)) if film.name == of else film
              for film in workshop.films]
     like = next((film for film in films if film.name == of), Film(kind=kind))
-    rest = replace(like, name=f"{of[:60]}, left over", kind=kind, width=width, left=length)
+    rest = replace(like, name=tr("{of}, left over", of=of[:60]), kind=kind, width=width, left=length)
     return replace(workshop, films=(rest, *films))

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QLabel, QWidget
 
 from vitrograph.core.fit import make_it_fit
 from vitrograph.core.job import Job, Words
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.artwork.items_list import ItemsList
 from vitrograph.desk.artwork.kinds_panel import DrawingPanel, MonogramPanel, ShapePanel
@@ -26,14 +27,14 @@ class ArtworkCard(StationCard):
     """Make the art."""
 
     station = "artwork"
-    heading = "Artwork"
-    says = "Each item frosts the glass, or clears what lies below it. Drag items on the sheet."
+    heading = tr("Artwork")
+    says = tr("Each item frosts the glass, or clears what lies below it. Drag items on the sheet.")
 
     def build(self) -> None:
         bench = self.bench
-        self.width_all = LengthField("Overall width", "allWidth", least=1e-3)
-        self.height_all = LengthField("Overall height", "allHeight", least=1e-3)
-        self.lock = button("Proportions kept", "choice")
+        self.width_all = LengthField(tr("Overall width"), "allWidth", least=1e-3)
+        self.height_all = LengthField(tr("Overall height"), "allHeight", least=1e-3)
+        self.lock = button(tr("Proportions kept"), "choice")
         self.lock.setObjectName("lock")
         self.lock.setCheckable(True)
         self.lock.setChecked(True)
@@ -43,20 +44,20 @@ class ArtworkCard(StationCard):
         self.items = ItemsList(bench)
         self.busy = label("", "quiet")
         self.busy.hide()
-        self.none = label("Add an item, or open a drawing, to begin.", "quiet")
+        self.none = label(tr("Add an item, or open a drawing, to begin."), "quiet")
         self.words, self.size_panel, self.place = WordsPanel(bench), SizePanel(bench), PlacePanel(bench)
         self.drawing, self.monogram = DrawingPanel(bench), MonogramPanel(bench)
         self.kinds: tuple[Panel, ...] = (self.words, self.drawing, ShapePanel(bench), self.monogram)
         self.together = TogetherPanel(bench)
         self.findings = FindingList(bench)
         self.stack(self.width_all, self.height_all, self.lock, self.room, self.shrink)
-        self.section("Items, uppermost first")
+        self.section(tr("Items, uppermost first"))
         self.stack(self.items, self.busy, self.none, self.findings)
         self._about = self._heading()
         self.stack(*self.kinds, self.size_panel)
-        self._place_heading = self._heading("Line up")
+        self._place_heading = self._heading(tr("Line up"))
         self.stack(self.together)
-        self._turn_heading = self._heading("Place, turn, repeat")
+        self._turn_heading = self._heading(tr("Place, turn, repeat"))
         self.stack(self.place)
         self._connect()
 
@@ -71,7 +72,7 @@ class ArtworkCard(StationCard):
         self.height_all.edited.connect(lambda mm: self.bench.resize(height=mm))
         self.lock.toggled.connect(self._show_lock)
         self.shrink.clicked.connect(self._make_it_fit)
-        self.items.opening.connect(lambda name: self._show_busy(f"Reading {name} …"))
+        self.items.opening.connect(lambda name: self._show_busy(tr("Reading {name} …", name=name)))
         self.items.added.connect(self._go_to_words)
         self.items.opened.connect(lambda: self._show_busy(""))
 
@@ -99,8 +100,8 @@ class ArtworkCard(StationCard):
             else:
                 panel.hide()
         if item is not None:
-            kind = {WordsPanel: "These words", DrawingPanel: "This drawing", ShapePanel: "This shape",
-                    MonogramPanel: "This monogram"}
+            kind = {WordsPanel: tr("These words"), DrawingPanel: tr("This drawing"), ShapePanel: tr("This shape"),
+                    MonogramPanel: tr("This monogram")}
             self._about.setText(next((kind[type(panel)] for panel in self.kinds if panel.suits(item)), ""))
 
     def show_results(self, results: Results) -> None:
@@ -122,12 +123,13 @@ class ArtworkCard(StationCard):
         if room is None or fitted is None:
             return
         if room.fits:
-            self.room.setText("It fits the room that the glass has, with the least border.")
+            self.room.setText(tr("It fits the room that the glass has, with the least border."))
         elif room.factor > 0:
-            self.room.setText("It stands outside the room." if room.factor == 1 else "It is too large for the room.")
+            self.room.setText(tr("It stands outside the room.") if room.factor == 1
+                              else tr("It is too large for the room."))
             self.shrink.setText(self.bench.words(make_it_fit(room, fitted).label))
         else:
-            self.room.setText("This glass has no room for a motif with the least border.")
+            self.room.setText(tr("This glass has no room for a motif with the least border."))
 
     def _go_to_words(self) -> None:
         """The keyboard goes where the new item's words are typed."""
@@ -142,7 +144,7 @@ class ArtworkCard(StationCard):
     # -- changing ------------------------------------------------------------------------------------------------
 
     def _show_lock(self, kept: bool) -> None:
-        self.lock.setText("Proportions kept" if kept else "Proportions may change")
+        self.lock.setText(tr("Proportions kept") if kept else tr("Proportions may change"))
         self.bench.set_free(not kept)
 
     def _make_it_fit(self) -> None:

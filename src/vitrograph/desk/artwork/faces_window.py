@@ -27,6 +27,7 @@ from vitrograph.core.artwork.words.installed import InstalledFont, installed_fon
 from vitrograph.core.artwork.words.sturdy import thinnest_stroke
 from vitrograph.core.errors import ArtworkError, VitrographError
 from vitrograph.core.job import FontFile, Words
+from vitrograph.core.language import tr
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.bench.painter_paths import path_of
@@ -38,10 +39,10 @@ from vitrograph.desk.kit.painting import painting
 _SAMPLE = QSize(330, 46)
 _SAMPLE_LETTERS = 24
 _SAMPLE_DEVIATION = 4e-3           # ems
-_COLUMNS = ("Your words", "Face", "Thinnest stroke", "Good for", "Licence")
+_COLUMNS = (tr("Your words"), tr("Face"), tr("Thinnest stroke"), tr("Good for"), tr("Licence"))
 _LAID_OUT_MS = 60                  # until the rows have their places
 _AT_A_TIME = 6                     # faces judged before the table grows
-_SALE = {"yes": "open", "no": "may not cover sale", "unknown": "does not say"}
+_SALE = {"yes": tr("open"), "no": tr("may not cover sale"), "unknown": tr("does not say")}
 
 
 class Sample(Struct, frozen=True):
@@ -76,19 +77,19 @@ class FacesWindow(QDialog):
     def __init__(self, bench: Bench, parent: QWidget) -> None:
         super().__init__(parent)
         self.bench = bench
-        theme.dress(self, "facesWindow", "Faces for your words", (1040, 680))
+        theme.dress(self, "facesWindow", tr("Faces for your words"), (1040, 680))
         self.says = label("", "quiet")
         self.table = named(QTableWidget(0, len(_COLUMNS)), "faces")
-        self.table.setAccessibleName("Faces")
+        self.table.setAccessibleName(tr("Faces"))
         self.licence = named(QPlainTextEdit(), "licenceText")
         self.licence.setReadOnly(True)
-        self.licence.setAccessibleName("Licence of the face")
+        self.licence.setAccessibleName(tr("Licence of the face"))
         self.licence.setFixedHeight(104)
-        self.installed = button("Fonts on this machine")
+        self.installed = button(tr("Fonts on this machine"))
         self.installed.setObjectName("installedFonts")
-        self.open_file = button("Open a font file")
+        self.open_file = button(tr("Open a font file"))
         self.open_file.setObjectName("openFont")
-        self.use = button("Set the words in it", "accent")
+        self.use = button(tr("Set the words in it"), "accent")
         self.use.setObjectName("useFace")
         self.samples: list[Sample] = []
         self._words, self._cap = Words("Kestrel"), 10.0
@@ -146,8 +147,8 @@ class FacesWindow(QDialog):
         shipped = [partial(replace, words, face=name, font=None) for name in faces()]
         self._ask([*shipped, *([partial(replace, words)] if words.font is not None else [])])
         limit = self.bench.length(self.bench.job.stencil.least_opening, 2)
-        self.says.setText(f"Capitals {self.bench.length(cap_height, 1)} high on the glass. Strokes thinner than your "
-                          f"limit of {limit} fill badly and lift in the cream.")
+        self.says.setText(tr("Capitals {length} high on the glass. Strokes thinner than your limit of {limit} fill "
+                             "badly and lift in the cream.", length=self.bench.length(cap_height, 1), limit=limit))
 
     def _ask(self, wanted: Sequence[Callable[[], Words]]) -> None:
         """Judge faces off the GUI thread, a few at a time."""
@@ -185,7 +186,7 @@ class FacesWindow(QDialog):
         picture = QTableWidgetItem(icon, "")
         picture.setData(Qt.ItemDataRole.UserRole, number)
         stroke, good = self._stroke_words(sample)
-        lacks = f"lacks {' '.join(sample.missing[:8])}" if sample.missing else ""
+        lacks = tr("lacks {all}", all=' '.join(sample.missing[:8])) if sample.missing else ""
         cells = (picture, QTableWidgetItem(sample.name), _ByNumber(stroke, sample.stroke or 9.0),
                  QTableWidgetItem(lacks or sample.kind), QTableWidgetItem(sample.licence))
         for column, item in enumerate(cells):
@@ -196,10 +197,10 @@ class FacesWindow(QDialog):
 
     def _stroke_words(self, sample: Sample) -> tuple[str, bool]:
         if sample.stroke is None:
-            return "nothing to measure", True
+            return tr("nothing to measure"), True
         mm, limit = sample.stroke * self._cap, self.bench.job.stencil.least_opening
         good = mm >= limit
-        word = "sturdy" if mm >= 1.5 * limit else "will do" if good else "too thin"
+        word = tr("sturdy") if mm >= 1.5 * limit else tr("will do") if good else tr("too thin")
         return f"{self.bench.length(mm, 2)}  {word}", good
 
     # -- choosing ------------------------------------------------------------------------------------------------
@@ -217,9 +218,9 @@ class FacesWindow(QDialog):
         if sample.facts is None:
             self.licence.setPlainText(licence_text(sample.name))
             return
-        sale = {"yes": "Its licence is an open one.", "no": "Its licence may not cover items that are sold.",
-                "unknown": "It does not say whether items may be sold: ask where you got it."}[sample.facts.sale]
-        self.licence.setPlainText(f"{sale}\nIt says: {sample.facts.licence}")
+        sale = {"yes": tr("Its licence is an open one."), "no": tr("Its licence may not cover items that are sold."),
+                "unknown": tr("It does not say whether items may be sold: ask where you got it.")}[sample.facts.sale]
+        self.licence.setPlainText(tr("{sale}\nIt says: {licence}", sale=sale, licence=sample.facts.licence))
 
     def _use(self) -> None:
         sample = self.chosen()
@@ -230,8 +231,8 @@ class FacesWindow(QDialog):
     # -- fonts of the maker's ------------------------------------------------------------------------------------
 
     def _choose_file(self) -> None:
-        kinds = f"Fonts ({' '.join('*' + suffix for suffix in SUFFIXES)});;All files (*)"
-        path, _ = QFileDialog.getOpenFileName(self, "Open a font", "", kinds)
+        kinds = tr("Fonts ({all});;All files (*)", all=' '.join('*' + suffix for suffix in SUFFIXES))
+        path, _ = QFileDialog.getOpenFileName(self, tr("Open a font"), "", kinds)
         if path:
             self.add_file(Path(path))
 

@@ -15,6 +15,7 @@ from vitrograph.core.artwork.composing.grip import Snap, pulled_by_corner, pulle
 from vitrograph.core.artwork.composing.place import common_box
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Item
+from vitrograph.core.language import tr
 from vitrograph.desk.artwork.overlay import paint_dot, paint_line, paint_quad
 from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.bench.painter_paths import path_of_points
@@ -149,12 +150,13 @@ class Handling(SheetTool):
     def _by_handle(self, placed: Placed, name: str, number: int, point: Points) -> _Grip:
         off = np.zeros(2)
         if name == "turn":
-            return _Grip("Turn an item", point, lambda to: [turned_towards(placed, (to[0], to[1]))], next(self._turns))
+            return _Grip(tr("Turn an item"), point, lambda to: [turned_towards(placed, (to[0], to[1]))],
+                         next(self._turns))
         if name == "corner":
             off = placed.corners[number - 1] - point
-            return _Grip("Size an item", point, lambda to: [pulled_by_corner(
+            return _Grip(tr("Size an item"), point, lambda to: [pulled_by_corner(
                 placed, number - 1, tuple(to + off), free=self.bench.free)], next(self._turns))
-        return _Grip("Stretch an item", point, lambda to: [pulled_by_side(placed, number - 5, (to[0], to[1]))],
+        return _Grip(tr("Stretch an item"), point, lambda to: [pulled_by_side(placed, number - 5, (to[0], to[1]))],
                      next(self._turns))
 
     def _by_body(self, start: Points) -> _Grip:
@@ -168,7 +170,7 @@ class Handling(SheetTool):
             dx, dy = self._snap.step
             return [placed.item.with_(x=placed.item.x + dx, y=placed.item.y + dy) for placed in chosen]
 
-        return _Grip("Move items" if len(chosen) > 1 else "Move an item", start, pull, next(self._turns))
+        return _Grip(tr("Move items") if len(chosen) > 1 else tr("Move an item"), start, pull, next(self._turns))
 
     def move(self, at: QPointF) -> bool:
         """Pull what is held; False where nothing is."""
@@ -217,7 +219,7 @@ class Handling(SheetTool):
         if key in ways:
             self.nudge(*ways[key])
         elif key == Qt.Key.Key_Delete:
-            self.bench.arrange("Take an item out", self.bench.job.artwork.without(set(self.bench.chosen)))
+            self.bench.arrange(tr("Take an item out"), self.bench.job.artwork.without(set(self.bench.chosen)))
         else:
             return False
         return True
@@ -227,7 +229,7 @@ class Handling(SheetTool):
         artwork = self.bench.job.artwork
         steps = {key: {"x": item.x + across, "y": item.y + upright} for key in self.bench.chosen
                  if (item := artwork.item(key)) is not None}
-        self.bench.arrange("Nudge", artwork.changed(steps), merge=1)
+        self.bench.arrange(tr("Nudge"), artwork.changed(steps), merge=1)
 
     # -- painting ------------------------------------------------------------------------------------------------
 

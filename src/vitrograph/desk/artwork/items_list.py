@@ -10,6 +10,7 @@ from vitrograph.core.artwork import Art, bring, label_of
 from vitrograph.core.artwork.composing.arrange import restacked
 from vitrograph.core.artwork.opening import read_drawing
 from vitrograph.core.job import Drawing, Item, Job, Monogram, Shape, Words
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
@@ -17,7 +18,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, in_a_row
 from vitrograph.desk.kit.named import named
 
-_KINDS = ("Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)")
+_KINDS = (tr("Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)"))
 _LOOK_DEVIATION = 1e-3             # fine enough to tell whether a drawing can be read
 _ROWS_SHOWN = 5
 _NEW_SHARE = 0.6                   # of the room's width, for an item that is put in
@@ -38,14 +39,14 @@ class ItemsList(QWidget):
         super().__init__()
         self.bench = bench
         self.list = named(QListWidget(), "items")
-        self.list.setAccessibleName("Items, uppermost first")
+        self.list.setAccessibleName(tr("Items, uppermost first"))
         self.list.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.list.setFont(theme.font())
-        self.add = button("Add an item", tip="words, a drawing or picture, a shape or frame, a monogram")
+        self.add = button(tr("Add an item"), tip=tr("words, a drawing or picture, a shape or frame, a monogram"))
         self.add.setObjectName("addPiece")
         self.add.setMenu(self._menu())
-        self.up, self.down = button("Up"), button("Down")
-        self.double, self.remove = button("Double"), button("Take out")
+        self.up, self.down = button(tr("Up")), button(tr("Down"))
+        self.double, self.remove = button(tr("Double")), button(tr("Take out"))
         for name, made in (("up", self.up), ("down", self.down), ("double", self.double), ("takeOut", self.remove)):
             made.setObjectName(f"piece_{name}")
             made.setStyleSheet("padding: 6px 4px;")
@@ -61,12 +62,12 @@ class ItemsList(QWidget):
     def _menu(self) -> QMenu:
         menu = QMenu(self)
         menu.setFont(theme.font())
-        menu.addAction("Words", lambda: self.begin("words"))
-        menu.addAction("A drawing or a picture …", self._choose_drawing)
-        menu.addAction("A frame", lambda: self.put_in(Item(Shape("oval", "line"), name="")))
-        menu.addAction("A filled shape", lambda: self.put_in(Item(Shape("rounded", "filled"), stretch=3.0)))
-        menu.addAction("A bar", lambda: self.put_in(Item(Shape("rectangle", "filled"), stretch=30.0)))
-        menu.addAction("A monogram", lambda: self.begin("monogram"))
+        menu.addAction(tr("Words"), lambda: self.begin("words"))
+        menu.addAction(tr("A drawing or a picture …"), self._choose_drawing)
+        menu.addAction(tr("A frame"), lambda: self.put_in(Item(Shape("oval", "line"), name="")))
+        menu.addAction(tr("A filled shape"), lambda: self.put_in(Item(Shape("rounded", "filled"), stretch=3.0)))
+        menu.addAction(tr("A bar"), lambda: self.put_in(Item(Shape("rectangle", "filled"), stretch=30.0)))
+        menu.addAction(tr("A monogram"), lambda: self.begin("monogram"))
         return menu
 
     def _connect(self) -> None:
@@ -100,13 +101,13 @@ class ItemsList(QWidget):
             widget.setEnabled(bool(items))
 
     def _show_row(self, row: QListWidgetItem, item: Item) -> None:
-        text = label_of(item) + ("   clears" if item.does == "clears" else "")
+        text = label_of(item) + ("   " + tr("clears") if item.does == "clears" else "")
         state = Qt.CheckState.Checked if item.shown else Qt.CheckState.Unchecked
         if (row.text(), row.data(Qt.ItemDataRole.UserRole), row.checkState()) != (text, item.key, state):
             row.setText(text)
             row.setData(Qt.ItemDataRole.UserRole, item.key)
             row.setCheckState(state)
-            row.setToolTip("ticked: shown and cut")
+            row.setToolTip(tr("ticked: shown and cut"))
 
     def _mark_chosen(self) -> None:
         self._filling = True
@@ -131,14 +132,15 @@ class ItemsList(QWidget):
     def _show_or_hide(self, item: QListWidgetItem) -> None:
         if not self._filling:
             shown = item.checkState() == Qt.CheckState.Checked
-            self.bench.edit_item("Show an item" if shown else "Hide an item", item.data(Qt.ItemDataRole.UserRole),
+            self.bench.edit_item(tr("Show an item") if shown else tr("Hide an item"),
+                                 item.data(Qt.ItemDataRole.UserRole),
                                   shown=shown)
 
     def _restack(self, by: int) -> None:
         artwork = self.bench.job.artwork
         for key in self.bench.chosen:
             artwork = restacked(artwork, key, by)
-        self.bench.edit("Restack", artwork=artwork)
+        self.bench.edit(tr("Restack"), artwork=artwork)
 
     def _double(self) -> None:
         artwork, made = self.bench.job.artwork, []
@@ -147,11 +149,11 @@ class ItemsList(QWidget):
             if item is not None:
                 made.append(artwork.free_key())
                 artwork = artwork.added(item.with_(x=item.x + 4.0, y=item.y - 4.0))
-        if self.bench.arrange("Double", artwork):
+        if self.bench.arrange(tr("Double"), artwork):
             self.bench.choose(*made)
 
     def _take_out(self) -> None:
-        self.bench.arrange("Take an item out", self.bench.job.artwork.without(set(self.bench.chosen)))
+        self.bench.arrange(tr("Take an item out"), self.bench.job.artwork.without(set(self.bench.chosen)))
 
     def put_in(self, item: Item) -> None:
         """Put an item in and choose it: below the art, at a size the glass has room for; a shape goes round the art.
@@ -167,7 +169,7 @@ class ItemsList(QWidget):
         made = artwork.added(item)
         if isinstance(item.what, Shape) and item.what.edge == "filled" and item.stretch <= _THIN:
             made = restacked(made, key, -len(artwork.items))
-        if self.bench.arrange("Add an item", made):
+        if self.bench.arrange(tr("Add an item"), made):
             self.bench.choose(key)
             self.added.emit()
 
@@ -183,7 +185,7 @@ class ItemsList(QWidget):
     # -- drawings ------------------------------------------------------------------------------------------------
 
     def _choose_drawing(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Open a drawing or a picture", "", _KINDS)
+        path, _ = QFileDialog.getOpenFileName(self, tr("Open a drawing or a picture"), "", _KINDS)
         if path:
             self.open_drawing(Path(path))
 

@@ -10,6 +10,7 @@ from vitrograph.core.artwork.composing.monogram import INITIAL_HIGH
 from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Shape
+from vitrograph.core.language import tr
 from vitrograph.desk.artwork.size_field import size_line
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, button, chooser, in_a_row, label, show_quietly
@@ -19,11 +20,15 @@ from vitrograph.desk.kit.panel import Panel
 if TYPE_CHECKING:
     from vitrograph.desk.artwork.tidying_window import TidyWindow
 
-_OUTLINES = {"oval": "circle, oval", "rectangle": "rectangle", "rounded": "rounded", "diamond": "diamond",
-             "shield": "shield", "plaque": "plaque", "hexagon": "hexagon", "arch": "arch", "star": "star"}
-_EDGES = {"filled": "filled", "line": "one line", "two lines": "two lines", "beads": "beads", "scallops": "scallops"}
-_STYLES = {"three": "side by side, the middle larger", "single": "in one line", "split": "one, split by the name",
-           "beside": "one, the name upright beside it", "block": "lines as wide as each other"}
+_OUTLINES = {"oval": tr("circle, oval"), "rectangle": tr("rectangle"), "rounded": tr("rounded"),
+             "diamond": tr("diamond"),
+             "shield": tr("shield"), "plaque": tr("plaque"), "hexagon": tr("hexagon"), "arch": tr("arch"),
+             "star": tr("star")}
+_EDGES = {"filled": tr("filled"), "line": tr("one line"), "two lines": tr("two lines"), "beads": tr("beads"),
+          "scallops": tr("scallops")}
+_STYLES = {"three": tr("side by side, the middle larger"), "single": tr("in one line"),
+           "split": tr("one, split by the name"),
+           "beside": tr("one, the name upright beside it"), "block": tr("lines as wide as each other")}
 
 
 class DrawingPanel(Panel):
@@ -32,7 +37,7 @@ class DrawingPanel(Panel):
     def build(self) -> None:
         self.name = label("", "quiet")
         self.about = Readings()
-        self.tidy = button("Tidy it: tones, outlines, mends")
+        self.tidy = button(tr("Tidy it: tones, outlines, mends"))
         self.tidy.setObjectName("tidyDrawing")
         self._window: TidyWindow | None = None
         self.stack(self.name, self.about, self.tidy)
@@ -63,13 +68,13 @@ class ShapePanel(Panel):
     """A plain shape or a frame."""
 
     def build(self) -> None:
-        self.outline = chooser("outline", "Outline", _OUTLINES)
-        self.edge = chooser("edge", "Edge", _EDGES)
-        self.line = LengthField("Line", "line", least=0.05)
+        self.outline = chooser("outline", tr("Outline"), _OUTLINES)
+        self.edge = chooser("edge", tr("Edge"), _EDGES)
+        self.line = LengthField(tr("Line"), "line", least=0.05)
         self.stack(in_a_row(self.outline, self.edge), self.line)
         self.outline.activated.connect(self._take_outline)
-        self.edge.activated.connect(lambda at: self.change("Edge", what__edge=self.edge.itemData(at)))
-        self.line.edited.connect(lambda mm: self.change("Line", what__line=mm))
+        self.edge.activated.connect(lambda at: self.change(tr("Edge"), what__edge=self.edge.itemData(at)))
+        self.line.edited.connect(lambda mm: self.change(tr("Line"), what__line=mm))
 
     def suits(self, item: Item) -> bool:
         return isinstance(item.what, Shape)
@@ -86,7 +91,7 @@ class ShapePanel(Panel):
         assert self.item is not None and isinstance(self.item.what, Shape)
         outline, was = self.outline.itemData(at), self.item.what.outline
         natural = abs(self.item.stretch - NATURAL_ASPECT[was]) < 1e-6
-        self.change("Outline", what__outline=outline,
+        self.change(tr("Outline"), what__outline=outline,
                     stretch=NATURAL_ASPECT[outline] if natural else self.item.stretch)
 
 
@@ -95,33 +100,33 @@ class MonogramPanel(Panel):
 
     def build(self) -> None:
         self.initials = named(QLineEdit(), "initials")
-        self.initials.setAccessibleName("Initials, left to right")
-        self.initials.setPlaceholderText("initials, left to right")
+        self.initials.setAccessibleName(tr("Initials, left to right"))
+        self.initials.setPlaceholderText(tr("initials, left to right"))
         self.text = named(QPlainTextEdit(), "monogramText")
-        self.text.setAccessibleName("A name or a date")
-        self.text.setPlaceholderText("a name or a date, if one goes with them")
+        self.text.setAccessibleName(tr("A name or a date"))
+        self.text.setPlaceholderText(tr("a name or a date, if one goes with them"))
         self.text.setTabChangesFocus(True)
         self.text.setFixedHeight(2 * self.fontMetrics().lineSpacing() + 20)
-        self.setting = chooser("monogramStyle", "How they are set", _STYLES)
-        self.face = chooser("monogramFace", "Face of the initials", {name: name for name in faces()})
-        self.text_face = chooser("monogramTextFace", "Face of the name", {name: name for name in faces()})
-        self.frame = chooser("monogramFrame", "Frame", {"": "no frame", **_OUTLINES})
-        self.edge = chooser("monogramEdge", "Edge of the frame", {k: v for k, v in _EDGES.items() if k != "filled"})
+        self.setting = chooser("monogramStyle", tr("How they are set"), _STYLES)
+        self.face = chooser("monogramFace", tr("Face of the initials"), {name: name for name in faces()})
+        self.text_face = chooser("monogramTextFace", tr("Face of the name"), {name: name for name in faces()})
+        self.frame = chooser("monogramFrame", tr("Frame"), {"": tr("no frame"), **_OUTLINES})
+        self.edge = chooser("monogramEdge", tr("Edge of the frame"), {k: v for k, v in _EDGES.items() if k != "filled"})
         self._high: float = 1.0            # mm that the largest initial is high
-        self.overlap = LengthField("Initials reach into each other by", "overlap", least=0.0)
-        self.apart = button("Take it apart into items")
+        self.overlap = LengthField(tr("Initials reach into each other by"), "overlap", least=0.0)
+        self.apart = button(tr("Take it apart into items"))
         self.apart.setObjectName("takeApart")
-        self.stack(self.initials, self.text, self.setting, label("Faces of the initials and of the name", "quiet"),
+        self.stack(self.initials, self.text, self.setting, label(tr("Faces of the initials and of the name"), "quiet"),
                    self.face, self.text_face, in_a_row(self.frame, self.edge), self.overlap, self.apart)
-        self.initials.textEdited.connect(lambda text: self.change("Initials", merge=1, what__initials=text[:20]))
+        self.initials.textEdited.connect(lambda text: self.change(tr("Initials"), merge=1, what__initials=text[:20]))
         self.text.textChanged.connect(
-            lambda: self.change("Name", merge=1, what__text=self.text.toPlainText()[:200]))
-        for box, label_, field in ((self.setting, "Setting", "style"), (self.face, "Face", "face"),
-                                   (self.text_face, "Face", "text_face"), (self.edge, "Edge", "edge")):
+            lambda: self.change(tr("Name"), merge=1, what__text=self.text.toPlainText()[:200]))
+        for box, label_, field in ((self.setting, tr("Setting"), "style"), (self.face, tr("Face"), "face"),
+                                   (self.text_face, tr("Face"), "text_face"), (self.edge, tr("Edge"), "edge")):
             box.activated.connect(lambda at, box=box, label_=label_, field=field: self.change(
                 label_, **{f"what__{field}": box.itemData(at)}))
-        self.frame.activated.connect(lambda at: self.change("Frame", what__frame=self.frame.itemData(at) or None))
-        self.overlap.edited.connect(lambda mm: self.change("Overlap", what__overlap=mm / self._high))
+        self.frame.activated.connect(lambda at: self.change(tr("Frame"), what__frame=self.frame.itemData(at) or None))
+        self.overlap.edited.connect(lambda mm: self.change(tr("Overlap"), what__overlap=mm / self._high))
         self.apart.clicked.connect(self.take_apart)
 
     def suits(self, item: Item) -> bool:
@@ -162,5 +167,5 @@ class MonogramPanel(Panel):
         free = artwork.free_key()
         keyed = tuple(part.with_(key=free + at) for at, part in enumerate(parts))
         items = artwork.items[:index] + keyed + artwork.items[index + 1:]
-        if self.bench.edit("Take apart", artwork=Artwork(items)):
+        if self.bench.edit(tr("Take apart"), artwork=Artwork(items)):
             self.bench.choose(*(part.key for part in keyed))

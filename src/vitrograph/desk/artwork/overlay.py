@@ -11,6 +11,7 @@ from shapely.geometry import Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
@@ -44,7 +45,7 @@ class ComposingOverlay(Overlay):
         painter.setPen(QPen(tone, 1.6, Qt.PenStyle.DashDotLine))
         screen = view.to_screen(outline)
         painter.drawPath(path_of_points(screen))
-        words = "room that reads from the front" if results.fitted.wall.closed else "room within the border"
+        words = tr("room that reads from the front") if results.fitted.wall.closed else tr("room within the border")
         if not results.room.fits:
             words = _too_large(view, results.room.factor, results.fitted.size[0])
         wide = painter.fontMetrics().horizontalAdvance(words) * 1.1 + 16
@@ -56,10 +57,10 @@ class ComposingOverlay(Overlay):
 
 def _too_large(view: SheetView, factor: float, wide: float) -> str:
     if factor == 0:
-        return "this glass has no room for art with its border"
+        return tr("this glass has no room for art with its border")
     if factor == 1:
-        return "the art stands outside the room"
-    return f"the art is too large: {view.bench.length(wide * factor, 0)} wide would fit"
+        return tr("the art stands outside the room")
+    return tr("the art is too large: {length} wide would fit", length=view.bench.length(wide * factor, 0))
 
 
 def room_on_sheet(results: Results) -> Points | None:

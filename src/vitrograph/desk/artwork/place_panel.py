@@ -11,15 +11,17 @@ from vitrograph.core.artwork.composing.arrange import Side, aligned, boxes_of, m
 from vitrograph.core.artwork.composing.place import sides
 from vitrograph.core.geometry import half_turn
 from vitrograph.core.job import Artwork, Item, Repeat, Shape, Words
+from vitrograph.core.language import tr
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, NumberField, button, in_a_row, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
 
-_SIDES: list[tuple[Side, str]] = [("left", "left"), ("centre", "centre"), ("right", "right"), ("top", "top"),
-                                  ("middle", "middle"), ("foot", "foot")]
-_WAYS = [("once", "once"), ("row", "row"), ("column", "column"), ("ring", "ring")]
+_SIDES: list[tuple[Side, str]] = [("left", tr("left")), ("centre", tr("centre")), ("right", tr("right")),
+                                  ("top", tr("top")),
+                                  ("middle", tr("middle")), ("foot", tr("foot"))]
+_WAYS = [("once", tr("once")), ("row", tr("row")), ("column", tr("column")), ("ring", tr("ring"))]
 _RING_SHARE = 1.6                  # of an item's larger side, for a ring that is first tried
 
 
@@ -27,17 +29,18 @@ class SizePanel(Panel):
     """What the item does, and its size on the glass."""
 
     def build(self) -> None:
-        self.does = ChoiceRow("", "does", [("frosts", "frosts"), ("clears", "clears what is below")], columns=2)
-        self.own_size = LengthField("Its size", "size", least=1e-3)
-        self.size_is = ChoiceRow("", "size_is", [("width", "width"), ("height", "height"), ("caps", "capitals")])
+        self.does = ChoiceRow("", "does", [("frosts", tr("frosts")), ("clears", tr("clears what is below"))], columns=2)
+        self.own_size = LengthField(tr("Its size"), "size", least=1e-3)
+        self.size_is = ChoiceRow("", "size_is",
+                                 [("width", tr("width")), ("height", tr("height")), ("caps", tr("capitals"))])
         self.other = label("", "quiet")
-        self.stretch = NumberField("Widened to", "stretch", suffix="%", factor=0.01)
-        self.aspect = LengthField("Its height", "aspect", least=1e-3)
+        self.stretch = NumberField(tr("Widened to"), "stretch", suffix="%", factor=0.01)
+        self.aspect = LengthField(tr("Its height"), "aspect", least=1e-3)
         self.stack(self.does, self.own_size, self.size_is, self.other, self.aspect, self.stretch)
-        self.does.edited.connect(lambda value: self.change("What it does", does=value))
-        self.own_size.edited.connect(lambda mm: self.change("Size of an item", size=mm))
+        self.does.edited.connect(lambda value: self.change(tr("What it does"), does=value))
+        self.own_size.edited.connect(lambda mm: self.change(tr("Size of an item"), size=mm))
         self.size_is.edited.connect(self._measure_by)
-        self.stretch.edited.connect(lambda value: self.change("Widen", stretch=value))
+        self.stretch.edited.connect(lambda value: self.change(tr("Widen"), stretch=value))
         self.aspect.edited.connect(self._take_height)
 
     def show_piece(self, item: Item, placed: Placed | None) -> None:
@@ -47,7 +50,7 @@ class SizePanel(Panel):
         self.size_is.show_choice(item.size_is)
         self.size_is.offer("caps", isinstance(item.what, Words))
         is_shape = isinstance(item.what, Shape)
-        self.own_size.set_title("Its width" if is_shape else "Its size")
+        self.own_size.set_title(tr("Its width") if is_shape else tr("Its size"))
         self.stretch.setVisible(not is_shape)
         self.stretch.show_number(item.stretch)
         self.aspect.setVisible(is_shape)
@@ -59,7 +62,8 @@ class SizePanel(Panel):
         self.other.setVisible(placed is not None and not isinstance(item.what, Shape))
         if placed is not None:
             wide, high = (self.bench.length(side, 1) for side in placed.size)
-            caps = f", capitals {self.bench.length(placed.cap_height, 1)}" if placed.cap_height else ""
+            caps = tr(", capitals {length}",
+                      length=self.bench.length(placed.cap_height, 1)) if placed.cap_height else ""
             self.other.setText(f"{wide} × {high}{caps}")
 
     def _measure_by(self, side: str) -> None:
@@ -69,12 +73,12 @@ class SizePanel(Panel):
         if placed is None:
             return
         size = {"width": placed.size[0], "height": placed.size[1], "caps": placed.cap_height or placed.size[1]}[side]
-        self.change("Size by", size_is=side, size=size)
+        self.change(tr("Size by"), size_is=side, size=size)
 
     def _take_height(self, mm: float) -> None:
         assert self.item is not None
         width, _ = sides(self.item)
-        self.change("Height of a shape", size=width, size_is="width", stretch=width / mm)
+        self.change(tr("Height of a shape"), size=width, size_is="width", stretch=width / mm)
 
 
 class PlacePanel(Panel):
@@ -82,32 +86,32 @@ class PlacePanel(Panel):
 
     def build(self) -> None:
         self.name = named(QLineEdit(), "pieceName")
-        self.name.setAccessibleName("Name of the item")
-        self.name.setPlaceholderText("a name of your own for it")
-        self.x_field = LengthField("Right of the middle line", "x")
-        self.y_field = LengthField("Up from the art's level line", "y")
-        self.turn = AngleField("Turned", "turn")
-        self.lean = NumberField("Leaning", "lean", suffix="%", factor=0.01)
-        self.flip = button("Flip it over, left to right")
+        self.name.setAccessibleName(tr("Name of the item"))
+        self.name.setPlaceholderText(tr("a name of your own for it"))
+        self.x_field = LengthField(tr("Right of the middle line"), "x")
+        self.y_field = LengthField(tr("Up from the art's level line"), "y")
+        self.turn = AngleField(tr("Turned"), "turn")
+        self.lean = NumberField(tr("Leaning"), "lean", suffix="%", factor=0.01)
+        self.flip = button(tr("Flip it over, left to right"))
         self.flip.setObjectName("flip")
         self.flip.setCheckable(True)
-        self.upside = button("Upside down")
+        self.upside = button(tr("Upside down"))
         self.upside.setObjectName("upsideDown")
-        self.way = ChoiceRow("It comes", "way", _WAYS)
-        self.times = NumberField("Times", "times", suffix="", whole=True)
-        self.pitch = LengthField("From middle to middle", "pitch", least=1e-3)
+        self.way = ChoiceRow(tr("It comes"), "way", _WAYS)
+        self.times = NumberField(tr("Times"), "times", suffix="", whole=True)
+        self.pitch = LengthField(tr("From middle to middle"), "pitch", least=1e-3)
         self.stack(self.x_field, self.y_field, self.turn, self.lean, self.flip, self.upside, self.way, self.times,
                    self.pitch, self.name)
-        self.name.editingFinished.connect(lambda: self.change("Name of an item", name=self.name.text()[:120]))
-        self.x_field.edited.connect(lambda mm: self._arrange("Place", x=mm))
-        self.y_field.edited.connect(lambda mm: self._arrange("Place", y=mm))
-        self.turn.edited.connect(lambda angle: self._arrange("Turn an item", turn=angle))
-        self.lean.edited.connect(lambda value: self._arrange("Lean", lean=value))
-        self.flip.clicked.connect(lambda flipped: self._arrange("Flip", flip=flipped))
+        self.name.editingFinished.connect(lambda: self.change(tr("Name of an item"), name=self.name.text()[:120]))
+        self.x_field.edited.connect(lambda mm: self._arrange(tr("Place"), x=mm))
+        self.y_field.edited.connect(lambda mm: self._arrange(tr("Place"), y=mm))
+        self.turn.edited.connect(lambda angle: self._arrange(tr("Turn an item"), turn=angle))
+        self.lean.edited.connect(lambda value: self._arrange(tr("Lean"), lean=value))
+        self.flip.clicked.connect(lambda flipped: self._arrange(tr("Flip"), flip=flipped))
         self.upside.clicked.connect(self._upside_down)
         self.way.edited.connect(self._take_way)
-        self.times.edited.connect(lambda times: self.change("Times", repeat__times=times))
-        self.pitch.edited.connect(lambda mm: self.change("Spacing of a repeat", repeat__pitch=mm))
+        self.times.edited.connect(lambda times: self.change(tr("Times"), repeat__times=times))
+        self.pitch.edited.connect(lambda mm: self.change(tr("Spacing of a repeat"), repeat__pitch=mm))
 
     def show_piece(self, item: Item, placed: Placed | None) -> None:
         unit, repeat = self.bench.unit, item.repeat
@@ -124,7 +128,7 @@ class PlacePanel(Panel):
         if repeat is not None:
             self.times.show_number(repeat.times)
             self.pitch.show_mm(repeat.pitch, unit)
-            self.pitch.set_title("Radius of the ring" if repeat.way == "ring" else "From middle to middle")
+            self.pitch.set_title(tr("Radius of the ring") if repeat.way == "ring" else tr("From middle to middle"))
 
     def _arrange(self, name: str, **changes: object) -> None:
         """Change the item's place; what is left alone stays where it is on the glass."""
@@ -138,7 +142,7 @@ class PlacePanel(Panel):
         """Flipped over, top to foot: a flip from left to right and half a turn."""
         assert self.item is not None
         turn = -self.item.turn
-        self._arrange("Upside down", flip=not self.item.flip, lean=-self.item.lean,
+        self._arrange(tr("Upside down"), flip=not self.item.flip, lean=-self.item.lean,
                       turn=half_turn(turn + pi))
 
     def _take_way(self, way: Literal["once", "row", "column", "ring"]) -> None:
@@ -149,7 +153,7 @@ class PlacePanel(Panel):
         pitch = now.pitch if now is not None and (now.way == "ring") == (way == "ring") else round(
             size * _RING_SHARE, 1)
         repeat = None if way == "once" else Repeat(now.times if now is not None else 3, way, pitch)
-        self.change("Repeat", repeat=repeat)
+        self.change(tr("Repeat"), repeat=repeat)
 
 
 class TogetherPanel(QWidget):
@@ -164,7 +168,7 @@ class TogetherPanel(QWidget):
         self.says = label("", "quiet")
         made = []
         for side, words in _SIDES:
-            made.append(self._button(f"lineup_{side}", words, "Line up", lambda boxes, keys, side=side: aligned(
+            made.append(self._button(f"lineup_{side}", words, tr("Line up"), lambda boxes, keys, side=side: aligned(
                 self.bench.job.artwork, boxes, keys, side)))
         column.addWidget(self.says)
         column.addWidget(in_a_row(*made[:3]))
@@ -173,15 +177,15 @@ class TogetherPanel(QWidget):
         rows = QVBoxLayout(self.several)
         rows.setContentsMargins(0, 0, 0, 0)
         rows.addWidget(in_a_row(*(
-            self._button(name, words, "Space evenly", lambda boxes, keys, up=up: spaced(
+            self._button(name, words, tr("Space evenly"), lambda boxes, keys, up=up: spaced(
                 self.bench.job.artwork, boxes, keys, upright=up))
-            for name, words, up in (("space_across", "Even gaps across", False),
-                                    ("space_upright", "Even gaps upright", True)))))
+            for name, words, up in (("space_across", tr("Even gaps across"), False),
+                                    ("space_upright", tr("Even gaps upright"), True)))))
         rows.addWidget(in_a_row(*(
-            self._button(name, words, "Match", lambda boxes, keys, tall=tall: matched(
+            self._button(name, words, tr("Match"), lambda boxes, keys, tall=tall: matched(
                 self.bench.job.artwork, boxes, keys, height=tall))
-            for name, words, tall in (("match_width", "As wide as the first", False),
-                                      ("match_height", "As high as the first", True)))))
+            for name, words, tall in (("match_width", tr("As wide as the first"), False),
+                                      ("match_height", tr("As high as the first"), True)))))
         column.addWidget(self.several)
         bench.chosen_changed.connect(lambda _keys: self.show_chosen())
         self.show_chosen()
@@ -202,5 +206,6 @@ class TogetherPanel(QWidget):
         """Say what the buttons will do for what is chosen."""
         many = len(self.bench.chosen) > 1
         self.several.setVisible(many)
-        self.says.setText(f"{len(self.bench.chosen)} items chosen; the first is the model" if many else
-                          "Line it up with the others; centre is the middle line")
+        self.says.setText(tr("{chosen} items chosen; the first is the model", chosen=len(self.bench.chosen)) if many
+                          else
+                          tr("Line it up with the others; centre is the middle line"))

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.artwork import Source
 from vitrograph.core.job import Drawing
+from vitrograph.core.language import tr
 from vitrograph.desk.bench.painter_paths import image_of, path_of
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.painting import painting
@@ -33,7 +34,7 @@ class SourceView(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.setObjectName("sourceView")
-        self.setAccessibleName("The drawing, frosted parts in white; hold O to see it as it came")
+        self.setAccessibleName(tr("The drawing, frosted parts in white; hold O to see it as it came"))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMinimumSize(420, 420)
         self.source: Source | None = None
@@ -120,7 +121,7 @@ class SourceView(QWidget):
             if not (self.as_it_came and self.image is not None):
                 self._paint_shape(painter)
             self._paint_marks(painter)
-            words = "as it came" if self.as_it_came else "hold O to see it as it came"
+            words = tr("as it came") if self.as_it_came else tr("hold O to see it as it came")
             draw_words(painter, QRectF(0, self.height() - 28, self.width(), 22), words)
 
     def _paint_shape(self, painter: QPainter) -> None:

@@ -4,11 +4,13 @@ from math import pi
 from typing import cast
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QListWidget, QSlider, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QListWidget, QSlider, QWidget
 
 from vitrograph.core.artwork import Placed
+from vitrograph.core.artwork.mend import mend_words
 from vitrograph.core.job import Drawing, Item, Mend, MendName
-from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, button, label
+from vitrograph.core.language import tr
+from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, button, drop_down, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
 
@@ -45,49 +47,53 @@ class Section(Panel):
 class PictureSection(Section):
     """How a picture becomes outlines."""
 
-    title = "From picture to outline"
+    title = tr("From picture to outline")
     picking = Signal(bool)
     levelling = Signal(bool)
 
     def build(self) -> None:
-        self.tones = ChoiceRow("Tones", "trace_tones", [("two", "two tones"), ("lines", "halftone lines")])
-        self.frosts = ChoiceRow("What frosts", "light_frosts", [(False, "the dark parts"), (True, "the light parts")])
-        self.threshold_is = ChoiceRow("Where dark ends", "threshold_is", [("auto", "found"), ("hand", "set by hand")])
-        self.threshold = self._slider("threshold", 255)
-        self.light = ChoiceRow("Light over the paper", "even_light", [(False, "as it is"), (True, "evened out")])
+        self.tones = ChoiceRow(tr("Tones"), "trace_tones", [("two", tr("two tones")), ("lines", tr("halftone lines"))])
+        self.frosts = ChoiceRow(tr("What frosts"), "light_frosts",
+                                [(False, tr("the dark parts")), (True, tr("the light parts"))])
+        self.threshold_is = ChoiceRow(tr("Where dark ends"), "threshold_is",
+                                      [("auto", tr("found")), ("hand", tr("set by hand"))])
+        self.threshold = self._slider("threshold", tr("threshold"), 255)
+        self.light = ChoiceRow(tr("Light over the paper"), "even_light",
+                               [(False, tr("as it is")), (True, tr("evened out"))])
         self.background = label("", "quiet")
-        self.pick = button("Pick a background colour")
+        self.pick = button(tr("Pick a background colour"))
         self.pick.setObjectName("pickBackground")
         self.pick.setCheckable(True)
-        self.forget = button("Forget them")
-        self.tolerance = self._slider("tolerance", 255)
-        self.simplify = self._slider("simplify", _STEPS_PER_MM)
-        self.smooth = LengthField("Smooth the picture by", "smooth", least=0.0)
-        self.speck = LengthField("Leave out specks under", "speck", least=0.0)
-        self.pinhole = LengthField("Fill pinholes under", "pinhole", least=0.0)
-        self.pitch = LengthField("A line each", "line_pitch", least=0.2)
-        self.least = LengthField("No line thinner than", "line_least", least=0.05)
-        self.turn = AngleField("Turned by", "trace_turn")
-        self.level = button("Straighten by an edge")
+        self.forget = button(tr("Forget them"))
+        self.tolerance = self._slider("tolerance", tr("tolerance"), 255)
+        self.simplify = self._slider("simplify", tr("simplify"), _STEPS_PER_MM)
+        self.smooth = LengthField(tr("Smooth the picture by"), "smooth", least=0.0)
+        self.speck = LengthField(tr("Leave out specks under"), "speck", least=0.0)
+        self.pinhole = LengthField(tr("Fill pinholes under"), "pinhole", least=0.0)
+        self.pitch = LengthField(tr("A line each"), "line_pitch", least=0.2)
+        self.least = LengthField(tr("No line thinner than"), "line_least", least=0.05)
+        self.turn = AngleField(tr("Turned by"), "trace_turn")
+        self.level = button(tr("Straighten by an edge"))
         self.level.setObjectName("levelPicture")
         self.level.setCheckable(True)
-        self.threshold_row, self.tolerance_row = self._named("darker", self.threshold, "lighter"), self._named(
-            "this colour only", self.tolerance, "much like it")
-        self.simplify_row = self._named("faithful", self.simplify, "simple")
+        self.threshold_row, self.tolerance_row = self._named(
+            tr("darker"), self.threshold, tr("lighter")), self._named(
+            tr("this colour only"), self.tolerance, tr("much like it"))
+        self.simplify_row = self._named(tr("faithful"), self.simplify, tr("simple"))
         picking = QWidget()
         row = QHBoxLayout(picking)
         row.setContentsMargins(0, 0, 0, 0)
         row.addWidget(self.pick, 2)
         row.addWidget(self.forget, 1)
         self.stack(self.tones, self.pitch, self.least, self.frosts, self.threshold_is, self.threshold_row, self.light,
-                   self.background, picking, self.tolerance_row, label("Outlines"), self.simplify_row, self.smooth,
+                   self.background, picking, self.tolerance_row, label(tr("Outlines")), self.simplify_row, self.smooth,
                    self.speck, self.pinhole, self.turn, self.level)
         self._connect()
 
-    def _slider(self, name: str, most: int) -> QSlider:
+    def _slider(self, name: str, title: str, most: int) -> QSlider:
         made = named(QSlider(Qt.Orientation.Horizontal), name)
         made.setRange(0, most)
-        made.setAccessibleName(name)
+        made.setAccessibleName(title)
         return made
 
     def _named(self, left: str, slider: QSlider, right: str) -> QWidget:
@@ -103,18 +109,18 @@ class PictureSection(Section):
 
     def _connect(self) -> None:
         change = self.change_drawing
-        self.tones.edited.connect(lambda value: change("Tones", trace__tones=value))
-        self.frosts.edited.connect(lambda value: change("What frosts", trace__light_frosts=value))
-        self.light.edited.connect(lambda value: change("Light", trace__even_light=value))
+        self.tones.edited.connect(lambda value: change(tr("Tones"), trace__tones=value))
+        self.frosts.edited.connect(lambda value: change(tr("What frosts"), trace__light_frosts=value))
+        self.light.edited.connect(lambda value: change(tr("Light"), trace__even_light=value))
         self.threshold_is.edited.connect(self._threshold_is)
-        self.threshold.valueChanged.connect(lambda at: change("Threshold", merge=True, trace__threshold=at / 255))
-        self.tolerance.valueChanged.connect(lambda at: change("Tolerance", merge=True, trace__tolerance=float(at)))
+        self.threshold.valueChanged.connect(lambda at: change(tr("Threshold"), merge=True, trace__threshold=at / 255))
+        self.tolerance.valueChanged.connect(lambda at: change(tr("Tolerance"), merge=True, trace__tolerance=float(at)))
         self.simplify.valueChanged.connect(
-            lambda at: change("Simplify", merge=True, trace__simplify=at / _STEPS_PER_MM))
+            lambda at: change(tr("Simplify"), merge=True, trace__simplify=at / _STEPS_PER_MM))
         for field, name in ((self.smooth, "smooth"), (self.speck, "speck"), (self.pinhole, "pinhole"),
                             (self.pitch, "line_pitch"), (self.least, "line_least"), (self.turn, "turn")):
             field.edited.connect(lambda value, what=name: change(what.replace("_", " "), **{f"trace__{what}": value}))
-        self.forget.clicked.connect(lambda: change("Forget the background", trace__background=[]))
+        self.forget.clicked.connect(lambda: change(tr("Forget the background"), trace__background=[]))
         self.pick.toggled.connect(self.picking)
         self.level.toggled.connect(self.levelling)
 
@@ -134,7 +140,7 @@ class PictureSection(Section):
         self.frosts.show_choice(choices.light_frosts)
         self.light.show_choice(choices.even_light)
         self.threshold_is.show_choice("auto" if choices.threshold is None else "hand")
-        self.background.setText("Background: " + (", ".join(choices.background) or "told by its tone"))
+        self.background.setText(tr("Background: ") + (", ".join(choices.background) or tr("told by its tone")))
         for slider, value in ((self.threshold, (choices.threshold or 0.5) * 255), (self.tolerance, choices.tolerance),
                               (self.simplify, choices.simplify * _STEPS_PER_MM)):
             slider.blockSignals(True)
@@ -148,13 +154,13 @@ class PictureSection(Section):
     def _threshold_is(self, how: str) -> None:
         source = self.placed.local.source if self.placed is not None else None
         found = source.threshold if source is not None and source.threshold is not None else 0.5
-        self.change_drawing("Threshold", trace__threshold=None if how == "auto" else found)
+        self.change_drawing(tr("Threshold"), trace__threshold=None if how == "auto" else found)
 
     def take_colour(self, colour: str) -> None:
         """Take a colour picked from the picture for background."""
         drawing = self.drawing
         if drawing is not None and colour not in drawing.trace.background:
-            self.change_drawing("Background colour", trace__background=[*drawing.trace.background, colour])
+            self.change_drawing(tr("Background colour"), trace__background=[*drawing.trace.background, colour])
         self.pick.setChecked(False)
 
     def take_level(self, angle: float) -> None:
@@ -163,39 +169,38 @@ class PictureSection(Section):
         if drawing is not None:
             nearest = (angle + pi / 4) % (pi / 2) - pi / 4
             turn = (drawing.trace.turn + nearest + pi) % (2 * pi) - pi
-            self.change_drawing("Straighten", trace__turn=turn)
+            self.change_drawing(tr("Straighten"), trace__turn=turn)
         self.level.setChecked(False)
 
 
 _AMOUNTS: dict[MendName, str] = {
-    "thicken": "By how much (thinner is negative)", "round ends": "Rounding radius",
-    "square ends": "Half the stroke's width",
-    "close gaps": "Gaps under", "drop specks": "Specks under", "fill pinholes": "Pinholes under", "remove": "",
-    "remove thin": "Strokes under",
-    "keep": "", "smooth": "May stray by", "straighten": "May stray by"}
+    "thicken": tr("By how much (thinner is negative)"), "round ends": tr("Rounding radius"),
+    "square ends": tr("Half the stroke's width"), "close gaps": tr("Gaps under"), "drop specks": tr("Specks under"),
+    "fill pinholes": tr("Pinholes under"), "remove": "", "remove thin": tr("Strokes under"), "keep": "",
+    "smooth": tr("May stray by"), "straighten": tr("May stray by")}
 
 
 class MendSection(Section):
     """Mends, one after the other; each can be taken back."""
 
-    title = "Mend"
+    title = tr("Mend")
     placing = Signal(bool)
 
     def build(self) -> None:
-        self.kind = named(QComboBox(), "mendKind")
-        self.kind.setAccessibleName("What to mend")
-        self.kind.addItems(list(_AMOUNTS))
+        self.kind = drop_down("mendKind", tr("What to mend"))
+        for name in _AMOUNTS:
+            self.kind.addItem(mend_words(name), name)
         self.amount = LengthField("", "mend_amount")
-        self.where = ChoiceRow("Where", "mend_where", [("all", "everywhere"), ("here", "where I click")])
-        self.reach = LengthField("As far about it as", "mend_reach", least=0.0)
-        self.do = button("Do it", "accent")
+        self.where = ChoiceRow(tr("Where"), "mend_where", [("all", tr("everywhere")), ("here", tr("where I click"))])
+        self.reach = LengthField(tr("As far about it as"), "mend_reach", least=0.0)
+        self.do = button(tr("Do it"), "accent")
         self.do.setObjectName("doMend")
         self.list = named(QListWidget(), "mends")
-        self.list.setAccessibleName("Mends, in their order")
+        self.list.setAccessibleName(tr("Mends, in their order"))
         self.list.setFixedHeight(96)
-        self.back = button("Take one back")
+        self.back = button(tr("Take one back"))
         self.back.setObjectName("takeBack")
-        self.stack(label("Sizes are as they will be on the glass.", "quiet"), self.kind, self.amount, self.where,
+        self.stack(label(tr("Sizes are as they will be on the glass."), "quiet"), self.kind, self.amount, self.where,
                    self.reach, self.do, self.list, self.back)
         self._amount_mm, self._reach_mm = 0.5, 4.0
         self.place: tuple[float, float] | None = None
@@ -218,13 +223,13 @@ class MendSection(Section):
         self.list.clear()
         for number, mend in enumerate(drawing.mends, start=1):
             by = f"  {self.bench.length(mend.amount * self._unit_mm, 2)}" if mend.amount else ""
-            self.list.addItem(f"{number}  {mend.does}{by}{', at a place' if mend.at else ''}")
+            self.list.addItem(f"{number}  {mend_words(mend.does)}{by}" + (tr(", at a place") if mend.at else ""))
         self.list.setVisible(bool(drawing.mends))
         self.back.setVisible(bool(drawing.mends))
 
     @property
     def _kind(self) -> MendName:
-        return cast(MendName, self.kind.currentText())
+        return cast(MendName, self.kind.currentData())
 
     def _show_kind(self) -> None:
         kind = self._kind
@@ -255,11 +260,11 @@ class MendSection(Section):
         if drawing is None:
             return
         if pointed and self.place is None:
-            self.bench.refused.emit("click on the drawing first, where it is to be mended")
+            self.bench.refused.emit(tr("click on the drawing first, where it is to be mended"))
             return
         amount = self._amount_mm / self._unit_mm if _AMOUNTS[kind] else 0.0
         made = Mend(kind, amount, self.place if pointed else None, self.reach_units if pointed else 0.0)
-        self._set((*drawing.mends, made), f"Mend: {kind}")
+        self._set((*drawing.mends, made), tr("Mend: {kind}", kind=mend_words(kind)))
 
     def where_is_here(self) -> bool:
         """Whether the mend is for a place."""
@@ -269,7 +274,7 @@ class MendSection(Section):
         drawing = self.drawing
         if drawing is not None and drawing.mends:
             at = self.list.currentRow() if self.list.currentRow() >= 0 else len(drawing.mends) - 1
-            self._set(drawing.mends[:at] + drawing.mends[at + 1:], "Take a mend back")
+            self._set(drawing.mends[:at] + drawing.mends[at + 1:], tr("Take a mend back"))
 
     def _set(self, mends: tuple[Mend, ...], name: str) -> None:
         self.change_drawing(name, mends=mends)

@@ -5,6 +5,7 @@ from PySide6.QtWidgets import QDialog, QFrame, QHBoxLayout, QLineEdit, QScrollAr
 
 from vitrograph.core.artwork import Placed
 from vitrograph.core.job import Drawing, Job
+from vitrograph.core.language import tr
 from vitrograph.core.pictures.reading import MOST_TRACED_PIXELS, rgba_of, unpack_picture
 from vitrograph.core.results import Results
 from vitrograph.desk.artwork.colour_sections import ColoursSection, DrawnSection
@@ -27,7 +28,7 @@ class TidyWindow(QDialog):
     def __init__(self, bench: Bench, parent: QWidget) -> None:
         super().__init__(parent)
         self.bench = bench
-        theme.dress(self, "tidyWindow", "Tidy the drawing", (1080, 740))
+        theme.dress(self, "tidyWindow", tr("Tidy the drawing"), (1080, 740))
         self.key = 0                       # of the item whose drawing is tidied
         self.view = SourceView()
         self.readings = Readings()
@@ -36,8 +37,8 @@ class TidyWindow(QDialog):
         self.drawn, self.colours = DrawnSection(bench), ColoursSection(bench)
         self.picture, self.mending = PictureSection(bench), MendSection(bench)
         self.licence = named(QLineEdit(), "licence")
-        self.licence.setAccessibleName("Licence note")
-        self.licence.setPlaceholderText("whose it is, and what its licence allows")
+        self.licence.setAccessibleName(tr("Licence note"))
+        self.licence.setPlaceholderText(tr("whose it is, and what its licence allows"))
         self._loaded: bytes | None = None
         self._loading = BackgroundTask(self)
         self._lay_out()
@@ -50,7 +51,7 @@ class TidyWindow(QDialog):
         stack = QVBoxLayout(column)
         stack.setContentsMargins(16, 16, 16, 16)
         for widget in (self.wrong, self.readings, self.drawn, self.colours, self.picture, self.mending,
-                       label("Licence note, for the papers", bold=True), self.licence):
+                       label(tr("Licence note, for the papers"), bold=True), self.licence):
             stack.addWidget(widget)
         stack.addStretch(1)
         area = QScrollArea()
@@ -75,7 +76,7 @@ class TidyWindow(QDialog):
         self.mending.placing.connect(self._place)
         self._loading.answered.connect(self._show_image)
         self.licence.editingFinished.connect(
-            lambda: self.bench.edit_item("Licence note", self.key, what__licence=self.licence.text()[:400]))
+            lambda: self.bench.edit_item(tr("Licence note"), self.key, what__licence=self.licence.text()[:400]))
 
     def take(self, key: int) -> None:
         """Take the drawing of an item in hand."""
@@ -145,7 +146,7 @@ class TidyWindow(QDialog):
 
 def _small(content: bytes) -> tuple[np.ndarray, int]:
     """A picture's pixels for showing, and the width it is traced at."""
-    whole = unpack_picture(content, "the picture", MOST_TRACED_PIXELS)
+    whole = unpack_picture(content, tr("the picture"), MOST_TRACED_PIXELS)
     share = max(1.0, (whole.width * whole.height / _SHOWN_PIXELS) ** 0.5)
     small = whole.resize((max(1, round(whole.width / share)), max(1, round(whole.height / share))))
     return rgba_of(small)[..., :3], whole.width

@@ -10,6 +10,7 @@ from vitrograph.core.artwork import Placed
 from vitrograph.core.artwork.words.sturdy import thinnest_stroke
 from vitrograph.core.errors import LengthError
 from vitrograph.core.job import Item, Words
+from vitrograph.core.language import tr
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import ChoiceRow, Field, LengthField, NumberField, button, label, show_quietly
@@ -20,7 +21,7 @@ if TYPE_CHECKING:
 
 _REST_MS = 700                     # without a letter typed, before the strokes are measured
 _FIRST_RADIUS = 4.0                # ems, of an arc that is first tried
-_BENDS = [("straight", "straight"), ("arch", "arch"), ("bowl", "bowl")]
+_BENDS = [("straight", tr("straight")), ("arch", tr("arch")), ("bowl", tr("bowl"))]
 
 
 class WordsBox(QPlainTextEdit):
@@ -29,11 +30,11 @@ class WordsBox(QPlainTextEdit):
     def __init__(self) -> None:
         super().__init__()
         self.setObjectName("words")
-        self.setAccessibleName("Words")
+        self.setAccessibleName(tr("Words"))
         self.setTabChangesFocus(True)
         self.setFont(theme.font(1.15))
         self.setFixedHeight(3 * self.fontMetrics().lineSpacing() + 24)
-        self.setPlaceholderText("Type the words to etch")
+        self.setPlaceholderText(tr("Type the words to etch"))
 
     def words(self) -> str:
         """What is typed; half a character that came with pasted text is replaced."""
@@ -44,7 +45,7 @@ class SizesField(Field):
     """Sizes of the lines against each other, parted by semicolons; emits a tuple."""
 
     def __init__(self) -> None:
-        super().__init__("Sizes of the lines", "line_sizes", _read_sizes, suffix="×")
+        super().__init__(tr("Sizes of the lines"), "line_sizes", _read_sizes, suffix="×")
         self.line.setPlaceholderText("1; 1")
 
     def show_sizes(self, sizes: tuple[float, ...]) -> None:
@@ -58,9 +59,10 @@ def _read_sizes(text: str) -> tuple[float, ...]:
         try:
             size = float(part)
         except ValueError:
-            raise LengthError(f"a number for each line was wanted, as in 1; 0.6, got '{part.strip()[:12]}'") from None
+            raise LengthError(tr("a number for each line was wanted, as in 1; 0.6, got '{part}'",
+                                 part=part.strip()[:12])) from None
         if not isfinite(size) or not 0.05 <= size <= 20:
-            raise LengthError(f"a line's size goes from 0.05 to 20, got {size:g}")
+            raise LengthError(tr("a line's size goes from 0.05 to 20, got {size:g}", size=size))
         sizes.append(size)
     return tuple(sizes)
 
@@ -70,17 +72,18 @@ class WordsPanel(Panel):
 
     def build(self) -> None:
         self.words = WordsBox()
-        self.face = button("", tip="see your own words in every face, with the thinnest stroke of each")
+        self.face = button("", tip=tr("see your own words in every face, with the thinnest stroke of each"))
         self.face.setObjectName("face")
         self.sturdy = label("", "quiet")
-        self.weight = NumberField("Weight", "weight", suffix="", whole=True)
-        self.align = ChoiceRow("Lines", "align", [("left", "left"), ("centre", "centre"), ("right", "right"),
-                                                  ("even", "even")])
-        self.letter_spacing = NumberField("Between letters", "letter_spacing", suffix="%", factor=0.01)
-        self.line_spacing = NumberField("Line to line", "line_spacing", suffix="%", factor=0.01)
+        self.weight = NumberField(tr("Weight"), "weight", suffix="", whole=True)
+        self.align = ChoiceRow(tr("Lines"), "align",
+                               [("left", tr("left")), ("centre", tr("centre")), ("right", tr("right")),
+                                ("even", tr("even"))])
+        self.letter_spacing = NumberField(tr("Between letters"), "letter_spacing", suffix="%", factor=0.01)
+        self.line_spacing = NumberField(tr("Line to line"), "line_spacing", suffix="%", factor=0.01)
         self.line_sizes = SizesField()
-        self.bend = ChoiceRow("On a line that is", "bend", _BENDS)
-        self.radius = LengthField("Radius of the arc", "radius", least=0.5)
+        self.bend = ChoiceRow(tr("On a line that is"), "bend", _BENDS)
+        self.radius = LengthField(tr("Radius of the arc"), "radius", least=0.5)
         self.measuring = BackgroundTask(self)
         self._unit_mm = 0.0
         self._to_measure = Words(), 0.0
@@ -89,13 +92,13 @@ class WordsPanel(Panel):
         self._window: FacesWindow | None = None
         self.stack(self.words, self.face, self.sturdy, self.weight, self.align, self.letter_spacing, self.line_spacing,
                    self.line_sizes, self.bend, self.radius)
-        self.words.textChanged.connect(lambda: self.change("Words", merge=1, what__text=self.words.words()))
+        self.words.textChanged.connect(lambda: self.change(tr("Words"), merge=1, what__text=self.words.words()))
         self.face.clicked.connect(self.open_faces)
-        self.weight.edited.connect(lambda value: self.change("Weight", what__font__weight=float(value)))
-        self.align.edited.connect(lambda value: self.change("Align", what__align=value))
-        self.letter_spacing.edited.connect(lambda value: self.change("Letter spacing", what__letter_spacing=value))
-        self.line_spacing.edited.connect(lambda value: self.change("Line spacing", what__line_spacing=value))
-        self.line_sizes.edited.connect(lambda sizes: self.change("Line sizes", what__line_sizes=sizes))
+        self.weight.edited.connect(lambda value: self.change(tr("Weight"), what__font__weight=float(value)))
+        self.align.edited.connect(lambda value: self.change(tr("Align"), what__align=value))
+        self.letter_spacing.edited.connect(lambda value: self.change(tr("Letter spacing"), what__letter_spacing=value))
+        self.line_spacing.edited.connect(lambda value: self.change(tr("Line spacing"), what__line_spacing=value))
+        self.line_sizes.edited.connect(lambda sizes: self.change(tr("Line sizes"), what__line_sizes=sizes))
         self.bend.edited.connect(self._bend)
         self.radius.edited.connect(self._take_radius)
         self.measuring.answered.connect(self._show_sturdiness)
@@ -146,13 +149,15 @@ class WordsPanel(Panel):
         if share is None:
             self.sturdy.setText("")
             return
-        state = "sturdy" if share * cap >= limit else f"thinner than your limit of {self.bench.length(limit)}"
-        self.sturdy.setText(f"thinnest stroke here {self.bench.length(share * cap, 2)}: {state}")
+        state = tr("sturdy") if share * cap >= limit else tr("thinner than your limit of {length}",
+                                                             length=self.bench.length(limit))
+        self.sturdy.setText(tr("thinnest stroke here {length}: {state}", length=self.bench.length(share * cap, 2),
+                               state=state))
 
     def _bend(self, way: object) -> None:
         assert self.item is not None and isinstance(self.item.what, Words)
         bend = abs(self.item.what.bend) or _FIRST_RADIUS
-        self.change("Arc", what__bend={"arch": bend, "bowl": -bend}.get(str(way), 0.0))
+        self.change(tr("Arc"), what__bend={"arch": bend, "bowl": -bend}.get(str(way), 0.0))
 
     def _take_radius(self, mm: float) -> None:
         """An arc of a radius in mm: the letters keep their height, so that it stays as it was typed."""
@@ -161,7 +166,7 @@ class WordsPanel(Panel):
         if placed is None or placed.cap_height is None:
             return
         sign = -1.0 if self.item.what.bend < 0 else 1.0
-        self.change("Radius of the arc", what__bend=sign * mm / placed.units[1], size_is="caps",
+        self.change(tr("Radius of the arc"), what__bend=sign * mm / placed.units[1], size_is="caps",
                     size=placed.cap_height)
 
     def open_faces(self) -> "FacesWindow":
@@ -170,7 +175,7 @@ class WordsPanel(Panel):
 
         if self._window is None:
             self._window = FacesWindow(self.bench, self)
-            self._window.taken.connect(lambda changes: self.change("Face", **changes))
+            self._window.taken.connect(lambda changes: self.change(tr("Face"), **changes))
         assert self.item is not None and isinstance(self.item.what, Words)
         placed = self.placed
         cap = placed.cap_height if placed is not None else None

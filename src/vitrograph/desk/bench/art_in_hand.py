@@ -9,6 +9,7 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.fit import held_from_rim
 from vitrograph.core.job import Artwork, Job
 from vitrograph.core.job.change import Change, Resize
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 
 
@@ -57,13 +58,13 @@ class ArtInHand:
         def change() -> None:
             art = self.art() or compose(self.job.artwork)
             if art.grown[0] != 1.0 and (width or art.grown[1] != 1.0):     # a row as large as the list's rule says
-                self.edit("The most a row may take",
+                self.edit(tr("The most a row may take"),
                           artwork__rule__most=width or art.size[0] * (height or art.size[1]) / art.size[1])
             elif self.free:
                 free = sized(self.job.artwork, width or art.size[0], height or art.size[1])
-                self.edit("Overall size", artwork=free)
+                self.edit(tr("Overall size"), artwork=free)
             else:
-                self.edit("Overall size", Resize(width / art.size[0] if width else (height or 1.0) / art.size[1]))
+                self.edit(tr("Overall size"), Resize(width / art.size[0] if width else (height or 1.0) / art.size[1]))
 
         return self.attempt(change)
 

@@ -5,6 +5,7 @@ from collections.abc import Callable
 from PySide6.QtCore import QCoreApplication, QObject, QThreadPool, Signal
 
 from vitrograph.core.errors import VitrographError
+from vitrograph.core.language import tr
 
 
 class BackgroundTask(QObject):
@@ -54,7 +55,8 @@ class BackgroundTask(QObject):
         except VitrographError as error:
             self._done.emit(number, None, error)
         except Exception as error:      # a fault of ours must not take the window down: say it
-            told = VitrographError(f"this could not be worked out ({type(error).__name__}: {error})")
+            told = VitrographError(tr("this could not be worked out ({name}: {error})", name=type(error).__name__,
+                                      error=error))
             self._done.emit(number, None, told)
 
     def _tell(self, number: int, answer: object, error: VitrographError | None) -> None:

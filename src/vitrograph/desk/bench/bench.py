@@ -18,6 +18,7 @@ from vitrograph.core.glass import Shelf, default_folder
 from vitrograph.core.job import Job, Order, Words
 from vitrograph.core.job.change import Change, paths_of
 from vitrograph.core.job.pieces import carried
+from vitrograph.core.language import tr
 from vitrograph.core.logbook import Entry, Logbook, Makings, Mark, Photo, check_logbook
 from vitrograph.core.results import OrderResults, Results
 from vitrograph.core.stations import Station
@@ -208,7 +209,7 @@ class Bench(Spoken, ArtInHand, QObject):
 
     def set_unit(self, unit: Unit) -> None:
         """Show lengths in mm or inches."""
-        self.edit("Units", units=unit)
+        self.edit(tr("Units"), units=unit)
         self.results_changed.emit(self.results)           # no need to wait until they are found to be the same
 
     def go(self, station: Station) -> None:

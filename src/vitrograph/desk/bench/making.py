@@ -7,6 +7,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import OwnTimes
+from vitrograph.core.language import tr
 from vitrograph.core.logbook import Makings, Worked
 from vitrograph.core.stations import Station
 from vitrograph.core.work import (
@@ -183,7 +184,7 @@ class Making(QObject):
             self._read()
             if before != (self.progress, self.happened) and not self._shared:
                 self._shared = True
-                self.jumped.emit("another window is at work on this too: what is done there is shown here")
+                self.jumped.emit(tr("another window is at work on this too: what is done there is shown here"))
         reading = self.wall.reading()
         if self._seen is not None:
             self._mind(self._seen, reading)

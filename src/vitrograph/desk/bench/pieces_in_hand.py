@@ -12,6 +12,7 @@ from vitrograph.core.errors import JobError
 from vitrograph.core.glass import ShelvedGlass, eye_before, usable_patch, wall_of
 from vitrograph.core.job import Names, Order, Piece
 from vitrograph.core.job.pieces import parted, shared, with_piece_moved, with_pieces, without_piece
+from vitrograph.core.language import tr
 from vitrograph.core.results import OrderResults, Results
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.desk.bench.history import Place
@@ -71,7 +72,7 @@ class PiecesInHand:
 
     def copy(self) -> bool:
         """A copy of the piece in hand, behind it."""
-        return self.add("Copy the piece", [self.piece])
+        return self.add(tr("Copy the piece"), [self.piece])
 
     def add_file(self, path: Path) -> bool:
         """The pieces of another order's file."""
@@ -79,7 +80,7 @@ class PiecesInHand:
 
     def add_glass(self, kept: ShelvedGlass) -> bool:
         """A glass from the shelf as a new piece, its art still to come."""
-        return self.add("Add a piece", [self._on(Piece(), kept)])
+        return self.add(tr("Add a piece"), [self._on(Piece(), kept)])
 
     def same_art_on(self, kept: ShelvedGlass, *, share: bool, together: bool) -> bool:
         """The art in hand on a glass of the shelf: as large, or as large a `share` of what is seen from the front.
@@ -94,7 +95,7 @@ class PiecesInHand:
             made = with_pieces(order, (piece,), self.at)
             return shared(made, self.at, self.at + 1) if together else made
 
-        return self._do("The same art on another glass", change, self.at + 1)
+        return self._do(tr("The same art on another glass"), change, self.at + 1)
 
     def _on(self, piece: Piece, kept: ShelvedGlass) -> Piece:
         """A piece on another glass; mends and ties by place were for the film of the old one."""
@@ -108,20 +109,21 @@ class PiecesInHand:
             named = order.changed(self.at, name=name)
             return named.changed(order__name=name) if len(order.pieces) == 1 else named
 
-        return self._do("Name", change)
+        return self._do(tr("Name"), change)
 
     def count(self, many: int) -> bool:
         """How many are made of what is in hand."""
-        return self._do("How many", lambda order: order.changed(*self._bench.place, count=many))
+        return self._do(tr("How many"), lambda order: order.changed(*self._bench.place, count=many))
 
     def move(self, by: int) -> bool:
         """The piece in hand nearer to the first, or to the last."""
         to = max(0, min(len(self._bench.order.pieces) - 1, self.at + by))
-        return self._do("Move the piece", lambda order: with_piece_moved(order, self.at, to), to, self._bench.place[1])
+        return self._do(tr("Move the piece"), lambda order: with_piece_moved(order, self.at, to), to,
+                        self._bench.place[1])
 
     def take_out(self) -> bool:
         """The piece in hand taken out of the order."""
-        return self._do("Take the piece out", lambda order: without_piece(order, self.at), max(0, self.at - 1))
+        return self._do(tr("Take the piece out"), lambda order: without_piece(order, self.at), max(0, self.at - 1))
 
     def share_with(self, other: int) -> bool:
         """Share art with another piece from now on: that one's art is taken over first."""
@@ -132,11 +134,11 @@ class PiecesInHand:
                            for at, piece in enumerate(order.pieces))
             return shared(replace(order, pieces=pieces), self.at, other)
 
-        return self._do("Share the art", change)
+        return self._do(tr("Share the art"), change)
 
     def part(self) -> bool:
         """The art of the piece in hand its own again."""
-        return self._do("Art of its own", lambda order: parted(order, self.at))
+        return self._do(tr("Art of its own"), lambda order: parted(order, self.at))
 
     def set_names(self, label: str, names: Names, row: int = 0) -> bool:
         """Another list of names for the piece in hand."""
@@ -150,12 +152,12 @@ class PiecesInHand:
         """Pieces from the clipboard, of this order or another's, of this window or another's."""
         def read() -> None:
             if len(content) > _MOST_ON_CLIPBOARD:
-                raise JobError("the piece on the clipboard is too large: add it from its file")
+                raise JobError(tr("the piece on the clipboard is too large: add it from its file"))
             try:
                 piece = msgspec.msgpack.decode(content, type=Piece)
             except (msgspec.DecodeError, ValueError):
-                raise JobError("the clipboard holds no piece: copy one first") from None
-            self.add("Paste the piece", [piece])
+                raise JobError(tr("the clipboard holds no piece: copy one first")) from None
+            self.add(tr("Paste the piece"), [piece])
 
         return self._bench.attempt(read)
 

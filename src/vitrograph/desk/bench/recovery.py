@@ -8,6 +8,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from vitrograph.core.errors import OrderFileError
 from vitrograph.core.job import Order
+from vitrograph.core.language import tr
 from vitrograph.core.storing.unsaved import LeftBehind, SafetyCopy
 from vitrograph.core.storing.whole import reason
 from vitrograph.desk.bench import Bench
@@ -108,4 +109,4 @@ class Recovery(QObject):
         """Say once that the work is not guarded: a sentence every three seconds would be in the way."""
         if not self._warned:
             self._warned = True
-            self.bench.refused.emit(f"no safety copy could be kept ({why}): save the order yourself")
+            self.bench.refused.emit(tr("no safety copy could be kept ({why}): save the order yourself", why=why))

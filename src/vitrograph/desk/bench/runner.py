@@ -7,6 +7,7 @@ from PySide6.QtCore import QObject, QSemaphore, QThread, Signal
 
 from vitrograph.core.errors import Cancelled
 from vitrograph.core.job import Order
+from vitrograph.core.language import tr
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import OrderResults, Results
 
@@ -104,7 +105,8 @@ class Runner(QThread):
         except Cancelled:
             return
         except Exception as error:      # a fault of ours must not freeze the window: say it, keep the job
-            self.broke.emit(f"this could not be worked out ({type(error).__name__}: {error}): undo the last change")
+            self.broke.emit(tr("this could not be worked out ({name}: {error}): undo the last change",
+                               name=type(error).__name__, error=error))
 
 
 def _weed_ahead(made: OrderResults, at: int, cancel: Event) -> None:

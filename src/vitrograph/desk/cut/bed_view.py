@@ -18,6 +18,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from vitrograph.core.cut import BedSheet, CutWork, SheetRun
 from vitrograph.core.cut.laying.nest import Laid, Spot, lies_well
 from vitrograph.core.geometry import Points, half_turn, length_of, stretch_of
+from vitrograph.core.language import tr
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.cut.keeper import CutKeeper
@@ -48,7 +49,7 @@ class BedView(QWidget):
         super().__init__()
         self.bench, self.keeper = bench, keeper
         self.setObjectName("bedView")
-        self.setAccessibleName("The film with all stencils that are cut of it")
+        self.setAccessibleName(tr("The film with all stencils that are cut of it"))
         self.setMinimumSize(280, 320)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
@@ -121,7 +122,7 @@ class BedView(QWidget):
             painter.setPen(QColor(theme.PAPER_INK))
             run = self.run
             if run is None:
-                painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, "the stencils are being laid out")
+                painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, tr("the stencils are being laid out"))
                 return
             self._paint_film(painter, run.sheet)
             self._paint_stencils(painter, run)
@@ -192,8 +193,8 @@ class BedView(QWidget):
         """Its name and which copy it is, on a plate that is read on any ground."""
         left, low, right, high = here.shape.bounds
         part = here.part
-        words = f"{part.name[:24]} {part.copy + 1}" + (f", band {part.film + 1}" if part.film else "")
-        words += " · pinned" if here.pinned else ""
+        words = f"{part.name[:24]} {part.copy + 1}" + (tr(", band {film}", film=part.film + 1) if part.film else "")
+        words += tr(" · pinned") if here.pinned else ""
         box = painter.fontMetrics().boundingRect(words).adjusted(-5, -2, 5, 2)
         spot = self.to_screen(np.array([[(left + right) / 2, low + 0.08 * (high - low)]]))[0]
         plate = QRectF(box)
@@ -230,12 +231,15 @@ class BedView(QWidget):
         film, length = sheet.film, self.bench.length
         painter.setPen(QColor(theme.PAPER_INK))
         number = min(self.number, len(self.work.runs) - 1)
-        name = f"Film {number + 1} of {len(self.work.runs)}: {sheet.stock.name}, "
+        name = tr("Film {number} of {runs}: {name}, ", number=number + 1, runs=len(self.work.runs),
+                  name=sheet.stock.name)
         box = self._rect(0, 0, film.length, film.width)
         painter.drawText(QPointF(_MARGINS[0], max(box.top() - 12, 20)),
-                         f"{name}{length(film.width, 0)} wide, {length(film.length, 0)} long")
-        left = f", {length(sheet.left_over, 0)} left over" if sheet.left_over > 0.5 else ""
-        painter.drawText(QPointF(_MARGINS[0], box.bottom() + 22), f"{length(sheet.used[0], 0)} used{left}")
+                         tr("{name}{length} wide, {length2} long", name=name, length=length(film.width, 0),
+                            length2=length(film.length, 0)))
+        left = tr(", {length} left over", length=length(sheet.left_over, 0)) if sheet.left_over > 0.5 else ""
+        painter.drawText(QPointF(_MARGINS[0], box.bottom() + 22), tr("{length} used{left}",
+                                                                     length=length(sheet.used[0], 0), left=left))
 
     # -- by hand -------------------------------------------------------------------------------------------------
 
@@ -300,11 +304,11 @@ class BedView(QWidget):
             return
         if not self._lies_well(moved):
             gap, edge = self.bench.length(run.sheet.film.gap), self.bench.length(run.sheet.film.margin)
-            self.bench.refused.emit(f"it cannot lie there: {gap} from other stencils and {edge} from the film's edge "
-                                    "are kept free")
+            self.bench.refused.emit(tr("it cannot lie there: {gap} from other stencils and {edge} from the film's "
+                                       "edge are kept free", gap=gap, edge=edge))
             return
         spot = moved.spot
         laid = tuple(
             with_fields(one, x=spot.x, y=spot.y, turn=spot.turn, pinned=moved.pinned)
             if (one.key, one.film, one.copy) == moved.part.whose else one for one in work.bed.lying())
-        self.bench.edit("Place of a stencil", cut__laid=laid)
+        self.bench.edit(tr("Place of a stencil"), cut__laid=laid)

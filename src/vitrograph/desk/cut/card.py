@@ -4,30 +4,32 @@ from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtCore import QTimer, Signal
-from PySide6.QtWidgets import QComboBox, QFileDialog, QWidget
+from PySide6.QtWidgets import QFileDialog, QWidget
 
 from vitrograph.core.cut import SheetRun, to_hpgl
 from vitrograph.core.errors import UnfinishedError
 from vitrograph.core.export import SHEET_WRITERS, WRITERS, numbered
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import FilmKind, Job, Lying
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes
 from vitrograph.desk.cut.driving import Driving
 from vitrograph.desk.cut.keeper import CutKeeper
 from vitrograph.desk.kit.card import Readings, StationCard
-from vitrograph.desk.kit.fields import LengthField, NumberField, SpeedField, button, chooser, in_a_row, label
+from vitrograph.desk.kit.fields import LengthField, NumberField, SpeedField, button, chooser, drop_down, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.wrapping import Tick
 from vitrograph.devices.cutter import run_hpgl
 
 FILMS: dict[FilmKind, str] = {
-    "stencil": "Stencil film: low tack, releases easily", "removable": "Removable vinyl: may lift with the tape",
-    "permanent": "Permanent vinyl: grips best", "shelf": "Shelf-lining film: cheap",
+    "stencil": tr("Stencil film: low tack, releases easily"),
+    "removable": tr("Removable vinyl: may lift with the tape"),
+    "permanent": tr("Permanent vinyl: grips best"), "shelf": tr("Shelf-lining film: cheap"),
 }
-_ORDERS = {"piece": "Stencil after stencil", "free": "All of the film by the shortest way"}
+_ORDERS = {"piece": tr("Stencil after stencil"), "free": tr("All of the film by the shortest way")}
 _SHOW_SECONDS = 6.0                # how long the trial takes on the screen
 _FRAME_MS = 33
 _NEST_SECONDS = 10.0
@@ -37,39 +39,40 @@ class CutCard(StationCard):
     """Cut the film."""
 
     station = "cut"
-    heading = "Cut"
-    says = "Coloured side up, straight along the edge, no bubbles. Cut through the film, not the backing."
+    heading = tr("Cut")
+    says = tr("Coloured side up, straight along the edge, no bubbles. Cut through the film, not the backing.")
     traced = Signal(object, float)
 
     def build(self) -> None:
         self.keeper = CutKeeper(self.bench, self)
         self.number: Callable[[], int] = lambda: 0             # of the film that is shown
         self._build_fields()
-        self.nest = button("Nest closer", tip=f"looks {_NEST_SECONDS:.0f} s for a way to lay them on less film")
+        self.nest = button(tr("Nest closer"), tip=tr("looks {seconds:.0f} s for a way to lay them on less film",
+                                                     seconds=_NEST_SECONDS))
         self.nest.setObjectName("nestCloser")
-        self.anew = button("Lay out anew", tip="forget the places chosen by hand and by nesting")
+        self.anew = button(tr("Lay out anew"), tip=tr("forget the places chosen by hand and by nesting"))
         self.anew.setObjectName("layAnew")
         self.nest_says, self.trial_says = (named(label("", "quiet"), name) for name in ("nestSays", "trialSays"))
-        self.trial = button("Try the simulated cutter", "accent")
+        self.trial = button(tr("Try the simulated cutter"), "accent")
         self.trial.setObjectName("trial")
         self.readings = Readings()
         self.found = FindingList(self.bench)
         self.before, self.next = (named(button(words), name) for words, name in (
-            ("Film before", "filmBefore"), ("Next film", "nextFilm")))
+            (tr("Film before"), "filmBefore"), (tr("Next film"), "nextFilm")))
         self.turning = in_a_row(self.before, self.next)
         self.stack(self.found, self.readings, self.turning, in_a_row(self.nest, self.anew), self.nest_says, self.trial,
                    self.trial_says)
         for quiet in (self.nest_says, self.trial_says, self.turning):
             quiet.hide()
-        self.section("Film and blade")
+        self.section(tr("Film and blade"))
         self.stack(self.film, self.gap, self.order, self.over_run, self.offset, self.leads, self.passes, self.boxes,
                    self.parted,
                    self.cut_speed)
-        self.section("Write files")
+        self.section(tr("Write files"))
         self.stack(self._file_rows(), label(
-            "Lift a corner before unloading. If the film is not cut through, cut again in place. "
-            "Mind the blade: fingers off the head while it moves.", "caution"))
-        self.section("Drive the cutter")
+            tr("Lift a corner before unloading. If the film is not cut through, cut again in place. Mind the blade: "
+               "fingers off the head while it moves."), "caution"))
+        self.section(tr("Drive the cutter"))
         self.driving = Driving(self.bench)
         self.stack(self.driving)
         self._connect()
@@ -80,48 +83,48 @@ class CutCard(StationCard):
         self._tick.timeout.connect(self._advance)
 
     def _build_fields(self) -> None:
-        self.film = named(QComboBox(), "film")
-        self.film.setAccessibleName("Film")
+        self.film = drop_down("film", tr("Film"))
         for kind, words in FILMS.items():
             self.film.addItem(words, kind)
-        self.gap = LengthField("Film between two stencils", "gap", least=0.0)
-        self.order = chooser("cutOrder", "Order of cutting", _ORDERS)
-        self.over_run = LengthField("Over-run where a path closes", "over_run", least=0.0)
-        self.offset = LengthField("The blade's tip trails by", "offset", least=0.0)
-        self.leads = named(Tick("The cutter leads its blade itself"), "leadsItself")
-        self.passes = NumberField("Times over each line", "passes", suffix="", whole=True)
-        self.boxes = named(Tick("Cut a line round each, to part them by"), "boxes")
-        self.parted = named(Tick("Cut the surplus round each into parts"), "partedSurplus")
-        self.cut_speed = SpeedField("Cutting speed", "cut_speed")
+        self.gap = LengthField(tr("Film between two stencils"), "gap", least=0.0)
+        self.order = chooser("cutOrder", tr("Order of cutting"), _ORDERS)
+        self.over_run = LengthField(tr("Over-run where a path closes"), "over_run", least=0.0)
+        self.offset = LengthField(tr("The blade's tip trails by"), "offset", least=0.0)
+        self.leads = named(Tick(tr("The cutter leads its blade itself")), "leadsItself")
+        self.passes = NumberField(tr("Times over each line"), "passes", suffix="", whole=True)
+        self.boxes = named(Tick(tr("Cut a line round each, to part them by")), "boxes")
+        self.parted = named(Tick(tr("Cut the surplus round each into parts")), "partedSurplus")
+        self.cut_speed = SpeedField(tr("Cutting speed"), "cut_speed")
 
     def _connect(self) -> None:
         bench = self.bench
-        self.film.activated.connect(lambda index: bench.edit("Film", cut__film=self.film.itemData(index)))
-        self.gap.edited.connect(lambda mm: bench.edit("Film between stencils", cut__gap=mm))
+        self.film.activated.connect(lambda index: bench.edit(tr("Film"), cut__film=self.film.itemData(index)))
+        self.gap.edited.connect(lambda mm: bench.edit(tr("Film between stencils"), cut__gap=mm))
         self.order.activated.connect(
-            lambda _index: bench.edit("Order of cutting", cut__by_piece=self.order.currentData() == "piece"))
-        self.over_run.edited.connect(lambda mm: bench.edit("Over-run", cut__over_run=mm))
-        self.offset.edited.connect(lambda mm: bench.edit("The blade's offset", cut__offset=mm))
-        self.leads.clicked.connect(lambda on: bench.edit("Who leads the blade", cut__leads_itself=on))
-        self.passes.edited.connect(lambda many: bench.edit("Passes", cut__passes=round(many)))
-        self.boxes.clicked.connect(lambda on: bench.edit("Lines to part by", cut__boxes=on))
-        self.parted.clicked.connect(lambda on: bench.edit("Parts of the surplus", cut__parted=on))
-        self.cut_speed.edited.connect(lambda speed: bench.edit("Speed", cut__cut_speed=speed))
+            lambda _index: bench.edit(tr("Order of cutting"), cut__by_piece=self.order.currentData() == "piece"))
+        self.over_run.edited.connect(lambda mm: bench.edit(tr("Over-run"), cut__over_run=mm))
+        self.offset.edited.connect(lambda mm: bench.edit(tr("The blade's offset"), cut__offset=mm))
+        self.leads.clicked.connect(lambda on: bench.edit(tr("Who leads the blade"), cut__leads_itself=on))
+        self.passes.edited.connect(lambda many: bench.edit(tr("Passes"), cut__passes=round(many)))
+        self.boxes.clicked.connect(lambda on: bench.edit(tr("Lines to part by"), cut__boxes=on))
+        self.parted.clicked.connect(lambda on: bench.edit(tr("Parts of the surplus"), cut__parted=on))
+        self.cut_speed.edited.connect(lambda speed: bench.edit(tr("Speed"), cut__cut_speed=speed))
         self.trial.clicked.connect(self.simulate)
         self.nest.clicked.connect(self._nest)
-        self.anew.clicked.connect(lambda: bench.edit("Lay out anew", cut__laid=()))
+        self.anew.clicked.connect(lambda: bench.edit(tr("Lay out anew"), cut__laid=()))
         self.driving.wanted.connect(lambda: self.bench.attempt(lambda: self.driving.drive(self._run())))
         self.driving.rest.clicked.connect(
             lambda: self.bench.attempt(lambda: self.driving.keep_left_over(self._run())))
         self.keeper.laid.connect(self._take_work)
         self.keeper.shorter.connect(
-            lambda mm: self._say_nesting(f"looking for less: {self.bench.length(mm, 0)} of this film by now"))
+            lambda mm: self._say_nesting(tr("looking for less: {length} of this film by now",
+                                            length=self.bench.length(mm, 0))))
         self.keeper.nested.connect(self._take_nested)
 
     def _file_rows(self) -> QWidget:
         self.files = {}
         for kind, title in {**{kind: one.title for kind, one in SHEET_WRITERS.items()}, "pdf": "PDF"}.items():
-            made = button(title, tip="this piece on paper" if kind == "pdf" else "each film a file")
+            made = button(title, tip=tr("this piece on paper") if kind == "pdf" else tr("each film a file"))
             made.setObjectName(f"write_{kind}")
             made.clicked.connect(self._writer(kind, title))
             self.files[kind] = made
@@ -131,7 +134,7 @@ class CutCard(StationCard):
         suffix = (SHEET_WRITERS.get(kind) or WRITERS[kind]).suffix
 
         def choose() -> None:
-            path, _ = QFileDialog.getSaveFileName(self, f"Write {title}", f"cut{suffix}")
+            path, _ = QFileDialog.getSaveFileName(self, tr("Write {title}", title=title), f"cut{suffix}")
             if path:
                 self.write(kind, Path(path))
         return choose
@@ -143,7 +146,7 @@ class CutCard(StationCard):
             for number, content in enumerate(contents, start=1):
                 write_whole(path.with_name(numbered(path.name, number, len(contents))), content)
 
-        self.bench.attempt(write, f"written: {path.name}")
+        self.bench.attempt(write, tr("written: {name}", name=path.name))
 
     def _contents(self, kind: str) -> list[bytes]:
         if kind in WRITERS:
@@ -193,13 +196,15 @@ class CutCard(StationCard):
         self._show_found(self.bench.results)
         sheets = work.bed.sheets
         self.turning.setVisible(len(sheets) > 1)
-        rows = [("stencils", str(work.stencils)), ("films", str(len(sheets))),
-                ("film used", length(work.bed.used_mm, 0)), ("left over", length(sum(s.left_over for s in sheets), 0))]
+        rows = [(tr("stencils"), str(work.stencils)), (tr("films"), str(len(sheets))),
+                (tr("film used"), length(work.bed.used_mm, 0)),
+                (tr("left over"), length(sum(s.left_over for s in sheets), 0))]
         if work.bed.cost > 0:
-            rows.append(("film costs", f"{work.bed.cost:.2f}"))
+            rows.append((tr("film costs"), decimals(f"{work.bed.cost:.2f}")))
         self.readings.show_rows([
-            *rows, ("paths", str(work.paths)), ("cut", length(work.cut_mm, 0)), ("blade up", length(work.travel_mm, 0)),
-            ("time", format_minutes(work.seconds))])
+            *rows, (tr("paths"), str(work.paths)), (tr("cut", "a length"), length(work.cut_mm, 0)),
+            (tr("blade up"), length(work.travel_mm, 0)),
+            (tr("time"), format_minutes(work.seconds))])
 
     # -- nesting -------------------------------------------------------------------------------------------------
 
@@ -209,22 +214,22 @@ class CutCard(StationCard):
             return
         self.bench.attempt(lambda: self.keeper.nest(_NEST_SECONDS))
         if self.keeper.nesting:
-            self.nest.setText("Stop")
-            self._say_nesting(f"looking for less film, {_NEST_SECONDS:.0f} s for each")
+            self.nest.setText(tr("Stop"))
+            self._say_nesting(tr("looking for less film, {seconds:.0f} s for each", seconds=_NEST_SECONDS))
 
     def _say_nesting(self, words: str) -> None:
         self.nest_says.setText(words)
         self.nest_says.show()
 
     def _take_nested(self, laid: tuple[Lying, ...]) -> None:
-        self.nest.setText("Nest closer")
+        self.nest.setText(tr("Nest closer"))
         work = self.keeper.work
         if not laid or work is None:
-            self._say_nesting("stopped: the stencils lie as before")
+            self._say_nesting(tr("stopped: the stencils lie as before"))
             return
         before = work.bed.used_mm
-        self.bench.edit("Nest closer", cut__laid=laid)
-        self._say_nesting(f"before: {self.bench.length(before, 0)} of film")
+        self.bench.edit(tr("Nest closer"), cut__laid=laid)
+        self._say_nesting(tr("before: {length} of film", length=self.bench.length(before, 0)))
 
     # -- the trial -----------------------------------------------------------------------------------------------
 
@@ -252,13 +257,14 @@ class CutCard(StationCard):
         self._whole, self._shown = trace.cut_mm, 0.0
         length = self.bench.length(trace.cut_mm, 0)
         self.trial_says.show()
-        self.trial_says.setText(f"{len(trace.cuts)} paths, {length} cut by the simulated blade")
+        self.trial_says.setText(tr("{cuts} paths, {length} cut by the simulated blade", cuts=len(trace.cuts),
+                                   length=length))
         self._tick.start()
 
     def _run(self) -> SheetRun:
         """The film that is shown. Raises UnfinishedError where it is not laid out yet."""
         if self.keeper.work is None or not self.bench.order_results.complete:
-            raise UnfinishedError("the stencils are still being laid out: wait until they lie on the film")
+            raise UnfinishedError(tr("the stencils are still being laid out: wait until they lie on the film"))
         runs = self.keeper.work.runs
         return runs[min(self.number(), len(runs) - 1)]
 

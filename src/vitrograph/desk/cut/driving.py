@@ -5,16 +5,17 @@ from pathlib import Path
 from threading import Thread
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QComboBox, QLineEdit, QProgressBar
+from PySide6.QtWidgets import QLineEdit, QProgressBar
 
 from vitrograph.core.cut import SheetRun
 from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job.tree import changed_record
+from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
 from vitrograph.core.workshop import Workshop, load_workshop, save_workshop, with_cut, with_force, with_left_over
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.kit.fields import Column, button, in_a_row, label
+from vitrograph.desk.kit.fields import Column, button, drop_down, in_a_row, label
 from vitrograph.desk.kit.named import named
 from vitrograph.devices.driver import Control, Place, Sending, say_all, send
 from vitrograph.devices.ports import open_port
@@ -35,25 +36,24 @@ class Driving(Column):
         self._control: Control | None = None
         self._speed = 1.0
         self.where = named(QLineEdit(), "cutterAt")
-        self.where.setPlaceholderText("tcp:HOST:PORT, serial:PATH or file:PATH")
-        self.where.setAccessibleName("Where the cutter is")
+        self.where.setPlaceholderText(tr("tcp:HOST:PORT, serial:PATH or file:PATH"))
+        self.where.setAccessibleName(tr("Where the cutter is"))
         self.start = named(QLineEdit(), "cutFrom")
-        self.start.setPlaceholderText("from the beginning, or STENCIL:PATH")
-        self.start.setAccessibleName("Where to begin")
-        self.cut = named(button("Cut this film"), "cutFilm")
-        self.pause, self.halt = named(button("Pause"), "pauseCut"), named(button("Stop, blade up"), "stopCut")
+        self.start.setPlaceholderText(tr("from the beginning, or STENCIL:PATH"))
+        self.start.setAccessibleName(tr("Where to begin"))
+        self.cut = named(button(tr("Cut this film")), "cutFilm")
+        self.pause, self.halt = named(button(tr("Pause")), "pauseCut"), named(button(tr("Stop, blade up")), "stopCut")
         self.bar = named(QProgressBar(), "cutBar")
         self.bar.setTextVisible(False)
         self.says = named(label("", "quiet"), "cutSays")
         self.going = in_a_row(self.pause, self.halt)
         self.forces = named(QLineEdit(), "testForces")
-        self.forces.setPlaceholderText("forces to try, as 60, 80, 100")
-        self.forces.setAccessibleName("Forces of the test cut")
-        self.test = named(button("Cut a test ladder"), "testLadder")
-        self.rest = named(button("Keep the leftover", tip="as a film in the workshop, used first from now on"),
+        self.forces.setPlaceholderText(tr("forces to try, as 60, 80, 100"))
+        self.forces.setAccessibleName(tr("Forces of the test cut"))
+        self.test = named(button(tr("Cut a test ladder")), "testLadder")
+        self.rest = named(button(tr("Keep the leftover"), tip=tr("as a film in the workshop, used first from now on")),
                           "keepLeftover")
-        self.clean = named(QComboBox(), "cleanRung")
-        self.clean.setAccessibleName("Which came out clean")
+        self.clean = drop_down("cleanRung", tr("Which came out clean"))
         self.stack(self.where, self.start, self.cut, self.bar, self.says, self.going, self.rest, self.forces,
                    self.test, self.clean)
         self._set_going(False)
@@ -85,8 +85,9 @@ class Driving(Column):
 
     def _tell_worn(self, known: Workshop) -> None:
         """How old the blade is, and what force the film in use came out clean with."""
-        told = [f"blade: {known.cutters[0].blade_m:.1f} m cut"] if known.cutters[0].blade_m else []
-        told += [f"{known.films[0].name}: clean at {known.films[0].force:g}"] if known.films[0].force else []
+        told = [tr("blade: {blade_m:.1f} m cut", blade_m=known.cutters[0].blade_m)] if known.cutters[0].blade_m else []
+        told += [tr("{name}: clean at {force:g}", name=known.films[0].name,
+                    force=known.films[0].force)] if known.films[0].force else []
         if told:
             self._say("; ".join(told))
 
@@ -98,11 +99,11 @@ class Driving(Column):
     def _begin(self, run: SheetRun) -> None:
         where, start = self.where.text().strip(), self._start()
         if not where:
-            raise VitrographError("type where the cutter is: tcp:HOST:PORT, serial:PATH or file:PATH")
+            raise VitrographError(tr("type where the cutter is: tcp:HOST:PORT, serial:PATH or file:PATH"))
         self._remember(lambda known: changed_record(known, {"cutters__0__port": where}))
         self._control, self._speed = Control(), run.choices.cut_speed
         self._set_going(True)
-        self._say("opening the line to the cutter")
+        self._say(tr("opening the line to the cutter"))
         Thread(target=self._work, args=(run, where, start, self._control), daemon=True).start()
 
     def _start(self) -> Place | None:
@@ -125,11 +126,12 @@ class Driving(Column):
         """Keep what is left over of a film in the workshop."""
         sheet, kind = run.sheet, self.bench.order.cut.film
         if sheet.left_over < _LEAST_LEFT_MM:
-            raise VitrographError(f"only {self.bench.length(sheet.left_over, 0)} is left over: too little to keep")
+            raise VitrographError(tr("only {length} is left over: too little to keep",
+                                     length=self.bench.length(sheet.left_over, 0)))
         rest = sheet.left_over, sheet.film.width
         self._remember(lambda known: with_left_over(known, sheet.stock.name, kind, sheet.used[0], rest))
         long, wide = (self.bench.length(side, 0) for side in rest)
-        self._say(f"kept: {sheet.stock.name}, left over, {long} by {wide}")
+        self._say(tr("kept: {name}, left over, {long} by {wide}", name=sheet.stock.name, long=long, wide=wide))
 
     def _cut_ladder(self) -> None:
         """Cut the test, and ask which came out clean."""
@@ -138,17 +140,18 @@ class Driving(Column):
         say_all(open_port(where), ladder_hpgl(rungs, 0.0 if cut.leads_itself else cut.offset))
         self._remember(lambda known: with_cut(known, ladder_mm(rungs)))
         self.clean.clear()
-        self.clean.addItem("Which came out clean?", None)
+        self.clean.addItem(tr("Which came out clean?"), None)
         for rung in rungs:
-            self.clean.addItem(f"{rung.number} tick{'s' if rung.number > 1 else ''}: force {rung.force:g}", rung.force)
+            self.clean.addItem(tr("{n} ticks: force {force:g}", "{n} tick: force {force:g}", n=rung.number,
+                                  force=rung.force), rung.force)
         self.clean.show()
-        self._say("lift each triangle out of its square: the least force that came out clean is the one to keep")
+        self._say(tr("lift each triangle out of its square: the least force that came out clean is the one to keep"))
 
     def _keep_force(self, index: int) -> None:
         force = self.clean.itemData(index)
         if force is not None:
             self._remember(lambda known: with_force(known, force))
-            self._say(f"kept with your film: force {force:g}")
+            self._say(tr("kept with your film: force {force:g}", force=force))
 
     def _work(self, run: SheetRun, where: str, start: Place | None, control: Control) -> None:
         """On a thread of its own: sending waits for the cutter, and the window does not."""
@@ -157,22 +160,24 @@ class Driving(Column):
         except VitrographError as error:
             self._broke.emit(error.words(self.bench.unit))
         except Exception as error:                             # a fault of ours: said, and the window lives
-            self._broke.emit(f"this could not be sent ({type(error).__name__}: {error})")
+            self._broke.emit(tr("this could not be sent ({name}: {error})", name=type(error).__name__, error=error))
 
     def _tell(self, sending: Sending) -> None:
         self.bar.setRange(0, sending.of)
         self.bar.setValue(sending.done)
         if self._control is not None and not self._control.paused:
             left = format_minutes((sending.of_mm - sending.cut_mm) / self._speed)
-            self._say(f"{sending.last}: {sending.done} of {sending.of} paths, {left} to go")
+            self._say(tr("{last}: {done} of {of} paths, {left} to go", last=sending.last, done=sending.done,
+                         of=sending.of, left=left))
 
     def _end(self, sending: Sending) -> None:
         stopped = self._control is not None and self._control.stopped
         if not self.where.text().startswith("file:"):          # what is only written wears no blade
             self._remember(lambda known: with_cut(known, sending.cut_mm))
         self._set_going(False)
-        where = f"after {sending.last}" if sending.last else "before the first path"
-        self._say(f"stopped {where}, the blade is up" if stopped else f"all {sending.of} paths are cut")
+        where = tr("after {last}", last=sending.last) if sending.last else tr("before the first path")
+        self._say(tr("stopped {where}, the blade is up", where=where) if stopped
+                  else tr("all {of} paths are cut", of=sending.of))
         self.start.clear()
 
     def _tell_broken(self, sentence: str) -> None:
@@ -187,11 +192,11 @@ class Driving(Column):
             return
         if self._control.paused:
             self._control.go_on()
-            self.pause.setText("Pause")
+            self.pause.setText(tr("Pause"))
         else:
             self._control.pause()
-            self.pause.setText("Go on")
-            self._say("it waits after this path, the blade is up")
+            self.pause.setText(tr("Go on"))
+            self._say(tr("it waits after this path, the blade is up"))
 
     def _set_going(self, going: bool) -> None:
         if not going:
@@ -199,7 +204,7 @@ class Driving(Column):
         self.going.setVisible(going)
         self.bar.setVisible(going)
         self.cut.setEnabled(not going)
-        self.pause.setText("Pause")
+        self.pause.setText(tr("Pause"))
 
     def _say(self, words: str) -> None:
         self.says.setText(words)

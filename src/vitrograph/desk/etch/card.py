@@ -7,6 +7,7 @@ from PySide6.QtCore import Signal
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import CAUTIONS
 from vitrograph.core.job import Job, Weighing
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.work import Happened, Step, StepRef
 from vitrograph.core.workshop import load_workshop, save_workshop, with_weighed
@@ -24,8 +25,8 @@ class EtchCard(StepsCard):
     """Frost the glass."""
 
     station = "etch"
-    heading = "Etch"
-    done_words = "Frosted. Write it down while you remember it."
+    heading = tr("Etch")
+    done_words = tr("Frosted. Write it down while you remember it.")
     asks = Signal(object)
     recipe_wanted = Signal()
 
@@ -47,7 +48,7 @@ class EtchCard(StepsCard):
         self.evening.asks.connect(self.asks)
         self.columns.put(2, self.evening)
         self.columns.put(3, self.pot)
-        self.trouble_title, self.recipe_title = section_heading("Trouble?"), section_heading("Recipe and cream")
+        self.trouble_title, self.recipe_title = section_heading(tr("Trouble?")), section_heading(tr("Recipe and cream"))
         self._arrange(under_way=keeper.under_way)
         keeper.changed.connect(self._show_evening)
         self._show_evening()
@@ -76,7 +77,7 @@ class EtchCard(StepsCard):
     def _keep_weighing(self, weighing: Weighing) -> None:
         """The pot in the workshop is as full as it was weighed."""
         self.bench.attempt(lambda: save_workshop(with_weighed(load_workshop(self.workshop), weighing), self.workshop),
-                           "weighed: kept in the workshop")
+                           tr("weighed: kept in the workshop"))
 
     def _time_coat(self, ref: StepRef) -> None:
         """Keep how long a coat took, from its first dab on: the next ones are planned by it."""

@@ -6,6 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QSlider
 
 from vitrograph.core.etch import EveningPlan, Live, grams
+from vitrograph.core.language import tr, tr_later
 from vitrograph.core.units import format_minutes
 from vitrograph.desk.etch.evening_view import in_hours
 from vitrograph.desk.etch.keeper import EveningKeeper
@@ -25,16 +26,16 @@ class EveningPanel(Column):
         self.says = named(label(""), "eveningSays")
         self.task = named(label("", scale=1.35, bold=True), "eveningTask")
         self.meanwhile = named(label("", "quiet"), "eveningMeanwhile")
-        self.start = named(button("Begin the evening", "accent"), "beginEvening")
-        self.there = named(button("Go there", "accent"), "goThere")
-        self.pause = named(button("Pause: the phone"), "pauseEvening")
-        self.anew = named(button("Late: plan again", tip="the rest, from now on"), "planAgain")
-        self.skip = named(button("Skip this"), "skipTask")
-        self.again = named(button("This one again"), "againGlass")
-        self.broken = named(button("It broke"), "brokenGlass")
+        self.start = named(button(tr("Begin the evening"), "accent"), "beginEvening")
+        self.there = named(button(tr("Go there"), "accent"), "goThere")
+        self.pause = named(button(tr("Pause: the phone")), "pauseEvening")
+        self.anew = named(button(tr("Late: plan again"), tip=tr("the rest, from now on")), "planAgain")
+        self.skip = named(button(tr("Skip this")), "skipTask")
+        self.again = named(button(tr("This one again")), "againGlass")
+        self.broken = named(button(tr("It broke")), "brokenGlass")
         self.calm = named(QSlider(Qt.Orientation.Horizontal), "calm")
         self.calm.setRange(0, 10)
-        self.calm.setAccessibleName("Calm: time to spare before clocks")
+        self.calm.setAccessibleName(tr("Calm: time to spare before clocks"))
         self.calm_says = named(label("", "quiet"), "calmSays")
         self._under_way = in_a_row(self.pause, self.anew), in_a_row(self.skip, self.again, self.broken)
         self.stack(self.says, self.task, self.meanwhile, self.there, *self._under_way, self.start, self.calm,
@@ -48,9 +49,12 @@ class EveningPanel(Column):
         self.there.clicked.connect(keeper.go_there)
         self.pause.clicked.connect(keeper.pause)
         self.anew.clicked.connect(keeper.follow)
-        self.skip.clicked.connect(lambda: self._ask("Skip", "left out", keeper.skip))
-        self.again.clicked.connect(lambda: self._ask("Etch again", "etched again from its first coat", keeper.again))
-        self.broken.clicked.connect(lambda: self._ask("It broke", "given up", keeper.broken))
+        self.skip.clicked.connect(lambda: self._ask(
+            tr_later("{glass}: {task} is left out?"), tr("Yes, skip"), keeper.skip))
+        self.again.clicked.connect(lambda: self._ask(
+            tr_later("{glass} is etched again from its first coat?"), tr("Yes, etch again"), keeper.again))
+        self.broken.clicked.connect(lambda: self._ask(
+            tr_later("{glass} is given up?"), tr("Yes, it broke"), keeper.broken))
         self.calm.sliderReleased.connect(self._take_calm)
         self.calm.actionTriggered.connect(lambda _act: None if self.calm.isSliderDown() else self._later())
         keeper.changed.connect(self.refresh)
@@ -61,15 +65,14 @@ class EveningPanel(Column):
         self._take_calm()
 
     def _take_calm(self) -> None:
-        self.bench.edit("Calm of the evening", etch__calm=self.calm.value() / 10)
+        self.bench.edit(tr("Calm of the evening"), etch__calm=self.calm.value() / 10)
 
-    def _ask(self, title: str, becomes: str, do: object) -> None:
+    def _ask(self, asks: str, yes: str, do: object) -> None:
         hand = self.keeper.at_hand()
         if hand is not None and callable(do):
             glass, task = hand
-            what = f"{glass.called}: {glass.chain.tasks[task].name}" if title == "Skip" else glass.called
-            self.asks.emit(AskBar(f"{what} is {becomes}?", [Answer("staysAsItIs", "No, go on", lambda: None),
-                                                           Answer("yesDoIt", f"Yes, {title.lower()}", do)]))
+            self.asks.emit(AskBar(tr(asks, glass=glass.called, task=glass.chain.tasks[task].name),
+                                  [Answer("staysAsItIs", tr("No, go on"), lambda: None), Answer("yesDoIt", yes, do)]))
 
     def refresh(self) -> None:
         """Show the plan, or how it stands."""
@@ -81,16 +84,18 @@ class EveningPanel(Column):
             row.setVisible(live is not None)
         if evening is None:
             trouble = self.keeper.trouble
-            self.says.setText(f"{trouble[:1].upper()}{trouble[1:]}." if trouble else "The evening is being planned.")
+            self.says.setText(f"{trouble[:1].upper()}{trouble[1:]}." if trouble
+                              else tr("The evening is being planned."))
         else:
             self.says.setText(_plan_words(evening) if live is None else _live_words(live))
             plan = evening.plan
             self.calm.setValue(round(10 * plan.calm))
-            how = "as calm as it takes" if self.bench.order.etch.calm is None else "as calm as you chose"
-            self.calm_says.setText(f"Shorter to the left, calmer to the right: {how}. When hands are a fifth slower or "
-                                   f"somebody calls, {100 * plan.risk.late:.1f} of 100 glasses come too late.")
+            how = tr("as calm as it takes") if self.bench.order.etch.calm is None else tr("as calm as you chose")
+            self.calm_says.setText(tr("Shorter to the left, calmer to the right: {how}. When hands are a fifth slower "
+                                      "or somebody calls, {late:.1f} of 100 glasses come too late.", how=how,
+                                      late=100 * plan.risk.late))
         if live is not None:
-            self.pause.setText("Go on" if live.paused else "Pause: the phone")
+            self.pause.setText(tr("Go on") if live.paused else tr("Pause: the phone"))
         self._show_task()
 
     def _show_task(self) -> None:
@@ -102,27 +107,32 @@ class EveningPanel(Column):
         glass, task = hand
         wait = live.waits - (self.bench.making.now() - live.now)
         self.task.setText(f"{glass.called}: {glass.chain.tasks[task].name}")
-        self.meanwhile.setText(f"Begins in {format_minutes(wait)}. Until then your hands are free." if wait > 20 else
-                               f"It takes about {format_minutes(glass.chain.tasks[task].seconds)}.")
+        self.meanwhile.setText(tr("Begins in {wait}. Until then your hands are free.", wait=format_minutes(wait))
+                               if wait > 20 else
+                               tr("It takes about {seconds}.", seconds=format_minutes(glass.chain.tasks[task].seconds)))
         steps = glass.refs[task]
-        self.there.setText("Go there" if not steps or steps[0].station != "etch" else "Take it in hand")
+        self.there.setText(tr("Go there") if not steps or steps[0].station != "etch" else tr("Take it in hand"))
 
 
 def _plan_words(evening: EveningPlan) -> str:
     plan, need = evening.plan.evening, evening.cream
     many = len(evening.glasses)
-    how = "by your weighings" if need.weighed else "a guess"
+    how = tr("by your weighings") if need.weighed else tr("a guess")
     low, high = evening.plan.risk.ends[0], evening.plan.risk.ends[2]
-    cost = f", {100 * need.share:.1f} % of a full pot" if need.share else ""
-    cost += f" for {need.cost:.2f}" if need.cost else ""
-    return (f"{many} glass{'es' if many > 1 else ''}, one pair of hands: {in_hours(plan.makespan)}, mostly "
-            f"{in_hours(low)} to {in_hours(high)}. At most {plan.at_once} under cream at once.\n"
-            f"Cream: {grams(need.at_once)} on glass at once, {grams(need.used)} used up{cost} ({how}).\n"
-            f"{evening.hands[:1].upper()}{evening.hands[1:]}.")
+    cost = tr(", {share:.1f} % of a full pot", share=100 * need.share) if need.share else ""
+    cost += tr(" for {cost:.2f}", cost=need.cost) if need.cost else ""
+    return "\n".join((
+        tr("{n} glasses, one pair of hands: {time}, mostly {low} to {high}. At most {at_once} under cream at once.",
+           "{n} glass, one pair of hands: {time}, mostly {low} to {high}. At most {at_once} under cream at once.",
+           n=many, time=in_hours(plan.makespan), low=in_hours(low), high=in_hours(high), at_once=plan.at_once),
+        tr("Cream: {at_once} on glass at once, {used} used up{cost} ({how}).", at_once=grams(need.at_once),
+           used=grams(need.used), cost=cost, how=how),
+        f"{evening.hands[:1].upper()}{evening.hands[1:]}."))
 
 
 def _live_words(live: Live) -> str:
     if live.next is None:
-        return "All done. Write down how it went while you remember it."
-    late = f" {len(live.plan.evening.late)} late." if live.plan.evening.late else ""
-    return f"Done at {datetime.fromtimestamp(live.done_at):%H:%M}.{late}" + (" Paused." if live.paused else "")
+        return tr("All done. Write down how it went while you remember it.")
+    late = tr(" {late} late.", late=len(live.plan.evening.late)) if live.plan.evening.late else ""
+    return tr("Done at {at:%H:%M}.{late}", at=datetime.fromtimestamp(live.done_at),
+              late=late) + (tr(" Paused.") if live.paused else "")

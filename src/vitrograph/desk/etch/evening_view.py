@@ -7,6 +7,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from vitrograph.core.etch import GlassWork, UnderClock
+from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
 from vitrograph.core.work.evening import Begun, Slot
 from vitrograph.desk.etch.keeper import EveningKeeper
@@ -31,7 +32,7 @@ class EveningView(QWidget):
         named(self, "eveningView")
         self.keeper = keeper
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
-        self.setAccessibleName("The evening: a line for each glass")
+        self.setAccessibleName(tr("The evening: a line for each glass"))
         keeper.changed.connect(self.update)
         keeper.ticked.connect(self.update)
 
@@ -45,7 +46,7 @@ class EveningView(QWidget):
             painter.setFont(theme.font(0.95))
             evening = self.keeper.evening
             if evening is None:
-                words = self.keeper.trouble or "the evening is being planned"
+                words = self.keeper.trouble or tr("the evening is being planned")
                 painter.drawText(self.rect().adjusted(24, 24, -24, -24), Qt.AlignmentFlag.AlignCenter
                                  | Qt.TextFlag.TextWordWrap, words[:1].upper() + words[1:])
                 return
@@ -68,7 +69,8 @@ class EveningView(QWidget):
         foot = 10 + (_CLOCK_HIGH + 8.0) * ((len(shown) + columns - 1) // columns)
         if len(clocks) > len(shown):
             painter.setPen(QColor(theme.PAPER_INK))
-            painter.drawText(QPointF(_LEFT, foot + 12), f"and {len(clocks) - len(shown)} more under cream")
+            painter.drawText(QPointF(_LEFT, foot + 12), tr("and {clocks} more under cream",
+                                                           clocks=len(clocks) - len(shown)))
             foot += 18
         return foot
 
@@ -132,7 +134,8 @@ class EveningView(QWidget):
         """What the shades mean; how far down it reaches."""
         x = _LEFT
         painter.setFont(theme.font(0.9))
-        for words, tone in (("hands at work", theme.PAPER_INK), ("under cream", _CREAM), ("done", theme.FILM)):
+        for words, tone in ((tr("hands at work"), theme.PAPER_INK), (tr("under cream"), _CREAM),
+                            (tr("done"), theme.FILM)):
             painter.fillRect(QRectF(x, top + 2, 18, 10), QColor(tone))
             painter.setPen(QColor(theme.PAPER_QUIET))
             painter.drawText(QPointF(x + 24, top + 12), words)
@@ -148,7 +151,7 @@ class EveningView(QWidget):
             return
         painter.setFont(theme.font(1.05, bold=True))
         painter.setPen(QColor(theme.PAPER_INK))
-        painter.drawText(QPointF(_LEFT, top + 16), "What comes next" if live is not None else "It begins with")
+        painter.drawText(QPointF(_LEFT, top + 16), tr("What comes next") if live is not None else tr("It begins with"))
         for number, slot in enumerate(slots[:min(room, _LISTED)]):
             glass = evening.glasses[slot.glass]
             y = top + 18 + _LIST_HIGH * (number + 1)
@@ -164,11 +167,13 @@ class EveningView(QWidget):
         live, evening = self.keeper.live, self.keeper.evening
         assert evening is not None
         if live is None:
-            words = f"{many} glass{'es' if many > 1 else ''}, {in_hours(evening.plan.evening.makespan)} in all"
+            words = tr("{n} glasses, {time} in all", "{n} glass, {time} in all", n=many,
+                       time=in_hours(evening.plan.evening.makespan))
         else:
-            words = f"done at {datetime.fromtimestamp(live.done_at):%H:%M}" + (", paused" if live.paused else "")
+            words = tr("done at {at:%H:%M}",
+                       at=datetime.fromtimestamp(live.done_at)) + (tr(", paused") if live.paused else "")
         if many > shown:
-            words += f"; {shown} of {many} shown"
+            words += tr("; {shown} of {many} shown", shown=shown, many=many)
         painter.setPen(QColor(theme.PAPER_INK))
         painter.setFont(theme.font(1.05, bold=True))
         painter.drawText(QPointF(_LEFT, top + 14), words[:1].upper() + words[1:])
@@ -181,7 +186,9 @@ def in_hours(seconds: float) -> str:
     ('2 h 25 min', '10 min')
     """
     hours, minutes = divmod(round(seconds / 60), 60)
-    return f"{hours} h {minutes} min" if hours else f"{minutes} min"
+    if hours:
+        return tr("{hours} h {minutes} min", hours=hours, minutes=minutes)
+    return tr("{minutes} min", minutes=minutes)
 
 
 def _paint_clock(painter: QPainter, box: QRectF, clock: UnderClock) -> None:
@@ -213,7 +220,7 @@ def _paint_glass(
     thick = min(box.height() * 0.62, 26.0)
     painter.setFont(theme.font(0.9, bold=bool(slots) and begun.done > 0))
     painter.setPen(QColor(theme.PAPER_QUIET if begun.out or not slots else theme.PAPER_INK))
-    name = _short(glass.called) + (" (broken)" if begun.out else "")
+    name = _short(glass.called) + (tr(" (broken)") if begun.out else "")
     beside = QRectF(_LEFT, box.top(), box.left() - _LEFT - 8, box.height())
     painter.drawText(beside, Qt.AlignmentFlag.AlignVCenter, name)
     painter.setPen(QPen(QColor(theme.PAPER_GRID), 1.4))

@@ -3,20 +3,20 @@
 from collections.abc import Sequence
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QComboBox
 
 from vitrograph.core.etch import COLOUR_WAYS, recipe_named, speed_of, usual_recipes
 from vitrograph.core.job import MOST_WEIGHED, Job, Recipe, Weighing
+from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart
-from vitrograph.desk.kit.fields import LengthField, NumberField, button, chooser, label
+from vitrograph.desk.kit.fields import LengthField, NumberField, button, chooser, drop_down, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.wrapping import Tick
 
-_TOOLS = {"brush": "Laid on with a bristle brush", "stick": "Laid on with a craft stick",
-          "squeegee": "Laid on with a squeegee"}
-_STARTS = {"covered": "Clock from: all is covered", "first": "Clock from: the first dab"}
+_TOOLS = {"brush": tr("Laid on with a bristle brush"), "stick": tr("Laid on with a craft stick"),
+          "squeegee": tr("Laid on with a squeegee")}
+_STARTS = {"covered": tr("Clock from: all is covered"), "first": tr("Clock from: the first dab")}
 
 
 class RecipePanel(CardPart):
@@ -27,23 +27,22 @@ class RecipePanel(CardPart):
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
         self.own: tuple[Recipe, ...] = ()
-        self.recipe = named(QComboBox(), "recipe")
-        self.recipe.setAccessibleName("Recipe")
+        self.recipe = drop_down("recipe", tr("Recipe"))
         self.says = named(label("", "quiet"), "recipeSays")
-        self.edit = named(button("Change this recipe"), "editRecipe")
-        self.clock = chooser("clockFrom", "The clock starts", _STARTS)
-        self.tool = chooser("creamTool", "Laid on with", _TOOLS)
-        self.coat = LengthField("Cream lies so thick", "coat", least=0.0)
-        self.places = NumberField("Glasses under cream at once, at most", "places", suffix="", whole=True)
-        self.pace = named(button("", tip="the evening is planned by it"), "ownPace")
+        self.edit = named(button(tr("Change this recipe")), "editRecipe")
+        self.clock = chooser("clockFrom", tr("The clock starts"), _STARTS)
+        self.tool = chooser("creamTool", tr("Laid on with"), _TOOLS)
+        self.coat = LengthField(tr("Cream lies so thick"), "coat", least=0.0)
+        self.places = NumberField(tr("Glasses under cream at once, at most"), "places", suffix="", whole=True)
+        self.pace = named(button("", tip=tr("the evening is planned by it")), "ownPace")
         self.pace.hide()
-        self.grams = NumberField("In the pot", "potGrams", suffix="g")
-        self.after = NumberField("Weighed after the etch", "potAfter", suffix="g")
-        self.uses = NumberField("Scraped back and used again, times", "potUses", suffix="", whole=True)
-        self.gritty = named(Tick("It has gone gritty"), "potGritty")
-        self.pots = NumberField("Pots open", "pots", suffix="", whole=True)
-        self.halves = named(Tick("In halves, one after the other"), "halves")
-        self.colour = chooser("colourWay", "Colour", {way: title for way, (title, _) in COLOUR_WAYS.items()})
+        self.grams = NumberField(tr("In the pot"), "potGrams", suffix="g")
+        self.after = NumberField(tr("Weighed after the etch"), "potAfter", suffix="g")
+        self.uses = NumberField(tr("Scraped back and used again, times"), "potUses", suffix="", whole=True)
+        self.gritty = named(Tick(tr("It has gone gritty")), "potGritty")
+        self.pots = NumberField(tr("Pots open"), "pots", suffix="", whole=True)
+        self.halves = named(Tick(tr("In halves, one after the other")), "halves")
+        self.colour = chooser("colourWay", tr("Colour"), {way: title for way, (title, _) in COLOUR_WAYS.items()})
         self.colour_says = named(label("", "quiet"), "colourSays")
         self._speed, self._offered = 0.0, False
         self.stack(self.recipe, self.says, self.edit, self.clock, self.tool, self.coat, self.pace, self.places,
@@ -53,20 +52,20 @@ class RecipePanel(CardPart):
 
     def _connect(self) -> None:
         edit = self.bench.edit
-        self.recipe.activated.connect(lambda _at: self._take(self.recipe.currentText()))
+        self.recipe.activated.connect(lambda _at: self._take(self.recipe.currentData()))
         self.clock.activated.connect(
-            lambda _at: edit("Start of the clock", etch__recipe__clock=self.clock.currentData()))
-        self.tool.activated.connect(lambda _at: edit("Tool of the cream", etch__tool=self.tool.currentData()))
-        self.coat.edited.connect(lambda mm: edit("Thickness of the cream", etch__coat=mm))
-        self.places.edited.connect(lambda many: edit("Glasses at once", etch__places=round(many)))
-        self.grams.edited.connect(lambda grams: edit("Cream in the pot", etch__cream__grams=grams))
-        self.uses.edited.connect(lambda many: edit("Uses of the cream", etch__cream__uses=round(many)))
-        self.gritty.clicked.connect(lambda on: edit("Grit in the cream", etch__cream__gritty=on))
+            lambda _at: edit(tr("Start of the clock"), etch__recipe__clock=self.clock.currentData()))
+        self.tool.activated.connect(lambda _at: edit(tr("Tool of the cream"), etch__tool=self.tool.currentData()))
+        self.coat.edited.connect(lambda mm: edit(tr("Thickness of the cream"), etch__coat=mm))
+        self.places.edited.connect(lambda many: edit(tr("Glasses at once"), etch__places=round(many)))
+        self.grams.edited.connect(lambda grams: edit(tr("Cream in the pot"), etch__cream__grams=grams))
+        self.uses.edited.connect(lambda many: edit(tr("Uses of the cream"), etch__cream__uses=round(many)))
+        self.gritty.clicked.connect(lambda on: edit(tr("Grit in the cream"), etch__cream__gritty=on))
         self.after.edited.connect(self._weigh)
-        self.pace.clicked.connect(lambda: edit("Pace of covering", etch__speed=self._speed))
-        self.pots.edited.connect(lambda many: edit("Pots open", etch__pots=round(many)))
-        self.halves.clicked.connect(lambda on: edit("In halves", etch__halves=on))
-        self.colour.activated.connect(lambda _at: edit("Colour", etch__colour=self.colour.currentData()))
+        self.pace.clicked.connect(lambda: edit(tr("Pace of covering"), etch__speed=self._speed))
+        self.pots.edited.connect(lambda many: edit(tr("Pots open"), etch__pots=round(many)))
+        self.halves.clicked.connect(lambda on: edit(tr("In halves"), etch__halves=on))
+        self.colour.activated.connect(lambda _at: edit(tr("Colour"), etch__colour=self.colour.currentData()))
 
     def offer(self, own: tuple[Recipe, ...]) -> None:
         """Offer the maker's own recipes beside the usual ones."""
@@ -74,7 +73,7 @@ class RecipePanel(CardPart):
             self.own, self._offered = own, True
             self.recipe.clear()
             for recipe in (*own, *usual_recipes()):
-                self.recipe.addItem(recipe.name)
+                self.recipe.addItem(tr(recipe.name), recipe.name)
         self._show_recipe(self.bench.job.etch.recipe)
 
     def offer_pace(self, coats: Sequence[tuple[float, float]]) -> None:
@@ -82,24 +81,24 @@ class RecipePanel(CardPart):
         self._speed = round(speed_of(self.bench.order.etch.tool, coats), 1)
         known = self._speed != speed_of(self.bench.order.etch.tool) and self._speed != self.bench.order.etch.speed
         self.pace.setVisible(known)
-        self.pace.setText(f"Plan by your own {len(coats)} coats")
+        self.pace.setText(tr("Plan by your own {coats} coats", coats=len(coats)))
 
     def _weigh(self, after: object) -> None:
         """Note what an etch of all of this order took from the pot."""
         cream, grams = self.bench.order.etch.cream, float(str(after))
         area = sum(results.etch.area * results.job.count for results in self.bench.order_results.pieces if results.etch)
         if not cream.grams > grams > 0 or area <= 0:
-            self.after.complain("say first what was in the pot before, and then the lesser weight after it")
+            self.after.complain(tr("say first what was in the pot before, and then the lesser weight after it"))
             return
         weighing = Weighing(cream.grams, grams, area)
-        self.bench.edit("The pot weighed", etch__cream__weighed=(*cream.weighed, weighing)[-MOST_WEIGHED:],
+        self.bench.edit(tr("The pot weighed"), etch__cream__weighed=(*cream.weighed, weighing)[-MOST_WEIGHED:],
                         etch__cream__grams=grams)
         self.weighed.emit(weighing)
 
     def _take(self, name: str) -> None:
         known = {self.bench.job.etch.recipe.name}
         if name not in known:
-            self.bench.attempt(lambda: self.bench.edit("Recipe", etch__recipe=recipe_named(name, self.own)))
+            self.bench.attempt(lambda: self.bench.edit(tr("Recipe"), etch__recipe=recipe_named(name, self.own)))
 
     def show_job(self, job: Job) -> None:
         etch = job.etch
@@ -117,9 +116,10 @@ class RecipePanel(CardPart):
         self.colour_says.setVisible(etch.colour != "none")
 
     def _show_recipe(self, recipe: Recipe) -> None:
-        if self.recipe.findText(recipe.name) < 0:
-            self.recipe.insertItem(0, recipe.name)
-        self.recipe.setCurrentIndex(self.recipe.findText(recipe.name))
-        says = f"{format_minutes(recipe.seconds)} under cream: {recipe.says}." if recipe.says else ""
-        others = f" Others: {recipe.others}." if recipe.others else ""
-        self.says.setText(f"{says}{others} Your cream's label outranks it.".strip())
+        if self.recipe.findData(recipe.name) < 0:
+            self.recipe.insertItem(0, tr(recipe.name), recipe.name)
+        self.recipe.setCurrentIndex(self.recipe.findData(recipe.name))
+        says = tr("{seconds} under cream: {says}.", seconds=format_minutes(recipe.seconds),
+                  says=tr(recipe.says)) if recipe.says else ""
+        others = tr(" Others: {others}.", others=tr(recipe.others)) if recipe.others else ""
+        self.says.setText(tr("{says}{others} Your cream's label outranks it.", says=says, others=others).strip())

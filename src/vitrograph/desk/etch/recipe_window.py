@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import read_record
+from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
 from vitrograph.core.workshop import load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
@@ -26,10 +27,11 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 
-_DOES = {("coat", "thin"): "coat, thin", ("coat", "thick"): "coat, thick", ("rest", ""): "leave alone",
-         ("work", "crossed"): "work, several directions", ("work", "dabbed"): "work, dabbed", ("stir", ""): "stir",
-         ("check", ""): "look at a spot"}
-_HEADINGS = ["What is done", "Minutes", "More or less, s"]
+_DOES = {("coat", "thin"): tr("coat, thin"), ("coat", "thick"): tr("coat, thick"), ("rest", ""): tr("leave alone"),
+         ("work", "crossed"): tr("work, several directions"), ("work", "dabbed"): tr("work, dabbed"),
+         ("stir", ""): tr("stir"),
+         ("check", ""): tr("look at a spot")}
+_HEADINGS = [tr("What is done"), tr("Minutes"), tr("More or less, s")]
 
 
 class RecipeWindow(QDialog):
@@ -39,22 +41,22 @@ class RecipeWindow(QDialog):
         super().__init__(parent)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.bench, self.card, self.workshop = bench, card, card.workshop
-        theme.dress(self, "recipeWindow", "A recipe of your own", (620, 480))
+        theme.dress(self, "recipeWindow", tr("A recipe of your own"), (620, 480))
         recipe = bench.order.etch.recipe
         self.clock = recipe.clock
         self.name = named(QLineEdit(recipe.name), "recipeName")
-        self.name.setAccessibleName("Your name for it")
+        self.name.setAccessibleName(tr("Your name for it"))
         self.cream = named(QLineEdit(recipe.cream), "recipeCream")
-        self.cream.setPlaceholderText("any cream")
-        self.cream.setAccessibleName("The cream it is for")
+        self.cream.setPlaceholderText(tr("any cream"))
+        self.cream.setAccessibleName(tr("The cream it is for"))
         self.table = named(QTableWidget(0, len(_HEADINGS)), "phases")
         self.table.setHorizontalHeaderLabels(_HEADINGS)
         self.table.verticalHeader().setDefaultSectionSize(34)
         self.table.setColumnWidth(0, 270)
         self.says = named(label("", "quiet"), "recipeTrouble")
-        self.more = named(button("Add a row"), "addPhase")
-        self.less = named(button("Take the row out"), "removePhase")
-        self.use = named(button("Keep and use it", "accent"), "keepRecipe")
+        self.more = named(button(tr("Add a row")), "addPhase")
+        self.less = named(button(tr("Take the row out")), "removePhase")
+        self.use = named(button(tr("Keep and use it"), "accent"), "keepRecipe")
         self._lay_out()
         for phase in recipe.phases:
             self.add_row((phase.does, phase.how), phase.seconds / 60, phase.tolerance)
@@ -64,15 +66,15 @@ class RecipeWindow(QDialog):
 
     def _lay_out(self) -> None:
         names, foot, column = QHBoxLayout(), QHBoxLayout(), QVBoxLayout(self)
-        for widget in (label("Name"), self.name, label("for"), self.cream):
+        for widget in (label(tr("Name")), self.name, label(tr("for")), self.cream):
             names.addWidget(widget)
         foot.addWidget(self.more)
         foot.addWidget(self.less)
         foot.addStretch(1)
         foot.addWidget(self.use)
         column.setContentsMargins(20, 16, 20, 16)
-        column.addWidget(label("The cream's label and its safety data sheet come before any recipe. A coat of 0 "
-                               "minutes takes as long as its area asks for.", "caution"))
+        column.addWidget(label(tr("The cream's label and its safety data sheet come before any recipe. A coat of 0 "
+                                  "minutes takes as long as its area asks for."), "caution"))
         column.addLayout(names)
         column.addWidget(self.table, 1)
         column.addWidget(self.says)
@@ -117,7 +119,8 @@ class RecipeWindow(QDialog):
             told = error.words(self.bench.unit).replace("the job", "the recipe")
             self.says.setText(f"{told[:1].upper()}{told[1:]}.")
             return
-        self.bench.edit("Recipe", etch__recipe=made)
-        self.bench.told.emit(f"kept: {made.name}, {format_minutes(made.seconds)} under cream")
+        self.bench.edit(tr("Recipe"), etch__recipe=made)
+        self.bench.told.emit(tr("kept: {name}, {seconds} under cream", name=made.name,
+                                seconds=format_minutes(made.seconds)))
         self.card.offer_recipes()
         self.close()

@@ -5,6 +5,7 @@ from functools import partial
 from PySide6.QtWidgets import QGridLayout, QWidget
 
 from vitrograph.core.etch import TROUBLES, Trouble
+from vitrograph.core.language import tr, within
 from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.kit.fields import Column, NumberField, button, label
 from vitrograph.desk.kit.named import named
@@ -28,10 +29,10 @@ class TroublePanel(Column):
         self._buttons.setLayout(grid)
         self.says = named(label("", scale=1.2), "troubleSays")
         self.caution = label("", "caution")
-        self.seconds = NumberField("It was there for", "troubleSeconds", suffix="s")
+        self.seconds = NumberField(tr("It was there for"), "troubleSeconds", suffix="s")
         self.seconds.show_number(0)
-        self.done = named(button("Dealt with: note it", "accent"), "troubleDone")
-        self.leave = named(button("Leave it"), "troubleLeave")
+        self.done = named(button(tr("Dealt with: note it"), "accent"), "troubleDone")
+        self.leave = named(button(tr("Leave it")), "troubleLeave")
         self.stack(self._buttons, self.says, self.caution, self.seconds, self.done, self.leave)
         self._seconds = 0.0
         self.seconds.edited.connect(self._take_seconds)
@@ -61,5 +62,5 @@ class TroublePanel(Column):
     def _note(self) -> None:
         if self.at is not None:
             self.keeper.trouble_noted(f"{self.at.key}: {self.at.title}", self._seconds if self.at.timed else 0.0)
-            self.keeper.bench.told.emit(f"noted: {self.at.title[:1].lower()}{self.at.title[1:]}")
+            self.keeper.bench.told.emit(tr("noted: {trouble}", trouble=within(self.at.title)))
             self._show(None)

@@ -8,7 +8,9 @@ from vitrograph.core.fit import size_told
 from vitrograph.core.glass import Pane, eye_before, fan_of, usable_patch
 from vitrograph.core.job import Job
 from vitrograph.core.job.change import Resize
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.results import Results
+from vitrograph.core.value_words import word_of
 from vitrograph.desk.fit.film_panel import FilmPanel
 from vitrograph.desk.fit.place_panel import PlacePanel
 from vitrograph.desk.fit.seen_panel import SeenPanel
@@ -18,15 +20,15 @@ from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, label
 from vitrograph.desk.kit.findings_list import FindingList
 
 _MODE_SAYS = {
-    "rim": "Rows keep their height and run level with the rim; letters fan out a little with the glass.",
-    "letters": "Every letter keeps its shape, and grows or shrinks a little with the glass as the rows go up.",
-    "straight": "Laid flat with no bend: letters keep their shape, but on a taper level lines smile or droop.",
-    "eye": "From the front, {far} from the glass's axis, it looks exactly as drawn, {angle}° to each side. "
-           "From elsewhere it does not, and at its ends it reaches farther round.",
+    "rim": tr("Rows keep their height and run level with the rim; letters fan out a little with the glass."),
+    "letters": tr("Every letter keeps its shape, and grows or shrinks a little with the glass as the rows go up."),
+    "straight": tr("Laid flat with no bend: letters keep their shape, but on a taper level lines smile or droop."),
+    "eye": tr("From the front, {far} from the glass's axis, it looks exactly as drawn, {angle}° to each side. From "
+              "elsewhere it does not, and at its ends it reaches farther round."),
 }
 _FACE_SAYS = {
-    "outside": "Cut the right way round.",
-    "back": "Cut mirrored, so that it reads from the front through the glass.",
+    "outside": tr("Cut the right way round."),
+    "back": tr("Cut mirrored, so that it reads from the front through the glass."),
 }
 
 
@@ -34,41 +36,41 @@ class FitCard(StationCard):
     """Lay the art on the glass."""
 
     station = "fit"
-    heading = "Fit"
-    says = "The art can also be dragged, in either picture."
+    heading = tr("Fit")
+    says = tr("The art can also be dragged, in either picture.")
 
     def build(self) -> None:
-        self.width_field = LengthField("Overall width, on the glass", "size", least=1e-3)
+        self.width_field = LengthField(tr("Overall width, on the glass"), "size", least=1e-3)
         self.ways = WaysPicture()
-        self.mode = ChoiceRow("", "mode", [("rim", "rim"), ("letters", "letters"), ("straight", "straight"),
-                                           ("eye", "eye")])
+        self.mode = ChoiceRow("", "mode", [("rim", tr("rim")), ("letters", tr("letters")), ("straight", tr("straight")),
+                                           ("eye", tr("eye"))])
         self.mode_says = label("", "quiet")
-        self.seen_from = LengthField("Seen from", "seen_from", least=1.0)
-        self.up_to = AngleField("True up to, each side", "up_to")
+        self.seen_from = LengthField(tr("Seen from"), "seen_from", least=1.0)
+        self.up_to = AngleField(tr("True up to, each side"), "up_to")
         self.readings = Readings()
         self.findings = FindingList(self.bench)
         self.place, self.film, self.seen = PlacePanel(self.bench), FilmPanel(self.bench), SeenPanel(self.bench)
-        self.face = ChoiceRow("Face worked", "face", [("outside", "outside"), ("back", "back")])
+        self.face = ChoiceRow(tr("Face worked"), "face", [("outside", tr("outside")), ("back", tr("back"))])
         self.face_says = label("", "quiet")
-        self.on_glass = LengthField("Overall width, on the glass", "width_on_glass", least=1e-6)
+        self.on_glass = LengthField(tr("Overall width, on the glass"), "width_on_glass", least=1e-6)
         self.stack(self.width_field, self.on_glass, self.ways, self.mode, self.mode_says, self.seen_from, self.up_to,
                    self.findings)
-        self.section("Place")
+        self.section(tr("Place"))
         self.stack(self.place, self.face, self.face_says)
-        self.section("Film")
+        self.section(tr("Film"))
         self.stack(self.film)
-        self.section("What follows")
+        self.section(tr("What follows"))
         self.stack(self.readings)
-        self.section("Try it first")
+        self.section(tr("Try it first"))
         self.stack(self.seen)
         edit = self.bench.edit
         self.width_field.edited.connect(lambda mm: self.bench.resize(width=mm))
         self.on_glass.edited.connect(self._resize_on_glass)
-        self.mode.edited.connect(lambda mode: edit("Way of laying", fit__mode=mode))
-        self.ways.taken.connect(lambda mode: edit("Way of laying", fit__mode=mode))
-        self.seen_from.edited.connect(lambda mm: edit("Viewing distance", stencil__viewing_mm=mm))
-        self.up_to.edited.connect(lambda angle: edit("Reading angle", stencil__reading_angle=2 * angle))
-        self.face.edited.connect(lambda face: edit("Face", fit__face=face))
+        self.mode.edited.connect(lambda mode: edit(tr("Way of laying"), fit__mode=mode))
+        self.ways.taken.connect(lambda mode: edit(tr("Way of laying"), fit__mode=mode))
+        self.seen_from.edited.connect(lambda mm: edit(tr("Viewing distance"), stencil__viewing_mm=mm))
+        self.up_to.edited.connect(lambda angle: edit(tr("Reading angle"), stencil__reading_angle=2 * angle))
+        self.face.edited.connect(lambda face: edit(tr("Face", "of the glass"), fit__face=face))
 
     def _resize_on_glass(self, wide: float) -> None:
         """Bring all of the art to a width on the glass, where a typed width tells of something else."""
@@ -76,7 +78,7 @@ class FitCard(StationCard):
             fitted, fit = self.bench.results.fitted, self.bench.job.fit
             if fitted is not None:
                 held_top = fit.held == "top" and fit.from_rim is not None
-                self.bench.edit("Width on the glass", Resize(fitted.factor_for(wide, held_top=held_top)))
+                self.bench.edit(tr("Width on the glass"), Resize(fitted.factor_for(wide, held_top=held_top)))
 
         self.bench.attempt(change)
 
@@ -95,7 +97,7 @@ class FitCard(StationCard):
         self.mode_says.setText(_MODE_SAYS[fit.mode].format(
             far=self.bench.length(job.stencil.viewing_mm, 0), angle=round(degrees(job.stencil.reading_angle / 2))))
         told = size_told(fit.mode, closed=not flat)
-        self.width_field.set_title(f"Overall width, {told}")
+        self.width_field.set_title(tr("Overall width, {told}", told=word_of(told)))
         self.on_glass.setVisible(told != "on the glass")
         self.face.show_choice(fit.face)
         self.face_says.setText(_FACE_SAYS[fit.face])
@@ -121,25 +123,26 @@ class FitCard(StationCard):
         fitted, choices, length = results.fitted, self.bench.job.stencil, self.bench.length
         assert fitted is not None
         width, height = fitted.size
-        rows = [("art" if fitted.size_is == "on the glass" else f"art, {fitted.size_is}",
+        rows = [(tr("art") if fitted.size_is == "on the glass"
+                 else tr("art, {size_is}", size_is=word_of(fitted.size_is)),
                  f"{length(width, 1)} × {length(height, 1)}")]
         if fitted.size_is != "on the glass":
-            rows.append(("art, on the glass", " × ".join(length(side, 1) for side in fitted.on_glass)))
+            rows.append((tr("art, on the glass"), " × ".join(length(side, 1) for side in fitted.on_glass)))
         if not isinstance(fitted.wall, Pane):
             u_low, _, u_high, _ = fitted.wall_bounds
-            rows.append(("goes round", f"{degrees(u_high - u_low):.0f}°"))
-            rows.append(("stands at", f"{degrees(fitted.angle):.0f}° from the front"))
+            rows.append((tr("goes round"), f"{degrees(u_high - u_low):.0f}°"))
+            rows.append((tr("stands at"), tr("{degrees:.0f}° from the front", degrees=degrees(fitted.angle))))
         eye = eye_before(fitted.wall, choices.viewing_mm)
         patch = usable_patch(fitted.wall, fitted.chart.s0, choices.least_border, choices.reading_angle, eye)
-        rows.append(("front reads up to" if fitted.wall.closed else "pane takes up to",
-                     f"{length(patch.widest, 0)} wide"))
-        rows.append(("room here, with border", f"{length(patch.tallest, 0)} high"))
+        rows.append((tr("front reads up to") if fitted.wall.closed else tr("pane takes up to"),
+                     tr("{length} wide", length=length(patch.widest, 0))))
+        rows.append((tr("room here, with border"), tr("{length} high", length=length(patch.tallest, 0))))
         fan = fan_of(fitted.wall)
         if fan is not None:
-            rows.append(("whole wall's fan", f"{degrees(fan.sweep):.2f}°"))
-        rows.append(("ends off the level", length(fitted.droop, 1)))
+            rows.append((tr("whole wall's fan"), decimals(f"{degrees(fan.sweep):.2f}°")))
+        rows.append((tr("ends off the level"), length(fitted.droop, 1)))
         if fitted.chart.eye is not None:
-            rows.append(("seen off its place", f"up to {length(fitted.off_the_eye, 1)}"))
+            rows.append((tr("seen off its place"), tr("up to {length}", length=length(fitted.off_the_eye, 1))))
         if results.job.fit.wrap and results.job.fit.times > 1:
             rows += self._ring_rows(results)
         return rows
@@ -149,7 +152,7 @@ class FitCard(StationCard):
         fitted, assessed = results.fitted, results.assessed
         assert fitted is not None
         pitch = fitted.wall.span * fitted.chart.middle_scale / results.job.fit.times
-        rows = [("clear between copies", self.bench.length(pitch - fitted.size[0], 1))]
+        rows = [(tr("clear between copies"), self.bench.length(pitch - fitted.size[0], 1))]
         if assessed is not None:
-            rows.append(("the closing may miss by", self.bench.length(assessed.trust.closing, 1)))
+            rows.append((tr("the closing may miss by"), self.bench.length(assessed.trust.closing, 1)))
         return rows

@@ -8,6 +8,7 @@ from PySide6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.fit import Fitted
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
@@ -94,12 +95,13 @@ def patches_of(fitted: Fitted, limit: float) -> list[_Patch]:
 
 def _paint_legend(painter: QPainter, view: SheetView, results: Results, limit: float) -> None:
     """What the tones mean, in percent and in words."""
-    half = f"{100 * limit * _STEPS[0]:.1f}\u2009%"
-    rows = [("squeezed", f"squeezed beyond {100 * limit:.1f}\u2009%: it will wrinkle"),
-            ("stretched", f"stretched beyond {100 * limit:.1f}\u2009%: it will creep back")]
+    half = decimals(f"{100 * limit * _STEPS[0]:.1f}\u2009%")
+    rows = [(tr("squeezed"), tr("squeezed beyond {limit:.1f}\u2009%: it will wrinkle", limit=100 * limit)),
+            (tr("stretched"), tr("stretched beyond {limit:.1f}\u2009%: it will creep back", limit=100 * limit))]
     painter.setFont(theme.font(0.85))
     metrics = painter.fontMetrics()
-    foot = f"paler from {half}, deepest from {100 * limit * _STEPS[2]:.0f}\u2009%; bare film lies flat"
+    foot = tr("paler from {half}, deepest from {limit:.0f}\u2009%; bare film lies flat", half=half,
+              limit=100 * limit * _STEPS[2])
     wide = max(metrics.horizontalAdvance(words) for words in (foot, *(words for _, words in rows))) + 44
     high = 20 * (len(rows) + 1) + 10
     box = QRectF(view.width() - wide - 8, view.height() - high - 26, wide, high)

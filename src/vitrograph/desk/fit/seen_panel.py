@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QFileDialog, QLineEdit
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import paper_of
 from vitrograph.core.fit.seen import parse_seen, take_over
+from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -20,28 +21,29 @@ class SeenPanel(CardPart):
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
-        self.write = button("Write the paper band…", tip="The art on bare paper at true size, to tape on the glass")
+        self.write = button(tr("Write the paper band…"),
+                            tip=tr("The art on bare paper at true size, to tape on the glass"))
         self.write.setObjectName("writePaper")
         self.seen = named(QLineEdit(), "seen")
-        self.seen.setAccessibleName("What you saw on the glass")
-        self.seen.setPlaceholderText("too low by 3 mm, tilts right by 1 mm")
+        self.seen.setAccessibleName(tr("What you saw on the glass"))
+        self.seen.setPlaceholderText(tr("too low by 3 mm, tilts right by 1 mm"))
         self.seen.setFont(theme.font())
         self.wrong = label("", "error", scale=0.9)
         self.wrong.hide()
-        self.stack(label("Tape the paper band on, look, and write what you saw; the job takes it over.", "quiet"),
+        self.stack(label(tr("Tape the paper band on, look, and write what you saw; the job takes it over."), "quiet"),
                    self.write, self.seen, self.wrong)
         self.write.clicked.connect(self._choose)
         self.seen.returnPressed.connect(self._take)
 
     def _choose(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Write the paper band", "paper-band.pdf", "PDF (*.pdf)")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Write the paper band"), "paper-band.pdf", tr("PDF (*.pdf)"))
         if path:
             self.write_paper(Path(path))
 
     def write_paper(self, path: Path) -> None:
         """Write the paper band, or say why it cannot be."""
         self.bench.attempt(lambda: write_whole(path, paper_of(self.bench.results.finished(), self.bench.unit)),
-                           f"written: {path.name}; print it at 100 %")
+                           tr("written: {name}; print it at 100 %", name=path.name))
 
     def _take(self) -> None:
         """Take over what was seen, or say below the line what could not be read."""
@@ -54,9 +56,9 @@ class SeenPanel(CardPart):
             self._complain(error.words(self.bench.unit))
             return
         self._complain("")
-        if self.bench.edit("What was seen on paper", *changes):
+        if self.bench.edit(tr("What was seen on paper"), *changes):
             self.seen.clear()
-            self.bench.told.emit("taken over: tape the band where it stands now, and look again")
+            self.bench.told.emit(tr("taken over: tape the band where it stands now, and look again"))
 
     def _complain(self, sentence: str) -> None:
         self.wrong.setText(sentence)

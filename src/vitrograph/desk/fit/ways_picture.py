@@ -13,6 +13,7 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.fit import MODES, Fitted
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Mode
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
@@ -21,8 +22,8 @@ from vitrograph.desk.views.camera import Camera
 
 _COLUMNS, _ROW_HIGH, _WORDS_HIGH = 2, 112, 18
 _SEEN = 0.0025                     # of the art's width: finer than these pictures show
-_WORDS: dict[Mode, str] = {"rim": "by the rim", "letters": "letters keep shape", "straight": "straight",
-                           "eye": "as the eye sees it"}
+_WORDS: dict[Mode, str] = {"rim": tr("by the rim"), "letters": tr("letters keep shape"), "straight": tr("straight"),
+                           "eye": tr("as the eye sees it")}
 
 
 class WaysPicture(QWidget):
@@ -33,7 +34,7 @@ class WaysPicture(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.setObjectName("waysPicture")
-        self.setAccessibleName("The art on this glass by each way of laying")
+        self.setAccessibleName(tr("The art on this glass by each way of laying"))
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setCursor(Qt.CursorShape.PointingHandCursor)
         self._fitted: Fitted | None = None

@@ -3,16 +3,27 @@
 from math import degrees, pi
 from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QComboBox, QWidget
+from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.glass import MATERIALS, TEST_SPOT, Frustum, Turned, fan_of, take_readings
+from vitrograph.core.glass.readings import place_words
 from vitrograph.core.job import BallGlass, CurvedGlass, FlatGlass, Girth, Glass, Job, StraightGlass, Taken, TaperedGlass
+from vitrograph.core.language import capital, decimals, tr
 from vitrograph.core.results import Results
 from vitrograph.desk.glass.heights_table import StationTable
 from vitrograph.desk.glass.measure_picture import MeasurePicture
 from vitrograph.desk.glass.shelf_row import ShelfRow
 from vitrograph.desk.kit.card import Readings, StationCard
-from vitrograph.desk.kit.fields import ChoiceRow, LengthField, NumberField, ReadingsField, button, chooser, label
+from vitrograph.desk.kit.fields import (
+    ChoiceRow,
+    LengthField,
+    NumberField,
+    ReadingsField,
+    button,
+    chooser,
+    drop_down,
+    label,
+)
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.wrapping import Tick
@@ -21,36 +32,42 @@ if TYPE_CHECKING:
     from vitrograph.desk.glass.window import MeasuringWindow
 
 _FIRST = {"flat": "width", "straight": "rim", "taper": "rim", "ball": "diameter"}   # the field the first box edits
-_NAMES = {"straight": ("A  across, anywhere", "A  round, anywhere"), "taper": ("A  across the rim", "A  round the rim")}
+_NAMES = {"straight": (tr("A  across, anywhere"), tr("A  round, anywhere")),
+          "taper": (tr("A  across the rim"),
+                    tr("A  round the rim"))}
 
 
 class GlassCard(StationCard):
     """Measure the glass."""
 
     station = "glass"
-    heading = "Glass"
-    says = "Measure the outside. Each reading may be typed in mm, cm or inches, with fractions."
+    heading = tr("Glass")
+    says = tr("Measure the outside. Each reading may be typed in mm, cm or inches, with fractions.")
 
     def build(self) -> None:
-        self.kind = ChoiceRow("", "kind", [("flat", "Flat"), ("straight", "Straight"), ("taper", "Tapered"),
-                                           ("curved", "Curved"), ("ball", "Ball")], columns=3)
+        self.kind = ChoiceRow("", "kind", [("flat", tr("Flat")), ("straight", tr("Straight")), ("taper", tr("Tapered")),
+                                           ("curved", tr("Curved")), ("ball", tr("Ball"))], columns=3)
         self.picture = MeasurePicture()
-        self.girth = ChoiceRow("Girths are measured", "girth", [("diameter", "across"), ("circumference", "round")])
-        self.rim = ReadingsField("A  across the rim", "rim")
-        self.base = ReadingsField("B  across the base", "base")
-        self.height_field = ReadingsField("C  height", "height")
-        self.height_is = ChoiceRow("Heights are", "height_is", [("upright", "upright"), ("slant", "along the wall")])
-        self.stem = LengthField("Stem under the wall", "stem", least=0.0)
+        self.girth = ChoiceRow(tr("Girths are measured"), "girth",
+                               [("diameter", tr("across")), ("circumference", tr("round"))])
+        self.rim = ReadingsField(tr("A  across the rim"), "rim")
+        self.base = ReadingsField(tr("B  across the base"), "base")
+        self.height_field = ReadingsField(tr("C  height"), "height")
+        self.height_is = ChoiceRow(tr("Heights are"), "height_is",
+                                   [("upright", tr("upright")), ("slant", tr("along the wall"))])
+        self.stem = LengthField(tr("Stem under the wall"), "stem", least=0.0)
         self.taken = label("", "quiet", scale=0.9)
-        self.outline = ChoiceRow("Outline", "outline", [("rectangle", "rectangle"), ("oval", "round or oval")])
-        self.frame = LengthField("Hidden by a frame, all round", "frame", least=0.0)
-        self.lies = chooser("paneLies", "How it lies", {"loose": "lies loose on the bench",
-                                                       "upright": "stands upright in its place",
-                                                       "hollow": "the hollow underside of a dish"})
-        self.side = ChoiceRow("Side worked", "side", [("outside", "the front"), ("back", "the back")])
-        self.count = NumberField("How many alike", "how_many", suffix="", whole=True)
+        self.outline = ChoiceRow(tr("Outline"), "outline",
+                                 [("rectangle", tr("rectangle")), ("oval", tr("round or oval"))])
+        self.frame = LengthField(tr("Hidden by a frame, all round"), "frame", least=0.0)
+        self.lies = chooser("paneLies", tr("How it lies"), {"loose": tr("lies loose on the bench"),
+                                                       "upright": tr("stands upright in its place"),
+                                                       "hollow": tr("the hollow underside of a dish")})
+        self.side = ChoiceRow(tr("Side worked"), "side", [("outside", tr("the front")), ("back", tr("the back"))])
+        self.count = NumberField(tr("How many alike"), "how_many", suffix="", whole=True)
         self.stations = StationTable(self.bench)
-        self.joined = ChoiceRow("Between stations", "joined", [("smooth", "smooth"), ("parts", "straight parts")])
+        self.joined = ChoiceRow(tr("Between stations"), "joined",
+                                [("smooth", tr("smooth")), ("parts", tr("straight parts"))])
         self.findings = FindingList(self.bench)
         self.stack(ShelfRow(self.bench), self.kind, self.picture, self.girth, self.rim, self.base, self.height_field,
                    self.height_is, self.stem, self.taken, self.outline, self.frame, self.lies, self.side,
@@ -63,59 +80,60 @@ class GlassCard(StationCard):
     def _build_what_follows(self) -> None:
         self.readings = Readings()
         self.room = Readings()
-        self.keep_clear = button("Handle, seams, foot, rim")
+        self.keep_clear = button(tr("Handle, seams, foot, rim"))
         self.keep_clear.setObjectName("keepClear")
-        self.tools = {part: ChoiceRow(title, f"{part}_tool", [("ruler", "ruler"), ("tape", "tape"),
-                                                              ("calipers", "calipers")])
-                      for part, title in (("girth", "Girths measured with"), ("height", "Height measured with"))}
+        self.tools = {part: ChoiceRow(title, f"{part}_tool", [("ruler", tr("ruler")), ("tape", tr("tape")),
+                                                              ("calipers", tr("calipers"))])
+                      for part,
+                      title in (("girth", tr("Girths measured with")), ("height", tr("Height measured with")))}
         self.trust = Readings()
-        self.helpers = button("Measuring helpers")
+        self.helpers = button(tr("Measuring helpers"))
         self.helpers.setObjectName("measuringHelpers")
-        self.section("What follows")
+        self.section(tr("What follows"))
         self.stack(self.readings)
-        self.section("Room for a motif")
+        self.section(tr("Room for a motif"))
         self.stack(self.room, self.keep_clear)
-        self.section("How far to trust it")
+        self.section(tr("How far to trust it"))
         self.stack(*self.tools.values(), self.trust, self.helpers)
 
     def _build_material(self) -> None:
-        self.material = named(QComboBox(), "material")
-        self.material.setAccessibleName("Kind of glass")
+        self.material = drop_down("material", tr("Kind of glass"))
         for name, material in MATERIALS.items():
             self.material.addItem(material.title, name)
         self.expect = label("", "quiet")
         self.caution = label("", "caution")
-        self.use = ChoiceRow("What it is for", "use", [("drinking", "drinking from"), ("display", "display only")])
-        self.on_it = chooser("onIt", "What is on it", {
-            "nothing": "nothing on it: new, or clean", "label": "a label or its glue on it",
-            "paint": "old paint or varnish on it",
-            "wax": "wax or hand cream on it"})
-        self.no_alcohol = named(Tick("It bears no alcohol: painted or gilded"), "noAlcohol")
-        self.section("What it is made of")
+        self.use = ChoiceRow(tr("What it is for"), "use",
+                             [("drinking", tr("drinking from")), ("display", tr("display only"))])
+        self.on_it = chooser("onIt", tr("What is on it"), {
+            "nothing": tr("nothing on it: new, or clean"), "label": tr("a label or its glue on it"),
+            "paint": tr("old paint or varnish on it"),
+            "wax": tr("wax or hand cream on it")})
+        self.no_alcohol = named(Tick(tr("It bears no alcohol: painted or gilded")), "noAlcohol")
+        self.section(tr("What it is made of"))
         self.stack(self.material, self.expect, self.caution, self.use, self.on_it, self.no_alcohol)
 
     def _connect(self) -> None:
         edit = self.bench.edit
         for part, row in self.tools.items():
-            row.edited.connect(lambda tool, name=part: edit("Tool", **{f"tools__{name}": tool}))
-        self.material.activated.connect(lambda index: edit("Material", material=self.material.itemData(index)))
+            row.edited.connect(lambda tool, name=part: edit(tr("Tool"), **{f"tools__{name}": tool}))
+        self.material.activated.connect(lambda index: edit(tr("Material"), material=self.material.itemData(index)))
         self.kind.edited.connect(self._change_kind)
-        self.girth.edited.connect(lambda girth: edit("Girth", glass__girth=girth))
+        self.girth.edited.connect(lambda girth: edit(tr("Girth"), glass__girth=girth))
         self.rim.edited.connect(lambda readings: self._read(_FIRST[self.bench.job.glass.kind], readings))
         self.base.edited.connect(lambda readings: self._read("base", readings))
         self.height_field.edited.connect(lambda readings: self._read("height", readings))
-        self.height_is.edited.connect(lambda kind: edit("Upright or slant", glass__height_is=kind))
-        self.stem.edited.connect(lambda mm: edit("Stem", glass__stem=mm))
-        self.outline.edited.connect(lambda outline: edit("Outline", glass__outline=outline))
-        self.frame.edited.connect(lambda mm: edit("Frame", glass__frame=mm))
-        self.lies.activated.connect(lambda at: edit("How it lies", glass__lies=self.lies.itemData(at)))
-        self.on_it.activated.connect(lambda at: edit("What is on it", features__on_it=self.on_it.itemData(at)))
-        self.no_alcohol.clicked.connect(lambda on: edit("No alcohol", features__no_alcohol=on))
-        self.side.edited.connect(lambda face: edit("Face", fit__face=face))
+        self.height_is.edited.connect(lambda kind: edit(tr("Upright or slant"), glass__height_is=kind))
+        self.stem.edited.connect(lambda mm: edit(tr("Stem"), glass__stem=mm))
+        self.outline.edited.connect(lambda outline: edit(tr("Outline"), glass__outline=outline))
+        self.frame.edited.connect(lambda mm: edit(tr("Frame"), glass__frame=mm))
+        self.lies.activated.connect(lambda at: edit(tr("How it lies"), glass__lies=self.lies.itemData(at)))
+        self.on_it.activated.connect(lambda at: edit(tr("What is on it"), features__on_it=self.on_it.itemData(at)))
+        self.no_alcohol.clicked.connect(lambda on: edit(tr("No alcohol"), features__no_alcohol=on))
+        self.side.edited.connect(lambda face: edit(tr("Face", "of the glass"), fit__face=face))
         self.stations.edited.connect(self._change_stations)
-        self.joined.edited.connect(lambda joined: edit("Between stations", glass__joined=joined))
-        self.count.edited.connect(lambda count: edit("How many", count=count))
-        self.use.edited.connect(lambda use: edit("What it is for", features__use=use))
+        self.joined.edited.connect(lambda joined: edit(tr("Between stations"), glass__joined=joined))
+        self.count.edited.connect(lambda count: edit(tr("How many"), count=count))
+        self.use.edited.connect(lambda use: edit(tr("What it is for"), features__use=use))
         self.keep_clear.clicked.connect(lambda: self.open_helpers("keepout"))
         self.helpers.clicked.connect(lambda: self.open_helpers())
 
@@ -164,8 +182,10 @@ class GlassCard(StationCard):
     def _show_taken(self, job: Job) -> None:
         """Which of the readings are means of several."""
         several = [taken for taken in job.tools.taken if len(taken.readings) > 1]
-        means = [f"{taken.place}: mean of {len(taken.readings)}" for taken in several]
-        self.taken.setText("; ".join(means) or "Several readings of one place may be typed at once: 86.1; 86.3; 86.0")
+        means = [tr("{place}: mean of {readings}", place=place_words(taken.place), readings=len(taken.readings))
+                 for taken in several]
+        self.taken.setText("; ".join(means) or tr("Several readings of one place may be typed at once: 86.1; 86.3; "
+                                                  "86.0"))
         self.taken.setVisible(bool(means) or not isinstance(job.glass, CurvedGlass))
 
     def _show_material(self, job: Job) -> None:
@@ -185,26 +205,26 @@ class GlassCard(StationCard):
             return
         length = self.bench.length
         self.trust.show_rows([
-            ("art's worst corner", f"±{length(assessed.trust.corner, 2)}"),
-            ("closing a full wrap", f"±{length(assessed.trust.closing, 1)}"),
-            ("worth measuring again", assessed.trust.repeat),
+            (tr("art's worst corner"), f"±{length(assessed.trust.corner, 2)}"),
+            (tr("closing a full wrap"), f"±{length(assessed.trust.closing, 1)}"),
+            (tr("worth measuring again"), assessed.trust.repeat),
         ])
-        by_room = "by room alone" if isinstance(results.wall, Turned) else "largest that fits"
+        by_room = tr("by room alone") if isinstance(results.wall, Turned) else tr("largest that fits")
         rows = [(by_room, self.bench.size(assessed.largest))]
         if results.wall is not None and results.wall.closed:
             seen_from = length(results.job.stencil.viewing_mm, 0)
-            rows.append((f"reads from {seen_from}", self.bench.size(assessed.reading)))
+            rows.append((tr("reads from {seen_from}", seen_from=seen_from), self.bench.size(assessed.reading)))
         kept = ", ".join(dict.fromkeys(block.what for block in assessed.blocks))
-        self.room.show_rows([*rows, ("kept clear", kept or "nothing")])
+        self.room.show_rows([*rows, (tr("kept clear"), kept or tr("nothing"))])
 
     def _show_lengths(self, glass: FlatGlass | StraightGlass | TaperedGlass | BallGlass) -> None:
         unit = self.bench.unit
         self.rim.set_title(_first_title(glass))
         self.rim.show_mm(getattr(glass, _FIRST[glass.kind]), unit)
-        self.height_field.set_title("B  height" if isinstance(glass, FlatGlass) else "C  height")
+        self.height_field.set_title(tr("B  height") if isinstance(glass, FlatGlass) else tr("C  height"))
         self.height_field.show_mm(glass.height, unit)
         if isinstance(glass, TaperedGlass):
-            self.base.set_title("B  round the base" if glass.girth == "circumference" else "B  across the base")
+            self.base.set_title(tr("B  round the base") if glass.girth == "circumference" else tr("B  across the base"))
             self.base.show_mm(glass.base, unit)
             self.height_is.show_choice(glass.height_is)
 
@@ -212,20 +232,22 @@ class GlassCard(StationCard):
         wall, length = results.wall, self.bench.length
         self._show_assessed(results)
         if isinstance(wall, Turned):
-            self.readings.show_rows([("widest", length(2 * wall.widest)), ("upright height", length(wall.upright)),
-                                     ("along the wall", length(wall.length))])
+            self.readings.show_rows([(tr("widest"), length(2 * wall.widest)),
+                                     (tr("upright height"), length(wall.upright)),
+                                     (tr("along the wall"), length(wall.length))])
             return
         if not isinstance(wall, Frustum):
-            seen = [] if wall is None else [("seen and worked", f"{length(wall.span)} × {length(wall.length)}")]
+            seen = [] if wall is None else [(tr("seen and worked"), f"{length(wall.span)} × {length(wall.length)}")]
             self.readings.show_rows(seen)
             return
-        rows = [("upright height", length(wall.upright)), ("along the slant", length(wall.slant))]
+        rows = [(tr("upright height"), length(wall.upright)), (tr("along the slant"), length(wall.slant))]
         fan = fan_of(wall)
         if fan is not None:
-            rows += [("fan, outer radius", length(fan.outer_radius)), ("fan, inner radius", length(fan.inner_radius)),
-                     ("fan, sweep", f"{degrees(fan.sweep):.2f}°")]
+            rows += [(tr("fan, outer radius"), length(fan.outer_radius)),
+                     (tr("fan, inner radius"), length(fan.inner_radius)),
+                     (tr("fan, sweep"), decimals(f"{degrees(fan.sweep):.2f}°"))]
         else:
-            rows += [("once round", length(2 * pi * wall.rim_radius))]
+            rows += [(tr("once round"), length(2 * pi * wall.rim_radius))]
         self.readings.show_rows(rows)
 
     def open_helpers(self, name: str = "") -> "MeasuringWindow":
@@ -241,7 +263,7 @@ class GlassCard(StationCard):
         return self._helpers
 
     def _change_kind(self, kind: str) -> None:
-        self.bench.edit("Kind of glass", glass=_as_kind(self.bench.job.glass, kind), tools__taken=[], measured=[])
+        self.bench.edit(tr("Kind of glass"), glass=_as_kind(self.bench.job.glass, kind), tools__taken=[], measured=[])
 
     def _change_stations(self, stations: tuple[tuple[float, float], ...]) -> None:
         """Take other stations; the readings behind those that did not change stay known."""
@@ -250,14 +272,14 @@ class GlassCard(StationCard):
         same = {f"station {number}" for number, station in enumerate(stations, start=1) if old.get(number) == station}
         kept = [taken for taken in job.tools.taken
                 if taken.place in same and len(old) == len(stations)]
-        self.bench.edit("Stations", glass__stations=stations, tools__taken=kept)
+        self.bench.edit(tr("Stations"), glass__stations=stations, tools__taken=kept)
 
     def _read(self, place: str, readings: tuple[float, ...]) -> None:
         """Take one reading, or the mean of several."""
         def read() -> None:
             job = self.bench.job
             glass, tools = take_readings(job.glass, job.tools, Taken(place, readings))
-            self.bench.edit(place.capitalize(), glass=glass, tools=tools)
+            self.bench.edit(capital(place_words(place)), glass=glass, tools=tools)
 
         if not self.bench.attempt(read):
             self.show_job(self.bench.job)
@@ -265,9 +287,9 @@ class GlassCard(StationCard):
 
 def _first_title(glass: FlatGlass | StraightGlass | TaperedGlass | BallGlass) -> str:
     if isinstance(glass, FlatGlass):
-        return "A  width"
+        return tr("A  width")
     if isinstance(glass, BallGlass):
-        return "A  across, at its widest"
+        return tr("A  across, at its widest")
     return _NAMES[glass.kind][glass.girth == "circumference"]
 
 

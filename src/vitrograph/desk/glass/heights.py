@@ -7,6 +7,7 @@ from PySide6.QtGui import QColor, QPainter, QPen
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass import Frustum, Wall, check_heights, wall_of
 from vitrograph.core.job import Job, TaperedGlass
+from vitrograph.core.language import tr
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import LengthField
@@ -29,7 +30,7 @@ class HeightsSketch(GlassSketch):
         beside = max(base.x(), rim.x()) + 44
         draw_tool(painter, QLineF(base, rim).translated(16, 0))
         draw_tool(painter, QLineF(beside, base.y(), beside, rim.y()))
-        self.write_below(painter, "along the wall: the slant      beside the glass: the upright")
+        self.write_below(painter, tr("along the wall: the slant      beside the glass: the upright"))
         if self.other is not None:
             self._paint_other(painter, seen)
 
@@ -53,13 +54,13 @@ class HeightsPage(HelperPage):
     """Hold one height against the other."""
 
     name = "heights"
-    title = "Slant or upright?"
-    says = ("A ruler standing beside the glass reads the upright height, a tape laid on the wall the slant. Measure "
-            "the other one too: on a wide cone the wrong one ruins the fit.")
+    title = tr("Slant or upright?")
+    says = (tr("A ruler standing beside the glass reads the upright height, a tape laid on the wall the slant. "
+               "Measure the other one too: on a wide cone the wrong one ruins the fit."))
 
     def build(self) -> None:
         self.sketch = HeightsSketch()
-        self.other = LengthField("The other height", "other_height", least=1e-6)
+        self.other = LengthField(tr("The other height"), "other_height", least=1e-6)
         self.verdict = self.answer_label("heightsSay")
         self.stack(self.sketch, self.other, self.verdict)
         self.other.edited.connect(self._check)
@@ -72,7 +73,7 @@ class HeightsPage(HelperPage):
             self.sketch.glass, self.sketch.other = job.glass, None
             self.verdict.setText("")
         slant = isinstance(job.glass, TaperedGlass) and job.glass.height_is == "upright"
-        self.other.set_title("Along the slant" if slant else "Upright, beside the glass")
+        self.other.set_title(tr("Along the slant") if slant else tr("Upright, beside the glass"))
         self.other.show_mm(self.sketch.other, self.bench.unit)
         self.sketch.update()
 

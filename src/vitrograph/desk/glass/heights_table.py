@@ -5,6 +5,7 @@ from PySide6.QtWidgets import QHBoxLayout, QHeaderView, QTableWidget, QTableWidg
 
 from vitrograph.core.errors import LengthError
 from vitrograph.core.job import CurvedGlass
+from vitrograph.core.language import tr
 from vitrograph.core.units import format_number, parse_length
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -25,7 +26,7 @@ class StationTable(QWidget):
         self._stations: Stations = ()
         self._filling = False
         self.table = named(QTableWidget(0, 2), "stations")
-        self.table.setAccessibleName("Stations from the base up: height, girth")
+        self.table.setAccessibleName(tr("Stations from the base up: height, girth"))
         self.table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Stretch)
         self.table.verticalHeader().setDefaultSectionSize(theme.STEP * 7)
         self.table.setTabKeyNavigation(False)
@@ -34,7 +35,7 @@ class StationTable(QWidget):
         self._wrong = label("", "error", scale=0.9)
         self._wrong.setObjectName("stationsWrong")
         self._wrong.hide()
-        add, remove = button("Add a station"), button("Take one out")
+        add, remove = button(tr("Add a station")), button(tr("Take one out"))
         add.setObjectName("addStation")
         remove.setObjectName("removeStation")
         add.clicked.connect(self.add)
@@ -52,8 +53,10 @@ class StationTable(QWidget):
         """Show a glass's stations."""
         self._stations = glass.stations
         self._filling = True
-        around = "round" if glass.girth == "circumference" else "across"
-        self.table.setHorizontalHeaderLabels([f"height, {self.bench.unit}", f"{around}, {self.bench.unit}"])
+        unit = self.bench.unit
+        self.table.setHorizontalHeaderLabels([
+            tr("height, {unit}", unit=unit),
+            tr("round, {unit}", unit=unit) if glass.girth == "circumference" else tr("across, {unit}", unit=unit)])
         self.table.setRowCount(len(glass.stations))
         for row, station in enumerate(glass.stations):
             for column, mm in enumerate(station):
@@ -72,7 +75,7 @@ class StationTable(QWidget):
     def remove(self) -> None:
         """Take out the present station, or the last; two must stay."""
         if len(self._stations) <= 2:
-            self._say("a curved wall needs at least two stations")
+            self._say(tr("a curved wall needs at least two stations"))
             return
         row = self.table.currentRow() if self.table.currentRow() >= 0 else len(self._stations) - 1
         self.edited.emit(self._stations[:row] + self._stations[row + 1:])
@@ -84,7 +87,7 @@ class StationTable(QWidget):
             cell = self.table.item(row, column)
             mm = parse_length(cell.text() if cell is not None else "", self.bench.unit)
             if mm < 0 or (column == 1 and mm == 0):
-                raise LengthError("a height cannot be less than 0, nor a girth 0")
+                raise LengthError(tr("a height cannot be less than 0, nor a girth 0"))
         except LengthError as error:
             self._say(str(error))
             return

@@ -6,18 +6,19 @@ import msgspec
 import numpy as np
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
-from PySide6.QtWidgets import QComboBox, QHeaderView, QTableWidget, QTableWidgetItem
+from PySide6.QtWidgets import QHeaderView, QTableWidget, QTableWidgetItem
 
 from vitrograph.core.errors import LengthError
 from vitrograph.core.glass import Motif, Wall
 from vitrograph.core.job import FlatGlass, Job, KeepOut
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.results import Results
 from vitrograph.core.units import format_number, parse_length
+from vitrograph.core.value_words import word_of
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
-from vitrograph.desk.kit.fields import AngleField, LengthField, button, in_a_row, label
-from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.fields import AngleField, LengthField, button, drop_down, in_a_row, label
 from vitrograph.desk.kit.sketch import Sketch, draw_words
 
 _NEW = {"handle": KeepOut(), "seam": KeepOut("seam", angle=radians(90), wide=4.0),
@@ -36,7 +37,7 @@ class RoomSketch(Sketch):
     def paint(self, painter: QPainter) -> None:
         known = self.results
         if known is None or known.wall is None or known.assessed is None:
-            draw_words(painter, QRectF(self.rect()), "these readings describe no glass")
+            draw_words(painter, QRectF(self.rect()), tr("these readings describe no glass"))
             return
         self._box = QRectF(24, 14, self.width() - 48, self.high - 46)
         painter.setPen(QPen(theme.colour(theme.FROST, 0.8), 1.4))
@@ -56,8 +57,8 @@ class RoomSketch(Sketch):
         self._paint_motif(painter, known.wall, known.assessed.largest, QPen(QColor(theme.FROST), 1.6))
         self._paint_motif(painter, known.wall, known.assessed.reading, QPen(QColor(theme.LIT_ACCENT), 1.6))
         painter.setClipping(False)
-        words = "unrolled, the front in the middle: white fits, amber reads from the front" if known.wall.closed else (
-            "seen from the front: white fits")
+        words = (tr("unrolled, the front in the middle: white fits, amber reads from the front")
+                 if known.wall.closed else tr("seen from the front: white fits"))
         draw_words(painter, QRectF(0, self.high - 28, self.width(), 22), words)
 
     def _at(self, wall: Wall, u: float, s: float) -> QPointF:
@@ -82,7 +83,7 @@ class KeepOutTable(QTableWidget):
     def __init__(self, page: "KeepOutPage") -> None:
         super().__init__(0, 5)
         self.setObjectName("keepOut")
-        self.setAccessibleName("Places to keep clear")
+        self.setAccessibleName(tr("Places to keep clear"))
         self._page = page
         self._filling = False
         self.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Stretch)
@@ -95,13 +96,15 @@ class KeepOutTable(QTableWidget):
         """Show a job's places."""
         flat = isinstance(job.glass, FlatGlass)
         self._filling = True
-        self.setHorizontalHeaderLabels(["what", f"from the middle, {unit}" if flat else "turn, °", f"wide, {unit}",
-                                        f"from, {unit}", f"to, {unit}"])
+        self.setHorizontalHeaderLabels([
+            tr("what"), tr("from the middle, {unit}", unit=unit) if flat else tr("turn, °"),
+            tr("wide, {unit}", unit=unit), tr("from, {unit}", unit=unit), tr("to, {unit}", unit=unit)])
         self.setRowCount(len(job.features.keep_out))
         for row, place in enumerate(job.features.keep_out):
-            middle = self._number(place.across) if flat else f"{degrees(place.angle):.1f}".rstrip("0").rstrip(".")
-            top = "top" if place.high >= _WHOLE_HEIGHT else self._number(place.high)
-            texts = [place.what, middle, self._number(place.wide), self._number(place.low), top]
+            turned = decimals(f"{degrees(place.angle):.1f}".rstrip("0").rstrip("."))
+            middle = self._number(place.across) if flat else turned
+            top = tr("top") if place.high >= _WHOLE_HEIGHT else self._number(place.high)
+            texts = [word_of(place.what), middle, self._number(place.wide), self._number(place.low), top]
             for column, text in enumerate(texts):
                 item = QTableWidgetItem(text)
                 if column == 0:
@@ -122,37 +125,37 @@ class KeepOutPage(HelperPage):
     """Say what is in the way."""
 
     name = "keepout"
-    title = "Handle, seams, foot, rim"
-    says = ("No film lies down on a handle, a mould seam or a raised mark, and none should reach the foot or the rim "
-            "bead. Turns are counted from the front, to your right; heights from the table.")
+    title = tr("Handle, seams, foot, rim")
+    says = (tr("No film lies down on a handle, a mould seam or a raised mark, and none should reach the foot or the "
+               "rim bead. Turns are counted from the front, to your right; heights from the table."))
 
     def build(self) -> None:
         self.sketch = RoomSketch()
-        self.foot = LengthField("The foot reaches up the wall by", "foot", least=0.0)
-        self.bead = LengthField("The rim bead reaches down by", "bead", least=0.0)
+        self.foot = LengthField(tr("The foot reaches up the wall by"), "foot", least=0.0)
+        self.bead = LengthField(tr("The rim bead reaches down by"), "bead", least=0.0)
         self.table = KeepOutTable(self)
         self.wrong = label("", "error", scale=0.9)
         self.wrong.setObjectName("keepOutWrong")
         self.wrong.hide()
-        self.kind = named(QComboBox(), "keepOutKind")
-        self.kind.setAccessibleName("What to add")
-        self.kind.addItems(list(_NEW))
-        self.add, self.drop = button("Add it"), button("Take one out")
+        self.kind = drop_down("keepOutKind", tr("What to add"))
+        for what in _NEW:
+            self.kind.addItem(word_of(what), what)
+        self.add, self.drop = button(tr("Add it")), button(tr("Take one out"))
         self.add.setObjectName("addKeepOut")
         self.drop.setObjectName("dropKeepOut")
         self.room = Readings()
-        self.viewing = LengthField("Seen from", "viewing_mm", least=1.0)
-        self.rim_rise = LengthField("The rim is not level: higher by", "rim_rise", least=0.0)
-        self.rim_high = AngleField("Its highest side, round from the front", "rim_high")
+        self.viewing = LengthField(tr("Seen from"), "viewing_mm", least=1.0)
+        self.rim_rise = LengthField(tr("The rim is not level: higher by"), "rim_rise", least=0.0)
+        self.rim_high = AngleField(tr("Its highest side, round from the front"), "rim_high")
         self.stack(self.sketch, self.room, self.viewing, self.foot, self.bead, self.rim_rise, self.rim_high,
                    self.table, self.wrong, in_a_row(self.kind, self.add, self.drop))
-        self.foot.edited.connect(lambda mm: self.bench.edit("Foot", features__foot=mm))
-        self.bead.edited.connect(lambda mm: self.bench.edit("Rim bead", features__bead=mm))
-        self.rim_rise.edited.connect(lambda mm: self.bench.edit("Rim not level", features__rim_rise=mm))
-        self.rim_high.edited.connect(lambda angle: self.bench.edit("Rim highest", features__rim_high=angle))
-        self.viewing.edited.connect(lambda mm: self.bench.edit("Viewing distance", stencil__viewing_mm=mm))
-        self.add.clicked.connect(lambda: self._edit("Add a place to keep clear", (
-            *self.bench.job.features.keep_out, _NEW[self.kind.currentText()])))
+        self.foot.edited.connect(lambda mm: self.bench.edit(tr("Foot"), features__foot=mm))
+        self.bead.edited.connect(lambda mm: self.bench.edit(tr("Rim bead"), features__bead=mm))
+        self.rim_rise.edited.connect(lambda mm: self.bench.edit(tr("Rim not level"), features__rim_rise=mm))
+        self.rim_high.edited.connect(lambda angle: self.bench.edit(tr("Rim highest"), features__rim_high=angle))
+        self.viewing.edited.connect(lambda mm: self.bench.edit(tr("Viewing distance"), stencil__viewing_mm=mm))
+        self.add.clicked.connect(lambda: self._edit(tr("Add a place to keep clear"), (
+            *self.bench.job.features.keep_out, _NEW[self.kind.currentData()])))
         self.drop.clicked.connect(self._drop)
 
     def show_job(self, job: Job) -> None:
@@ -174,9 +177,9 @@ class KeepOutPage(HelperPage):
         if results.assessed is None:
             self.room.show_rows([])
             return
-        fits = [("largest that fits, in this art's shape", results.assessed.largest)]
+        fits = [(tr("largest that fits, in this art's shape"), results.assessed.largest)]
         if results.wall is not None and results.wall.closed:
-            fits.append(("largest that reads from the front", results.assessed.reading))
+            fits.append((tr("largest that reads from the front"), results.assessed.reading))
         self.room.show_rows([(name, self.bench.size(motif)) for name, motif in fits])
 
     def take_cell(self, row: int, column: int, text: str) -> None:
@@ -187,7 +190,7 @@ class KeepOutPage(HelperPage):
         except LengthError as error:
             self._say(str(error))
             return
-        if self._edit("Place to keep clear", (*places[:row], changed, *places[row + 1:])):
+        if self._edit(tr("Place to keep clear"), (*places[:row], changed, *places[row + 1:])):
             self._say("")
 
     def _with_cell(self, place: KeepOut, column: int, text: str) -> KeepOut:
@@ -195,9 +198,9 @@ class KeepOutPage(HelperPage):
             try:
                 turn = float(text.strip().rstrip("°").replace(",", "."))
             except ValueError:
-                raise LengthError(f"a turn in degrees was wanted, got '{text.strip()[:20]}'") from None
+                raise LengthError(tr("a turn in degrees was wanted, got '{text}'", text=text.strip()[:20])) from None
             return msgspec.structs.replace(place, angle=radians((turn + 180) % 360 - 180))
-        if column == 4 and text.strip().lower() in {"", "top"}:
+        if column == 4 and text.strip().lower() in {"", "top", tr("top")}:
             return msgspec.structs.replace(place, high=_WHOLE_HEIGHT)
         name = ("what", "across", "wide", "low", "high")[column]
         return msgspec.structs.replace(place, **{name: parse_length(text, self.bench.unit)})
@@ -205,7 +208,7 @@ class KeepOutPage(HelperPage):
     def _drop(self) -> None:
         places = self.bench.job.features.keep_out
         at = self.table.currentRow() if self.table.currentRow() >= 0 else len(places) - 1
-        self._edit("Take out a place to keep clear", places[:at] + places[at + 1:])
+        self._edit(tr("Take out a place to keep clear"), places[:at] + places[at + 1:])
 
     def _edit(self, name: str, places: tuple[KeepOut, ...]) -> bool:
         return self.bench.edit(name, features__keep_out=places)

@@ -18,7 +18,9 @@ from vitrograph.core.glass import (
     wall_of,
 )
 from vitrograph.core.job import CurvedGlass, Glass, Job, StraightGlass, TaperedGlass
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.pictures.reading import Gray, gray_of, read_picture, rgba_of, thumbnail
+from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.kit.card import Readings
@@ -41,23 +43,24 @@ class PicturePage(HelperPage):
     """Measure a glass from a picture."""
 
     name = "picture"
-    title = "From a picture"
-    says = ("Stand the glass before a plain bright ground, the camera level with its middle and as far off as it goes. "
-            "The camera sees a round wall wider than it is; its distance from the axis corrects that.")
+    title = tr("From a picture")
+    says = (tr("Stand the glass before a plain bright ground, the camera level with its middle and as far off as it "
+               "goes. The camera sees a round wall wider than it is; its distance from the axis corrects that."))
 
     def build(self) -> None:
-        self.open_button = button("Open a picture")
+        self.open_button = button(tr("Open a picture"))
         self.open_button.setObjectName("openPicture")
         self.view = PictureView()
-        self.distance = LengthField("Camera to the glass's axis", "camera_distance", least=1.0)
-        self.known = ChoiceRow("One size must be known", "known_size", [("rim", "the rim, across"),
-                                                                         ("length", "a marked length")])
-        self.known_length = LengthField("Its size", "known_mm", least=1e-6)
-        self.axis = ChoiceRow("The axis", "axis", [("found", "is found"), ("marked", "I mark it")])
-        self.lens = ChoiceRow("The picture is", "lens", [("as taken", "as it was taken"), ("straight", "straightened")])
+        self.distance = LengthField(tr("Camera to the glass's axis"), "camera_distance", least=1.0)
+        self.known = ChoiceRow(tr("One size must be known"), "known_size", [("rim", tr("the rim, across")),
+                                                                         ("length", tr("a marked length"))])
+        self.known_length = LengthField(tr("Its size"), "known_mm", least=1e-6)
+        self.axis = ChoiceRow(tr("The axis"), "axis", [("found", tr("is found")), ("marked", tr("I mark it"))])
+        self.lens = ChoiceRow(tr("The picture is"), "lens",
+                              [("as taken", tr("as it was taken")), ("straight", tr("straightened"))])
         self.found = Readings()
         self.verdict = self.answer_label("pictureSays")
-        self.use = button("Use this glass", "accent")
+        self.use = button(tr("Use this glass"), "accent")
         self.use.setObjectName("usePicture")
         self.stack(self.view, self.verdict, in_a_row(self.open_button, self.use), self.found, self.distance, self.known,
                    self.known_length, self.axis, self.lens)
@@ -98,14 +101,14 @@ class PicturePage(HelperPage):
     # -- opening and measuring -----------------------------------------------------------------------------------
 
     def _choose(self) -> None:
-        kinds = "Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)"
-        path, _ = QFileDialog.getOpenFileName(self, "Open a picture of the glass from the side", "", kinds)
+        kinds = tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)")
+        path, _ = QFileDialog.getOpenFileName(self, tr("Open a picture of the glass from the side"), "", kinds)
         if path:
             self.open(Path(path))
 
     def open(self, path: Path) -> None:
         """Read a picture the maker named, off the GUI thread, and measure it."""
-        self.verdict.setText("Reading the picture …")
+        self.verdict.setText(tr("Reading the picture …"))
         self._reading.ask(lambda: _read(path))
 
     def _show_opened(self, opened: _Opened) -> None:
@@ -132,7 +135,7 @@ class PicturePage(HelperPage):
         axis = (marks["axis 1"], marks["axis 2"]) if self._marks_axis else None
         sighting = Sighting(self._distance, (self._size_mm or None) if self._by == "rim" else None, length, axis,
                             STRAIGHT_LENS if self._lens == "straight" else BENT_LENS)
-        self.verdict.setText("Measuring …")
+        self.verdict.setText(tr("Measuring …"))
         self._measuring.ask(lambda: measure_silhouette(opened.gray, sighting))
 
     def _show_silhouette(self, found: Silhouette) -> None:
@@ -141,13 +144,15 @@ class PicturePage(HelperPage):
         length = self.bench.length
         error = float(np.percentile(found.error, 95))
         self.found.show_rows([
-            ("upright height", length(found.height, 1)), ("widest", length(2 * float(found.radius.max()), 1)),
-            ("rim", length(found.rim, 1)), ("base", length(2 * float(found.radius[0]), 1)),
-            *((f"beside the wall: {one.what}", f"{length(one.low, 0)} to {length(one.high, 0)} up")
+            (tr("upright height"), length(found.height, 1)), (tr("widest"), length(2 * float(found.radius.max()), 1)),
+            (tr("rim"), length(found.rim, 1)), (tr("base"), length(2 * float(found.radius[0]), 1)),
+            *((tr("beside the wall: {what}", what=word_of(one.what)),
+               tr("{length} to {length2} up", length=length(one.low, 0),
+                  length2=length(one.high, 0)))
               for one in found.beside),
-            ("radii may be off by", f"±{length(error, 2)}"), ("a pixel is", length(found.mm_per_px, 3)),
-            ("the glass leans by", f"{np.degrees(found.tilt):.1f}°")])
-        self.verdict.setText("Drag a white dot where the wall was not followed, then use the glass.")
+            (tr("radii may be off by"), f"±{length(error, 2)}"), (tr("a pixel is"), length(found.mm_per_px, 3)),
+            (tr("the glass leans by"), decimals(f"{np.degrees(found.tilt):.1f}°"))])
+        self.verdict.setText(tr("Drag a white dot where the wall was not followed, then use the glass."))
         self.use.setEnabled(True)
         self._show_marks()
 
@@ -193,11 +198,11 @@ class PicturePage(HelperPage):
             glass = _glass_of(self._stations)
             wall_of(glass)
             beads = [round(one.high - one.low, 1) for one in beside if one.what == "rim bead"]
-            self.bench.edit("Glass from a picture", glass=glass, tools__taken=[],
+            self.bench.edit(tr("Glass from a picture"), glass=glass, tools__taken=[],
                             features__bead=max(beads, default=0.0))
             self.bench.glass_picture = opened.small if opened else b""
 
-        self.bench.attempt(use, "the glass is the one in the picture")
+        self.bench.attempt(use, tr("the glass is the one in the picture"))
 
 
 def _read(path: Path) -> _Opened:
@@ -217,7 +222,7 @@ def _glass_of(stations: list[tuple[float, float]]) -> Glass:
     if len(stations) > 2:
         return CurvedGlass(stations=tuple((round(z, 2), round(2 * radius, 2)) for z, radius in stations))
     if high <= low:
-        raise GlassError("the picture shows no height: mark it again")
+        raise GlassError(tr("the picture shows no height: mark it again"))
     if abs(rim - base) < _STRAIGHT_MM:
         return StraightGlass(rim=round(rim + base, 2), height=round(high - low, 2), stem=round(low, 2))
     return TaperedGlass(rim=round(2 * rim, 2), base=round(2 * base, 2), height=round(high - low, 2), stem=round(low, 2))

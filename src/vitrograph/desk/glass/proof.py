@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.glass import Frustum, Wall, correct_by_proof, frustum_of
 from vitrograph.core.job import Job, StraightGlass, TaperedGlass
+from vitrograph.core.language import tr
 from vitrograph.core.paper import proof_pdf
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.desk.glass.page import HelperPage
@@ -40,25 +41,25 @@ class ProofSketch(GlassSketch):
             painter.drawPolygon(QPolygonF([seen.at(*place) for place in (*ends, *outer)]))
         draw_letter(painter, seen.at(0, wall.upright) + QPointF(0, 2), "R")
         draw_letter(painter, seen.at(0, 0), "B")
-        self.write_below(painter, "the back, where the paper's ends meet")
+        self.write_below(painter, tr("the back, where the paper's ends meet"))
 
 
 class ProofPage(HelperPage):
     """Correct the girths by a paper proof."""
 
     name = "proof"
-    title = "Paper proof"
-    says = ("Print the whole wall at true size, cut it out and wrap it, its rim on the glass's rim at the front. Type "
-            "what its ends do at the back; a gap is a negative overlap.")
+    title = tr("Paper proof")
+    says = (tr("Print the whole wall at true size, cut it out and wrap it, its rim on the glass's rim at the front. "
+               "Type what its ends do at the back; a gap is a negative overlap."))
 
     def build(self) -> None:
         self.sketch = ProofSketch()
-        self.print_proof = button("Write the paper proof")
+        self.print_proof = button(tr("Write the paper proof"))
         self.print_proof.setObjectName("printProof")
-        self.rim = LengthField("R  overlap at the rim", "rim_overlap")
-        self.base = LengthField("B  overlap at the base", "base_overlap")
-        self.climb = LengthField("Paper above the rim, at the back", "climb", empty="held to it")
-        self.apply_proof = button("Correct the girths", "accent")
+        self.rim = LengthField(tr("R  overlap at the rim"), "rim_overlap")
+        self.base = LengthField(tr("B  overlap at the base"), "base_overlap")
+        self.climb = LengthField(tr("Paper above the rim, at the back"), "climb", empty=tr("held to it"))
+        self.apply_proof = button(tr("Correct the girths"), "accent")
         self.apply_proof.setObjectName("applyProof")
         self._climb: float | None = None
         self.stack(self.sketch, self.print_proof, self.rim, self.base, self.climb, self.apply_proof)
@@ -96,13 +97,13 @@ class ProofPage(HelperPage):
             assert isinstance(glass, StraightGlass | TaperedGlass)
             corrected = correct_by_proof(glass, seen["rim"], seen["base"], self._climb)
             self._climb, self.sketch.seen = None, dict.fromkeys(seen, 0.0)
-            if self.bench.edit("Correct by the paper proof", glass=corrected):
-                self.bench.told.emit("the girths are corrected: print the proof again if they moved by much")
+            if self.bench.edit(tr("Correct by the paper proof"), glass=corrected):
+                self.bench.told.emit(tr("the girths are corrected: print the proof again if they moved by much"))
 
         self.bench.attempt(correct)
 
     def _choose_proof(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Write the paper proof", "proof.pdf", "PDF (*.pdf)")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Write the paper proof"), "proof.pdf", tr("PDF (*.pdf)"))
         if path:
             self.write_proof(Path(path))
 
@@ -111,7 +112,7 @@ class ProofPage(HelperPage):
         def write() -> None:
             glass = self.bench.job.glass
             assert isinstance(glass, StraightGlass | TaperedGlass)
-            title = f"Paper proof: {self.bench.job.name}"
+            title = tr("Paper proof: {name}", name=self.bench.job.name)
             write_whole(path, proof_pdf(frustum_of(glass), title, self.bench.unit))
 
-        self.bench.attempt(write, f"written: {path.name}; print it at 100 %")
+        self.bench.attempt(write, tr("written: {name}; print it at 100 %", name=path.name))

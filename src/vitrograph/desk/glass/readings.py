@@ -5,7 +5,7 @@ from math import cos, pi, sin
 
 from PySide6.QtCore import QLineF, QPointF, QRectF
 from PySide6.QtGui import QColor, QPainter, QPen
-from PySide6.QtWidgets import QComboBox, QPlainTextEdit
+from PySide6.QtWidgets import QPlainTextEdit
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.glass import (
@@ -17,12 +17,14 @@ from vitrograph.core.glass import (
     take_readings,
     weigh_taken,
 )
+from vitrograph.core.glass.readings import place_words
 from vitrograph.core.job import Job, Taken
+from vitrograph.core.language import tr
 from vitrograph.core.units import format_number
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
-from vitrograph.desk.kit.fields import LengthField, button, label
+from vitrograph.desk.kit.fields import LengthField, button, drop_down, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.sketch import Sketch, draw_tool, draw_words
 
@@ -36,7 +38,7 @@ class ReadingsSketch(Sketch):
         self.upright = False
 
     def paint(self, painter: QPainter) -> None:
-        words = "turn the glass a little for each reading" if not self.upright else "each from a fresh start"
+        words = tr("turn the glass a little for each reading") if not self.upright else tr("each from a fresh start")
         draw_words(painter, QRectF(0, self.high - 26, self.width(), 22), words)
         values = self.values or (1.0,)
         mean = sum(values) / len(values)
@@ -71,25 +73,25 @@ class ReadingsPage(HelperPage):
     """Take the mean of several readings."""
 
     name = "readings"
-    title = "Several readings"
-    says = ("One reading may be a slip. Take three or more at a place, a line each, in any unit; the glass takes their "
-            "mean.")
+    title = tr("Several readings")
+    says = (tr("One reading may be a slip. Take three or more at a place, a line each, in any unit; the glass takes "
+               "their mean."))
 
     def build(self) -> None:
         self.sketch = ReadingsSketch()
-        self.place = named(QComboBox(), "readingsPlace")
-        self.place.setAccessibleName("Where they were taken")
+        self.place = drop_down("readingsPlace", tr("Where they were taken"))
         self.lines = named(QPlainTextEdit(), "readingLines")
-        self.lines.setAccessibleName("Readings, a line each")
+        self.lines.setAccessibleName(tr("Readings, a line each"))
         self.lines.setTabChangesFocus(True)
         self.lines.setFont(theme.font())
         self.lines.setFixedHeight(6 * self.lines.fontMetrics().lineSpacing() + 16)
-        self.tape = LengthField("The tape's thickness", "tape_thickness", least=0.0)
+        self.tape = LengthField(tr("The tape's thickness"), "tape_thickness", least=0.0)
         self.found = Readings()
         self.verdict = self.answer_label("readingsSay")
-        self.use = button("Use the mean", "accent")
+        self.use = button(tr("Use the mean"), "accent")
         self.use.setObjectName("useMean")
-        self.stack(self.sketch, label("Where they were taken"), self.place, label("Readings, a line each"), self.lines,
+        self.stack(self.sketch, label(tr("Where they were taken")), self.place, label(tr("Readings, a line each")),
+                   self.lines,
                    self.tape, self.found, self.verdict, self.use)
         self._tape_mm = 0.0
         self.place.activated.connect(lambda _index: self._show_place())
@@ -99,15 +101,16 @@ class ReadingsPage(HelperPage):
 
     def show_job(self, job: Job) -> None:
         places = places_of(job.glass)
-        if tuple(self.place.itemText(row) for row in range(self.place.count())) != places:
+        if tuple(self.place.itemData(row) for row in range(self.place.count())) != places:
             self.place.clear()
-            self.place.addItems(places)
+            for place in places:
+                self.place.addItem(place_words(place), place)
         if not self.lines.hasFocus():
             self._show_place()
 
     def _show_place(self) -> None:
         """Show what was read at this place before, or the reading in use."""
-        job, place = self.bench.job, self.place.currentText()
+        job, place = self.bench.job, self.place.currentData()
         kept = next((taken for taken in job.tools.taken if taken.place == place), None)
         values = kept.readings if kept else (reading_at(job.glass, place),)
         self._tape_mm = kept.tape if kept else 0.0
@@ -122,11 +125,11 @@ class ReadingsPage(HelperPage):
 
     def _taken(self) -> Taken:
         readings = parse_readings(self.lines.toPlainText(), self.bench.unit)
-        return Taken(self.place.currentText(), readings, self._tape_mm)
+        return Taken(self.place.currentData(), readings, self._tape_mm)
 
     def _weigh(self) -> None:
         job, length = self.bench.job, self.bench.length
-        self.sketch.upright = girth_at(job.glass, self.place.currentText()) is None
+        self.sketch.upright = girth_at(job.glass, self.place.currentData()) is None
         try:
             taken = self._taken()
             found: Reading = weigh_taken(job.glass, job.tools, taken)
@@ -139,14 +142,16 @@ class ReadingsPage(HelperPage):
         self.sketch.update()
         self.use.setEnabled(True)
         self.found.show_rows([
-            ("readings", str(found.count)), ("mean", length(found.mean, 2)), ("spread", length(found.spread, 2)),
-            ("the mean may be off by", f"±{length(found.error, 2)}")])
+            (tr("readings"), str(found.count)), (tr("mean"), length(found.mean, 2)),
+            (tr("spread"), length(found.spread, 2)),
+            (tr("the mean may be off by"), f"±{length(found.error, 2)}")])
         self.answer(self.verdict, lambda: found.says)
 
     def _use(self) -> None:
         def use() -> None:
             job, taken = self.bench.job, self._taken()
             glass, tools = take_readings(job.glass, job.tools, taken)
-            self.bench.edit(f"Mean of the {taken.place}", glass=glass, tools=tools)
+            self.bench.edit(tr("Mean of the {place}", place=place_words(taken.place)), glass=glass, tools=tools)
 
-        self.bench.attempt(use, f"the {self.place.currentText()} is now the mean of its readings")
+        self.bench.attempt(use, tr("the {place} is now the mean of its readings",
+                                   place=self.place.currentText()))

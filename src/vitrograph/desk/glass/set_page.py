@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QListWidget
 from vitrograph.core.errors import GlassError
 from vitrograph.core.glass import mean_glass, wall_of
 from vitrograph.core.job import Glass, Job
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.says import Joined
 from vitrograph.core.telling.answers import readings_line
@@ -29,7 +30,7 @@ class SetSketch(Sketch):
 
     def paint(self, painter: QPainter) -> None:
         if not self.measured:
-            draw_words(painter, QRectF(self.rect()), "measure one glass on the card, then add it here")
+            draw_words(painter, QRectF(self.rect()), tr("measure one glass on the card, then add it here"))
             return
         try:
             walls = [wall_of(glass) for glass in self.measured]
@@ -38,7 +39,7 @@ class SetSketch(Sketch):
             return
         shapes = [Elevation(wall, QRectF(0, 0, 1, 1)).shape for wall in walls]
         if len({len(shape) for shape in shapes}) > 1:
-            draw_words(painter, QRectF(self.rect()), "glasses of different kinds cannot be compared")
+            draw_words(painter, QRectF(self.rect()), tr("glasses of different kinds cannot be compared"))
             return
         seen = Elevation(walls[0], QRectF(60, 20, self.width() - 120, self.high - 62))
         middle = sum(shapes) / len(shapes)
@@ -48,25 +49,26 @@ class SetSketch(Sketch):
             tone = QColor(theme.LIT_ACCENT) if odd else theme.colour(theme.FROST, 0.5)
             painter.setPen(QPen(tone, 1.6 if odd else 1.1))
             painter.drawPolyline([seen.at(x, z) for x, z in (middle + _LARGER * (shape - middle)).tolist()])
-        draw_words(painter, QRectF(0, self.high - 28, self.width(), 22), f"differences drawn {_LARGER} times as large")
+        draw_words(painter, QRectF(0, self.high - 28, self.width(), 22), tr("differences drawn {times} times as large",
+                                                                            times=_LARGER))
 
 
 class SetPage(HelperPage):
     """Measure several glasses of a set."""
 
     name = "pieces"
-    title = "Glasses meant to be alike"
-    says = ("Glasses of one set differ. Measure a few, each the same way: type its readings on the card and add it "
-            "here. The spread decides whether one stencil fits them all.")
+    title = tr("Glasses meant to be alike")
+    says = (tr("Glasses of one set differ. Measure a few, each the same way: type its readings on the card and add it "
+               "here. The spread decides whether one stencil fits them all."))
 
     def build(self) -> None:
         self.sketch = SetSketch()
         self.list = named(QListWidget(), "pieces")
-        self.list.setAccessibleName("Measured glasses")
+        self.list.setAccessibleName(tr("Measured glasses"))
         self.list.setFont(theme.font())
         self.list.setFixedHeight(140)
-        self.add, self.drop, self.use = button("Add the glass in hand"), button("Take one out"), button(
-            "Use the mean", "accent")
+        self.add, self.drop, self.use = button(tr("Add the glass in hand")), button(tr("Take one out")), button(
+            tr("Use the mean"), "accent")
         for made, name in ((self.add, "addPiece"), (self.drop, "dropPiece"), (self.use, "usePieces")):
             made.setObjectName(name)
         self.verdict = self.answer_label("piecesSay")
@@ -97,15 +99,15 @@ class SetPage(HelperPage):
         self.bench.edit(name, measured=measured)
 
     def _add(self) -> None:
-        self._edit("Add a measured glass", (*self.bench.job.measured, self.bench.job.glass))
+        self._edit(tr("Add a measured glass"), (*self.bench.job.measured, self.bench.job.glass))
 
     def _drop(self) -> None:
         measured = self.bench.job.measured
         at = self.list.currentRow() if self.list.currentRow() >= 0 else len(measured) - 1
-        self._edit("Take a measured glass out", measured[:at] + measured[at + 1:])
+        self._edit(tr("Take a measured glass out"), measured[:at] + measured[at + 1:])
 
     def _use(self) -> None:
         def use() -> None:
-            self.bench.edit("The mean of the set", glass=mean_glass(self.bench.job.measured))
+            self.bench.edit(tr("The mean of the set"), glass=mean_glass(self.bench.job.measured))
 
-        self.bench.attempt(use, "the stencil is made for the mean of the measured glasses")
+        self.bench.attempt(use, tr("the stencil is made for the mean of the measured glasses"))

@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import QInputDialog, QVBoxLayout, QWidget
 
 from vitrograph.core.glass import ShelvedGlass
+from vitrograph.core.language import tr
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import button, in_a_row
 
@@ -20,7 +21,7 @@ class ShelfRow(QWidget):
         super().__init__()
         self.bench = bench
         self._window: ShelfWindow | None = None
-        self.open_button, self.keep_button = button("From the shelf"), button("Keep on the shelf")
+        self.open_button, self.keep_button = button(tr("From the shelf")), button(tr("Keep on the shelf"))
         self.open_button.setObjectName("fromShelf")
         self.keep_button.setObjectName("keepOnShelf")
         self.open_button.clicked.connect(self.open)
@@ -44,12 +45,12 @@ class ShelfRow(QWidget):
         """Put the glass in hand on the shelf, or say why it cannot be."""
         job, name = self.bench.job, name.strip()[:80]
         if not name:
-            self.bench.refused.emit("a glass on the shelf needs a name")
+            self.bench.refused.emit(tr("a glass on the shelf needs a name"))
             return
         kept = ShelvedGlass.of(job, name, measured_on=date.today().isoformat(), picture=self.bench.glass_picture)
-        self.bench.attempt(lambda: self.bench.shelf.keep(kept), f"kept on the shelf: {name}")
+        self.bench.attempt(lambda: self.bench.shelf.keep(kept), tr("kept on the shelf: {name}", name=name))
 
     def _ask_name(self) -> None:
-        name, agreed = QInputDialog.getText(self, "Keep it on the shelf", "A name for this glass:")
+        name, agreed = QInputDialog.getText(self, tr("Keep it on the shelf"), tr("A name for this glass:"))
         if agreed:
             self.keep_as(name)

@@ -21,9 +21,12 @@ from PySide6.QtWidgets import (
 )
 
 from vitrograph.core.glass import MATERIALS, ShelvedGlass, generic_glasses, glass_json, read_glass, search
+from vitrograph.core.glass.readings import place_words
+from vitrograph.core.language import day_words, tr
 from vitrograph.core.pictures.reading import read_picture, thumbnail
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.telling.answers import readings_line
+from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.glass.measure_picture import MeasurePicture
 from vitrograph.desk.kit import theme
@@ -42,7 +45,7 @@ class ShelfWindow(QDialog):
     def __init__(self, bench: Bench, parent: QWidget) -> None:
         super().__init__(parent)
         self.bench = bench
-        theme.dress(self, "shelfWindow", "The shelf", (820, 620))
+        theme.dress(self, "shelfWindow", tr("The shelf"), (820, 620))
         self._shown: list[tuple[ShelvedGlass, bool]] = []
         row = QHBoxLayout(self)
         row.setContentsMargins(16, 16, 16, 16)
@@ -53,13 +56,13 @@ class ShelfWindow(QDialog):
 
     def _make_list(self) -> QVBoxLayout:
         self.find_field = named(QLineEdit(), "findGlass")
-        self.find_field.setPlaceholderText("Find by name, kind or note")
-        self.find_field.setAccessibleName("Find a glass")
+        self.find_field.setPlaceholderText(tr("Find by name, kind or note"))
+        self.find_field.setAccessibleName(tr("Find a glass"))
         self.find_field.setFont(theme.font())
         self.list = named(QListWidget(), "glasses")
-        self.list.setAccessibleName("Glasses on the shelf")
+        self.list.setAccessibleName(tr("Glasses on the shelf"))
         self.list.setFont(theme.font())
-        self.read = button("Read a glass file")
+        self.read = button(tr("Read a glass file"))
         self.find_field.textChanged.connect(lambda _text: self.fill())
         self.list.currentRowChanged.connect(lambda _row: self._show())
         self.list.itemDoubleClicked.connect(lambda _item: self.take())
@@ -77,18 +80,18 @@ class ShelfWindow(QDialog):
         self.photo.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.known = Readings()
         self.notes = named(QPlainTextEdit(), "glassNotes")
-        self.notes.setAccessibleName("Notes")
-        self.notes.setPlaceholderText("Notes")
+        self.notes.setAccessibleName(tr("Notes"))
+        self.notes.setPlaceholderText(tr("Notes"))
         self.notes.setTabChangesFocus(True)
         self.notes.setFont(theme.font())
         self.notes.setFixedHeight(76)
-        self.price = NumberField("What one costs, in your money", "glassPrice", suffix="")
+        self.price = NumberField(tr("What one costs, in your money"), "glassPrice", suffix="")
         self.price.edited.connect(self._keep_price)
         acts = {
-            "take": ("Take it", self.take, "accent"), "keep_notes": ("Keep the notes", self._keep_notes, ""),
-            "add_picture": ("Add a picture", self._choose_picture, ""), "copy": ("Copy it", self.copy, ""),
-            "write": ("Write a glass file", self._choose_export, ""),
-            "remove": ("Take it off the shelf", self.remove, ""),
+            "take": (tr("Take it"), self.take, "accent"), "keep_notes": (tr("Keep the notes"), self._keep_notes, ""),
+            "add_picture": (tr("Add a picture"), self._choose_picture, ""), "copy": (tr("Copy it"), self.copy, ""),
+            "write": (tr("Write a glass file"), self._choose_export, ""),
+            "remove": (tr("Take it off the shelf"), self.remove, ""),
         }
         self.acts = {}
         grid = QGridLayout()
@@ -118,7 +121,7 @@ class ShelfWindow(QDialog):
         self.list.clear()
         for glass, mine in self._shown:
             item = QListWidgetItem(f"{glass.name}\n{readings_line(glass.glass, self.bench.unit)}"
-                                   f"{'' if mine else '   generic'}")
+                                   + ("" if mine else "   " + tr("generic")))
             self.list.addItem(item)
         names = [glass.name for glass, _ in self._shown]
         self.list.setCurrentRow(names.index(chosen.name) if chosen and chosen.name in names else 0)
@@ -135,7 +138,7 @@ class ShelfWindow(QDialog):
         for made in self.acts.values():
             made.setEnabled(glass is not None)
         if glass is None:
-            self.title.setText("Nothing on the shelf answers to that")
+            self.title.setText(tr("Nothing on the shelf answers to that"))
             self.known.show_rows([])
             return
         mine = self._shown[self.list.currentRow()][1]
@@ -156,14 +159,17 @@ class ShelfWindow(QDialog):
 
     def _rows(self, glass: ShelvedGlass) -> list[tuple[str, str]]:
         tools = glass.tools
-        rows = [("size", readings_line(glass.glass, self.bench.unit)), ("made of", MATERIALS[glass.material].title)]
+        rows = [(tr("size"), readings_line(glass.glass, self.bench.unit)),
+                (tr("made of"), MATERIALS[glass.material].title)]
         if glass.measured_on:
-            rows.append(("measured", f"{glass.measured_on}, {tools.girth} and {tools.height}"))
-        rows += [(f"readings of the {taken.place}", str(len(taken.readings))) for taken in tools.taken]
+            rows.append((tr("measured"), tr("{day}, {girth} and {height}", day=day_words(glass.measured_on),
+                                            girth=word_of(tools.girth), height=word_of(tools.height))))
+        rows += [(tr("readings of the {place}", place=place_words(taken.place)), str(len(taken.readings)))
+                 for taken in tools.taken]
         if glass.pieces:
-            rows.append(("glasses measured", str(len(glass.pieces))))
+            rows.append((tr("glasses measured"), str(len(glass.pieces))))
         if glass.features.keep_out:
-            rows.append(("kept clear", ", ".join(place.what for place in glass.features.keep_out)))
+            rows.append((tr("kept clear"), ", ".join(word_of(place.what) for place in glass.features.keep_out)))
         return rows
 
     # -- what is done --------------------------------------------------------------------------------------------
@@ -171,7 +177,7 @@ class ShelfWindow(QDialog):
     def take(self) -> None:
         """Put the chosen glass on the bench, as one undo step."""
         glass = self.current()
-        if glass is not None and self.bench.edit(f"Glass {glass.name}", *glass.changes()):
+        if glass is not None and self.bench.edit(tr("Glass {name}", name=glass.name), *glass.changes()):
             self.bench.glass_picture = glass.picture
             self.accept()
 
@@ -183,26 +189,28 @@ class ShelfWindow(QDialog):
         names, number = {shown.name for shown, _ in self._shown}, 2
         while (name := f"{glass.name[:70]} ({number})") in names:
             number += 1
-        self._keep(msgspec.structs.replace(glass, name=name), f"copied: {name}")
+        self._keep(msgspec.structs.replace(glass, name=name), tr("copied: {name}", name=name))
 
     def remove(self) -> None:
         """Take the chosen glass off the shelf; the one in hand stays as it is."""
         glass = self.current()
         if glass is not None:
-            self.bench.attempt(lambda: self.bench.shelf.remove(glass.name), f"off the shelf: {glass.name}")
+            self.bench.attempt(lambda: self.bench.shelf.remove(glass.name), tr("off the shelf: {name}",
+                                                                               name=glass.name))
             self.fill()
 
     def _keep_notes(self) -> None:
         glass = self.current()
         if glass is not None:
-            self._keep(msgspec.structs.replace(glass, notes=self.notes.toPlainText()), f"notes kept: {glass.name}")
+            self._keep(msgspec.structs.replace(glass, notes=self.notes.toPlainText()), tr("notes kept: {name}",
+                                                                                          name=glass.name))
 
     def _keep_price(self, price: float) -> None:
         glass = self.current()
         if not 0 <= price <= _DEAREST:
-            self.price.complain(f"from 0 to {_DEAREST:.0f}")
+            self.price.complain(tr("from 0 to {most:.0f}", most=_DEAREST))
         elif glass is not None and price != glass.price:
-            self._keep(msgspec.structs.replace(glass, price=price), f"price kept: {glass.name}")
+            self._keep(msgspec.structs.replace(glass, price=price), tr("price kept: {name}", name=glass.name))
 
     def add_picture(self, path: Path) -> None:
         """Keep a small copy of a picture with the chosen glass, or say why it cannot be."""
@@ -210,7 +218,7 @@ class ShelfWindow(QDialog):
 
         def add(chosen: ShelvedGlass) -> None:
             small = thumbnail(read_picture(path, _PICTURE_PIXELS))
-            self._keep(msgspec.structs.replace(chosen, picture=small), f"picture kept: {chosen.name}")
+            self._keep(msgspec.structs.replace(chosen, picture=small), tr("picture kept: {name}", name=chosen.name))
 
         if glass is not None:
             self.bench.attempt(partial(add, glass))
@@ -219,13 +227,13 @@ class ShelfWindow(QDialog):
         """Write the chosen glass as a file, or say why it cannot be."""
         glass = self.current()
         if glass is not None:
-            self.bench.attempt(lambda: write_whole(path, glass_json(glass)), f"written: {path.name}")
+            self.bench.attempt(lambda: write_whole(path, glass_json(glass)), tr("written: {name}", name=path.name))
 
     def read_file(self, path: Path) -> None:
         """Put a glass from a file on the shelf, or say why it cannot be."""
         def read() -> None:
             glass = read_glass(path)
-            self._keep(glass, f"on the shelf: {glass.name}")
+            self._keep(glass, tr("on the shelf: {name}", name=glass.name))
 
         self.bench.attempt(read)
 
@@ -236,17 +244,17 @@ class ShelfWindow(QDialog):
     # -- asking for files ----------------------------------------------------------------------------------------
 
     def _choose_picture(self) -> None:
-        kinds = "Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)"
-        path, _ = QFileDialog.getOpenFileName(self, "A picture of this glass", "", kinds)
+        kinds = tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)")
+        path, _ = QFileDialog.getOpenFileName(self, tr("A picture of this glass"), "", kinds)
         if path:
             self.add_picture(Path(path))
 
     def _choose_export(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Write a glass file", "glass.json", "Glasses (*.json)")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Write a glass file"), "glass.json", tr("Glasses (*.json)"))
         if path:
             self.write(Path(path))
 
     def _choose_file(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Read a glass file", "", "Glasses (*.json)")
+        path, _ = QFileDialog.getOpenFileName(self, tr("Read a glass file"), "", tr("Glasses (*.json)"))
         if path:
             self.read_file(Path(path))

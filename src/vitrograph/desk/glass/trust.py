@@ -9,6 +9,7 @@ from PySide6.QtGui import QColor, QPainter
 
 from vitrograph.core.glass import Trust
 from vitrograph.core.job import FlatGlass, Job, ToolName
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.kit import theme
@@ -35,12 +36,12 @@ class SharesSketch(Sketch):
 
     def paint(self, painter: QPainter) -> None:
         if self.trust is None or not self.trust.shares:
-            draw_words(painter, QRectF(self.rect()), "lay some art on the glass first")
+            draw_words(painter, QRectF(self.rect()), tr("lay some art on the glass first"))
             return
         name_wide, number_wide = self.width() * 0.34, 76.0
         room = (self.width() - name_wide - 2 * number_wide - 24) / 2
         corners, closings = ([share[2] for share in self.trust.shares], [share[3] for share in self.trust.shares])
-        columns = ((corners, "at the corner", name_wide + 8), (closings, "at the closing",
+        columns = ((corners, tr("at the corner"), name_wide + 8), (closings, tr("at the closing"),
                                                                name_wide + 16 + room + number_wide))
         for errors, title, left in columns:
             draw_words(painter, QRectF(left, 6, room + number_wide, 22), title, align=Qt.AlignmentFlag.AlignLeft)
@@ -61,15 +62,17 @@ class TrustPage(HelperPage):
     """See which reading is worth taking again."""
 
     name = "trust"
-    title = "How far to trust it"
-    says = ("What one reading of each tool may be off by is common practice: type your own. The bars show what each "
-            "reading does to the stencil; the longest, in amber, is the one worth repeating with a better tool.")
+    title = tr("How far to trust it")
+    says = (tr("What one reading of each tool may be off by is common practice: type your own. The bars show what "
+               "each reading does to the stencil; the longest, in amber, is the one worth repeating with a better "
+               "tool."))
 
     def build(self) -> None:
         self.sketch = SharesSketch(lambda mm: self.bench.length(mm, 2))
         self.errors: dict[ToolName, LengthField] = {
-            tool: LengthField("Calipers may be off by" if tool == "calipers" else f"A {tool} may be off by",
-                              f"{tool}_error", least=0.0) for tool in ("ruler", "tape", "calipers")}
+            "ruler": LengthField(tr("A ruler may be off by"), "ruler_error", least=0.0),
+            "tape": LengthField(tr("A tape may be off by"), "tape_error", least=0.0),
+            "calipers": LengthField(tr("Calipers may be off by"), "calipers_error", least=0.0)}
         self.sums = Readings()
         self.stack(self.sketch, self.sums, *self.errors.values())
         for tool, field in self.errors.items():
@@ -77,7 +80,7 @@ class TrustPage(HelperPage):
 
     def _take_error(self, tool: ToolName, mm: float) -> None:
         error: dict[str, Any] = {f"tools__{tool}_error": mm}
-        self.bench.edit("Tool's error", **error)
+        self.bench.edit(tr("Tool's error"), **error)
 
     def suits(self, job: Job) -> bool:
         return not isinstance(job.glass, FlatGlass)
@@ -90,6 +93,6 @@ class TrustPage(HelperPage):
         trust = results.assessed.trust if results.assessed else None
         self.sketch.show_trust(trust)
         length = self.bench.length
-        self.sums.show_rows([("art's worst corner", f"±{length(trust.corner, 2)}"),
-                             ("closing a full wrap", f"±{length(trust.closing, 2)}"),
-                             ("worth measuring again", trust.repeat)] if trust else [])
+        self.sums.show_rows([(tr("art's worst corner"), f"±{length(trust.corner, 2)}"),
+                             (tr("closing a full wrap"), f"±{length(trust.closing, 2)}"),
+                             (tr("worth measuring again"), trust.repeat)] if trust else [])

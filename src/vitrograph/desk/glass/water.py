@@ -6,6 +6,7 @@ from PySide6.QtGui import QColor, QPainter, QPolygonF
 
 from vitrograph.core.glass import Wall, check_water, profile_at
 from vitrograph.core.job import FlatGlass, Job
+from vitrograph.core.language import tr
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.kit.fields import LengthField, NumberField
 from vitrograph.desk.kit.sketch import GlassSketch, draw_glass
@@ -31,27 +32,27 @@ class WaterSketch(GlassSketch):
             painter.setBrush(QColor(_WATER))
             right, left = ([seen.at(side * r, z) for r, z in inside] for side in (1, -1))
             painter.drawPolygon(QPolygonF([*right, *reversed(left)]))
-        self.write_below(painter, "weigh it empty and full to the brim")
+        self.write_below(painter, tr("weigh it empty and full to the brim"))
 
 
 class WaterPage(HelperPage):
     """Check the readings by the water a glass holds."""
 
     name = "water"
-    title = "Water check"
-    says = ("Weigh the water it holds to the brim, at room temperature. Type how thick the wall and the bottom are; "
-            "the program says whether the weight agrees with your readings.")
+    title = tr("Water check")
+    says = (tr("Weigh the water it holds to the brim, at room temperature. Type how thick the wall and the bottom "
+               "are; the program says whether the weight agrees with your readings."))
 
     def build(self) -> None:
         self.sketch = WaterSketch()
-        self.wall = LengthField("The wall's thickness", "wall_mm", least=0.0)
-        self.bottom = LengthField("The bottom's thickness", "bottom_mm", least=0.0)
-        self.grams = NumberField("Water to the brim", "grams", suffix="g")
+        self.wall = LengthField(tr("The wall's thickness"), "wall_mm", least=0.0)
+        self.bottom = LengthField(tr("The bottom's thickness"), "bottom_mm", least=0.0)
+        self.grams = NumberField(tr("Water to the brim"), "grams", suffix="g")
         self.verdict = self.answer_label("waterSays")
         self._grams = 0.0
         self.stack(self.sketch, self.wall, self.bottom, self.grams, self.verdict)
-        self.wall.edited.connect(lambda mm: self.bench.edit("Wall's thickness", features__thickness=mm))
-        self.bottom.edited.connect(lambda mm: self.bench.edit("Bottom's thickness", features__bottom=mm))
+        self.wall.edited.connect(lambda mm: self.bench.edit(tr("Wall's thickness"), features__thickness=mm))
+        self.bottom.edited.connect(lambda mm: self.bench.edit(tr("Bottom's thickness"), features__bottom=mm))
         self.grams.edited.connect(self._weigh)
 
     def suits(self, job: Job) -> bool:

@@ -13,6 +13,7 @@ from PySide6.QtWidgets import (
 )
 
 from vitrograph.core.job import Job
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.glass.heights import HeightsPage
@@ -38,10 +39,10 @@ class MeasuringWindow(QDialog):
     def __init__(self, bench: Bench, parent: QWidget) -> None:
         super().__init__(parent)
         self.bench = bench
-        theme.dress(self, "measuringWindow", "Measuring helpers", (860, 660))
+        theme.dress(self, "measuringWindow", tr("Measuring helpers"), (860, 660))
         self.pages = {made.name: made for made in (page(bench) for page in _PAGES)}
         self.names = named(QListWidget(), "helpers")
-        self.names.setAccessibleName("Measuring helpers")
+        self.names.setAccessibleName(tr("Measuring helpers"))
         self.names.setFont(theme.font())
         self.names.setFrameShape(QFrame.Shape.NoFrame)
         self.names.setFixedWidth(self.fontMetrics().averageCharWidth() * 30)

@@ -8,8 +8,9 @@ from PySide6.QtWidgets import QFormLayout, QFrame, QLabel, QScrollArea, QVBoxLay
 
 from vitrograph.core.findings import Level
 from vitrograph.core.job import Job
+from vitrograph.core.language import capital, tr
 from vitrograph.core.results import Results
-from vitrograph.core.stations import STATIONS, Station
+from vitrograph.core.stations import STATIONS, Station, station_title
 from vitrograph.core.workshop import default_file
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -57,7 +58,8 @@ class NextRow(QWidget):
         self.bench, self.station = bench, station
         at = STATIONS.index(station) + 1
         self.next: Station | None = STATIONS[at] if at < len(STATIONS) else None
-        self.go = button(f"Next: {(self.next or station).capitalize()}", tip=f"Ctrl+{at + 1}")
+        self.go = button(tr("Next: {station}", station=capital(station_title(self.next or station))),
+                         tip=f"Ctrl+{at + 1}")
         self.go.setObjectName("nextStation")
         self.go.clicked.connect(lambda: bench.go(self.next or station))
         self.why = label("", "quiet", scale=0.9)
@@ -75,9 +77,9 @@ class NextRow(QWidget):
             return
         error = results.error(self.station)
         stops = sum(found.level is Level.STOP for found in self.bench.findings(self.station))
-        says = f"First: {error.words(self.bench.unit)}." if error is not None else ""
+        says = tr("First: {error}.", error=error.words(self.bench.unit)) if error is not None else ""
         if error is None and stops:
-            says = f"First mend what is marked to be mended here ({stops})."
+            says = tr("First mend what is marked to be mended here ({stops}).", stops=stops)
         self.why.setText(says)
         self.why.setVisible(bool(says))
 

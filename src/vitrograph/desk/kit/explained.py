@@ -5,6 +5,7 @@ from PySide6.QtGui import QPaintEvent
 from PySide6.QtSvg import QSvgRenderer
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.desk.kit.fields import Column, label
 from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.kit.terms import picture_of, term_of, terms
@@ -18,7 +19,7 @@ class _Drawing(QWidget):
     def __init__(self, code: str) -> None:
         super().__init__()
         self._drawing = QSvgRenderer(QByteArray(picture_of(code).read_bytes()), self)
-        self.setAccessibleName(f"{term_of(code)}, drawn")
+        self.setAccessibleName(tr("{term_of}, drawn", term_of=term_of(code)))
         self.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
 
     def sizeHint(self) -> QSize:

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
 
 from vitrograph.core.errors import LengthError
 from vitrograph.core.glass import parse_readings
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.units import MM_PER_IN, Unit, format_number, parse_length
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
@@ -41,11 +42,19 @@ def in_a_row(*widgets: QWidget) -> QWidget:
     return Wrapping(widgets, len(widgets), 2 * theme.STEP)
 
 
-def chooser(name: str, title: str, choices: dict[str, str]) -> QComboBox:
-    """A drop-down list of choices, their values kept beside the words."""
+def drop_down(name: str, title: str) -> QComboBox:
+    """A drop-down list that asks for no more room than there is, however long its words are."""
     made = named(QComboBox(), name)
     made.setAccessibleName(title)
     made.setFont(theme.font())
+    made.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+    made.setMinimumContentsLength(8)
+    return made
+
+
+def chooser(name: str, title: str, choices: dict[str, str]) -> QComboBox:
+    """A drop-down list of choices, their values kept beside the words."""
+    made = drop_down(name, title)
     for value, words in choices.items():
         made.addItem(words, value)
     return made
@@ -162,7 +171,8 @@ class Field(QWidget):
         try:
             value = self._read(text)
         except (LengthError, ValueError) as error:
-            self.complain(str(error).removeprefix("reading 1: ") if ";" not in text else str(error))
+            only = "" if ";" in text else tr("reading {number}: {error}", number=1, error="")
+            self.complain(str(error).removeprefix(only))
             return
         self.complain("")
         self._shown = text
@@ -191,7 +201,7 @@ class LengthField(Field):
             return None
         mm = parse_length(text, self._unit)
         if self._least is not None and mm < self._least:
-            raise LengthError("it must be more than 0" if self._least > 0 else "it cannot be less than 0")
+            raise LengthError(tr("it must be more than 0") if self._least > 0 else tr("it cannot be less than 0"))
         return mm
 
 
@@ -212,15 +222,15 @@ class NumberField(Field):
     def show_number(self, value: float) -> None:
         """Show a value given in the core's unit."""
         shown = value / self._factor
-        self.show_text(f"{shown:.0f}" if self._whole else f"{shown:.2f}".rstrip("0").rstrip("."))
+        self.show_text(f"{shown:.0f}" if self._whole else decimals(f"{shown:.2f}".rstrip("0").rstrip(".")))
 
     def _parse(self, text: str) -> float:
         try:
             number = float(text.strip().rstrip("°%").replace(",", ".").replace("\u2212", "-"))
         except ValueError:
-            raise LengthError(f"a number was wanted, got '{text.strip()[:20]}'") from None
+            raise LengthError(tr("a number was wanted, got '{text}'", text=text.strip()[:20])) from None
         if number != number or abs(number) > 1e6:
-            raise LengthError("that number is out of all bounds")
+            raise LengthError(tr("that number is out of all bounds"))
         return round(number) if self._whole else number * self._factor
 
 
@@ -234,7 +244,8 @@ class AreaField(NumberField):
         """Show an area, and take what is typed in that unit from now on."""
         self._factor = MM_PER_IN**2 if unit == "in" else 1.0
         self._suffix.setText(f"{unit}²")
-        self.show_text(format_number(mm2, digits=2) if unit == "mm" else f"{mm2 / self._factor:.4f}".rstrip("0"))
+        self.show_text(format_number(mm2, digits=2) if unit == "mm"
+                       else decimals(f"{mm2 / self._factor:.4f}".rstrip("0")))
 
 
 class SpeedField(NumberField):
@@ -259,7 +270,7 @@ class AngleField(NumberField):
     def show_radians(self, angle: float) -> None:
         """Show an angle."""
         self.show_text(f"{degrees(angle):.1f}".rstrip("0").rstrip(".").replace("-0", "0") if abs(angle) < 1e-9
-                       else f"{degrees(angle):.1f}".rstrip("0").rstrip("."))
+                       else decimals(f"{degrees(angle):.1f}".rstrip("0").rstrip(".")))
 
 
 class ChoiceRow(QWidget):

@@ -7,6 +7,8 @@ from PySide6.QtGui import QMouseEvent, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from vitrograph.core.findings import Finding, Remedy
+from vitrograph.core.language import tr
+from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.explained import Explained
 from vitrograph.desk.kit.fields import button, label
@@ -42,7 +44,7 @@ class FindingRow(QFrame):
         self.setObjectName(f"finding_{found.code}")
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         says, why = bench.words(found.says), bench.words(found.why)
-        self.setAccessibleName(f"{found.level}: {says}")
+        self.setAccessibleName(f"{word_of(found.level.value)}: {says}")
         words = QVBoxLayout()
         words.setSpacing(2)
         head = QHBoxLayout()
@@ -54,8 +56,9 @@ class FindingRow(QFrame):
         self._explained: QWidget | None = None
         limit = found.amount(found.limit, bench.unit) if found.value is not None and found.limit else ""
         told = "\n".join(filter(None, (
-            f"{why[:1].upper()}{why[1:].rstrip('.')}." if why else "", f"limit {limit}" if limit else "",
-            f"and {more} more like it, marked on the sheet" if more else "")))
+            f"{why[:1].upper()}{why[1:].rstrip('.')}." if why else "",
+            tr("limit {limit}", limit=limit) if limit else "",
+            tr("and {more} more like it, marked on the sheet", more=more) if more else "")))
         if told:
             words.addWidget(label(told, "quiet", scale=0.9))
         self._add_acts(words, [self._act(number, remedy) for number, remedy in enumerate(found.remedies)])
@@ -80,8 +83,9 @@ class FindingRow(QFrame):
 
     def _asking(self) -> QPushButton:
         """The sign that a click explains the word of the trade which the finding is about."""
-        asks = named(button("?", "sign", f"What is it?  {term_of(self.finding.code)}"), f"explain_{self.finding.code}")
-        asks.setAccessibleName(f"What is it: {term_of(self.finding.code)}")
+        asks = named(button("?", "sign", tr("What is it?  {term_of}", term_of=term_of(self.finding.code))),
+                     f"explain_{self.finding.code}")
+        asks.setAccessibleName(tr("What is it: {term_of}", term_of=term_of(self.finding.code)))
         asks.setCheckable(True)
         asks.toggled.connect(self._explain)
         return asks

@@ -4,6 +4,7 @@ import json
 from pathlib import Path
 
 from vitrograph.core.errors import OrderFileError
+from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import reason, write_whole
 
 
@@ -12,5 +13,6 @@ def keep(told: object, place: Path) -> None:
     try:
         place.parent.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise OrderFileError(f"{place} cannot be written ({reason(error)}): it stays as it was") from None
+        raise OrderFileError(tr("{place} cannot be written ({reason}): it stays as it was", place=place,
+                                reason=reason(error))) from None
     write_whole(place, json.dumps(told, indent=1).encode("utf-8"))

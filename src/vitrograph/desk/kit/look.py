@@ -1,4 +1,4 @@
-"""How the program looks: light or dark, and how large it writes; kept in a small file beside the workshop's."""
+"""How the program looks and speaks: light or dark, how large it writes, in which language; kept in a small file."""
 
 import json
 from contextlib import suppress
@@ -12,10 +12,14 @@ TEXTS = (0.85, 1.0, 1.15, 1.3, 1.5)
 
 
 class Look(NamedTuple):
-    """The colours of the room round the work, or "desktop" for its own; the size of writing as a multiple of its."""
+    """The colours of the room round the work, the size of writing as a multiple of the desktop's, and the language.
+
+    Colours and language may be "desktop": its own.
+    """
 
     theme: str = "dark"
     text: float = 1.0
+    language: str = "desktop"
 
 
 def default_file() -> Path:
@@ -28,7 +32,7 @@ def read_look(place: Path) -> Look:
     with suppress(OSError, ValueError, TypeError, KeyError, RecursionError):
         told = json.loads(place.read_bytes())
         return Look(told["theme"] if told["theme"] in THEMES else "dark",
-                    min(TEXTS, key=lambda one: abs(one - float(told["text"]))))
+                    min(TEXTS, key=lambda one: abs(one - float(told["text"]))), str(told.get("language", "desktop")))
     return Look()
 
 

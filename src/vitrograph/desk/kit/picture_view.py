@@ -6,6 +6,7 @@ from PySide6.QtGui import QColor, QImage, QMouseEvent, QPainter, QPaintEvent, QP
 from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 from vitrograph.desk.bench.painter_paths import image_of
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.painting import painting
@@ -22,12 +23,12 @@ class PictureView(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.setObjectName("pictureView")
-        self.setAccessibleName("The picture")
+        self.setAccessibleName(tr("The picture"))
         self.setMinimumHeight(360)
         self.image: QImage | None = None
         self.marks: dict[str, tuple[float, float]] = {}
         self.sides: tuple[Points, ...] = ()
-        self.says = "open a picture of the glass from the side"
+        self.says = tr("open a picture of the glass from the side")
         self._held: str | None = None
 
     def show_pixels(self, rgb: np.ndarray) -> None:

@@ -5,6 +5,7 @@ from collections.abc import Sequence
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QApplication, QHBoxLayout, QVBoxLayout, QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.core.work import Clock, Step, StepRef, clock_words
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -38,8 +39,8 @@ class StepWalker(QWidget):
         self._says.setObjectName(f"{name}Says")
         self._note = label("", "quiet", scale=1.1)
         self._caution = label("", "caution", scale=1.1)
-        self._back = button("Back", tip="Backspace")
-        self._next = button("Done  (space)", "accent")
+        self._back = button(tr("Back"), tip="Backspace")
+        self._next = button(tr("Done  (space)"), "accent")
         self._back.setObjectName(f"{name}Back")
         self._next.setObjectName(f"{name}Next")
         self._back.clicked.connect(self.go_back)
@@ -100,15 +101,16 @@ class StepWalker(QWidget):
         finished = self.at >= len(self._steps)
         step = Step("", self._done_words) if finished else self._steps[self.at]
         left = sum(ref not in self.bench.making.progress.done for ref in self._refs)
-        self._count.setText("all done" if finished else
-                            f"{left} left of {len(self._steps)}" if len(self._steps) > 1 else "1 step")
+        self._count.setText(tr("all done") if finished else
+                            tr("{left} left of {steps}", left=left, steps=len(self._steps)) if len(self._steps) > 1
+                            else tr("1 step"))
         self._says.setText(self.bench.words(step.says))
         for widget, text in ((self._note, self.bench.words(step.note)), (self._caution, step.caution)):
             widget.setText(text)
             widget.setVisible(bool(text))
         self._back.setEnabled(left < len(self._steps))
         self._next.setEnabled(not finished)
-        self._next.setText(f"{step.beginning}  (space)" if not finished and self._begins else "Done  (space)")
+        self._next.setText(f"{step.beginning}  (space)" if not finished and self._begins else tr("Done  (space)"))
         self.timer.show_clock(None if finished else self._refs[self.at], step.seconds, least=step.least)
 
 
@@ -126,7 +128,7 @@ class StepTimer(QWidget):
         self._face = label("", scale=3.2, bold=True)
         self._face.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self._face.setObjectName(f"{name}Clock")
-        self._start = button("Start the timer  (T)")
+        self._start = button(tr("Start the timer  (T)"))
         self._start.setObjectName(f"{name}Start")
         self._start.clicked.connect(self.toggle)
         column = QVBoxLayout(self)
@@ -173,6 +175,6 @@ class StepTimer(QWidget):
 
     def _show(self) -> None:
         late = self.left <= 0 and self._ref is not None and not self._least
-        self._face.setText("ready" if self._least and self.left <= 0 else clock_words(self.left))
+        self._face.setText(tr("ready") if self._least and self.left <= 0 else clock_words(self.left))
         self._face.setStyleSheet(f"color: {theme.STOP};" if late else "")
-        self._start.setText("Hold  (T)" if self.running else "Start the timer  (T)")
+        self._start.setText(tr("Hold  (T)") if self.running else tr("Start the timer  (T)"))

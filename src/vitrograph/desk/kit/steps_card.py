@@ -4,6 +4,7 @@ from collections.abc import Sequence
 
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.work import Step
 from vitrograph.desk.bench import Bench
@@ -20,7 +21,8 @@ class CopyRow(QWidget):
         super().__init__()
         self.bench = bench
         self._many = 1
-        self.before, self.after = button("Before", tip="the one before"), button("Next one", tip="the next of them")
+        self.before, self.after = button(tr("Before"), tip=tr("the one before")), button(tr("Next one"),
+                                                                                         tip=tr("the next of them"))
         self.before.setObjectName("copyBefore")
         self.after.setObjectName("copyAfter")
         self._says = label("", bold=True)
@@ -42,7 +44,7 @@ class CopyRow(QWidget):
         """Show how many there are; of one alone nothing is said."""
         self._many = many
         self.setVisible(many > 1)
-        self._says.setText(f"{what} {self.copy} of {many}")
+        self._says.setText(tr("{what} {copy} of {many}", what=what, copy=self.copy, many=many))
         self.before.setEnabled(self.copy > 1)
         self.after.setEnabled(self.copy < many)
 
@@ -53,8 +55,8 @@ class CopyRow(QWidget):
 class StepsCard(StationCard):
     """Shows a station's steps one at a time, and what was found there; the bench remembers what is done."""
 
-    done_words = "Done."
-    copies_are = "Glass"
+    done_words = tr("Done.")
+    copies_are = tr("Glass")
 
     def build(self) -> None:
         self.copies = CopyRow(self.bench)

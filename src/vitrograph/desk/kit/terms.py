@@ -5,33 +5,41 @@ from functools import cache
 from importlib import resources
 from importlib.resources.abc import Traversable
 
-_CHAPTER = "\n## The words of the trade\n"
+from vitrograph.core.language import spoken, tr
+
+_CHAPTER = tr("The words of the trade")
 _TERM = re.compile(r"^- \*\*(.+?)\*\*: (.+)$", re.MULTILINE)
 # what a finding is about, by its code: a term of the guide's; the picture is called as the code is
-_OF_CODES = {"web": "Web", "near": "Nearly touching", "opening": "Opening", "speck": "Speck", "needle": "Needle",
-             "island": "Island", "tie": "Tie", "border": "Border", "lip": "Lip area", "strain": "Strain",
-             "closure": "Lap", "lap": "Lap", "droop": "Fan", "reading-width": "Reading width", "keep-out": "Kept clear",
-             "off-glass": "Off the glass", "overlap": "Overlap", "blade": "Offset", "surplus": "Surplus"}
+_OF_CODES = {"web": tr("Web"), "near": tr("Nearly touching"), "opening": tr("Opening"), "speck": tr("Speck"),
+             "needle": tr("Needle"),
+             "island": tr("Island"), "tie": tr("Tie"), "border": tr("Border"), "lip": tr("Lip area"),
+             "strain": tr("Strain"),
+             "closure": tr("Lap"), "lap": tr("Lap"), "droop": tr("Fan"), "reading-width": tr("Reading width"),
+             "keep-out": tr("Kept clear"),
+             "off-glass": tr("Off the glass"), "overlap": tr("Overlap"), "blade": tr("Offset"),
+             "surplus": tr("Surplus")}
 _PICTURES = {"closure": "lap", "droop": "fan"}
 
 
 @cache
 def guide_text() -> str:
-    """The guide, in Markdown."""
-    return (resources.files("vitrograph.data") / "guide.md").read_text("utf-8")
+    """The guide in the language that is spoken, in Markdown."""
+    own = resources.files("vitrograph.data") / f"guide_{spoken().code}.md"
+    return (own if own.is_file() else resources.files("vitrograph.data") / "guide.md").read_text("utf-8")
 
 
 @cache
 def terms() -> dict[str, str]:
     """The words of the trade that the guide explains, each with its sentence."""
-    chapter = guide_text().partition(_CHAPTER)[2].partition("\n## ")[0]
+    chapter = guide_text().partition(f"\n## {_CHAPTER}\n")[2].partition("\n## ")[0]
     return {found[1]: found[2] for found in _TERM.finditer(chapter)}
 
 
 @cache
 def _named() -> re.Pattern[str]:
     """Finds a word of the trade in a title, the longest first: *transfer tape* before what stands in it."""
-    return re.compile(rf"\b({'|'.join(sorted(map(re.escape, terms()), key=len, reverse=True))})s?\b", re.IGNORECASE)
+    return re.compile(rf"\b({'|'.join(sorted(map(re.escape, terms()), key=len, reverse=True))})(?:s|e|en|n)?\b",
+                      re.IGNORECASE)
 
 
 def explained(title: str) -> str:

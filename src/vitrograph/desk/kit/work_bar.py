@@ -4,6 +4,7 @@ from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QColor, QPainter, QPaintEvent
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.core.stage_table import STAGES
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -44,7 +45,7 @@ class WorkBar(QWidget):
         self._says = label("")
         self._says.setWordWrap(False)
         self._far = HowFar()
-        self._button = button("Stop")
+        self._button = button(tr("Stop"))
         self._button.setObjectName("stopWork")
         self._button.clicked.connect(self._press)
         row = QHBoxLayout(self)
@@ -75,7 +76,8 @@ class WorkBar(QWidget):
         whole = len(STAGES) * len(self.bench.order.places)
         self._far.tell(self._done, whole)
         station = STAGES[self._done % len(STAGES)].station
-        self._tell(f"Working out: {station}, {self._done} of {whole} steps done", "Stop")
+        self._tell(tr("Working out: {station}, {done} of {whole} steps done", station=station, done=self._done,
+                      whole=whole), tr("Stop"))
 
     def _tell(self, words: str, does: str) -> None:
         self._says.setText(words)
@@ -89,7 +91,7 @@ class WorkBar(QWidget):
             return
         self._stopped = True
         self.bench.runner.stop()
-        self._tell("Stopped: the views show what was worked out before", "Go on")
+        self._tell(tr("Stopped: the views show what was worked out before"), tr("Go on"))
 
     def _end(self) -> None:
         if not self.bench.runner.idle:                         # told of older work, after newer was asked for

@@ -7,7 +7,9 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.core.logbook.advice import Advice
+from vitrograph.core.value_words import word_of
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.painting import painting
@@ -33,7 +35,8 @@ class AdviceView(QWidget):
     def show_advice(self, advice: Advice | None) -> None:
         """Show an advice."""
         self._advice = advice
-        self.setAccessibleName(f"Advice: {advice.says if advice is not None else 'nothing is written down yet'}")
+        self.setAccessibleName(tr("Advice: {says}", says=tr("nothing is written down yet") if advice is None
+                                  else advice.says))
         self.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:
@@ -46,8 +49,9 @@ class AdviceView(QWidget):
     def _paint_advice(self, painter: QPainter, advice: Advice) -> None:
         painter.setPen(QColor(theme.PAPER_INK))
         painter.setFont(theme.font(1.1, bold=True))
-        where = f" on {advice.material} glass" if advice.material else ""
-        heading = painter.fontMetrics().elidedText(f"How long for '{advice.cream}'{where}?",
+        where = tr(" on {material} glass", material=word_of(advice.material)) if advice.material else ""
+        heading = painter.fontMetrics().elidedText(tr("How long for '{cream}'{where}?", cream=advice.cream,
+                                                      where=where),
                                                    Qt.TextElideMode.ElideRight, self.width() - 24)
         painter.drawText(QPointF(16, 28), heading)
         if not advice.dots:
@@ -85,9 +89,9 @@ class AdviceView(QWidget):
             at = self._at(minutes, 0.0, low, high)
             painter.drawText(QRectF(at.x() - 30, at.y() + 4, 60, 18), Qt.AlignmentFlag.AlignHCenter, f"{minutes:g}")
         painter.drawText(QRectF(_LEFT, self.height() - _FOOT + 20, self.width() - _LEFT - _RIGHT, 18),
-                         Qt.AlignmentFlag.AlignRight, "minutes under cream")
-        told = ("pieces that frosted well; a larger disc is more pieces, brown: some came out faint, a red ring: some "
-                "leaked")
+                         Qt.AlignmentFlag.AlignRight, tr("minutes under cream"))
+        told = (tr("pieces that frosted well; a larger disc is more pieces, brown: some came out faint, a red ring: "
+                   "some leaked"))
         painter.drawText(QPointF(16, _TOP - 14), painter.fontMetrics().elidedText(told, Qt.TextElideMode.ElideRight,
                                                                                   self.width() - 24))
 
@@ -111,7 +115,7 @@ class AdviceView(QWidget):
             x = self._at(advice.latest, 0.0, low, high).x()
             painter.setPen(QPen(QColor(_LEAK_INK), 2, Qt.PenStyle.DotLine))
             painter.drawLine(QPointF(x, _TOP), QPointF(x, _TOP + tall))
-            painter.drawText(QRectF(x + 6, _TOP + tall - 22, 130, 18), Qt.AlignmentFlag.AlignLeft, "1 in 10 leaks")
+            painter.drawText(QRectF(x + 6, _TOP + tall - 22, 130, 18), Qt.AlignmentFlag.AlignLeft, tr("1 in 10 leaks"))
 
     def _paint_dots(self, painter: QPainter, advice: Advice, low: float, high: float) -> None:
         for dot in advice.dots:

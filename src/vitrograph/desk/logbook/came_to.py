@@ -1,5 +1,6 @@
 """What it came to: the logbook by months or by what pieces have in common, how they failed, and what changed since."""
 
+from collections.abc import Callable
 from functools import partial
 
 from msgspec import Struct
@@ -15,8 +16,10 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.logbook import GROUPS, Logbook
 from vitrograph.core.logbook.advice import Failure, changes_of, failures_in, months_in, paces_of
+from vitrograph.core.value_words import film_word, word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
@@ -24,10 +27,11 @@ from vitrograph.desk.kit.fields import chooser, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.painting import painting
 
-_BY = {"month": "Month by month", "job": "By piece", "material": "By kind of glass", "cream": "By cream",
-       "film": "By film", "recipe": "By recipe", "for_whom": "By customer"}
-_MONTHS = ("Month", "Pieces", "Not good", "Hours", "Cream, g", "Cost")
-_GROUPS = ("", "Pieces", "Entries")
+_BY = {"month": tr("Month by month"), "job": tr("By piece"), "material": tr("By kind of glass"),
+       "cream": tr("By cream"),
+       "film": tr("By film"), "recipe": tr("By recipe"), "for_whom": tr("By customer")}
+_MONTHS = (tr("Month"), tr("Pieces"), tr("Not good"), tr("Hours"), tr("Cream, g"), tr("Cost"))
+_GROUPS = ("", tr("Pieces"), tr("Entries"))
 _MOST_ROWS = 500
 
 
@@ -40,15 +44,20 @@ class Came(Struct, frozen=True):
     says: tuple[str, ...]
 
 
+_WORDED: dict[str, Callable[[str], str]] = {"material": word_of, "film": film_word, "recipe": tr}
+
+
 def came_to(book: Logbook, by: str) -> Came:
     """What a logbook came to, by months or by one of its `GROUPS`. Raises LogbookError."""
     entries = [one.entry for one in book.found()]
     says = (*(one.says for one in changes_of(entries)), *(one.says for one in paces_of(entries)))
     if by in GROUPS:
-        rows = tuple((word or "not said", str(pieces), str(many)) for word, many, pieces in book.groups(by))
+        rows = tuple((_WORDED.get(by, str)(word) or tr("not said"), str(pieces), str(many)) for word, many,
+                     pieces in book.groups(by))
         return Came(_GROUPS, rows[:_MOST_ROWS], tuple(failures_in(book)), says)
-    months = tuple((month.month, str(month.pieces), str(month.failed), f"{month.hours:.1f}", f"{month.grams:.0f}",
-                    f"{month.cost:.2f}") for month in months_in(book))
+    months = tuple((month.month, str(month.pieces), str(month.failed), decimals(f"{month.hours:.1f}"),
+                    f"{month.grams:.0f}",
+                    decimals(f"{month.cost:.2f}")) for month in months_in(book))
     return Came(_MONTHS, months[:_MOST_ROWS], tuple(failures_in(book)), says)
 
 
@@ -63,7 +72,9 @@ class FailureBars(QWidget):
     def show_failures(self, failures: tuple[Failure, ...]) -> None:
         """Show them."""
         self._failures = failures
-        self.setAccessibleName("; ".join(f"{one.what}: {one.many} of {one.of}" for one in failures) or "nothing failed")
+        told = "; ".join(tr("{what}: {many} of {of}", what=word_of(one.what), many=one.many, of=one.of)
+                         for one in failures)
+        self.setAccessibleName(told or tr("nothing failed"))
         self.setVisible(bool(failures))
         self.updateGeometry()
         self.update()
@@ -89,7 +100,8 @@ class FailureBars(QWidget):
                 long = max(2.0, room * one.many / most)
                 painter.fillRect(QRectF(words + 12, at * row + 5, long, row - 10), QColor(theme.FROST))
                 painter.drawText(QRectF(words + 20 + long, at * row, self.width(), row), Qt.AlignmentFlag.AlignVCenter,
-                                 f"{one.many} of {one.of} ({one.many / one.of:.1%})".replace("%", " %"))
+                                 tr("{many} of {of} ({many2:.1%})", many=one.many, of=one.of,
+                                    many2=one.many / one.of).replace("%", " %"))
 
 
 class CameTo(QScrollArea):
@@ -104,10 +116,10 @@ class CameTo(QScrollArea):
         column = QVBoxLayout(body)
         column.setContentsMargins(20, 16, 20, 16)
         column.setSpacing(3 * theme.STEP)
-        self.by = chooser("cameToBy", "What it came to", _BY)
+        self.by = chooser("cameToBy", tr("What it came to"), _BY)
         self.by.activated.connect(lambda _at: self.ask())
         self.table = named(QTableWidget(0, 0), "cameToTable")
-        self.table.setAccessibleName("What it came to")
+        self.table.setAccessibleName(tr("What it came to"))
         self.table.verticalHeader().hide()
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.table.setTabKeyNavigation(False)
@@ -115,9 +127,9 @@ class CameTo(QScrollArea):
         self.failed = FailureBars()
         self.says = label("")
         self.says.setObjectName("cameToSays")
-        for made in (label("What it came to", scale=1.2, bold=True), self.by, self.table,
-                     label("Pieces that did not come out good", bold=True), self.failed,
-                     label("What changed, and your own pace", bold=True), self.says):
+        for made in (label(tr("What it came to"), scale=1.2, bold=True), self.by, self.table,
+                     label(tr("Pieces that did not come out good"), bold=True), self.failed,
+                     label(tr("What changed, and your own pace"), bold=True), self.says):
             column.addWidget(made)
         column.addStretch(1)
         self.setWidget(body)
@@ -148,4 +160,4 @@ class CameTo(QScrollArea):
         self.table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Stretch)
         self.failed.show_failures(came.failures)
         self.says.setText("\n".join(f"{one[:1].upper()}{one[1:]}." for one in came.says) or
-                          "Too few entries to tell yet.")
+                          tr("Too few entries to tell yet."))

@@ -7,6 +7,7 @@ from shapely import union_all
 
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.job import Job
+from vitrograph.core.language import tr
 from vitrograph.core.logbook import Entry, Outcome, Photo
 from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import order_of
@@ -22,15 +23,15 @@ from vitrograph.desk.logbook.pointing import Pointing
 from vitrograph.desk.logbook.view import LogbookView
 from vitrograph.desk.logbook.went_panel import WentPanel
 
-_PICTURES = "Pictures (*.jpg *.jpeg *.png *.webp *.tif *.tiff)"
+_PICTURES = tr("Pictures (*.jpg *.jpeg *.png *.webp *.tif *.tiff)")
 
 
 class LogbookCard(StationCard):
     """Remember the piece."""
 
     station = "logbook"
-    heading = "Logbook"
-    says = "Look at the piece dry, on black card. What went well, what would you change?"
+    heading = tr("Logbook")
+    says = tr("Look at the piece dry, on black card. What went well, what would you change?")
 
     def build(self) -> None:
         self.ground = self.view = LogbookView(self.bench)
@@ -41,51 +42,53 @@ class LogbookCard(StationCard):
         self.went = WentPanel()
         self.pointing = Pointing(self.bench, self.went)
         self.pointing.changed.connect(self._light)
-        self.write = button("Write it down", "accent")
+        self.write = button(tr("Write it down"), "accent")
         self.write.setObjectName("writeDown")
         self.write.clicked.connect(self.write_down)
-        self.anew = button("Make this order again, from the first step")
+        self.anew = button(tr("Make this order again, from the first step"))
         self.anew.setObjectName("beginAnew")
         self.anew.clicked.connect(self._begin_anew)
         self.stack(self.found, self.went, self.pointing, *self._build_photo(), self.write, self.anew)
         self.bench.making.changed.connect(self._show_begun)
-        self.section("What your own pieces say")
+        self.section(tr("What your own pieces say"))
         self.stack(self.advising.says, self.advising.causes)
-        self.section("Made before")
+        self.section(tr("Made before"))
         self.before = MadeBefore(self.bench)
         self.before.pointed.connect(self.view.show_entries)
         self.view.entry.kept.connect(self.before.refresh)
         self.before.again.connect(self.make_again)
-        self.save_csv = button("Save as CSV")
+        self.save_csv = button(tr("Save as CSV"))
         self.save_csv.setObjectName("saveCsv")
         self.save_csv.clicked.connect(self._choose_csv)
-        self.read_list = button("Read a list", tip="Take over the entries of a CSV or JSON file")
+        self.read_list = button(tr("Read a list"), tip=tr("Take over the entries of a CSV or JSON file"))
         self.read_list.setObjectName("readList")
         self.read_list.clicked.connect(self._choose_list)
         self.stack(self.before, in_a_row(self.save_csv, self.read_list), label(
-            "Kept in one file in your own data folder; nothing is sent anywhere.", "quiet", scale=0.9))
+            tr("Kept in one file in your own data folder; nothing is sent anywhere."), "quiet", scale=0.9))
         self.refresh()
 
     def _build_photo(self) -> tuple[QWidget, ...]:
         """A photograph of the frost, or of the film before the cream; what it shows, and the card it needs."""
-        self.photo = button("Measure a photograph", tip="Of the finished piece before the inspection card")
+        self.photo = button(tr("Measure a photograph"), tip=tr("Of the finished piece before the inspection card"))
         self.photo.setObjectName("lookAtPhoto")
         self.photo.clicked.connect(lambda: self._choose_photo(film=False))
-        self.film = button("… of the film", tip="Of the weeded film on the glass, before the cream: bits that were not "
-                           "pulled, islands that came off")
+        self.film = button(tr("… of the film"),
+                           tip=tr("Of the weeded film on the glass, before the cream: bits that were "
+                                  "not pulled, islands that came off"))
         self.film.setObjectName("lookAtFilm")
         self.film.clicked.connect(lambda: self._choose_photo(film=True))
-        self.corners = button("… without a card", tip="Point at the piece's own four corners instead")
+        self.corners = button(tr("… without a card"), tip=tr("Point at the piece's own four corners instead"))
         self.corners.setObjectName("lookAtCorners")
         self.corners.clicked.connect(self._choose_corners)
-        self.print_card = button("Save the inspection card", tip="A page to print at true size, and put behind the "
-                                 "piece")
+        self.print_card = button(tr("Save the inspection card"),
+                                 tip=tr("A page to print at true size, and put behind the "
+                                        "piece"))
         self.print_card.setObjectName("saveCard")
         self.print_card.clicked.connect(self._choose_card)
         self.shown = label("", scale=0.95)
         self.shown.setObjectName("photoSays")
         self.shown.hide()
-        self.forget = button("Put the photograph away")
+        self.forget = button(tr("Put the photograph away"))
         self.forget.setObjectName("forgetPhoto")
         self.forget.clicked.connect(self.looking.forget)
         self.forget.hide()
@@ -133,7 +136,7 @@ class LogbookCard(StationCard):
 
     def _begin_anew(self) -> None:
         self.bench.making.begin_anew()
-        self.bench.told.emit("every step is open again; what was written in the logbook stays")
+        self.bench.told.emit(tr("every step is open again; what was written in the logbook stays"))
 
     def refresh(self) -> None:
         """Read the logbook again."""
@@ -156,7 +159,7 @@ class LogbookCard(StationCard):
         looked = self.looking.at
         photos, marks = ([kept_photo(looked)], looked.marks) if looked is not None else ([], ())
         marks = (*marks, *self.pointing.marks)
-        if self.bench.attempt(lambda: self.bench.log(self.entry(), photos, marks), "written in the logbook"):
+        if self.bench.attempt(lambda: self.bench.log(self.entry(), photos, marks), tr("written in the logbook")):
             self.went.clear()
             self.pointing.clear()
             self.looking.forget()
@@ -165,12 +168,12 @@ class LogbookCard(StationCard):
     # -- photographs ---------------------------------------------------------------------------------------------
 
     def _choose_photo(self, *, film: bool) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "A photograph before the inspection card", "", _PICTURES)
+        path, _ = QFileDialog.getOpenFileName(self, tr("A photograph before the inspection card"), "", _PICTURES)
         if path:
             self.look_at(Path(path), film=film)
 
     def _choose_corners(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "A photograph of the piece on black", "", _PICTURES)
+        path, _ = QFileDialog.getOpenFileName(self, tr("A photograph of the piece on black"), "", _PICTURES)
         if path:
             self.open_for_corners(Path(path))
 
@@ -194,7 +197,8 @@ class LogbookCard(StationCard):
         self._light()
 
     def _choose_card(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Save the inspection card", "inspection-card.pdf", "PDF (*.pdf)")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Save the inspection card"), "inspection-card.pdf",
+                                              tr("PDF (*.pdf)"))
         if path:
             self.save_card(Path(path))
 
@@ -205,25 +209,25 @@ class LogbookCard(StationCard):
 
             write_whole(path, card_pdf(load_workshop(self.workshop).house.paper))
 
-        self.bench.attempt(write, f"written: {path.name}; print it at 100 %")
+        self.bench.attempt(write, tr("written: {name}; print it at 100 %", name=path.name))
 
     def make_again(self, number: int) -> None:
         """Open the order of an entry as it was made, once what is not saved is seen to."""
         def open_it() -> None:
             made = self.bench.logbook.made(number)
             if made is None:
-                raise LogbookError("no order is kept with this entry: it was typed, or read from a list")
-            self.bench.bring_back(order_of(made, "the order kept with this entry"), None)
+                raise LogbookError(tr("no order is kept with this entry: it was typed, or read from a list"))
+            self.bench.bring_back(order_of(made, tr("the order kept with this entry")), None)
 
         def opened() -> None:
-            self.bench.attempt(open_it, "the order as it was made: save it under a name of its own")
+            self.bench.attempt(open_it, tr("the order as it was made: save it under a name of its own"))
 
         self.guarded(opened)
 
     # -- lists ---------------------------------------------------------------------------------------------------
 
     def _choose_csv(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Save the logbook", "logbook.csv", "CSV (*.csv)")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Save the logbook"), "logbook.csv", tr("CSV (*.csv)"))
         if path:
             self.save_as_csv(Path(path))
 
@@ -232,10 +236,10 @@ class LogbookCard(StationCard):
         from vitrograph.core.logbook.lists import csv_of
 
         self.bench.attempt(lambda: write_whole(path, csv_of(self.bench.logbook.entries()).encode("utf-8")),
-                           f"written: {path.name}")
+                           tr("written: {name}", name=path.name))
 
     def _choose_list(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Take over entries", "", "Lists (*.csv *.json)")
+        path, _ = QFileDialog.getOpenFileName(self, tr("Take over entries"), "", tr("Lists (*.csv *.json)"))
         if path:
             self.take_list(Path(path))
 
@@ -243,7 +247,7 @@ class LogbookCard(StationCard):
         """Take over the entries of a file, all or none, or say what is wrong with it."""
         from vitrograph.core.logbook.lists import read_list
 
-        if self.bench.attempt(lambda: self.bench.log_all(read_list(path)), f"taken over: {path.name}"):
+        if self.bench.attempt(lambda: self.bench.log_all(read_list(path)), tr("taken over: {name}", name=path.name)):
             self.refresh()
 
 

@@ -8,7 +8,9 @@ from PySide6.QtGui import QPixmap
 from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPlainTextEdit, QScrollArea, QVBoxLayout, QWidget
 
 from vitrograph.core.errors import VitrographError
+from vitrograph.core.language import day_words, tr
 from vitrograph.core.logbook import Entry, Listed, Logbook
+from vitrograph.core.logbook.entry import outcome_words
 from vitrograph.core.logbook.page import differences, page_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -17,7 +19,7 @@ from vitrograph.desk.kit.named import named
 from vitrograph.desk.logbook.went_panel import STARS
 
 _PICTURE_PX = 300
-_OWN = ("How it went",)            # the section whose fields can be changed here
+_OWN = (tr("How it went"),)            # the section whose fields can be changed here
 
 
 class EntryPage(QScrollArea):
@@ -37,7 +39,7 @@ class EntryPage(QScrollArea):
         self.heading = label("", scale=1.2, bold=True)
         self.heading.setObjectName("entryHeading")
         self.picture = QLabel()
-        self.picture.setAccessibleName("The photograph kept with it")
+        self.picture.setAccessibleName(tr("The photograph kept with it"))
         self.rows = QWidget()
         self.changing = self._build_changing()
         for made in (self.heading, self.picture, self.changing, self.rows):
@@ -50,17 +52,17 @@ class EntryPage(QScrollArea):
     def _build_changing(self) -> Column:
         made = Column(2 * theme.STEP)
         self.outcome = named(QLineEdit(), "entryOutcome")
-        self.stars = chooser("entryStars", "Stars", STARS)
+        self.stars = chooser("entryStars", tr("Stars"), STARS)
         self.whom = named(QLineEdit(), "entryWhom")
         self.note = named(QPlainTextEdit(), "entryNote")
         self.note.setTabChangesFocus(True)
         self.note.setFixedHeight(3 * self.note.fontMetrics().lineSpacing() + 20)
-        self.keep = button("Keep the changes", "accent")
+        self.keep = button(tr("Keep the changes"), "accent")
         self.keep.setObjectName("keepEntry")
         self.keep.clicked.connect(self._keep)
-        made.stack(label("How it went", bold=True))
-        for words, field in (("Outcome, as 4 good, 2 faint", self.outcome), ("Stars", self.stars),
-                             ("For whom", self.whom), ("Note", self.note)):
+        made.stack(label(tr("How it went"), bold=True))
+        for words, field in ((tr("Outcome, as 4 good, 2 faint"), self.outcome), (tr("Stars"), self.stars),
+                             (tr("For whom"), self.whom), (tr("Note"), self.note)):
             field.setAccessibleName(words)
             titled = label(words, "quiet")
             titled.setBuddy(field)
@@ -78,29 +80,30 @@ class EntryPage(QScrollArea):
         elif self.one is not None:
             self._show_one(self.one)
         else:
-            self.heading.setText("Choose an entry in the list to read it here, or two of them (with Ctrl) to see where "
-                                 "they differ.")
+            self.heading.setText(tr("Choose an entry in the list to read it here, or two of them (with Ctrl) to see "
+                                    "where they differ."))
             self._show_rows(())
         self.setAccessibleName(self.heading.text())
 
     def _show_one(self, one: Listed) -> None:
         entry = one.entry
-        self.heading.setText(f"{entry.how_many} × {entry.job}, {entry.made_on}")
+        self.heading.setText(f"{entry.how_many} × {entry.job}, {day_words(entry.made_on)}")
         self._show_picture(_picture_of(self.bench.logbook, one.id))
         rows: list[tuple[str, ...]] = []
         for section, told in page_of(entry, self.bench.unit):
             if section not in _OWN:
                 rows += [(section,), *told]
         self._show_rows(rows)
-        self.outcome.setText(entry.outcome)
+        self.outcome.setText(outcome_words(entry.outcome))
         self.stars.setCurrentIndex(self.stars.findData("" if not entry.stars else str(entry.stars)))
         self.whom.setText(entry.for_whom)
         show_quietly(self.note, entry.note)
 
     def _show_two(self, one: Entry, other: Entry) -> None:
         found = differences(one, other, self.bench.unit)
-        self.heading.setText("Where the two differ" if found else "The two entries say the same")
-        self._show_rows([("", f"{one.job}\n{one.made_on}", f"{other.job}\n{other.made_on}"), *found])
+        self.heading.setText(tr("Where the two differ") if found else tr("The two entries say the same"))
+        self._show_rows([("", f"{one.job}\n{day_words(one.made_on)}", f"{other.job}\n{day_words(other.made_on)}"),
+                         *found])
 
     def _show_picture(self, content: bytes) -> None:
         picture = QPixmap()
@@ -139,7 +142,7 @@ class EntryPage(QScrollArea):
     def _keep(self) -> None:
         one = self.one
         if one is not None and self.bench.attempt(lambda: self.bench.relog(one.id, self.changed(one.entry)),
-                                                  "changed in the logbook"):
+                                                  tr("changed in the logbook")):
             self.kept.emit()
 
 

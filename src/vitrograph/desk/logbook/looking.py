@@ -7,6 +7,7 @@ from msgspec import Struct, field
 from msgspec.structs import replace
 from PySide6.QtCore import QObject, Signal
 
+from vitrograph.core.language import tr
 from vitrograph.core.logbook import GRAVEST, Mark, Outcome
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
@@ -38,7 +39,8 @@ class Looked(Struct, frozen=True):
     @property
     def marks(self) -> tuple[Mark, ...]:
         """What was found on the frost, where on the sheet, as it is kept."""
-        return tuple(Mark(1, fault.outcome, *fault.where, f"{fault.area:.2f} mm²") for fault in self.kept.faults
+        return tuple(Mark(1, fault.outcome, *fault.where, f"{fault.area:.2f} mm²")
+                     for fault in self.kept.faults
                      if fault.outcome is not None)
 
     @property
@@ -80,7 +82,7 @@ class Looking(QObject):
         def work() -> Looked:
             from vitrograph.core.logbook.inspection import inspect_photo, read_photo
 
-            self._went.emit("opening the picture")
+            self._went.emit(tr("opening the picture"))
             photo = read_photo(path)
             return Looked(path.name, photo, inspect_photo(photo, piece, film=film, went=self._went.emit))
 
@@ -91,7 +93,7 @@ class Looking(QObject):
         def work() -> "tuple[str, Taken, bool]":
             from vitrograph.core.logbook.inspection import read_photo
 
-            self._went.emit("opening the picture")
+            self._went.emit(tr("opening the picture"))
             return path.name, read_photo(path), film
 
         self._task.ask(work)
@@ -117,7 +119,7 @@ class Looking(QObject):
             return
         fault = marked(self.at.seen, kind, middle, edge)
         if fault is None:
-            self.bench.refused.emit("that place is not on the side of the glass that is seen here")
+            self.bench.refused.emit(tr("that place is not on the side of the glass that is seen here"))
         else:
             self._show(replace(self.at, marked=(*self.at.marked, fault)))
 

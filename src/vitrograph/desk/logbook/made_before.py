@@ -4,18 +4,22 @@ from PySide6.QtCore import QItemSelectionModel, QTimer, Signal
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLineEdit, QTableWidget, QTableWidgetItem
 
 from vitrograph.core.errors import VitrographError
+from vitrograph.core.language import day_words, tr
 from vitrograph.core.logbook import Asked, Entry, Listed, SortedBy
+from vitrograph.core.logbook.entry import outcome_words
+from vitrograph.core.value_words import film_word
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, button, chooser, in_a_row, label
 from vitrograph.desk.kit.named import named
 
-_HEADINGS = ("Made", "Piece", "How it went")
+_HEADINGS = (tr("Made"), tr("Piece"), tr("How it went"))
 _MOST = 200
 _WHOLE_ROW = QItemSelectionModel.SelectionFlag.Select | QItemSelectionModel.SelectionFlag.Rows
 _TYPING_MS = 150
-_SORTED = {"newest": "Newest first", "oldest": "Oldest first", "name": "By name", "stars": "Most stars first",
-           "minutes": "By minutes"}
+_SORTED = {"newest": tr("Newest first"), "oldest": tr("Oldest first"), "name": tr("By name"),
+           "stars": tr("Most stars first"),
+           "minutes": tr("By minutes")}
 
 
 class MadeBefore(Column):
@@ -29,20 +33,20 @@ class MadeBefore(Column):
         self.bench = bench
         self.listed: tuple[Listed, ...] = ()
         self.sought = named(QLineEdit(), "findEntries")
-        self.sought.setPlaceholderText("Search: a piece, a cream, a note, a day …")
-        self.sought.setAccessibleName("Search the logbook")
+        self.sought.setPlaceholderText(tr("Search: a piece, a cream, a note, a day …"))
+        self.sought.setAccessibleName(tr("Search the logbook"))
         self._typing = QTimer(self, singleShot=True, interval=_TYPING_MS)
         self._typing.timeout.connect(self.refresh)
         self.sought.textEdited.connect(lambda _text: self._typing.start())
-        self.sort = chooser("sortEntries", "Sorted", _SORTED)
+        self.sort = chooser("sortEntries", tr("Sorted"), _SORTED)
         self.sort.activated.connect(lambda _at: self.refresh())
         self.table = self._make_table()
         self.says = label("", "quiet", scale=0.9)
         self.says.setObjectName("entriesSays")
-        self.remake = button("Make it again", tip="Open its order as it was made")
+        self.remake = button(tr("Make it again"), tip=tr("Open its order as it was made"))
         self.remake.setObjectName("makeAgain")
         self.remake.clicked.connect(self._make_again)
-        self.remove = button("Remove it", tip="Remove the entry from the logbook")
+        self.remove = button(tr("Remove it"), tip=tr("Remove the entry from the logbook"))
         self.remove.setObjectName("takeOut")
         self.remove.clicked.connect(self._take_out)
         self.stack(self.sought, self.sort, self.table, self.says, in_a_row(self.remake, self.remove))
@@ -51,7 +55,7 @@ class MadeBefore(Column):
 
     def _make_table(self) -> QTableWidget:
         table = named(QTableWidget(0, len(_HEADINGS)), "entries")
-        table.setAccessibleName("Entries of the logbook")
+        table.setAccessibleName(tr("Entries of the logbook"))
         table.setHorizontalHeaderLabels(_HEADINGS)
         table.verticalHeader().hide()
         table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
@@ -93,7 +97,8 @@ class MadeBefore(Column):
         self.table.setRowCount(len(self.listed))
         for row, one in enumerate(self.listed):
             entry = one.entry
-            for column, text in enumerate((entry.made_on, f"{entry.how_many} × {entry.job}", entry.outcome)):
+            for column, text in enumerate((day_words(entry.made_on), f"{entry.how_many} × {entry.job}",
+                                           outcome_words(entry.outcome))):
                 item = QTableWidgetItem(text)
                 item.setToolTip(tip_of(entry))
                 self.table.setItem(row, column, item)
@@ -102,9 +107,10 @@ class MadeBefore(Column):
                 self.table.selectionModel().select(self.table.model().index(row, 0), _WHOLE_ROW)
         self.table.blockSignals(False)
         self._point()
-        nothing = "Nothing was found." if asked.words else "Nothing is written down yet."
-        more = f"; the first {len(self.listed)} are listed" if entries > len(self.listed) else ""
-        self.says.setText(f"{entries} entries, {pieces} pieces{more}" if entries else nothing)
+        nothing = tr("Nothing was found.") if asked.words else tr("Nothing is written down yet.")
+        more = tr("; the first {listed} are listed", listed=len(self.listed)) if entries > len(self.listed) else ""
+        self.says.setText(tr("{entries} entries, {pieces} pieces{more}", entries=entries, pieces=pieces, more=more)
+                          if entries else nothing)
 
     def _point(self) -> None:
         one = self.in_hand
@@ -118,12 +124,14 @@ class MadeBefore(Column):
 
     def _take_out(self) -> None:
         one = self.in_hand
-        if one is not None and self.bench.attempt(lambda: self.bench.unlog(one.id), f"taken out: {one.entry.job}"):
+        if one is not None and self.bench.attempt(lambda: self.bench.unlog(one.id), tr("taken out: {job}",
+                                                                                       job=one.entry.job)):
             self.refresh()
 
 
 def tip_of(entry: Entry) -> str:
     """All that is worth reading of an entry, in lines."""
     lines = (entry.glass, entry.art, ", ".join(part for part in (entry.cream, entry.recipe, entry.stood) if part),
-             f"{entry.film} film" if entry.film else "", f"for {entry.for_whom}" if entry.for_whom else "", entry.note)
+             tr("{film} film", film=film_word(entry.film)) if entry.film else "",
+             tr("for {for_whom}", for_whom=entry.for_whom) if entry.for_whom else "", entry.note)
     return "\n".join(line for line in lines if line)

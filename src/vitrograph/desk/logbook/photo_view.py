@@ -7,6 +7,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QMenu, QSizePolicy, QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.core.says import Area
 from vitrograph.core.units import Unit
 from vitrograph.desk.kit import theme
@@ -19,7 +20,7 @@ _DRAG_PX = 5.0                     # less is a click: a small ring is drawn
 _RING_PX = 8.0
 _ROUND = 0.15                      # of the design's size: what is shown round it
 _TOO_MUCH = ("leak", "drip", "not pulled")
-_CORNERS = ("upper left", "upper right", "lower right", "lower left")
+_CORNERS = (tr("upper left"), tr("upper right"), tr("lower right"), tr("lower left"))
 
 
 class PhotoView(QWidget):
@@ -52,7 +53,7 @@ class PhotoView(QWidget):
         before, self._looked, self._corners, self.unit = self._looked, looked, None, unit
         if before is None or looked.photo is not before.photo:
             self._take_picture(looked.photo.light)
-        self.setAccessibleName(f"Photograph: {', '.join(looked.kept.outcomes)}")
+        self.setAccessibleName(tr("Photograph: {all}", all=', '.join(looked.kept.outcomes)))
         self.update()
 
     def ask_corners(self, light: np.ndarray) -> None:
@@ -72,7 +73,8 @@ class PhotoView(QWidget):
 
     def _corner_words(self) -> str:
         at = len(self._corners or ())
-        return f"Click the {_CORNERS[at]} corner of the piece" + (" (Backspace: the last one again)" if at else "")
+        return tr("Click the {corner} corner of the piece",
+                  corner=_CORNERS[at]) + (tr(" (Backspace: the last one again)") if at else "")
 
     # -- painting ------------------------------------------------------------------------------------------------
 
@@ -126,14 +128,15 @@ class PhotoView(QWidget):
             painter.drawPolygon(ring)
             box = ring.boundingRect().adjusted(-8, -8, 8, 8)
             painter.drawEllipse(box)
-            words = f"{number + 1} {fault.kind}, {Area(fault.area).words(self.unit)}" + (", is none" if none else "")
+            words = f"{number + 1} {fault.kind}, {Area(fault.area).words(self.unit)}" + (tr(", is none") if none
+                                                                                         else "")
             where = QPointF(min(box.right() + 4, self.width() - painter.fontMetrics().horizontalAdvance(words) - 6),
                             max(box.top(), 16))
             self._write(painter, where, words)
         painter.setPen(QColor(theme.LIT_TEXT))
         painter.setFont(theme.font(0.9))
-        fix = "Click a ring that is no fault.  " if looked.faults else ""
-        self._write(painter, QPointF(14, self.height() - 14), f"{fix}Draw a ring where one was missed.")
+        fix = tr("Click a ring that is no fault.  ") if looked.faults else ""
+        self._write(painter, QPointF(14, self.height() - 14), tr("{fix}Draw a ring where one was missed.", fix=fix))
 
     def _write(self, painter: QPainter, where: QPointF, words: str) -> None:
         painter.fillRect(QRectF(painter.fontMetrics().boundingRect(words)).translated(where).adjusted(-3, -1, 3, 1),
@@ -189,7 +192,7 @@ class PhotoView(QWidget):
         menu = named(QMenu(self), "markFault")
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         for kind in FILM_KINDS if looked.seen.film else KINDS:
-            menu.addAction(f"Mark it: {kind}", partial(self.marked.emit, kind, middle, edge))
+            menu.addAction(tr("Mark it: {kind}", kind=kind), partial(self.marked.emit, kind, middle, edge))
         menu.aboutToHide.connect(self._drop_ring)
         return menu
 

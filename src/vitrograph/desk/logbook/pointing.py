@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QMenu
 from shapely.geometry import Point
 from shapely.geometry.base import BaseGeometry
 
+from vitrograph.core.language import tr
 from vitrograph.core.logbook import GRAVEST, OUTCOMES, Mark, Outcome
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
@@ -33,7 +34,7 @@ class Pointing(Column):
         self._marks: dict[int, tuple[Mark, ...]] = {}          # by the keys of pieces
         self.copies = CopyRow(bench)
         self.says = named(label("", "quiet"), "pointedSays")
-        self.back = named(button("Take the last mark back"), "pointedBack")
+        self.back = named(button(tr("Take the last mark back")), "pointedBack")
         self.back.clicked.connect(self._take_back)
         self.stack(self.copies, self.says, self.back)
         bench.clicked.connect(self._ask)
@@ -41,11 +42,11 @@ class Pointing(Column):
 
     def show_results(self, results: Results) -> None:
         """Show the copy in hand and what is marked on it."""
-        self.copies.show_many(results.job.count, "Glass")
+        self.copies.show_many(results.job.count, tr("Glass"))
         here = [mark.what for mark in self.marks if mark.copy == self.copies.copy]
         told = ", ".join(f"{here.count(what)} {what}" for what in dict.fromkeys(here))
-        self.says.setText(f"Marked on this glass: {told}." if told else
-                          "Click on the glass where something went wrong.")
+        self.says.setText(tr("Marked on this glass: {told}.", told=told) if told else
+                          tr("Click on the glass where something went wrong."))
         self.back.setVisible(bool(self.marks))
 
     @property
@@ -65,7 +66,8 @@ class Pointing(Column):
 
     def mark(self, what: Outcome, where: tuple[float, float]) -> None:
         """Mark a place of the sheet on the copy in hand."""
-        self._recount((*self.marks, Mark(self.copies.copy, what, round(where[0], 2), round(where[1], 2), "by hand")))
+        self._recount((*self.marks,
+                       Mark(self.copies.copy, what, round(where[0], 2), round(where[1], 2), tr("by hand"))))
 
     def _take_back(self) -> None:
         self._recount(self.marks[:-1])
@@ -91,7 +93,7 @@ class Pointing(Column):
         menu = named(QMenu(self), "pointedMenu")
         for what in OUTCOMES:
             if what != "good":
-                menu.addAction(f"Here: {what}", partial(self.mark, what, where))
+                menu.addAction(tr("Here: {what}", what=what), partial(self.mark, what, where))
         menu.aboutToHide.connect(menu.deleteLater)
         menu.popup(QCursor.pos())
 

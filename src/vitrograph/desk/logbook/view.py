@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING, Literal
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QLabel, QStackedWidget, QVBoxLayout, QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.core.logbook import Listed
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import ChoiceRow, label
@@ -20,8 +21,10 @@ if TYPE_CHECKING:
     from vitrograph.core.logbook.inspection import Taken
 
 Page = Literal["advice", "entry", "months", "photo"]
-_PAGES: tuple[tuple[Page, str], ...] = (("advice", "How long?"), ("entry", "The entry"), ("months", "What it came to"),
-                                        ("photo", "Photograph"))
+_PAGES: tuple[tuple[Page, str], ...] = (("advice", tr("How long?")), ("entry", tr("The entry")),
+                                        ("months",
+                                         tr("What it came to")),
+                                        ("photo", tr("Photograph")))
 
 
 class LogbookView(QWidget):
@@ -35,7 +38,7 @@ class LogbookView(QWidget):
         self.bench = bench
         self.advice, self.entry, self.months, self.photo = AdviceView(), EntryPage(bench), CameTo(bench), PhotoView()
         self.choice = ChoiceRow("", "logbookPage", _PAGES)
-        self.choice.setAccessibleName("What the logbook shows")
+        self.choice.setAccessibleName(tr("What the logbook shows"))
         self.choice.offer("photo", False)
         self.choice.edited.connect(self.turn_to)
         self.way: QLabel = label("", "quiet")
@@ -84,5 +87,5 @@ class LogbookView(QWidget):
 
     def show_under_way(self, says: str) -> None:
         """Say what is being done with a photograph."""
-        self.way.setText(f"The photograph: {says} …")
+        self.way.setText(tr("The photograph: {says} …", says=says))
         self.way.setVisible(bool(says))

@@ -7,12 +7,14 @@ from msgspec import Struct, field
 from msgspec.structs import replace
 from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
 
+from vitrograph.core.language import tr
 from vitrograph.core.logbook import OUTCOMES, Entry, Outcome, outcome_of
+from vitrograph.core.value_words import word_of
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, NumberField, chooser, label
 from vitrograph.desk.kit.named import named
 
-STARS = {"": "No stars", **{str(many): "★" * many + "☆" * (5 - many) for many in range(5, 0, -1)}}
+STARS = {"": tr("No stars"), **{str(many): "★" * many + "☆" * (5 - many) for many in range(5, 0, -1)}}
 _WRONG: tuple[Outcome, ...] = tuple(what for what in OUTCOMES if what != "good")
 
 
@@ -43,24 +45,24 @@ class WentPanel(Column):
         cells.setContentsMargins(0, 0, 0, 0)
         for number, what in enumerate(_WRONG):
             box = named(QSpinBox(), f"count_{what.replace(' ', '_')}")
-            box.setAccessibleName(f"How many came out: {what}")
+            box.setAccessibleName(tr("How many came out: {what}", what=word_of(what)))
             box.valueChanged.connect(self._count)
-            words = label(what)
+            words = label(word_of(what))
             words.setBuddy(box)
             cells.addWidget(words, number // 2, number % 2 * 2)
             cells.addWidget(box, number // 2, number % 2 * 2 + 1)
             self.counts[what] = box
         cells.setColumnStretch(0, 1)
         cells.setColumnStretch(2, 1)
-        self.minutes = NumberField("Minutes under cream", "minutes", suffix="min")
+        self.minutes = NumberField(tr("Minutes under cream"), "minutes", suffix="min")
         self.minutes.edited.connect(self._take_minutes)
-        self.stars: QComboBox = chooser("stars", "Stars", STARS)
+        self.stars: QComboBox = chooser("stars", tr("Stars"), STARS)
         self.whom = named(QLineEdit(), "forWhom")
-        self.whom.setPlaceholderText("For whom")
-        self.whom.setAccessibleName("For whom")
+        self.whom.setPlaceholderText(tr("For whom"))
+        self.whom.setAccessibleName(tr("For whom"))
         self.note = named(QPlainTextEdit(), "note")
-        self.note.setAccessibleName("Note")
-        self.note.setPlaceholderText("What would you change next time?")
+        self.note.setAccessibleName(tr("Note"))
+        self.note.setPlaceholderText(tr("What would you change next time?"))
         self.note.setTabChangesFocus(True)
         self.note.setFixedHeight(2 * self.note.fontMetrics().lineSpacing() + 20)
         self.stack(self.good, grid, self.minutes, self.stars, self.whom, self.note)
@@ -122,10 +124,10 @@ class WentPanel(Column):
         told = sum(box.value() for box in self.counts.values())
         for box in self.counts.values():
             box.setMaximum(max(0, self._copies - told + box.value()))
-        self.good.setText(f"{self._copies - told} of {self._copies} came out good")
+        self.good.setText(tr("{copies} of {copies2} came out good", copies=self._copies - told, copies2=self._copies))
 
     def _take_minutes(self, minutes: float) -> None:
         if not 0 <= minutes < inf or minutes > 1440:
-            self.minutes.complain("from 0 to 1440 minutes")
+            self.minutes.complain(tr("from 0 to 1440 minutes"))
             return
         self._typed = minutes

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTab
 from vitrograph.core.findings import Level
 from vitrograph.core.job import Names, Row
 from vitrograph.core.job.names import sorting
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.widths.axis import strokes_of
 from vitrograph.desk.bench import Bench
@@ -22,7 +23,7 @@ from vitrograph.desk.views.small_picture import art_picture
 _PICTURE = QSize(96, 40)
 _SPACING_MM, _SHARE = 0.2, 0.02    # a stroke that all but so much of the strokes' length exceeds
 _SEVERITY = {"stop": 0, "watch": 1, "open": 2, "good": 3}
-_WORDS = {"stop": "to mend", "watch": "to watch", "open": "waiting", "good": "sound"}
+_WORDS = {"stop": tr("to mend"), "watch": tr("to watch"), "open": tr("waiting"), "good": tr("sound")}
 
 
 class NamesTable(QTableWidget):
@@ -37,7 +38,7 @@ class NamesTable(QTableWidget):
         super().__init__()
         named(self, "names")
         self.bench = bench
-        self.setAccessibleName("Names")
+        self.setAccessibleName(tr("Names"))
         self.setFont(theme.font())
         self.setIconSize(_PICTURE)
         self.setStyleSheet(f"QTableWidget {{ selection-background-color: {theme.RAISED}; "
@@ -65,7 +66,7 @@ class NamesTable(QTableWidget):
         self._filling = True
         if names.columns != self._names.columns or not self.columnCount():
             self.setColumnCount(0)
-            titles = ["", *names.columns, "count", "width", "thinnest stroke", "state", "found"]
+            titles = ["", *names.columns, tr("count"), tr("width"), tr("thinnest stroke"), tr("state"), tr("found")]
             self.setColumnCount(len(titles))
             self.setHorizontalHeaderLabels(titles)
             self.setColumnWidth(0, _PICTURE.width() + 8)
@@ -117,7 +118,7 @@ class NamesTable(QTableWidget):
         graves = [one for one in found if one.level is not Level.NOTE]
         says = self.bench.words(graves[0].says) if graves else "; ".join(
             self.bench.words(error.says) for _, error in results.failed)
-        more = f" and {len(graves) - 1} more" if len(graves) > 1 else ""
+        more = tr(" and {graves} more", graves=len(graves) - 1) if len(graves) > 1 else ""
         texts = [*row.cells, str(row.count), wide, None, _WORDS[state], says + more]
         for column, text in enumerate(texts, start=1):
             if text is not None:
@@ -141,10 +142,12 @@ class NamesTable(QTableWidget):
             return ""
         states = [state_of_piece((results,)) for results in known]
         done = len(states) - states.count("open")
-        told = [f"{done} of {len(states)} worked out"] if done < len(states) else [f"{len(states)} worked out"]
-        told += [f"{states.count('stop')} to mend"] if "stop" in states else []
-        told += [f"{states.count('watch')} to watch"] if "watch" in states else []
-        return ", ".join(told if len(told) > 1 or done < len(states) else [*told, "all sound"])
+        told = [tr("{done} of {states} worked out", done=done,
+                   states=len(states))] if done < len(states) else [tr("{states} worked out",
+                                                                       states=len(states))]
+        told += [tr("{count} to mend", count=states.count('stop'))] if "stop" in states else []
+        told += [tr("{count} to watch", count=states.count('watch'))] if "watch" in states else []
+        return ", ".join(told if len(told) > 1 or done < len(states) else [*told, tr("all sound")])
 
     def chosen_rows(self) -> set[int]:
         """The rows of the list that are chosen."""

@@ -16,6 +16,7 @@ from vitrograph.core.errors import Cancelled
 from vitrograph.core.job import Names, Order, Row
 from vitrograph.core.job.change import Resize, put
 from vitrograph.core.job.pieces import with_mends
+from vitrograph.core.language import tr
 from vitrograph.core.solving import End, size_line, solved_factor
 from vitrograph.core.stencil import mend_all
 from vitrograph.core.storing.names_file import Listed, names_of, read_names, text_of
@@ -28,7 +29,7 @@ from vitrograph.desk.order.names_table import NamesTable
 from vitrograph.desk.order.row_panel import RowPanel
 from vitrograph.desk.order.rule_panel import RulePanel
 
-_LISTS = "Lists (*.csv *.txt *.tsv);;All files (*)"
+_LISTS = tr("Lists (*.csv *.txt *.tsv);;All files (*)")
 _REST_MS = 150
 
 
@@ -40,7 +41,7 @@ class NamesWindow(QDialog):
     def __init__(self, bench: Bench, parent: QWidget) -> None:
         super().__init__(parent)
         self.bench = bench
-        theme.dress(self, "namesWindow", "Names", (1120, 680))
+        theme.dress(self, "namesWindow", tr("Names"), (1120, 680))
         self.title = label("", scale=1.2, bold=True)
         self.says = label("", "quiet")
         self.says.setObjectName("namesSay")
@@ -63,29 +64,29 @@ class NamesWindow(QDialog):
     def _lay_out(self) -> None:
         acts = QHBoxLayout()
         for name, says, tip, work in (      # what is done to the list as a whole
-                ("readNames", "Read a list", "CSV from a spreadsheet, or a text file with a name on each line",
+                ("readNames", tr("Read a list"), tr("CSV from a spreadsheet, or a text file with a name on each line"),
                  self._choose_read),
-                ("pasteNames", "Paste", "names or cells that were copied elsewhere", self.paste),
-                ("writeNames", "Write the list", "as CSV", self._choose_write),
-                ("addName", "Add a name", "", self.add),
-                ("removeNames", "Take out", "the rows that are chosen", self.remove)):
+                ("pasteNames", tr("Paste"), tr("names or cells that were copied elsewhere"), self.paste),
+                ("writeNames", tr("Write the list"), tr("as CSV"), self._choose_write),
+                ("addName", tr("Add a name"), "", self.add),
+                ("removeNames", tr("Take out"), tr("the rows that are chosen"), self.remove)):
             acts.addWidget(self._button(name, says, tip, work))
         acts.addStretch(1)
-        self.sort = self._button("troubleFirst", "Trouble first", "rows with the worst found about them on top",
+        self.sort = self._button("troubleFirst", tr("Trouble first"), tr("rows with the worst found about them on top"),
                                  self.refresh)
         self.sort.setCheckable(True)
         acts.addWidget(self.sort)
         foot = QHBoxLayout()
         foot.addWidget(self.says, 1)
-        foot.addWidget(self._button("mendRows", "Mend all rows",
-                                    "all that is too thin, too small or too sharp, row by row", self.mend))
-        foot.addWidget(self._button("smallestSize", "Smallest sound size",
-                                    "the smallest letters at which no row is too fine",
+        foot.addWidget(self._button("mendRows", tr("Mend all rows"),
+                                    tr("all that is too thin, too small or too sharp, row by row"), self.mend))
+        foot.addWidget(self._button("smallestSize", tr("Smallest sound size"),
+                                    tr("the smallest letters at which no row is too fine"),
                                     partial(self.solve, "smallest")))
-        foot.addWidget(self._button("largestSize", "Largest that fits",
-                                    "the largest letters at which no row is too wide or too high",
+        foot.addWidget(self._button("largestSize", tr("Largest that fits"),
+                                    tr("the largest letters at which no row is too wide or too high"),
                                     partial(self.solve, "largest")))
-        self.stop_button = self._button("stopSolving", "Stop", "", self.stop)
+        self.stop_button = self._button("stopSolving", tr("Stop"), "", self.stop)
         self.stop_button.hide()
         foot.addWidget(self.stop_button)
         left = QVBoxLayout()
@@ -119,8 +120,9 @@ class NamesWindow(QDialog):
         if not self.isVisible() and self.table.rowCount():
             return
         piece = self.bench.pieces.piece
-        self.title.setText(f"{piece.name}: " + (f"{len(self.names.rows)} names" if self.names.rows else
-                                                "no names yet: read, paste or type a list"))
+        self.title.setText(f"{piece.name}: " + (tr("{n} names", "{n} name", n=len(self.names.rows)) if self.names.rows
+                                                else
+                                                tr("no names yet: read, paste or type a list")))
         known = self.bench.pieces.results_by_piece()[self.bench.pieces.at] if self.names.rows else ()
         self.table.show_rows(self.names, known, self.bench.place[1], trouble_first=self.sort.isChecked())
         self.rule.show_piece(piece)
@@ -149,7 +151,7 @@ class NamesWindow(QDialog):
 
     def read(self, path: Path) -> None:
         """Read a list from a file."""
-        self.take("Read a list", lambda: read_names(path, self.bench.pieces.piece.artwork))
+        self.take(tr("Read a list"), lambda: read_names(path, self.bench.pieces.piece.artwork))
 
     def paste(self) -> None:
         """Add what is on the clipboard to the list."""
@@ -166,15 +168,15 @@ class NamesWindow(QDialog):
             more = tuple(replace(row, key=key + row.key) for row in listed.names.rows)
             return Listed(replace(mine, rows=(*mine.rows, *more)), listed.notes)
 
-        self.take("Paste names", read)
+        self.take(tr("Paste names"), read)
 
     def add(self) -> None:
         """A row more, to be typed into."""
         names = self.names
         columns = names.columns or ("words",)
         key = max((row.key for row in names.rows), default=0) + 1
-        rows = (*names.rows, Row(key, ("Name", *[""] * (len(columns) - 1))))
-        self.take("Add a name", lambda: Listed(replace(names, columns=columns, rows=rows), ()))
+        rows = (*names.rows, Row(key, (tr("Name"), *[""] * (len(columns) - 1))))
+        self.take(tr("Add a name"), lambda: Listed(replace(names, columns=columns, rows=rows), ()))
         self.bench.take_piece(self.bench.pieces.at, len(rows) - 1)
         self.table.type_into(len(rows) - 1)
 
@@ -184,21 +186,21 @@ class NamesWindow(QDialog):
         rows = tuple(row for at, row in enumerate(self.names.rows) if at not in gone)
         names = replace(self.names, rows=rows) if rows else Names()
         if gone:
-            self.bench.pieces.set_names("Take out names", names)
+            self.bench.pieces.set_names(tr("Take out names"), names)
             self.refresh()
 
     def write(self, path: Path) -> None:
         """Write the list as CSV, with the mark that tells spreadsheets it is UTF-8."""
         self.bench.attempt(lambda: write_whole(path, text_of(self.names).encode("utf-8-sig")),
-                           f"the list is written: {path.name}")
+                           tr("the list is written: {name}", name=path.name))
 
     def _choose_read(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Read a list of names", "", _LISTS)
+        path, _ = QFileDialog.getOpenFileName(self, tr("Read a list of names"), "", _LISTS)
         if path:
             self.read(Path(path))
 
     def _choose_write(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Write the list of names", "names.csv", "CSV (*.csv)")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Write the list of names"), "names.csv", tr("CSV (*.csv)"))
         if path:
             self.write(Path(path))
 
@@ -210,37 +212,38 @@ class NamesWindow(QDialog):
         else:
             many = int(text) if text.isdecimal() and text.isascii() and len(text) < 5 else 0
             if not 1 <= many <= 1000:
-                self.bench.refused.emit(f"row {row + 1}: a count from 1 to 1000 was wanted, got '{text[:20]}'")
+                self.bench.refused.emit(tr("row {row}: a count from 1 to 1000 was wanted, got '{text}'", row=row + 1,
+                                           text=text[:20]))
                 self.refresh()
                 return
             one = replace(one, count=many)
-        self.bench.pieces.set_names("Change a name", names.with_row(row, one), row)
+        self.bench.pieces.set_names(tr("Change a name"), names.with_row(row, one), row)
 
     # -- solving -------------------------------------------------------------------------------------------------
 
     def solve(self, end: End) -> None:
         """Look for a size in the background, and take it."""
         if not self.names.rows:
-            self.bench.refused.emit("there are no names yet: read, paste or type a list")
+            self.bench.refused.emit(tr("there are no names yet: read, paste or type a list"))
             return
         self._end = end
-        order, at, stop = self.bench.order, self.bench.pieces.at, self._begun("Looking for the size")
+        order, at, stop = self.bench.order, self.bench.pieces.at, self._begun(tr("Looking for the size"))
 
         def told(rows: int) -> None:
             if stop.is_set():
                 raise Cancelled("stopped")
-            self.reached.emit(f"Looking for the size: {rows} rows do")
+            self.reached.emit(tr("Looking for the size: {rows} rows do", rows=rows))
 
         self.task.ask(lambda: (at, order, solved_factor(order, at, end, told=told)))
 
     def mend(self) -> None:
         """Mend every row in the background, each for itself."""
-        order, at, stop = self.bench.order, self.bench.pieces.at, self._begun("Mending")
+        order, at, stop = self.bench.order, self.bench.pieces.at, self._begun(tr("Mending"))
         known = self.bench.pieces.results_by_piece()[at]
         if not self.names.rows or not all(results.complete for results in known):
             self.stop()
-            self.bench.refused.emit("the rows are still being worked out: wait a moment" if self.names.rows else
-                                    "there are no names yet: read, paste or type a list")
+            self.bench.refused.emit(tr("the rows are still being worked out: wait a moment") if self.names.rows else
+                                    tr("there are no names yet: read, paste or type a list"))
             return
 
         def work() -> tuple[int, Order, Order]:
@@ -250,7 +253,7 @@ class NamesWindow(QDialog):
                     raise Cancelled("stopped")
                 if results.sheet is not None:
                     made = with_mends(made, at, row, mend_all(results.sheet, results.job.stencil).mends)
-                self.reached.emit(f"Mending: {row + 1} of {len(known)} rows")
+                self.reached.emit(tr("Mending: {row} of {known} rows", row=row + 1, known=len(known)))
             return at, order, made
 
         self.task.ask(work)
@@ -272,14 +275,17 @@ class NamesWindow(QDialog):
         at, order, solved = cast(tuple[int, Order, float | Order], answer)
         self.stop_button.hide()
         if self.bench.order != order or at != self.bench.pieces.at:
-            self.says.setText("the list was changed meanwhile: look again")
+            self.says.setText(tr("the list was changed meanwhile: look again"))
             return
         if isinstance(solved, Order):
-            self.bench.put("Mend all rows", solved)
+            self.bench.put(tr("Mend all rows"), solved)
         else:
             line = self.bench.words(size_line(order, at, solved))
-            self.bench.edit(f"The {self._end} size", Resize(solved), put(lambda job: job.artwork.rule.by, "caps"))
-            self.bench.told.emit(f"the {self._end} size at which no row fails: {line}")
+            smallest = self._end == "smallest"
+            self.bench.edit(tr("The smallest size") if smallest else tr("The largest size"), Resize(solved),
+                            put(lambda job: job.artwork.rule.by, "caps"))
+            self.bench.told.emit(tr("the smallest size at which no row fails: {line}", line=line) if smallest else
+                                 tr("the largest size at which no row fails: {line}", line=line))
         self.refresh()
 
     def _say_refused(self, sentence: str) -> None:

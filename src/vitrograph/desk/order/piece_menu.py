@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QFileDialog, QInputDialog, QMenu, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.glass import ShelvedGlass, generic_glasses
+from vitrograph.core.language import tr
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.pieces_in_hand import CLIPBOARD
 from vitrograph.desk.kit import theme
@@ -31,16 +32,16 @@ class PieceMenus:
     def _fill_add(self) -> None:
         menu, pieces = self.add, self.bench.pieces
         menu.clear()
-        menu.addAction("A copy of this piece", pieces.copy)
-        self._glasses(menu, "A glass from the shelf", pieces.add_glass)
-        self._glasses(menu, "This art as large on another glass",
+        menu.addAction(tr("A copy of this piece"), pieces.copy)
+        self._glasses(menu, tr("A glass from the shelf"), pieces.add_glass)
+        self._glasses(menu, tr("This art as large on another glass"),
                       partial(pieces.same_art_on, share=False, together=False))
-        self._glasses(menu, "This art as large for its front on another glass",
+        self._glasses(menu, tr("This art as large for its front on another glass"),
                       partial(pieces.same_art_on, share=True, together=False))
-        self._glasses(menu, "This art on another glass, shared from now on",
+        self._glasses(menu, tr("This art on another glass, shared from now on"),
                       partial(pieces.same_art_on, share=True, together=True))
-        menu.addAction("The pieces of another order…", self._choose_file)
-        pasted = menu.addAction("Paste a piece", self.paste)
+        menu.addAction(tr("The pieces of another order…"), self._choose_file)
+        pasted = menu.addAction(tr("Paste a piece"), self.paste)
         pasted.setEnabled(bool(_on_clipboard()))
 
     def _glasses(self, menu: QMenu, title: str, take: Callable[[ShelvedGlass], object]) -> None:
@@ -59,27 +60,27 @@ class PieceMenus:
     def _fill_piece(self) -> None:
         menu, pieces, order = self.piece, self.bench.pieces, self.bench.order
         menu.clear()
-        menu.addAction("Rename…", self.ask_name)
+        menu.addAction(tr("Rename…"), self.ask_name)
         if not pieces.piece.names.rows:
-            menu.addAction("How many…", self._ask_count)
-        menu.addAction("A list of names…", self._open_names)
+            menu.addAction(tr("How many…"), self._ask_count)
+        menu.addAction(tr("A list of names…"), self._open_names)
         menu.addSeparator()
-        menu.addAction("Copy", self.copy)
+        menu.addAction(tr("Copy"), self.copy)
         self._sharing(menu)
         menu.addSeparator()
-        for text, by, can in (("Nearer to the first", -1, pieces.at > 0),
-                              ("Nearer to the last", 1, pieces.at < len(order.pieces) - 1)):
+        for text, by, can in ((tr("Nearer to the first"), -1, pieces.at > 0),
+                              (tr("Nearer to the last"), 1, pieces.at < len(order.pieces) - 1)):
             menu.addAction(text, partial(pieces.move, by)).setEnabled(can)
-        menu.addAction("Take it out", pieces.take_out).setEnabled(len(order.pieces) > 1)
+        menu.addAction(tr("Take it out"), pieces.take_out).setEnabled(len(order.pieces) > 1)
 
     def _sharing(self, menu: QMenu) -> None:
         pieces, order = self.bench.pieces, self.bench.order
         like = pieces.piece.like
         if like:
             others = [piece.name for at, piece in enumerate(order.pieces) if piece.like == like and at != pieces.at]
-            menu.addAction(f"Its art apart from {', '.join(others)[:60]}", pieces.part)
+            menu.addAction(tr("Its art apart from {all}", all=', '.join(others)[:60]), pieces.part)
         elif len(order.pieces) > 1:
-            below = menu.addMenu("Share the art of")
+            below = menu.addMenu(tr("Share the art of"))
             below.setFont(theme.font())
             for at, piece in enumerate(order.pieces):
                 if at != pieces.at:
@@ -91,7 +92,7 @@ class PieceMenus:
         data.setData(CLIPBOARD, self.bench.pieces.as_bytes())
         data.setText(self.bench.pieces.piece.name)
         QGuiApplication.clipboard().setMimeData(data)
-        self.bench.told.emit(f"copied: {self.bench.pieces.piece.name}")
+        self.bench.told.emit(tr("copied: {name}", name=self.bench.pieces.piece.name))
 
     def paste(self) -> None:
         """Put the piece on the clipboard into the order."""
@@ -99,19 +100,20 @@ class PieceMenus:
 
     def ask_name(self) -> None:
         """Ask what the piece in hand is called."""
-        name, agreed = QInputDialog.getText(self._parent, "Rename the piece", "What it is called:",
+        name, agreed = QInputDialog.getText(self._parent, tr("Rename the piece"), tr("What it is called:"),
                                             text=self.bench.pieces.piece.name)
         if agreed and name.strip():
             self.bench.pieces.rename(name.strip())
 
     def _ask_count(self) -> None:
-        many, agreed = QInputDialog.getInt(self._parent, "How many", "How many glasses of this piece:",
+        many, agreed = QInputDialog.getInt(self._parent, tr("How many"), tr("How many glasses of this piece:"),
                                            self.bench.pieces.piece.count, 1, 1000)
         if agreed:
             self.bench.pieces.count(many)
 
     def _choose_file(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self._parent, "Add the pieces of an order", "", "Orders (*.vitro)")
+        path, _ = QFileDialog.getOpenFileName(self._parent, tr("Add the pieces of an order"), "",
+                                              tr("Orders (*.vitro)"))
         if path:
             self.bench.pieces.add_file(Path(path))
 

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QScrollArea, QVBoxLayout, QWidget
 from vitrograph.core.findings import Finding, Level, Remedy
 from vitrograph.core.job import Names
 from vitrograph.core.job.change import AddMend, Resize
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import button, label
@@ -43,16 +44,16 @@ class RowPanel(QScrollArea):
         for note in self._notes:
             column.addWidget(label(note[:1].upper() + note[1:], "quiet", scale=0.9))
         if names.rows:
-            column.addWidget(label(f"Row {at + 1}: {names.rows[at].says}", bold=True))
+            column.addWidget(label(tr("Row {at}: {says}", at=at + 1, says=names.rows[at].says), bold=True))
             found = [one for one in results.findings() if one.level is not Level.NOTE]
             for error in results.failed:
                 column.addWidget(label(self.bench.words(error[1].says)))
             if not found and results.complete and not results.failed:
-                column.addWidget(label("Nothing to watch.", "quiet"))
+                column.addWidget(label(tr("Nothing to watch."), "quiet"))
             for number, one in enumerate(found[:_MOST]):
                 self._add(column, one, number, names, at)
             if len(found) > _MOST:
-                column.addWidget(label(f"and {len(found) - _MOST} more", "quiet"))
+                column.addWidget(label(tr("and {found} more", found=len(found) - _MOST), "quiet"))
         column.addStretch(1)
         self.setWidget(inside)
 
@@ -63,13 +64,13 @@ class RowPanel(QScrollArea):
             words = self.bench.words(remedy.label)
             alone = _names_with(names, at, remedy)
             if alone is not None:
-                made = button(f"{words}, this row")
+                made = button(tr("{words}, this row", words=words))
                 made.setObjectName(f"rowRemedy_{number}_{place}")
                 made.clicked.connect(lambda _on=False, alone=alone, words=words: self.bench.pieces.set_names(
                     words, alone, at))
                 column.addWidget(made)
             if not all(isinstance(change, AddMend) and change.mend.at is not None for change in remedy.changes):
-                made = button(f"{words}, all rows")
+                made = button(tr("{words}, all rows", words=words))
                 made.setObjectName(f"allRemedy_{number}_{place}")
                 made.clicked.connect(lambda _on=False, remedy=remedy: self.bench.remedy(remedy))
                 column.addWidget(made)

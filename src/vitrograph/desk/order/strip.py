@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QAbstractButton, QFrame, QHBoxLayout, QScrollArea,
 
 from vitrograph.core.findings import Level, worst_of
 from vitrograph.core.job import Piece
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -20,8 +21,9 @@ State = Literal["open", "good", "watch", "stop"]
 
 _HIGH, _WIDE, _LEAST, _GAP = 44, 184, 132, 4     # px
 _REST_MS = 250                     # pictures wait until the hand rests, and are made one at a time
-_SAYS: dict[State, str] = {"open": "not worked out yet", "good": "nothing to watch", "watch": "something to watch",
-                           "stop": "something to mend"}
+_SAYS: dict[State, str] = {"open": tr("not worked out yet"), "good": tr("nothing to watch"),
+                           "watch": tr("something to watch"),
+                           "stop": tr("something to mend")}
 
 
 def state_of_piece(pieces: tuple[Results, ...]) -> State:
@@ -39,9 +41,9 @@ def how_many(piece: Piece) -> str:
     rows = piece.names.rows
     if rows:
         glasses = sum(row.count for row in rows)
-        names = f"{len(rows)} name{'s' if len(rows) > 1 else ''}"
-        return names if glasses == len(rows) else f"{names}, {glasses} glasses"
-    return f"{piece.count} glasses" if piece.count > 1 else "1 glass"
+        names = tr("{n} names", "{n} name", n=len(rows))
+        return names if glasses == len(rows) else tr("{names}, {glasses} glasses", names=names, glasses=glasses)
+    return tr("{count} glasses", count=piece.count) if piece.count > 1 else tr("1 glass")
 
 
 class Tile(QAbstractButton):
@@ -68,7 +70,8 @@ class Tile(QAbstractButton):
         self.setText(piece.name)
         self.state, self.many = state, how_many(piece)
         self.setChecked(in_hand)
-        self.setAccessibleName(f"Piece {self.number + 1}: {piece.name}, {self.many}, {_SAYS[state]}")
+        self.setAccessibleName(tr("Piece {number}: {name}, {many}, {state}", number=self.number + 1, name=piece.name,
+                                  many=self.many, state=_SAYS[state]))
         self.setToolTip(f"{piece.name}: {self.many}, {_SAYS[state]}")
         self.update()
 
@@ -117,7 +120,7 @@ class Strip(QScrollArea):
         super().__init__()
         named(self, "pieces")
         self.bench = bench
-        self.setAccessibleName("Pieces of the order")
+        self.setAccessibleName(tr("Pieces of the order"))
         self.setFrameShape(QFrame.Shape.NoFrame)
         self.setWidgetResizable(True)
         self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)

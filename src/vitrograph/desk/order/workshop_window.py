@@ -10,23 +10,27 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import changed_record
+from vitrograph.core.language import tr
 from vitrograph.core.workshop import Workshop, default_file, differences, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
-from vitrograph.desk.kit.fields import ChoiceRow, Column, LengthField, NumberField, button, label
+from vitrograph.desk.kit.fields import ChoiceRow, Column, LengthField, NumberField, button, drop_down, label
 from vitrograph.desk.kit.look import TEXTS, read_look, write_look
 from vitrograph.desk.kit.look import default_file as look_file
 from vitrograph.desk.kit.named import named
+from vitrograph.languages import LANGUAGES
 
-_FILMS = [("stencil", "stencil film"), ("removable", "removable"), ("permanent", "permanent"), ("shelf", "shelf liner")]
-_BELLS = [(1.0, "loud"), (0.7, "usual"), (0.25, "quiet"), (0.0, "flash only")]
-_THEMES = [("dark", "dark"), ("light", "light"), ("desktop", "as the desktop")]
+_FILMS = [("stencil", tr("stencil film")), ("removable", tr("removable")), ("permanent", tr("permanent")),
+          ("shelf",
+           tr("shelf liner"))]
+_BELLS = [(1.0, tr("loud")), (0.7, tr("usual")), (0.25, tr("quiet")), (0.0, tr("flash only"))]
+_THEMES = [("dark", tr("dark")), ("light", tr("light")), ("desktop", tr("as the desktop"))]
 _TEXTS = [(size, f"{size:.0%}".replace("%", " %")) for size in TEXTS]
 _LENGTHS = {
-    "cutters__0__width": "Width of its mat or roll", "cutters__0__length": "Length of its mat",
-    "films__0__least_web": "Thinnest web it keeps", "films__0__least_opening": "Narrowest opening it keeps",
-    "tapes__0__roll_width": "Width of your tape", "house__border": "Border of film",
-    "house__viewing_mm": "Viewing distance",
+    "cutters__0__width": tr("Width of its mat or roll"), "cutters__0__length": tr("Length of its mat"),
+    "films__0__least_web": tr("Thinnest web it keeps"), "films__0__least_opening": tr("Narrowest opening it keeps"),
+    "tapes__0__roll_width": tr("Width of your tape"), "house__border": tr("Border of film"),
+    "house__viewing_mm": tr("Viewing distance"),
 }
 
 
@@ -38,7 +42,7 @@ class WorkshopWindow(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.bench, self.place = bench, place
         self.look = look_file() if place == default_file() else place.with_name("look.json")
-        theme.dress(self, "workshopWindow", "The workshop", (780, 760))
+        theme.dress(self, "workshopWindow", tr("The workshop"), (780, 760))
         self.held = Workshop()
         self.said = label("", "quiet", scale=0.9)
         self.said.setObjectName("workshopSays")
@@ -49,26 +53,30 @@ class WorkshopWindow(QDialog):
     def _lay_out(self) -> None:
         left, right = Column(gap=10), Column(gap=10)
         left.stack(
-            label("1  How do you measure?", bold=True),
-            self._choice("house__units", "Lengths", [("mm", "mm"), ("in", "inches")]),
-            self._choice("house__paper", "Paper", [("A4", "A4"), ("Letter", "Letter")]),
-            label("2  What cuts for you?", bold=True), self._name("cutters__0__name", "Your name for it"),
-            self._choice("cutters__0__takes", "It takes", [("mat", "a mat"), ("roll", "a roll")]),
+            label(tr("1  How do you measure?"), bold=True),
+            self._choice("house__units", tr("Lengths"), [("mm", tr("mm")), ("in", tr("inches"))]),
+            self._choice("house__paper", tr("Paper"), [("A4", "A4"), ("Letter", "Letter")]),
+            label(tr("2  What cuts for you?"), bold=True), self._name("cutters__0__name", tr("Your name for it")),
+            self._choice("cutters__0__takes", tr("It takes"), [("mat", tr("a mat")), ("roll", tr("a roll"))]),
             self._length("cutters__0__width"), self._length("cutters__0__length"),
-            label("3  Which film?", bold=True), self._name("films__0__name", "Your name for it"),
-            self._choice("films__0__kind", "Kind", _FILMS, 2), self._length("films__0__least_web"),
+            label(tr("3  Which film?"), bold=True), self._name("films__0__name", tr("Your name for it")),
+            self._choice("films__0__kind", tr("Kind"), _FILMS, 2), self._length("films__0__least_web"),
             self._length("films__0__least_opening"))
         right.stack(
-            label("4  Tape, border, distance", bold=True), self._length("tapes__0__roll_width"),
+            label(tr("4  Tape, border, distance"), bold=True), self._length("tapes__0__roll_width"),
             self._length("house__border"), self._length("house__viewing_mm"),
-            label("5  Which cream?", bold=True), self._name("creams__0__name", "Your name for it"),
+            label(tr("5  Which cream?"), bold=True), self._name("creams__0__name", tr("Your name for it")),
             self._recipe(), self._minutes(),
-            self._number("creams__0__full", "A full pot holds", "g"), self._number("creams__0__price", "It costs", ""),
-            self._choice("house__bell", "The bell of clocks", _BELLS, 4),
-            label("Its label and its safety data sheet come first.", "quiet", scale=0.9),
-            label("How it looks, from the next start", bold=True), self._look_of("theme", "Colours", _THEMES, 3),
-            self._look_of("text", "Size of writing", _TEXTS, 5), self.said)
-        done = button("Done", "accent")
+            self._number("creams__0__full", tr("A full pot holds"), "g"),
+            self._number("creams__0__price", tr("It costs"), ""),
+            self._choice("house__bell", tr("The bell of clocks"), _BELLS, 4),
+            label(tr("Its label and its safety data sheet come first."), "quiet", scale=0.9),
+            label(tr("How it looks, from the next start"), bold=True),
+            self._look_of("theme", tr("Colours"), _THEMES, 3),
+            self._look_of("language", tr("Language"),
+                          [("desktop", tr("as the desktop")), *LANGUAGES.items()], 3),
+            self._look_of("text", tr("Size of writing"), _TEXTS, 5), self.said)
+        done = button(tr("Done"), "accent")
         done.setObjectName("workshopDone")
         done.clicked.connect(self.close)
         columns, whole = QHBoxLayout(), QVBoxLayout(self)
@@ -76,7 +84,7 @@ class WorkshopWindow(QDialog):
             columns.addWidget(side, 1, Qt.AlignmentFlag.AlignTop)
         columns.setSpacing(24)
         whole.setContentsMargins(20, 16, 20, 16)
-        whole.addWidget(label("New orders begin from this. Leave alone what you do not know.", "quiet"))
+        whole.addWidget(label(tr("New orders begin from this. Leave alone what you do not know."), "quiet"))
         whole.addLayout(columns, 1)
         whole.addWidget(done, 0, Qt.AlignmentFlag.AlignRight)
 
@@ -95,7 +103,7 @@ class WorkshopWindow(QDialog):
 
     def _take_look(self, name: str, value: Any) -> None:
         if self.bench.attempt(lambda: write_look(read_look(self.look)._replace(**{name: value}), self.look)):
-            self.said.setText("It looks so from the next start.")
+            self.said.setText(tr("It is so from the next start."))
 
     def _length(self, path: str) -> LengthField:
         made = LengthField(_LENGTHS[path], path, least=0.0)
@@ -104,9 +112,8 @@ class WorkshopWindow(QDialog):
         return made
 
     def _recipe(self) -> QComboBox:
-        made = named(QComboBox(), "creams__0__recipe")
-        made.setAccessibleName("The recipe it is used by")
-        made.activated.connect(lambda _at: self.take("creams__0__recipe", self._recipe_of(made.currentText())))
+        made = drop_down("creams__0__recipe", tr("The recipe it is used by"))
+        made.activated.connect(lambda _at: self.take("creams__0__recipe", self._recipe_of(made.currentData())))
         self.fields["creams__0__recipe"] = made
         return made
 
@@ -116,7 +123,7 @@ class WorkshopWindow(QDialog):
         return recipe_named(name, own)
 
     def _minutes(self) -> NumberField:
-        return self._number("creams__0__label_minutes", "Minutes its label says", "min")
+        return self._number("creams__0__label_minutes", tr("Minutes its label says"), "min")
 
     def _number(self, path: str, title: str, suffix: str) -> NumberField:
         made = NumberField(title, path, suffix=suffix)
@@ -128,7 +135,6 @@ class WorkshopWindow(QDialog):
         made = named(QLineEdit(), path)
         made.setPlaceholderText(title)
         made.setAccessibleName(title)
-        made.setFont(theme.font())
         made.editingFinished.connect(lambda: self.take(path, made.text().strip() or self.value(path)))
         self.fields[path] = made
         return made
@@ -160,7 +166,7 @@ class WorkshopWindow(QDialog):
         except VitrographError as error:
             self.bench.refused.emit(str(error))
             self.setEnabled(False)                             # what a hand has written is not written over
-            self.setWindowTitle(f"The workshop: {error}"[:200])
+            self.setWindowTitle(tr("The workshop: {error}", error=error)[:200])
         self._show()
 
     def _show(self) -> None:
@@ -174,13 +180,13 @@ class WorkshopWindow(QDialog):
                 field.show_choice(value)
             elif isinstance(field, QComboBox):
                 label_own = label_recipe(self.held.creams[0].label_minutes)
-                names = [one.name for one in (value, label_own, *self.held.recipes, *usual_recipes())]
                 field.clear()
-                field.addItems(list(dict.fromkeys(names)))
+                for name in dict.fromkeys(one.name for one in (value, label_own, *self.held.recipes, *usual_recipes())):
+                    field.addItem(tr(name), name)
             else:
                 field.setText(value)
         self.fields["cutters__0__length"].setVisible(self.held.cutters[0].takes == "mat")
         said = [self.bench.words(one) for one in differences(self.held, self.bench.order)]
-        more = f"; and {len(said) - 3} more" if len(said) > 3 else ""
-        self.said.setText(f"The order in hand differs: {'; '.join(said[:3])}{more}." if said else
-                          "The order in hand is made as the workshop is now.")
+        more = tr("; and {said} more", said=len(said) - 3) if len(said) > 3 else ""
+        self.said.setText(tr("The order in hand differs: {all}{more}.", all='; '.join(said[:3]), more=more) if said else
+                          tr("The order in hand is made as the workshop is now."))

@@ -3,6 +3,7 @@
 from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.job import Job
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import AreaField, LengthField, label
@@ -17,9 +18,9 @@ class StencilCard(StationCard):
     """Look the stencil over before it is cut."""
 
     station = "stencil"
-    heading = "Stencil"
-    says = ("Film stays where it is coloured. Click a finding to see its place. Point at a remedy to see "
-            "what it would do.")
+    heading = tr("Stencil")
+    says = (tr("Film stays where it is coloured. Click a finding to see its place. Point at a remedy to see what it "
+               "would do."))
 
     def build(self) -> None:
         bench = self.bench
@@ -30,23 +31,25 @@ class StencilCard(StationCard):
         self.parts = [KindPanel(bench), self.border, self.mending, self.ties, WorkPanel(bench), SealPanel(bench),
                       EdgePanel(bench)]
         kind, _, _, _, work, seal, edge = self.parts
-        self.least_border = LengthField("Border, at least", "least_border", least=0.0)
-        self.least_web = LengthField("Film between openings, at least", "least_web", least=0.0)
-        self.least_opening = LengthField("Openings, at least", "least_opening", least=0.0)
-        self.least_island = AreaField("An island a finger holds", "least_island")
+        self.least_border = LengthField(tr("Border, at least"), "least_border", least=0.0)
+        self.least_web = LengthField(tr("Film between openings, at least"), "least_web", least=0.0)
+        self.least_opening = LengthField(tr("Openings, at least"), "least_opening", least=0.0)
+        self.least_island = AreaField(tr("An island a finger holds"), "least_island")
         self.stack(kind, self.border)
-        for title, parts in (("What was found", (self.findings, self.mending)), ("Islands and ties", (self.ties,)),
-                             ("The work", (work,)), ("The seal", (seal,)), ("Edge, marks and tape", (edge,))):
+        for title, parts in ((tr("What was found"), (self.findings, self.mending)),
+                             (tr("Islands and ties"), (self.ties,)),
+                             (tr("The work"), (work,)), (tr("The seal"), (seal,)),
+                             (tr("Edge, marks and tape"), (edge,))):
             self.section(title)
             self.stack(*parts)
-        self.section("Limits")
-        self.stack(label("Common practice; change them to suit your film and hand.", "quiet"), self.least_border,
+        self.section(tr("Limits"))
+        self.stack(label(tr("Common practice; change them to suit your film and hand."), "quiet"), self.least_border,
                    self.least_web, self.least_opening, self.least_island)
         edit = bench.edit
-        self.least_border.edited.connect(lambda mm: edit("Least border", stencil__least_border=mm))
-        self.least_web.edited.connect(lambda mm: edit("Least web", stencil__least_web=mm))
-        self.least_opening.edited.connect(lambda mm: edit("Least opening", stencil__least_opening=mm))
-        self.least_island.edited.connect(lambda area: edit("Least island", stencil__least_island=area))
+        self.least_border.edited.connect(lambda mm: edit(tr("Least border"), stencil__least_border=mm))
+        self.least_web.edited.connect(lambda mm: edit(tr("Least web"), stencil__least_web=mm))
+        self.least_opening.edited.connect(lambda mm: edit(tr("Least opening"), stencil__least_opening=mm))
+        self.least_island.edited.connect(lambda area: edit(tr("Least island"), stencil__least_island=area))
 
     def first_field(self) -> QWidget:
         return self.border.first_field().line
@@ -63,6 +66,6 @@ class StencilCard(StationCard):
     def show_results(self, results: Results) -> None:
         self.findings.setVisible(results.sheet is not None)
         if results.stencil_findings is not None:
-            self.findings.show_findings(results.findings("stencil"), "Nothing to watch: it can be cut.")
+            self.findings.show_findings(results.findings("stencil"), tr("Nothing to watch: it can be cut."))
         for part in self.parts:
             part.show_results(results)

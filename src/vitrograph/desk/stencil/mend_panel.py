@@ -4,6 +4,7 @@ from msgspec import Struct
 
 from vitrograph.core.job import Job
 from vitrograph.core.job.change import Resize
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.says import Area, Says
 from vitrograph.core.stencil import Limits, Proposal, mend_all, smallest_factor
@@ -29,32 +30,32 @@ class MendPanel(CardPart):
         self._answer: _Answer | None = None
         self.says = label("", "quiet")
         self.says.setObjectName("mendSays")
-        self.mend = button("Mend all…", tip="Work out the fewest mends, and show them")
+        self.mend = button(tr("Mend all…"), tip=tr("Work out the fewest mends, and show them"))
         self.mend.setObjectName("mendAll")
-        self.do_it = button("Do it", "primary")
+        self.do_it = button(tr("Do it"), "primary")
         self.do_it.setObjectName("mendDo")
-        self.leave = button("Leave it")
+        self.leave = button(tr("Leave it"))
         self.leave.setObjectName("mendLeave")
         self.larger = button("")
         self.larger.setObjectName("mendLarger")
         self.pair = in_a_row(self.do_it, self.leave)
-        self.back = button("Take back all mends")
+        self.back = button(tr("Take back all mends"))
         self.back.setObjectName("mendBack")
         self.stack(self.says, self.mend, self.pair, self.larger, self.back)
         self.later = BackgroundTask(self)
         self.later.answered.connect(self._show)
-        self.later.refused.connect(lambda why: self._say(f"It could not be worked out: {why}."))
+        self.later.refused.connect(lambda why: self._say(tr("It could not be worked out: {why}.", why=why)))
         self.mend.clicked.connect(self._work_out)
         self.do_it.clicked.connect(self._do)
         self.leave.clicked.connect(self._forget)
         self.larger.clicked.connect(self._enlarge)
-        self.back.clicked.connect(lambda: bench.edit("Take back all mends", stencil__mends=()))
+        self.back.clicked.connect(lambda: bench.edit(tr("Take back all mends"), stencil__mends=()))
 
     def _work_out(self) -> None:
         """Ask for the mends; the window goes on meanwhile."""
         job, sheet = self.bench.job, self.bench.results.sheet
         if sheet is not None:
-            self._say("Working it out…")
+            self._say(tr("Working it out…"))
             self.mend.setEnabled(False)
             self.later.ask(lambda: _Answer(job, mend_all(sheet, job.stencil), smallest_factor(sheet.cutting,
                                                                                        Limits.of(job.stencil))))
@@ -69,7 +70,7 @@ class MendPanel(CardPart):
         says = self.bench.words(proposal.says)
         words = says[:1].upper() + says[1:] + "."
         if proposal.after:
-            words += " What is left is too fine for this size: make the art larger, or take the detail out."
+            words += tr(" What is left is too fine for this size: make the art larger, or take the detail out.")
         self._say(words)
         self.pair.setVisible(bool(proposal.mends))
         self.mend.setVisible(not proposal.mends)
@@ -78,17 +79,18 @@ class MendPanel(CardPart):
         fitted = self.bench.results.fitted
         self.larger.setVisible(bool(answer.factor and answer.factor > 1 and fitted))
         if answer.factor and fitted:
-            self.larger.setText(f"Or {self.bench.length(answer.factor * fitted.size[0], 0)} wide: nothing fails")
+            self.larger.setText(tr("Or {length} wide: nothing fails",
+                                   length=self.bench.length(answer.factor * fitted.size[0], 0)))
 
     def _do(self) -> None:
         if self._answer is not None:
             mends = (*self._answer.job.stencil.mends, *self._answer.proposal.mends)
-            self.bench.edit("Mend all", stencil__mends=mends)
+            self.bench.edit(tr("Mend all"), stencil__mends=mends)
         self._forget()
 
     def _enlarge(self) -> None:
         if self._answer is not None and self._answer.factor:
-            self.bench.edit("Larger, so that nothing fails", Resize(self._answer.factor))
+            self.bench.edit(tr("Larger, so that nothing fails"), Resize(self._answer.factor))
         self._forget()
 
     def _forget(self) -> None:
@@ -107,7 +109,7 @@ class MendPanel(CardPart):
             self._forget()
         mends = job.stencil.mends
         self.back.setVisible(bool(mends))
-        self.back.setText(f"Take back all mends ({len(mends)})")
+        self.back.setText(tr("Take back all mends ({mends})", mends=len(mends)))
 
     def show_results(self, results: Results) -> None:
         if self._answer is not None or self.later.busy:
@@ -115,7 +117,7 @@ class MendPanel(CardPart):
         failing = results.demands.work.failing if results.demands else 0
         self.mend.setVisible(failing > 0)
         self.mend.setEnabled(True)
-        self.mend.setText(f"Mend all {failing}…" if failing > 1 else "Mend it…")
+        self.mend.setText(tr("Mend all {failing}…", failing=failing) if failing > 1 else tr("Mend it…"))
         self.pair.hide()
         self.larger.hide()
         self._say(self._done(results))
@@ -129,5 +131,5 @@ class MendPanel(CardPart):
         times = len(self.bench.job.stencil.mends)
         return self.bench.words(Says(
             "Mended {times}: openings {drawn} as drawn, {cut} as cut ({sign}{more}).",
-            times="once" if times == 1 else f"{times} times", drawn=Area(sheet.drawn.area),
+            times=tr("{n} times", "once", n=times), drawn=Area(sheet.drawn.area),
             cut=Area(sheet.openings.area), sign="+" if more >= 0 else "\u2212", more=Area(abs(more))))

@@ -3,6 +3,7 @@
 from itertools import groupby
 
 from vitrograph.core.job import Job
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.says import Area
 from vitrograph.core.units import Unit
@@ -16,14 +17,14 @@ class TiesPanel(CardPart):
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
-        self.placed = ChoiceRow("Ties to the film round them", "ties", [
-            ("none", "none"), ("auto", "placed for me"), ("hand", "by hand")], columns=3)
-        self.tie_width = LengthField("Ties, wide", "tie_width", least=0.2)
-        self.each = NumberField("Ties to each island (0: as needed)", "tie_each", suffix="", whole=True)
-        self.place = button("Place a tie: click an opening on the sheet")
+        self.placed = ChoiceRow(tr("Ties to the film round them"), "ties", [
+            ("none", tr("none")), ("auto", tr("placed for me")), ("hand", tr("by hand"))], columns=3)
+        self.tie_width = LengthField(tr("Ties, wide"), "tie_width", least=0.2)
+        self.each = NumberField(tr("Ties to each island (0: as needed)"), "tie_each", suffix="", whole=True)
+        self.place = button(tr("Place a tie: click an opening on the sheet"))
         self.place.setObjectName("placeTie")
         self.place.setCheckable(True)
-        self.by_hand = label("Drag a tie along its opening to move it; click it and press Delete to take it away.",
+        self.by_hand = label(tr("Drag a tie along its opening to move it; click it and press Delete to take it away."),
                              "quiet")
         self.islands = label("", "quiet", scale=0.9)
         self.islands.setObjectName("islands")
@@ -34,8 +35,8 @@ class TiesPanel(CardPart):
                    self.proof)
         edit = bench.edit
         self.placed.edited.connect(self._take_placed)
-        self.tie_width.edited.connect(lambda mm: edit("Tie width", stencil__ties__width=mm))
-        self.each.edited.connect(lambda many: edit("Ties to each island", stencil__ties__each=many))
+        self.tie_width.edited.connect(lambda mm: edit(tr("Tie width"), stencil__ties__width=mm))
+        self.each.edited.connect(lambda many: edit(tr("Ties to each island"), stencil__ties__each=many))
         self.place.toggled.connect(bench.set_tying)
         bench.tying_changed.connect(self.place.setChecked)
 
@@ -43,9 +44,9 @@ class TiesPanel(CardPart):
         """By hand begins with the ties there are."""
         sheet = self.bench.results.sheet
         if placed == "hand" and sheet is not None:
-            self.bench.set_ties("Ties by hand", [tie.at for tie in sheet.ties])
+            self.bench.set_ties(tr("Ties by hand"), [tie.at for tie in sheet.ties])
         else:
-            self.bench.edit("Ties", stencil__ties__placed=placed)
+            self.bench.edit(tr("Ties"), stencil__ties__placed=placed)
 
     def show_job(self, job: Job) -> None:
         ties, decal = job.stencil.ties, job.stencil.kind == "decal"
@@ -66,7 +67,7 @@ class TiesPanel(CardPart):
             self.one_piece.setText("")
             self.proof.setText("")
             return
-        self.one_piece.setText("One piece: no tape needed." if demands.proof.one_piece else "Tape is needed.")
+        self.one_piece.setText(tr("One piece: no tape needed.") if demands.proof.one_piece else tr("Tape is needed."))
         self.proof.setText(" ".join(f"{words[:1].upper()}{words[1:]}." for words in demands.proof.says))
 
 
@@ -74,13 +75,13 @@ def _listed(results: Results, unit: Unit) -> str:
     """The islands there are, the smallest first, those of one name together."""
     stay = results.weed.stay if results.weed and results.job.stencil.kind != "decal" else ()
     if not stay:
-        return "" if results.weed is None else "No island is left loose."
+        return "" if results.weed is None else tr("No island is left loose.")
     named = sorted(stay, key=lambda bit: (bit.name, bit.shape.area))
     groups = sorted(((name, [bit.shape.area for bit in bits])
                      for name, bits in groupby(named, key=lambda bit: bit.name)), key=lambda one: min(one[1]))
-    told = [f"{name}{f' ({len(areas)})' if len(areas) > 1 else ''}, {' and '.join(_areas(areas, unit))}"
+    told = [f"{name}{f' ({len(areas)})' if len(areas) > 1 else ''}, {tr(' and ').join(_areas(areas, unit))}"
             for name, areas in groups]
-    return f"{len(stay)} loose: {'; '.join(told)}."
+    return tr("{stay} loose: {all}.", stay=len(stay), all='; '.join(told))
 
 
 def _areas(areas: list[float], unit: Unit) -> list[str]:

@@ -5,6 +5,7 @@ import shapely
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen
 
+from vitrograph.core.language import tr
 from vitrograph.core.stencil import Tie
 from vitrograph.desk.bench.painter_paths import path_of
 from vitrograph.desk.kit import theme
@@ -46,7 +47,7 @@ class Tying(SheetTool):
             self._from = at
             self.view.setFocus()
         elif self.view.bench.tying:
-            self.view.bench.set_ties("Place a tie", [*(tie.at for tie in self._ties),
+            self.view.bench.set_ties(tr("Place a tie"), [*(tie.at for tie in self._ties),
                                                      self.view.to_sheet(at.x(), at.y())])
         self.view.update()
         return self.chosen is not None or self.view.bench.tying
@@ -65,7 +66,7 @@ class Tying(SheetTool):
         if self._at is not None and self.chosen is not None:
             spots = [tie.at for tie in self._ties]
             spots[self.chosen] = self.view.to_sheet(self._at.x(), self._at.y())
-            self.view.bench.set_ties("Move a tie", spots)
+            self.view.bench.set_ties(tr("Move a tie"), spots)
         self._from = self._at = None
 
     def take_key(self, key: int, modifiers: Qt.KeyboardModifier) -> bool:
@@ -79,7 +80,7 @@ class Tying(SheetTool):
             return False
         spots = [tie.at for number, tie in enumerate(self._ties) if number != self.chosen]
         self.chosen = None
-        self.view.bench.set_ties("Take a tie away", spots)
+        self.view.bench.set_ties(tr("Take a tie away"), spots)
         return True
 
     def _under(self, at: QPointF) -> int | None:

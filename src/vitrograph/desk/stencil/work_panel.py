@@ -4,15 +4,22 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from vitrograph.core.findings import Code, Finding, Level
+from vitrograph.core.language import capital, tr
 from vitrograph.core.results import Results
 from vitrograph.core.says import Area
 from vitrograph.core.stencil import Seal, Work
+from vitrograph.core.stencil.work import Grade
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import button, label
 
 _SHOWN_RISKS = 5
+
+
+_GRADE: dict[Grade, str] = {"easy": tr("easy"), "fair": tr("fair"), "fiddly": tr("fiddly"), "hard": tr("hard")}
+_GRADES: dict[Grade, str] = {"easy": tr("Easy work"), "fair": tr("Fair work"), "fiddly": tr("Fiddly work"),
+                             "hard": tr("Hard work")}
 
 
 class SideBySide(QWidget):
@@ -58,7 +65,7 @@ class WorkPanel(CardPart):
         self.grade.setObjectName("grade")
         self.reasons = label("", "quiet", scale=0.9)
         self.table = SideBySide()
-        self.hold = button("Hold this version to compare")
+        self.hold = button(tr("Hold this version to compare"))
         self.hold.setObjectName("holdVersion")
         self.stack(self.grade, self.reasons, self.table, self.hold)
         self.hold.clicked.connect(self._hold)
@@ -70,29 +77,30 @@ class WorkPanel(CardPart):
         self.show_results(self.bench.results)
 
     def show_results(self, results: Results) -> None:
-        self.hold.setText("Hold this version to compare" if self._held is None else "Let the held version go")
+        self.hold.setText(tr("Hold this version to compare") if self._held is None else tr("Let the held version go"))
         self.setVisible(results.demands is not None)
         if results.demands is None:
             return
         work = results.demands.work
-        self.grade.setText(f"{work.grade.capitalize()} work")
-        self.reasons.setText("; ".join(map(self.bench.words, work.reasons)).capitalize() + "." if work.reasons else
-                             "Few openings, none of them small or thin.")
+        self.grade.setText(_GRADES[work.grade])
+        self.reasons.setText(capital("; ".join(map(self.bench.words, work.reasons))) + "." if work.reasons else
+                             tr("Few openings, none of them small or thin."))
         now = self._rows(work)
         if self._held is None:
             self.table.show_rows(now)
         else:
             before = self._rows(self._held)
-            self.table.show_rows([("", "held", "now"), ("grade", self._held.grade, work.grade),
+            self.table.show_rows([("", tr("held"), tr("now")),
+                                  (tr("grade"), _GRADE[self._held.grade], _GRADE[work.grade]),
                                   *((name, then, value) for (name, then), (_, value)
                                     in zip(before, now, strict=True))])
 
     def _rows(self, work: Work) -> list[tuple[str, ...]]:
-        return [("openings to pull", str(work.openings)), ("islands", str(work.islands)),
-                ("ties", str(work.ties)), ("edge to press", self.bench.length(work.edge, 0)),
-                ("frosted", self.bench.words(Area(work.frosted, 0))),
-                ("smallest opening", self.bench.words(Area(work.smallest))),
-                ("failing", str(work.failing))]
+        return [(tr("openings to pull"), str(work.openings)), (tr("islands"), str(work.islands)),
+                (tr("ties"), str(work.ties)), (tr("edge to press"), self.bench.length(work.edge, 0)),
+                (tr("frosted"), self.bench.words(Area(work.frosted, 0))),
+                (tr("smallest opening"), self.bench.words(Area(work.smallest))),
+                (tr("failing"), str(work.failing))]
 
 
 class SealPanel(CardPart):
@@ -117,9 +125,10 @@ class SealPanel(CardPart):
     def show_results(self, results: Results) -> None:
         self._seal = results.demands.seal if results.demands and results.job.stencil.kind != "decal" else None
         risks = self._seal.risks if self._seal else ()
-        ends = "Press and look here first:" if risks else "No place is riskier than the rest."
-        self.says.setText("" if self._seal is None else f"{self.bench.length(self._seal.length, 0)} of edge, "
-                          f"{self.bench.words(Area(self._seal.area, 0))} of film along it. {ends}")
+        ends = tr("Press and look here first:") if risks else tr("No place is riskier than the rest.")
+        self.says.setText("" if self._seal is None else tr("{length} of edge, {bench} of film along it. {ends}",
+                                                           length=self.bench.length(self._seal.length, 0),
+                                                           bench=self.bench.words(Area(self._seal.area, 0)), ends=ends))
         for at, place in enumerate(self.places):
             place.setVisible(at < len(risks))
             if at < len(risks):

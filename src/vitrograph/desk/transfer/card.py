@@ -4,17 +4,19 @@ from collections.abc import Sequence
 from pathlib import Path
 
 import shapely
-from PySide6.QtWidgets import QComboBox, QFileDialog
+from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.export import collar_pdf
 from vitrograph.core.job import Job
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.transfer import LEAST_MM, PRESS_EDGES, SEAL, Setting, TransferPlan
+from vitrograph.core.transfer.placing import Beside
 from vitrograph.core.work import Step
 from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.kit.card import Readings
-from vitrograph.desk.kit.fields import LengthField, NumberField, button, label
+from vitrograph.desk.kit.fields import LengthField, NumberField, button, drop_down, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
 from vitrograph.desk.kit.wrapping import Tick
@@ -23,43 +25,48 @@ _LIT_MM = 1.6                      # about a risky place
 _EDGE_MM = 0.6                     # of film along the openings, where it must be down
 
 
+_BESIDE = {("handle", "right"): tr("right of the handle"), ("handle", "left"): tr("left of the handle"),
+           ("seam", "right"): tr("right of the seam"), ("seam", "left"): tr("left of the seam")}
+
+
 class TransferCard(StepsCard):
     """Carry the stencil to the glass."""
 
     station = "transfer"
-    heading = "Transfer"
-    done_words = "On the glass. Every edge of every opening is down."
-    copies_are = "Stencil"
+    heading = tr("Transfer")
+    done_words = tr("On the glass. Every edge of every opening is down.")
+    copies_are = tr("Stencil")
 
     def build(self) -> None:
         super().build()
         self.readings = Readings()
-        self.collar = named(button("Collar on paper", tip="a paper ring that hangs on the rim, or a strip for a pane, "
-                                   "with windows for the film's corners"), "collar")
-        self.way = named(QComboBox(), "settingWay")
-        self.way.setAccessibleName("Way to set it")
+        self.collar = named(button(
+            tr("Collar on paper"),
+            tip=tr("a paper ring that hangs on the rim, or a strip for a pane, with windows for the film's corners")),
+            "collar")
+        self.way = drop_down("settingWay", tr("Way to set it"))
         self.why = label("", "quiet")
-        self.roll = LengthField("Tape on the roll, wide", "roll_width", least=1e-6)
-        self.clear = named(Tick("The tape is clear"), "clearTape")
-        self.uses = NumberField("A piece of tape serves", "tapeUses", suffix="×", whole=True)
-        self.lap = LengthField("Films lap by at least", "least_lap", least=0.0)
-        self.settle = NumberField("Settles for", "settle", suffix="min")
-        self.warmed = named(Tick("Warmed while it settles"), "warmed")
-        self.section("Where it goes")
+        self.roll = LengthField(tr("Tape on the roll, wide"), "roll_width", least=1e-6)
+        self.clear = named(Tick(tr("The tape is clear")), "clearTape")
+        self.uses = NumberField(tr("A piece of tape serves"), "tapeUses", suffix="×", whole=True)
+        self.lap = LengthField(tr("Films lap by at least"), "least_lap", least=0.0)
+        self.settle = NumberField(tr("Settles for"), "settle", suffix="min")
+        self.warmed = named(Tick(tr("Warmed while it settles")), "warmed")
+        self.section(tr("Where it goes"))
         self.stack(self.readings, self.collar)
-        self.section("How it is set")
+        self.section(tr("How it is set"))
         self.stack(self.way, self.why, self.roll, self.clear, self.uses, self.lap, self.settle, self.warmed)
         self._connect()
 
     def _connect(self) -> None:
         edit = self.bench.edit
-        self.way.activated.connect(lambda at: edit("Way to set it", transfer__way=self.way.itemData(at)))
-        self.roll.edited.connect(lambda mm: edit("Tape width", transfer__roll_width=mm))
-        self.clear.clicked.connect(lambda on: edit("Clear tape", transfer__clear=on))
-        self.uses.edited.connect(lambda many: edit("Uses of a piece of tape", transfer__uses=round(many)))
-        self.lap.edited.connect(lambda mm: edit("Least lap", transfer__least_lap=mm))
-        self.settle.edited.connect(lambda minutes: edit("Settling", transfer__settle=minutes))
-        self.warmed.clicked.connect(lambda on: edit("Warmed", transfer__warmed=on))
+        self.way.activated.connect(lambda at: edit(tr("Way to set it"), transfer__way=self.way.itemData(at)))
+        self.roll.edited.connect(lambda mm: edit(tr("Tape width"), transfer__roll_width=mm))
+        self.clear.clicked.connect(lambda on: edit(tr("Clear tape"), transfer__clear=on))
+        self.uses.edited.connect(lambda many: edit(tr("Uses of a piece of tape"), transfer__uses=round(many)))
+        self.lap.edited.connect(lambda mm: edit(tr("Least lap"), transfer__least_lap=mm))
+        self.settle.edited.connect(lambda minutes: edit(tr("Settling"), transfer__settle=minutes))
+        self.warmed.clicked.connect(lambda on: edit(tr("Warmed"), transfer__warmed=on))
         self.collar.clicked.connect(self._choose_collar)
 
     def steps_of(self, results: Results) -> Sequence[Step]:
@@ -109,7 +116,7 @@ class TransferCard(StepsCard):
         self.way.clear()
         taken = plan.settings[0].way
         suits = next(offer for offer in plan.ways if offer.way == taken)
-        self.way.addItem("The way that suits", "suits")
+        self.way.addItem(tr("The way that suits"), "suits")
         for offer in plan.ways:
             if offer.can:
                 self.way.addItem(offer.title, offer.way)
@@ -118,26 +125,27 @@ class TransferCard(StepsCard):
 
     def _rows(self, setting: Setting) -> list[tuple[str, str]]:
         placing, length = setting.placing, self.bench.length
-        whose = f"film {setting.number}, " if setting.many > 1 else ""
+        whose = tr("film {number}, ", number=setting.number) if setting.many > 1 else ""
         middle = placing.middle
         if middle.across is not None:
-            rows = [(f"{whose}from the {placing.side}", length(middle.across, 1))]
+            rows = [(tr("from the {side}", side=placing.side), length(middle.across, 1))]
         else:
             mm = middle.round_glass or 0.0
-            side = "at the front mark" if abs(mm) < LEAST_MM else f"{'right' if mm > 0 else 'left'} of the front mark"
-            rows = [(f"{whose}{side}", length(abs(mm), 1))]
-            rows += [(f"{whose}{one.side} of the {one.what}", length(one.mm, 1)) for one in placing.beside[:1]]
-        rows += [(f"{whose}down to {spot.name}", length(spot.down, 1)) for spot in placing.spots]
-        rows.append((f"{whose}up from the {'table' if middle.across is None else 'lower edge'}",
+            rows = [(tr("at the front mark") if abs(mm) < LEAST_MM else tr("right of the front mark") if mm > 0 else
+                     tr("left of the front mark"), length(abs(mm), 1))]
+            rows += [(_beside(one), length(one.mm, 1)) for one in placing.beside[:1]]
+        rows += [(tr("down to {name}", name=spot.name), length(spot.down, 1)) for spot in placing.spots]
+        rows.append((tr("up from the table") if middle.across is None else tr("up from the lower edge"),
                      length(placing.lower.up, 1)))
         if placing.water is not None:
-            rows.append((f"{whose}water to its lower edge", f"{placing.water:.0f} ml"))
+            rows.append((tr("water to its lower edge"), tr("{water:.0f} ml", water=placing.water)))
         if setting.taped:
-            rows.append((f"{whose}tape", f"{length(setting.tape_size[0], 0)} × {length(setting.tape_size[1], 0)}"))
-        return rows
+            rows.append((tr("tape", "transfer tape"),
+                         f"{length(setting.tape_size[0], 0)} × {length(setting.tape_size[1], 0)}"))
+        return [(f"{whose}{what}", much) for what, much in rows]
 
     def _choose_collar(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Write the collar", "collar.pdf", "PDF (*.pdf)")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Write the collar"), "collar.pdf", tr("PDF (*.pdf)"))
         if path:
             self.write_collar(Path(path).with_suffix(".pdf"))
 
@@ -148,4 +156,8 @@ class TransferCard(StepsCard):
             content = collar_pdf(self.bench.results.finished(), self.copies.copy, paper, self.bench.unit)
             write_whole(path, content)
 
-        self.bench.attempt(write, f"written: {path.name}")
+        self.bench.attempt(write, tr("written: {name}", name=path.name))
+
+
+def _beside(one: Beside) -> str:
+    return _BESIDE[one.what, one.side]

@@ -7,6 +7,7 @@ from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.kit import theme
@@ -68,7 +69,7 @@ class TransferOverlay(Overlay):
         painter.setFont(theme.font(0.9))
         ends = view.to_screen(rim[[0, -1]])
         for at, (gap, (x, y)) in enumerate(zip(gaps, ends, strict=True)):
-            words = f"{view.bench.length(gap, tool=True)} to the {name}"
+            words = tr("{length} to the {name}", length=view.bench.length(gap, tool=True), name=name)
             wide = painter.fontMetrics().horizontalAdvance(words) + 16
             outside = abs(ends[1, 0] - ends[0, 0]) < 2 * wide  # a short line has no room for both above it
             left = x - (0 if at == 1 else wide) if outside else x - (wide if at == 1 else 0)

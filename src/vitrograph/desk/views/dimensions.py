@@ -6,6 +6,7 @@ from PySide6.QtGui import QColor, QPainter, QPen
 
 from vitrograph.core.geometry import Points, half_turn
 from vitrograph.core.glass import Turned, reading_turn
+from vitrograph.core.language import tr
 from vitrograph.core.transfer import TransferPlan
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.painter_paths import path_of_points
@@ -105,7 +106,8 @@ def _draw_reading(painter: QPainter, camera: Camera, bench: Bench) -> None:
         painter.setPen(QPen(theme.colour(theme.LIT_GOOD, 0.9), 1.6))
         painter.drawLines([QLineF(*a, *b) for a, b in zip(up.tolist(), down.tolist(), strict=True)])
         x = float(down[:, 0].mean())
-        _tag(painter, QPointF(x, float(down[:, 1].max()) + 14), f"the front reads {np.degrees(2 * half):.0f}°")
+        _tag(painter, QPointF(x, float(down[:, 1].max()) + 14), tr("the front reads {degrees:.0f}°",
+                                                                   degrees=np.degrees(2 * half)))
 
 
 def _pen(painter: QPainter, tone: str) -> None:

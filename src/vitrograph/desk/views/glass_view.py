@@ -12,6 +12,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import half_turn
 from vitrograph.core.glass import Frustum
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.held import HeldArt
@@ -25,8 +26,8 @@ from vitrograph.desk.views.view import View
 
 TURN_STEP = radians(5)
 _ROOM_FOR_HINTS = 1.4             # times what stands there, so that it meets nothing
-# commands as they are told here: the first alone of a pane
-_HINTS = (("behind", "See the glass from behind"), ("eye level", "See the glass at eye level"))
+# commands as they are told here, and their names: the first alone of a pane
+_HINTS = ((tr("behind"), "See the glass from behind"), (tr("eye level"), "See the glass at eye level"))
 _TURNS = ("Turn the glass left", "Turn the glass right")
 _SOFT = ((-0.7, 0.45), (0.7, 0.45), (0.0, 0.72))      # frost laid so many pixels apart ends softly, as cream does
 
@@ -39,8 +40,8 @@ class GlassView(View):
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
         self.setObjectName("glassView")
-        self.setAccessibleName("The glass, seen from the front")
-        self.keys_of: Callable[[str], str] = lambda _words: ""      # of a command, by its words
+        self.setAccessibleName(tr("The glass, seen from the front"))
+        self.keys_of: Callable[[str], str] = lambda _name: ""       # of a command, by its name
         self.turn = 0.0
         self.level = False
         self._frost = MultiPolygon()
@@ -101,7 +102,7 @@ class GlassView(View):
     def paint(self, painter: QPainter) -> None:
         if self.results.wall is None:
             painter.fillRect(self.rect(), QColor(theme.BLACK_CARD))
-            told = "These readings describe no glass" if self.results.error("glass") else "Working it out"
+            told = tr("These readings describe no glass") if self.results.error("glass") else tr("Working it out")
             self.say(painter, told, theme.LIT_QUIET)
             return
         camera = self.camera()
@@ -200,31 +201,32 @@ class GlassView(View):
         """How far the glass is turned, in words and as a ring seen from above with the eye below it."""
         foot = self.height() - 28
         if not camera.wall.closed:
-            words = "seen from the front" if abs(self.turn) < pi / 2 else "seen from behind"
+            words = tr("seen from the front") if abs(self.turn) < pi / 2 else tr("seen from behind")
         else:
             turn = (degrees(self.turn) + 180) % 360 - 180
-            words = "front" if abs(turn) < 0.5 else f"turned {abs(turn):.0f}° {'right' if turn > 0 else 'left'}"
+            words = (tr("front") if abs(turn) < 0.5 else tr("turned {turn:.0f}° right", turn=turn) if turn > 0 else
+                     tr("turned {turn:.0f}° left", turn=-turn))
             self._paint_ring(painter, QPointF(30, foot))
         left = 54 if camera.wall.closed else 16
         if self.level:
-            words += ", eye level"
+            words += tr(", eye level")
         self.write(painter, QRectF(left, foot - 14, 260, 28), words, theme.LIT_QUIET)
         hint = self._hint(closed=camera.wall.closed)
         if self.width() < _ROOM_FOR_HINTS * self.fontMetrics().horizontalAdvance(hint):
             return
         if camera.wall.closed:
             self.write(painter, QRectF(self.width() - 316, foot + 4, 300, 20),
-                       "the far side as without refraction", theme.LIT_QUIET, scale=0.75,
+                       tr("the far side as without refraction"), theme.LIT_QUIET, scale=0.75,
                        align=Qt.AlignmentFlag.AlignRight)
         self.write(painter, QRectF(self.width() - 316, foot - 14, 300, 28), hint, theme.LIT_QUIET, scale=0.85,
                    align=Qt.AlignmentFlag.AlignRight)
 
     def _hint(self, *, closed: bool) -> str:
         """What the pointer and the keys do here, by the keys as they are."""
-        told = [f"{key} {says}" for says, words in (_HINTS if closed else _HINTS[:1]) if (key := self.keys_of(words))]
+        told = [f"{key} {says}" for says, name in (_HINTS if closed else _HINTS[:1]) if (key := self.keys_of(name))]
         if closed:
             turns = " ".join(filter(None, map(self.keys_of, _TURNS)))
-            told.insert(0, f"drag{' or ' if turns else ''}{turns} to turn")
+            told.insert(0, tr("drag or {keys} to turn", keys=turns) if turns else tr("drag to turn"))
         return "     ".join(told)
 
     def _paint_ring(self, painter: QPainter, centre: QPointF) -> None:
@@ -253,7 +255,7 @@ class GlassView(View):
     def turn_to(self, angle: float) -> None:
         """Turn the glass so that `angle` faces the eye; a pane can be looked at from either side."""
         self.turn = half_turn(angle)
-        self.setAccessibleDescription(f"turned {degrees(self.turn):.0f} degrees")
+        self.setAccessibleDescription(tr("turned {degrees:.0f} degrees", degrees=degrees(self.turn)))
         self.update()
 
     def turn_by(self, steps: int) -> None:

@@ -7,6 +7,7 @@ from PySide6.QtGui import QBrush, QColor, QPainter, QPen
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 from vitrograph.desk.bench.painter_paths import path_of, path_of_points
 from vitrograph.desk.kit import theme
 from vitrograph.desk.views.sheet_view import Overlay, SheetView
@@ -61,5 +62,5 @@ class FrontOverlay(Overlay):
         ends = [QPointF(x, y) for x, y in view.to_screen(fitted.chart.wall_to_sheet(front))]
         painter.setPen(QPen(QColor(theme.PAPER_LEVELS["watch"]), 2))
         painter.drawLines([QLineF(ends[0], ends[1]), QLineF(ends[2], ends[3])])
-        view.write(painter, QRectF(ends[3].x() - 40, ends[3].y() - 20, 80, 18), "front",
+        view.write(painter, QRectF(ends[3].x() - 40, ends[3].y() - 20, 80, 18), tr("front"),
                    theme.PAPER_LEVELS["watch"], scale=0.85, align=Qt.AlignmentFlag.AlignHCenter)

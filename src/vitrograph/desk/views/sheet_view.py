@@ -13,6 +13,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.fit import whole_wall
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.stencil import Sheet
 from vitrograph.desk.bench import Bench
@@ -45,7 +46,7 @@ class SheetView(View):
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
         self.setObjectName("sheetView")
-        self.setAccessibleName("The sheet, seen from the film's coloured face")
+        self.setAccessibleName(tr("The sheet, seen from the film's coloured face"))
         self.zoom = 1.0
         self.shift = QPointF(0, 0)
         self.spot: BaseGeometry | None = None
@@ -158,7 +159,7 @@ class SheetView(View):
         painter.drawPixmap(0, 0, paper)
         if self.results.sheet is None:
             error = next((error for _, error in self.results.failed), None)
-            words = error.words(self.bench.unit) if error else "working it out"
+            words = error.words(self.bench.unit) if error else tr("working it out")
             self.say(painter, words[:1].upper() + words[1:], theme.PAPER_INK)
             return
         with self.in_sheet_mm(painter):
@@ -196,7 +197,7 @@ class SheetView(View):
     def _say_preview(self, painter: QPainter) -> None:
         """What the hatches mean, while a change is tried."""
         painter.setFont(theme.font(0.9))
-        words = "tried, not done: hatched dark would be film, amber would be open"
+        words = tr("tried, not done: hatched dark would be film, amber would be open")
         wide = painter.fontMetrics().horizontalAdvance(words) + 20
         box = QRectF((self.width() - wide) / 2, self.height() - 52, wide, 26)
         painter.fillRect(box, theme.colour(theme.PAPER, 0.95))
@@ -227,9 +228,9 @@ class SheetView(View):
         painter.drawEllipse(QPointF(x, y), 6, 6)
         painter.setPen(QPen(QColor(theme.LIT_ACCENT), 1.8))
         painter.drawEllipse(QPointF(x, y), 6, 6)
-        edge = "rim" if fitted.wall.closed else "upper edge"
-        words = (f"{self.bench.length(sheet[0], 1)} across, "
-                 f"{self.bench.length(fitted.wall.length - self.mark[1], 1)} from the {edge}")
+        edge = tr("rim") if fitted.wall.closed else tr("upper edge")
+        words = (tr("{length} across, {length2} from the {edge}", length=self.bench.length(sheet[0], 1),
+                    length2=self.bench.length(fitted.wall.length - self.mark[1], 1), edge=edge))
         painter.setFont(theme.font(0.9))
         wide = painter.fontMetrics().horizontalAdvance(words) + 16
         box = QRectF(self.width() - wide - 8, 8, wide, 24)

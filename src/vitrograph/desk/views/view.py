@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from vitrograph.core.fit import Fitted, moved_round, moved_up
 from vitrograph.core.job import Fit
 from vitrograph.core.job.change import Put
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.held import HeldArt
@@ -216,7 +217,7 @@ class View(QWidget):
         du, ds = held.step
         changes = (*moved_up(held.fit, held.fitted.wall, held.fitted.from_rim, ds),
                    *moved_round(held.fitted.wall, held.fitted.angle, du))
-        self.bench.edit("Move the art", *map(_to_hundredths, changes), merge=True)
+        self.bench.edit(tr("Move the art"), *map(_to_hundredths, changes), merge=True)
 
     def leaveEvent(self, event: object) -> None:
         self.bench.pointed.emit(None)

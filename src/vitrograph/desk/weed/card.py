@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 
 from vitrograph.core.job import Job
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.units import format_minutes
 from vitrograph.core.weed import Bit, WeedPlan, pace_of, weeding_seconds
@@ -18,26 +19,27 @@ class WeedCard(StepsCard):
     """Weed the film."""
 
     station = "weed"
-    heading = "Weed"
-    says = "Peel the mat from the film, not the film from the mat. Slow, low, in good light. A click ticks a bit."
-    done_words = "Weeded. Hold it to the light and look for bits missed."
-    copies_are = "Stencil"
+    heading = tr("Weed")
+    says = tr("Peel the mat from the film, not the film from the mat. Slow, low, in good light. A click ticks a bit.")
+    done_words = tr("Weeded. Hold it to the light and look for bits missed.")
+    copies_are = tr("Stencil")
 
     def build(self) -> None:
         super().build()
-        self.alike = named(button("Tick off all of it", tip="all bits of the same letter or drawing"), "tickAlike")
+        self.alike = named(button(tr("Tick off all of it"), tip=tr("all bits of the same letter or drawing")),
+                           "tickAlike")
         self.minutes = named(label("", "quiet"), "weedMinutes")
         self.changed = named(label("", "caution"), "weedChanged")
         self.stay = named(label("", "quiet"), "weedStays")
-        self.parted = named(Tick("Cut the surplus into parts"), "weedParted")
+        self.parted = named(Tick(tr("Cut the surplus into parts")), "weedParted")
         self.trouble = Trouble(self.bench)
         self.stack(self.alike, self.minutes, self.changed)
-        self.section("What stays")
+        self.section(tr("What stays"))
         self.stack(self.stay)
-        self.section("Torn, or lost on the way?")
+        self.section(tr("Torn, or lost on the way?"))
         self.stack(self.trouble, self.parted)
         self.alike.clicked.connect(self._tick_alike)
-        self.parted.clicked.connect(lambda on: self.bench.edit("Parts of the surplus", cut__parted=on))
+        self.parted.clicked.connect(lambda on: self.bench.edit(tr("Parts of the surplus"), cut__parted=on))
 
     def steps_of(self, results: Results) -> Sequence[Step]:
         return results.weed.steps if results.weed else ()
@@ -49,9 +51,9 @@ class WeedCard(StepsCard):
         super().show_results(results)
         weed = results.weed
         islands = len(weed.stay) if weed else 0
-        self.stay.setText(f"{islands} islands, in the darker tone: count them." if islands > 1 else
-                          "1 island, in the darker tone." if islands else
-                          "No islands: the stencil can be lifted as one piece.")
+        self.stay.setText(tr("{islands} islands, in the darker tone: count them.", islands=islands) if islands > 1 else
+                          tr("1 island, in the darker tone.") if islands else
+                          tr("No islands: the stencil can be lifted as one piece."))
         self.trouble.show_plan(results)
         if weed is not None:
             self._show_left(weed)
@@ -64,15 +66,17 @@ class WeedCard(StepsCard):
         alike = self._alike()
         self.alike.setVisible(len(alike) > 1)
         if alike:
-            self.alike.setText(f"Tick off all of {alike[0].name}: {len(alike)} bits")
+            self.alike.setText(tr("Tick off all of {name}: {alike} bits", name=alike[0].name, alike=len(alike)))
 
     def _show_left(self, weed: WeedPlan) -> None:
         """How long what is left will take."""
         refs = self._refs(weed)[: len(weed.pull)]
         left = [edge for edge, ref in zip(weed.edges, refs, strict=True) if ref not in self.bench.making.progress.done]
         pace = self._pace()
-        known = f"from {pace.ticks} of your own ticks" if pace else "a guess until you have ticked off a dozen"
-        self.minutes.setText(f"About {format_minutes(weeding_seconds(left, pace))} min for this one, {known}."
+        known = tr("from {ticks} of your own ticks",
+                   ticks=pace.ticks) if pace else tr("a guess until you have ticked off a dozen")
+        self.minutes.setText(tr("About {time} min for this one, {known}.",
+                                time=format_minutes(weeding_seconds(left, pace)), known=known)
                              if left else "")
         self.minutes.setVisible(bool(left))
 
@@ -82,8 +86,9 @@ class WeedCard(StepsCard):
         here = ("weed", self.bench.job.key, self.copies.copy)
         gone = sum((ref.station, ref.piece, ref.copy) == here and ref.step not in keys
                    for ref in self.bench.making.progress.done)
-        bits = "1 bit you had ticked off has" if gone == 1 else f"{gone} bits you had ticked off have"
-        self.changed.setText(f"{bits} changed since: what took their place is to be pulled anew." if gone else "")
+        bits = tr("1 bit you had ticked off has") if gone == 1 else tr("{gone} bits you had ticked off have", gone=gone)
+        self.changed.setText(tr("{bits} changed since: what took their place is to be pulled anew.", bits=bits)
+                             if gone else "")
         self.changed.setVisible(bool(gone))
 
     def _pace(self) -> Pace | None:

@@ -6,6 +6,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPen, QPolygonF
 from shapely.geometry.base import BaseGeometry
 
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.weed import Bit, WeedPlan, place_labels
 from vitrograph.desk.bench.painter_paths import path_of
@@ -108,7 +109,7 @@ def _paint_pull(painter: QPainter, view: SheetView, bit: Bit) -> None:
         painter.setPen(QPen(ink, 2, Qt.PenStyle.DotLine))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawEllipse(held, _HOLD_PX, _HOLD_PX)
-        view.write(painter, QRectF(held.x() - 30, held.y() + _HOLD_PX, 60, 18), "hold", theme.PAPER_INK, scale=0.8,
+        view.write(painter, QRectF(held.x() - 30, held.y() + _HOLD_PX, 60, 18), tr("hold"), theme.PAPER_INK, scale=0.8,
                    align=Qt.AlignmentFlag.AlignHCenter)
     painter.setPen(QPen(ink, 2))
     painter.setBrush(QColor(theme.PAPER))

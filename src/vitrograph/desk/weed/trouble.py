@@ -3,15 +3,16 @@
 from pathlib import Path
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QComboBox, QFileDialog
+from PySide6.QtWidgets import QFileDialog
 
+from vitrograph.core.language import tr
 from vitrograph.core.paper import patch_pdf
 from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.weed import Bit
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
-from vitrograph.desk.kit.fields import Column, button, in_a_row
+from vitrograph.desk.kit.fields import Column, button, drop_down, in_a_row
 from vitrograph.desk.kit.named import named
 
 
@@ -24,11 +25,12 @@ class Trouble(Column):
         super().__init__(gap=8)
         self.bench = bench
         self._bits: tuple[Bit, ...] = ()
-        self.which = named(QComboBox(), "tornBit")
-        self.which.setAccessibleName("Which bit tore or got lost")
-        self.patch = named(button("Patch", tip="its outline at true size, to cut a scrap of film by"), "patchBit")
-        self.tie = named(button("Tie", tip="strips of film hold the islands; then cut it again"), "tieBits")
-        self.again = named(button("Cut again", tip="this stencil alone, on the cutter named at the cut station"),
+        self.which = drop_down("tornBit", tr("Which bit tore or got lost"))
+        self.patch = named(button(tr("Patch"), tip=tr("its outline at true size, to cut a scrap of film by")),
+                           "patchBit")
+        self.tie = named(button(tr("Tie"), tip=tr("strips of film hold the islands; then cut it again")), "tieBits")
+        self.again = named(button(tr("Cut again"),
+                                  tip=tr("this stencil alone, on the cutter named at the cut station")),
                            "cutAgain")
         self._cutting = BackgroundTask(self)
         self._cutting.answered.connect(self.again_wanted)
@@ -64,7 +66,7 @@ class Trouble(Column):
             self.bench.spotlight.emit(self.chosen.shape)
 
     def _choose_patch(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Write the outline of a patch", "patch.pdf", "PDF (*.pdf)")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Write the outline of a patch"), "patch.pdf", tr("PDF (*.pdf)"))
         if path:
             self.write_patch(Path(path).with_suffix(".pdf"))
 
@@ -74,10 +76,10 @@ class Trouble(Column):
         if bit is not None:
             title = f"{self.bench.job.name}: {bit.name}"
             self.bench.attempt(lambda: write_whole(path, patch_pdf(bit.shape, title, self.bench.unit)),
-                               f"written: {path.name}")
+                               tr("written: {name}", name=path.name))
 
     def _tie(self) -> None:
-        self.bench.edit("Tie the islands", stencil__ties__placed="auto")
+        self.bench.edit(tr("Tie the islands"), stencil__ties__placed="auto")
         self.bench.go("stencil")
 
     def _cut_again(self) -> None:

@@ -12,6 +12,7 @@ from vitrograph.core.artwork.composing.place import Placed, common_box
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Box
 from vitrograph.core.job import Artwork, Item, Monogram, Words
+from vitrograph.core.language import tr
 
 Side = Literal["left", "centre", "right", "top", "middle", "foot"]
 
@@ -55,7 +56,7 @@ def spaced(artwork: Artwork, boxes: Mapping[int, Box], keys: Sequence[int], *, u
     low = 1 if upright else 0
     chosen = sorted((key for key in keys if key in boxes), key=lambda key: boxes[key][low] + boxes[key][low + 2])
     if len(chosen) < 3:
-        raise ArtworkError("even spacing needs three items or more: choose them together")
+        raise ArtworkError(tr("even spacing needs three items or more: choose them together"))
     first, last = boxes[chosen[0]], boxes[chosen[-1]]
     taken = sum(boxes[key][low + 2] - boxes[key][low] for key in chosen)
     gap = (last[low + 2] - first[low] - taken) / (len(chosen) - 1)
@@ -76,7 +77,7 @@ def matched(artwork: Artwork, boxes: Mapping[int, Box], keys: Sequence[int], *, 
     low = 1 if height else 0
     chosen = [key for key in keys if key in boxes]
     if len(chosen) < 2:
-        raise ArtworkError("to match sizes takes two items or more: choose them together, the model first")
+        raise ArtworkError(tr("to match sizes takes two items or more: choose them together, the model first"))
     wanted = boxes[chosen[0]][low + 2] - boxes[chosen[0]][low]
     changes = {}
     for key in chosen[1:]:

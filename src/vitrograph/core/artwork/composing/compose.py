@@ -33,6 +33,7 @@ from vitrograph.core.errors import ArtworkError, NothingYet
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.geometry import as_polygons, without
 from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Shape, Words
+from vitrograph.core.language import tr
 
 CURVE_DEVIATION_MM = 0.008         # how far art's own curves may stray, at its size on the glass
 _MOST_SCALE = 1e4                  # mm per own unit tried when an item's own size is not known yet
@@ -112,8 +113,9 @@ def _composed(artwork: Artwork, max_deviation: float) -> Art:
 
 def _left_out(artwork: Artwork, key: int, error: ArtworkError) -> Finding:
     item = artwork.item(key)
-    name = label_of(item) if item is not None else "an item"
-    return Finding(Code.PIECE, Level.STOP, f"{name} is left out: {error}", "the others are shown without it")
+    name = label_of(item) if item is not None else tr("an item")
+    return Finding(Code.PIECE, Level.STOP, tr("{name} is left out: {error}", name=name, error=error),
+                   tr("the others are shown without it"))
 
 
 def _place_all(
@@ -195,14 +197,14 @@ def _why_nothing(
     artwork: Artwork, placed: Sequence[Placed], failed: Sequence[tuple[int, ArtworkError]], findings: Sequence[Finding]
 ) -> ArtworkError | NothingYet:
     if all(one.shape.is_empty for one in placed) and (failed or findings):
-        return failed[0][1] if failed else ArtworkError(f"{findings[0].says}: choose another face")
+        return failed[0][1] if failed else ArtworkError(tr("{says}: choose another face", says=findings[0].says))
     if any(one.item.does == "frosts" and not one.shape.is_empty for one in placed):
-        return ArtworkError("nothing is left frosted: an item that clears covers all that lies below it")
+        return ArtworkError(tr("nothing is left frosted: an item that clears covers all that lies below it"))
     if any(not one.shape.is_empty for one in placed):
-        return ArtworkError("nothing is frosted: every item clears, so let one of them frost")
+        return ArtworkError(tr("nothing is frosted: every item clears, so let one of them frost"))
     if any(not item.shown for item in artwork.items):
-        return NothingYet("every item is hidden: show one of them")
-    return NothingYet("type some words, open a drawing, or add a shape or a monogram")
+        return NothingYet(tr("every item is hidden: show one of them"))
+    return NothingYet(tr("type some words, open a drawing, or add a shape or a monogram"))
 
 
 def _is_unwritten(item: Item) -> bool:

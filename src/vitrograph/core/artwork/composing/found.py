@@ -12,7 +12,9 @@ from vitrograph.core.artwork.words.runs import missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Words
 from vitrograph.core.job.change import SetContent, put
+from vitrograph.core.language import tr, tr_later
 from vitrograph.core.says import Length, Says
+from vitrograph.core.value_words import word_of
 
 _AS_TYPED = 0.005                  # mm
 _MOST_NAMED = 12                   # letters named one by one
@@ -25,12 +27,12 @@ def label_of(item: Item) -> str:
         return item.name
     what = item.what
     if isinstance(what, Words):
-        return " ".join(what.text.split())[:30] or "words"
+        return " ".join(what.text.split())[:30] or tr("words")
     if isinstance(what, Drawing):
         return what.name[:40]
     if isinstance(what, Monogram):
-        return f"monogram {what.initials}".strip()[:30]
-    return "bar" if what.outline == "rectangle" and what.edge == "filled" else what.outline
+        return tr("monogram {initials}", initials=what.initials).strip()[:30]
+    return tr("bar") if what.outline == "rectangle" and what.edge == "filled" else word_of(what.outline)
 
 
 def found_in(placed: Placed) -> Iterator[Finding]:
@@ -71,22 +73,24 @@ def _letters_left_out(placed: Placed) -> Iterator[Finding]:
         blank = _blank(what, local.missing)
         lacks = "".join(letter for letter in local.missing if letter not in blank)
         for letters, says, why in (
-                (lacks, "has no letter for",
-                 "what a face lacks would be cut as an empty box, so it is left out: choose another face"),
-                (blank, "has no outline for",
-                 "it knows these letters, but draws them in colour or not at all, which no blade can follow: choose "
-                 "another face")):
+                (lacks, tr_later("{face} has no letter for {letters}"),
+                 tr("what a face lacks would be cut as an empty box, so it is left out: choose another face")),
+                (blank, tr_later("{face} has no outline for {letters}"),
+                 tr("it knows these letters, but draws them in colour or not at all, which no blade can follow: "
+                    "choose another face"))):
             if letters:
-                yield Finding(Code.LETTERS, Level.STOP, f"{_face_named(what)} {says} {_some(letters)}", why,
+                yield Finding(Code.LETTERS, Level.STOP, tr(says, face=_face_named(what), letters=_some(letters)), why,
                               value=float(len(letters)), limit=0.0)
     if local.dropped:
-        count = "a control character" if local.dropped == 1 else f"{local.dropped} control characters"
-        yield Finding(Code.LETTERS, Level.NOTE, f"{label_of(placed.item)} holds {count}, left out",
-                      "they came along with pasted text and print nothing",
+        count = tr("{n} control characters", "a control character", n=local.dropped)
+        yield Finding(Code.LETTERS, Level.NOTE, tr("{item} holds {count}, left out",
+                                                   item=label_of(placed.item), count=count),
+                      tr("they came along with pasted text and print nothing"),
                       value=float(local.dropped), limit=0.0)
     if local.turn > 2 * pi:
-        yield Finding(Code.LETTERS, Level.STOP, f"{label_of(placed.item)} goes {local.turn / (2 * pi):.1f} times "
-                      "round its arc and runs over itself", "give the arc a larger radius, or smaller letters")
+        yield Finding(Code.LETTERS, Level.STOP, tr("{item} goes {turns:.1f} times round its arc and runs over itself",
+                                                   item=label_of(placed.item), turns=local.turn / (2 * pi)),
+                      tr("give the arc a larger radius, or smaller letters"))
 
 
 def _blank(what: object, left_out: str) -> str:
@@ -99,7 +103,7 @@ def _blank(what: object, left_out: str) -> str:
 
 def _some(letters: str) -> str:
     more = len(letters) - _MOST_NAMED
-    return " ".join(letters[:_MOST_NAMED]) + (f" and {more} more" if more > 0 else "")
+    return " ".join(letters[:_MOST_NAMED]) + (tr(" and {more} more", more=more) if more > 0 else "")
 
 
 def _face_named(what: object) -> str:
@@ -113,28 +117,30 @@ def _may_be_sold(what: Words | Monogram) -> Iterator[Finding]:
     assert what.font is not None
     facts = facts_of(what.font)
     if facts.sale == "no":
-        yield Finding(Code.LICENCE, Level.WATCH, f"the licence of {facts.name} may not cover glass that is sold",
-                      f"it says: {facts.licence}")
+        yield Finding(Code.LICENCE, Level.WATCH, tr("the licence of {name} may not cover glass that is sold",
+                                                    name=facts.name),
+                      tr("it says: {licence}", licence=facts.licence))
     elif facts.sale == "unknown":
-        yield Finding(Code.LICENCE, Level.NOTE, f"{facts.name} does not say whether glass with it may be sold",
-                      "look for its licence where you got it, before you sell what you made")
+        yield Finding(Code.LICENCE, Level.NOTE, tr("{name} does not say whether glass with it may be sold",
+                                                   name=facts.name),
+                      tr("look for its licence where you got it, before you sell what you made"))
     if not facts.may_travel:
-        yield Finding(Code.LICENCE, Level.NOTE, f"{facts.name} may not be passed on inside other files",
-                      "its file says so, and the job file holds it: keep the job to yourself")
+        yield Finding(Code.LICENCE, Level.NOTE, tr("{name} may not be passed on inside other files", name=facts.name),
+                      tr("its file says so, and the job file holds it: keep the job to yourself"))
 
 
 def _left_out(drawn: Source, drawing: Drawing, key: int) -> Iterator[Finding]:
     """What of a drawing is not cut as drawn; a picture within it can be traced instead."""
     if drawn.left_out:
         yield Finding(
-            Code.DRAWING, Level.WATCH, f"not taken as drawn: {'; '.join(drawn.left_out)}",
-            "compare the sheet with your drawing; turn these into plain filled shapes if they matter",
+            Code.DRAWING, Level.WATCH, tr("not taken as drawn: {all}", all='; '.join(drawn.left_out)),
+            tr("compare the sheet with your drawing; turn these into plain filled shapes if they matter"),
             value=float(len(drawn.left_out)), limit=0.0, remedy=_trace_inside(drawn, drawing, key))
     cleared = [colour.hex for colour in drawn.colours if colour.does == "clear"]
     if cleared:
         yield Finding(
-            Code.DRAWING, Level.NOTE, f"what is painted {', '.join(cleared[:4])} clears what lies below it",
-            "a light colour is taken for bare glass: say otherwise in the list of colours")
+            Code.DRAWING, Level.NOTE, tr("what is painted {all} clears what lies below it", all=', '.join(cleared[:4])),
+            tr("a light colour is taken for bare glass: say otherwise in the list of colours"))
 
 
 def _inverted(drawn: Source, drawing: Drawing, key: int) -> Iterator[Finding]:
@@ -142,23 +148,23 @@ def _inverted(drawn: Source, drawing: Drawing, key: int) -> Iterator[Finding]:
     if drawn.film:
         told: dict[str, Remedy] = {
             kind: Remedy.of(says, SetContent(key, msgspec.structs.replace(drawing, drawn=kind)))
-            for kind, says in (("film", "Frost its holes"), ("art", "Frost it as it is"))}
+            for kind, says in (("film", tr("Frost its holes")), ("art", tr("Frost it as it is")))}
         yield Finding(
-            Code.INVERTED, Level.WATCH, "the drawing looks like a stencil already: a frame with holes",
-            "its frame would be frosted, and what is cut out of it would stay clear: say which is meant",
+            Code.INVERTED, Level.WATCH, tr("the drawing looks like a stencil already: a frame with holes"),
+            tr("its frame would be frosted, and what is cut out of it would stay clear: say which is meant"),
             remedy=told["film"], others=(told["art"],))
 
 
 def _merged(placed: Placed, drawn: Source, drawing: Drawing) -> Iterator[Finding]:
     """Colours that frost as those about them do, so that nothing of them is seen on glass."""
     if drawn.merged:
-        shown = " and ".join(drawn.merged[:4])
+        shown = tr(" and ").join(drawn.merged[:4])
         line = min(0.5, _LINE_MM / placed.mending_unit)
         yield Finding(
-            Code.DRAWING, Level.WATCH, f"{shown} will not be seen: what lies about it frosts as well",
-            "frost has one tone: keep a line of film where the colours meet, or let one of them clear",
+            Code.DRAWING, Level.WATCH, tr("{shown} will not be seen: what lies about it frosts as well", shown=shown),
+            tr("frost has one tone: keep a line of film where the colours meet, or let one of them clear"),
             value=float(len(drawn.merged)), limit=0.0, remedy=Remedy.of(
-                "Keep a line between the colours",
+                tr("Keep a line between the colours"),
                 SetContent(placed.item.key, msgspec.structs.replace(drawing, between=line))))
 
 
@@ -168,4 +174,4 @@ def _trace_inside(drawn: Source, drawing: Drawing, key: int) -> Remedy | None:
         return None
     inside = Drawing(name=f"{drawing.name} (picture)"[:200], data=largest, kind="picture",
                      licence=drawing.licence)
-    return Remedy.of("Trace the picture inside it", SetContent(key, inside))
+    return Remedy.of(tr("Trace the picture inside it"), SetContent(key, inside))

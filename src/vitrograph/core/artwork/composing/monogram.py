@@ -28,6 +28,7 @@ from vitrograph.core.artwork.composing.shapes import NATURAL_ASPECT, outline_are
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Box, as_polygons, without
 from vitrograph.core.job import Item, Monogram, OutlineName, Shape, Words
+from vitrograph.core.language import tr
 from vitrograph.core.search import smallest_that
 
 INITIAL_HIGH = 60.0                # an initial's capitals
@@ -46,8 +47,8 @@ def monogram_items(monogram: Monogram) -> tuple[Item, ...]:
     """The items of a monogram, lowest first, about the middle of their box. Raises ArtworkError: nothing to set."""
     items = list(_STYLES[monogram.style](monogram))
     if not items:
-        raise ArtworkError("a monogram needs its initials" if monogram.style != "block" else
-                           "a block of lines needs its lines")
+        raise ArtworkError(tr("a monogram needs its initials") if monogram.style != "block" else
+                           tr("a block of lines needs its lines"))
     if monogram.frame is not None:
         items.append(_framing(items, monogram))
     left, low, right, high = _box(items)

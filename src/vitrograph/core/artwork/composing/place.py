@@ -19,6 +19,7 @@ from vitrograph.core.artwork.source import Source
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Box, Points, multipolygon, union
 from vitrograph.core.job import Item, Repeat, Shape
+from vitrograph.core.language import tr
 
 Affine = NDArray[np.float64]       # (2, 3): a matrix, and in the last column where (0, 0) goes
 
@@ -219,6 +220,6 @@ def common_box(boxes: Iterable[Box]) -> Box:
     """The box round some boxes. Raises ArtworkError where there are none."""
     sides = list(zip(*boxes, strict=True))
     if not sides:
-        raise ArtworkError("there is nothing to be seen of these items: choose others")
+        raise ArtworkError(tr("there is nothing to be seen of these items: choose others"))
     left, low, right, high = sides
     return min(left), min(low), max(right), max(high)

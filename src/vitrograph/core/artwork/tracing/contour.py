@@ -10,6 +10,7 @@ import numpy as np
 
 from vitrograph.core.errors import PictureError
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 from vitrograph.core.pictures.reading import Gray
 
 _STRIP_ROWS = 256
@@ -26,7 +27,7 @@ def rings_at_zero(field: Gray) -> list[Points]:
     cut: list[Points] = []
     for count, line in enumerate(_lines(field)):
         if count > _MOST_LINES:
-            raise PictureError("the picture is all grain: smooth it, or take it sharper and in better light")
+            raise PictureError(tr("the picture is all grain: smooth it, or take it sharper and in better light"))
         (closed if (line[0] == line[-1]).all() else cut).append(line)
     return [ring for ring in closed + _joined(cut) if len(ring) > 3]
 

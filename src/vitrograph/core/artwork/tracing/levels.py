@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from vitrograph.core.artwork.vector.units import colour_of
 from vitrograph.core.errors import PictureError
 from vitrograph.core.job import TraceChoices
+from vitrograph.core.language import tr
 from vitrograph.core.pictures.reading import Gray, light_of
 
 _LEVELS = 256
@@ -67,7 +68,7 @@ def level_field(rgba: NDArray[np.uint8], choices: TraceChoices) -> Field:
     if choices.even_light:
         light = evened(light)
     if float(np.ptp(light)) < _LEAST_CONTRAST:
-        raise PictureError("the picture is all one tone: nothing in it can be traced")
+        raise PictureError(tr("the picture is all one tone: nothing in it can be traced"))
     threshold = between_tones(light) if choices.threshold is None else choices.threshold
     field = light - np.float32(threshold)
     return Field(field if choices.light_frosts else -field, threshold)
@@ -88,7 +89,7 @@ def _not_background(rgba: NDArray[np.uint8], choices: TraceChoices) -> Gray:
     for text in choices.background:
         colour = colour_of(text)
         if colour is None:
-            raise PictureError(f"'{text}' is not a colour: write it as #ffffff or white")
+            raise PictureError(tr("'{text}' is not a colour: write it as #ffffff or white", text=text))
         away = np.abs(rgba[..., :3].astype(np.int16) - np.array(colour[:3], dtype=np.int16)).max(axis=2)
         nearest = np.minimum(nearest, away.astype(np.float32))
     if rgba.shape[2] == 4:

@@ -19,6 +19,7 @@ from vitrograph.core.artwork.tracing.levels import evened, level_field
 from vitrograph.core.errors import PictureError
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import TraceChoices
+from vitrograph.core.language import tr
 from vitrograph.core.pictures.reading import MOST_TRACED_PIXELS, Gray, gray_of, pixels_of, unpack_picture
 
 PLAIN_DPI = 300.0
@@ -63,7 +64,7 @@ class Traced(Struct, frozen=True):
 @lru_cache(maxsize=6)
 def trace(content: bytes, choices: TraceChoices) -> Traced:
     """Trace a picture's file. Raises PictureError where it is no picture, or nothing is left to trace."""
-    image = unpack_picture(content, "the picture", MOST_TRACED_PIXELS)
+    image = unpack_picture(content, tr("the picture"), MOST_TRACED_PIXELS)
     stated = image.info.get("dpi", (PLAIN_DPI,))[0]
     dpi = choices.dpi or (float(stated) if 20 <= float(stated) <= 5000 else PLAIN_DPI)
     mm_per_px = 25.4 / dpi
@@ -94,7 +95,7 @@ def _as_lines(darkness: Gray, choices: TraceChoices, mm_per_px: float) -> Traced
         darkness = 1 - darkness
     bars = halftone(darkness, choices.line_pitch / mm_per_px, choices.line_least / mm_per_px)
     if bars.is_empty:
-        raise PictureError("no line of the halftone is thick enough to cut: make the lines coarser")
+        raise PictureError(tr("no line of the halftone is thick enough to cut: make the lines coarser"))
     nodes = len(shapely.get_coordinates(bars))
     return Traced((), bars, mm_per_px, 0.5, nodes, (darkness.shape[1], darkness.shape[0]))
 
@@ -109,17 +110,18 @@ def _worth_keeping(rings: list[Points], choices: TraceChoices, mm_per_px: float)
     """Rings without specks and pinholes. contourpy keeps the higher side to the left: an island turns one way."""
     areas = np.array([_signed_area(ring) for ring in rings])
     if not len(areas):
-        raise PictureError("nothing is left to trace: choose another threshold, or smaller specks")
+        raise PictureError(tr("nothing is left to trace: choose another threshold, or smaller specks"))
     outer = np.sign(areas[np.abs(areas).argmax()])             # the largest ring surrounds ink, whichever way it turns
     least = np.where(areas * outer > 0, choices.speck, choices.pinhole) / mm_per_px
     keep = np.abs(areas) >= np.maximum(least, 1.0) ** 2
     islands = [ring for ring, wanted in zip(rings, keep & (areas * outer > 0), strict=True) if wanted]
     holes = [ring for ring, wanted in zip(rings, keep & (areas * outer < 0), strict=True) if wanted]
     if not islands:
-        raise PictureError("nothing is left to trace: choose another threshold, or smaller specks")
+        raise PictureError(tr("nothing is left to trace: choose another threshold, or smaller specks"))
     kept = islands + _held(holes, islands)
     if len(kept) > _MOST_RINGS:
-        raise PictureError(f"the picture falls into over {_MOST_RINGS} spots: smooth it, or leave out larger specks")
+        raise PictureError(tr("the picture falls into over {most} spots: smooth it, or leave out larger specks",
+                              most=_MOST_RINGS))
     return kept
 
 

@@ -19,6 +19,7 @@ from vitrograph.core.artwork.vector.paint import Paint
 from vitrograph.core.artwork.vector.svg import VectorDrawing
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points, multipolygon
+from vitrograph.core.language import tr
 
 _MOST_ENTITIES = 50_000
 _MEET = 1e-5                       # of the drawing's size: ends as near as this are one
@@ -41,7 +42,7 @@ def read_dxf(content: bytes, max_deviation: float) -> VectorDrawing:
     entities = list(_entities(document, notes))
     rough = [line for entity in entities for line in _lines(entity, _COARSE, notes)]
     if not rough:
-        raise ArtworkError("the DXF drawing holds no outline: save its curves as polylines, splines or arcs")
+        raise ArtworkError(tr("the DXF drawing holds no outline: save its curves as polylines, splines or arcs"))
     points = np.concatenate(rough)
     refuse_beyond(points)
     size = np.ptp(points, axis=0)
@@ -50,11 +51,11 @@ def read_dxf(content: bytes, max_deviation: float) -> VectorDrawing:
     Tally().take(lines)
     closed, open_ends = _joined(lines, float(size.max()) * _MEET)
     if open_ends:
-        notes["1 open line, which encloses nothing" if open_ends == 1 else
-              f"{open_ends} open lines, which enclose nothing"] = None
+        notes[tr("1 open line, which encloses nothing") if open_ends == 1 else
+              tr("{open_ends} open lines, which enclose nothing", open_ends=open_ends)] = None
     area = _thick(fill_outlines(closed, "evenodd"), float(size.max()) * _MEET, notes)
     if area.is_empty:
-        raise ArtworkError("no outline in the DXF drawing is closed: close its curves and save it again")
+        raise ArtworkError(tr("no outline in the DXF drawing is closed: close its curves and save it again"))
     return VectorDrawing((Paint(shapely.transform(area, lambda xy: xy * factor), _BLACK),), tuple(notes))
 
 
@@ -73,7 +74,7 @@ def _opened(content: bytes, notes: dict[str, None]) -> tuple[Any, float]:
             document, _ = recover.read(io.BytesIO(content))
     except (DXFError, ValueError, KeyError, IndexError, AttributeError, TypeError, OSError, RecursionError,
             struct.error):
-        raise ArtworkError("the file is not a DXF drawing, or it was cut short: save it again as DXF R2000 or later"
+        raise ArtworkError(tr("the file is not a DXF drawing, or it was cut short: save it again as DXF R2000 or later")
                            ) from None
     named = int(document.header.get("$INSUNITS", 0))
     if named == 0:
@@ -84,7 +85,7 @@ def _opened(content: bytes, notes: dict[str, None]) -> tuple[Any, float]:
     try:
         return document, float(units.conversion_factor(InsertUnits(named), InsertUnits.Millimeters))
     except (ValueError, KeyError, TypeError, DXFError):
-        notes[f"sizes in a unit that is not known (number {named}), read as mm"] = None
+        notes[tr("sizes in a unit that is not known (number {named}), read as mm", named=named)] = None
         return document, 1.0
 
 
@@ -93,11 +94,13 @@ def _entities(document: Any, notes: dict[str, None]) -> Iterator[Any]:
     from ezdxf.disassemble import recursive_decompose
 
     if sum(insert.mcount for insert in document.modelspace().query("INSERT")) > _MOST_ENTITIES:
-        raise ArtworkError(f"the drawing repeats its blocks more than {_MOST_ENTITIES} times: simplify it first")
+        raise ArtworkError(tr("the drawing repeats its blocks more than {most} times: simplify it first",
+                              most=_MOST_ENTITIES))
     hidden = {layer.dxf.name for layer in document.layers if layer.is_off() or layer.is_frozen()}
     for count, entity in enumerate(_taken_apart(recursive_decompose(document.modelspace()))):
         if count > _MOST_ENTITIES:
-            raise ArtworkError(f"the drawing unfolds to more than {_MOST_ENTITIES} parts: simplify it first")
+            raise ArtworkError(tr("the drawing unfolds to more than {most} parts: simplify it first",
+                                  most=_MOST_ENTITIES))
         kind = entity.dxftype()
         if entity.dxf.get("layer", "0") in hidden or entity.dxf.get("invisible", 0):
             continue
@@ -113,7 +116,7 @@ def _taken_apart(parts: Iterable[Any]) -> Iterator[Any]:
     try:
         yield from parts
     except RecursionError:
-        raise ArtworkError("a block of the DXF drawing holds itself: take it out, or explode the blocks") from None
+        raise ArtworkError(tr("a block of the DXF drawing holds itself: take it out, or explode the blocks")) from None
 
 
 def _lines(entity: Any, step: float, notes: dict[str, None]) -> Iterator[Points]:
@@ -133,7 +136,7 @@ def _lines(entity: Any, step: float, notes: dict[str, None]) -> Iterator[Points]
                 if len(points) > 1:
                     yield points
     except (TypeError, ValueError, DXFError, ZeroDivisionError, IndexError):
-        notes[f"a part of the kind {entity.dxftype().lower()}"] = None
+        notes[tr("a part of the kind {dxftype}", dxftype=entity.dxftype().lower())] = None
 
 
 def _unclamped(entity: Any, step: float) -> Points | None:
@@ -165,7 +168,7 @@ def _thick(area: shapely.Geometry, least: float, notes: dict[str, None]) -> shap
     thick = 2 * shapely.area(parts) > least * shapely.length(parts)
     if not thick.all():
         slivers = int((~thick).sum())
-        notes[f"{slivers} {'sliver' if slivers == 1 else 'slivers'} too thin to cut, left out"] = None
+        notes[tr("{n} slivers too thin to cut, left out", "{n} sliver too thin to cut, left out", n=slivers)] = None
     return multipolygon(parts[thick])
 
 

@@ -8,6 +8,7 @@ from vitrograph.core.artwork.vector.units import length_px, numbers_of
 from vitrograph.core.artwork.words import MOST_LETTERS, face_named, faces, glyph_shape, shape_line
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 
 _FALLBACK = "Barlow Bold"
 
@@ -64,8 +65,8 @@ def _set(
     size = length_px(style.get("font-size"), 16.0)
     pen.letters += len(words)
     if pen.letters > MOST_LETTERS:
-        raise ArtworkError(f"the drawing's text has more than {MOST_LETTERS} letters: turn it into "
-                           "outlines, or leave it out")
+        raise ArtworkError(tr("the drawing's text has more than {most} letters: turn it into outlines, or "
+                              "leave it out", most=MOST_LETTERS))
     if size <= 0:                                              # it is there, and cannot be seen
         return
     line = shape_line(face_named(face), words)

@@ -11,6 +11,7 @@ import shapely
 from vitrograph.core.artwork.vector.regions import LARGEST
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 
 _MOST_OUTLINES = 8_000
 _MOST_POINTS = 200_000
@@ -36,24 +37,24 @@ class Tally:
         refuse_many(self._outlines)
         if self._points > _MOST_POINTS or longest > _MOST_POINTS_OF_ONE:
             most = _MOST_POINTS_OF_ONE if longest > _MOST_POINTS_OF_ONE else _MOST_POINTS
-            where = "an outline of the drawing" if longest > _MOST_POINTS_OF_ONE else "the drawing"
-            raise ArtworkError(f"{where} has more than {most} points: simplify it first")
+            where = tr("an outline of the drawing") if longest > _MOST_POINTS_OF_ONE else tr("the drawing")
+            raise ArtworkError(tr("{where} has more than {most} points: simplify it first", where=where, most=most))
         if sum(map(len, lines)) > _FEW and crossings(lines) > _MOST_CROSSINGS:
-            raise ArtworkError(f"an outline of the drawing crosses itself more than {_MOST_CROSSINGS} times: simplify "
-                               "it, or trace a picture of it")
+            raise ArtworkError(tr("an outline of the drawing crosses itself more than {most} times: "
+                                  "simplify it, or trace a picture of it", most=_MOST_CROSSINGS))
 
 
 def refuse_beyond(numbers: Points) -> None:
     """Refuse places, or a matrix on its way to the page, with numbers that no page has. Raises ArtworkError."""
     if not np.isfinite(numbers).all() or np.abs(numbers).max(initial=0.0) > LARGEST:
-        raise ArtworkError("the drawing holds numbers beyond any page: save it again at its real size")
+        raise ArtworkError(tr("the drawing holds numbers beyond any page: save it again at its real size"))
 
 
 def refuse_many(outlines: int) -> None:
     """Refuse a drawing of so many outlines, or parts of which each has at least one. Raises ArtworkError."""
     if outlines > _MOST_OUTLINES:
-        raise ArtworkError(f"the drawing has more than {_MOST_OUTLINES} outlines: leave out the smallest, or trace a "
-                           "picture of it")
+        raise ArtworkError(tr("the drawing has more than {most} outlines: leave out the smallest, or trace a "
+                              "picture of it", most=_MOST_OUTLINES))
 
 
 def crossings(lines: Sequence[Points]) -> float:

@@ -8,6 +8,7 @@ from vitrograph.core.artwork.vector.tree import Node
 from vitrograph.core.artwork.vector.units import IDENTITY, carried, length_px, numbers_of, viewport_matrix
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 
 LARGEST = 1e9                      # px: beyond any page
 
@@ -19,7 +20,7 @@ def page(root: Node) -> tuple[float, float, Points]:
     width, height = (length_px(root.attrib.get(name), whole, whole)
                      for name, whole in (("width", inner[0]), ("height", inner[1])))
     if (root.attrib.get("width") and width <= 0) or (root.attrib.get("height") and height <= 0):
-        raise ArtworkError("the drawing's page has no size: give it a width and a height")
+        raise ArtworkError(tr("the drawing's page has no size: give it a width and a height"))
     if len(box) != 4:
         return width, height, IDENTITY
     # where only one side is given, the viewBox gives the other its share

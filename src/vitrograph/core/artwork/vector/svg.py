@@ -16,6 +16,7 @@ from vitrograph.core.artwork.vector.tree import Node, parse_tree
 from vitrograph.core.artwork.vector.units import MM_PER_PX, carried, length_px, numbers_of
 from vitrograph.core.artwork.vector.walk import Walker
 from vitrograph.core.errors import ArtworkError
+from vitrograph.core.language import tr
 
 _FINER = 3
 
@@ -49,10 +50,10 @@ def read_svg(content: bytes, max_deviation: float) -> VectorDrawing:
     if not found and rough.pictures:
         raise PictureInside(tuple(rough.pictures))
     if not found:
-        raise ArtworkError("nothing in the drawing is painted: fill its shapes with black and save it again")
+        raise ArtworkError(tr("nothing in the drawing is painted: fill its shapes with black and save it again"))
     to_mm = np.array([MM_PER_PX, -MM_PER_PX])
     paints = tuple(Paint(shapely.transform(area, lambda xy: xy * to_mm), rgb) for area, rgb in found)
-    beyond = ("parts that lie off the page, left out",) if len(found) < len(whole) else ()
+    beyond = (tr("parts that lie off the page, left out"),) if len(found) < len(whole) else ()
     return VectorDrawing(paints, (*reader.notes, *beyond), tuple(reader.pictures))
 
 
@@ -77,7 +78,7 @@ class PictureInside(ArtworkError):
     """A drawing that holds nothing but pictures; `pictures` are their files."""
 
     def __init__(self, pictures: tuple[bytes, ...]) -> None:
-        super().__init__("the drawing holds nothing but a picture: it is traced instead")
+        super().__init__(tr("the drawing holds nothing but a picture: it is traced instead"))
         self.pictures = pictures
 
 

@@ -12,6 +12,7 @@ from typing import Any
 from msgspec import Struct, field
 
 from vitrograph.core.errors import ArtworkError
+from vitrograph.core.language import tr
 
 _SVG = "{http://www.w3.org/2000/svg}"
 _HREF = "{http://www.w3.org/1999/xlink}href"
@@ -65,11 +66,11 @@ def parse_tree(content: bytes) -> Node:
     try:
         root = SafeTree.fromstring(_without_entities(content))
     except DefusedXmlException:
-        raise ArtworkError("the drawing defines XML entities, which are not read: save it as plain SVG") from None
+        raise ArtworkError(tr("the drawing defines XML entities, which are not read: save it as plain SVG")) from None
     except (SyntaxError, ValueError, LookupError, RecursionError):
-        raise ArtworkError("the file is not an SVG drawing, or it was cut short") from None
+        raise ArtworkError(tr("the file is not an SVG drawing, or it was cut short")) from None
     if not str(root.tag).rpartition("}")[2] == "svg":
-        raise ArtworkError(f"the file is XML but not an SVG drawing: it begins with <{str(root.tag)[:40]}>")
+        raise ArtworkError(tr("the file is XML but not an SVG drawing: it begins with <{str}>", str=str(root.tag)[:40]))
     node, by_element = _copied(root)
     _refuse_endless_reuse(node)
     _apply_sheets(root, node, by_element)
@@ -91,13 +92,14 @@ def _refuse_endless_reuse(root: Node) -> None:
             above.discard(id(node))
             known[id(node)] = 1 + sum(known.get(id(part), 1) for part in inner)
         elif id(node) in above:
-            raise ArtworkError("the drawing reuses a part inside itself: expand its clones and save it again")
+            raise ArtworkError(tr("the drawing reuses a part inside itself: expand its clones and save it again"))
         elif id(node) not in known:
             above.add(id(node))
             waiting.append((node, True))
             waiting.extend((part, False) for part in inner)
     if known[id(root)] > MOST_PARTS:
-        raise ArtworkError(f"the drawing unfolds to more than {MOST_PARTS} parts: simplify it first")
+        raise ArtworkError(tr("the drawing unfolds to more than {most} parts: simplify it first",
+                              most=MOST_PARTS))
 
 
 def _without_entities(content: bytes) -> bytes:
@@ -114,7 +116,7 @@ def _without_entities(content: bytes) -> bytes:
     text = text.replace(found[0], "", 1)
     for name, value in declared.items():
         if len(text) + text.count(f"&{name};") * len(value) > _MOST_BYTES:
-            raise ArtworkError("the drawing's entities unfold beyond 20 MB: save it as plain SVG")
+            raise ArtworkError(tr("the drawing's entities unfold beyond 20 MB: save it as plain SVG"))
         text = text.replace(f"&{name};", value)
     return re.sub(r"^<\?xml[^>]*\?>", "", text).encode("utf-8")
 
@@ -127,7 +129,8 @@ def _copied(root: Any) -> tuple[Node, dict[Any, Node]]:
     while waiting:
         element, node, deep = waiting.pop()
         if deep > _MOST_DEEP:
-            raise ArtworkError(f"the drawing's groups lie more than {_MOST_DEEP} deep: ungroup it and save it again")
+            raise ArtworkError(tr("the drawing's groups lie more than {most} deep: ungroup it and save it again",
+                                  most=_MOST_DEEP))
         last: Node | None = None
         for child in element:
             tag = child.tag
@@ -189,8 +192,8 @@ def _matched(root: Any, sheets: str) -> Iterator[tuple[Any, list[tuple[str, str,
     for selectors, declarations in _rules(sheets):
         count += len(selectors)
         if count > _MOST_SELECTORS:
-            raise ArtworkError(f"the drawing's style sheet has more than {_MOST_SELECTORS} rules: save it "
-                               "with plain styles")
+            raise ArtworkError(tr("the drawing's style sheet has more than {most} rules: save it with plain "
+                                  "styles", most=_MOST_SELECTORS))
         for selector in selectors:
             if selector.pseudo_element is None:
                 matcher.add_selector(selector, declarations)

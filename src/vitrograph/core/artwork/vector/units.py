@@ -7,6 +7,7 @@ import numpy as np
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 
 PX_PER = {"": 1.0, "px": 1.0, "in": 96.0, "mm": 96 / 25.4, "cm": 960 / 25.4, "q": 24 / 25.4, "pt": 96 / 72, "pc": 16.0}
 MM_PER_PX = 25.4 / 96
@@ -92,7 +93,7 @@ def viewport_matrix(view_box: list[float], size: tuple[float, float], aspect: st
     """How a viewBox fills a viewport of a size: SVG 2, section 8.2, preserveAspectRatio."""
     x, y, width, height = view_box
     if width <= 0 or height <= 0:
-        raise ArtworkError("the drawing's page has no size: give it a width and a height")
+        raise ArtworkError(tr("the drawing's page has no size: give it a width and a height"))
     sx, sy = size[0] / width, size[1] / height
     words = aspect.split()
     place = words[0] if words else "xMidYMid"

@@ -38,12 +38,12 @@ from vitrograph.core.artwork.vector.units import (
 )
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points, as_polygons, union, within, without
+from vitrograph.core.language import tr
 
 _SHAPES = frozenset({"path", "rect", "circle", "ellipse", "line", "polyline", "polygon"})
 _GROUPS = frozenset({"g", "a", "svg"})
-_NOT_FOLLOWED = {"foreignObject": "a piece of a web page", "video": "a film"}
+_NOT_FOLLOWED = {"foreignObject": tr("a piece of a web page"), "video": tr("a film")}
 _MOST_DEEP = 60
-
 # by the identity of the node, which is kept with its outlines so that no other takes its place
 Outlines = dict[int, tuple[Node, list[Points]]]
 
@@ -104,9 +104,9 @@ class Walker:
     def _count(self, context: Context) -> None:
         self._parts += 1
         if self._parts > 2 * MOST_PARTS:
-            raise ArtworkError(f"the drawing unfolds to more than {MOST_PARTS} parts: simplify it first")
+            raise ArtworkError(tr("the drawing unfolds to more than {most} parts: simplify it first", most=MOST_PARTS))
         if context.deep > _MOST_DEEP:
-            raise ArtworkError("the drawing reuses a part inside itself: expand its clones and save it again")
+            raise ArtworkError(tr("the drawing reuses a part inside itself: expand its clones and save it again"))
 
     def _part_of_switch(self, node: Node, context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
         for child in node.children:
@@ -118,8 +118,8 @@ class Walker:
     def _use(self, node: Node, context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
         target = self._named.get(node.href[1:]) if node.href.startswith("#") else None
         if target is None:
-            elsewhere = node.href and not node.href.startswith("#")
-            self.notes["a part of another file" if elsewhere else "a missing part"] = None
+            here = node.href.startswith("#") or not node.href
+            self.notes[tr("a missing part") if here else tr("a part of another file")] = None
             return
         x, y = (length_px(node.attrib.get(name), 0.0, whole) for name, whole in zip("xy", context.size, strict=True))
         inner = context._replace(to_page=product(context.to_page, moved(x, y)), deep=context.deep + 1)
@@ -339,12 +339,12 @@ class Walker:
     def _text(self, node: Node, context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
         face, pieces = text_outlines(node, context.style, self._deviation(context.to_page))
         if pieces:
-            self.notes[f"lettering, set in {face}"] = None
+            self.notes[tr("lettering, set in {face}", face=face)] = None
         for piece, style in pieces:
             placed = context._replace(style={**context.style, **style})
             yield from self._painted(piece, placed)
 
     def _image(self, node: Node) -> None:
-        inside = embedded_picture(node.href) if node.href.startswith("data:") else None
-        self.notes["a picture" if node.href.startswith("data:") else "a picture in another file"] = None
+        inside = embedded_picture(node.href) if (own := node.href.startswith("data:")) else None
+        self.notes[tr("a picture") if own else tr("a picture in another file")] = None
         self.pictures += [] if inside is None else [inside]

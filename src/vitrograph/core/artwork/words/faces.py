@@ -12,6 +12,7 @@ from msgspec import Struct
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import FontFile, Words
+from vitrograph.core.language import tr
 
 _FOLDER = resources.files("vitrograph.data") / "fonts"
 _CAP_SHARE = 0.7                   # of an em, for a font that has no capital H (common practice, no published source)
@@ -59,7 +60,8 @@ def shipped_face(name: str) -> Face:
     """A shipped face by its whole name. Raises ArtworkError, listing what there is."""
     entry = _catalogue().get(name)
     if entry is None:
-        raise ArtworkError(f"there is no face '{name.strip()[:40]}': choose from {', '.join(faces())}")
+        raise ArtworkError(tr("there is no face '{name}': choose from {all}", name=name.strip()[:40],
+                              all=', '.join(faces())))
     folder = _FOLDER / str(entry["folder"])
     fonts = tuple(hb.Font(hb.Face((folder / file).read_bytes())) for file in entry["files"])
     return Face(name, fonts, str(entry["licence"]), str(entry["kind"]))

@@ -15,6 +15,7 @@ from msgspec import Struct
 
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import FontFile
+from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import plain_name, read_plain, reason
 
 SUFFIXES = (".ttf", ".otf", ".ttc", ".otc", ".woff", ".woff2")
@@ -46,7 +47,7 @@ def read_fonts(path: Path) -> tuple[FontFile, ...]:
     try:
         content = read_plain(path, MOST_BYTES)
     except OSError as error:
-        raise ArtworkError(f"{path.name} could not be read: {reason(error)}") from None
+        raise ArtworkError(tr("{name} could not be read: {reason}", name=path.name, reason=reason(error))) from None
     return fonts_in(content, plain_name(path))
 
 
@@ -72,7 +73,7 @@ def facts_of(font: FontFile) -> FontFacts:
         sale = "no"
     elif any(word in told for word in _OPEN):
         sale = "yes"
-    says = _name(opened, 13) or _name(opened, 14) or _name(opened, 0) or "not said"
+    says = _name(opened, 13) or _name(opened, 14) or _name(opened, 0) or tr("not said")
     return FontFacts(font.name, " ".join(says.split())[:160], sale, _may_travel(opened), _weights(opened, font.name))
 
 
@@ -81,8 +82,8 @@ def _opened(read: Any, name: str) -> Any:
     try:
         return read()
     except Exception:              # the reader fails in as many ways as files are damaged
-        raise ArtworkError(f"{name} is damaged, or is no font of a kind that is read: TTF, OTF, TTC, WOFF or "
-                           "WOFF2 is wanted") from None
+        raise ArtworkError(tr("{name} is damaged, or is no font of a kind that is read: TTF, OTF, TTC, WOFF or WOFF2 "
+                              "is wanted", name=name)) from None
 
 
 def _plain(font: Any, name: str) -> bytes:
@@ -101,10 +102,10 @@ def _checked(font: FontFile, opened: Any) -> FontFile:
     """The font, if all of it is there and it has outlines to cut by."""
     ends = [table.offset + table.length for table in opened.reader.tables.values()]
     if opened.flavor is None and max(ends, default=0) > len(font.data):
-        raise ArtworkError(f"{font.name} was cut short: get the font file again")
+        raise ArtworkError(tr("{name} was cut short: get the font file again", name=font.name))
     if not any(table in opened for table in _OUTLINES):
-        raise ArtworkError(f"{font.name} holds coloured pictures of its letters and no outlines to cut by: "
-                           "choose an outline font")
+        raise ArtworkError(tr("{name} holds coloured pictures of its letters and no outlines to cut by: choose an "
+                              "outline font", name=font.name))
     return font
 
 

@@ -21,6 +21,7 @@ from vitrograph.core.artwork.words.runs import Run, is_unseen, missing_in, plain
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points, flatten_bezier
 from vitrograph.core.job import Words
+from vitrograph.core.language import tr
 
 MOST_LETTERS = 2000                # set in one piece: more than any glass can carry
 _LEAST_RADIUS = 0.05               # ems: a line nearer to its arc's middle has no room to turn
@@ -90,8 +91,8 @@ def set_words(words: Words, max_deviation: float) -> Lettering:
     Raises ArtworkError: no such face, more letters than are set, an arc with no room for its lines.
     """
     if len(words.text) > MOST_LETTERS:
-        raise ArtworkError(f"these words have {len(words.text)} letters and {MOST_LETTERS} are the most that are set "
-                           "in one piece: part them into several pieces")
+        raise ArtworkError(tr("these words have {text} letters and {most} are the most that are set in one "
+                              "piece: part them into several pieces", text=len(words.text), most=MOST_LETTERS))
     face = face_of(words)
     read = [plain_line(text) for text in words.text.splitlines()]
     lines = [ink_of(face, text, words.letter_spacing, max_deviation) for text, _ in read]
@@ -142,7 +143,7 @@ def _arranged(
         if words.bend:
             radius = abs(words.bend) + (foot if words.bend > 0 else -foot)
             if radius < _LEAST_RADIUS:
-                raise ArtworkError("the arc is too tight for these lines: give it a larger radius")
+                raise ArtworkError(tr("the arc is too tight for these lines: give it a larger radius"))
             turn = max(turn, (right - left) / radius)
             made.append(_on_arc(line, size, start, foot, words.bend, lower))
         else:

@@ -8,6 +8,7 @@ from msgspec import Struct
 from vitrograph.core.cut.laying.nest import Film, Laid, Part, Spot, Stamps, lies_well, nested, rows_of_boxes
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.job import CutChoices, Lying, Stock
+from vitrograph.core.language import tr
 from vitrograph.core.says import Joined, Length, Says
 
 _MOST_SHEETS = 2000
@@ -113,7 +114,8 @@ def _lacking(part: Part, choices: CutChoices) -> BedSheet:
     edge = choices.edge
     long, wide = part.rough.bounds[2:]
     film = Film(long + 2 * edge, wide + 2 * edge, edge, choices.gap)
-    return BedSheet(Stock("Film that is wanting", film.width, film.length), film, (Laid(part, Spot(edge, edge)),), True)
+    wanting = Stock(tr("Film that is wanting"), film.width, film.length)
+    return BedSheet(wanting, film, (Laid(part, Spot(edge, edge)),), True)
 
 
 def packer(still_wanted: Callable[[], None] = lambda: None) -> Packer:
@@ -182,14 +184,14 @@ def _unlaid(left: Sequence[Part], choices: CutChoices) -> Iterator[Finding]:
     most = max(left, key=lambda part: max(part.rough.bounds[2:]))
     long, short = sorted(most.rough.bounds[2:], reverse=True)
     some = Joined(", ", tuple(list(names)[:_NAMED]))
-    says = Says("{count} without film that holds {it}: {some}{more}; the largest is {long} by {short}",
-                count="a stencil is" if len(left) == 1 else f"{len(left)} stencils are",
-                it="it" if len(left) == 1 else "them", some=some,
-                more=f" and {len(names) - _NAMED} more" if len(names) > _NAMED else "",
+    says = Says("{n} stencils are without film that holds them: {some}{more}; the largest is {long} by {short}",
+                "a stencil is without film that holds it: {some}{more}; the largest is {long} by {short}",
+                n=len(left), some=some,
+                more=tr(" and {names} more", names=len(names) - _NAMED) if len(names) > _NAMED else "",
                 long=Length(long), short=Length(short))
     widest = max((min(one.width, choices.mat_width) for one in choices.stock), default=choices.mat_width)
     small = short > widest - 2 * choices.edge
-    why = ("wider film and a wider mat or cutter would do, or two stencils with a lap: part it at the fit station"
-           if small else "add film to the stock, or a longer mat or a roll")
+    why = (tr("wider film and a wider mat or cutter would do, or two stencils with a lap: part it at the fit station")
+           if small else tr("add film to the stock, or a longer mat or a roll"))
     yield Finding(Code.BED, Level.STOP if choices.stock else Level.WATCH, says, why, value=short if small else long,
                   limit=widest if small else choices.mat_length)

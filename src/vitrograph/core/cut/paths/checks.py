@@ -8,6 +8,7 @@ from vitrograph.core.cut.files.hpgl import MOST_UNITS, UNITS_PER_MM
 from vitrograph.core.cut.paths.sheet_run import SheetRun
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job.change import put
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 
 LONGEST_MM = MOST_UNITS / UNITS_PER_MM
@@ -27,11 +28,12 @@ def _too_small(run: SheetRun) -> Iterator[Finding]:
     sides = (np.ptp(cut.curve.points, axis=0).max() for cut in run.cuts if cut.kind in ("opening", "island"))
     small = [side for side in sides if side < 2 * offset]
     if small:
-        many = "an opening is" if len(small) == 1 else f"{len(small)} openings are"
         yield Finding(Code.BLADE, Level.WATCH,
-                      Says("{many} smaller than the blade can turn in: {least} across, its tip trails by {offset}",
-                           many=many, least=Length(float(min(small)), 2), offset=Length(offset, 2)),
-                      "leave them out, make them larger, or cut slower with a blade of less offset",
+                      Says("{n} openings are smaller than the blade can turn in: {least} across, its tip trails by "
+                           "{offset}", "an opening is smaller than the blade can turn in: {least} across, its tip "
+                           "trails by {offset}", n=len(small), least=Length(float(min(small)), 2),
+                           offset=Length(offset, 2)),
+                      tr("leave them out, make them larger, or cut slower with a blade of less offset"),
                       value=float(min(small)), limit=2 * offset)
 
 
@@ -42,6 +44,6 @@ def _too_long(run: SheetRun) -> Iterator[Finding]:
         yield Finding(Code.BED, Level.WATCH,
                       Says("a piece of film is used over {far}; HP-GL tells places up to {most}", far=Length(far, 0),
                            most=Length(LONGEST_MM, 0)),
-                      "many cutters take no larger numbers and would cut it wrong: cut shorter pieces of film",
+                      tr("many cutters take no larger numbers and would cut it wrong: cut shorter pieces of film"),
                       value=far, limit=LONGEST_MM,
-                      remedy=Remedy.of("Cut shorter pieces", put(lambda job: job.cut.mat_length, LONGEST_MM)))
+                      remedy=Remedy.of(tr("Cut shorter pieces"), put(lambda job: job.cut.mat_length, LONGEST_MM)))

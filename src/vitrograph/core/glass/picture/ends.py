@@ -5,6 +5,7 @@ from math import hypot
 import numpy as np
 
 from vitrograph.core.errors import PictureError
+from vitrograph.core.language import tr
 from vitrograph.core.pictures.edges import Values
 
 _STEPS = 12
@@ -32,8 +33,8 @@ def end_height(edge: float, y: Values, half: Values, distance: float, *, closes:
     """
     share = np.abs(y - (edge if closes else y[-1])) / (y[-1] - y[0])
     if closes and _closes_like_a_ball(share, half):
-        raise PictureError("the glass closes to a point above or below, like a ball: choose Ball, and measure across "
-                           "its widest with calipers")
+        raise PictureError(tr("the glass closes to a point above or below, like a ball: choose Ball, and measure "
+                              "across its widest with calipers"))
     beside = (share > (0.05 if closes else 0.0)) & (share < _LOCAL)
     wall = np.polyfit(y[beside], half[beside], 2)
     outward = edge > float(y.mean())

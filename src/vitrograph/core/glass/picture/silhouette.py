@@ -21,6 +21,7 @@ from vitrograph.core.errors import GlassError, PictureError
 from vitrograph.core.geometry import Points
 from vitrograph.core.glass.picture.beside_wall import Beside, bead_under, bowl_above_stem
 from vitrograph.core.glass.picture.ends import end_height, extended, flared_end, foot_height, whole_radius
+from vitrograph.core.language import tr
 from vitrograph.core.pictures.edges import Edges, Values, find_edges
 from vitrograph.core.pictures.reading import Gray
 from vitrograph.core.says import Length, Says
@@ -153,10 +154,10 @@ def measure_silhouette(picture: Gray, sighting: Sighting) -> Silhouette:
         (x0, y0), (x1, y1), true = sighting.length
         apart = hypot(x1 - x0, y1 - y0)
         if apart < 10:
-            raise GlassError("the two marks of the known length lie on each other: drag them to its ends")
+            raise GlassError(tr("the two marks of the known length lie on each other: drag them to its ends"))
         return _profile(edges, frame, true / apart, sighting.distance).bent_by(sighting.lens)
     if sighting.rim is None:
-        raise GlassError("one size must be known: type the rim's diameter, or mark a known length")
+        raise GlassError(tr("one size must be known: type the rim's diameter, or mark a known length"))
     return _scaled_by_rim(edges, frame, sighting.distance, sighting.rim).bent_by(sighting.lens)
 
 
@@ -192,7 +193,7 @@ def _scaled_by_rim(edges: Edges, frame: _Frame, distance: float, rim: float) -> 
 def _frame_by_marks(axis: tuple[Pixel, Pixel], middle: float) -> _Frame:
     (x0, y0), (x1, y1) = sorted(axis, key=lambda mark: mark[1])
     if y1 - y0 < 10:
-        raise GlassError("the two marks of the axis must stand above each other")
+        raise GlassError(tr("the two marks of the axis must stand above each other"))
     return _Frame((x0 + (middle - y0) * (x1 - x0) / (y1 - y0), middle), atan((x0 - x1) / (y1 - y0)))
 
 
@@ -231,7 +232,7 @@ def _profile(edges: Edges, frame: "_Frame", scale: float, distance: float) -> Si
     r, z = _from_seen(smooth[mid], y[mid], distance)
     wall = _beside_the_ends(y[mid], r, z, z[0] if bowl else low, z[-1] if bead < len(y) else high, distance)
     if wall.sum() < 10:
-        raise PictureError("the wall of the glass could not be told from its rim and base: take the picture level")
+        raise PictureError(tr("the wall of the glass could not be told from its rim and base: take the picture level"))
     ends = [(at, flared) for at, edge, plain in ((low, bottom, bowl == 0), (high, top, bead == len(y)))
             if plain and (flared := flared_end(edge, y, half, distance)) is not None]
     heights = np.linspace(z[wall][0] if bowl else low, high, _GRID)

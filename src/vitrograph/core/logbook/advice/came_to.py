@@ -5,9 +5,12 @@ from statistics import median
 
 from msgspec import Struct
 
+from vitrograph.core.language import day_words, tr
 from vitrograph.core.logbook.advice.causes import newcombe
 from vitrograph.core.logbook.book import Asked, Logbook
 from vitrograph.core.logbook.entry import COSTS, HANDS, Entry, Outcome, counts_of
+from vitrograph.core.stations import station_title
+from vitrograph.core.value_words import film_word
 
 _LEAST_ENTRIES = 3                 # before and after a change, and behind a pace
 _Z95 = 1.959963984540054           # the normal quantile of 0.975: three changes are looked at, so it is to be sure
@@ -49,10 +52,21 @@ class Change(Struct, frozen=True):
         """It in a sentence."""
         rates = [failed / made for failed, made in zip(self.failed, self.made, strict=True)]
         low, high = newcombe(rates[1], self.made[1], rates[0], self.made[0], _Z95)
-        known = "too few to tell" if low <= 0 <= high else "fewer fail since" if high < 0 else "more fail since"
-        return (f"{self.what}: {self.since} since {self.day}, {self.before} before: {self.failed[1]} of {self.made[1]} "
-                f"pieces not good since ({rates[1]:.0%}), {self.failed[0]} of {self.made[0]} before ({rates[0]:.0%}); "
-                f"{known}")
+        known = (tr("too few to tell") if low <= 0 <= high else
+                 tr("fewer fail since") if high < 0 else tr("more fail since"))
+        return (tr("{what}: {since} since {day}, {before} before: {failed} of {made} pieces not good since "
+                   "({rates:.0%}), {failed2} of {made2} before ({rates2:.0%}); {known}", what=_WHAT[self.what],
+                   since=_used(self.what, self.since), day=day_words(self.day), before=_used(self.what, self.before),
+                   failed=self.failed[1], made=self.made[1],
+                   rates=rates[1], failed2=self.failed[0], made2=self.made[0], rates2=rates[0], known=known))
+
+
+_WHAT = {"film": tr("film"), "cream": tr("cream"), "recipe": tr("recipe")}
+
+
+def _used(what: str, name: str) -> str:
+    """What was used, in words: a cream is called as the maker calls it."""
+    return film_word(name) if what == "film" else tr(name) if what == "recipe" else name
 
 
 class OwnPace(Struct, frozen=True):
@@ -66,7 +80,8 @@ class OwnPace(Struct, frozen=True):
     @property
     def says(self) -> str:
         """It in a sentence."""
-        return f"{self.what}: {self.number:.3g} {self.unit}, from {self.n} entries"
+        return tr("{what}: {number:.3g} {unit}, from {n} entries", what=self.what, number=self.number, unit=self.unit,
+                  n=self.n)
 
 
 def months_in(book: Logbook, asked: Asked | None = None) -> list[Month]:
@@ -136,11 +151,11 @@ def _failed(entries: Sequence[Entry]) -> int:
 
 def paces_of(entries: Sequence[Entry]) -> list[OwnPace]:
     """What each stage takes of this maker a piece, a bit weeded takes, and a square centimetre takes of cream."""
-    told = [(f"{stage.removesuffix('_min')}, a piece", "min",
+    told = [(tr("{stage}, a piece", stage=station_title(stage.removesuffix("_min"))), "min",
              [minutes / entry.how_many for entry in entries if (minutes := getattr(entry, stage))]) for stage in HANDS]
-    told.append(("a bit weeded", "s", [60 * entry.weed_min / (entry.bits * entry.how_many) for entry in entries
+    told.append((tr("a bit weeded"), "s", [60 * entry.weed_min / (entry.bits * entry.how_many) for entry in entries
                                        if entry.weed_min and entry.bits]))
-    told.append(("cream used up on 10 cm²", "g", [1000 * entry.cream_g / entry.area_mm2 for entry in entries
+    told.append((tr("cream used up on 10 cm²"), "g", [1000 * entry.cream_g / entry.area_mm2 for entry in entries
                                                   if entry.cream_g and entry.area_mm2]))
     return [OwnPace(what, median(numbers), unit, len(numbers)) for what, unit, numbers in told
             if len(numbers) >= _LEAST_ENTRIES]

@@ -18,8 +18,10 @@ from numpy.typing import NDArray
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import FilmKind, Job
 from vitrograph.core.job.change import put
+from vitrograph.core.language import tr
 from vitrograph.core.logbook.book import Logbook
 from vitrograph.core.logbook.entry import OUTCOMES, Outcome, counts_of
+from vitrograph.core.value_words import film_word, word_of
 
 Values = NDArray[np.float64]
 
@@ -70,47 +72,53 @@ class Cause(Struct, frozen=True):
     def says(self) -> str:
         """It in a sentence, with what it rests on."""
         (with_it, without), (low, high) = self.rates, sorted(100 * abs(one) for one in self.interval)
-        word = "oftener" if self.more else "more seldom"
-        return (f"{self.fault} comes {word} with {self.factor.name}: {self.had[0]} of {self.made[0]} pieces "
-                f"({with_it:.0%}), and {self.had[1]} of {self.made[1]} without ({without:.0%}); {low:.0f} to "
-                f"{high:.0f} points apart")
+        word = tr("oftener") if self.more else tr("more seldom")
+        return (tr("{fault} comes {word} with {name}: {had} of {made} pieces ({with_it:.0%}), and {had2} of {made2} "
+                   "without ({without:.0%}); {low:.0f} to {high:.0f} points apart", fault=word_of(self.fault),
+                   word=word,
+                   name=self.factor.name, had=self.had[0], made=self.made[0], with_it=with_it, had2=self.had[1],
+                   made2=self.made[1], without=without, low=low, high=high))
 
 
 def _settle_longer(job: Job) -> Remedy:
     longer = max(15.0, job.transfer.settle)
-    return Remedy.of(f"Let the film settle {longer:g} minutes", put(lambda job: job.transfer.settle, longer))
+    return Remedy.of(tr("Let the film settle {longer:g} minutes", longer=longer),
+                     put(lambda job: job.transfer.settle, longer))
 
 
 def _wider_webs(job: Job) -> Remedy:
-    return Remedy.of("Ask for webs of 1 mm at least", put(lambda job: job.stencil.least_web,
+    return Remedy.of(tr("Ask for webs of 1 mm at least"), put(lambda job: job.stencil.least_web,
                                                           max(_WEB_MM, job.stencil.least_web)))
 
 
 def _larger_islands(job: Job) -> Remedy:
-    return Remedy.of("Ask for islands of 4 mm² at least", put(lambda job: job.stencil.least_island,
+    return Remedy.of(tr("Ask for islands of 4 mm² at least"), put(lambda job: job.stencil.least_island,
                                                               max(_ISLAND_MM2, job.stencil.least_island)))
 
 
 def _snipped(job: Job) -> Remedy:
-    return Remedy.of("Snip the border, so that it gives", put(lambda job: job.fit.relief, True))
+    return Remedy.of(tr("Snip the border, so that it gives"), put(lambda job: job.fit.relief, True))
 
 
 def _other_film(kind: FilmKind) -> Callable[[Job], Remedy]:
     other: FilmKind = "permanent" if kind != "permanent" else "stencil"
-    return lambda _job: Remedy.of(f"Use {other} film", put(lambda job: job.cut.film, other))
+    return lambda _job: Remedy.of(tr("Use {other} film", other=film_word(other)), put(lambda job: job.cut.film, other))
 
 
 FACTORS: tuple[Factor, ...] = (
-    Factor(f"webs of film under {_WEB_MM:g} mm", f"web_mm < {_WEB_MM}", "ask for wider webs at the stencil",
+    Factor(tr("webs of film under {web:g} mm", web=_WEB_MM), f"web_mm < {_WEB_MM}",
+           tr("ask for wider webs at the stencil"),
            _wider_webs),
-    Factor(f"islands under {_ISLAND_MM2:g} mm²", f"island_mm2 < {_ISLAND_MM2}",
-           "ask for larger islands at the stencil", _larger_islands),
-    Factor(f"less than {_SETTLE_MIN:g} minutes of settling", f"settled_min < {_SETTLE_MIN}",
-           "let the film settle longer", _settle_longer),
-    Factor("cream opened more than a year ago", f"cream_days > {_OLD_DAYS}", "take a fresh pot"),
-    Factor(f"film that gives more than {_STRAIN_PCT:g} % at the openings", f"strain_pct > {_STRAIN_PCT}",
-           "snip the border, or make it smaller", _snipped),
-    *(Factor(f"{kind} film", f"CASE film WHEN '' THEN NULL ELSE film = '{kind}' END", "try another film",
+    Factor(tr("islands under {island:g} mm²", island=_ISLAND_MM2), f"island_mm2 < {_ISLAND_MM2}",
+           tr("ask for larger islands at the stencil"), _larger_islands),
+    Factor(tr("less than {minutes:g} minutes of settling", minutes=_SETTLE_MIN), f"settled_min < {_SETTLE_MIN}",
+           tr("let the film settle longer"), _settle_longer),
+    Factor(tr("cream opened more than a year ago"), f"cream_days > {_OLD_DAYS}", tr("take a fresh pot")),
+    Factor(tr("film that gives more than {strain:g} % at the openings", strain=_STRAIN_PCT),
+           f"strain_pct > {_STRAIN_PCT}",
+           tr("snip the border, or make it smaller"), _snipped),
+    *(Factor(tr("{kind} film", kind=film_word(kind)), f"CASE film WHEN '' THEN NULL ELSE film = '{kind}' END",
+             tr("try another film"),
              _other_film(kind)) for kind in _FILMS),
 )
 
@@ -127,7 +135,7 @@ class Group(Struct, frozen=True):
 def finding_of(cause: Cause, job: Job) -> Finding:
     """A cause as a finding about a job, with the remedy that changes it where the job can."""
     remedy = cause.factor.remedy(job) if cause.factor.remedy is not None and cause.more else None
-    why = cause.factor.does if cause.more else "what your own pieces show, after all looks that were taken"
+    why = cause.factor.does if cause.more else tr("what your own pieces show, after all looks that were taken")
     return Finding(Code.CAUSE, Level.NOTE, cause.says, why, remedy=remedy)
 
 

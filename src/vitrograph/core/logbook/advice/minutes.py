@@ -10,10 +10,12 @@ from math import exp, log
 
 from msgspec import Struct
 
+from vitrograph.core.language import tr
 from vitrograph.core.logbook.advice.curve import Posterior, Prior, Tried, believe
 from vitrograph.core.logbook.book import Logbook
 from vitrograph.core.logbook.entry import LEAKED, PALE, counts_of
 from vitrograph.core.units import format_minutes
+from vitrograph.core.value_words import word_of
 
 LEAST = 6                          # pieces of a cream before anything is said of it
 FROST = Prior()
@@ -142,33 +144,36 @@ def _tried(dot: Dot, so: int, alike: float, *, late: bool = False) -> Tried:
 
 
 def _too_few(n: int, cream: str, material: str, label_minutes: float | None) -> str:
-    where = f" on {material} glass" if material else ""
-    label = "go by its label" if label_minutes is None else f"its label says {_min(label_minutes)}"
-    return f"too few: {_pieces(n)} with '{cream}'{where}, and {LEAST} are the least that say something; {label}"
+    where = tr(" on {material} glass", material=word_of(material)) if material else ""
+    label = tr("go by its label") if label_minutes is None else tr("its label says {min}", min=_min(label_minutes))
+    return tr("too few: {pieces} with '{cream}'{where}, and {least} are the least that say something; {label}",
+              pieces=_pieces(n), cream=cream, where=where, least=LEAST, label=label)
 
 
 def _says(own: Sequence[Dot], n: int, frost: Posterior, latest: float | None) -> str:
     """The advice in a sentence or three: the minutes, what they rest on, and what was never tried."""
     low, high = frost.interval
-    said = [f"{_min(frost.minutes)}: there 9 of 10 pieces frost well ({_min(low)} to {_min(high)} with a belief of 8 "
-            f"in 10, from {_pieces(n)})"]
+    said = [tr("{min}: there 9 of 10 pieces frost well ({min2} to {min3} with a belief of 8 in 10, from {pieces})",
+               min=_min(frost.minutes), min2=_min(low), min3=_min(high), pieces=_pieces(n))]
     pale, shortest, longest = (sum(dot.pale for dot in own), min(dot.minutes for dot in own),
                                max(dot.minutes for dot in own))
     if pale == 0:
-        said.append(f"none came out faint, and none stood less than {_min(shortest)}: a shorter time may do")
+        said.append(tr("none came out faint, and none stood less than {min}: a shorter time may do",
+                       min=_min(shortest)))
     elif pale == sum(dot.many for dot in own):
-        said.append(f"none came out well yet, and none stood longer than {_min(longest)}: go longer, in small steps")
+        said.append(tr("none came out well yet, and none stood longer than {min}: go longer, in small steps",
+                       min=_min(longest)))
     if latest is not None and latest <= frost.minutes:
-        said.append(f"by then more than 1 in 10 leaks (from {_min(latest)} on): press the edges better, or let the "
-                    "film settle longer, before you leave it so long")
+        said.append(tr("by then more than 1 in 10 leaks (from {min} on): press the edges better, or let the film "
+                       "settle longer, before you leave it so long", min=_min(latest)))
     elif latest is not None:
-        said.append(f"after {_min(latest)} more than 1 in 10 leaks")
+        said.append(tr("after {min} more than 1 in 10 leaks", min=_min(latest)))
     return "; ".join(said)
 
 
 def _min(minutes: float) -> str:
-    return f"{format_minutes(60 * minutes)} min"
+    return tr("{minutes} min", minutes=format_minutes(60 * minutes))
 
 
 def _pieces(n: int) -> str:
-    return f"{n} piece{'s' if n != 1 else ''}"
+    return tr("{n} pieces", "{n} piece", n=n)

@@ -12,6 +12,7 @@ from numpy.typing import NDArray
 
 from vitrograph.core.errors import PictureError
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 
 Values = NDArray[np.float64]
 
@@ -86,8 +87,8 @@ def camera_from(places: Points, seen: Points, size: tuple[int, int], focal: floa
     found = least_squares(off, start, x_scale=[0.1, 0.1, 0.1, 10, 10, 100, 0.1, 0.05], loss="soft_l1", max_nfev=200)
     strays = float(np.sqrt(((camera(found.x).seen(solid) - seen) ** 2).sum(axis=1).mean()))
     if not strays < _MOST_OFF * long:
-        raise PictureError("the card in the picture is bent, or its markers lie elsewhere than printed: lay it flat, "
-                           "and print it at 100 %")
+        raise PictureError(tr("the card in the picture is bent, or its markers lie elsewhere than printed: lay it "
+                              "flat, and print it at 100 %"))
     return replace(camera(found.x), off=strays)
 
 

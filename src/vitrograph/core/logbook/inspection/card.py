@@ -16,6 +16,7 @@ from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 from vitrograph.core.paper.page import PT_PER_MM, font
 from vitrograph.core.paper.tiles import SHEETS, PaperName
 
@@ -101,7 +102,7 @@ def card_pdf(paper: PaperName) -> bytes:
     card, (width, height) = card_of(paper), SHEETS[paper]
     out = io.BytesIO()
     canvas = Canvas(out, pagesize=(width * PT_PER_MM, height * PT_PER_MM), invariant=True)
-    canvas.setTitle("Inspection card")
+    canvas.setTitle(tr("Inspection card"))
     canvas.setCreator("Vitrograph")
     canvas.scale(PT_PER_MM, PT_PER_MM)
     canvas.translate(width / 2, BASE_MM)
@@ -117,9 +118,10 @@ def card_pdf(paper: PaperName) -> bytes:
 
 
 _SAYS = (
-    "Print at 100 %, not fitted: the line below must be 100 mm long. Fold the page at the arrow's tip, stand it up.",
-    "The piece stands on this foot, against the upright part, the middle of its art at the arrow.",
-    "Light from the side, the camera level with the art, all corners of the page in the picture.")
+    tr("Print at 100 %, not fitted: the line below must be 100 mm long. Fold the page at the arrow's tip, stand it "
+       "up."),
+    tr("The piece stands on this foot, against the upright part, the middle of its art at the arrow."),
+    tr("Light from the side, the camera level with the art, all corners of the page in the picture."))
 
 
 def _foot(canvas: Any) -> None:

@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 
 from vitrograph.core.errors import PictureError
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 from vitrograph.core.logbook.inspection.camera import Camera, camera_from
 from vitrograph.core.logbook.inspection.card import MARKER_MM, QUIET_MM, Card, Marker, card_with, dictionary
 
@@ -31,13 +32,13 @@ def find_card(gray: NDArray[np.uint8], focal: float | None = None) -> CardSeen:
     numbers, corners = _markers(gray)
     card = next((one for number in numbers if (one := card_with(number)) is not None), None)
     if card is None:
-        raise PictureError("no inspection card was found in the picture: put the printed card behind the piece, all "
-                           "of it in the picture, or point at four corners")
+        raise PictureError(tr("no inspection card was found in the picture: put the printed card behind the piece, "
+                              "all of it in the picture, or point at four corners"))
     known = {marker.number: marker for marker in card.markers}
     pairs = [(known[number], corner) for number, corner in zip(numbers, corners, strict=True) if number in known]
     if len(pairs) < _LEAST_MARKERS or not _spread(card, [marker for marker, _ in pairs]):
-        raise PictureError(f"only {len(pairs)} of the card's {len(known)} markers can be seen: take the picture with "
-                           "all of the card in it, and nothing over its edges")
+        raise PictureError(tr("only {pairs} of the card's {known} markers can be seen: take the picture with all of "
+                              "the card in it, and nothing over its edges", pairs=len(pairs), known=len(known)))
     places = np.vstack([marker.corners for marker, _ in pairs])
     seen = np.vstack([corner for _, corner in pairs])
     return CardSeen(card, camera_from(places, seen, (gray.shape[1], gray.shape[0]), focal), len(pairs))
@@ -68,7 +69,8 @@ def camera_by_corners(
     """
     points = np.array(seen, dtype=float)
     if len(points) != 4 or _turns(points) != 4:
-        raise PictureError("the four corners were pointed at out of order: upper left first, then round to the right")
+        raise PictureError(tr("the four corners were pointed at out of order: upper left first, then round to the "
+                              "right"))
     return camera_from(places, points, size, focal)
 
 

@@ -13,6 +13,7 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.errors import PictureError
 from vitrograph.core.geometry import Box, Points, as_polygons
+from vitrograph.core.language import tr
 from vitrograph.core.logbook.entry import Outcome
 from vitrograph.core.logbook.inspection.camera import focal_from_exif
 from vitrograph.core.logbook.inspection.found import black_behind, camera_by_corners, find_card
@@ -23,6 +24,7 @@ from vitrograph.core.logbook.inspection.unroll import Grid, Photo, Picture, unro
 from vitrograph.core.pictures.reading import gray_of, read_picture
 from vitrograph.core.results import FinishedPiece
 from vitrograph.core.says import Area, Length, Says, Value
+from vitrograph.core.value_words import word_of
 
 MOST_PIXELS = 26_000_000           # a larger picture is reduced: its lens shows no more
 _LEAST_PIXELS = 400                # of the shorter side
@@ -70,23 +72,29 @@ class Inspection(Struct, frozen=True):
     def says(self) -> tuple[Value | str, ...]:
         """It in sentences, in the order of what matters."""
         said: list[Value | str] = [
-            Says("{what}: {area} at {x} across, {y} up on the sheet{hand}", what=fault.kind, area=Area(fault.area),
-                 x=Length(fault.where[0]), y=Length(fault.where[1]), hand=", marked by hand" if fault.by_hand else "")
+            Says("{what}: {area} at {x} across, {y} up on the sheet{hand}", what=word_of(fault.kind),
+                 area=Area(fault.area),
+                 x=Length(fault.where[0]), y=Length(fault.where[1]),
+                 hand=tr(", marked by hand") if fault.by_hand else "")
             for fault in self.faults]
         if not self.faults:
-            said.append("nothing that was to be film is bright, and nothing of the film came off" if self.film else
-                        "no leak and no void: the frost lies where it was drawn")
+            said.append(tr("nothing that was to be film is bright, and nothing of the film came off") if self.film else
+                        tr("no leak and no void: the frost lies where it was drawn"))
         turned = degrees(self.crooked)
-        said.append("it is straight, within half a degree" if abs(turned) <= _CROOKED_DEG else
-                    f"it is turned {abs(turned):.1f}° to the {'left' if turned > 0 else 'right'}")
-        edge = "the rim" if self.across is None else "the glass's upper edge"
+        said.append(tr("it is straight, within half a degree") if abs(turned) <= _CROOKED_DEG else
+                    tr("it is turned {turned:.1f}° to the left", turned=turned) if turned > 0 else
+                    tr("it is turned {turned:.1f}° to the right", turned=-turned))
+        edge = tr("the rim") if self.across is None else tr("the glass's upper edge")
         said.append(Says("its upper edge is {rim} from {edge}, {by} {way} than planned", rim=Length(self.from_rim),
-                         edge=edge, by=Length(abs(self.up)), way="higher" if self.up > 0 else "lower"))
+                         edge=edge, by=Length(abs(self.up)),
+                         way=tr("higher") if self.up > 0 else tr("lower", "than planned")))
         if self.judged.edge > _RAGGED_MM:
             said.append(Says("its edges are ragged: they stray by {edge}", edge=Length(self.judged.edge, 2)))
-        for share, what in ((self.judged.hidden, "is out of sight"), (self.judged.glare, "lies under a lamp's glare")):
+        for share, what in ((self.judged.hidden, tr("is out of sight")),
+                            (self.judged.glare, tr("lies under a lamp's glare"))):
             if share > 0.01:
-                said.append(f"{share:.0%} of the art {what} in this picture, and was not judged")
+                said.append(tr("{share:.0%} of the art {what} in this picture, and was not judged", share=share,
+                               what=what))
         return tuple(said)
 
 
@@ -125,11 +133,11 @@ def inspect(
     film = film or piece.sheet.kind == "decal"
     shape = piece.sheet.film if film else piece.sheet.frosted
     if shape.is_empty:
-        raise PictureError("nothing is etched on this piece, so there is no frost to look for")
+        raise PictureError(tr("nothing is etched on this piece, so there is no frost to look for"))
     if min(gray.shape) < _LEAST_PIXELS:
-        raise PictureError(f"the picture has {gray.shape[1]} x {gray.shape[0]} pixels: take one of at least "
-                           f"{_LEAST_PIXELS} each way")
-    went("looking for the card")
+        raise PictureError(tr("the picture has {shape} x {shape2} pixels: take one of at least {least} each way",
+                              shape=gray.shape[1], shape2=gray.shape[0], least=_LEAST_PIXELS))
+    went(tr("looking for the card"))
     size = (gray.shape[1], gray.shape[0])
     if corners is None:
         found = find_card((gray * 255).astype(np.uint8), focal)
@@ -140,21 +148,21 @@ def inspect(
     design = Drawn(shape, _box(piece, shape.bounds, film=film), _inner(piece) if film or several else None)
     left, low, right, high = shape.bounds
     seat = seat_of(piece.fitted.chart, np.array([(left + right) / 2, (low + high) / 2]), card=corners is None)
-    went("laying the design on it")
+    went(tr("laying the design on it"))
     lamp = _lamp(gray)
     placed = register(Photo(gray, black * ~lamp), camera, seat, design)
     if placed.likeness < _LEAST_LIKE and lamp[black > 0].mean() > _LAMP_SHARE:
-        raise PictureError("what is seen there is not this piece, or a lamp's glare lies over it: choose the piece it "
-                           "is of, or move the lamp and take the picture again")
+        raise PictureError(tr("what is seen there is not this piece, or a lamp's glare lies over it: choose the piece "
+                              "it is of, or move the lamp and take the picture again"))
     if placed.likeness < _LEAST_LIKE:
-        raise PictureError("what is seen there is not this piece, or its art is turned away: choose the piece it is "
-                           "of, and turn the art to the camera")
-    went("judging it")
+        raise PictureError(tr("what is seen there is not this piece, or its art is turned away: choose the piece it "
+                              "is of, and turn the art to the camera"))
+    went(tr("judging it"))
     judged = _judged(Photo(gray, black), placed, design, film=film)
     if judged.glare > _MOST_GLARE or judged.hidden > _MOST_HIDDEN:
-        share, what = max((judged.glare, "lies under a lamp's glare: move the lamp"),
-                          (judged.hidden, "is out of sight: turn the art to the camera"))
-        raise PictureError(f"{share:.0%} of the art {what}, and take the picture again")
+        share, what = max((judged.glare, tr("lies under a lamp's glare: move the lamp")),
+                          (judged.hidden, tr("is out of sight: turn the art to the camera")))
+        raise PictureError(tr("{share:.0%} of the art {what}, and take the picture again", share=share, what=what))
     side = -1 if piece.fitted.chart.mirrored else 1
     moved = placed.seat
     return Inspection(judged.faults, side * moved.tilt, None if piece.wall.closed else moved.round_by, moved.up_by,

@@ -16,6 +16,7 @@ from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.errors import PictureError
+from vitrograph.core.language import tr
 from vitrograph.core.logbook.entry import Outcome
 from vitrograph.core.logbook.inspection.unroll import Grid, Picture
 
@@ -74,8 +75,9 @@ def judge(seen: Picture, facing: Flags, there: Flags, grid: Grid, design: MultiP
     light, ground = _lights(seen, drawn, usable, grid)
     contrast = float(np.median((light - ground)[usable]))
     if contrast < _LEAST_CONTRAST:
-        what = "film" if film else "frost"
-        raise PictureError(f"no {what} is seen before the black: light it from the side, dry, and take it again")
+        what = tr("film") if film else tr("frost")
+        raise PictureError(tr("no {what} is seen before the black: light it from the side, dry, and take it again",
+                              what=what))
     glare = _glare(seen, light, ground, grid) & usable
     usable &= ~glare
     share = (seen - ground) / np.maximum(light - ground, contrast / 4)

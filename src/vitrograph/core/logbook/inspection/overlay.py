@@ -14,6 +14,7 @@ from vitrograph.core.logbook.inspection.unroll import Picture
 from vitrograph.core.says import in_words
 from vitrograph.core.telling.plan_json import rounded_tree
 from vitrograph.core.units import Unit
+from vitrograph.core.value_words import word_of
 
 _BRIGHT, _DARK, _AROUND = (255, 176, 32), (72, 200, 255), (64, 160, 96)        # too much, too little, the design
 _KEPT_PX, _JPEG = 1600, 85
@@ -36,7 +37,7 @@ def overlay_jpeg(gray: Picture, seen: Inspection, longest: int = _KEPT_PX) -> by
         x, y = ring.mean(axis=0).tolist()
         reach = max(_ROUND_PX, float(np.ptp(ring, axis=0).max()) / 2 + 8)
         draw.ellipse((x - reach, y - reach, x + reach, y + reach), outline=colour, width=2)
-        draw.text((x + reach + 3, y - reach), f"{number} {fault.kind}", fill=colour, font_size=16)
+        draw.text((x + reach + 3, y - reach), f"{number} {word_of(fault.kind)}", fill=colour, font_size=16)
     out = io.BytesIO()
     image.save(out, "JPEG", quality=_JPEG)
     return out.getvalue()

@@ -2,6 +2,7 @@
 
 from typing import Any
 
+from vitrograph.core.language import tr
 from vitrograph.core.paper.packet.book import Book
 from vitrograph.core.paper.packet.packet import (
     Hung,
@@ -18,8 +19,9 @@ from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.stations import Station
 
 PRINTED: dict[Station, str] = {
-    "glass": "the paper band", "artwork": "the art", "fit": "the paper band", "stencil": "the stencil",
-    "cut": "the cutting", "weed": "the weeding", "transfer": "the placing", "etch": "the etch", "logbook": "the log"}
+    "glass": tr("the paper band"), "artwork": tr("the art"), "fit": tr("the paper band"), "stencil": tr("the stencil"),
+    "cut": tr("the cutting"), "weed": tr("the weeding"), "transfer": tr("the placing"), "etch": tr("the etch"),
+    "logbook": tr("the log")}
 
 
 def draw_station(canvas: Any, done: FinishedOrder, piece: FinishedPiece, station: Station, paper: PaperName) -> None:

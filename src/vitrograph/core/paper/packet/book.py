@@ -8,6 +8,7 @@ from typing import Any
 
 from msgspec import Struct, field
 
+from vitrograph.core.language import tr
 from vitrograph.core.paper.page import font, plain_words
 from vitrograph.core.paper.tiles import SHEETS, PaperName, Pattern, begin_page, draw_pattern
 from vitrograph.core.says import Value
@@ -85,7 +86,7 @@ class Book(Struct):
         if note:
             self.line(note, SMALL_MM, indent=8.0, grey=True)
         if caution:
-            self.line(f"Caution: {caution}", SMALL_MM, indent=8.0)
+            self.line(tr("Caution: {caution}", caution=caution), SMALL_MM, indent=8.0)
         self.gap(1.8)
 
     def keep(self, high: float) -> None:
@@ -151,7 +152,8 @@ class Book(Struct):
             self._foot()
 
     def _foot(self) -> None:
-        self._write(MARGIN_MM, MARGIN_MM - 4, f"{self.title}, page {self.pages}", 3.0, grey=True)
+        self._write(MARGIN_MM, MARGIN_MM - 4, tr("{title}, page {pages}", title=self.title, pages=self.pages), 3.0,
+                    grey=True)
 
     def _write(self, x: float, y: float, words: str, size: float, *, grey: bool = False) -> None:
         self.canvas.setFillGray(_GREY if grey else 0)

@@ -8,6 +8,7 @@ from vitrograph.core.errors import GlassError, VitrographError
 from vitrograph.core.etch import CAUTIONS, head_of
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import MATERIALS
+from vitrograph.core.language import tr
 from vitrograph.core.paper.packet.book import SMALL_MM, Book
 from vitrograph.core.paper.packet.pictures import (
     bed,
@@ -51,7 +52,7 @@ def packet_pdf(done: FinishedOrder, paper: PaperName) -> bytes:
 
     out = io.BytesIO()
     canvas = Canvas(out, invariant=True)
-    canvas.setTitle(f"{done.order.name}: packet")
+    canvas.setTitle(tr("{name}: packet", name=done.order.name))
     canvas.setCreator("Vitrograph")
     draw_packet(canvas, done, paper)
     canvas.save()
@@ -74,22 +75,23 @@ def draw_packet(canvas: Any, done: FinishedOrder, paper: PaperName) -> None:
 
 
 def _cover(book: Book, done: FinishedOrder) -> None:
-    book.page(f"{done.order.name}: work packet")
+    book.page(tr("{name}: work packet", name=done.order.name))
     glasses = sum(piece.job.count for piece in done.pieces)
     stencils = sum(piece.sheets * len(piece.sheet.outlines) for piece in done.pieces)
-    book.line(f"{glasses} {'glass' if glasses == 1 else 'glasses'}, {stencils} "
-              f"{'stencil' if stencils == 1 else 'stencils'} to cut.")
+    book.line(tr("{glasses}, {stencils} to cut.", glasses=tr("{n} glasses", "{n} glass", n=glasses),
+                 stencils=tr("{n} stencils", "{n} stencil", n=stencils)))
     book.gap(3)
     wide, high = _PICTURE_MM
     for piece in done.pieces:
         lines: list[Value | str] = [
             f"{piece.job.name}: {piece.job.count}",
-            f"Glass: {glass_line(piece.wall, book.unit)}, {MATERIALS[piece.job.material].title}",
+            tr("Glass: {glass}, {title}", glass=glass_line(piece.wall, book.unit),
+               title=MATERIALS[piece.job.material].title),
             Says("Film: {wide} by {high}", wide=Length(_size(piece)[0], 0), high=Length(_size(piece)[1], 0)),
             *_watched(piece)]
         book.beside(high, finished(piece.sheet, wide, high), wide, lines)
     book.gap(2)
-    book.line("Before you begin", 5.4)
+    book.line(tr("Before you begin"), 5.4)
     for caution in _cautions(done):
         book.line(caution, SMALL_MM, indent=4)
         book.gap(1)
@@ -107,7 +109,7 @@ def _watched(piece: FinishedPiece) -> Iterator[Value | str]:
     for one in found[:_MOST_WATCHED]:
         yield Says("Watch: {says}", says=one.says)
     if len(found) > _MOST_WATCHED:
-        yield f"and {len(found) - _MOST_WATCHED} more"
+        yield tr("and {found} more", found=len(found) - _MOST_WATCHED)
 
 
 def _cautions(done: FinishedOrder) -> list[str]:
@@ -121,14 +123,14 @@ def _cautions(done: FinishedOrder) -> list[str]:
 def cut_pages(book: Book, done: FinishedOrder) -> None:
     """How all of it lies on film, and the tape to cut."""
     order, work = done.order, done.cut
-    book.page("Cut")
+    book.page(tr("Cut"))
     choices = order.cut
-    passes = "once" if choices.passes == 1 else f"{choices.passes} times"
+    passes = tr("once") if choices.passes == 1 else tr("{passes} times", passes=choices.passes)
     book.line(Says("Blade offset {offset}, over-run {over}, each line cut {passes}. {minutes} to cut in all.",
                    offset=Length(choices.offset, 2), over=Length(choices.over_run, 1), passes=passes,
                    minutes=format_minutes(work.seconds)))
-    book.line("Colour side up, straight along the sheet's edge, bubbles smoothed out. Lift a corner before you unload: "
-              "not through, cut again in place.", SMALL_MM, grey=True)
+    book.line(tr("Colour side up, straight along the sheet's edge, bubbles smoothed out. Lift a corner before you "
+                 "unload: not through, cut again in place."), SMALL_MM, grey=True)
     for number, run in enumerate(work.runs, start=1):
         sheet = run.sheet
         high, draw = bed(run, book.width)
@@ -143,7 +145,7 @@ def cut_pages(book: Book, done: FinishedOrder) -> None:
                   Says("{left} is left over.", left=Length(sheet.left_over, 0)))
         book.picture(high, draw)
         book.gap(2)
-        book.table([("", "stencil", "copy", "from the left", "from below"), *(
+        book.table([("", tr("stencil"), tr("copy"), tr("from the left"), tr("from below")), *(
             (str(k), _film_name(done, one.part.name, one.part.film), str(one.part.copy + 1),
              Length(one.shape.bounds[0], 0), Length(one.shape.bounds[1], 0))
             for k, one in enumerate(sheet.laid, start=1))], (1, 5, 1, 2, 2))
@@ -152,7 +154,7 @@ def cut_pages(book: Book, done: FinishedOrder) -> None:
 
 def _film_name(done: FinishedOrder, name: str, film: int) -> str:
     many = next((len(piece.sheet.outlines) for piece in done.pieces if piece.job.name == name), 1)
-    return f"{name}, film {film + 1}" if many > 1 else name
+    return tr("{name}, film {film}", name=name, film=film + 1) if many > 1 else name
 
 
 def _tape(book: Book, done: FinishedOrder) -> None:
@@ -163,10 +165,10 @@ def _tape(book: Book, done: FinishedOrder) -> None:
     cuts = cut_list(wanted, choices)
     if not cuts:
         return
-    book.line("Transfer tape", 5.4)
-    again = f", each piece used {choices.uses} times" if choices.uses > 1 else ""
-    see = "Clear tape: you see the place through it." if choices.clear else (
-        "Opaque tape hides the place: draw the film's middle lines on it.")
+    book.line(tr("Transfer tape"), 5.4)
+    again = tr(", each piece used {uses} times", uses=choices.uses) if choices.uses > 1 else ""
+    see = tr("Clear tape: you see the place through it.") if choices.clear else (
+        tr("Opaque tape hides the place: draw the film's middle lines on it."))
     book.line(Says("From a roll {wide} wide{again}. {see}", wide=Length(choices.roll_width, 0, tool=True), again=again,
                    see=see), SMALL_MM, grey=True)
     for cut in cuts:
@@ -177,19 +179,21 @@ def weeding_pages(book: Book, piece: FinishedPiece) -> None:
     """A film's weeding sheet and its finished picture at true size, and the list to tick."""
     name, films = piece.job.name, len(piece.sheet.outlines)
     for film in range(films):
-        which = name if films == 1 else f"{name}, film {film + 1} of {films}"
-        book.pattern(weeding_pattern(piece.sheet, piece.weed, film, f"{which}: weed"))
+        which = name if films == 1 else tr("{name}, film {film} of {films}", name=name, film=film + 1, films=films)
+        book.pattern(weeding_pattern(piece.sheet, piece.weed, film, tr("{which}: weed", which=which)))
     book.pattern(finished_pattern(piece.sheet, name))
-    book.page(f"{name}: weed {piece.sheets} of them" if piece.sheets > 1 else f"{name}: weed")
-    book.line("Peel the mat from the film, not the film from the mat. Slow, low, in good light.", SMALL_MM, grey=True)
+    book.page(tr("{name}: weed {sheets} of them", name=name, sheets=piece.sheets) if piece.sheets > 1
+              else tr("{name}: weed", name=name))
+    book.line(tr("Peel the mat from the film, not the film from the mat. Slow, low, in good light."), SMALL_MM,
+              grey=True)
     book.gap(2)
-    rows: list[tuple[Value | str, ...]] = [("", "pull", "where", "how", "")]
-    rows += [(str(bit.number), bit.name, bit.where or "all round", bit.how, "") for bit in piece.weed.pull]
+    rows: list[tuple[Value | str, ...]] = [("", tr("pull"), tr("where"), tr("how"), "")]
+    rows += [(str(bit.number), bit.name, bit.where or tr("all round"), bit.how, "") for bit in piece.weed.pull]
     book.table(rows, (0.7, 3, 2, 7, 0.5), boxed=True)
     stay = piece.weed.stay
-    book.line(f"{len(stay)} island{'s' if len(stay) != 1 else ''} must stay: "
-              f"{', '.join(f'{bit.number} {bit.name}' for bit in stay)}." if stay else
-              "No islands: what stays is in one piece.")
+    book.line(tr("{n} islands must stay: {all}.", "{n} island must stay: {all}.", n=len(stay),
+                 all=", ".join(f"{bit.number} {bit.name}" for bit in stay)) if stay else
+              tr("No islands: what stays is in one piece."))
 
 
 def placing_pages(book: Book, piece: FinishedPiece, hung: Hung) -> None:
@@ -197,8 +201,9 @@ def placing_pages(book: Book, piece: FinishedPiece, hung: Hung) -> None:
     plan, name = piece.transfer, piece.job.name
     about = Surroundings(piece.wall, piece.job.glass, piece.job.features)
     for copy, (settings, walks) in enumerate(zip(plan.copies, plan.walks, strict=True), start=1):
-        whose = name if len(plan.copies) == 1 else f"{name}, stencil {copy} of {len(plan.copies)} round it"
-        book.page(f"{whose}: on the glass")
+        whose = name if len(plan.copies) == 1 else tr("{name}, stencil {copy} of {copies} round it", name=name,
+                                                      copy=copy, copies=len(plan.copies))
+        book.page(tr("{whose}: on the glass", whose=whose))
         for setting, steps in zip(settings, walks, strict=True):
             book.keep(_SKETCH_MM[1] + 12)
             if setting.many > 1:
@@ -217,7 +222,7 @@ def _where(book: Book, piece: FinishedPiece, setting: Setting) -> None:
     wide, high = _SKETCH_MM
     lines: list[Value | str] = [where_it_goes(placing, setting.which), *_measures(placing), *other_ways(placing)]
     if placing.no_water and piece.wall.closed:
-        lines.append(f"By water: {placing.no_water}.")
+        lines.append(tr("By water: {no_water}.", no_water=placing.no_water))
     book.beside(high, placed(piece.sheet, setting, piece.wall, wide, high), wide, lines)
 
 
@@ -228,7 +233,7 @@ def _measures(placing: Placing) -> Iterator[Value]:
             across: Value = Says("{mm} from the {side}", mm=Length(spot.across, tool=True), side=placing.side)
         else:
             mm = spot.round_glass or 0.0
-            along = " along the rim" if placing.edge == "rim" and abs(mm) >= LEAST_MM else ""
+            along = tr(" along the rim") if placing.edge == "rim" and abs(mm) >= LEAST_MM else ""
             across = Says("{place}{along}", place=from_the_front(mm), along=along)
         yield Says("{name}: {across}, {down} below the {edge}.", name=spot.name[:1].upper() + spot.name[1:],
                    across=across, down=Length(spot.down, tool=True), edge=placing.edge)
@@ -241,15 +246,15 @@ def _collar(
     try:
         collar = collar_of(settings, about)
     except GlassError as error:
-        book.line(f"No collar: {error}.", SMALL_MM, grey=True)
+        book.line(tr("No collar: {error}.", error=error), SMALL_MM, grey=True)
         return
     left, low, right, high = collar.outline.bounds
     if max(right - left, high - low) > _COLLAR_MM:
-        book.line("No paper strip: this pane is too large for one. Measure with a tape.", SMALL_MM, grey=True)
+        book.line(tr("No paper strip: this pane is too large for one. Measure with a tape."), SMALL_MM, grey=True)
         return
     key = (about.glass, tuple((round(x, 1), round(y, 1)) for x, y in (mark.at for mark in collar.marks)))
     if key in hung:
-        book.line(f"The collar of {hung[key]} serves here too.", SMALL_MM)
+        book.line(tr("The collar of {hung} serves here too.", hung=hung[key]), SMALL_MM)
         return
     hung[key] = title
     book.pattern(collar_pattern(collar, title))
@@ -260,13 +265,15 @@ def etch_pages(book: Book, done: FinishedOrder) -> None:
     for piece in done.pieces:
         if piece.sheet.kind == "decal":                       # it takes no cream
             continue
-        book.page(f"{piece.job.name}: etch {piece.job.count}" if piece.job.count > 1 else f"{piece.job.name}: etch")
+        book.page(tr("{name}: etch {count}", name=piece.job.name, count=piece.job.count) if piece.job.count > 1
+                  else tr("{name}: etch",
+                          name=piece.job.name))
         for caution in CAUTIONS[:2]:
-            book.line(f"Caution: {caution}", SMALL_MM)
+            book.line(tr("Caution: {caution}", caution=caution), SMALL_MM)
         book.gap(2)
         for step in piece.etch.steps:
             clock = "" if step.seconds is None else (
-                f"{format_minutes(step.seconds)} min.   Begun ____ : ____   Off at ____ : ____")
+                tr("{seconds} min.   Begun ____ : ____   Off at ____ : ____", seconds=format_minutes(step.seconds)))
             book.step(step.says, clock or step.note, step.caution)
 
 
@@ -276,28 +283,30 @@ def evening_pages(book: Book, done: FinishedOrder) -> None:
         evening = done.evening
     except VitrographError:
         return
-    book.page("The evening, one pair of hands")
+    book.page(tr("The evening, one pair of hands"))
     head, *more = head_of(evening)
     book.line(f"{head[:1].upper()}{head[1:]}.", SMALL_MM)
     for line in more:
         book.line(line.strip(), SMALL_MM, grey=True)
     book.gap(2)
-    rows: list[tuple[Value | str, ...]] = [("from", "done", "glass", "what", "until it is late")]
+    rows: list[tuple[Value | str, ...]] = [(tr("from"), tr("done"), tr("glass"), tr("what"), tr("until it is late"))]
     for slot in evening.plan.evening.slots:
         glass = evening.glasses[slot.glass]
         task = glass.chain.tasks[slot.task]
-        room = f"{format_minutes(task.most - task.planned)} min" if task.timed else ""
+        room = tr("{most} min", most=format_minutes(task.most - task.planned)) if task.timed else ""
         rows.append((format_minutes(slot.start), "____", glass.called.replace(THIN_SPACE, " "), task.name, room))
     book.table(rows, (1, 1, 4, 2, 2), size=4.4)
 
 
 def log_pages(book: Book, done: FinishedOrder) -> None:
     """A table to fill in by hand."""
-    book.page("Log")
-    book.line("Look at each piece dry, on black. Write down what came out, and type it in at the logbook.", SMALL_MM,
+    book.page(tr("Log"))
+    book.line(tr("Look at each piece dry, on black. Write down what came out, and type it in at the logbook."),
+              SMALL_MM,
               grey=True)
     book.gap(2)
-    rows = [("piece", "no.", "cream, minutes", "good / faint / uneven / leak / missed", "note")]
+    rows = [(tr("piece"), tr("no."), tr("cream, minutes"), tr("good / faint / uneven / leak / missed"),
+             tr("note", "a column"))]
     rows += [(in_words(piece.job.name, book.unit).replace(THIN_SPACE, " "), str(copy), "", "", "")
              for piece in done.pieces for copy in range(1, piece.job.count + 1)]
     rows += [("", "", "", "", "")] * max(0, _LOG_ROWS - len(rows))

@@ -11,6 +11,7 @@ from shapely.geometry import MultiPolygon, Polygon
 from vitrograph.core.cut import SheetRun
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.glass import Pane, Wall, profile_at
+from vitrograph.core.language import tr
 from vitrograph.core.paper.page import draw_shape, font
 from vitrograph.core.paper.tiles import Pattern
 from vitrograph.core.stencil import Sheet
@@ -64,15 +65,17 @@ def finished_pattern(sheet: Sheet, title: str) -> Pattern:
         paint_finished(canvas, sheet, dark=False)
         canvas.restoreState()
 
-    return Pattern(f"{title}: finished, dark and light", (left, low, right + apart, high), _seen_words(sheet), draw)
+    return Pattern(tr("{title}: finished, dark and light", title=title), (left, low, right + apart, high),
+                   _seen_words(sheet), draw)
 
 
 def _seen_words(sheet: Sheet) -> str:
     if sheet.fitted.chart.mirrored:
-        return "Mirrored: as it lies on the back of the glass. What is white on black, and black on white, is frosted."
+        return tr("Mirrored: as it lies on the back of the glass. What is white on black, and black on white, is "
+                  "frosted.")
     if sheet.kind == "decal":
-        return "What is white on black, and black on white, is film that stays."
-    return "What is white on black, and black on white, is frosted; the rest stays clear."
+        return tr("What is white on black, and black on white, is film that stays.")
+    return tr("What is white on black, and black on white, is frosted; the rest stays clear.")
 
 
 def weeding_pattern(sheet: Sheet, weed: WeedPlan, film: int, title: str) -> Pattern:
@@ -104,9 +107,9 @@ def weeding_pattern(sheet: Sheet, weed: WeedPlan, film: int, title: str) -> Patt
                 _write(canvas, label.at, str(bit.number))
 
     margin = 6.0
-    mirrored = " Mirrored, as the film itself is." if sheet.fitted.chart.mirrored else ""
-    says = ("White is pulled, in the order of the numbers; dark stays. A dot: hook here; its line: pull that way."
-            f"{mirrored}")
+    mirrored = tr(" Mirrored, as the film itself is.") if sheet.fitted.chart.mirrored else ""
+    says = (tr("White is pulled, in the order of the numbers; dark stays. A dot: hook here; its line: pull that "
+               "way.{mirrored}", mirrored=mirrored))
     return Pattern(title, (left - margin, low - margin, right + margin, high + margin), says, draw)
 
 
@@ -160,7 +163,7 @@ def collar_pattern(collar: Collar, title: str) -> Pattern:
                 canvas.line(x - arm, y, x + arm, y)
             canvas.drawCentredString(x, y - (7.4 if mark.window else arm + 3.0), mark.name)
 
-    return Pattern(f"{title}: collar", (left - 2, low - 2, right + 2, high + 2), collar.says, draw)
+    return Pattern(tr("{title}: collar", title=title), (left - 2, low - 2, right + 2, high + 2), collar.says, draw)
 
 
 def bed(run: SheetRun, wide: float) -> tuple[float, Draw]:

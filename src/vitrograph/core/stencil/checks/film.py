@@ -9,6 +9,7 @@ from vitrograph.core.artwork import Placed, face_named, missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import FilmMend, FilmMendName, Words
 from vitrograph.core.job.change import AddMend, SetFace, put
+from vitrograph.core.language import tr
 from vitrograph.core.says import Area, Length, Says
 from vitrograph.core.stencil.checks.given import CheckInput
 from vitrograph.core.stencil.mending.faults import Fault, Limits
@@ -21,24 +22,29 @@ STURDY_FACE = "Barlow Bold"        # of the shipped faces, the one whose strokes
 _CODES = {"web": Code.WEB, "near": Code.NEAR, "opening": Code.OPENING, "needle": Code.NEEDLE, "speck": Code.SPECK,
           "island": Code.ISLAND}
 _WHY = {
-    "web": "thin webs tear when weeded and lift in the cream",
-    "near": "where openings nearly touch, the film between tears and cream runs across",
-    "opening": "narrow openings fill badly and read as scratches",
-    "needle": "a needle of film lifts in the cream, and its edge comes out ragged",
-    "speck": "cream hardly gets into so small an opening, and nobody sees it",
-    "island": "so small an island is lost in weeding, or floats off in the cream",
+    "web": tr("thin webs tear when weeded and lift in the cream"),
+    "near": tr("where openings nearly touch, the film between tears and cream runs across"),
+    "opening": tr("narrow openings fill badly and read as scratches"),
+    "needle": tr("a needle of film lifts in the cream, and its edge comes out ragged"),
+    "speck": tr("cream hardly gets into so small an opening, and nobody sees it"),
+    "island": tr("so small an island is lost in weeding, or floats off in the cream"),
 }
 _NEEDED = {"resist": _WHY, "clear": _WHY, "decal": {
-    **_WHY, "web": "thin strips of film tear when weeded, and wear off", "opening": "a narrow gap closes when the film "
-    "is laid, and is hard to weed", "speck": "so small a gap is hardly weeded and hardly seen",
-    "near": "so thin a strip between two gaps tears when weeded", "needle": "a needle of film lifts and wears off"}}
+    **_WHY,
+    "web": tr("thin strips of film tear when weeded, and wear off"),
+    "opening": tr("a narrow gap closes when the film is laid, and is hard to weed"),
+    "speck": tr("so small a gap is hardly weeded and hardly seen"),
+    "near": tr("so thin a strip between two gaps tears when weeded"),
+    "needle": tr("a needle of film lifts and wears off"),
+}}
+
 _OFFERS: dict[str, tuple[tuple[str, FilmMendName], ...]] = {
-    "web": (("Thicken it to {to}", "fatten webs"), ("Remove this web", "join openings")),
-    "near": (("Part them by {to}", "fatten webs"), ("Join them", "join openings")),
-    "opening": (("Widen it to {to}", "widen openings"), ("Leave it out", "fill openings")),
-    "needle": (("Blunt it at {to}", "blunt tips"),),
-    "speck": (("Leave it out", "fill specks"), ("Widen it to {to}", "widen openings")),
-    "island": (("Remove this island", "drop islands"),),
+    "web": ((tr("Thicken it to {to}"), "fatten webs"), (tr("Remove this web"), "join openings")),
+    "near": ((tr("Part them by {to}"), "fatten webs"), (tr("Join them"), "join openings")),
+    "opening": ((tr("Widen it to {to}"), "widen openings"), (tr("Leave it out"), "fill openings")),
+    "needle": ((tr("Blunt it at {to}"), "blunt tips"),),
+    "speck": ((tr("Leave it out"), "fill specks"), (tr("Widen it to {to}"), "widen openings")),
+    "island": ((tr("Remove this island"), "drop islands"),),
 }
 
 
@@ -54,11 +60,11 @@ def film_faults(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
         remedies = [*_mends(sheet, fault), *(_sturdier(sheet, fault) if first else ())]
         if _by_finger(fault):
             yield Finding(Code.ISLAND, Level.NOTE, Says("an island of {area}", area=Area(fault.value)),
-                          "that is less than a finger holds: keep the hook by when you press it down",
+                          tr("that is less than a finger holds: keep the hook by when you press it down"),
                           fault.where, fault.value, fault.limit, remedies[0] if remedies else None, tuple(remedies[1:]))
             continue
         level = Level.WATCH if fault.grave else Level.NOTE
-        note = "so fine a point comes out soft at its end; nothing tears" if not fault.grave else why[fault.kind]
+        note = tr("so fine a point comes out soft at its end; nothing tears") if not fault.grave else why[fault.kind]
         yield Finding(_CODES[fault.kind], level, _says(fault), note, fault.where, fault.value, fault.limit,
                       remedies[0] if remedies else None, tuple(remedies[1:]))
 
@@ -70,14 +76,15 @@ def _by_finger(fault: Fault) -> bool:
 def _says(fault: Fault) -> Says:
     wide, long = Length(fault.value, 2), Length(fault.length)
     if fault.kind == "needle":
-        return Says("a needle of {what}, thin for {long}", what="film" if fault.grave else "frost", long=long)
+        return Says("a needle of {what}, thin for {long}", what=tr("film") if fault.grave else tr("frost"), long=long)
     if fault.kind in ("island", "speck"):
-        what = "an island" if fault.kind == "island" else "an opening"
+        what = tr("an island") if fault.kind == "island" else tr("an opening")
         return Says("{what} only {wide} across", what=what, wide=wide)
     if fault.kind == "near":
         return Says("two openings {wide} apart", wide=wide)
-    names = {("web", False): "a web of film", ("web", True): "a sliver of film", ("opening", False): "an opening",
-             ("opening", True): "an opening all thin,"}
+    names = {("web", False): tr("a web of film"), ("web", True): tr("a sliver of film"),
+             ("opening", False): tr("an opening"),
+             ("opening", True): tr("an opening all thin,")}
     return Says("{what} {wide} wide, {long} long", what=names[fault.kind, fault.alone], wide=wide, long=long)
 
 
@@ -101,7 +108,8 @@ def _sturdier(sheet: Sheet, fault: Fault) -> Iterator[Remedy]:
     what = placed.item.what
     assert isinstance(what, Words)
     if what.face != STURDY_FACE and not missing_in(face_named(STURDY_FACE), what.text):
-        yield Remedy.of(f"Set the words in {STURDY_FACE}", SetFace(placed.item.key, STURDY_FACE))
+        yield Remedy.of(tr("Set the words in {face}", face=STURDY_FACE),
+                        SetFace(placed.item.key, STURDY_FACE))
 
 
 def _words_at(sheet: Sheet, where: tuple[float, float]) -> Placed | None:
@@ -117,23 +125,25 @@ def _words_at(sheet: Sheet, where: tuple[float, float]) -> Placed | None:
 def ties(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     """Yield islands that ties were to hold and do not, and ties placed where there is nothing to cross."""
     for spot in sheet.missed:
-        yield Finding(Code.TIE, Level.WATCH, "a tie placed by hand crosses no opening",
-                      "the art has changed since: move it, or take it away", spot)
+        yield Finding(Code.TIE, Level.WATCH, tr("a tie placed by hand crosses no opening"),
+                      tr("the art has changed since: move it, or take it away"), spot)
     yield from _doubtful_letters(sheet)
     if given.stencil.ties.placed == "none" or not sheet.droops:
         return
-    again = Remedy.of("Place all ties again", put(lambda job: job.stencil.ties.placed, "auto"))
+    again = Remedy.of(tr("Place all ties again"), put(lambda job: job.stencil.ties.placed, "auto"))
     loose = len(sheet.islands)
     if loose:
         spot = sheet.islands[0].representative_point()
-        yield Finding(Code.TIE, Level.WATCH, f"{loose} island{'s have' if loose > 1 else ' has'} no tie",
-                      "tape must keep what no tie holds", (spot.x, spot.y), None, None, again if sheet.missed or (
+        yield Finding(Code.TIE, Level.WATCH, tr("{n} islands have no tie", "{n} island has no tie", n=loose),
+                      tr("tape must keep what no tie holds"), (spot.x, spot.y), None, None, again if sheet.missed or (
                           given.stencil.ties.placed == "hand") else None)
     hangs = max((hang for hang in sheet.droops if isfinite(hang)), default=0.0)
     if hangs > MOST_DROOP:
         width = 1.5 * given.stencil.ties.width
-        yield Finding(Code.TIE, Level.WATCH, f"an island hangs {degrees(hangs):.0f}° down when the film is lifted",
-                      f"up to {degrees(MOST_DROOP):.0f}° it still lies down where it should", None, None, None,
+        yield Finding(Code.TIE, Level.WATCH, tr("an island hangs {degrees:.0f}° down when the film is lifted",
+                                                degrees=degrees(hangs)),
+                      tr("up to {degrees:.0f}° it still lies down where it should", degrees=degrees(MOST_DROOP)), None,
+                      None, None,
                       Remedy.of(Says("Ties {width} wide", width=Length(width)),
                                 put(lambda job: job.stencil.ties.width, width)),
                       (again,) if given.stencil.ties.placed == "hand" else ())
@@ -147,7 +157,8 @@ def _doubtful_letters(sheet: Sheet) -> Iterator[Finding]:
             continue
         names, places = zip(*((name, (x, y)) for name, x, y in sheet.fitted.marks), strict=True)
         letter = names[int(np.hypot(*(np.array(places) - spot).T).argmin())]
-        yield Finding(Code.TIE, Level.WATCH, f"with its tie {letter} may read as another letter",
-                      "its bar or its side is cut: place that tie by hand, or choose a face made for stencils",
+        yield Finding(Code.TIE, Level.WATCH, tr("with its tie {letter} may read as another letter", letter=letter),
+                      tr("its bar or its side is cut: place that tie by hand, or choose a face made for stencils"),
                       spot, None, None,
-                      Remedy.of(f"Set the words in {STENCIL_FACE}", SetFace(words.item.key, STENCIL_FACE)))
+                      Remedy.of(tr("Set the words in {face}", face=STENCIL_FACE),
+                                SetFace(words.item.key, STENCIL_FACE)))

@@ -16,9 +16,11 @@ from vitrograph.core.fit import Fitted, held_from_rim, moved_round
 from vitrograph.core.geometry import within
 from vitrograph.core.glass import Block, Pane, blocks_of, largest_motif, profile_at
 from vitrograph.core.job.change import Resize, put
+from vitrograph.core.language import tr
 from vitrograph.core.says import Joined, Length, Says
 from vitrograph.core.stencil.checks.given import CheckInput
 from vitrograph.core.stencil.sheet import Sheet
+from vitrograph.core.value_words import word_of
 
 SIDES = ("left", "lower", "right", "upper")
 LIP_MM, _LIP_STOP_MM = 20.0, 5.0
@@ -29,17 +31,17 @@ def off_glass(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     """Art beyond an edge of the glass would be cut in the air: always a stop."""
     wall = sheet.fitted.wall
     u_low, s_low, u_high, s_high = sheet.fitted.wall_bounds
-    lower, upper = ("base", "rim") if wall.closed else ("lower edge", "upper edge")
+    lower, upper = (tr("base"), tr("rim")) if wall.closed else (tr("lower edge"), tr("upper edge"))
     past = {lower: -s_low, upper: s_high - wall.length}
     if isinstance(wall, Pane) and wall.oval:
-        past = {"edge": float(wall.beyond(shapely.get_coordinates(sheet.fitted.wall_art)).max(initial=0.0))}
+        past = {tr("edge"): float(wall.beyond(shapely.get_coordinates(sheet.fitted.wall_art)).max(initial=0.0))}
     elif not wall.closed:
-        past |= {"left edge": -wall.span / 2 - u_low, "right edge": u_high - wall.span / 2}
+        past |= {tr("left edge"): -wall.span / 2 - u_low, tr("right edge"): u_high - wall.span / 2}
     for edge, excess in past.items():
         if excess > 0.005:
             yield Finding(Code.OFF_GLASS, Level.STOP, Says("the art runs {excess} past the {edge}",
                                                            excess=Length(excess), edge=edge),
-                          "what is off the glass cannot be etched", _middle(sheet.beyond), excess, 0.0,
+                          tr("what is off the glass cannot be etched"), _middle(sheet.beyond), excess, 0.0,
                           _back_on_glass(sheet))
 
 
@@ -52,12 +54,13 @@ def keep_out(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
         struck, covered = within(fitted.wall_art, block.shape), within(outline, block.shape)
         if not struck.is_empty:
             where = fitted.chart.wall_to_sheet(np.array([[struck.centroid.x, struck.centroid.y]]))[0]
-            yield Finding(Code.KEEP_OUT, Level.STOP, f"the art runs over the {block.what}",
-                          "film does not lie down there, and cream gets under it", (float(where[0]), float(where[1])),
+            yield Finding(Code.KEEP_OUT, Level.STOP, tr("the art runs over the {what}", what=word_of(block.what)),
+                          tr("film does not lie down there, and cream gets under it"),
+                          (float(where[0]), float(where[1])),
                           None, None, _clear_of_blocks(sheet, given))
         elif not covered.is_empty:
-            yield Finding(Code.KEEP_OUT, Level.WATCH, f"the border lies over the {block.what}",
-                          "cut the film away there before you press it down, and seal that edge with tape")
+            yield Finding(Code.KEEP_OUT, Level.WATCH, tr("the border lies over the {what}", what=word_of(block.what)),
+                          tr("cut the film away there before you press it down, and seal that edge with tape"))
 
 
 def _blocks_before(fitted: Fitted, middle: float, given: CheckInput) -> Iterator[Block]:
@@ -89,7 +92,7 @@ def lip(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     below = None if given.features.use == "display" else below_rim(sheet)
     if below is None or below > LIP_MM - _AS_TYPED_MM:
         return
-    what = "film that stays" if sheet.kind == "decal" else "frost"
+    what = tr("film that stays") if sheet.kind == "decal" else tr("frost")
     yield Finding(Code.LIP, Level.STOP if below < _LIP_STOP_MM else Level.WATCH,
                   Says("{what} reaches to {below} below the rim", what=what, below=Length(below)),
                   Says("lips touch the upper {lip} of a glass that is drunk from: keep that bare, or say at the Glass "
@@ -111,9 +114,10 @@ def overlap(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     if wall.closed and u_high - u_low > wall.span + 1e-9:
         round_mm = wall.span * sheet.fitted.chart.middle_scale
         wide = (u_high - u_low) * sheet.fitted.chart.middle_scale
-        yield Finding(Code.OVERLAP, Level.STOP, "the art is longer than the way round the glass and overlaps itself",
-                      "the ends would lie on each other", None, wide, round_mm,
-                      _resized(sheet, round_mm / wide, "Just once round"))
+        yield Finding(Code.OVERLAP, Level.STOP,
+                      tr("the art is longer than the way round the glass and overlaps itself"),
+                      tr("the ends would lie on each other"), None, wide, round_mm,
+                      _resized(sheet, round_mm / wide, tr("Just once round")))
 
 
 def border(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
@@ -126,10 +130,11 @@ def border(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     width, _ = min(short)
     alike = {round(wide, 1): [name for other, name in short if round(other, 1) == round(wide, 1)]
              for wide, _ in sorted(short)}
-    each = tuple(Says("{width} of film at the {names} side", width=Length(wide), names=" and ".join(names))
+    each = tuple(Says("{width} of film at the {names} side", width=Length(wide),
+                      names=tr(" and ").join(map(word_of, names)))
                  for wide, names in alike.items())
-    yield Finding(Code.BORDER, Level.WATCH, Says("only {each}", each=Joined(" and ", each)),
-                  "stray cream runs over a narrow border: let tape make up the rest, or give it more film",
+    yield Finding(Code.BORDER, Level.WATCH, Says("only {each}", each=Joined(tr(" and "), each)),
+                  tr("stray cream runs over a narrow border: let tape make up the rest, or give it more film"),
                   None, width, least, _more_border(sheet, given))
 
 
@@ -147,7 +152,7 @@ def size_cut(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
         yield Finding(Code.SIZE, Level.NOTE,
                       Says("with its mends the art is cut {wide} wide; without them it is {typed}",
                            wide=Length(wide, 2), typed=Length(typed, 2)),
-                      "mends and ties move its outer edges", None, wide, typed, remedy)
+                      tr("mends and ties move its outer edges"), None, wide, typed, remedy)
 
 
 def reading_width(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
@@ -158,20 +163,22 @@ def reading_width(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     turn = fitted.wall_bounds[2] - fitted.wall_bounds[0]
     if fitted.wall.closed and turn > limit:
         wide, most = turn * fitted.chart.middle_scale, limit * fitted.chart.middle_scale
-        yield Finding(Code.READING_WIDTH, Level.WATCH, f"the art goes {degrees(turn):.0f}° round; the front shows "
-                      f"{degrees(limit):.0f}°", "its ends turn out of sight: good for a wrap, not for a motif",
-                      None, wide, most, _resized(sheet, most / wide, "Fit the front"))
+        yield Finding(Code.READING_WIDTH, Level.WATCH, tr("the art goes {degrees:.0f}° round; the front shows "
+                                                          "{degrees2:.0f}°", degrees=degrees(turn),
+                                                          degrees2=degrees(limit)),
+                      tr("its ends turn out of sight: good for a wrap, not for a motif"),
+                      None, wide, most, _resized(sheet, most / wide, tr("Fit the front")))
 
 
 def face(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     """The face worked, and so whether the sheet is mirrored."""
     if given.fit.face == "back" and isinstance(sheet.fitted.wall, Pane):
-        yield Finding(Code.FACE, Level.NOTE, "cut mirrored, for the back of the pane",
-                      "seen from the front, through the glass, it reads the right way round")
+        yield Finding(Code.FACE, Level.NOTE, tr("cut mirrored, for the back of the pane"),
+                      tr("seen from the front, through the glass, it reads the right way round"))
     elif given.fit.face == "back":
-        yield Finding(Code.FACE, Level.STOP, "the back of a drinking glass is its inside",
-                      "nothing is etched where drink or lips touch: work the outside", None, 1.0, 0.0,
-                      Remedy.of("Work the outside", put(lambda job: job.fit.face, "outside")))
+        yield Finding(Code.FACE, Level.STOP, tr("the back of a drinking glass is its inside"),
+                      tr("nothing is etched where drink or lips touch: work the outside"), None, 1.0, 0.0,
+                      Remedy.of(tr("Work the outside"), put(lambda job: job.fit.face, "outside")))
 
 
 def _middle(shape: shapely.Geometry) -> tuple[float, float] | None:
@@ -190,7 +197,7 @@ def _back_on_glass(sheet: Sheet) -> Remedy:
     room = min(wall.length / (s_high - s_low), 1e9 if wall.closed else wall.span / (u_high - u_low))
     centred = (*held_from_rim(None), put(lambda job: job.fit.across, 0.0))
     if room >= 1:
-        return Remedy.of("Centre it on the glass", *centred)
+        return Remedy.of(tr("Centre it on the glass"), *centred)
     return Remedy.of(Says("Art {width} wide, centred", width=Length(sheet.fitted.size[0] * room * 0.9)),
                      Resize(room * 0.9), *centred)
 
@@ -208,7 +215,7 @@ def _clear_of_blocks(sheet: Sheet, given: CheckInput) -> Remedy | None:
     place = (*held_from_rim(fitted.wall.length - room.s - height * grown / 2),
              *moved_round(fitted.wall, room.u - beside, 0.0))
     if grown == 1:
-        return Remedy.of("Move it clear", *place)
+        return Remedy.of(tr("Move it clear"), *place)
     return Remedy.of(Says("Move it clear, {width} wide", width=Length(width * grown)), Resize(grown), *place)
 
 
@@ -227,5 +234,6 @@ def _more_border(sheet: Sheet, given: CheckInput) -> Remedy | None:
 def _moved_down(sheet: Sheet, step: float) -> Remedy:
     """Move the art along the wall; up, where the step is less than 0."""
     rim_gap = sheet.fitted.wall.length - sheet.fitted.wall_bounds[3]
-    return Remedy.of(Says("Move it {step} {way}", step=Length(abs(step)), way="down" if step > 0 else "up"),
+    return Remedy.of(Says("Move it {step} down", step=Length(step)) if step > 0
+                     else Says("Move it {step} up", step=Length(-step)),
                      *held_from_rim(rim_gap + step))

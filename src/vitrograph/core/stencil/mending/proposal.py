@@ -18,6 +18,7 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.geometry import Points, multipolygon, without
 from vitrograph.core.job import FilmMend, FilmMendName, StencilChoices
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.says import Area, Joined, Length, Says
 from vitrograph.core.search import smallest_that
 from vitrograph.core.stencil.mending.cutting import Cutting, unlike
@@ -37,10 +38,10 @@ _ORDERS: tuple[tuple[FilmMendName, ...], ...] = (
     _GIVING_UP,
 )
 _SAYS: dict[FilmMendName, str] = {
-    "fatten webs": "thicken webs to {to}", "widen openings": "widen openings to {to}",
-    "join openings": "remove webs under {to}", "fill openings": "leave out openings under {to}",
-    "fill specks": "leave out specks", "drop islands": "remove islands that are too small",
-    "blunt tips": "blunt tips at {to}",
+    "fatten webs": tr("thicken webs to {to}"), "widen openings": tr("widen openings to {to}"),
+    "join openings": tr("remove webs under {to}"), "fill openings": tr("leave out openings under {to}"),
+    "fill specks": tr("leave out specks"), "drop islands": tr("remove islands that are too small"),
+    "blunt tips": tr("blunt tips at {to}"),
 }
 _LARGEST, _NEAR = 3.0, 0.005
 _LITTLE = 0.02                     # of the openings: a way that changes less need not be bettered
@@ -68,9 +69,9 @@ class Proposal(Struct, frozen=True):
     def says(self) -> Says:
         """What is done, what failed before and after, and how much of the openings changes."""
         steps = tuple(dict.fromkeys(Says(_SAYS[mend.does], to=Length(mend.to)) for mend in self.mends))
-        share = f"{100 * self.share:.1f} %" if self.share >= 0.0005 else "less than 0.1 %"
+        share = decimals(f"{100 * self.share:.1f} %") if self.share >= 0.0005 else tr("less than 0.1 %")
         return Says("{steps}: {before} failing before, {after} after; {film} becomes film, {open} opens ({share} of "
-                    "the openings)", steps=Joined(", ", steps or ("nothing to do",)), before=len(self.before),
+                    "the openings)", steps=Joined(", ", steps or (tr("nothing to do"),)), before=len(self.before),
                     after=len(self.after), film=Area(self.to_film), open=Area(self.to_opening), share=share)
 
 

@@ -17,6 +17,7 @@ from msgspec import Struct
 from shapely.geometry import Polygon
 
 from vitrograph.core.geometry import Points
+from vitrograph.core.language import tr
 
 THICK_MM = 0.08
 _WEIGHT = 1.35e-6 * 9.81           # N to a mm³
@@ -36,16 +37,17 @@ def proof_of(parts: int, films: int, droops: Sequence[float], failing: int) -> P
     """Judge film of so many parts in so many stencils, the droop of tied islands, and how many webs are too thin."""
     loose, worst = parts - films, max(droops, default=0.0)
     if loose > 0:
-        return Proof(False, (f"{loose} island{'s' if loose > 1 else ''} not tied to the film round "
-                             f"{'them' if loose > 1 else 'it'}: tape must carry {'them' if loose > 1 else 'it'}",))
-    says = ["all film is joined: every part of it can be reached from the edge without crossing an opening"]
+        return Proof(False, (tr("{n} islands not tied to the film round them: tape must carry them",
+                                "{n} island not tied to the film round it: tape must carry it", n=loose),))
+    says = [tr("all film is joined: every part of it can be reached from the edge without crossing an opening")]
     if droops:
-        says.append(f"lifted flat, no island hangs more than {_degrees(worst)}; up to {_degrees(MOST_DROOP)} lies down "
-                    "well" if worst <= MOST_DROOP else
-                    f"an island hangs by {_degrees(worst)}, more than {_degrees(MOST_DROOP)}: it needs another tie, or "
-                    "wider ones")
+        says.append(tr("lifted flat, no island hangs more than {degrees}; up to {degrees2} lies down well",
+                       degrees=_degrees(worst), degrees2=_degrees(MOST_DROOP)) if worst <= MOST_DROOP else
+                    tr("an island hangs by {degrees}, more than {degrees2}: it needs another tie, or wider ones",
+                       degrees=_degrees(worst), degrees2=_degrees(MOST_DROOP)))
     if failing:
-        says.append(f"{failing} web{'s' if failing > 1 else ''} of film too thin to be lifted by")
+        says.append(tr("{n} webs of film too thin to be lifted by", "{n} web of film too thin to be lifted by",
+                       n=failing))
     return Proof(worst <= MOST_DROOP and not failing, tuple(says))
 
 

@@ -1,0 +1,118 @@
+"""The language the program speaks: sentences are looked up as they are told, numbers and days are written its way.
+
+English stands in the code. A sentence's `{names}` are filled in after it was looked up, so that a language may put
+them in another order. Only one language is spoken in one run: it is chosen before the rest of the program is read.
+"""
+
+from collections.abc import Callable
+from datetime import date
+from string import Formatter
+from typing import Any, NamedTuple
+
+
+class Language(NamedTuple):
+    """How a language is spoken.
+
+    `look_up` gives a sentence for an English one, the English for one (or a note that tells it from others alike) and a
+    count, or nothing where it has none. `day` is as `strftime` takes it.
+    """
+
+    code: str = "en"
+    look_up: Callable[[str, str, int], str] | None = None
+    decimal: str = "."
+    day: str = "%Y-%m-%d"
+    nouns_are_capital: bool = False
+
+
+ENGLISH = Language()
+_spoken = ENGLISH
+
+
+def speak(language: Language) -> None:
+    """Speak it from now on."""
+    global _spoken
+    _spoken = language
+
+
+def spoken() -> Language:
+    """The language that is spoken."""
+    return _spoken
+
+
+def tr(text: str, one: str = "", /, **values: Any) -> str:
+    """A sentence of the program's in the language that is spoken, its `{names}` filled in.
+
+    `one` is the English where `n` is 1; without `n` it is a note that tells this from others that are alike.
+
+    >>> tr("{n} islands", "{n} island", n=1), tr("{n} islands", "{n} island", n=2), tr("{share:.1f} %", share=2.04)
+    ('1 island', '2 islands', '2.0 %')
+    """
+    count = values.get("n")
+    said = _spoken.look_up(text, one, -1 if count is None else int(count)) if _spoken.look_up is not None else ""
+    if not said:
+        said = one if one and count == 1 else text
+    return _FILLING.vformat(said, (), values) if values else said
+
+
+def tr_later(text: str) -> str:
+    """A sentence that is told elsewhere by `tr`, or a value that is its own word: as it is."""
+    return text
+
+
+def decimals(written: str) -> str:
+    """A number written with a point, as the language writes it.
+
+    >>> decimals("12.5")
+    '12.5'
+    """
+    return written.replace(".", _spoken.decimal)
+
+
+def told_day(day: date) -> str:
+    """A day, as the language writes it.
+
+    >>> told_day(date(2026, 11, 28))
+    '2026-11-28'
+    """
+    return day.strftime(_spoken.day)
+
+
+def day_words(written: str) -> str:
+    """A day written as in ISO 8601, as the language writes it; what is no day is left as it is.
+
+    >>> day_words("2026-11-28"), day_words("some day")
+    ('2026-11-28', 'some day')
+    """
+    try:
+        return told_day(date.fromisoformat(written))
+    except ValueError:
+        return written
+
+
+def within(text: str) -> str:
+    """A sentence's beginning, to go on within another one: small, where the language does not write nouns large.
+
+    >>> within("Follow the rim")
+    'follow the rim'
+    """
+    return text if _spoken.nouns_are_capital else text[:1].lower() + text[1:]
+
+
+def capital(text: str) -> str:
+    """A sentence's beginning, or a title, written large.
+
+    >>> capital("follow the rim")
+    'Follow the rim'
+    """
+    return text[:1].upper() + text[1:]
+
+
+class _Filling(Formatter):
+    """Fills values in; numbers with a format of their own are written the language's way."""
+
+    def format_field(self, value: Any, format_spec: str) -> str:
+        written = str(format(value, format_spec))
+        return decimals(written) if isinstance(value, float) else written
+
+
+_FILLING = _Filling()
