@@ -65,7 +65,7 @@ def test_the_first_picture_reads_little():
                           capture_output=True, text=True, check=True).stdout.split()
     ours = {name for name in told if name.startswith("vitrograph.")}
     assert ours <= {"vitrograph.start", "vitrograph.desk", "vitrograph.desk.front", "vitrograph.desk.seen",
-                    "vitrograph.desk.instance",
+                    "vitrograph.desk.instance", "vitrograph.languages", "vitrograph.core", "vitrograph.core.language",
                     "vitrograph.desk.kit", "vitrograph.desk.kit.look", "vitrograph.desk.kit.theme",
                     "vitrograph.desk.kit.painting"}
     assert not {"numpy", "shapely", "scipy", "msgspec", "PIL"} & set(told)
