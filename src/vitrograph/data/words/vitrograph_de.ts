@@ -3661,6 +3661,18 @@
         <source>its bar or its side is cut: place that tie by hand, or choose a face made for stencils</source>
         <translation>sein Balken oder seine Seite ist durchtrennt: diesen Haltesteg von Hand setzen, oder eine Schrift für Schablonen wählen</translation>
     </message>
+    <message numerus="yes">
+        <source>{n} letters are changed by over a third: {letters}</source>
+        <comment>a letter is changed by over a third: {letters}</comment>
+        <translation>
+            <numerusform>ein Buchstabe ist um über ein Drittel geändert: {letters}</numerusform>
+            <numerusform>{n} Buchstaben sind um über ein Drittel geändert: {letters}</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>as they are cut they may read as others: make the art larger, or choose a sturdier face</source>
+        <translation>so geschnitten liest man sie vielleicht als andere: das Motiv größer machen oder eine kräftigere Schrift wählen</translation>
+    </message>
     <message>
         <source>lower edge</source>
         <translation>Unterkante</translation>

@@ -5,19 +5,16 @@ from math import degrees, isfinite
 
 import numpy as np
 
-from vitrograph.core.artwork import Placed, face_named, missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.job import FilmMend, FilmMendName, Words
-from vitrograph.core.job.change import AddMend, SetFace, put
+from vitrograph.core.job import FilmMend, FilmMendName
+from vitrograph.core.job.change import AddMend, put
 from vitrograph.core.language import tr
 from vitrograph.core.says import Area, Length, Says
 from vitrograph.core.stencil.checks.given import CheckInput
+from vitrograph.core.stencil.checks.letters import changed, doubtful, sturdier, words_at
 from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.sheet import Sheet
 from vitrograph.core.stencil.tying.carry import MOST_DROOP
-
-STENCIL_FACE = "Saira Stencil One"
-STURDY_FACE = "Barlow Bold"        # of the shipped faces, the one whose strokes and gaps differ least in width
 
 _CODES = {"web": Code.WEB, "near": Code.NEAR, "opening": Code.OPENING, "needle": Code.NEEDLE, "speck": Code.SPECK,
           "island": Code.ISLAND}
@@ -102,24 +99,9 @@ def _mends(sheet: Sheet, fault: Fault) -> Iterator[Remedy]:
 
 def _sturdier(sheet: Sheet, fault: Fault) -> Iterator[Remedy]:
     """A sturdier face for the words that a fault lies in."""
-    placed = _words_at(sheet, fault.where)
-    if placed is None or fault.kind == "island":
-        return
-    what = placed.item.what
-    assert isinstance(what, Words)
-    if what.face != STURDY_FACE and not missing_in(face_named(STURDY_FACE), what.text):
-        yield Remedy.of(tr("Set the words in {face}", face=STURDY_FACE),
-                        SetFace(placed.item.key, STURDY_FACE))
-
-
-def _words_at(sheet: Sheet, where: tuple[float, float]) -> Placed | None:
-    """The uppermost words whose box a sheet point lies in."""
-    point = np.array(sheet.fitted.in_artwork(where))
-    for placed in reversed(sheet.fitted.placed):
-        for affine in placed.affines if isinstance(placed.item.what, Words) else ():
-            if placed.holds(point, affine):
-                return placed
-    return None
+    words = None if fault.kind == "island" else words_at(sheet, fault.where)
+    if words is not None and (remedy := sturdier(words)) is not None:
+        yield remedy
 
 
 def ties(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
@@ -127,7 +109,8 @@ def ties(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     for spot in sheet.missed:
         yield Finding(Code.TIE, Level.WATCH, tr("a tie placed by hand crosses no opening"),
                       tr("the art has changed since: move it, or take it away"), spot)
-    yield from _doubtful_letters(sheet)
+    yield from doubtful(sheet)
+    yield from changed(sheet, given)
     if given.stencil.ties.placed == "none" or not sheet.droops:
         return
     again = Remedy.of(tr("Place all ties again"), put(lambda job: job.stencil.ties.placed, "auto"))
@@ -147,18 +130,3 @@ def ties(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
                       Remedy.of(Says("Ties {width} wide", width=Length(width)),
                                 put(lambda job: job.stencil.ties.width, width)),
                       (again,) if given.stencil.ties.placed == "hand" else ())
-
-
-def _doubtful_letters(sheet: Sheet) -> Iterator[Finding]:
-    """Yield letters that a tie makes read as another, wherever it may be: a bar or a side of theirs is cut."""
-    for spot in sheet.doubtful:
-        words = _words_at(sheet, spot)
-        if words is None:
-            continue
-        names, places = zip(*((name, (x, y)) for name, x, y in sheet.fitted.marks), strict=True)
-        letter = names[int(np.hypot(*(np.array(places) - spot).T).argmin())]
-        yield Finding(Code.TIE, Level.WATCH, tr("with its tie {letter} may read as another letter", letter=letter),
-                      tr("its bar or its side is cut: place that tie by hand, or choose a face made for stencils"),
-                      spot, None, None,
-                      Remedy.of(tr("Set the words in {face}", face=STENCIL_FACE),
-                                SetFace(words.item.key, STENCIL_FACE)))

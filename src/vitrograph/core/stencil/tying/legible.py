@@ -10,7 +10,7 @@ from typing import Literal
 import numpy as np
 import shapely
 from numpy.typing import NDArray
-from shapely.geometry import LineString, Polygon
+from shapely.geometry import LineString, Polygon, box
 
 from vitrograph.core.geometry import Points
 
@@ -21,6 +21,7 @@ _WAYS: dict[str, tuple[float, float]] = {
     "below": (0.0, -1.0), "above": (0.0, 1.0), "left": (-1.0, 0.0), "right": (1.0, 0.0)}
 _BAR, _BESIDE, _AWAY, _ABOVE = 1.0, 0.8, 0.5, 0.1      # what counts against a side, the more the worse
 _LOW, _HIGH = 0.46, 0.55           # of a letter's height: where an island's middle is, if a stem stands beyond it
+_STEM = 1.5                        # strokes: how far beside an island its letter reaches, where others are joined to it
 _CLEAR, _INK = 0.03, 0.02          # of a letter's height: how far beyond a stroke, and how much, other ink tells
 
 
@@ -39,7 +40,7 @@ def legible_sides(
 
 def _against(side: str, island: Polygon, letter: Polygon, middles: Points, length: float) -> float:
     """What counts against a side: a bar is cut there, with ink beyond it; a side; or the end away from a stem."""
-    _, low, _, high = letter.bounds
+    low, high = _stands(island, letter, length)
     tall, middle = high - low, np.array(island.envelope.centroid.coords[0])
     upright = side in ("below", "above")
     start = middles[np.abs(middles - middle)[:, 0 if upright else 1].argmin()]
@@ -49,6 +50,15 @@ def _against(side: str, island: Polygon, letter: Polygon, middles: Points, lengt
     rise = (middle[1] - low) / tall
     away = (side == "below" and rise < _LOW) or (side == "above" and rise > _HIGH)
     return float(_BAR * bar + _BESIDE * (not upright) + _AWAY * away + _ABOVE * (side == "above"))
+
+
+def _stands(island: Polygon, letter: Polygon, length: float) -> tuple[float, float]:
+    """From where to where a letter stands: of joined script only what is about the island, its stem among it."""
+    _, low, _, high = letter.bounds
+    own_left, _, own_right, _ = island.bounds
+    beside = _STEM * length
+    about = letter.intersection(box(own_left - beside, low, own_right + beside, high))
+    return (about.bounds[1], about.bounds[3]) if not about.is_empty else (low, high)
 
 
 def letter_round(island: Polygon, openings: NDArray[np.object_], tree: shapely.STRtree) -> Polygon | None:

@@ -27,7 +27,7 @@ from vitrograph.core.stencil.tying.crossings import Crossings, Footing, crossing
 from vitrograph.core.stencil.tying.legible import SIDES, Side, legible_sides, letter_round
 
 _AS_SHORT = 1.3                    # times the shortest crossing, and a little: as short, to the eye
-_AS_SHORT_MM = 0.3
+_AS_SHORT_MM = 0.5
 _BETWEEN_ISLANDS = 1.8             # times its length, what a tie to another island counts: it carries that one as well
 _BESIDE = 8.0                      # widths of a tie: what it leaves beside it is no longer
 _MOST_EACH = 4                     # ties an island is given by the program
