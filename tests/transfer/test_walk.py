@@ -1,12 +1,15 @@
 """The walk from weeded film to a glass ready for cream: the right steps for each glass, film and way, in order."""
 
 import pytest
+from msgspec.structs import replace
 
 from specimens import CARAFE, LANTERN, PLAQUE, in_mm, job, remedied, run, star_job
 from vitrograph.core.findings import Code
+from vitrograph.core.fit import Band
 from vitrograph.core.job import Features, FlatGlass, KeepOut, TransferChoices
 from vitrograph.core.transfer import Strip, cut_list
-from vitrograph.core.transfer.ways import laying_steps
+from vitrograph.core.transfer.mask import mask_of
+from vitrograph.core.transfer.ways import Case, laying_steps, way_for
 
 TWO_LINES = {"glass": CARAFE, "width": 56.0, "fit__from_rim": 40.0, "fit__rows": 2}
 
@@ -145,6 +148,31 @@ def test_between_small_films_one_above_the_other_there_is_no_mask():
     band = run(made).sheet.films[0].band
     assert band.u_high - band.u_low < 0.7 and ("1", "upper") not in sides and ("2", "lower") not in sides
     assert {("1", "left"), ("1", "lower"), ("2", "upper"), ("2", "right")} <= set(sides)
+
+
+@pytest.mark.parametrize(("other", "joined"), [
+    ((0.5, 10.0, 1.6, 40.0), "right"), ((-0.6, 10.0, 0.4, 40.0), "left"),
+    ((-0.2, 40.4, 1.2, 60.0), "upper"), ((-0.2, -20.0, 1.2, 9.6), "lower"),
+    ((0.9, 12.0, 2.5, 38.0), "right"),       # a shorter film beside it, lapping by little
+    ((0.4, 39.0, 0.6, 60.0), "upper"),       # a narrow one above
+    ((0.0, 40.6, 1.0, 60.0), ""), ((1.1, 10.0, 2.0, 40.0), ""),          # a gap between
+    ((0.9, 38.0, 2.0, 60.0), ""), ((-1.0, -20.0, 0.1, 12.0), "")])       # only their corners lie on each other
+def test_no_mask_is_laid_at_the_side_where_another_film_joins_on(other, joined):
+    results = run(job("Kes\n\nPt", **TWO_LINES, stencil__guard=70.0))
+    fitted = results.sheet.fitted
+    placed = tuple(replace(film, band=band) for film, band in zip(
+        fitted.films, (Band(0.0, 10.0, 1.0, 40.0), Band(*other)), strict=True))
+    sheet = replace(results.sheet, fitted=replace(fitted, films=placed))
+    sides = {tape.side for tape in mask_of(sheet, 0, results.demands, 25.0)}
+    assert {"lower", "left", "right", "upper"} - sides == ({joined} if joined else set())
+
+
+@pytest.mark.parametrize(("longest", "whole", "way"), [
+    (90.0, True, "hand"), (90.5, True, "middle"), (150.0, True, "middle"), (150.5, True, "hinge"),
+    (20.0, False, "middle")])
+def test_small_films_go_on_by_hand_and_long_ones_half_by_half(longest, whole, way):
+    case = Case(closed=True, lies="", size=(12.0, longest), needs_tape=not whole, clear_tape=True, straight_top=True)
+    assert way_for(TransferChoices(), case) == way
 
 
 def test_a_mask_goes_round_the_film_as_long_as_its_sides_and_covers_handle_and_mouth():

@@ -145,7 +145,7 @@ def _lap(sheet: Sheet, one: int, other: int) -> float | None:
     a, b = sheet.films[one].band, sheet.films[other].band
     across, along = min(a.u_high, b.u_high) - max(a.u_low, b.u_low), min(a.s_high, b.s_high) - max(a.s_low, b.s_low)
     scale = float(sheet.fitted.wall.scale(np.array([a.middle[1]]))[0])
-    if across > (a.u_high - a.u_low) / 2 and other - one >= 1 and _next_up(sheet, one, other):
+    if across > (a.u_high - a.u_low) / 2 and _next_up(sheet, one, other):
         return along
     if along > (a.s_high - a.s_low) / 2 and other - one == 1:
         return across * scale
