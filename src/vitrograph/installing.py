@@ -14,6 +14,8 @@ from importlib import resources
 from pathlib import Path
 
 from vitrograph.core.language import tr
+from vitrograph.core.storing.whole import reason
+from vitrograph.languages import speak_chosen
 
 SIZES = (16, 22, 24, 32, 48, 64, 128, 256, 512)
 _REFRESH = (("update-desktop-database", "applications"), ("update-mime-database", "mime"),
@@ -22,16 +24,18 @@ _REFRESH = (("update-desktop-database", "applications"), ("update-mime-database"
 
 def main(words: Sequence[str]) -> int:
     """Install or uninstall, and say in lines what was done; 2 where it could not be."""
+    speak_chosen()
     does: dict[str, Callable[[Path, Path], list[str]]] = {"install": install, "uninstall": uninstall}
     if len(words) != 1 or words[0] not in does:
-        print("vitrograph: install or uninstall was wanted", file=sys.stderr)
+        print(f"vitrograph: {tr('install or uninstall was wanted')}", file=sys.stderr)
         return 2
     try:
         for line in does[words[0]](data_home(), Path.home() / ".local" / "bin"):
             print(line)
     except OSError as error:
-        print(f"vitrograph: {error.filename or 'it'} cannot be written ({(error.strerror or '').lower()}): "
-              "make room or give yourself the right to write there", file=sys.stderr)
+        told = tr("{path} cannot be written ({reason}): make room or give yourself the right to write there",
+                  path=error.filename or tr("it"), reason=reason(error))
+        print(f"vitrograph: {told}", file=sys.stderr)
         return 2
     return 0
 
@@ -61,9 +65,11 @@ def install(data: Path, programs: Path) -> list[str]:
     for size in SIZES:
         _draw_icon((files / "vitrograph.svg").read_bytes(), size, _icon_place(data, size))
     _refresh(data)
-    said = [f"installed: {launcher}, and an entry in the desktop's menu; .vitro files open with it"]
+    said = [tr("installed: {launcher}, and an entry in the desktop's menu; .vitro files open with it",
+               launcher=launcher)]
     if str(programs) not in os.environ.get("PATH", "").split(os.pathsep):
-        said.append(f"{programs} is not on your PATH: add it, or start the program from the menu")
+        said.append(tr("{programs} is not on your PATH: add it, or start the program from the menu",
+                       programs=programs))
     return said
 
 
@@ -88,8 +94,8 @@ def uninstall(data: Path, programs: Path) -> list[str]:
     for place in (*_places(data).values(), *(_icon_place(data, size) for size in SIZES)):
         place.unlink(missing_ok=True)
     _refresh(data)
-    return ["uninstalled: the launcher, the menu's entry, the kind of file, the icons, the manual and the completions",
-            f"what you made stays: {data / 'vitrograph'}"]
+    return [tr("uninstalled: the launcher, the menu's entry, the kind of file, the icons, the manual and the "
+               "completions"), tr("what you made stays: {place}", place=data / "vitrograph")]
 
 
 def _places(data: Path) -> dict[str, Path]:

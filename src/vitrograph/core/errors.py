@@ -79,7 +79,9 @@ class NothingYet(VitrographError):
 
 
 class CutterError(VitrographError, ValueError):
-    """Cutter commands that cannot be understood."""
+    """Cutter commands that cannot be understood, or a cutter that broke off: `go_on` is the path to go on from."""
+
+    go_on = ""
 
 
 class LogbookError(VitrographError, OSError):

@@ -11,6 +11,7 @@ from pathlib import Path
 import platformdirs
 
 from vitrograph import __version__
+from vitrograph.core.language import tr
 
 _MOST_TOLD = 60_000                # bytes of the log that a report holds, the newest
 _PACKAGES = ("PySide6-Essentials", "numpy", "scipy", "shapely", "msgspec", "uharfbuzz", "opencv-python-headless")
@@ -53,5 +54,5 @@ def told(error: BaseException) -> str:
         log.parent.mkdir(parents=True, exist_ok=True)
         with log.open("a", encoding="utf-8", errors="replace") as file:
             file.writelines(traceback.format_exception(error))
-    return (f"something went wrong inside the program ({type(error).__name__}); what you had stands as it was, details "
-            f"are in {log}")
+    return tr("something went wrong inside the program ({fault}); what you had stands as it was, details are in {log}",
+              fault=type(error).__name__, log=log)

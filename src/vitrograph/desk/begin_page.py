@@ -6,7 +6,7 @@ from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QPointF, QRectF, QSize, QSizeF, Qt, Signal
 from PySide6.QtGui import QColor, QIcon, QPainter, QPen, QPixmap, QPolygonF
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QScrollArea, QSizePolicy, QToolButton, QVBoxLayout, QWidget
 
@@ -153,18 +153,30 @@ class BeginPage(QScrollArea):
         assert self.seen is not None
         view = self.seen.view(one, "glass")
         if not view.isNull():
-            made.setIcon(QIcon(view.scaled(_SEEN, Qt.AspectRatioMode.KeepAspectRatio,
-                                           Qt.TransformationMode.SmoothTransformation)))
+            made.setIcon(QIcon(_in_its_place(view)))
         made.setIconSize(_SEEN)
         made.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         there = path.is_file()
-        made.setText(f"{one.name}\n{one.about}\n{_when(path) if there else 'its file is gone'}")
+        when = _when(path) if there else tr("its file is gone")
+        made.setText(f"{one.name}\n{one.about}\n{when}")
         made.setAccessibleName(tr("Open {name}", name=one.name))
         made.setToolTip(one.path)
         made.setFont(theme.font())
         made.setEnabled(there)
         made.clicked.connect(partial(self.shell.files.open, path))
         return made
+
+
+def _in_its_place(view: QPixmap) -> QPixmap:
+    """A picture at the left of a place that is alike for all, so that the words beside them begin in one line."""
+    fine = view.devicePixelRatio()
+    whole = QPixmap(_SEEN * fine)
+    whole.setDevicePixelRatio(fine)
+    whole.fill(Qt.GlobalColor.transparent)
+    with painting(whole) as painter:
+        size = view.deviceIndependentSize().scaled(QSizeF(_SEEN), Qt.AspectRatioMode.KeepAspectRatio)
+        painter.drawPixmap(QRectF(QPointF(0, (_SEEN.height() - size.height()) / 2), size), view, QRectF(view.rect()))
+    return whole
 
 
 def _when(path: Path) -> str:

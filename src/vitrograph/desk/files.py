@@ -169,10 +169,10 @@ class Files(QObject):
 
     def choose_report(self) -> None:
         """Ask where to write the report of a problem."""
-        path, _ = QFileDialog.getSaveFileName(self._window, "Report a problem", "vitrograph report.txt", "Text (*.txt)")
+        path, _ = QFileDialog.getSaveFileName(self._window, tr("Report a problem"), "vitrograph report.txt",
+                                              tr("Text (*.txt)"))
         if path:
             self.write_report(Path(path).with_suffix(".txt"))
-
     def print_packet(self) -> None:
         """Print the packet through the system's dialog, at true size."""
         from vitrograph.core.paper.packet import draw_packet
@@ -236,7 +236,8 @@ class Files(QObject):
 
     def choose_save(self) -> None:
         """Ask where to save."""
-        path, _ = QFileDialog.getSaveFileName(self._window, "Save the order", f"{self.bench.order.name}.vitro", _ORDERS)
+        path, _ = QFileDialog.getSaveFileName(self._window, tr("Save the order"), f"{self.bench.order.name}.vitro",
+                                              _ORDERS)
         if path:
             self.save_as(Path(path).with_suffix(".vitro"))
 

@@ -128,7 +128,7 @@ def send(
             told(sending)
         return sending
     except CutterError as error:
-        raise CutterError(_broke(error, sending, places)) from None
+        raise _broke(error, sending, places) from None
     finally:
         line.end(control)
         port.close()
@@ -151,14 +151,16 @@ def _at(start: Place, places: Sequence[Place]) -> int:
     return places.index(start)
 
 
-def _broke(error: CutterError, sending: Sending, places: Sequence[Place]) -> Says:
+def _broke(error: CutterError, sending: Sending, places: Sequence[Place]) -> CutterError:
     """What is wrong, what is cut already, and how to go on once it is mended."""
     if sending.done >= len(places):
-        return Says("{wrong}; all was cut before", wrong=error.says)
+        return CutterError(Says("{wrong}; all was cut before", wrong=error.says))
     after = places[sending.done]
     so_far = tr("{last} is the last that was cut", last=sending.last) if sending.last else tr("nothing was cut")
-    return Says("{wrong}; {so_far}: if the film has not moved, go on from {stencil}:{path}", wrong=error.says,
-                so_far=so_far, stencil=after.stencil, path=after.path)
+    made = CutterError(Says("{wrong}; {so_far}: if the film has not moved, go on from {place}", wrong=error.says,
+                            so_far=so_far, place=str(after)))
+    made.go_on = str(after)
+    return made
 
 
 class _Line:

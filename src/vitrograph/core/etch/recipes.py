@@ -57,7 +57,7 @@ def read_recipe(path: Path) -> Recipe:
     except OSError as error:
         raise VitrographError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     except (JobError, msgspec.MsgspecError, ValueError, RecursionError) as error:
-        told = str(error).replace("the job", "the recipe").replace("the recipe: the recipe", "the recipe")
+        told = str(error).replace(tr("the job"), tr("the recipe"))
         raise VitrographError(tr("{path} is no recipe: {told} (docs/formats.md)", path=path, told=told[:300])) from None
 
 

@@ -102,8 +102,8 @@ def _sentence(message: str, tree: Any) -> str:
     """Turn "Expected `float` > 0.0 - at `$.fit.size`" into "fit size: expected a number > 0.0, got -5"."""
     wanted, _, path = message.partition(" - at `$.")
     steps = re.findall(r"[^.\[\]]+", path.rstrip("`"))
-    if "unknown field" in wanted:
-        return f"{wanted[:1].lower()}{wanted[1:]}".replace("`", "'").replace("object contains", "the job holds the")
+    if found := re.search("unknown field `(.*)`", wanted):
+        return tr("the job holds the unknown field '{name}'", name=found[1])
     for step in steps:
         tree = tree.get(step) if isinstance(tree, dict) else tree[int(step)] if step.isdigit() else None
     got = tr(", got {tree!r}", tree=tree) if steps and not isinstance(tree, dict) and len(repr(tree)) <= 40 else ""
@@ -114,4 +114,6 @@ def _sentence(message: str, tree: Any) -> str:
                          (tr("words"), "`str`"), (tr("a list"), "`array`"), ("'", "`")):
         wanted = wanted.replace(theirs, ours)
     steps = [str(int(step) + 1) if step.isdigit() else step for step in steps]
+    if wanted.startswith("Expected "):
+        wanted = tr("expected {what}", what=wanted.removeprefix("Expected "))
     return f"{' '.join(steps).replace('_', ' ') or tr('the job')}: {wanted[:1].lower()}{wanted[1:]}{got}"

@@ -272,9 +272,9 @@ def _advice(error: Exception) -> str:
     """What helps against a fault of the book's file."""
     says = str(error).lower()
     if "locked" in says or "busy" in says:
-        return "another program holds it: close that, and try again"
+        return tr("another program holds it: close that, and try again")
     if "full" in says:
-        return "make room on the disk, and try again"
+        return tr("make room on the disk, and try again")
     if "readonly" in says or "permission" in says or "unable to open" in says or "read-only" in says:
-        return "it cannot be written there: give yourself the right to, and try again"
-    return "move it to begin anew"
+        return tr("it cannot be written there: give yourself the right to, and try again")
+    return tr("move it to begin anew")

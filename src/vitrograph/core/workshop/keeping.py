@@ -47,7 +47,7 @@ def workshop_of(tree: Any, called: str = tr("the workshop")) -> Workshop:
     try:
         return read_record(tree, Workshop)
     except (JobError, msgspec.ValidationError) as error:
-        raise WorkshopError(f"{called}: {str(error).replace('the job', 'the workshop')}") from None
+        raise WorkshopError(f"{called}: " + str(error).replace(tr("the job"), tr("the workshop"))) from None
 
 
 def _with_recipes(tree: dict[str, Any]) -> dict[str, Any]:

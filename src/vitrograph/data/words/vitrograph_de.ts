@@ -576,6 +576,10 @@
         <translation>die Datei ist keine DXF-Zeichnung oder wurde abgeschnitten: noch einmal als DXF R2000 oder neuer sichern</translation>
     </message>
     <message>
+        <source>sizes without a unit, read as mm</source>
+        <translation>Maße ohne Einheit, als mm gelesen</translation>
+    </message>
+    <message>
         <source>sizes in a unit that is not known (number {named}), read as mm</source>
         <translation>Größen in einer unbekannten Einheit (Nummer {named}), als mm gelesen</translation>
     </message>
@@ -586,6 +590,10 @@
     <message>
         <source>the drawing unfolds to more than {most} parts: simplify it first</source>
         <translation>die Zeichnung entfaltet sich zu mehr als {most} Teilen: erst vereinfachen</translation>
+    </message>
+    <message>
+        <source>lettering</source>
+        <translation>Schrift</translation>
     </message>
     <message>
         <source>a block of the DXF drawing holds itself: take it out, or explode the blocks</source>
@@ -684,12 +692,28 @@
         <translation>ein Film</translation>
     </message>
     <message>
+        <source>faint parts</source>
+        <translation>blasse Teile</translation>
+    </message>
+    <message>
         <source>a part of another file</source>
         <translation>ein Teil einer anderen Datei</translation>
     </message>
     <message>
         <source>a missing part</source>
         <translation>ein fehlender Teil</translation>
+    </message>
+    <message>
+        <source>a filter</source>
+        <translation>ein Filter</translation>
+    </message>
+    <message>
+        <source>marks along a line</source>
+        <translation>Marken entlang einer Linie</translation>
+    </message>
+    <message>
+        <source>a pattern too fine to lay</source>
+        <translation>ein Muster, zu fein zum Auslegen</translation>
     </message>
     <message>
         <source>lettering, set in {face}</source>
@@ -1484,6 +1508,14 @@
     <message>
         <source>no recipe is called &apos;{name}&apos;: name one of {all}, or give a file</source>
         <translation>kein Rezept heißt „{name}“: eines nennen von {all}, oder eine Datei angeben</translation>
+    </message>
+    <message>
+        <source>the job</source>
+        <translation>der Auftrag</translation>
+    </message>
+    <message>
+        <source>the recipe</source>
+        <translation>das Rezept</translation>
     </message>
     <message>
         <source>{path} is no recipe: {told} (docs/formats.md)</source>
@@ -2308,6 +2340,10 @@
         <translation>{path}: erwartet wurde eine Zeile von 0 bis {branch}, nicht „{step}“</translation>
     </message>
     <message>
+        <source>the job holds the unknown field &apos;{name}&apos;</source>
+        <translation>der Auftrag enthält das unbekannte Feld „{name}“</translation>
+    </message>
+    <message>
         <source>, got {tree!r}</source>
         <translation>, nicht {tree!r}</translation>
     </message>
@@ -2326,6 +2362,10 @@
     <message>
         <source>a list</source>
         <translation>eine Liste</translation>
+    </message>
+    <message>
+        <source>expected {what}</source>
+        <translation>erwartet war {what}</translation>
     </message>
     <message>
         <source>too few to tell</source>
@@ -2510,6 +2550,22 @@
     <message>
         <source>the logbook has no entry number {number}: it was taken out, or its row is spoiled</source>
         <translation>das Logbuch hat keinen Eintrag Nummer {number}: er wurde herausgenommen, oder seine Zeile ist verdorben</translation>
+    </message>
+    <message>
+        <source>another program holds it: close that, and try again</source>
+        <translation>ein anderes Programm hält sie: dieses schließen und noch einmal versuchen</translation>
+    </message>
+    <message>
+        <source>make room on the disk, and try again</source>
+        <translation>Platz auf der Platte schaffen und noch einmal versuchen</translation>
+    </message>
+    <message>
+        <source>it cannot be written there: give yourself the right to, and try again</source>
+        <translation>dort kann nicht geschrieben werden: sich das Recht dazu geben und noch einmal versuchen</translation>
+    </message>
+    <message>
+        <source>move it to begin anew</source>
+        <translation>es wegschieben, um neu zu beginnen</translation>
     </message>
     <message>
         <source>Use permanent vinyl, which grips best</source>
@@ -6629,6 +6685,10 @@ Sie sagt: {licence}</translation>
         <translation>Ein erfundener Auftrag mit fünf Stücken, in einem eigenen Fenster; von Ihrem wird nichts berührt</translation>
     </message>
     <message>
+        <source>its file is gone</source>
+        <translation>seine Datei ist fort</translation>
+    </message>
+    <message>
         <source>Open {name}</source>
         <translation>{name} öffnen</translation>
     </message>
@@ -6774,7 +6834,7 @@ Sie sagt: {licence}</translation>
     </message>
     <message>
         <source>job file</source>
-        <translation>datei laden</translation>
+        <translation>Auftragsdatei</translation>
     </message>
     <message>
         <source>Save</source>
@@ -6874,7 +6934,7 @@ Sie sagt: {licence}</translation>
     </message>
     <message>
         <source>Report a problem</source>
-        <translation>Ein Problem melden</translation>
+        <translation>Eine Störung melden</translation>
     </message>
     <message>
         <source>bug fault log help</source>
@@ -7834,6 +7894,10 @@ Sie sagt: {licence}</translation>
         <translation>geschrieben: {name}; vor dem Weitersenden lesen</translation>
     </message>
     <message>
+        <source>Text (*.txt)</source>
+        <translation>Text (*.txt)</translation>
+    </message>
+    <message>
         <source>the packet</source>
         <translation>die Mappe</translation>
     </message>
@@ -7860,6 +7924,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Let it go</source>
         <translation>Verwerfen</translation>
+    </message>
+    <message>
+        <source>Save the order</source>
+        <translation>Den Auftrag sichern</translation>
     </message>
     <message>
         <source>Write the work packet</source>
@@ -11568,8 +11636,8 @@ Sie sagt: {licence}</translation>
         <translation>geschnitten wurde nichts</translation>
     </message>
     <message>
-        <source>{wrong}; {so_far}: if the film has not moved, go on from {stencil}:{path}</source>
-        <translation>{wrong}; {so_far}: wenn die Folie sich nicht bewegt hat, weitermachen ab {stencil}:{path}</translation>
+        <source>{wrong}; {so_far}: if the film has not moved, go on from {place}</source>
+        <translation>{wrong}; {so_far}: wenn die Folie sich nicht bewegt hat, weitermachen ab {place}</translation>
     </message>
     <message>
         <source>the cutter answers no more</source>
@@ -11694,6 +11762,30 @@ Sie sagt: {licence}</translation>
     <message>
         <source>--corners: four places like 120,80;910,95;905,1280;130,1270 were wanted, got &apos;{text}&apos;</source>
         <translation>--corners: erwartet wurden vier Orte wie 120,80;910,95;905,1280;130,1270, nicht „{text}“</translation>
+    </message>
+    <message>
+        <source>{path} cannot be written ({reason}): make room or give yourself the right to write there</source>
+        <translation>{path} kann nicht geschrieben werden ({reason}): Platz schaffen oder sich dort das Recht zu schreiben geben</translation>
+    </message>
+    <message>
+        <source>it</source>
+        <translation>es</translation>
+    </message>
+    <message>
+        <source>installed: {launcher}, and an entry in the desktop&apos;s menu; .vitro files open with it</source>
+        <translation>eingerichtet: {launcher} und ein Eintrag im Menü des Desktops; .vitro-Dateien öffnen sich damit</translation>
+    </message>
+    <message>
+        <source>{programs} is not on your PATH: add it, or start the program from the menu</source>
+        <translation>{programs} steht nicht im PATH: dort eintragen oder das Programm aus dem Menü starten</translation>
+    </message>
+    <message>
+        <source>uninstalled: the launcher, the menu&apos;s entry, the kind of file, the icons, the manual and the completions</source>
+        <translation>entfernt: der Starter, der Menüeintrag, die Dateiart, die Symbole, das Handbuch und die Vervollständigungen</translation>
+    </message>
+    <message>
+        <source>what you made stays: {place}</source>
+        <translation>was gemacht wurde, bleibt: {place}</translation>
     </message>
     <message>
         <source>no room</source>
@@ -12545,6 +12637,10 @@ Sie sagt: {licence}</translation>
         <source>straighten</source>
         <comment>a mend</comment>
         <translation>begradigen</translation>
+    </message>
+    <message>
+        <source>something went wrong inside the program ({fault}); what you had stands as it was, details are in {log}</source>
+        <translation>im Programm ging etwas schief ({fault}); was da war, steht, wie es war; Näheres steht in {log}</translation>
     </message>
 </context>
 </TS>

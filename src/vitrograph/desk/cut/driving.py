@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QLineEdit, QProgressBar
 
 from vitrograph.core.cut import SheetRun
 from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
-from vitrograph.core.errors import VitrographError
+from vitrograph.core.errors import CutterError, VitrographError
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
@@ -27,7 +27,7 @@ class Driving(Column):
     """The part of the cut card that drives a cutter. `wanted` asks for the film that is shown."""
 
     wanted = Signal()
-    _told, _ended, _broke = Signal(object), Signal(object), Signal(str)
+    _told, _ended, _broke = Signal(object), Signal(object), Signal(str, str)
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(gap=8)
@@ -158,9 +158,10 @@ class Driving(Column):
         try:
             self._ended.emit(send(run, open_port(where), start, self._told.emit, control))
         except VitrographError as error:
-            self._broke.emit(error.words(self.bench.unit))
+            go_on = error.go_on if isinstance(error, CutterError) else ""
+            self._broke.emit(error.words(self.bench.unit), go_on)
         except Exception as error:                             # a fault of ours: said, and the window lives
-            self._broke.emit(tr("this could not be sent ({name}: {error})", name=type(error).__name__, error=error))
+            self._broke.emit(tr("this could not be sent ({name}: {error})", name=type(error).__name__, error=error), "")
 
     def _tell(self, sending: Sending) -> None:
         self.bar.setRange(0, sending.of)
@@ -180,12 +181,12 @@ class Driving(Column):
                   else tr("all {of} paths are cut", of=sending.of))
         self.start.clear()
 
-    def _tell_broken(self, sentence: str) -> None:
+    def _tell_broken(self, sentence: str, go_on: str) -> None:
         self._set_going(False)
         self._say(sentence)
         self.bench.refused.emit(sentence)
-        if " go on from " in sentence:
-            self.start.setText(sentence.rpartition(" go on from ")[2])
+        if go_on:
+            self.start.setText(go_on)
 
     def _turn_pause(self) -> None:
         if self._control is None:

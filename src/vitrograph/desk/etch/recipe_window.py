@@ -116,7 +116,7 @@ class RecipeWindow(QDialog):
             others = tuple(one for one in owned.recipes if one.name != made.name)
             save_workshop(replace(owned, recipes=(made, *others)), self.workshop)
         except (JobError, VitrographError) as error:
-            told = error.words(self.bench.unit).replace("the job", "the recipe")
+            told = error.words(self.bench.unit).replace(tr("the job"), tr("the recipe"))
             self.says.setText(f"{told[:1].upper()}{told[1:]}.")
             return
         self.bench.edit(tr("Recipe"), etch__recipe=made)

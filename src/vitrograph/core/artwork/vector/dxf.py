@@ -78,7 +78,7 @@ def _opened(content: bytes, notes: dict[str, None]) -> tuple[Any, float]:
                            ) from None
     named = int(document.header.get("$INSUNITS", 0))
     if named == 0:
-        notes["sizes without a unit, read as mm"] = None
+        notes[tr("sizes without a unit, read as mm")] = None
         return document, 1.0
     if named in _MM_PER_UNIT:
         return document, _MM_PER_UNIT[named]
@@ -105,9 +105,9 @@ def _entities(document: Any, notes: dict[str, None]) -> Iterator[Any]:
         if entity.dxf.get("layer", "0") in hidden or entity.dxf.get("invisible", 0):
             continue
         if kind in _WORDS:
-            notes["lettering"] = None
+            notes[tr("lettering")] = None
         elif kind == "IMAGE":
-            notes["a picture in another file"] = None
+            notes[tr("a picture in another file")] = None
         elif kind not in _UNSEEN:
             yield entity
 

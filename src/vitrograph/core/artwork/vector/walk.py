@@ -84,7 +84,7 @@ class Walker:
         inner = self._styled(node, context)
         if (inner.clip is not None and inner.clip.is_empty) or inner.opacity < LEAST_OPACITY:
             if inner.opacity < LEAST_OPACITY and node.tag in _SHAPES | _GROUPS | {"text", "use"}:
-                self.notes["faint parts"] = None
+                self.notes[tr("faint parts")] = None
             return
         if node.tag in _SHAPES:
             yield from self._shape(node, inner)
@@ -160,7 +160,7 @@ class Walker:
         if node is not self.root and ("transform" in node.style):
             to_page = product(to_page, matrix_of(node.style["transform"]))
         if style.get("filter", "none") != "none":
-            self.notes["a filter"] = None
+            self.notes[tr("a filter")] = None
         inner = Context(to_page, style, context.opacity * length_px(style.get("opacity"), 1.0, 1.0), context.clip,
                          context.size, context.deep)
         for name, region in (("clip-path", self._clip_region), ("mask", self._mask_region)):
@@ -213,7 +213,7 @@ class Walker:
         points = np.concatenate(lines)
         box = (*points.min(axis=0).tolist(), *points.max(axis=0).tolist())
         if any(style.get(name, "none") != "none" for name in ("marker", "marker-start", "marker-mid", "marker-end")):
-            self.notes["marks along a line"] = None
+            self.notes[tr("marks along a line")] = None
         fill = style.get("fill", "black")
         if fill != "none":
             rule: FillRule = "evenodd" if style.get("fill-rule") == "evenodd" else "nonzero"
@@ -247,7 +247,7 @@ class Walker:
             if seen >= LEAST_OPACITY and not tinted.is_empty:
                 yield tinted, rgb
             elif seen > 0 and not tinted.is_empty:
-                self.notes["faint parts"] = None
+                self.notes[tr("faint parts")] = None
 
     def _colours(
         self, area: BaseGeometry, paint: str, opacity: float, context: Context, box: tuple[float, ...]
@@ -262,7 +262,7 @@ class Walker:
             if source is not None and source.tag == "pattern":
                 self._count(context)
                 if (laid := pattern_paints(area, source, self._named.get, self._part, context, box, opacity)) is None:
-                    self.notes["a pattern too fine to lay"] = None
+                    self.notes[tr("a pattern too fine to lay")] = None
                 yield from laid or ()
                 return
             paint = paint.partition(")")[2].strip() or "none"
