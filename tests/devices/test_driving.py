@@ -102,7 +102,8 @@ def test_a_line_that_breaks_is_told_and_gone_on_from_and_nothing_is_left_out(she
     words = broke.value.words("mm")
     assert "is the last that was cut: if the film has not moved, go on from " in words
     before = machine.done().cut()[1:]
-    stencil, path = (int(number) for number in words.rpartition("from ")[2].split(":"))
+    assert words.endswith(f"go on from {broke.value.go_on}")
+    stencil, path = (int(number) for number in broke.value.go_on.split(":"))
     again = Machine(over_tcp)
     rest = send(sheet, open_port(again.where), Place(stencil, path))
     assert rest.done == rest.of

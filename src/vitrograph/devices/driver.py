@@ -157,9 +157,10 @@ def _broke(error: CutterError, sending: Sending, places: Sequence[Place]) -> Cut
         return CutterError(Says("{wrong}; all was cut before", wrong=error.says))
     after = places[sending.done]
     so_far = tr("{last} is the last that was cut", last=sending.last) if sending.last else tr("nothing was cut")
+    place = f"{after.stencil}:{after.path}"
     made = CutterError(Says("{wrong}; {so_far}: if the film has not moved, go on from {place}", wrong=error.says,
-                            so_far=so_far, place=str(after)))
-    made.go_on = str(after)
+                            so_far=so_far, place=place))
+    made.go_on = place
     return made
 
 
