@@ -6,7 +6,7 @@ from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPointF, QRectF, QSize, QSizeF, Qt, Signal
+from PySide6.QtCore import QMargins, QPointF, QRectF, QSize, QSizeF, Qt, Signal
 from PySide6.QtGui import QColor, QIcon, QPainter, QPen, QPixmap, QPolygonF
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QScrollArea, QSizePolicy, QToolButton, QVBoxLayout, QWidget
 
@@ -24,7 +24,7 @@ if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
 _PICTURE = QSize(96, 84)
-_SEEN = QSize(150, 94)
+_SEEN = QSize(138, 94)
 _MOST_RECENT = 6
 _GLASSES: tuple[tuple[str, str, Glass], ...] = (
     ("flat", tr("Flat"), FlatGlass()), ("straight", tr("Straight"), StraightGlass()),
@@ -153,8 +153,8 @@ class BeginPage(QScrollArea):
         assert self.seen is not None
         view = self.seen.view(one, "glass")
         if not view.isNull():
-            made.setIcon(QIcon(_in_its_place(view)))
-        made.setIconSize(_SEEN)
+            made.setIcon(QIcon(_with_a_gap(view)))
+        made.setIconSize(_SEEN.grownBy(QMargins(0, 0, 3 * theme.STEP, 0)))
         made.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         there = path.is_file()
         when = _when(path) if there else tr("its file is gone")
@@ -167,15 +167,13 @@ class BeginPage(QScrollArea):
         return made
 
 
-def _in_its_place(view: QPixmap) -> QPixmap:
-    """A picture at the left of a place that is alike for all, so that the words beside them begin in one line."""
-    fine = view.devicePixelRatio()
-    whole = QPixmap(_SEEN * fine)
-    whole.setDevicePixelRatio(fine)
+def _with_a_gap(view: QPixmap) -> QPixmap:
+    """A picture as small as it is shown, with room at its right before the words."""
+    small = view.scaled(_SEEN, Qt.AspectRatioMode.KeepAspectRatio, Qt.TransformationMode.SmoothTransformation)
+    whole = QPixmap(small.width() + 3 * theme.STEP, small.height())
     whole.fill(Qt.GlobalColor.transparent)
     with painting(whole) as painter:
-        size = view.deviceIndependentSize().scaled(QSizeF(_SEEN), Qt.AspectRatioMode.KeepAspectRatio)
-        painter.drawPixmap(QRectF(QPointF(0, (_SEEN.height() - size.height()) / 2), size), view, QRectF(view.rect()))
+        painter.drawPixmap(QRectF(QPointF(0, 0), QSizeF(small.size())), small, QRectF(small.rect()))
     return whole
 
 
