@@ -141,7 +141,8 @@ def test_the_workshop_has_room_for_what_is_owned_and_no_more():
         workshop_of(tree)
     for tree, place in (({"cutters": [{"blade_m": 1.1e6}]}, "blade m"), ({"films": [{"left": 1.1e6}]}, "left"),
                         ({"house": {"bell": 1.1}}, "bell"), ({"cutters": []}, "cutters"),
-                        ({"films": [{"colour": "red"}]}, "colour")):
+                        ({"films": [{"colour": "red"}]}, "colour"), ({"creams": 3}, "creams"), ([], "the workshop"),
+                        ({"version": 1, "creams": [{"name": "North", "school": []}]}, "creams")):
         with pytest.raises(WorkshopError, match=place):
             workshop_of(tree)
     old = workshop_of({"version": 1, "creams": [{"name": "North", "school": "long-still"}]})

@@ -7,6 +7,7 @@ made as it is. `docs/write_words.py` gathers the sentences (lupdate) and packs t
 import os
 from collections.abc import Mapping
 from importlib import resources
+from itertools import groupby
 from typing import TYPE_CHECKING
 
 from vitrograph.core.language import Language, speak
@@ -74,7 +75,5 @@ def dress(app: "QApplication", code: str) -> None:
 
 def _day(format_: str) -> str:
     """A locale's way to write a day, as `strftime` takes it; the year always whole."""
-    from itertools import groupby
-
     runs = ("".join(letters) for _, letters in groupby(format_))
     return "".join(_DAYS.get(run, run) for run in runs)

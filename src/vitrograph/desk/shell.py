@@ -16,7 +16,7 @@ from PySide6.QtWidgets import (
 from shiboken6 import isValid
 
 from vitrograph.core.cut import SheetRun
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.results import Results
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.desk import dropping
@@ -279,7 +279,7 @@ class Shell(QWidget):
         tone, edge = (theme.TEXT, theme.STOP) if wrong else (theme.TEXT, theme.GOOD)
         self._message.setStyleSheet(f"color: {tone}; background: {theme.CARD}; border-left: 6px solid {edge};"
                                     f"padding: 8px 16px;")
-        self._message.setText(text[:1].upper() + text[1:])
+        self._message.setText(capital(text))
         self._message.show()
         self._message_time.start()
 

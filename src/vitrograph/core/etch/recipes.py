@@ -53,12 +53,12 @@ def read_recipe(path: Path) -> Recipe:
     """A recipe from its file, as `json_of_recipe` writes it. Raises VitrographError with one sentence."""
     try:
         tree = msgspec.json.decode(read_plain(path, _MOST_BYTES))
-        return read_record(tree, Recipe)
+        return read_record(tree, Recipe, tr("the recipe"))
     except OSError as error:
         raise VitrographError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     except (JobError, msgspec.MsgspecError, ValueError, RecursionError) as error:
-        told = str(error).replace(tr("the job"), tr("the recipe"))
-        raise VitrographError(tr("{path} is no recipe: {told} (docs/formats.md)", path=path, told=told[:300])) from None
+        raise VitrographError(tr("{path} is no recipe: {told} (docs/formats.md)", path=path,
+                                 told=str(error)[:300])) from None
 
 
 def json_of_recipe(recipe: Recipe) -> str:

@@ -15,15 +15,18 @@ from vitrograph.core.units import parse_whole
 R = TypeVar("R", bound=Record)
 
 
-def read_record(tree: Any, kind: type[R]) -> R:
-    """Build a record from plain data. Raises JobError with one sentence about the first bad value."""
+def read_record(tree: Any, kind: type[R], called: str = "") -> R:
+    """Build a record from plain data. Raises JobError with one sentence about the first bad value.
+
+    `called` is what the whole of it is in words: the job, if nothing is said.
+    """
     for place, number in _numbers(tree):
         if not isfinite(number):
             raise JobError(tr("{place}: expected a finite number, got {number}", place=place, number=number))
     try:
         return msgspec.convert(tree, kind, builtin_types=(bytes,))
     except msgspec.ValidationError as error:
-        raise JobError(_sentence(str(error), tree)) from None
+        raise JobError(_sentence(str(error), tree, called or tr("the job"))) from None
 
 
 def changed_record(record: R, changes: Mapping[str, Any]) -> R:
@@ -98,12 +101,12 @@ def _numbers(tree: Any, place: str = "") -> Iterator[tuple[str, float]]:
         yield place, tree
 
 
-def _sentence(message: str, tree: Any) -> str:
+def _sentence(message: str, tree: Any, called: str) -> str:
     """Turn "Expected `float` > 0.0 - at `$.fit.size`" into "fit size: expected a number > 0.0, got -5"."""
     wanted, _, path = message.partition(" - at `$.")
     steps = re.findall(r"[^.\[\]]+", path.rstrip("`"))
     if found := re.search("unknown field `(.*)`", wanted):
-        return tr("the job holds the unknown field '{name}'", name=found[1])
+        return tr("{called} holds the unknown field '{name}'", called=called, name=found[1])
     for step in steps:
         tree = tree.get(step) if isinstance(tree, dict) else tree[int(step)] if step.isdigit() else None
     got = tr(", got {tree!r}", tree=tree) if steps and not isinstance(tree, dict) and len(repr(tree)) <= 40 else ""
@@ -116,4 +119,6 @@ def _sentence(message: str, tree: Any) -> str:
     steps = [str(int(step) + 1) if step.isdigit() else step for step in steps]
     if wanted.startswith("Expected "):
         wanted = tr("expected {what}", what=wanted.removeprefix("Expected "))
-    return f"{' '.join(steps).replace('_', ' ') or tr('the job')}: {wanted[:1].lower()}{wanted[1:]}{got}"
+    if not steps and wanted.startswith(called):
+        return wanted
+    return f"{' '.join(steps).replace('_', ' ') or called}: {wanted[:1].lower()}{wanted[1:]}{got}"

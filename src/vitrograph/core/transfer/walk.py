@@ -5,7 +5,7 @@ from collections.abc import Iterator, Sequence
 from msgspec import Struct
 
 from vitrograph.core.job import Features, MaterialName, TransferChoices
-from vitrograph.core.language import tr, tr_later
+from vitrograph.core.language import capital, tr, tr_later
 from vitrograph.core.says import Joined, Length, Says
 from vitrograph.core.stencil import Risk
 from vitrograph.core.transfer.cleaning import cleaning_steps
@@ -156,7 +156,7 @@ def _finishing(settings: Sequence[Setting], about: Circumstances) -> Iterator[St
         for setting in settings:
             for run in setting.mask:
                 yield Step(f"mask {setting.number} {run.side}", run.says(about.mask_width),
-                           setting.which[:1].upper() + setting.which[1:] if setting.many > 1 else "")
+                           capital(setting.which) if setting.many > 1 else "")
         yield Step("patch", tr("Patch slits and holes in the film with tape.{covered}", covered=_covered(about)))
         yield _settling(SETTLE, about, tr_later("Let the film settle {minutes} minutes."))
 

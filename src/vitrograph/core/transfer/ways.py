@@ -8,7 +8,7 @@ from typing import Literal
 from msgspec import Struct
 
 from vitrograph.core.job import SettingWay, TransferChoices
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.work import Step
 
 Way = Literal["middle", "hinge", "lowered", "edge", "hand", "on the glass"]
@@ -82,7 +82,7 @@ def _suits(case: Case, can: set[Way]) -> Way:
 
 def laying_steps(way: Way, which: str, key: str, snips: str) -> tuple[Step, ...]:
     """How a film that is aimed is laid down; `which` is it in words, `snips` what is said of its border."""
-    carrier = which[:1].upper() + which[1:]
+    carrier = capital(which)
     says = {
         "middle": (tr("Hold the tape by its extra at the top and let {which} touch at its middle. Press from the "
                       "middle outward to each side.", which=which),),

@@ -17,7 +17,7 @@ from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import without
 from vitrograph.core.job import Job
 from vitrograph.core.job.change import put
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.says import Joined, Length, Says
 from vitrograph.core.stencil import Limits, Sheet
 from vitrograph.core.weed.naming import Names, where_in
@@ -154,7 +154,7 @@ class WeedPlan(Struct, frozen=True, dict=True):
 
 
 def _step(bit: Bit) -> Step:
-    where = f"{bit.where[:1].upper()}{bit.where[1:]}: " if bit.where else ""
+    where = f"{capital(bit.where)}: " if bit.where else ""
     return Step(bit.key, tr("Pull {number}: {name}", number=bit.number, name=bit.name),
                 Says("{where}{how}.", where=where, how=bit.how))
 

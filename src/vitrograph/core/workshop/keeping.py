@@ -45,17 +45,19 @@ def workshop_of(tree: Any, called: str = tr("the workshop")) -> Workshop:
     if version == 1 and isinstance(tree, dict):
         tree = _with_recipes(tree)
     try:
-        return read_record(tree, Workshop)
+        return read_record(tree, Workshop, tr("the workshop"))
     except (JobError, msgspec.ValidationError) as error:
-        raise WorkshopError(f"{called}: " + str(error).replace(tr("the job"), tr("the workshop"))) from None
+        raise WorkshopError(f"{called}: {error}") from None
 
 
 def _with_recipes(tree: dict[str, Any]) -> dict[str, Any]:
     """Version 1 to 2: a cream's school of timing is a recipe."""
+    if not isinstance(tree.get("creams"), list):
+        return {**tree, "version": 2}
     creams = [{**{name: value for name, value in cream.items() if name != "school"},
                **({"recipe": recipe_of(cream["school"])} if "school" in cream else {})}
-              if isinstance(cream, dict) else cream for cream in tree.get("creams", ())]
-    return {**tree, "version": 2, **({"creams": creams} if "creams" in tree else {})}
+              if isinstance(cream, dict) else cream for cream in tree["creams"]]
+    return {**tree, "version": 2, "creams": creams}
 
 
 def json_of(workshop: Workshop) -> str:

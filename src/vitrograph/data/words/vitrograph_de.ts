@@ -2340,8 +2340,8 @@
         <translation>{path}: erwartet wurde eine Zeile von 0 bis {branch}, nicht „{step}“</translation>
     </message>
     <message>
-        <source>the job holds the unknown field &apos;{name}&apos;</source>
-        <translation>der Auftrag enthält das unbekannte Feld „{name}“</translation>
+        <source>{called} holds the unknown field &apos;{name}&apos;</source>
+        <translation>{called} enthält das unbekannte Feld „{name}“</translation>
     </message>
     <message>
         <source>, got {tree!r}</source>

@@ -27,7 +27,7 @@ from vitrograph.core.artwork.words.installed import InstalledFont, installed_fon
 from vitrograph.core.artwork.words.sturdy import thinnest_stroke
 from vitrograph.core.errors import ArtworkError, VitrographError
 from vitrograph.core.job import FontFile, Words
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.bench.painter_paths import path_of
@@ -258,7 +258,7 @@ class FacesWindow(QDialog):
         self._ask([partial(_with_installed, self._words, font) for font in found if font.name not in known])
 
     def _refuse(self, sentence: str) -> None:
-        self.says.setText(sentence[:1].upper() + sentence[1:] + ".")
+        self.says.setText(capital(sentence) + ".")
 
 
 def _with_installed(words: Words, font: InstalledFont) -> Words:

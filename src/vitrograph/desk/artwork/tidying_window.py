@@ -5,7 +5,7 @@ from PySide6.QtWidgets import QDialog, QFrame, QHBoxLayout, QLineEdit, QScrollAr
 
 from vitrograph.core.artwork import Placed
 from vitrograph.core.job import Drawing, Job
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.pictures.reading import MOST_TRACED_PIXELS, rgba_of, unpack_picture
 from vitrograph.core.results import Results
 from vitrograph.desk.artwork.colour_sections import ColoursSection, DrawnSection
@@ -114,7 +114,7 @@ class TidyWindow(QDialog):
             return
         failed = dict(results.art.failed) if results.art is not None else {}
         error = results.error("artwork") or failed.get(self.key)
-        self.wrong.setText(f"{str(error)[:1].upper()}{str(error)[1:]}." if error else "")
+        self.wrong.setText(f"{capital(str(error))}." if error else "")
         self.wrong.setVisible(error is not None)
         placed = self._placed(results)
         if placed is not None:

@@ -6,7 +6,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QSlider
 
 from vitrograph.core.etch import EveningPlan, Live, grams
-from vitrograph.core.language import tr, tr_later
+from vitrograph.core.language import capital, tr, tr_later
 from vitrograph.core.units import format_minutes
 from vitrograph.desk.etch.evening_view import in_hours
 from vitrograph.desk.etch.keeper import EveningKeeper
@@ -84,7 +84,7 @@ class EveningPanel(Column):
             row.setVisible(live is not None)
         if evening is None:
             trouble = self.keeper.trouble
-            self.says.setText(f"{trouble[:1].upper()}{trouble[1:]}." if trouble
+            self.says.setText(f"{capital(trouble)}." if trouble
                               else tr("The evening is being planned."))
         else:
             self.says.setText(_plan_words(evening) if live is None else _live_words(live))
@@ -127,7 +127,7 @@ def _plan_words(evening: EveningPlan) -> str:
            n=many, time=in_hours(plan.makespan), low=in_hours(low), high=in_hours(high), at_once=plan.at_once),
         tr("Cream: {at_once} on glass at once, {used} used up{cost} ({how}).", at_once=grams(need.at_once),
            used=grams(need.used), cost=cost, how=how),
-        f"{evening.hands[:1].upper()}{evening.hands[1:]}."))
+        f"{capital(evening.hands)}."))
 
 
 def _live_words(live: Live) -> str:

@@ -7,7 +7,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from vitrograph.core.etch import GlassWork, UnderClock
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.units import format_minutes
 from vitrograph.core.work.evening import Begun, Slot
 from vitrograph.desk.etch.keeper import EveningKeeper
@@ -48,7 +48,7 @@ class EveningView(QWidget):
             if evening is None:
                 words = self.keeper.trouble or tr("the evening is being planned")
                 painter.drawText(self.rect().adjusted(24, 24, -24, -24), Qt.AlignmentFlag.AlignCenter
-                                 | Qt.TextFlag.TextWordWrap, words[:1].upper() + words[1:])
+                                 | Qt.TextFlag.TextWordWrap, capital(words))
                 return
             top = self._paint_clocks(painter, self.keeper.clocks)
             self._paint_lines(painter, top, evening.glasses)
@@ -176,7 +176,7 @@ class EveningView(QWidget):
             words += tr("; {shown} of {many} shown", shown=shown, many=many)
         painter.setPen(QColor(theme.PAPER_INK))
         painter.setFont(theme.font(1.05, bold=True))
-        painter.drawText(QPointF(_LEFT, top + 14), words[:1].upper() + words[1:])
+        painter.drawText(QPointF(_LEFT, top + 14), capital(words))
 
 
 def in_hours(seconds: float) -> str:

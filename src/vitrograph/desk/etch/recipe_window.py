@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import read_record
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.units import format_minutes
 from vitrograph.core.workshop import load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
@@ -106,7 +106,7 @@ class RecipeWindow(QDialog):
             does, how = what.currentData().split("|")
             phases.append({"does": does, "how": how, "seconds": 60 * minutes.value(), "tolerance": tolerance.value()})
         return read_record({"name": self.name.text().strip(), "phases": phases, "clock": self.clock,
-                            "cream": self.cream.text().strip(), "says": "", "others": ""}, Recipe)
+                            "cream": self.cream.text().strip(), "says": "", "others": ""}, Recipe, tr("the recipe"))
 
     def keep(self) -> None:
         """Keep it in the workshop, in the place of one of the same name, and use it for this order."""
@@ -116,8 +116,7 @@ class RecipeWindow(QDialog):
             others = tuple(one for one in owned.recipes if one.name != made.name)
             save_workshop(replace(owned, recipes=(made, *others)), self.workshop)
         except (JobError, VitrographError) as error:
-            told = error.words(self.bench.unit).replace(tr("the job"), tr("the recipe"))
-            self.says.setText(f"{told[:1].upper()}{told[1:]}.")
+            self.says.setText(f"{capital(error.words(self.bench.unit))}.")
             return
         self.bench.edit(tr("Recipe"), etch__recipe=made)
         self.bench.told.emit(tr("kept: {name}, {seconds} under cream", name=made.name,

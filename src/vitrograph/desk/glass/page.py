@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QLabel, QVBoxLayout, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job import Job
+from vitrograph.core.language import capital
 from vitrograph.core.results import Results
 from vitrograph.core.says import Value
 from vitrograph.desk.bench import Bench
@@ -66,4 +67,4 @@ class HelperPage(QWidget):
             says = self.bench.words(work())
         except VitrographError as error:
             says = error.words(self.bench.unit)
-        place.setText(says[:1].upper() + says[1:] + "." if says else "")
+        place.setText(capital(says) + "." if says else "")

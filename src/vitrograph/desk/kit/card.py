@@ -189,7 +189,7 @@ class StationCard(QScrollArea):
         results = self.bench.results
         error = results.error(self.station)
         says = error.words(self.bench.unit) if error else ""
-        self._error.setText(f"{says[:1].upper()}{says[1:]}." if says else "")
+        self._error.setText(f"{capital(says)}." if says else "")
         self._error.setVisible(error is not None)
         self._next.show_results(results)
         self._show_job()

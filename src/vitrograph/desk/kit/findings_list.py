@@ -7,7 +7,7 @@ from PySide6.QtGui import QMouseEvent, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from vitrograph.core.findings import Finding, Remedy
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.explained import Explained
@@ -48,7 +48,7 @@ class FindingRow(QFrame):
         words = QVBoxLayout()
         words.setSpacing(2)
         head = QHBoxLayout()
-        head.addWidget(label(says[:1].upper() + says[1:]), 1)
+        head.addWidget(label(capital(says)), 1)
         if term_of(found.code):
             head.addWidget(self._asking(), 0, Qt.AlignmentFlag.AlignTop)
         words.addLayout(head)
@@ -56,7 +56,7 @@ class FindingRow(QFrame):
         self._explained: QWidget | None = None
         limit = found.amount(found.limit, bench.unit) if found.value is not None and found.limit else ""
         told = "\n".join(filter(None, (
-            f"{why[:1].upper()}{why[1:].rstrip('.')}." if why else "",
+            f"{capital(why.rstrip('.'))}." if why else "",
             tr("limit {limit}", limit=limit) if limit else "",
             tr("and {more} more like it, marked on the sheet", more=more) if more else "")))
         if told:

@@ -7,7 +7,7 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.logbook.advice import Advice
 from vitrograph.core.value_words import word_of
 from vitrograph.desk.kit import theme
@@ -57,7 +57,7 @@ class AdviceView(QWidget):
         if not advice.dots:
             painter.setFont(theme.font(0.95))
             painter.drawText(self.rect().adjusted(24, 60, -24, -24), Qt.TextFlag.TextWordWrap
-                             | Qt.AlignmentFlag.AlignTop, advice.says[:1].upper() + advice.says[1:] + ".")
+                             | Qt.AlignmentFlag.AlignTop, capital(advice.says) + ".")
             return
         low, high = self._span(advice)
         self._paint_axes(painter, low, high)
@@ -66,7 +66,7 @@ class AdviceView(QWidget):
         painter.setPen(QColor(theme.PAPER_INK))
         painter.setFont(theme.font(0.9))
         box = QRectF(16, self.height() - 52, self.width() - 32, 50)
-        painter.drawText(box, Qt.TextFlag.TextWordWrap, advice.says[:1].upper() + advice.says[1:] + ".")
+        painter.drawText(box, Qt.TextFlag.TextWordWrap, capital(advice.says) + ".")
 
     @staticmethod
     def _span(advice: Advice) -> tuple[float, float]:

@@ -8,6 +8,7 @@ from PySide6.QtCore import QObject, Signal
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Finding
 from vitrograph.core.job import Job
+from vitrograph.core.language import capital
 from vitrograph.core.logbook.advice import Advice, advise, causes_in, finding_of, paces_of
 from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.bench import Bench
@@ -65,6 +66,6 @@ class Advising(QObject):
 
     def _show(self, said: Said) -> None:
         sentences = (said.advice.says, *said.paces)
-        self.says.setText("\n".join(f"{one[:1].upper()}{one[1:]}." for one in sentences))
+        self.says.setText("\n".join(f"{capital(one)}." for one in sentences))
         self.causes.show_findings(said.causes, "")
         self.answered.emit(said.advice)

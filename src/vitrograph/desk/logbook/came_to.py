@@ -16,7 +16,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from vitrograph.core.language import decimals, tr
+from vitrograph.core.language import capital, decimals, tr
 from vitrograph.core.logbook import GROUPS, Logbook
 from vitrograph.core.logbook.advice import Failure, changes_of, failures_in, months_in, paces_of
 from vitrograph.core.value_words import film_word, word_of
@@ -159,5 +159,5 @@ class CameTo(QScrollArea):
                 self.table.setItem(row, column, item)
         self.table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Stretch)
         self.failed.show_failures(came.failures)
-        self.says.setText("\n".join(f"{one[:1].upper()}{one[1:]}." for one in came.says) or
+        self.says.setText("\n".join(f"{capital(one)}." for one in came.says) or
                           tr("Too few entries to tell yet."))

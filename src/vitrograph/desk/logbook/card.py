@@ -7,7 +7,7 @@ from shapely import union_all
 
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.job import Job
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.logbook import Entry, Outcome, Photo
 from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import order_of
@@ -191,7 +191,7 @@ class LogbookCard(StationCard):
         now = looked.outcome if looked is not None and not looked.seen.film else None
         if looked is not None:
             says = [self.bench.words(one) for one in looked.kept.says]
-            self.shown.setText("\n".join(f"{one[:1].upper()}{one[1:]}." for one in says))
+            self.shown.setText("\n".join(f"{capital(one)}." for one in says))
             self.went.count_copy(now, self._counted)
         self._counted = now                                    # put away, it stays counted
         self._light()

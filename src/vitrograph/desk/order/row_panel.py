@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QScrollArea, QVBoxLayout, QWidget
 from vitrograph.core.findings import Finding, Level, Remedy
 from vitrograph.core.job import Names
 from vitrograph.core.job.change import AddMend, Resize
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import button, label
@@ -42,7 +42,7 @@ class RowPanel(QScrollArea):
         column = QVBoxLayout(inside)
         column.setContentsMargins(0, 8, 8, 8)
         for note in self._notes:
-            column.addWidget(label(note[:1].upper() + note[1:], "quiet", scale=0.9))
+            column.addWidget(label(capital(note), "quiet", scale=0.9))
         if names.rows:
             column.addWidget(label(tr("Row {at}: {says}", at=at + 1, says=names.rows[at].says), bold=True))
             found = [one for one in results.findings() if one.level is not Level.NOTE]
@@ -59,7 +59,7 @@ class RowPanel(QScrollArea):
 
     def _add(self, column: QVBoxLayout, found: Finding, number: int, names: Names, at: int) -> None:
         says = self.bench.words(found.says)
-        column.addWidget(label(says[:1].upper() + says[1:]))
+        column.addWidget(label(capital(says)))
         for place, remedy in enumerate(found.remedies):
             words = self.bench.words(remedy.label)
             alone = _names_with(names, at, remedy)

@@ -4,7 +4,7 @@ from msgspec import Struct
 
 from vitrograph.core.job import Job
 from vitrograph.core.job.change import Resize
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.results import Results
 from vitrograph.core.says import Area, Says
 from vitrograph.core.stencil import Limits, Proposal, mend_all, smallest_factor
@@ -68,7 +68,7 @@ class MendPanel(CardPart):
         self._answer = answer
         proposal = answer.proposal
         says = self.bench.words(proposal.says)
-        words = says[:1].upper() + says[1:] + "."
+        words = capital(says) + "."
         if proposal.after:
             words += tr(" What is left is too fine for this size: make the art larger, or take the detail out.")
         self._say(words)

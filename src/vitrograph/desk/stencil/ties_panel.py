@@ -3,7 +3,7 @@
 from itertools import groupby
 
 from vitrograph.core.job import Job
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.results import Results
 from vitrograph.core.says import Area
 from vitrograph.core.units import Unit
@@ -68,7 +68,7 @@ class TiesPanel(CardPart):
             self.proof.setText("")
             return
         self.one_piece.setText(tr("One piece: no tape needed.") if demands.proof.one_piece else tr("Tape is needed."))
-        self.proof.setText(" ".join(f"{words[:1].upper()}{words[1:]}." for words in demands.proof.says))
+        self.proof.setText(" ".join(f"{capital(words)}." for words in demands.proof.says))
 
 
 def _listed(results: Results, unit: Unit) -> str:

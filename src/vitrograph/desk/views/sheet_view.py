@@ -13,7 +13,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.fit import whole_wall
 from vitrograph.core.geometry import Points
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.results import Results
 from vitrograph.core.stencil import Sheet
 from vitrograph.desk.bench import Bench
@@ -160,7 +160,7 @@ class SheetView(View):
         if self.results.sheet is None:
             error = next((error for _, error in self.results.failed), None)
             words = error.words(self.bench.unit) if error else tr("working it out")
-            self.say(painter, words[:1].upper() + words[1:], theme.PAPER_INK)
+            self.say(painter, capital(words), theme.PAPER_INK)
             return
         with self.in_sheet_mm(painter):
             self._paint_sheet(painter, scale, paper)

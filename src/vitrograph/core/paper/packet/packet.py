@@ -8,7 +8,7 @@ from vitrograph.core.errors import GlassError, VitrographError
 from vitrograph.core.etch import CAUTIONS, head_of
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import MATERIALS
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.paper.packet.book import SMALL_MM, Book
 from vitrograph.core.paper.packet.pictures import (
     bed,
@@ -207,7 +207,7 @@ def placing_pages(book: Book, piece: FinishedPiece, hung: Hung) -> None:
         for setting, steps in zip(settings, walks, strict=True):
             book.keep(_SKETCH_MM[1] + 12)
             if setting.many > 1:
-                book.line(setting.which[:1].upper() + setting.which[1:], 5.4)
+                book.line(capital(setting.which), 5.4)
             _where(book, piece, setting)
             for step in steps:
                 if step.key != f"set {setting.number}":
@@ -235,7 +235,7 @@ def _measures(placing: Placing) -> Iterator[Value]:
             mm = spot.round_glass or 0.0
             along = tr(" along the rim") if placing.edge == "rim" and abs(mm) >= LEAST_MM else ""
             across = Says("{place}{along}", place=from_the_front(mm), along=along)
-        yield Says("{name}: {across}, {down} below the {edge}.", name=spot.name[:1].upper() + spot.name[1:],
+        yield Says("{name}: {across}, {down} below the {edge}.", name=capital(spot.name),
                    across=across, down=Length(spot.down, tool=True), edge=placing.edge)
 
 
@@ -285,7 +285,7 @@ def evening_pages(book: Book, done: FinishedOrder) -> None:
         return
     book.page(tr("The evening, one pair of hands"))
     head, *more = head_of(evening)
-    book.line(f"{head[:1].upper()}{head[1:]}.", SMALL_MM)
+    book.line(f"{capital(head)}.", SMALL_MM)
     for line in more:
         book.line(line.strip(), SMALL_MM, grey=True)
     book.gap(2)

@@ -21,7 +21,7 @@ def to_recipes(tree: dict[str, Any]) -> dict[str, Any]:
 
 def recipe_of(school: Any) -> dict[str, Any]:
     """The recipe that a school was; what is no school is left for the reader to refuse."""
-    if school not in _SCHOOLS:
+    if not isinstance(school, str) or school not in _SCHOOLS:
         return {"name": str(school)[:80] or "?", "phases": []}
     name, phases = _SCHOOLS[school]
     return {"name": name, "phases": [{"does": "coat", "how": "thick"}, *phases]}
