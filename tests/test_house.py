@@ -42,7 +42,7 @@ def test_imports_point_down(path):
     if place[0] == "devices":
         assert not any(name.startswith("vitrograph.desk") for name in ours)
     if place[0] == "core" and place[1] in STATIONS:
-        for name in ours:                      # a stage knows earlier stages only, and only by their rooms' doors
+        for name in ours - {"vitrograph.data"}:     # a stage knows earlier stages only, and only by their rooms' doors
             room = name.split(".")[2]
             if room in STATIONS and room != place[1]:
                 assert STATIONS.index(room) < STATIONS.index(place[1]), f"{path} looks ahead to {room}"

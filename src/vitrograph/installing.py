@@ -10,11 +10,11 @@ import shutil
 import subprocess
 import sys
 from collections.abc import Callable, Sequence
-from importlib import resources
 from pathlib import Path
 
 from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import reason
+from vitrograph.data import SHIPPED
 from vitrograph.languages import speak_chosen
 
 SIZES = (16, 22, 24, 32, 48, 64, 128, 256, 512)
@@ -58,7 +58,7 @@ def install(data: Path, programs: Path) -> list[str]:
     launcher = programs / "vitrograph"
     launcher.unlink(missing_ok=True)
     launcher.symlink_to(command)
-    files = resources.files("vitrograph.data") / "desktop"
+    files = SHIPPED / "desktop"
     for name, place in _places(data).items():
         place.parent.mkdir(parents=True, exist_ok=True)
         place.write_text(_started_by(command, (files / name).read_text("utf-8")), "utf-8")

@@ -6,11 +6,11 @@ made as it is. `docs/write_words.py` gathers the sentences (lupdate) and packs t
 
 import os
 from collections.abc import Mapping
-from importlib import resources
 from itertools import groupby
 from typing import TYPE_CHECKING
 
 from vitrograph.core.language import Language, speak
+from vitrograph.data import SHIPPED
 from vitrograph.desk.kit.look import default_file, read_look
 
 if TYPE_CHECKING:
@@ -49,8 +49,7 @@ def language(code: str) -> Language:
     from PySide6.QtCore import QLocale, QTranslator
 
     translator, locale = QTranslator(), QLocale(code)
-    with resources.as_file(resources.files("vitrograph.data") / "words" / f"vitrograph_{code}.qm") as place:
-        translator.load(str(place))
+    translator.load(str(SHIPPED / "words" / f"vitrograph_{code}.qm"))
     told: dict[tuple[str, str, int], str] = {}
 
     def look_up(text: str, one: str, count: int) -> str:

@@ -67,8 +67,37 @@ def test_the_first_picture_reads_little():
     assert ours <= {"vitrograph.start", "vitrograph.desk", "vitrograph.desk.front", "vitrograph.desk.seen",
                     "vitrograph.desk.instance", "vitrograph.languages", "vitrograph.core", "vitrograph.core.language",
                     "vitrograph.desk.kit", "vitrograph.desk.kit.look", "vitrograph.desk.kit.theme",
-                    "vitrograph.desk.kit.painting"}
-    assert not {"numpy", "shapely", "scipy", "msgspec", "PIL"} & set(told)
+                    "vitrograph.desk.kit.painting", "vitrograph.data"}
+    assert not {"numpy", "shapely", "scipy", "msgspec", "PIL", "importlib.resources"} & set(told)
+
+
+def test_the_first_stencil_is_drawn_from_what_it_needs(tmp_path):
+    """The demo's: nothing is read that it has no use for, no part of the window is shown by itself on the way."""
+    script = """if True:
+        import os, sys
+        from PySide6.QtWidgets import QApplication, QWidget
+        from vitrograph import start
+        from vitrograph.desk import front
+        fill, alone = front.Front.show_shell, []
+        shown = QWidget.setVisible
+        QWidget.setVisible = lambda self, on: (alone.append(type(self)) if on and not self.parent() else 0,
+                                               shown(self, on))[1]
+        def watch(self, shell):
+            def painted(_seconds):
+                if shell.sheet_view.results.sheet is not None:
+                    print(len(alone), *sys.modules, flush=True)
+                    os._exit(0)
+            shell.sheet_view.painted.connect(painted)
+            fill(self, shell)
+        front.Front.show_shell = watch
+        start.main(["demo"])
+    """
+    homes = {name: str(tmp_path) for name in ("XDG_DATA_HOME", "XDG_STATE_HOME", "XDG_CONFIG_HOME")}
+    told = subprocess.run([sys.executable, "-c", script], check=True, capture_output=True, text=True,
+                          env={**os.environ, **homes, "PYTHONPATH": str(ROOT / "src")}).stdout.split()
+    assert told[0] == "0" and "fontTools.svgLib" in told and not {
+        "scipy", "PIL", "reportlab", "ezdxf", "numpy.ma", "numpy.random", "bidi", "tinycss2", "html", "difflib", "wave",
+        "fontTools.unicodedata", "PySide6.QtSvg", "importlib.resources.readers"} & set(told)
 
 
 def test_an_order_looks_as_it_was_left_and_comes_back_without_being_named(open_front, tmp_path, qtbot):
@@ -196,9 +225,10 @@ def test_a_damaged_order_opens_the_window_and_says_why(open_front, tmp_path):
     assert not Seen(opened.seen.folder).recents
 
 
-def test_the_first_start_begins_a_piece_and_leads_on(open_front):
+def test_the_first_start_begins_a_piece_and_leads_on(open_front, qtbot):
     opened = open_front()
     shell = opened.shell
+    qtbot.waitUntil(lambda: "glass" in shell.cards)            # made behind the page, a moment later
     assert shell.asking and shell.places.currentWidget().objectName() == "beginPage"
     page = shell.places.currentWidget()
     page.findChild(QToolButton, "begin_ball").click()

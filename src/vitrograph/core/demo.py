@@ -1,7 +1,6 @@
 """The demo: Kestrel Point Observatory gets ready for its open night. Its data are invented for the program."""
 
 import json
-from importlib import resources
 from typing import Literal
 
 import msgspec
@@ -11,8 +10,9 @@ from vitrograph.core.job import Job, Order
 from vitrograph.core.logbook import Logbook
 from vitrograph.core.logbook.lists import read_list
 from vitrograph.core.storing.names_file import names_of
+from vitrograph.data import SHIPPED
 
-_FOLDER = resources.files("vitrograph.data") / "demo"
+_FOLDER = SHIPPED / "demo"
 
 
 DemoName = Literal["tumbler", "lantern", "carafe", "ornament", "plaque", "flutes"]
@@ -62,5 +62,4 @@ def fill_demo_logbook(book: Logbook) -> None:
     """Write the observatory's earlier pieces into an empty demo logbook. Raises LogbookError."""
     if book.path.exists() and book.count()[0]:
         return
-    with resources.as_file(_FOLDER / "logbook.csv") as path:
-        book.add_all(read_list(path))
+    book.add_all(read_list(_FOLDER / "logbook.csv"))

@@ -1,11 +1,13 @@
 """Geometry every room shares: curves to polylines within a stated chord deviation, and areas of any geometry."""
 
 from collections.abc import Callable, Sequence
-from math import asin, ceil, pi, sqrt
+from functools import lru_cache
+from math import asin, ceil, comb, pi, sqrt
+from typing import Any
 
 import numpy as np
 import shapely
-from numpy.typing import NDArray
+from numpy.typing import ArrayLike, NDArray
 from shapely.geometry import MultiPolygon, Polygon
 from shapely.geometry.base import BaseGeometry
 
@@ -25,11 +27,7 @@ def flatten_bezier(control: Points, max_deviation: float) -> Points:
     second = control[2:] - 2 * control[1:-1] + control[:-2]
     bound = degree * (degree - 1) * float(np.hypot(*second.T).max())
     pieces = _pieces(sqrt(bound / (8 * max_deviation)))
-    t = np.linspace(0.0, 1.0, pieces + 1)[1:, None]
-    level = control[:, None]                                  # de Casteljau, for every t at once
-    while len(level) > 1:
-        level = level[:-1] * (1 - t) + level[1:] * t
-    return np.asarray(level[0])
+    return _weights(degree, pieces) @ control
 
 
 def flatten_cubics(pieces: Points, max_deviation: float) -> Points:
@@ -39,13 +37,18 @@ def flatten_cubics(pieces: Points, max_deviation: float) -> Points:
     counts = np.clip(np.ceil(np.sqrt(bound / (8 * max_deviation))), 1, _MOST_PIECES).astype(int)
     ends = np.cumsum(counts)
     points = np.empty((int(ends[-1]), 2))
-    for count in np.unique(counts):
+    for count in set(counts.tolist()):
         alike = np.flatnonzero(counts == count)
-        t = np.linspace(0.0, 1.0, count + 1)[1:]
-        weights = np.stack([(1 - t) ** 3, 3 * t * (1 - t) ** 2, 3 * t * t * (1 - t), t**3])
-        made = np.einsum("wt,kwd->ktd", weights, pieces[alike])
+        made = _weights(3, count) @ pieces[alike]
         points[(ends[alike, None] - count + np.arange(count)).ravel()] = made.reshape(-1, 2)
     return points
+
+
+@lru_cache(maxsize=256)
+def _weights(degree: int, pieces: int) -> NDArray[np.float64]:
+    """(pieces, degree + 1) weights of the control points at even steps, the start left out: Bernstein polynomials."""
+    t = np.linspace(0.0, 1.0, pieces + 1)[1:]
+    return np.stack([comb(degree, k) * t**k * (1 - t) ** (degree - k) for k in range(degree + 1)], axis=1)
 
 
 def arc_pieces(radius: float, sweep: float, max_deviation: float) -> int:
@@ -62,6 +65,16 @@ def arc_pieces(radius: float, sweep: float, max_deviation: float) -> int:
 
 def _pieces(wanted: float) -> int:
     return min(max(1, ceil(wanted)), _MOST_PIECES)
+
+
+def distinct(values: ArrayLike) -> NDArray[Any]:
+    """Values of one dimension in order, each once: `np.unique`, which reads the masked arrays as the window opens.
+
+    >>> distinct([3, 1, 3, 2]).tolist()
+    [1, 2, 3]
+    """
+    ordered = np.sort(values)
+    return ordered[np.append(True, ordered[1:] != ordered[:-1])] if len(ordered) else ordered
 
 
 def lengths_along(line: Points) -> NDArray[np.float64]:

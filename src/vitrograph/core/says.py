@@ -3,7 +3,6 @@
 Inches are read off a tape or a ruler to the nearest sixteenth, and told as decimals everywhere else (common practice).
 """
 
-from fractions import Fraction
 from typing import Protocol, runtime_checkable
 
 from msgspec import Struct
@@ -11,7 +10,7 @@ from msgspec import Struct
 from vitrograph.core.language import tr
 from vitrograph.core.units import MM_PER_IN, THIN_SPACE, Unit, format_length, format_number
 
-_TOOL_STEP = Fraction(1, 16)       # in: what a tape or a ruler is read to
+_TOOL_STEPS = 16                   # an inch has, as a tape or a ruler is read
 
 
 @runtime_checkable
@@ -38,7 +37,7 @@ class Length(Struct, frozen=True):
         """
         if unit == "mm":
             return format_length(self.mm, "mm", digits=self.digits)
-        if self.tool and abs(self.mm) >= MM_PER_IN * float(_TOOL_STEP) / 2:
+        if self.tool and abs(self.mm) >= MM_PER_IN / _TOOL_STEPS / 2:
             return f"{_sixteenths(self.mm)}{THIN_SPACE}in"
         return format_length(self.mm, "in", digits=inch_digits(self.digits))
 
@@ -119,8 +118,10 @@ def inch_digits(mm_digits: int) -> int:
 
 
 def _sixteenths(mm: float) -> str:
-    steps = round(Fraction(float(mm)) / Fraction(MM_PER_IN) / _TOOL_STEP)
-    whole, rest = divmod(abs(steps), 16)
-    part = Fraction(rest, 16)
+    from fractions import Fraction  # for inches alone: the window opens sooner without it
+
+    steps = round(Fraction(float(mm)) / Fraction(MM_PER_IN) * _TOOL_STEPS)
+    whole, rest = divmod(abs(steps), _TOOL_STEPS)
+    part = Fraction(rest, _TOOL_STEPS)
     words = f"{whole}" if not rest else f"{part}" if not whole else f"{whole}{THIN_SPACE}{part}"
     return f"\u2212{words}" if steps < 0 else words

@@ -7,17 +7,17 @@ place.
 import os
 import signal
 import sys
-from contextlib import suppress
 from functools import partial
-from importlib import import_module, resources
+from importlib import import_module
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QColor, QIcon, QPainter, QPaintEvent, QPixmap
-from PySide6.QtWidgets import QApplication, QMainWindow, QWidget
+from PySide6.QtWidgets import QApplication, QVBoxLayout, QWidget
 
 from vitrograph.core.language import spoken, tr
+from vitrograph.data import SHIPPED
 from vitrograph.desk.instance import hand_over, listen
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.look import default_file as look_file
@@ -37,16 +37,6 @@ _windows: "list[Front]" = []        # those that stand
 _SCREENS = ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")
 _DRESS_MS = 2500                   # when nothing waits any more
 _TOP_PX, _CARD_PX = 166, 330       # what lies above and right of the views, where no picture is kept
-
-
-def _search_no_sources() -> None:
-    """Spare the toolkit to search the source of each module that is read for its own name: 0.2 s of a start.
-
-    It looks for modules that might have its optional features on, as snake_case names; none is used here.
-    """
-    with suppress(ImportError, AttributeError):
-        feature = import_module("shibokensupport.feature")
-        feature._mod_uses_pyside = lambda _module: True        # type: ignore[attr-defined]
 
 
 class NoScreen(Exception):
@@ -94,16 +84,14 @@ class Picture(QWidget):
         painter.drawText(box.adjusted(18, 0, -18, 0), Qt.AlignmentFlag.AlignVCenter, self._words())
 
 
-class Front(QMainWindow):
-    """The program's window: first a picture, then the shell."""
+class Front(QWidget):
+    """The program's window: first a picture, then the shell. (Qt's main window would paint the shell twice.)"""
 
     def __init__(self, path: Path | None, demo: str | None, faster: float = 1.0, seen: Seen | None = None) -> None:
         super().__init__()
-        self.seen = seen or Seen(default_folder())
-        last = self.seen.last if path is None and demo is None else None
-        self.path, self.faster = path or last, faster
+        self.seen, self.faster = seen or Seen(default_folder()), faster
+        self.path, one = self.seen.begun_with(path, demo)
         self.demo = None if demo == NEW else demo
-        one = self.seen.of(self.path) if self.path is not None or demo == "" else None
         self.setWindowTitle("Vitrograph")
         self.resize(*self.seen.window.size)
         if self.seen.window.maximized:
@@ -111,11 +99,12 @@ class Front(QMainWindow):
         self.shell: Shell | None = None
         self.picture = Picture(QPixmap() if one is None else self.seen.picture(one), "" if one is None else one.name)
         self.picture.shown.connect(self._begin)
-        self.setCentralWidget(self.picture)
+        self._room = QVBoxLayout(self)
+        self._room.setContentsMargins(0, 0, 0, 0)
+        self._room.addWidget(self.picture)
 
     def _begin(self) -> None:
         """Begin to read the rest of the program while the picture stands."""
-        _search_no_sources()
         self._read(0)
 
     def _read(self, step: int) -> None:
@@ -131,7 +120,8 @@ class Front(QMainWindow):
     def show_shell(self, shell: "Shell") -> None:
         """Put the shell in the picture's place; the window's title follows its own."""
         shell.windowTitleChanged.connect(self.setWindowTitle)
-        self.setCentralWidget(shell)
+        self._room.replaceWidget(self.picture, shell)
+        self.picture.deleteLater()
         self.setWindowTitle(shell.windowTitle())
 
     def closeEvent(self, event: QCloseEvent) -> None:
@@ -145,7 +135,7 @@ def _dress(app: QApplication, *, shared: bool) -> None:
     """The icon, once the window stands; and, but for the demo, an ear for later starts."""
     if shared:
         listen(app, take_word)
-    app.setWindowIcon(QIcon(str(resources.files("vitrograph.data") / "desktop" / "vitrograph.svg")))
+    app.setWindowIcon(QIcon(str(SHIPPED / "desktop" / "vitrograph.svg")))
 
 
 def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0) -> int:
@@ -159,6 +149,10 @@ def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0)
         raise NoScreen(tr("there is no screen to open a window on: set DISPLAY, or use quick, plan or export"))
     if demo in (None, NEW) and hand_over(demo or ("" if path is None else str(path.resolve()))):
         return 0
+    seen = Seen(default_folder())
+    _, one = seen.begun_with(path, demo)
+    if one is not None:
+        seen.read_ahead(one)
     app = QApplication(sys.argv[:1])
     if spoken().code != "en":
         from vitrograph.languages import dress
@@ -170,13 +164,13 @@ def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0)
     theme.apply(app)
     signal.signal(signal.SIGINT, signal.SIG_DFL)
     sys.excepthook = lambda _kind, error, _trace: _tell_fault(error)
-    _open(path, demo, faster)
+    _open(path, demo, faster, seen)
     QTimer.singleShot(_DRESS_MS, app, partial(_dress, app, shared=demo in (None, NEW)))
     return app.exec()
 
 
-def _open(path: Path | None, demo: str | None, faster: float = 1.0) -> Front:
-    front = Front(path, demo, faster)
+def _open(path: Path | None, demo: str | None, faster: float = 1.0, seen: Seen | None = None) -> Front:
+    front = Front(path, demo, faster, seen)
     _windows[:] = [*(one for one in _windows if one.isVisible()), front]
     front.show()
     return front

@@ -80,8 +80,10 @@ class StationButton(QAbstractButton):
 
     def show_state(self, state: State, text: str) -> None:
         """Take a new state and answer."""
-        self.state = state
-        self.answer = text or {"open": "–", "stop": tr("to mend")}.get(state, "")
+        answer = text or {"open": "–", "stop": tr("to mend")}.get(state, "")
+        if (state, answer) == (self.state, self.answer):
+            return
+        self.state, self.answer = state, answer
         self.setAccessibleName(f"{self.text()}: {_WORDS[state]}, {self.answer}")
         self.update()
 

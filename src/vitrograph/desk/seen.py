@@ -8,11 +8,12 @@ import json
 from collections.abc import Mapping
 from contextlib import suppress
 from pathlib import Path
+from threading import Thread
 from typing import Any, NamedTuple
 
 import platformdirs
 from PySide6.QtCore import QRect
-from PySide6.QtGui import QPixmap
+from PySide6.QtGui import QImage, QPixmap
 
 _MOST = 12                         # orders that are remembered
 _LEAST_PX, _MOST_PX = 640, 8000
@@ -51,6 +52,7 @@ class Seen:
         self.recents: list[Recent] = []
         self.window = Window()
         self._pictures: dict[str, QPixmap] = {}                # read once
+        self._ahead: tuple[str, Thread, QImage] | None = None
         with suppress(OSError, ValueError, TypeError, KeyError, AttributeError, RecursionError):
             told = json.loads((folder / "seen.json").read_bytes())
             self.window = _window_of(told["window"])
@@ -61,16 +63,41 @@ class Seen:
         """The order's file that was in hand last and is still there."""
         return next((path for one in self.recents if one.path and (path := Path(one.path)).is_file()), None)
 
+    def begun_with(self, path: Path | None, demo: str | None) -> tuple[Path | None, Recent | None]:
+        """The order's file a start begins with, and what is remembered of it: the one asked for, else the last.
+
+        `demo` is as `open_window` takes it.
+        """
+        if demo is not None:
+            return path, self.of(None) if demo == "" else None
+        path = path or self.last
+        return path, self.of(path) if path is not None else None
+
     def of(self, path: Path | None) -> Recent | None:
         """What is remembered of an order's file, or of the demo."""
         key = _key(path)
         return next((one for one in self.recents if one.path == key), None)
 
+    def read_ahead(self, one: Recent) -> None:
+        """Begin to read an order's picture beside what else is done: a tenth of the time until the window stands."""
+        image = QImage()
+        reading = Thread(target=image.load, args=(str(self._place(one)),), daemon=True)
+        reading.start()
+        self._ahead = one.path, reading, image
+
     def picture(self, one: Recent) -> QPixmap:
         """The whole window as it looked with an order in hand; null where none can be read."""
         if one.path not in self._pictures:
-            self._pictures[one.path] = QPixmap(str(self._place(one)))
+            self._pictures[one.path] = QPixmap.fromImage(self._image(one))
         return self._pictures[one.path]
+
+    def _image(self, one: Recent) -> QImage:
+        if self._ahead is None or self._ahead[0] != one.path:
+            return QImage(str(self._place(one)))
+        _, reading, image = self._ahead
+        reading.join()
+        self._ahead = None
+        return image
 
     def view(self, one: Recent, name: str) -> QPixmap:
         """One of the two views as it looked; null where it is not known."""

@@ -84,7 +84,7 @@ class Shell(QWidget):
         self.resize(1280, 800)
         self.windows = Windows(self)
         self.top = TopBar(bench, self.windows.names)
-        self.strip = Strip(bench)
+        self.strip = Strip(bench, self)
         self.line = StationLine(bench)
         self.glass_view = GlassView(bench)
         self.sheet_view = SheetView(bench)
@@ -105,7 +105,7 @@ class Shell(QWidget):
         self.walk = FindingWalk(self)
         # the first card, when nothing is drawn first: an order without art, or one that takes long
         self._card_time = QTimer(self, singleShot=True, interval=_FIRST_CARD_MS)
-        self._card_time.timeout.connect(lambda: self._enter(self.bench.station))
+        self._card_time.timeout.connect(lambda: self._bring_card(self.bench.station))
         self._shown: dict[View, Results | None] = {self.glass_view: None, self.sheet_view: None}
         self.setAcceptDrops(True)
         self._lay_out()
@@ -240,6 +240,9 @@ class Shell(QWidget):
 
     def _enter(self, station: Station) -> None:
         self.windows.work()
+        self._bring_card(station)
+
+    def _bring_card(self, station: Station) -> None:
         card = self.card(station)
         card.catch_up()
         card.arrange(self._column_px)

@@ -39,6 +39,15 @@ def test_runs_are_seen_in_the_order_of_the_algorithm(text):
 
 
 @needs_dejavu
+@given(st.text(alphabet="ab\u0101 \u2605\u2192\u201c\u2019\u2014\u00b7(-", min_size=1, max_size=12))
+@settings(max_examples=60, deadline=None)
+def test_signs_among_letters_part_no_run(text):
+    """What is set at once, since nothing in it reads from the right, is parted by the font alone."""
+    face = brought_face(dejavu())
+    assert [run.text for run in runs_of(face, text)] == [text] and get_display(text) == text
+
+
+@needs_dejavu
 @given(st.text(alphabet="ab שלו12 عا.,", min_size=1, max_size=14))
 @settings(max_examples=60, deadline=None)
 def test_no_letter_is_lost_or_doubled_on_the_way(text):

@@ -4,7 +4,6 @@ The trade disagrees on time; each says what its people claim and what others ans
 """
 
 from functools import cache
-from importlib import resources
 from pathlib import Path
 
 import msgspec
@@ -14,6 +13,7 @@ from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import plain, read_record
 from vitrograph.core.language import tr, tr_later
 from vitrograph.core.storing.whole import read_plain, reason
+from vitrograph.data import SHIPPED
 
 _MOST_BYTES = 100_000
 
@@ -21,7 +21,7 @@ _MOST_BYTES = 100_000
 @cache
 def usual_recipes() -> tuple[Recipe, ...]:
     """The usual ways, the shorter first."""
-    data = (resources.files("vitrograph.data") / "recipes.json").read_bytes()
+    data = (SHIPPED / "recipes.json").read_bytes()
     found = msgspec.json.decode(data, type=tuple[Recipe, ...])
     return tuple(sorted(found, key=lambda recipe: recipe.seconds))
 

@@ -6,7 +6,7 @@ import numpy as np
 from msgspec import Struct
 from numpy.typing import NDArray
 
-from vitrograph.core.geometry import Box, Points
+from vitrograph.core.geometry import Box, Points, distinct
 from vitrograph.core.glass import Cone, Sheeting
 
 Cells = NDArray[np.intp]
@@ -85,7 +85,7 @@ class Parted(Struct, frozen=True, eq=False):
 
     def _each(self, cells: Cells, points: Points, maps: Sequence[Callable[[Points], Points]]) -> Points:
         made = np.empty_like(points)
-        for cell in np.unique(cells):
+        for cell in distinct(cells):
             here = cells == cell
             made[here] = maps[cell](points[here])
         return made

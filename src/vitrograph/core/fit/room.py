@@ -11,7 +11,7 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.findings import Remedy
 from vitrograph.core.fit.placing import Fitted
 from vitrograph.core.fit.stand import held_from_rim, moved_round
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, distinct
 from vitrograph.core.glass import Frustum, Pane, Wall, blocks_of, eye_before, patch_of, reading_turn
 from vitrograph.core.job import Features, Job
 from vitrograph.core.job.change import Resize
@@ -115,7 +115,7 @@ def _outermost(points: Points) -> Points:
     """The outermost of (n, 2) points in many directions: nearly those of the convex hull."""
     angles = np.linspace(0.0, 2 * np.pi, _DIRECTIONS, endpoint=False)
     reaches = np.column_stack([np.cos(angles), np.sin(angles)]) @ points.T
-    return np.asarray(points[np.unique(reaches.argmax(axis=1))])
+    return np.asarray(points[distinct(reaches.argmax(axis=1))])
 
 
 def make_it_fit(room: Room, fitted: Fitted) -> Remedy:

@@ -10,6 +10,7 @@ from msgspec import Struct
 from numpy.typing import NDArray
 from shapely.geometry import Polygon
 
+from vitrograph.core.geometry import distinct
 from vitrograph.core.glass.keepout import Block
 from vitrograph.core.glass.patch import reading_turn
 from vitrograph.core.glass.walls import Pane, Wall
@@ -129,9 +130,9 @@ def _reads_at(wall: Any, angle: float, eye: float) -> tuple[Values, Values]:
 
 def _levels(space: _Space) -> Values:
     """Heights that are tried: evenly up the wall, and half-way between any two edges, where most motifs lie."""
-    edges = np.unique([0.0, space.wall.length, *(s for b in space.blocks for s in (b.s_low, b.s_high))])
+    edges = distinct([0.0, space.wall.length, *(s for b in space.blocks for s in (b.s_low, b.s_high))])
     between = np.add.outer(edges, edges)[np.triu_indices(len(edges), 1)] / 2
-    return np.unique(np.concatenate([np.linspace(0.0, space.wall.length, _UP)[1:-1], between]))
+    return distinct(np.concatenate([np.linspace(0.0, space.wall.length, _UP)[1:-1], between]))
 
 
 def _grid(u: Values, s: Values) -> Values:

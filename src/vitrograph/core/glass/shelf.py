@@ -9,7 +9,6 @@ from collections.abc import Iterable
 from contextlib import suppress
 from functools import cache
 from hashlib import sha256
-from importlib import resources
 from pathlib import Path
 from typing import Annotated
 
@@ -22,6 +21,7 @@ from vitrograph.core.job import Features, Glass, Job, MaterialName, Tools
 from vitrograph.core.job.change import Put, put
 from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import read_plain, reason, write_whole
+from vitrograph.data import SHIPPED
 
 _MOST_BYTES = 2_000_000
 
@@ -66,7 +66,7 @@ def default_folder() -> Path:
 @cache
 def generic_glasses() -> tuple[ShelvedGlass, ...]:
     """The shapes that ship with the program."""
-    text = (resources.files("vitrograph.data") / "glasses.json").read_bytes()
+    text = (SHIPPED / "glasses.json").read_bytes()
     return tuple(msgspec.structs.replace(one, name=tr(one.name), notes=tr(one.notes) if one.notes else "")
                  for one in msgspec.json.decode(text, type=tuple[ShelvedGlass, ...]))
 

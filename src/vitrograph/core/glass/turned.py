@@ -10,7 +10,7 @@ USGS Professional Paper 1395, chapter 16).
 """
 
 from collections.abc import Callable
-from functools import cached_property
+from functools import cache, cached_property
 from itertools import pairwise
 from math import pi
 from typing import Literal
@@ -28,7 +28,11 @@ Values = NDArray[np.float64]
 AT_A_POLE = tr("the art reaches a pole of the glass, where no sheet can lie: move or shrink it")
 _PIECES = 64                       # table steps between two stations
 _SAMPLES = 33                      # heights a band's cone is fitted at
-_GAUSS = np.polynomial.legendre.leggauss(8)
+
+
+@cache
+def _gauss() -> tuple[Values, Values]:
+    return np.polynomial.legendre.leggauss(8)
 
 
 class Turned(Round, frozen=True):
@@ -132,7 +136,7 @@ class TurnedWall(Turned, frozen=True):
         steps = 1 if self.joined == "parts" else _PIECES
         parts = [np.linspace(a, b, steps + 1)[:-1] for a, b in pairwise(self.heights)]
         z = np.concatenate([*parts, [self.heights[-1]]])
-        nodes, weights = _GAUSS
+        nodes, weights = _gauss()
         half, middle = np.diff(z)[:, None] / 2, (z[1:] + z[:-1])[:, None] / 2
         pieces = (np.hypot(1.0, self.radius(middle + half * nodes, 1)) * weights * half).sum(axis=1)
         return z, np.concatenate([[0.0], np.cumsum(pieces)]), np.hypot(1.0, self.radius(z, 1))

@@ -7,7 +7,6 @@ empty, and whole parts are given as JSON.
 import json
 import types
 from collections.abc import Sequence
-from difflib import get_close_matches
 from math import radians
 from typing import Annotated, Any, Literal, Union, get_args, get_origin
 
@@ -68,6 +67,8 @@ def _typed(root: Struct, steps: Sequence[str], text: str, unit: Unit, path: str)
 def _field_of(owner: Struct, name: str, path: str) -> tuple[Any, Any]:
     known = {one.name: one.type for one in msgspec.structs.fields(type(owner))}
     if name not in known:
+        from difflib import get_close_matches  # seldom wanted: the window opens sooner without it
+
         names = [*known, *(Order.__struct_fields__ if isinstance(owner, Piece) else ())]
         near = get_close_matches(name, names, n=1)
         hint = tr(", perhaps '{near}'", near=near[0]) if near else tr(": there are {all}",

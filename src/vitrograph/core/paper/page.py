@@ -6,7 +6,6 @@ The smallest ISO 216 sheet that holds the stencil is taken; a stencil larger tha
 import io
 from collections.abc import Sequence
 from functools import cache
-from importlib import resources
 from itertools import pairwise
 from typing import Any
 
@@ -16,6 +15,7 @@ from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Value, in_words
 from vitrograph.core.units import MM_PER_IN, THIN_SPACE, Unit
+from vitrograph.data import SHIPPED
 
 PT_PER_MM = 72 / MM_PER_IN
 PAPERS = {"A4": (210.0, 297.0), "A3": (297.0, 420.0), "A2": (420.0, 594.0), "A1": (594.0, 841.0), "A0": (841.0, 1189.0)}
@@ -104,9 +104,8 @@ def font() -> str:
     from reportlab.pdfbase.pdfmetrics import registerFont
     from reportlab.pdfbase.ttfonts import TTFont
 
-    folder = resources.files("vitrograph.data") / "fonts" / "atkinson-hyperlegible"
-    with resources.as_file(folder / "atkinson-hyperlegible-latin-400-normal.ttf") as path:
-        registerFont(TTFont("Interface", str(path)))
+    path = SHIPPED / "fonts" / "atkinson-hyperlegible" / "atkinson-hyperlegible-latin-400-normal.ttf"
+    registerFont(TTFont("Interface", str(path)))
     return "Interface"
 
 

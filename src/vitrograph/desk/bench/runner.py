@@ -12,6 +12,7 @@ from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import OrderResults, Results
 
 _QUICK_SECONDS = 0.008             # art that is laid sooner waits for its stencil: both are drawn at once
+_COLD_SECONDS = 0.5                # the same for the first art of all, which much is read for
 _DRAWING_SECONDS = 0.15            # at most: what was answered is drawn before the processor is taken again
 
 
@@ -36,6 +37,7 @@ class Runner(QThread):
         self._drawn = Event()
         self._closing = False
         self._idle = True
+        self._quick = _COLD_SECONDS
 
     @property
     def idle(self) -> bool:
@@ -96,11 +98,12 @@ class Runner(QThread):
             for made in pipeline.steps_of_order(order, at, cancel):
                 results = made.pieces[at]
                 self.reached.emit(made.done)
-                if _worth_showing(results, perf_counter() - begun) and not cancel.is_set():
+                if _worth_showing(results, slow=perf_counter() - begun > self._quick) and not cancel.is_set():
                     self._drawn.clear()
                     self.answered.emit(made)
                     if not results.complete and not cancel.is_set():
                         self._drawn.wait(_DRAWING_SECONDS)
+            self._quick = _QUICK_SECONDS
             _weed_ahead(made, at, cancel)
         except Cancelled:
             return
@@ -116,7 +119,7 @@ def _weed_ahead(made: OrderResults, at: int, cancel: Event) -> None:
             _ = results.weed.steps
 
 
-def _worth_showing(results: Results, seconds: float) -> bool:
+def _worth_showing(results: Results, *, slow: bool) -> bool:
     """The stencil is shown as soon as it stands, then everything at the end; large art as soon as it is laid."""
-    mapped = results.fitted is not None and results.room is None and seconds > _QUICK_SECONDS
+    mapped = results.fitted is not None and results.room is None and slow
     return results.complete or mapped or (results.sheet is not None and results.cut is None)

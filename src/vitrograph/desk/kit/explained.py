@@ -2,7 +2,6 @@
 
 from PySide6.QtCore import QByteArray, QRectF, QSize
 from PySide6.QtGui import QPaintEvent
-from PySide6.QtSvg import QSvgRenderer
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from vitrograph.core.language import tr
@@ -17,6 +16,8 @@ class _Drawing(QWidget):
     """A drawing as wide as it was drawn, or as there is room for."""
 
     def __init__(self, code: str) -> None:
+        from PySide6.QtSvg import QSvgRenderer  # wanted with the first drawing: the window opens sooner without it
+
         super().__init__()
         self._drawing = QSvgRenderer(QByteArray(picture_of(code).read_bytes()), self)
         self.setAccessibleName(tr("{term_of}, drawn", term_of=term_of(code)))

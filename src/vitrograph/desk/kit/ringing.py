@@ -5,7 +5,6 @@ import math
 import shutil
 import struct
 import tempfile
-import wave
 from pathlib import Path
 
 from PySide6.QtCore import QProcess
@@ -53,6 +52,8 @@ class Bell:
 
 def tone(volume: float) -> bytes:
     """Two notes as a WAV file; they fade in and out, so that nothing clicks."""
+    import wave  # seldom wanted: the window opens sooner without it
+
     many = round(_RATE * _LONG_S)
     samples = [round(32767 * volume * math.sin(2 * math.pi * pitch * at / _RATE) * math.sin(math.pi * at / many))
                for pitch in _TONES for at in range(many)]

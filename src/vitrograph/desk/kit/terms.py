@@ -2,10 +2,10 @@
 
 import re
 from functools import cache
-from importlib import resources
-from importlib.resources.abc import Traversable
+from pathlib import Path
 
 from vitrograph.core.language import spoken, tr
+from vitrograph.data import SHIPPED
 
 _CHAPTER = tr("The words of the trade")
 _TERM = re.compile(r"^- \*\*(.+?)\*\*: (.+)$", re.MULTILINE)
@@ -24,8 +24,8 @@ _PICTURES = {"closure": "lap", "droop": "fan"}
 @cache
 def guide_text() -> str:
     """The guide in the language that is spoken, in Markdown."""
-    own = resources.files("vitrograph.data") / f"guide_{spoken().code}.md"
-    return (own if own.is_file() else resources.files("vitrograph.data") / "guide.md").read_text("utf-8")
+    own = SHIPPED / f"guide_{spoken().code}.md"
+    return (own if own.is_file() else SHIPPED / "guide.md").read_text("utf-8")
 
 
 @cache
@@ -56,6 +56,6 @@ def term_of(code: str) -> str:
     return _OF_CODES.get(code, "")
 
 
-def picture_of(code: str) -> Traversable:
+def picture_of(code: str) -> Path:
     """The drawing (SVG) that explains a finding which is about a word of the trade."""
-    return resources.files("vitrograph.data") / "terms" / f"{_PICTURES.get(code, code)}.svg"
+    return SHIPPED / "terms" / f"{_PICTURES.get(code, code)}.svg"

@@ -1,13 +1,13 @@
 """Colours, type and the style sheet: one quiet face, figures tabular, one accent, spacing in steps of 4 px."""
 
 from functools import cache
-from importlib import resources
 from string import Template
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication, QPalette
 from PySide6.QtWidgets import QApplication, QWidget
 
+from vitrograph.data import SHIPPED
 from vitrograph.desk.kit.look import Look
 
 STEP = 4
@@ -83,7 +83,7 @@ def colour(name: str, alpha: float = 1.0) -> QColor:
 
 @cache
 def _load_faces() -> None:
-    folder = resources.files("vitrograph.data") / "fonts" / "atkinson-hyperlegible"
+    folder = SHIPPED / "fonts" / "atkinson-hyperlegible"
     for part in ("latin-400", "latin-700", "latin-ext-400", "latin-ext-700"):
         data = (folder / f"atkinson-hyperlegible-{part}-normal.ttf").read_bytes()
         QFontDatabase.addApplicationFontFromData(data)
@@ -128,7 +128,7 @@ def apply(app: QApplication) -> None:
     ):
         palette.setColor(role, QColor(name))
     app.setPalette(palette)
-    data = resources.files("vitrograph.data")
     arrow = "arrow-down.svg" if _DARK["CHROME"] == CHROME else "arrow-down-light.svg"
     colours = {name: globals()[name] for name in _LIGHT}
-    app.setStyleSheet(Template((data / "window.qss").read_text("utf-8")).substitute(colours, ARROW=str(data / arrow)))
+    sheet = Template((SHIPPED / "window.qss").read_text("utf-8"))
+    app.setStyleSheet(sheet.substitute(colours, ARROW=str(SHIPPED / arrow)))

@@ -67,9 +67,11 @@ class Tile(QAbstractButton):
 
     def show_piece(self, piece: Piece, state: State, *, in_hand: bool) -> None:
         """Take a piece's name, count and state."""
+        self.setChecked(in_hand)
+        if (piece.name, state, how_many(piece)) == (self.text(), self.state, self.many):
+            return
         self.setText(piece.name)
         self.state, self.many = state, how_many(piece)
-        self.setChecked(in_hand)
         self.setAccessibleName(tr("Piece {number}: {name}, {many}, {state}", number=self.number + 1, name=piece.name,
                                   many=self.many, state=_SAYS[state]))
         self.setToolTip(f"{piece.name}: {self.many}, {_SAYS[state]}")
@@ -116,8 +118,8 @@ class Strip(QScrollArea):
 
     rename_wanted = Signal()
 
-    def __init__(self, bench: Bench) -> None:
-        super().__init__()
+    def __init__(self, bench: Bench, over: QWidget) -> None:
+        super().__init__(over)                                 # by itself it would be shown as a window
         named(self, "pieces")
         self.bench = bench
         self.setAccessibleName(tr("Pieces of the order"))

@@ -10,7 +10,7 @@ import numpy as np
 from msgspec import Struct
 from numpy.typing import NDArray
 
-from vitrograph.core.geometry import Points, flatten_cubics, length_of, lengths_along, points_at
+from vitrograph.core.geometry import Points, distinct, flatten_cubics, length_of, lengths_along, points_at
 
 Values = NDArray[np.float64]
 
@@ -132,7 +132,7 @@ def _peaks(samples: Points, window: _Window) -> tuple[NDArray[np.intp], Points]:
     # seen from the sample nearest to where its sides cross, a corner's sides are free of its rounding
     about = (peaks[:, None] + reach) % len(samples)
     nearest = np.hypot(*(samples[about] - crossing[peaks][:, None]).transpose(2, 0, 1)).argmin(axis=1)
-    peaks = np.unique(about[np.arange(len(peaks)), nearest])
+    peaks = distinct(about[np.arange(len(peaks)), nearest])
     peaks = peaks[strength[peaks] > window.least_turn]
     return peaks[np.append(np.diff(peaks) > window.near, True)] if len(peaks) else peaks, crossing
 

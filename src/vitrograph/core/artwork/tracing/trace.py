@@ -17,7 +17,7 @@ from vitrograph.core.artwork.tracing.curves import Curve, fit_ring
 from vitrograph.core.artwork.tracing.halftone import halftone
 from vitrograph.core.artwork.tracing.levels import evened, level_field
 from vitrograph.core.errors import PictureError
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, distinct
 from vitrograph.core.job import TraceChoices
 from vitrograph.core.language import tr
 from vitrograph.core.pictures.reading import MOST_TRACED_PIXELS, Gray, gray_of, pixels_of, unpack_picture
@@ -131,7 +131,7 @@ def _held(holes: list[Points], islands: list[Points]) -> list[Points]:
         return []
     tree = shapely.STRtree(shapely.polygons([shapely.linearrings(ring) for ring in islands]))
     inside, _ = tree.query(shapely.points([ring[0] for ring in holes]), predicate="within")
-    return [holes[at] for at in np.unique(inside)]
+    return [holes[at] for at in distinct(inside)]
 
 
 def _signed_area(ring: Points) -> float:

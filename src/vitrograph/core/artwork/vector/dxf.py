@@ -18,7 +18,7 @@ from vitrograph.core.artwork.vector.limits import Tally, refuse_beyond
 from vitrograph.core.artwork.vector.paint import Paint
 from vitrograph.core.artwork.vector.svg import VectorDrawing
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.geometry import Points, multipolygon
+from vitrograph.core.geometry import Points, distinct, multipolygon
 from vitrograph.core.language import tr
 
 _MOST_ENTITIES = 50_000
@@ -156,7 +156,7 @@ def _unclamped(entity: Any, step: float) -> Points | None:
     weights = np.array(entity.weights if len(entity.weights) == many else np.ones(many), dtype=float)[:, None]
     bound = degree * (degree - 1) * float(np.hypot(*np.diff(control, 2, axis=0).T).max(initial=0.0))
     pieces = int(np.clip(np.ceil(np.sqrt(bound / (8 * step))), _LEAST_PIECES, _MOST_PIECES))
-    spans = np.unique(knots[degree:many + 1])
+    spans = distinct(knots[degree:many + 1])
     at = np.append(np.linspace(spans[:-1], spans[1:], pieces, endpoint=False, axis=1).ravel(), spans[-1])
     told = BSpline(knots, np.hstack([control * weights, weights]), degree)(at)
     return np.asarray(told[:, :2] / told[:, 2:])

@@ -10,7 +10,7 @@ import shapely
 
 from vitrograph.core.artwork.vector.regions import LARGEST
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, distinct
 from vitrograph.core.language import tr
 
 _MOST_OUTLINES = 8_000
@@ -61,6 +61,6 @@ def crossings(lines: Sequence[Points]) -> float:
     """About how often (n, 2) outlines cross themselves and each other, told from some of their edges."""
     ends = np.concatenate([np.stack([line[:-1], line[1:]], axis=1) for line in lines if len(line) > 1])
     edges = shapely.linestrings(ends)
-    some = np.unique(np.linspace(0, len(edges) - 1, _SAMPLED).astype(int))
+    some = distinct(np.linspace(0, len(edges) - 1, _SAMPLED).astype(int))
     hits, _ = shapely.STRtree(edges).query(edges[some], predicate="crosses")
     return len(hits) / len(some) * len(edges) / 2

@@ -9,7 +9,7 @@ from shapely.geometry import MultiLineString, MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.paint import Paint, Rgb
-from vitrograph.core.geometry import as_polygons, union, without
+from vitrograph.core.geometry import as_polygons, distinct, union, without
 from vitrograph.core.job import ToneName
 
 _ALIKE = 40                        # of 255, in every channel: colours the eye takes for one
@@ -48,7 +48,7 @@ def merged(paints: Sequence[Paint], tones: Mapping[str, ToneName], shape: MultiP
     met = shapely.intersection(edges[one], shapely.buffer(edges[other], aside))
     lost = np.bincount(one, shapely.length(met), minlength=len(parts)) > _LOST * shapely.length(edges)
     names = list(seen)
-    gone = tuple(names[number] for number in np.unique(of[lost]).tolist())
+    gone = tuple(names[number] for number in distinct(of[lost]).tolist())
     return Merged(gone, shapely.line_merge(shapely.union_all(met)))
 
 

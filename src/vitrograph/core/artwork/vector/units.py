@@ -14,6 +14,7 @@ MM_PER_PX = 25.4 / 96
 _NUMBER = r"[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?"
 _LENGTH = re.compile(rf"\s*({_NUMBER})\s*([a-zA-Z%]*)\s*")
 _NUMBERS = re.compile(_NUMBER)
+_HEX = re.compile(r"#(?:[0-9a-fA-F]{3}){1,2}")
 _CALL = re.compile(r"(\w+)\s*\(([^)]*)\)")
 IDENTITY = np.array([[1.0, 0.0, 0.0], [0.0, 1.0, 0.0]])
 
@@ -109,7 +110,10 @@ def viewport_matrix(view_box: list[float], size: tuple[float, float], aspect: st
 @lru_cache(maxsize=1024)
 def colour_of(text: str) -> tuple[int, int, int, float] | None:
     """Red, green, blue (0 to 255) and opacity of a colour as CSS writes it; None for none or what cannot be read."""
-    from tinycss2.color4 import parse_color
+    if _HEX.fullmatch(text):                                  # as most files write it: the reader is not wanted
+        red, green, blue = bytes.fromhex(text[1:] if len(text) == 7 else "".join(2 * digit for digit in text[1:]))
+        return red, green, blue, 1.0
+    from tinycss2.color4 import parse_color  # the window opens sooner without it
 
     made = parse_color(text)
     if made is None or isinstance(made, str):

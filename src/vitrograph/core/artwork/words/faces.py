@@ -5,7 +5,6 @@ Outlines come from these files only.
 
 import json
 from functools import cache, lru_cache
-from importlib import resources
 
 import uharfbuzz as hb
 from msgspec import Struct
@@ -13,8 +12,9 @@ from msgspec import Struct
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.job import FontFile, Words
 from vitrograph.core.language import tr
+from vitrograph.data import SHIPPED
 
-_FOLDER = resources.files("vitrograph.data") / "fonts"
+_FOLDER = SHIPPED / "fonts"
 _CAP_SHARE = 0.7                   # of an em, for a font that has no capital H (common practice, no published source)
 
 

@@ -18,6 +18,7 @@ _Key = TypeVar("_Key")
 _ANY_SCRIPT = frozenset({"Zyyy", "Zinh", "Zzzz"})
 _UNSEEN = frozenset({"Cf", "Cc", "Zl", "Zp"})
 _FIRST_RIGHT_TO_LEFT = 0x0590      # no letter below reads from the right, nor needs its script told
+_SIGNS = 0x2010, 0x2C00            # blocks of dashes, quotes, arrows, stars: signs in them belong to no script
 
 
 class Run(Struct, frozen=True):
@@ -42,13 +43,19 @@ def missing_in(face: Face, text: str) -> str:
 
 def runs_of(face: Face, text: str) -> list[Run]:
     """The runs of a line in the order they are seen, left to right; letters no font has are left out."""
-    if all(ord(char) < _FIRST_RIGHT_TO_LEFT for char in text):
+    if all(map(_is_plain, text)):
         return [Run(font, part, False) for font, part in _by_font(face, text)]
     made = []
     for level, part in _by_level(text):
         runs = [Run(font, run, bool(level % 2)) for piece in _by_script(part) for font, run in _by_font(face, piece)]
         made += [(level, run) for run in runs]
     return [run for _, run in _as_seen(made)]
+
+
+def _is_plain(char: str) -> bool:
+    """Whether a letter or sign is seen where it is read, beside letters of any script that is."""
+    at = ord(char)
+    return at < _FIRST_RIGHT_TO_LEFT or (_SIGNS[0] <= at < _SIGNS[1] and unicodedata.category(char)[0] in "SP")
 
 
 def _by_level(text: str) -> Iterator[tuple[int, str]]:

@@ -1,6 +1,5 @@
 """A sheet of film as SVG at true size: a group for each stencil, in it one for each kind of line; arcs stay arcs."""
 
-from html import escape
 from itertools import groupby
 from math import atan
 
@@ -11,6 +10,8 @@ from vitrograph.core.cut.paths.sheet_run import SheetRun
 
 def sheet_svg(run: SheetRun, title: str) -> str:
     """Write the lines of a sheet on a page as large as the film that is used; y runs down, one unit a millimetre."""
+    from html import escape  # wanted when a file is written: the window opens sooner without it
+
     wide, high = run.sheet.used
     names = {one.part.whose: one.part.name for one in run.sheet.laid}
     groups = []

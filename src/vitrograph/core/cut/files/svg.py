@@ -1,7 +1,5 @@
 """The stencil as SVG at true size: width and height in mm, one user unit a millimetre (CSS: 96 px to the inch)."""
 
-from html import escape
-
 import shapely
 from shapely.geometry import MultiPolygon
 
@@ -14,6 +12,8 @@ def to_svg(sheet: Sheet, title: str, colour: str = "#2F8F83") -> str:
     The edge of a decal's surplus is a path of its own, since the film that stays does not reach it; so are relief cuts
     that open nothing, as lines, and the marks.
     """
+    from html import escape  # wanted when a file is written: the window opens sooner without it
+
     left, low, right, high = sheet.outline.bounds
     width, height = right - left, high - low
     page = shapely.transform(sheet.film, lambda xy: (xy - [left, high]) * [1, -1])

@@ -13,7 +13,7 @@ import numpy as np
 from msgspec import Struct
 from numpy.typing import NDArray
 
-from vitrograph.core.geometry import Points, arc_pieces, turns_of
+from vitrograph.core.geometry import Points, arc_pieces, distinct, turns_of
 
 REFIT_MM = 0.01                    # how far a refitted line may lie from what was drawn, at a drawn point
 CHORD_MM = 0.01                    # and from the true line half-way between two
@@ -90,7 +90,7 @@ def refit(line: Points, within: float = REFIT_MM) -> Curve:
     if closed and len(corners):
         line = np.concatenate([line[corners[0]: -1], line[: corners[0] + 1]])
         corners = corners - corners[0]
-    stops = np.unique(np.concatenate([[0], corners, [len(line) - 1]]))
+    stops = distinct(np.concatenate([[0], corners, [len(line) - 1]]))
     at, bulges = [0], []
     for first, last in zip(stops[:-1].tolist(), stops[1:].tolist(), strict=True):
         for end, bulge in _stretches(line[first: last + 1], within, closed and len(stops) == 2):

@@ -7,7 +7,7 @@ at once by dynamic programming, until nothing helps; then stretches are shaken l
 """
 
 from collections.abc import Sequence
-from typing import Literal
+from typing import TYPE_CHECKING, Literal
 
 import numpy as np
 import shapely
@@ -16,6 +16,9 @@ from shapely.geometry import Polygon
 
 from vitrograph.core.cut.paths.ways import Indices, Numbers, about_spot, apart, best_starts, nearest_first, spots_of
 from vitrograph.core.geometry import Points
+
+if TYPE_CHECKING:
+    from numpy.random import Generator
 
 _LONGEST = 3                       # rings moved together
 _NEST = 4                          # rings inside one that is ordered together with them
@@ -278,7 +281,7 @@ def _shaken(way: _Way, many: int) -> None:
     way.choose_starts()
 
 
-def _shake(way: _Way, chance: np.random.Generator) -> None:
+def _shake(way: _Way, chance: "Generator") -> None:
     """Change the way, and change it back where it is no shorter once it has settled."""
     before = way.length, way.order.copy(), way.chosen.copy()
     way.settle(_exchange(way, chance))
@@ -286,7 +289,7 @@ def _shake(way: _Way, chance: np.random.Generator) -> None:
         _, way.order, way.chosen = before
 
 
-def _exchange(way: _Way, chance: np.random.Generator) -> set[int]:
+def _exchange(way: _Way, chance: "Generator") -> set[int]:
     """Exchange two stretches that follow each other, where that may be done; the rings at their ends."""
     many = len(way.order)
     first = int(chance.integers(0, many - 1))

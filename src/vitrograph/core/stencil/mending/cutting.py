@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import as_polygons, multipolygon, parts_touched, sound, union, within, without
+from vitrograph.core.geometry import as_polygons, distinct, multipolygon, parts_touched, sound, union, within, without
 from vitrograph.core.stencil.mending.faults import Fault, Limits, faults_of
 from vitrograph.core.widths import Thin, thin_places
 
@@ -109,7 +109,7 @@ def thin_since(
     changed = np.concatenate(unlike(_on_grid(before), parts))
     if not len(changed):
         return list(known)
-    about = np.unique(shapely.STRtree(parts).query(changed, predicate="dwithin", distance=_ABOUT * limit)[1])
+    about = distinct(shapely.STRtree(parts).query(changed, predicate="dwithin", distance=_ABOUT * limit)[1])
     if len(about) <= _WORTH * len(parts):
         anew = thin_places(multipolygon(parts[about]), inside, outside)
         tree = shapely.STRtree(changed)
@@ -149,4 +149,4 @@ def _all_within(changed: shapely.STRtree, places: Sequence[Thin], limit: float) 
     if not places:
         return True
     ends = shapely.points(np.concatenate([place.axis.reshape(-1, 2) for place in places]))
-    return len(np.unique(changed.query(ends, predicate="dwithin", distance=_WITHIN * limit)[0])) == len(ends)
+    return len(distinct(changed.query(ends, predicate="dwithin", distance=_WITHIN * limit)[0])) == len(ends)

@@ -12,7 +12,7 @@ import shapely
 from numpy.typing import NDArray
 from shapely.geometry import LineString, Polygon, box
 
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, distinct
 
 Side = Literal["below", "above", "left", "right"]
 SIDES: tuple[Side, ...] = ("below", "above", "left", "right")
@@ -33,7 +33,7 @@ def legible_sides(
     `letter` is the opening round the island; `sides`, (n, 2) `middles` and `lengths` are those of its crossings, mm.
     """
     against = {side: _against(side, island, letter, middles[sides == side], float(lengths[sides == side].min()))
-               for side in np.unique(sides).tolist()}
+               for side in distinct(sides).tolist()}
     least = min(against.values())
     return {side for side, counts in against.items() if counts <= least + 1e-9}, least < _BESIDE
 

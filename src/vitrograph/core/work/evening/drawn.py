@@ -7,12 +7,16 @@ now and then, once an hour on the average, something takes the hands away for a 
 """
 
 from math import inf
+from typing import TYPE_CHECKING
 
 import numpy as np
 from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.work.evening.chains import Begun, Evening, Slot, Task
+
+if TYPE_CHECKING:
+    from numpy.random import Generator
 
 EVENINGS = 10_000
 OFF = 0.2                          # of a task's time, either way: the evening's pace, and each task's luck
@@ -133,7 +137,7 @@ def _calls(evening: Evening) -> list[int | None]:
             range(len(evening.slots))]
 
 
-def _drawn(seconds: float, pace: Times, chance: np.random.Generator) -> Times:
+def _drawn(seconds: float, pace: Times, chance: "Generator") -> Times:
     """How long a task takes in each evening."""
     luck = chance.uniform(1 - OFF, 1 + OFF, len(pace))
     called = chance.random(len(pace)) < -np.expm1(-seconds / CALLS_S)
