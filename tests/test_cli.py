@@ -97,7 +97,7 @@ def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys)
     assert quick(tmp_path, *TUMBLER, *WORDS, "--from-rim", "-20mm") == 1
     assert (tmp_path / "out" / "stencil.svg").exists()
     assert main(["check", str(tmp_path / "out" / "job.vitro")]) == 1
-    assert "stop: the art runs 20\u2009mm past the rim (off-glass)" in capsys.readouterr().out
+    assert "stop: the art runs 20\u202fmm past the rim (off-glass)" in capsys.readouterr().out
 
 
 @pytest.mark.parametrize(("words", "sentence"), [

@@ -144,9 +144,9 @@ def test_counts_numbers_and_days_are_told_its_way(german):
     assert told_day(date(2026, 11, 28)) == day_words("2026-11-28") == day
     assert [tr("{n} glasses", "{n} glass", n=n) for n in (0, 1, 2)] == ["0 Gläser", "1 Glas", "2 Gläser"]
     assert tr("fan {degrees:.1f}°", degrees=35.04) == "Fächer 35,0°"
-    assert format_length(117.5) == "117,5\u2009mm" and parse_length("117,5") == 117.5
+    assert format_length(117.5) == "117,5\u202fmm" and parse_length("117,5") == 117.5
     assert parse_length("1,234 in") == parse_length("1.234 in") == pytest.approx(31.3436)
-    assert Says("Border {least}", least=Length(12.5)).words("mm") == "Folienrand 12,5\u2009mm"
+    assert Says("Border {least}", least=Length(12.5)).words("mm") == "Folienrand 12,5\u202fmm"
     assert within("Ofen") == "Ofen" and capital("oben") == "Oben"
 
 

@@ -75,7 +75,7 @@ def test_an_entry_writes_itself_and_its_order_is_made_again(run, order, tmp_path
     assert "Pieces: 6 | 1" in run("log", "--compare", "1", "2")[1]
     inches = json.loads(run("log", "--compare", "1", "2", "--json", "--units", "in")[1])
     (wide,) = (one for one in inches if one["field"] == "Width of the art")
-    assert wide["other"] == "–" and float(wide["one"].split("\u2009")[0]) == pytest.approx(told["width_mm"] / 25.4,
+    assert wide["other"] == "–" and float(wide["one"].split("\u202f")[0]) == pytest.approx(told["width_mm"] / 25.4,
                                                                                          abs=0.0006)
     assert run("log", "--remove", "2")[0] == 0 and len(json.loads(run("log", "--json")[1])) == 1
 

@@ -61,7 +61,7 @@ def test_a_new_order_begins_from_it_and_says_later_where_it_differs():
     assert piece.fit.gives.removable == 0.018 and not list(differences(MINE, order))
     later = msgspec.structs.replace(MINE, tapes=(Tape("Wide", 200.0),))
     (one,) = differences(later, order)
-    assert one.words("mm").replace("\u2009", " ") == "the tape's width: 152 mm here, 200 mm in the workshop"
+    assert one.words("mm").replace("\u202f", " ") == "the tape's width: 152 mm here, 200 mm in the workshop"
     for many, begins in ((1, "border"), (2, f"{order.pieces[0].name}, border")):
         pieces = tuple(msgspec.structs.replace(order.pieces[0], key=key) for key in range(1, many + 1))
         wider = msgspec.structs.replace(order, pieces=pieces).changed(stencil__border=31.0)

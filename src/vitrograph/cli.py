@@ -32,7 +32,7 @@ from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.storing.whole import reason, writable, write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
-from vitrograph.core.units import MINUS, THIN_SPACE, parse_whole
+from vitrograph.core.units import MINUS, NARROW_SPACE, parse_whole
 from vitrograph.core.value_words import word_of
 from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.cutting import add_cutting
@@ -126,7 +126,7 @@ def main(argv: Sequence[str] | None = None) -> int:
 
 
 def _refuse(sentence: str) -> int:
-    plain = writable(sentence.replace(THIN_SPACE, " ").replace(MINUS, "-"))
+    plain = writable(sentence.replace(NARROW_SPACE, " ").replace(MINUS, "-"))
     print(tr("vitrograph: {plain}", plain=plain), file=sys.stderr)
     return UNUSABLE
 

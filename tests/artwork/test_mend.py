@@ -109,7 +109,7 @@ def test_a_finding_in_the_drawing_offers_to_widen_it_or_leave_it_out():
     found = next(f for f in results.findings("stencil") if f.code.value == "opening")
     assert found.value == pytest.approx(0.32, abs=0.02)
     labels = [in_mm(remedy.label) for remedy in found.remedies]
-    assert labels == ["Widen it to 0.8\u2009mm", "Leave it out"]
+    assert labels == ["Widen it to 0.8\u202fmm", "Leave it out"]
     for remedy, parts in zip(found.remedies[:2], (1, 2), strict=True):
         mended_job = run(remedied(results.job, remedy))
         assert "opening" not in {f.code.value for f in mended_job.findings("stencil")}

@@ -81,7 +81,7 @@ def test_it_cannot_be_put_on_another_and_says_why(bed):
     QTest.mouseMove(view, end)
     assert view.grab().toImage().width() > 100                 # it is shown that it does not lie well
     QTest.mouseRelease(view, Qt.MouseButton.LeftButton, pos=end)
-    assert "it cannot lie there: 12 mm" in desk.says("message").lower().replace("\u202f", " ").replace("\u2009", " ")
+    assert "it cannot lie there: 12 mm" in desk.says("message").lower().replace("\u202f", " ").replace("\u202f", " ")
     assert desk.bench.order.cut.laid == ()
 
 

@@ -67,7 +67,7 @@ def test_an_oval_pane_is_drawn_oval_and_its_frame_with_it(open_desk):
     assert all(image.pixelColor(x, y).lightness() < 40 for x in range(corner.left(), corner.right())
                for y in range(corner.top(), corner.bottom()))
     rows = {name.text(): value.text() for name, value in desk.go(1).readings._rows if not name.isHidden()}
-    assert rows["seen and worked"] == "204\u2009mm × 114\u2009mm"
+    assert rows["seen and worked"] == "204\u202fmm × 114\u202fmm"
     desk.click("outline_rectangle")
     desk.type_into("frame", "0")
     desk.settle()

@@ -112,10 +112,10 @@ def test_errors_of_the_command_line_speak_in_the_unit_asked_for(tmp_path, capsys
 def test_tape_and_ruler_are_read_to_sixteenths_and_all_else_in_decimals():
     piece = finished(job("BOB")).pieces[0]
     tape = in_words(piece.transfer.steps[0].says, "in")
-    assert re.search(r"\d\u2009\d+/16\u2009in|\d\u2009[137]/[248]\u2009in|\d\u2009in", tape)
-    assert Length(1.5875, tool=True).words("in") == "1/16\u2009in" and Length(1.5875, 2).words("in") == "0.062\u2009in"
-    assert Length(-30.1625, tool=True).words("in") == "\u22121\u20093/16\u2009in"
-    assert json.loads(json.dumps(Length(30.0).words("mm"))) == "30\u2009mm"
+    assert re.search(r"\d\u202f\d+/16\u202fin|\d\u202f[137]/[248]\u202fin|\d\u202fin", tape)
+    assert Length(1.5875, tool=True).words("in") == "1/16\u202fin" and Length(1.5875, 2).words("in") == "0.062\u202fin"
+    assert Length(-30.1625, tool=True).words("in") == "\u22121\u202f3/16\u202fin"
+    assert json.loads(json.dumps(Length(30.0).words("mm"))) == "30\u202fmm"
 
 
 @pytest.mark.parametrize("made", [demo_job(), demo_job("carafe"), job(width=300.0), job(glass=PLAQUE, width=90.0),

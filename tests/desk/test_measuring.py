@@ -46,7 +46,7 @@ def test_several_readings_of_a_place_give_their_mean(desk, helpers):
     for text in ("90.4", "90.2"):
         QTest.keyClicks(lines, text)
         QTest.keyClick(lines, Qt.Key.Key_Return)
-    assert rows_of(page.found)["mean"] == "90.3\u2009mm" and "agree" in page.verdict.text()
+    assert rows_of(page.found)["mean"] == "90.3\u202fmm" and "agree" in page.verdict.text()
     click(window, "useMean")
     desk.settle()
     assert desk.bench.job.glass.rim == pytest.approx(90.3) and "mean of its readings" in desk.says("message")
@@ -151,7 +151,7 @@ def test_a_glass_is_measured_from_its_picture_and_corrected_by_hand(desk, helper
     type_into(window, "known_mm", "66")
     page.open(picture_of(belly, tmp_path / "belly.png", noise=0.01, blur=1.0))
     desk.qtbot.waitUntil(page.use.isEnabled, timeout=15000)
-    assert rows_of(page.found)["rim"] == "66\u2009mm"
+    assert rows_of(page.found)["rim"] == "66\u202fmm"
     last = max(page.view.marks, key=lambda name: int(name.split()[1]))
     held = page.view.to_screen(*page.view.marks[last]).toPoint()
     before = page._stations[-1][1]

@@ -157,7 +157,7 @@ def test_a_click_on_a_column_sorts_names_as_people_do(named):
     shown = [cell(window, line, 1) for line in range(7)]
     assert shown == ["Ada", "adam 9", "adam 10", "Bram", "Éva", "Wilhelmina", "Zoë"]
     window.table.horizontalHeader().sectionClicked.emit(3)
-    wide = [float(cell(window, line, 3).split("\u2009")[0].split()[0]) for line in range(7)]
+    wide = [float(cell(window, line, 3).split("\u202f")[0].split()[0]) for line in range(7)]
     assert wide == sorted(wide, reverse=True)
     window.table.item(0, 1).setText("Wilhelm")                 # typed into the row that is seen there
     assert {row.cells[0] for row in desk.bench.order.pieces[0].names.rows} >= {"Wilhelm", "Ada"}

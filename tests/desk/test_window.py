@@ -175,6 +175,10 @@ def test_saved_opened_and_bad_files(desk, tmp_path):
     assert "(unsaved)" in shell.windowTitle()
     shell.files.save_as(tmp_path / "mine.vitro")
     assert "(unsaved)" not in shell.windowTitle() and load_order(tmp_path / "mine.vitro") == desk.bench.order
+    assert shell.top.name.text() == "mine"                     # called as its file is, since it had no name
+    desk.bench.pieces.name_order("Dome")
+    shell.files.save_as(tmp_path / "other.vitro")
+    assert shell.top.name.text() == "Dome" == load_order(tmp_path / "other.vitro").pieces[0].name
     kept = desk.bench.job
     (tmp_path / "bad.vitro").write_text("no")
     shell.files.open(tmp_path / "bad.vitro")
@@ -276,7 +280,7 @@ def test_the_fit_station_says_how_large_a_motif_the_glass_takes(desk):
     desk.go(3)
     desk.settle()
     rows = {name.text(): value.text() for name, value in desk.card().readings._rows if not name.isHidden()}
-    assert rows["pane takes up to"] == "176\u2009mm wide"
+    assert rows["pane takes up to"] == "176\u202fmm wide"
 
 
 def test_cards_are_made_while_nobody_waits_and_show_the_newest_job_once_they_are_in_hand(desk):

@@ -130,7 +130,7 @@ def test_transfer_shows_where_the_stencil_goes(open_desk):
     assert "No tape" in desk.says("transferStepsSays")
     for _ in range(3):
         desk.press(Qt.Key.Key_Space)
-    assert "its upper edge 25\u2009mm below the rim" in desk.says("transferStepsSays")
+    assert "its upper edge 25\u202fmm below the rim" in desk.says("transferStepsSays")
     desk.click("unit_in")
     assert "63/64" not in desk.says("transferStepsSays") and "mm" not in desk.says("transferStepsSays")
 
@@ -271,7 +271,7 @@ def test_what_the_cut_station_finds_is_on_its_card_and_on_the_line(open_desk):
     desk.click("unit_in")
     desk.qtbot.waitUntil(lambda: len(desk.card().findChildren(FindingRow)) == 1)
     said = desk.find(FindingRow, "finding_sheet").accessibleName()
-    assert "2.23\u2009in wide" in said and "mm" not in said
+    assert "2.23\u202fin wide" in said and "mm" not in said
 
 
 def test_the_recipe_changes_the_etchs_clocks(desk):
@@ -281,7 +281,7 @@ def test_the_recipe_changes_the_etchs_clocks(desk):
     recipe.activated.emit(recipe.currentIndex())
     desk.settle()
     assert desk.shell.line.buttons["etch"].answer == "4:00 min"
-    assert "Others: faint" in desk.says("recipeSays")
+    assert "Against it: faint" in desk.says("recipeSays")
     for _ in range(4):
         desk.press(Qt.Key.Key_Space)
     assert desk.says("etchStepsClock") == "4:00"

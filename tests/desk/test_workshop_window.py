@@ -35,10 +35,29 @@ def test_answers_are_kept_at_once_and_a_new_order_begins_from_them(asked):
     kept = load_workshop(place)
     assert (kept.house.border, kept.films[0].least_web, kept.cutters[0].takes, kept.cutters[0].name) == (
         14.0, 1.2, "roll", "The old one")
-    assert "border" in window.said.text()
+    assert "as the workshop is" in window.said.text()         # the order in hand is new, and follows
     window.close()
     desk.shell.files.new()
     assert (desk.bench.job.stencil.border, desk.bench.job.stencil.least_web) == (14.0, 1.2)
+
+
+def test_an_order_that_is_new_follows_the_answers_until_it_is_saved_or_made_otherwise(asked):
+    desk, place = asked
+    desk.shell.files.new()
+    window = desk.shell.windows.workshop()
+    window.findChild(QPushButton, "house__units_in").click()
+    type_over(window.findChild(QLineEdit, "house__border"), "3/4")
+    assert desk.bench.unit == "in" and desk.shell.top.units["in"].isChecked()
+    assert desk.bench.job.stencil.border == pytest.approx(19.05)
+    assert "as the workshop is" in window.said.text()
+    desk.bench.edit("Border", stencil__border=22.0)
+    type_over(window.findChild(QLineEdit, "house__border"), "1")
+    assert desk.bench.job.stencil.border == 22.0
+    desk.bench.edit("Border", stencil__border=25.4)            # as the workshop is, by hand
+    desk.shell.files.save_as(place.with_name("kept.vitro"))
+    type_over(window.findChild(QLineEdit, "house__border"), "1 1/4")
+    assert desk.bench.job.stencil.border == 25.4
+    window.close()
 
 
 def test_a_file_made_wrong_by_hand_is_told_and_not_written_over(asked):

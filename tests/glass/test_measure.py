@@ -35,7 +35,7 @@ def test_flat_and_straight_glass():
 
 @pytest.mark.parametrize("height", [29.9, 30.0])
 def test_a_slant_not_longer_than_half_the_difference_is_no_glass(height):
-    with pytest.raises(GlassError, match="half the difference of the diameters, 30\u2009mm; measure the slant"):
+    with pytest.raises(GlassError, match="half the difference of the diameters, 30\u202fmm; measure the slant"):
         wall_of(TaperedGlass(rim=120, base=60, height=height, height_is="slant"))
 
 

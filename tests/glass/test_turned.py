@@ -109,8 +109,8 @@ def test_a_straight_profile_is_the_cone_it_looks_like():
 
 @pytest.mark.parametrize(("stations", "sentence"), [
     (((0.0, 60.0),), "at least two stations, got 1"),
-    (((0.0, 60.0), (40.0, 70.0), (40.0, 72.0)), "two stations stand at 40\u2009mm"),
-    (((0.0, 60.0), (40.0, 70.0), (30.0, 72.0)), "the station at 30\u2009mm comes after the one at 40\u2009mm"),
+    (((0.0, 60.0), (40.0, 70.0), (40.0, 72.0)), "two stations stand at 40\u202fmm"),
+    (((0.0, 60.0), (40.0, 70.0), (30.0, 72.0)), "the station at 30\u202fmm comes after the one at 40\u202fmm"),
 ])
 def test_stations_that_describe_no_wall(stations, sentence):
     with pytest.raises(GlassError, match=sentence):

@@ -58,7 +58,7 @@ def test_two_entries_differ_where_a_field_does(one, other):
     ("cost_film", 1.5, "1.50", "1.50"), ("stars", 4, "4 of 5", "4 of 5"), ("ties", 3, "3", "3")])
 def test_each_kind_of_value_is_told_in_its_own_unit(name, value, mm, inch):
     entry = Entry(made_on="2026-11-28", job="Lamp", **{name: value})
-    assert [said_of(entry, name, unit).replace("\u2009", " ") for unit in ("mm", "in")] == [mm, inch]
+    assert [said_of(entry, name, unit).replace("\u202f", " ") for unit in ("mm", "in")] == [mm, inch]
 
 
 # -- what it came to ---------------------------------------------------------------------------------------------------

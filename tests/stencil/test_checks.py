@@ -71,10 +71,10 @@ def test_the_lip_is_upright_below_the_rim_of_what_is_drunk_from():
 
 def test_each_side_with_little_border_is_told_by_its_own_width():
     (found,) = of_code(run(job(stencil__border=5.0, fit__from_rim=2.0)), Code.BORDER)
-    assert in_mm(found.says).startswith("only 2\u2009mm of film at the upper side and 5\u2009mm of film at the left")
+    assert in_mm(found.says).startswith("only 2\u202fmm of film at the upper side and 5\u202fmm of film at the left")
 
 
-@pytest.mark.parametrize(("gap", "moves"), [(7.0, "Move it 5\u2009mm down"), (111.0, "up")])
+@pytest.mark.parametrize(("gap", "moves"), [(7.0, "Move it 5\u202fmm down"), (111.0, "up")])
 def test_art_close_to_an_edge_is_moved_by_what_its_border_lacks(gap, moves):
     (found,) = of_code(run(job(fit__from_rim=gap)), Code.BORDER)
     assert moves in in_mm(found.remedy.label)

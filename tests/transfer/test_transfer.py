@@ -71,7 +71,7 @@ def test_the_steps_carry_this_stencils_numbers():
     with_islands, without = run(job("BOB")).transfer, run(star_job()).transfer
     assert with_islands.needed and "Cut tape: one piece" in in_mm(with_islands.steps[0].says)
     assert not without.needed and "No tape" in in_mm(without.steps[0].says)
-    assert any("25\u2009mm" in in_mm(step.says) for step in run(job(fit__from_rim=45.0)).transfer.steps)
+    assert any("25\u202fmm" in in_mm(step.says) for step in run(job(fit__from_rim=45.0)).transfer.steps)
     assert "Raise the base" in in_mm(with_islands.bedding)
     assert "Raise the rim" in in_mm(run(job(glass=FLARE_IN)).transfer.bedding)
     assert "flat on a towel" in run(job(glass=PLAQUE)).transfer.bedding

@@ -58,7 +58,7 @@ def test_a_hook_goes_under_a_corner_away_from_thin_film_and_a_finger_holds_that(
     near = left.shape.bounds[0], left.shape.bounds[2]
     assert left.pull.hook[0] == pytest.approx(near[0], abs=0.01)
     assert abs(left.pull.hold[0] - near[1]) < 1.0 and left.pull.risk == "high"
-    assert "0.5\u2009mm wide is beside it" in left.pull.why.words("mm")
+    assert "0.5\u202fmm wide is beside it" in left.pull.why.words("mm")
     wide = drawn('<path d="M0 0H40V40H0Z M46 0H86V40H46Z"/>', 40.0)
     assert {bit.pull.risk for bit in wide.weed.pull[1:]} == {"low"} and wide.weed.pull[1].pull.hold is None
 

@@ -23,7 +23,7 @@ from vitrograph.core.storing.orderfile import save_order
 from vitrograph.core.storing.whole import reason, write_whole
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.transfer import Surroundings, collar_of
-from vitrograph.core.units import THIN_SPACE, Unit
+from vitrograph.core.units import NARROW_SPACE, Unit
 
 _SMALL_PRINT = 130                 # letters that go on a line of the narrowest page
 
@@ -51,7 +51,7 @@ def stencil_svg_of(piece: FinishedPiece, unit: Unit) -> bytes:
 
 def pdf_of(piece: FinishedPiece, unit: Unit) -> bytes:
     """The page at true size."""
-    print_ = "; ".join(in_words(says, unit) for says in provenance(piece.art)).replace(THIN_SPACE, " ")
+    print_ = "; ".join(in_words(says, unit) for says in provenance(piece.art)).replace(NARROW_SPACE, " ")
     return to_pdf(piece.sheet, piece.job.name, print_[:_SMALL_PRINT], unit)
 
 

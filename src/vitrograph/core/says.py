@@ -8,7 +8,7 @@ from typing import Protocol, runtime_checkable
 from msgspec import Struct
 
 from vitrograph.core.language import tr
-from vitrograph.core.units import MM_PER_IN, THIN_SPACE, Unit, format_length, format_number
+from vitrograph.core.units import MM_PER_IN, NARROW_SPACE, Unit, format_length, format_number
 
 _TOOL_STEPS = 16                   # an inch has, as a tape or a ruler is read
 
@@ -33,12 +33,12 @@ class Length(Struct, frozen=True):
         """The length with its unit.
 
         >>> Length(84.0, tool=True).words("in"), Length(0.67, 2).words("in"), Length(0.67, 2).words("mm")
-        ('3\u20095/16\u2009in', '0.026\u2009in', '0.67\u2009mm')
+        ('3\u202f5/16\u202fin', '0.026\u202fin', '0.67\u202fmm')
         """
         if unit == "mm":
             return format_length(self.mm, "mm", digits=self.digits)
         if self.tool and abs(self.mm) >= MM_PER_IN / _TOOL_STEPS / 2:
-            return f"{_sixteenths(self.mm)}{THIN_SPACE}in"
+            return f"{_sixteenths(self.mm)}{NARROW_SPACE}in"
         return format_length(self.mm, "in", digits=inch_digits(self.digits))
 
 
@@ -52,11 +52,11 @@ class Area(Struct, frozen=True):
         """The area with its unit.
 
         >>> Area(3.0).words("mm"), Area(645.16).words("in")
-        ('3\u2009mm²', '1\u2009in²')
+        ('3\u202fmm²', '1\u202fin²')
         """
         if unit == "mm":
-            return f"{format_number(self.mm2, digits=self.digits)}{THIN_SPACE}mm²"
-        return f"{format_number(self.mm2 / MM_PER_IN, 'in', digits=self.digits + 2)}{THIN_SPACE}in²"
+            return f"{format_number(self.mm2, digits=self.digits)}{NARROW_SPACE}mm²"
+        return f"{format_number(self.mm2 / MM_PER_IN, 'in', digits=self.digits + 2)}{NARROW_SPACE}in²"
 
 
 class Says:
@@ -74,7 +74,7 @@ class Says:
         """The sentence in a unit.
 
         >>> Says("frost {gap} under the rim", gap=Length(12.0)).words("mm")
-        'frost 12\u2009mm under the rim'
+        'frost 12\u202fmm under the rim'
         """
         return tr(self.text, self.one, **{name: value.words(unit) if isinstance(value, Value) else value
                                           for name, value in self.values})
@@ -102,7 +102,7 @@ class Joined(Struct, frozen=True):
         """All of it in a unit.
 
         >>> Joined(" and ", (Length(1.0), Length(2.0))).words("mm")
-        '1\u2009mm and 2\u2009mm'
+        '1\u202fmm and 2\u202fmm'
         """
         return self.between.join(in_words(part, unit) for part in self.parts)
 
@@ -123,5 +123,5 @@ def _sixteenths(mm: float) -> str:
     steps = round(Fraction(float(mm)) / Fraction(MM_PER_IN) * _TOOL_STEPS)
     whole, rest = divmod(abs(steps), _TOOL_STEPS)
     part = Fraction(rest, _TOOL_STEPS)
-    words = f"{whole}" if not rest else f"{part}" if not whole else f"{whole}{THIN_SPACE}{part}"
+    words = f"{whole}" if not rest else f"{part}" if not whole else f"{whole}{NARROW_SPACE}{part}"
     return f"\u2212{words}" if steps < 0 else words

@@ -14,7 +14,7 @@ from vitrograph.core.language import decimals, spoken, tr
 Unit = Literal["mm", "in"]
 
 MM_PER_IN = 25.4
-THIN_SPACE = "\u2009"
+NARROW_SPACE = "\u202f"            # between a number and its unit: no line ends there
 MINUS = "\u2212"
 _MM_PER = {"mm": 1.0, "cm": 10.0, "m": 1000.0, "in": MM_PER_IN, "ft": 12 * MM_PER_IN}
 _SPELLINGS = {"": None, '"': "in", "inch": "in", "inches": "in", "zoll": "in", "'": "ft", "foot": "ft",
@@ -120,12 +120,12 @@ def parse_size(text: str, default: Unit = "mm") -> tuple[float, float]:
 
 
 def format_length(mm: float, unit: Unit = "mm", *, digits: int | None = None) -> str:
-    """Write a length for reading, with a thin space before the unit.
+    """Write a length for reading, with a narrow space before the unit.
 
     >>> format_length(84.04), format_length(25.4, "in")
-    ('84\u2009mm', '1\u2009in')
+    ('84\u202fmm', '1\u202fin')
     """
-    return f"{format_number(mm, unit, digits=digits)}{THIN_SPACE}{unit}"
+    return f"{format_number(mm, unit, digits=digits)}{NARROW_SPACE}{unit}"
 
 
 def format_number(mm: float, unit: Unit = "mm", *, digits: int | None = None) -> str:

@@ -120,7 +120,10 @@ class Files(QObject):
             self.choose_save()
 
     def save_as(self, path: Path) -> None:
-        """Save the order, or say why it cannot be."""
+        """Save the order, or say why it cannot be. One without a name of its own is called as its file is."""
+        called = "".join(filter(str.isprintable, path.stem)).strip()
+        if self.bench.order.name == Order().name and called:
+            self.bench.pieces.name_order(called)
         self.bench.attempt(lambda: self.bench.save(path), tr("saved: {name}", name=path.name))
 
     def write_files(self, folder: Path) -> None:

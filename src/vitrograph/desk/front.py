@@ -149,11 +149,11 @@ def open_window(path: Path | None, demo: str | None = None, faster: float = 1.0)
         raise NoScreen(tr("there is no screen to open a window on: set DISPLAY, or use quick, plan or export"))
     if demo in (None, NEW) and hand_over(demo or ("" if path is None else str(path.resolve()))):
         return 0
+    app = QApplication(sys.argv[:1])                          # first: Qt's thread is that of its first object
     seen = Seen(default_folder())
     _, one = seen.begun_with(path, demo)
     if one is not None:
         seen.read_ahead(one)
-    app = QApplication(sys.argv[:1])
     if spoken().code != "en":
         from vitrograph.languages import dress
 

@@ -2,7 +2,7 @@
 
 from collections.abc import Callable
 from itertools import groupby
-from typing import TYPE_CHECKING, Any
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Signal
 from PySide6.QtGui import QResizeEvent
@@ -104,7 +104,6 @@ class TopBar(QWidget):
             made.setObjectName(f"unit_{unit}")
             made.setCheckable(True)
             made.setFixedWidth(44)
-            made.setChecked(unit == self.bench.unit)
             made.clicked.connect(lambda _checked, name=unit: self.bench.set_unit(name))
             group.addButton(made)
             units.addWidget(made)
@@ -140,6 +139,7 @@ class TopBar(QWidget):
         if self.name.text() != order.name:
             self.name.setText(order.name)
             self.name.setCursorPosition(0)
+        self.units[order.units].setChecked(True)               # of another order, or after an undo
         glasses = tr("{count} glasses", count=order.count) if order.count > 1 else tr("1 glass")
         many = len(order.pieces)
         self.about.setText(tr("{many} pieces   ·   {glasses}", many=many, glasses=glasses) if many > 1 else glasses)
@@ -151,7 +151,5 @@ class TopBar(QWidget):
         text, order = self.name.text().strip(), self.bench.order
         if text == order.name:
             return
-        # the only piece is called as its order is
-        alone: dict[str, Any] = {"name": text} if len(order.pieces) == 1 else {}
-        if not text or not self.bench.edit(tr("Name"), order__name=text, **alone):
+        if not text or not self.bench.pieces.name_order(text):
             self.name.setText(order.name)

@@ -45,7 +45,7 @@ class Windows:
         """Open what the maker owns and is used to."""
         from vitrograph.desk.order.workshop_window import WorkshopWindow
 
-        window = WorkshopWindow(self.shell.bench, self.shell.files.workshop, self.shell)
+        window = WorkshopWindow(self.shell.bench, self.shell.files.workshop, self.shell, own=self.shell.listed)
         window.show()
         return window
 

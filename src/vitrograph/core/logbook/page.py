@@ -41,7 +41,7 @@ def page_of(entry: Entry, unit: Unit) -> list[tuple[str, list[Told]]]:
     """What is known of an entry: each section's name, and its fields' words and values.
 
     >>> page_of(Entry(made_on="2026-11-28", job="Lamp", width_mm=50.8), "in")[0]
-    ('The piece', [('Made on', '2026-11-28'), ('Piece', 'Lamp'), ('Width of the art', '2\\u2009in')])
+    ('The piece', [('Made on', '2026-11-28'), ('Piece', 'Lamp'), ('Width of the art', '2\\u202fin')])
     """
     told = [(section, [(words, said) for name, words in names.items() if (said := said_of(entry, name, unit))])
             for section, names in SECTIONS.items()]

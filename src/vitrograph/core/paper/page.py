@@ -14,7 +14,7 @@ from shapely.geometry import MultiPolygon, Polygon
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Value, in_words
-from vitrograph.core.units import MM_PER_IN, THIN_SPACE, Unit
+from vitrograph.core.units import MM_PER_IN, NARROW_SPACE, Unit
 from vitrograph.data import SHIPPED
 
 PT_PER_MM = 72 / MM_PER_IN
@@ -110,5 +110,5 @@ def font() -> str:
 
 
 def plain_words(said: Value | str, unit: Unit) -> str:
-    """What is said, for a page: the interface face has no thin space."""
-    return in_words(said, unit).replace(THIN_SPACE, " ")
+    """What is said, for a page: the interface face has no narrow space."""
+    return in_words(said, unit).replace(NARROW_SPACE, " ")

@@ -20,7 +20,7 @@ class Slip(Struct, frozen=True):
         """It with its unit.
 
         >>> Slip().words("mm"), Slip().words("in"), Slip(0.5).words("mm")
-        ('1\u2009mm', '1/16\u2009in', '0.5\u2009mm')
+        ('1\u202fmm', '1/16\u202fin', '0.5\u202fmm')
         """
         step = 1.0 if unit == "mm" else MM_PER_IN / 16
         return Length(step, tool=True).words(unit) if self.per_mm is None else Length(step * self.per_mm, 2).words(unit)

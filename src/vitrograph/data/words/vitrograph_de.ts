@@ -7726,7 +7726,7 @@ Sie sagt: {licence}</translation>
         <translation>{seconds} unter Creme: {says}.</translation>
     </message>
     <message>
-        <source> Others: {others}.</source>
+        <source> Against it: {others}.</source>
         <translation> Einwand: {others}.</translation>
     </message>
     <message>
@@ -8223,16 +8223,16 @@ Sie sagt: {licence}</translation>
         <translation>{now}: gestaucht bis {squeeze:.1f} %, gedehnt bis {stretch:.1f} %. Der beste Kegel: {least:.1f} % und {most:.1f} %.</translation>
     </message>
     <message>
-        <source>squeezed beyond {limit:.1f}&#x2009;%: it will wrinkle</source>
-        <translation>über {limit:.1f}&#x2009;% gestaucht: sie wird Falten werfen</translation>
+        <source>squeezed beyond {limit:.1f}&#x202f;%: it will wrinkle</source>
+        <translation>über {limit:.1f}&#x202f;% gestaucht: sie wird Falten werfen</translation>
     </message>
     <message>
-        <source>stretched beyond {limit:.1f}&#x2009;%: it will creep back</source>
-        <translation>über {limit:.1f}&#x2009;% gedehnt: sie wird zurückkriechen</translation>
+        <source>stretched beyond {limit:.1f}&#x202f;%: it will creep back</source>
+        <translation>über {limit:.1f}&#x202f;% gedehnt: sie wird zurückkriechen</translation>
     </message>
     <message>
-        <source>paler from {half}, deepest from {limit:.0f}&#x2009;%; bare film lies flat</source>
-        <translation>blasser ab {half}, am tiefsten ab {limit:.0f}&#x2009;%; bloße Folie liegt flach</translation>
+        <source>paler from {half}, deepest from {limit:.0f}&#x202f;%; bare film lies flat</source>
+        <translation>blasser ab {half}, am tiefsten ab {limit:.0f}&#x202f;%; bloße Folie liegt flach</translation>
     </message>
     <message>
         <source>at an angle from the front</source>

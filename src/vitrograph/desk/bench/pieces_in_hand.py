@@ -103,6 +103,12 @@ class PiecesInHand:
         return replace(piece, name=kept.name, glass=kept.glass, features=kept.features, material=kept.material,
                        measured=(), count=1, stencil=stencil)
 
+    def name_order(self, name: str) -> bool:
+        """Another name for the order; its only piece is called as it is."""
+        if len(self._bench.order.pieces) == 1:
+            return self.rename(name)
+        return self._do(tr("Name"), lambda order: order.changed(order__name=name))
+
     def rename(self, name: str) -> bool:
         """Another name for the piece in hand; the only piece of an order names that as well."""
         def change(order: Order) -> Order:

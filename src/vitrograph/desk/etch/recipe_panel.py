@@ -121,5 +121,5 @@ class RecipePanel(CardPart):
         self.recipe.setCurrentIndex(self.recipe.findData(recipe.name))
         says = tr("{seconds} under cream: {says}.", seconds=format_minutes(recipe.seconds),
                   says=tr(recipe.says)) if recipe.says else ""
-        others = tr(" Others: {others}.", others=tr(recipe.others)) if recipe.others else ""
+        others = tr(" Against it: {others}.", others=tr(recipe.others)) if recipe.others else ""
         self.says.setText(tr("{says}{others} Your cream's label outranks it.", says=says, others=others).strip())

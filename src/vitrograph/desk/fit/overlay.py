@@ -95,12 +95,12 @@ def patches_of(fitted: Fitted, limit: float) -> list[_Patch]:
 
 def _paint_legend(painter: QPainter, view: SheetView, results: Results, limit: float) -> None:
     """What the tones mean, in percent and in words."""
-    half = decimals(f"{100 * limit * _STEPS[0]:.1f}\u2009%")
-    rows = [(tr("squeezed"), tr("squeezed beyond {limit:.1f}\u2009%: it will wrinkle", limit=100 * limit)),
-            (tr("stretched"), tr("stretched beyond {limit:.1f}\u2009%: it will creep back", limit=100 * limit))]
+    half = decimals(f"{100 * limit * _STEPS[0]:.1f}\u202f%")
+    rows = [(tr("squeezed"), tr("squeezed beyond {limit:.1f}\u202f%: it will wrinkle", limit=100 * limit)),
+            (tr("stretched"), tr("stretched beyond {limit:.1f}\u202f%: it will creep back", limit=100 * limit))]
     painter.setFont(theme.font(0.85))
     metrics = painter.fontMetrics()
-    foot = tr("paler from {half}, deepest from {limit:.0f}\u2009%; bare film lies flat", half=half,
+    foot = tr("paler from {half}, deepest from {limit:.0f}\u202f%; bare film lies flat", half=half,
               limit=100 * limit * _STEPS[2])
     wide = max(metrics.horizontalAdvance(words) for words in (foot, *(words for _, words in rows))) + 44
     high = 20 * (len(rows) + 1) + 10

@@ -6,6 +6,7 @@ from itertools import pairwise
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QFormLayout, QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
 
+from vitrograph.core.errors import NothingYet
 from vitrograph.core.findings import Level
 from vitrograph.core.job import Job
 from vitrograph.core.language import capital, tr
@@ -191,6 +192,10 @@ class StationCard(QScrollArea):
         says = error.words(self.bench.unit) if error else ""
         self._error.setText(f"{capital(says)}." if says else "")
         self._error.setVisible(error is not None)
+        role = "" if isinstance(error, NothingYet) else "error"     # what is not there yet is nothing wrong
+        if self._error.property("role") != role:
+            self._error.setProperty("role", role)
+            self._error.style().polish(self._error)
         self._next.show_results(results)
         self._show_job()
         self.show_results(results)

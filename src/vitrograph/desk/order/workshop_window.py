@@ -11,7 +11,7 @@ from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
-from vitrograph.core.workshop import Workshop, default_file, differences, load_workshop, save_workshop
+from vitrograph.core.workshop import Workshop, begun, default_file, differences, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import ChoiceRow, Column, LengthField, NumberField, button, drop_down, label
@@ -35,12 +35,15 @@ _LENGTHS = {
 
 
 class WorkshopWindow(QDialog):
-    """Five questions: units and paper, the cutter, the film, tape and border, the cream."""
+    """Five questions: units and paper, the cutter, the film, tape and border, the cream.
 
-    def __init__(self, bench: Bench, place: Path, parent: QWidget) -> None:
+    The maker's `own` order in hand follows the answers while it is not saved and made as the workshop was.
+    """
+
+    def __init__(self, bench: Bench, place: Path, parent: QWidget, *, own: bool = True) -> None:
         super().__init__(parent)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.bench, self.place = bench, place
+        self.bench, self.place, self.own = bench, place, own
         self.look = look_file() if place == default_file() else place.with_name("look.json")
         theme.dress(self, "workshopWindow", tr("The workshop"), (780, 760))
         self.held = Workshop()
@@ -69,8 +72,8 @@ class WorkshopWindow(QDialog):
             self._recipe(), self._minutes(),
             self._number("creams__0__full", tr("A full pot holds"), "g"),
             self._number("creams__0__price", tr("It costs"), ""),
-            self._choice("house__bell", tr("The bell of clocks"), _BELLS, 4),
             label(tr("Its label and its safety data sheet come first."), "quiet", scale=0.9),
+            self._choice("house__bell", tr("The bell of clocks"), _BELLS, 4),
             label(tr("How it looks, from the next start"), bold=True),
             self._look_of("theme", tr("Colours"), _THEMES, 3),
             self._look_of("language", tr("Language"),
@@ -150,10 +153,14 @@ class WorkshopWindow(QDialog):
         """Keep an answer, or say why it cannot be."""
         if value == self.value(path):
             return
+        order = self.bench.order
+        follows = self.own and self.bench.path is None and begun(self.held, order) == order
         try:
             made = changed_record(self.held, {path: value})
             save_workshop(made, self.place)
             self.held = made
+            if follows:
+                self.bench.put(tr("The workshop"), begun(made, order))
         except VitrographError as error:
             self.bench.refused.emit(str(error))
         self._show()

@@ -34,7 +34,7 @@ from vitrograph.core.transfer import (
     what_a_slip_does,
     where_it_goes,
 )
-from vitrograph.core.units import THIN_SPACE, format_minutes
+from vitrograph.core.units import NARROW_SPACE, format_minutes
 
 _LOG_ROWS = 14
 _PICTURE_MM = (52.0, 42.0)
@@ -294,7 +294,7 @@ def evening_pages(book: Book, done: FinishedOrder) -> None:
         glass = evening.glasses[slot.glass]
         task = glass.chain.tasks[slot.task]
         room = tr("{most} min", most=format_minutes(task.most - task.planned)) if task.timed else ""
-        rows.append((format_minutes(slot.start), "____", glass.called.replace(THIN_SPACE, " "), task.name, room))
+        rows.append((format_minutes(slot.start), "____", glass.called.replace(NARROW_SPACE, " "), task.name, room))
     book.table(rows, (1, 1, 4, 2, 2), size=4.4)
 
 
@@ -307,7 +307,7 @@ def log_pages(book: Book, done: FinishedOrder) -> None:
     book.gap(2)
     rows = [(tr("piece"), tr("no."), tr("cream, minutes"), tr("good / faint / uneven / leak / missed"),
              tr("note", "a column"))]
-    rows += [(in_words(piece.job.name, book.unit).replace(THIN_SPACE, " "), str(copy), "", "", "")
+    rows += [(in_words(piece.job.name, book.unit).replace(NARROW_SPACE, " "), str(copy), "", "", "")
              for piece in done.pieces for copy in range(1, piece.job.count + 1)]
     rows += [("", "", "", "", "")] * max(0, _LOG_ROWS - len(rows))
     book.table(rows, (3, 1, 2, 3, 3), size=5.0)
