@@ -18,7 +18,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from vitrograph.core.cut import BedSheet, CutWork, SheetRun
 from vitrograph.core.cut.laying.nest import Laid, Spot, lies_well
 from vitrograph.core.geometry import Points, half_turn, length_of, stretch_of
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.painter_paths import path_of_points
 from vitrograph.desk.cut.keeper import CutKeeper
@@ -122,7 +122,9 @@ class BedView(QWidget):
             painter.setPen(QColor(theme.PAPER_INK))
             run = self.run
             if run is None:
-                painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, tr("the stencils are being laid out"))
+                painter.drawText(self.rect().adjusted(24, 0, -24, 0),
+                                 Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap,
+                                 capital(self.keeper.says) or tr("the stencils are being laid out"))
                 return
             self._paint_film(painter, run.sheet)
             self._paint_stencils(painter, run)

@@ -189,11 +189,12 @@ class CutCard(StationCard):
     def _take_work(self) -> None:
         """Tell how all of it lies, and what it takes."""
         work, length = self.keeper.work, self.bench.length
-        if work is None:
-            return
         self._stop_trial()
         self._set_ready()
         self._show_found(self.bench.results)
+        if work is None:
+            self.readings.show_rows([])
+            return
         sheets = work.bed.sheets
         self.turning.setVisible(len(sheets) > 1)
         rows = [(tr("stencils"), str(work.stencils)), (tr("films"), str(len(sheets))),
@@ -264,7 +265,8 @@ class CutCard(StationCard):
     def _run(self) -> SheetRun:
         """The film that is shown. Raises UnfinishedError where it is not laid out yet."""
         if self.keeper.work is None or not self.bench.order_results.complete:
-            raise UnfinishedError(tr("the stencils are still being laid out: wait until they lie on the film"))
+            raise UnfinishedError(self.keeper.says or tr(
+                "the stencils are still being laid out: wait until they lie on the film"))
         runs = self.keeper.work.runs
         return runs[min(self.number(), len(runs) - 1)]
 

@@ -24,11 +24,12 @@ class CutKeeper(QObject):
         super().__init__(parent)
         self.bench = bench
         self.work: CutWork | None = None
+        self.says = ""                                         # why there is none, where nothing is being laid out
         self._of: OrderResults | None = None
         self._stop = Event()
         self._laying, self._nesting = BackgroundTask(self), BackgroundTask(self)
         self._laying.answered.connect(self._take)
-        self._laying.refused.connect(bench.refused)
+        self._laying.refused.connect(self._refuse)
         self._nesting.answered.connect(self._take_nested)
         self._nesting.refused.connect(lambda _sentence: self.nested.emit(()))
         bench.results_changed.connect(lambda _results: self.look())
@@ -49,7 +50,7 @@ class CutKeeper(QObject):
         if self._of is not None and self._of.order == results.order and self.work is not None:
             self._of = results
             return
-        self._of = results
+        self._of, self.says = results, ""
         self._laying.ask(lambda: _worked_out(results.finished().cut))
 
     def nest(self, seconds: float) -> None:
@@ -66,6 +67,12 @@ class CutKeeper(QObject):
     def stop(self) -> None:
         """Leave the stencils where they lie."""
         self._stop.set()
+
+    def _refuse(self, sentence: str) -> None:
+        """Nothing can be cut of an order with a piece that has no stencil: what lay there is no longer so."""
+        self.work, self.says = None, sentence
+        self.bench.refused.emit(sentence)
+        self.laid.emit()
 
     def _take(self, work: CutWork) -> None:
         self.work = work

@@ -174,7 +174,7 @@ class NamesTable(QTableWidget):
         lines = range(max(0, top), (foot if foot >= 0 else len(self._order) - 1) + 1)
         for line in lines:
             results = self._known[self._order[line]] if line < len(self._order) else None
-            if results is None or not results.complete or results.sheet is None:
+            if results is None or not results.complete:
                 continue
             if self._drawn.get(self._names.rows[self._order[line]].key) is not results.sheet or self._blank(line):
                 self._draw(line, results)
@@ -186,21 +186,25 @@ class NamesTable(QTableWidget):
         return cell is None or cell.data(Qt.ItemDataRole.UserRole) != self._names.rows[self._order[line]].key
 
     def _draw(self, line: int, results: Results) -> None:
-        assert results.sheet is not None
+        """Draw a row; one that has no film loses what the line showed of another."""
         row = self._names.rows[self._order[line]]
         self._drawn[row.key] = results.sheet
         self._filling = True
         cell = self.item(line, 0)
         if cell is not None:
-            picture = art_picture(results, _PICTURE, self.devicePixelRatioF())
-            icon = QIcon(picture)
-            icon.addPixmap(picture, QIcon.Mode.Selected)      # not tinted
-            cell.setIcon(icon)
+            cell.setIcon(QIcon() if results.sheet is None else self._icon(results))
             cell.setData(Qt.ItemDataRole.UserRole, row.key)
-        thinnest = strokes_of(results.sheet.openings, _SPACING_MM).exceeded_by_all_but(_SHARE)
+        thinnest = None if results.sheet is None else strokes_of(
+            results.sheet.openings, _SPACING_MM).exceeded_by_all_but(_SHARE)
         words = "" if thinnest is None else self.bench.length(thinnest[0], 2)
         self._write(line, len(row.cells) + 3, words, typed=False)
         self._filling = False
+
+    def _icon(self, results: Results) -> QIcon:
+        picture = art_picture(results, _PICTURE, self.devicePixelRatioF())
+        icon = QIcon(picture)
+        icon.addPixmap(picture, QIcon.Mode.Selected)          # not tinted
+        return icon
 
     def scrollContentsBy(self, dx: int, dy: int) -> None:
         super().scrollContentsBy(dx, dy)

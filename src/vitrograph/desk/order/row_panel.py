@@ -40,7 +40,7 @@ class RowPanel(QScrollArea):
         self._shown = results
         inside = QWidget()
         column = QVBoxLayout(inside)
-        column.setContentsMargins(0, 8, 8, 8)
+        column.setContentsMargins(8, 8, 8, 8)
         for note in self._notes:
             column.addWidget(label(capital(note), "quiet", scale=0.9))
         if names.rows:
