@@ -34,8 +34,9 @@ ROOT = Path(__file__).parents[2]
 
 
 @pytest.fixture
-def open_front(qtbot, tmp_path, monkeypatch):
+def open_front(qtbot, qapp, tmp_path, monkeypatch):
     """Open the program's own window in a home of its own; it is closed at the end."""
+    theme.apply(qapp)
     for name in ("XDG_DATA_HOME", "XDG_STATE_HOME", "XDG_CONFIG_HOME"):
         monkeypatch.setenv(name, str(tmp_path / name))
     monkeypatch.setattr("vitrograph.desk.app.settle", lambda _shell: None)     # it is for a program, not for a test's

@@ -103,8 +103,7 @@ class Shell(QWidget):
         self._message_time = QTimer(self, singleShot=True, interval=_MESSAGE_MS)
         self._message_time.timeout.connect(self._message.hide)
         self.walk = FindingWalk(self)
-        # the first card, when nothing is drawn first: an order without art, or one that takes long
-        self._card_time = QTimer(self, singleShot=True, interval=_FIRST_CARD_MS)
+        self._card_time = QTimer(self, singleShot=True, interval=_FIRST_CARD_MS)    # where nothing is drawn first
         self._card_time.timeout.connect(lambda: self._bring_card(self.bench.station))
         self._shown: dict[View, Results | None] = {self.glass_view: None, self.sheet_view: None}
         self.setAcceptDrops(True)

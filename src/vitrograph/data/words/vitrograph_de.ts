@@ -7982,6 +7982,10 @@ Sie sagt: {licence}</translation>
         <translation>Von vorn, {far} von der Achse des Glases, sieht es genau so aus wie gezeichnet, {angle}° zu jeder Seite. Von anderswo nicht, und an den Enden reicht es weiter herum.</translation>
     </message>
     <message>
+        <source>The wall is straight: rows run level with the rim, and letters keep their shape.</source>
+        <translation>Die Wand ist gerade: Zeilen laufen parallel zum Glasrand, und Buchstaben behalten ihre Form.</translation>
+    </message>
+    <message>
         <source>Cut the right way round.</source>
         <translation>Seitenrichtig geschnitten.</translation>
     </message>
@@ -8643,8 +8647,8 @@ Sie sagt: {licence}</translation>
         <translation>{place}: Mittel aus {readings}</translation>
     </message>
     <message>
-        <source>Several readings of one place may be typed at once: 86.1; 86.3; 86.0</source>
-        <translation>Mehrere Messungen einer Stelle dürfen auf einmal eingegeben werden: 86,1; 86,3; 86,0</translation>
+        <source>Several readings of one place may be typed at once: {some}</source>
+        <translation>Mehrere Messungen einer Stelle dürfen auf einmal eingegeben werden: {some}</translation>
     </message>
     <message>
         <source>art&apos;s worst corner</source>

@@ -26,6 +26,7 @@ _MODE_SAYS = {
     "eye": tr("From the front, {far} from the glass's axis, it looks exactly as drawn, {angle}° to each side. From "
               "elsewhere it does not, and at its ends it reaches farther round."),
 }
+_STRAIGHT_SAYS = tr("The wall is straight: rows run level with the rim, and letters keep their shape.")
 _FACE_SAYS = {
     "outside": tr("Cut the right way round."),
     "back": tr("Cut mirrored, so that it reads from the front through the glass."),
@@ -94,7 +95,8 @@ class FitCard(StationCard):
             field.setVisible(not flat and fit.mode == "eye")
         self.seen_from.show_mm(job.stencil.viewing_mm, self.bench.unit)
         self.up_to.show_radians(job.stencil.reading_angle / 2)
-        self.mode_says.setText(_MODE_SAYS[fit.mode].format(
+        alike = job.glass.kind == "straight" and fit.mode != "eye"
+        self.mode_says.setText(_STRAIGHT_SAYS if alike else _MODE_SAYS[fit.mode].format(
             far=self.bench.length(job.stencil.viewing_mm, 0), angle=round(degrees(job.stencil.reading_angle / 2))))
         told = size_told(fit.mode, closed=not flat)
         self.width_field.set_title(tr("Overall width, {told}", told=word_of(told)))

@@ -31,6 +31,7 @@ from vitrograph.desk.kit.wrapping import Tick
 if TYPE_CHECKING:
     from vitrograph.desk.glass.window import MeasuringWindow
 
+_SOME_READINGS = {"mm": "86.1; 86.3; 86.0", "in": "3.39; 3.4; 3 3/8"}
 _FIRST = {"flat": "width", "straight": "rim", "taper": "rim", "ball": "diameter"}   # the field the first box edits
 _NAMES = {"straight": (tr("A  across, anywhere"), tr("A  round, anywhere")),
           "taper": (tr("A  across the rim"),
@@ -184,8 +185,8 @@ class GlassCard(StationCard):
         several = [taken for taken in job.tools.taken if len(taken.readings) > 1]
         means = [tr("{place}: mean of {readings}", place=place_words(taken.place), readings=len(taken.readings))
                  for taken in several]
-        self.taken.setText("; ".join(means) or tr("Several readings of one place may be typed at once: 86.1; 86.3; "
-                                                  "86.0"))
+        self.taken.setText("; ".join(means) or tr("Several readings of one place may be typed at once: {some}",
+                                                   some=decimals(_SOME_READINGS[self.bench.unit])))
         self.taken.setVisible(bool(means) or not isinstance(job.glass, CurvedGlass))
 
     def _show_material(self, job: Job) -> None:

@@ -32,6 +32,7 @@ class Readings(QWidget):
         self._form.setContentsMargins(0, 0, 0, 0)
         self._form.setHorizontalSpacing(4 * theme.STEP)
         self._form.setVerticalSpacing(theme.STEP)
+        self._form.setRowWrapPolicy(QFormLayout.RowWrapPolicy.WrapLongRows)
         self._rows: list[tuple[QLabel, QLabel]] = []
 
     def show_rows(self, rows: Sequence[tuple[str, str]]) -> None:
