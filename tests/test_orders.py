@@ -9,6 +9,7 @@ from msgspec.structs import replace
 
 from specimens import CARAFE, PLAQUE, job, run, star_job
 from vitrograph.cli import main
+from vitrograph.core.demo import demo_job
 from vitrograph.core.errors import GlassError, JobError, LengthError, UnfinishedError, VitrographError
 from vitrograph.core.export import write_files
 from vitrograph.core.job import FlatGlass, Job, Order, StraightGlass, TaperedGlass, Words, with_settings
@@ -17,9 +18,19 @@ from vitrograph.core.job.pieces import with_pieces
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedPiece, OrderResults
 from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.core.telling.answers import order_answer
+from vitrograph.core.units import format_minutes
 
 PAIR = Order.of(job("Kestrel", name="Flutes", count=2), star_job(name="Plaque", glass=PLAQUE, fit__from_rim=None),
                 id="a pair", name="Open night")
+
+
+def test_the_line_tells_as_many_stencils_as_lie_on_film_a_band_each():
+    made = Pipeline().run_order(Order.of(msgspec.structs.replace(demo_job("carafe"), count=2), demo_job("ornament")))
+    told, seconds = order_answer(made, "cut").split(", ")
+    assert told == f"{made.finished().cut.stencils} stencils" == "7 stencils"    # twice two bands, and three gores
+    assert seconds == format_minutes(
+        sum(piece.job.count * piece.cut.seconds for piece in made.pieces))
 
 
 @pytest.fixture

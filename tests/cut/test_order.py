@@ -21,7 +21,6 @@ from vitrograph.core.cut import plan_cut
 from vitrograph.core.cut.paths.lines import lines_of
 from vitrograph.core.cut.paths.order import begun_at, order_rings
 from vitrograph.core.cut.paths.timing import LIFT_SECONDS, seconds_of, travel_of
-from vitrograph.core.cut.plan import tally_cut
 from vitrograph.core.job import CutChoices
 
 
@@ -121,14 +120,6 @@ def test_travel_is_from_the_origin_from_end_to_start_and_back():
     paths = (np.array([[3.0, 4.0], [9.0, 4.0], [3.0, 10.0]]), np.array([[3.0, 22.0], [0.0, 5.0], [8.0, 6.0]]))
     # 3-4-5, then 12 up, then 6-8-10 home
     assert travel_of(paths) == pytest.approx(5.0 + 12.0 + 10.0)
-
-
-def test_an_orders_tally_adds_each_kind_of_number_by_itself():
-    one, two = run(job("K")).cut, run(job("Kestrel", cut__over_run=2.0)).cut
-    tally = tally_cut([(one, 3), (two, 2)])
-    assert (tally.stencils, tally.paths) == (5, 3 * len(one.paths) + 2 * len(two.paths))
-    for name in ("cut_mm", "travel_mm", "seconds"):
-        assert getattr(tally, name) == pytest.approx(3 * getattr(one, name) + 2 * getattr(two, name))
 
 
 def test_each_path_closes_and_runs_on_by_the_over_run():

@@ -11,9 +11,9 @@ from vitrograph.core.cut.paths.blade import trail
 from vitrograph.core.cut.paths.curves import corners_in
 from vitrograph.core.cut.paths.lines import Line, lines_of, parting_lines
 from vitrograph.core.cut.paths.sheet_run import SheetRun
-from vitrograph.core.cut.plan import CutPlan, CutTally, plan_cut, tally_cut
+from vitrograph.core.cut.plan import CutPlan, plan_cut
 from vitrograph.core.cut.work import CutWork, Wanted, cut_work, parts_of
 
-__all__ = ["MOST_UNITS", "UNITS_PER_MM", "Bed", "BedSheet", "CutPlan", "CutTally", "CutWork", "Line", "Packer",
+__all__ = ["MOST_UNITS", "UNITS_PER_MM", "Bed", "BedSheet", "CutPlan", "CutWork", "Line", "Packer",
            "SheetRun", "Wanted", "bed_of", "closer", "corners_in", "cut_work", "lines_of", "parting_lines", "parts_of",
-           "path_data", "plan_cut", "sheet_dxf", "sheet_png", "sheet_svg", "tally_cut", "to_hpgl", "to_svg", "trail"]
+           "path_data", "plan_cut", "sheet_dxf", "sheet_png", "sheet_svg", "to_hpgl", "to_svg", "trail"]

@@ -3,7 +3,7 @@
 All points are sheet mm shifted so that the stencil's lower left corner is the machine's origin.
 """
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterator
 from functools import cached_property
 
 import numpy as np
@@ -76,23 +76,6 @@ def _carrier(choices: CutChoices, size: tuple[float, float]) -> Iterator[Finding
     helps = sides[0] <= min(choices.mat_width, LONG_MAT_MM) and sides[1] <= max(choices.mat_width, LONG_MAT_MM)
     yield Finding(Code.SHEET, Level.WATCH, says, tr("use a longer mat or a roll, or make the border smaller"),
                   None, sides[over], mat[over], longer if helps else None)
-
-
-class CutTally(Struct, frozen=True):
-    """Of a whole order: how many stencils are cut, their paths, mm cut and travelled, and the seconds it takes."""
-
-    stencils: int
-    paths: int
-    cut_mm: float
-    travel_mm: float
-    seconds: float
-
-
-def tally_cut(plans: Iterable[tuple[CutPlan, int]]) -> CutTally:
-    """Add up the cutting of pieces, each with how many stencils there are of it."""
-    each = [(many, len(plan.paths), plan.cut_mm, plan.travel_mm, plan.seconds) for plan, many in plans]
-    paths, cut_mm, travel_mm, seconds = (sum(one[0] * one[k] for one in each) for k in (1, 2, 3, 4))
-    return CutTally(sum(one[0] for one in each), int(paths), cut_mm, travel_mm, seconds)
 
 
 def _rings(sheet: Sheet) -> list[shapely.LinearRing]:

@@ -3,7 +3,6 @@
 from collections.abc import Callable
 from math import degrees
 
-from vitrograph.core.cut import tally_cut
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import head_of, tally_etch
 from vitrograph.core.findings import Level
@@ -67,9 +66,8 @@ def order_answer(results: OrderResults, station: Station) -> str:
     if len(pieces) < len(results.pieces):
         return ""
     if station == "cut":
-        tally = tally_cut((piece.cut, piece.job.count * piece.fitted.sheets) for piece in pieces
-                          if piece.cut is not None and piece.fitted is not None)
-        return tr("{stencils} in {seconds}", stencils=tally.stencils, seconds=format_minutes(tally.seconds))
+        cuts = [_cutting(piece) for piece in pieces]
+        return _cut_in(sum(stencils for stencils, _ in cuts), sum(seconds for _, seconds in cuts))
     if station == "weed":
         return tr("{many} to pull", many=sum(piece.weed.many * piece.job.count for piece in pieces if piece.weed))
     if station == "etch":
@@ -110,9 +108,19 @@ def _stencil(r: Results, unit: Unit) -> str:
 
 
 def _cut(r: Results, unit: Unit) -> str:
-    if r.cut is None or r.fitted is None:
-        return ""
-    return f"{r.job.count * r.fitted.sheets} × {format_minutes(r.cut.seconds)}"
+    return "" if r.cut is None else _cut_in(*_cutting(r))
+
+
+def _cutting(r: Results) -> tuple[int, float]:
+    """How many stencils are cut of a piece, and the seconds of all, each cut by itself."""
+    if r.cut is None or r.fitted is None or r.sheet is None:
+        return 0, 0.0
+    sets = r.job.count * r.fitted.sheets
+    return sets * len(r.sheet.outlines), sets * r.cut.seconds
+
+
+def _cut_in(stencils: int, seconds: float) -> str:
+    return tr("{n} stencils, {time}", "{n} stencil, {time}", n=stencils, time=format_minutes(seconds))
 
 
 def _weed(r: Results, unit: Unit) -> str:

@@ -4166,10 +4166,6 @@
         <translation>{girths} Umfang × {height} {unit}</translation>
     </message>
     <message>
-        <source>{stencils} in {seconds}</source>
-        <translation>{stencils} in {seconds}</translation>
-    </message>
-    <message>
         <source>{many} to pull</source>
         <translation>{many} zu ziehen</translation>
     </message>
@@ -4212,6 +4208,14 @@
     <message>
         <source>all sound</source>
         <translation>alles in Ordnung</translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} stencils, {time}</source>
+        <comment>{n} stencil, {time}</comment>
+        <translation>
+            <numerusform>{n} Schablone, {time}</numerusform>
+            <numerusform>{n} Schablonen, {time}</numerusform>
+        </translation>
     </message>
     <message>
         <source>tape {length}</source>
