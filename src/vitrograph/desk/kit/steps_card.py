@@ -41,10 +41,13 @@ class CopyRow(QWidget):
         return min(self.bench.making.copy_of(self.bench.job.key), self._many)
 
     def show_many(self, many: int, what: str) -> None:
-        """Show how many there are; of one alone nothing is said."""
+        """Show how many there are; one alone is called by its name, among other pieces."""
         self._many = many
-        self.setVisible(many > 1)
-        self._says.setText(tr("{what} {copy} of {many}", what=what, copy=self.copy, many=many))
+        self.setVisible(many > 1 or len(self.bench.order.places) > 1)
+        self._says.setText(tr("{what} {copy} of {many}", what=what, copy=self.copy, many=many) if many > 1 else
+                           self.bench.job.name)
+        for turn in (self.before, self.after):
+            turn.setVisible(many > 1)
         self.before.setEnabled(self.copy > 1)
         self.after.setEnabled(self.copy < many)
 
