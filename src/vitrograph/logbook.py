@@ -25,7 +25,7 @@ from vitrograph.core.logbook import (
     SortedBy,
     default_path,
 )
-from vitrograph.core.logbook.entry import outcome_words
+from vitrograph.core.logbook.entry import counted, outcome_words
 from vitrograph.core.logbook.lists import csv_of, entry_of, known_of, read_list
 from vitrograph.core.logbook.page import differences
 from vitrograph.core.pipeline import Pipeline
@@ -125,7 +125,7 @@ def _list(book: Logbook, options: argparse.Namespace) -> int:
               else tr("nothing was found"))
         if entries:
             rest = tr("; the first {found} are listed", found=len(found)) if entries > len(found) else ""
-            print(tr("{entries} entries, {pieces} pieces{rest}", entries=entries, pieces=pieces, rest=rest))
+            print(f"{counted(entries, pieces)}{rest}")
     return 0
 
 
@@ -173,8 +173,7 @@ def _recorded(book: Logbook, done: FinishedOrder, piece: FinishedPiece, typed: d
 def _import(book: Logbook, options: argparse.Namespace) -> int:
     entries = read_list(options.read)
     book.add_all(entries)
-    print(tr("{entries} entries taken over, {many} pieces", entries=len(entries),
-             many=sum(entry.how_many for entry in entries)))
+    print(tr("taken over: {all}", all=counted(len(entries), sum(entry.how_many for entry in entries))))
     return 0
 
 
@@ -218,8 +217,7 @@ def _group(book: Logbook, options: argparse.Namespace) -> int:
         told = [{options.group: word, "entries": entries, "pieces": pieces} for word, entries, pieces in groups]
         print(json.dumps(told, indent=1, ensure_ascii=False))
     else:
-        print("\n".join(tr("{pieces:>6} pieces, {entries} entries: {value}", pieces=pieces, entries=entries,
-                           value=word or '-') for word, entries, pieces in groups)
+        print("\n".join(f"{counted(entries, pieces):>24}: {word or '-'}" for word, entries, pieces in groups)
               or tr("nothing was found"))
     return 0
 
@@ -275,7 +273,7 @@ def _year(book: Logbook, options: argparse.Namespace) -> int:
     paper = load_workshop(default_file()).house.paper
     write_whole(options.out, year_pdf(str(year), [one.entry for one in found], months_in(book, asked)[::-1],
                                       failures_in(book, asked), paper))
-    print(tr("{found} entries of {year}: {out}", found=len(found), year=year, out=options.out))
+    print(tr("{n} entries of {year}: {out}", "{n} entry of {year}: {out}", n=len(found), year=year, out=options.out))
     return 0
 
 

@@ -144,6 +144,7 @@ def test_weighing_the_pot_and_timing_the_coat_replace_the_guesses():
     assert cream_for(10_000.0, 0.0, 1.5, Cream(weighed=pots[:2])).weighed == 0
     coats = [(2000.0, 10.0), (4000.0, 20.0), (1000.0, 5.0)]
     assert speed_of("brush", coats) == 200.0 and speed_of("brush", coats[:2]) == 400.0
+    assert speed_of("brush", [*coats, (4000.0, 0.4), (4000.0, 0.0)]) == 200.0, "nobody lays on 4000 mm² in 0.4 s"
 
 
 @pytest.mark.parametrize(("cream", "says"), [

@@ -299,3 +299,15 @@ def test_what_a_making_took_is_told_by_its_ticks_and_clocks(tmp_path):
     assert worked.hands == {"weed": 1.0, "transfer": 2.0, "etch": 2.0}, "a rest and a night away are no work of hands"
     assert worked.under_cream == pytest.approx(5.5) and worked.settled == pytest.approx(5.5)
     assert made.worked("another") == {}
+
+
+def test_what_was_only_clicked_through_is_no_time(tmp_path):
+    made = Makings(Logbook(tmp_path / "logbook.sqlite"))
+    steps = ("weed", "a"), ("weed", "b"), ("etch", "coat 1"), ("etch", "rest 1 300")
+    for number, (station, step) in enumerate(steps):
+        ref = StepRef(station, 7, 1, step)
+        if step == "rest 1 300":
+            made.set_clock("one", ref, Clock(300.0, 1.5, 0.0), 1.5)
+        made.tick("one", ref, 0.6 * number)
+    worked = made.worked("one")[7]
+    assert worked.hands == {} and worked.under_cream is None

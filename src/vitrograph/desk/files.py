@@ -202,7 +202,8 @@ class Files(QObject):
     def _tell_written(self, answer: object) -> None:
         folder, paths = cast(tuple[Path, tuple[Path, ...]], answer)
         names = [path.name for path in paths]
-        more = tr(" and {names} files more", names=len(names) - _MOST_NAMED) if len(names) > _MOST_NAMED else ""
+        more = tr(" and {n} files more", " and {n} file more", n=len(names) - _MOST_NAMED) if len(
+            names) > _MOST_NAMED else ""
         self.bench.told.emit(tr("written into {name}: {all}{more}", name=folder.name,
                                 all=', '.join(names[:_MOST_NAMED]), more=more))
 

@@ -190,3 +190,13 @@ def _check_date(text: str) -> None:
         date.fromisoformat(text)
     except ValueError:
         raise LogbookError(tr("made_on: a day like 2026-11-28 was wanted, got '{text}'", text=text[:20])) from None
+
+
+def counted(entries: int, pieces: int) -> str:
+    """How many entries of how many pieces.
+
+    >>> counted(1, 1), counted(139, 366)
+    ('1 entry, 1 piece', '139 entries, 366 pieces')
+    """
+    return tr("{entries}, {pieces}", entries=tr("{n} entries", "{n} entry", n=entries),
+              pieces=tr("{n} pieces", "{n} piece", n=pieces))

@@ -17,13 +17,15 @@ from vitrograph.core.work import Clock, Happened, Progress, Reading, StepRef, ki
 
 _MAKINGS = 100                     # the latest, by which own times are told
 _PAUSE_S = 900.0                   # between two ticks: longer is no step, but time away from the bench
+_SLIP_S = 1.0                      # shorter is none either: ticked to look at the next, or made up for later
+_STOOD = 0.1                       # a clock that ran a smaller share of its time was passed over
 
 _AT = "making = ? AND station = ? AND piece = ? AND copy = ? AND step = ?"
 
 
 class Worked(Struct, frozen=True):
     """What a piece took: minutes of hands by station, for all its copies; minutes under cream and of settling, a copy's
-    mean, None where no clock of it ran to its end."""
+    mean, None where no clock of it ran. What was only clicked through took nothing, and is not told."""
 
     hands: Mapping[Station, float]
     under_cream: float | None
@@ -153,11 +155,13 @@ class Makings:
             making = (_under_way(book, order_id),)
             done = book.execute("SELECT station, piece, copy, step, at FROM done WHERE making = ? ORDER BY at, rowid",
                                 making).fetchall()
-            clocks = book.execute("SELECT station, piece, copy, step, since, spent FROM clock WHERE making = ? "
-                                  "AND seconds > 0", making).fetchall()
+            clocks = book.execute("SELECT station, piece, copy, step, since, spent, seconds FROM clock "
+                                  "WHERE making = ? AND seconds > 0", making).fetchall()
         ended = {_ref(row): float(row[4]) for row in done}
         ran = {_ref(row): float(row[5]) + (max(0.0, ended[_ref(row)] - row[4]) if row[4] is not None else 0.0)
                for row in clocks if _ref(row) in ended}
+        asked = {_ref(row): float(row[6]) for row in clocks}
+        ran = {ref: seconds for ref, seconds in ran.items() if seconds >= _STOOD * asked[ref]}
         return {piece: _worked(piece, ended, ran) for piece in sorted({ref.piece for ref in ended})}
 
     def end(self, order_id: str, now: float) -> None:
@@ -192,7 +196,7 @@ def _worked(piece: int, ended: Mapping[StepRef, float], ran: Mapping[StepRef, fl
     for ref, at in ended.items():
         took = 0.0 if before is None or ref in ran else at - before
         before = at
-        if ref.piece == piece and took <= _PAUSE_S:
+        if ref.piece == piece and _SLIP_S <= took <= _PAUSE_S:
             hands[ref.station] = hands.get(ref.station, 0.0) + took / 60
     return Worked(hands, _mean_minutes(piece, ran, "etch", ("rest ", "work ")),
                   _mean_minutes(piece, ran, "transfer", ("settle",)))

@@ -2616,6 +2616,18 @@
         <translation>made_on: erwartet wurde ein Tag wie 2026-11-28, nicht „{text}“</translation>
     </message>
     <message>
+        <source>{entries}, {pieces}</source>
+        <translation>{entries}, {pieces}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} entries</source>
+        <comment>{n} entry</comment>
+        <translation>
+            <numerusform>{n} Eintrag</numerusform>
+            <numerusform>{n} Einträge</numerusform>
+        </translation>
+    </message>
+    <message>
         <source>the card in the picture is bent, or its markers lie elsewhere than printed: lay it flat, and print it at 100 %</source>
         <translation>die Karte im Bild ist gebogen, oder ihre Marken liegen anders als gedruckt: flach legen und mit 100 % drucken</translation>
     </message>
@@ -7905,9 +7917,13 @@ Sie sagt: {licence}</translation>
         <source>the packet</source>
         <translation>die Mappe</translation>
     </message>
-    <message>
-        <source> and {names} files more</source>
-        <translation> und {names} weitere Dateien</translation>
+    <message numerus="yes">
+        <source> and {n} files more</source>
+        <comment> and {n} file more</comment>
+        <translation>
+            <numerusform> und {n} weitere Datei</numerusform>
+            <numerusform> und {n} weitere Dateien</numerusform>
+        </translation>
     </message>
     <message>
         <source>written into {name}: {all}{more}</source>
@@ -10043,10 +10059,6 @@ Sie sagt: {licence}</translation>
         <translation>; die ersten {listed} sind gelistet</translation>
     </message>
     <message>
-        <source>{entries} entries, {pieces} pieces{more}</source>
-        <translation>{entries} Einträge, {pieces} Stücke{more}</translation>
-    </message>
-    <message>
         <source>taken out: {job}</source>
         <translation>herausgenommen: {job}</translation>
     </message>
@@ -10250,6 +10262,14 @@ Sie sagt: {licence}</translation>
         <source>the largest letters at which no row is too wide or too high</source>
         <translation>die größten Buchstaben, bei denen keine Zeile zu breit oder zu hoch ist</translation>
     </message>
+    <message numerus="yes">
+        <source>Looking for the size: {n} rows do</source>
+        <comment>Looking for the size: {n} row does</comment>
+        <translation>
+            <numerusform>Die Größe wird gesucht: {n} Zeile passt</numerusform>
+            <numerusform>Die Größe wird gesucht: {n} Zeilen passen</numerusform>
+        </translation>
+    </message>
     <message>
         <source>The smallest size</source>
         <translation>Die kleinste Größe</translation>
@@ -10305,10 +10325,6 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Looking for the size</source>
         <translation>Sucht die Größe</translation>
-    </message>
-    <message>
-        <source>Looking for the size: {rows} rows do</source>
-        <translation>Sucht die Größe: {rows} Zeilen passen</translation>
     </message>
     <message>
         <source>Mending</source>
@@ -11908,16 +11924,20 @@ Sie sagt: {licence}</translation>
         <translation>; die ersten {found} sind gelistet</translation>
     </message>
     <message>
-        <source>{entries} entries, {pieces} pieces{rest}</source>
-        <translation>{entries} Einträge, {pieces} Stücke{rest}</translation>
+        <source>taken over: {all}</source>
+        <translation>übernommen: {all}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} entries of {year}: {out}</source>
+        <comment>{n} entry of {year}: {out}</comment>
+        <translation>
+            <numerusform>{n} Eintrag aus {year}: {out}</numerusform>
+            <numerusform>{n} Einträge aus {year}: {out}</numerusform>
+        </translation>
     </message>
     <message>
         <source>--add: one of {all} … = a value was wanted, got &apos;{word}&apos;; &apos;log --csv&apos; shows all names</source>
         <translation>--add: erwartet wurde eines von {all} … = ein Wert, nicht „{word}“; „log --csv“ zeigt alle Namen</translation>
-    </message>
-    <message>
-        <source>{entries} entries taken over, {many} pieces</source>
-        <translation>{entries} Einträge übernommen, {many} Stücke</translation>
     </message>
     <message>
         <source>taken out: {line}</source>
@@ -11940,10 +11960,6 @@ Sie sagt: {licence}</translation>
         <translation>die beiden Einträge sagen dasselbe</translation>
     </message>
     <message>
-        <source>{pieces:&gt;6} pieces, {entries} entries: {value}</source>
-        <translation>{pieces:&gt;6} Stücke, {entries} Einträge: {value}</translation>
-    </message>
-    <message>
         <source>{month}: {pieces} pieces, {failed} not good; {hours:.1f} h of hands, {grams:.0f} g of cream, cost {cost:.2f}</source>
         <translation>{month}: {pieces} Stücke, {failed} nicht gut; {hours:.1f} h der Hände, {grams:.0f} g Creme, Kosten {cost:.2f}</translation>
     </message>
@@ -11958,10 +11974,6 @@ Sie sagt: {licence}</translation>
     <message>
         <source>nothing was made in {year}, as far as the logbook knows</source>
         <translation>{year} wurde nichts gemacht, soweit das Logbuch weiß</translation>
-    </message>
-    <message>
-        <source>{found} entries of {year}: {out}</source>
-        <translation>{found} Einträge von {year}: {out}</translation>
     </message>
     <message numerus="yes">
         <source>{name}: {n} pieces</source>

@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLineEdit, QTableW
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import day_words, tr
 from vitrograph.core.logbook import Asked, Entry, Listed, SortedBy
-from vitrograph.core.logbook.entry import outcome_words
+from vitrograph.core.logbook.entry import counted, outcome_words
 from vitrograph.core.value_words import film_word
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -109,8 +109,7 @@ class MadeBefore(Column):
         self._point()
         nothing = tr("Nothing was found.") if asked.words else tr("Nothing is written down yet.")
         more = tr("; the first {listed} are listed", listed=len(self.listed)) if entries > len(self.listed) else ""
-        self.says.setText(tr("{entries} entries, {pieces} pieces{more}", entries=entries, pieces=pieces, more=more)
-                          if entries else nothing)
+        self.says.setText(f"{counted(entries, pieces)}{more}" if entries else nothing)
 
     def _point(self) -> None:
         one = self.in_hand

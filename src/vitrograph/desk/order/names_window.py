@@ -232,7 +232,7 @@ class NamesWindow(QDialog):
         def told(rows: int) -> None:
             if stop.is_set():
                 raise Cancelled("stopped")
-            self.reached.emit(tr("Looking for the size: {rows} rows do", rows=rows))
+            self.reached.emit(tr("Looking for the size: {n} rows do", "Looking for the size: {n} row does", n=rows))
 
         self.task.ask(lambda: (at, order, solved_factor(order, at, end, told=told)))
 
