@@ -51,7 +51,7 @@ def test_a_piece_is_taken_in_hand_by_a_click_or_a_key_and_undo_goes_to_what_it_u
     assert desk.bench.job.name == "Plaque" and desk.bench.job.stencil.border != 9.0
     desk.settle()
     whole(desk)
-    assert desk.shell.line.buttons["cut"].answer.startswith("3 stencils, ")  # the order's stencils, whichever is in hand
+    assert desk.shell.line.buttons["cut"].answer.startswith("3 stencils, ")    # the order's, whichever is in hand
     assert "3 glasses" in desk.shell.top.about.text()
 
 
