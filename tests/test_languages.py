@@ -15,6 +15,7 @@ from PySide6.QtCore import QDate, QLocale
 
 from vitrograph.core.artwork import faces
 from vitrograph.core.language import ENGLISH, capital, day_words, decimals, speak, told_day, tr, within
+from vitrograph.core.logbook.advice.came_to import OwnPace
 from vitrograph.core.logbook.entry import Entry, outcome_words
 from vitrograph.core.says import Length, Says
 from vitrograph.core.units import format_length, parse_length
@@ -143,6 +144,7 @@ def test_counts_numbers_and_days_are_told_its_way(german):
     day = locale.toString(QDate(2026, 11, 28), "dd.MM.yyyy")
     assert told_day(date(2026, 11, 28)) == day_words("2026-11-28") == day
     assert [tr("{n} glasses", "{n} glass", n=n) for n in (0, 1, 2)] == ["0 Gläser", "1 Glas", "2 Gläser"]
+    assert OwnPace("Band", 2.0, "min", 139).says == "Band: 2 min, aus 139 Einträgen", "a count without another form"
     assert tr("fan {degrees:.1f}°", degrees=35.04) == "Fächer 35,0°"
     assert format_length(117.5) == "117,5\u202fmm" and parse_length("117,5") == 117.5
     assert parse_length("1,234 in") == parse_length("1.234 in") == pytest.approx(31.3436)

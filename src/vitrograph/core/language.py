@@ -47,7 +47,7 @@ def tr(text: str, one: str = "", /, **values: Any) -> str:
     >>> tr("{n} islands", "{n} island", n=1), tr("{n} islands", "{n} island", n=2), tr("{share:.1f} %", share=2.04)
     ('1 island', '2 islands', '2.0 %')
     """
-    count = values.get("n")
+    count = values.get("n") if one else None                  # a sentence without another form has no count
     said = _spoken.look_up(text, one, -1 if count is None else int(count)) if _spoken.look_up is not None else ""
     if not said:
         said = one if one and count == 1 else text

@@ -2513,7 +2513,7 @@
     </message>
     <message>
         <source>{min}: there 9 of 10 pieces frost well ({min2} to {min3} with a belief of 8 in 10, from {pieces})</source>
-        <translation>{min}: damit werden 9 von 10 Stücken gut matt ({min2} bis {min3} mit einer Sicherheit von 8 in 10, aus {pieces})</translation>
+        <translation>{min}: damit werden 9 von 10 Stücken gut matt ({min2} bis {min3} mit einer Sicherheit von 8 in 10; {pieces})</translation>
     </message>
     <message>
         <source>none came out faint, and none stood less than {min}: a shorter time may do</source>
