@@ -104,7 +104,9 @@ def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys)
     ([], "required: COMMAND"),
     (["quick"], "required"),
     (["quick", "--glass", "cube"], "invalid choice: 'cube'"),
-    (["quick", *TUMBLER, "--width", "9", "--words", "A" * 50_000], "AAAA…; see 'vitrograph --help'"),
+    (["quick", *TUMBLER, "--width", "9", "--words", "A" * 50_000], "AAAA…; see 'vitrograph quick --help'"),
+    (["quick", *TUMBLER, "--text", "K", "--base", "58"],       # no short for --baseline
+     "unrecognized arguments: --base 58; see 'vitrograph quick --help'"),
     (["quick", *TUMBLER, "--text", "K", "--width", "-5mm"], "--width must be more than 0, got -5 mm"),
     (["quick", *TUMBLER, "--text", "K", "--width", "0"], "--width must be more than 0, got 0 mm"),
     (["quick", *TUMBLER, "--text", "K", "--width", "wide"], "--width: a length like 85 mm"),

@@ -88,9 +88,17 @@ class _OneLineParser(argparse.ArgumentParser):
     """Says what is wrong in one line, without the usage."""
 
     def __init__(self, **given: Any) -> None:
-        super().__init__(**given, formatter_class=_Help)
+        # a name is given whole: --base, meant for a glass's, was taken for --baseline
+        super().__init__(**given, formatter_class=_Help, allow_abbrev=False)
         for action in self._actions:                          # its own -h, the only one there is by now
             action.help = tr("show this help message and exit")
+
+    def parse_known_args(self, args: Any = None, namespace: Any = None) -> Any:
+        """Raises VitrographError already here, since here it is known whose help to look at."""
+        made, rest = super().parse_known_args(args, namespace)
+        if rest:
+            self.error(f"unrecognized arguments: {' '.join(rest)}")
+        return made, rest
 
     def error(self, message: str) -> NoReturn:
         message = next((tr(words, **found.groupdict()) for words, known in _PARSERS
