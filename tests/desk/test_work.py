@@ -227,6 +227,17 @@ def test_a_clock_starts_by_itself_sounds_when_late_and_outlives_the_window(open_
     assert "Stir it" in again.says("etchStepsSays") and again.shell.line.buttons["etch"].answer == "under way, 4 done"
 
 
+def test_space_after_the_last_step_presses_nothing(open_desk):
+    desk = open_desk(job("I"))
+    desk.go(6)
+    for _ in desk.results.weed.steps:
+        desk.click("weedStepsNext")
+    assert desk.says("weedStepsCount") == "All done" and desk.card().walker.hasFocus()
+    before = desk.bench.making.happened
+    desk.press(Qt.Key.Key_Space)
+    assert desk.bench.making.happened == before and desk.says("weedStepsCount") == "All done"
+
+
 def test_each_of_several_glasses_has_steps_of_its_own(open_desk):
     desk = open_desk(job("I", count=2))
     desk.go(6)

@@ -5,7 +5,7 @@ from collections.abc import Sequence
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QApplication, QHBoxLayout, QVBoxLayout, QWidget
 
-from vitrograph.core.language import tr
+from vitrograph.core.language import capital, tr
 from vitrograph.core.work import Clock, Step, StepRef, clock_words
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -101,7 +101,7 @@ class StepWalker(QWidget):
         finished = self.at >= len(self._steps)
         step = Step("", self._done_words) if finished else self._steps[self.at]
         left = sum(ref not in self.bench.making.progress.done for ref in self._refs)
-        self._count.setText(tr("all done") if finished else
+        self._count.setText(capital(tr("all done")) if finished else
                             tr("{left} left of {steps}", left=left, steps=len(self._steps)) if len(self._steps) > 1
                             else tr("1 step"))
         self._says.setText(self.bench.words(step.says))
@@ -109,6 +109,8 @@ class StepWalker(QWidget):
             widget.setText(text)
             widget.setVisible(bool(text))
         self._back.setEnabled(left < len(self._steps))
+        if finished and self._next.hasFocus():                 # Qt would hand it to a button that space then presses
+            self.setFocus()
         self._next.setEnabled(not finished)
         self._next.setText(f"{step.beginning}  (space)" if not finished and self._begins else tr("Done  (space)"))
         self.timer.show_clock(None if finished else self._refs[self.at], step.seconds, least=step.least)
