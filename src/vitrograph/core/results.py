@@ -198,15 +198,23 @@ class OrderResults(Struct, frozen=True):
 
     def finished(self) -> "FinishedOrder":
         """These results as finished work. Raises as `Results.finished`, naming the piece where there are several."""
-        pieces = []
+        done, lacking = self.sound()
+        if lacking:
+            raise lacking[0]
+        return done
+
+    def sound(self) -> tuple["FinishedOrder", tuple[VitrographError, ...]]:
+        """Those of its pieces that can be finished, and why each of the others cannot. Raises that where none can."""
+        pieces, lacking = [], []
         for results in self.pieces:
             try:
                 pieces.append(results.finished())
             except VitrographError as error:
-                if len(self.pieces) == 1:
-                    raise
-                raise type(error)(Says("{name}: {says}", name=results.job.name, says=error.says)) from None
-        return FinishedOrder(self.order, tuple(pieces))
+                lacking.append(error if len(self.pieces) == 1 else type(error)(
+                    Says("{name}: {says}", name=results.job.name, says=error.says)))
+        if not pieces:
+            raise lacking[0]
+        return FinishedOrder(self.order, tuple(pieces)), tuple(lacking)
 
 
 def _wanted(pieces: Iterable[FinishedPiece]) -> list[Wanted]:

@@ -12662,5 +12662,9 @@ Sie sagt: {licence}</translation>
         <source>something went wrong inside the program ({fault}); what you had stands as it was, details are in {log}</source>
         <translation>im Programm ging etwas schief ({fault}); was da war, steht, wie es war; Näheres steht in {log}</translation>
     </message>
+    <message>
+        <source>left out, for want of a stencil: {all}</source>
+        <translation>weggelassen, weil eine Schablone fehlt: {all}</translation>
+    </message>
 </context>
 </TS>

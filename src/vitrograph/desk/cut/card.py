@@ -11,7 +11,7 @@ from vitrograph.core.errors import UnfinishedError
 from vitrograph.core.export import SHEET_WRITERS, WRITERS, numbered
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import FilmKind, Job, Lying
-from vitrograph.core.language import decimals, tr
+from vitrograph.core.language import capital, decimals, tr
 from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes
@@ -56,13 +56,14 @@ class CutCard(StationCard):
         self.trial = button(tr("Try the simulated cutter"), "accent")
         self.trial.setObjectName("trial")
         self.readings = Readings()
+        self.lacking = named(label("", "error"), "cutLacking")
         self.found = FindingList(self.bench)
         self.before, self.next = (named(button(words), name) for words, name in (
             (tr("Film before"), "filmBefore"), (tr("Next film"), "nextFilm")))
         self.turning = in_a_row(self.before, self.next)
-        self.stack(self.found, self.readings, self.turning, in_a_row(self.nest, self.anew), self.nest_says, self.trial,
-                   self.trial_says)
-        for quiet in (self.nest_says, self.trial_says, self.turning):
+        self.stack(self.lacking, self.found, self.readings, self.turning, in_a_row(self.nest, self.anew),
+                   self.nest_says, self.trial, self.trial_says)
+        for quiet in (self.lacking, self.nest_says, self.trial_says, self.turning):
             quiet.hide()
         self.section(tr("Film and blade"))
         self.stack(self.film, self.gap, self.order, self.over_run, self.offset, self.leads, self.passes, self.boxes,
@@ -192,6 +193,8 @@ class CutCard(StationCard):
         self._stop_trial()
         self._set_ready()
         self._show_found(self.bench.results)
+        self.lacking.setText(capital(self.keeper.says))
+        self.lacking.setVisible(bool(self.keeper.says) and work is not None)
         if work is None:
             self.readings.show_rows([])
             return

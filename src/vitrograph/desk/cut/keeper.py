@@ -6,8 +6,9 @@ from threading import Event
 from PySide6.QtCore import QObject, Signal
 
 from vitrograph.core.cut import CutWork, closer
-from vitrograph.core.errors import Cancelled
+from vitrograph.core.errors import Cancelled, VitrographError
 from vitrograph.core.job import Lying
+from vitrograph.core.language import tr
 from vitrograph.core.results import OrderResults
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
@@ -24,7 +25,7 @@ class CutKeeper(QObject):
         super().__init__(parent)
         self.bench = bench
         self.work: CutWork | None = None
-        self.says = ""                                         # why there is none, where nothing is being laid out
+        self.says = ""                                         # why there is none, or what is left out of it
         self._of: OrderResults | None = None
         self._stop = Event()
         self._laying, self._nesting = BackgroundTask(self), BackgroundTask(self)
@@ -51,11 +52,11 @@ class CutKeeper(QObject):
             self._of = results
             return
         self._of, self.says = results, ""
-        self._laying.ask(lambda: _worked_out(results.finished().cut))
+        self._laying.ask(lambda: _worked_out(results))
 
     def nest(self, seconds: float) -> None:
         """Nest the stencils of each film closer, for so many seconds; `nested` carries places, none where stopped."""
-        done, self._stop = self.bench.order_results.finished(), Event()
+        done, self._stop = self.bench.order_results.sound()[0], Event()
         stop = self._stop
 
         def still_wanted() -> None:
@@ -69,21 +70,24 @@ class CutKeeper(QObject):
         self._stop.set()
 
     def _refuse(self, sentence: str) -> None:
-        """Nothing can be cut of an order with a piece that has no stencil: what lay there is no longer so."""
+        """Nothing can be cut of an order without any stencil: what lay there is no longer so."""
         self.work, self.says = None, sentence
         self.bench.refused.emit(sentence)
         self.laid.emit()
 
-    def _take(self, work: CutWork) -> None:
-        self.work = work
+    def _take(self, answer: tuple[CutWork, tuple[VitrographError, ...]]) -> None:
+        self.work, lacking = answer
+        told = "; ".join(self.bench.words(error.says) for error in lacking)
+        self.says = tr("left out, for want of a stencil: {all}", all=told) if lacking else ""
         self.laid.emit()
 
     def _take_nested(self, laid: tuple[Lying, ...]) -> None:
         self.nested.emit(laid)
 
 
-def _worked_out(work: CutWork) -> CutWork:
-    """The cut with all that the window shows of it worked out, so that the window need not."""
-    for run in work.runs:
+def _worked_out(results: OrderResults) -> tuple[CutWork, tuple[VitrographError, ...]]:
+    """The cut with all that the window shows of it worked out, so that the window need not; and what it lacks."""
+    done, lacking = results.sound()
+    for run in done.cut.runs:
         _ = run.tips, run.paths, run.travel_mm
-    return work
+    return done.cut, lacking
