@@ -122,7 +122,7 @@ class Files(QObject):
     def save_as(self, path: Path) -> None:
         """Save the order, or say why it cannot be. One without a name of its own is called as its file is."""
         called = "".join(filter(str.isprintable, path.stem)).strip()
-        if self.bench.order.name == Order().name and called:
+        if called and path != self.bench.path and self.bench.order.name == Order().name:
             self.bench.pieces.name_order(called)
         self.bench.attempt(lambda: self.bench.save(path), tr("saved: {name}", name=path.name))
 
