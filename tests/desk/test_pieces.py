@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QInputDialog, QLineEdit, QPlainTextEdit, QPushButt
 
 from specimens import PLAQUE, TUMBLER, job, star_job
 from vitrograph.core.demo import open_night
+from vitrograph.core.errors import UnfinishedError
 from vitrograph.core.glass import ShelvedGlass
 from vitrograph.core.job import Artwork, Item, Order, Words
 from vitrograph.core.storing.orderfile import save_order
@@ -163,6 +164,8 @@ def test_a_row_that_fails_shows_nothing_of_another_and_the_bed_does_without_it(n
     assert "\u5f35" in card.lacking.text() and card.lacking.isVisible() and card.trial.isEnabled()
     assert card.keeper.work.stencils == 3                      # of the others, twice Bram
     window.table.item(0, 1).setText("Ida")
+    with pytest.raises(UnfinishedError, match="still being laid out"):
+        card._run()                                            # not for want of the row that was mended just now
     whole(desk)
     desk.qtbot.waitUntil(lambda: card.keeper.work.stencils == 4, timeout=15000)
     assert card.keeper.says == "" and not card.lacking.isVisible()

@@ -51,6 +51,13 @@ class Results(Struct, frozen=True, dict=True):
     complete: bool = False
     given: Mapping[str, Hashable] = field(default_factory=dict)
 
+    @property
+    def stencils(self) -> int:
+        """How many stencils are cut for all that is made of it, each of its films one; 0 where that is not known."""
+        if self.fitted is None or self.sheet is None:
+            return 0
+        return self.job.count * self.fitted.sheets * len(self.sheet.outlines)
+
     def findings(self, station: Station | None = None) -> tuple[Finding, ...]:
         """Findings of one station, or of all in the order of the work."""
         if station is None:
@@ -131,7 +138,7 @@ class FinishedPiece(Struct, frozen=True):
 
     @property
     def sheets(self) -> int:
-        """How many stencils are cut for all that is made of it."""
+        """How often its film is cut for all that is made of it; one in bands is cut as a whole."""
         return self.job.count * self.fitted.sheets
 
 

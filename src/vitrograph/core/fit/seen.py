@@ -51,7 +51,7 @@ def parse_seen(text: str, unit: Unit = "mm") -> Seen:
     Seen(high=-3.0, right=0.0, tilt=0.0, tilt_mm=1.5)
     """
     high = right = tilt = tilt_mm = 0.0
-    for part in re.split(r",\s+|;|\band\b|\bund\b", text.strip().lower().replace("\u202f", " ")):
+    for part in re.split(r",\s+|;|\band\b|\bund\b", text.strip().lower()):
         words = " ".join(part.split()).rstrip(".")
         if not words:
             continue

@@ -155,13 +155,12 @@ class Makings:
             making = (_under_way(book, order_id),)
             done = book.execute("SELECT station, piece, copy, step, at FROM done WHERE making = ? ORDER BY at, rowid",
                                 making).fetchall()
-            clocks = book.execute("SELECT station, piece, copy, step, since, spent, seconds FROM clock "
-                                  "WHERE making = ? AND seconds > 0", making).fetchall()
+            kept = book.execute("SELECT station, piece, copy, step, seconds, since, spent FROM clock "
+                                "WHERE making = ? AND seconds > 0", making).fetchall()
         ended = {_ref(row): float(row[4]) for row in done}
-        ran = {_ref(row): float(row[5]) + (max(0.0, ended[_ref(row)] - row[4]) if row[4] is not None else 0.0)
-               for row in clocks if _ref(row) in ended}
-        asked = {_ref(row): float(row[6]) for row in clocks}
-        ran = {ref: seconds for ref, seconds in ran.items() if seconds >= _STOOD * asked[ref]}
+        clocks = {_ref(row): Clock(*row[4:]) for row in kept}
+        ran = {ref: seconds for ref, clock in clocks.items()
+               if ref in ended and (seconds := clock.ran(ended[ref])) >= _STOOD * clock.seconds}
         return {piece: _worked(piece, ended, ran) for piece in sorted({ref.piece for ref in ended})}
 
     def end(self, order_id: str, now: float) -> None:

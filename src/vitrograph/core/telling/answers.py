@@ -66,8 +66,7 @@ def order_answer(results: OrderResults, station: Station) -> str:
     if len(pieces) < len(results.pieces):
         return ""
     if station == "cut":
-        cuts = [_cutting(piece) for piece in pieces]
-        return _cut_in(sum(stencils for stencils, _ in cuts), sum(seconds for _, seconds in cuts))
+        return _cut_in(sum(piece.stencils for piece in pieces), sum(map(_cut_seconds, pieces)))
     if station == "weed":
         return tr("{many} to pull", many=sum(piece.weed.many * piece.job.count for piece in pieces if piece.weed))
     if station == "etch":
@@ -108,15 +107,12 @@ def _stencil(r: Results, unit: Unit) -> str:
 
 
 def _cut(r: Results, unit: Unit) -> str:
-    return "" if r.cut is None else _cut_in(*_cutting(r))
+    return "" if r.cut is None else _cut_in(r.stencils, _cut_seconds(r))
 
 
-def _cutting(r: Results) -> tuple[int, float]:
-    """How many stencils are cut of a piece, and the seconds of all, each cut by itself."""
-    if r.cut is None or r.fitted is None or r.sheet is None:
-        return 0, 0.0
-    sets = r.job.count * r.fitted.sheets
-    return sets * len(r.sheet.outlines), sets * r.cut.seconds
+def _cut_seconds(r: Results) -> float:
+    """What cutting all that is made of a piece takes, each by itself."""
+    return 0.0 if r.cut is None or r.fitted is None else r.job.count * r.fitted.sheets * r.cut.seconds
 
 
 def _cut_in(stencils: int, seconds: float) -> str:

@@ -36,9 +36,12 @@ class Clock(Struct, frozen=True):
     spent: float = 0.0
 
     def left(self, now: float) -> float:
-        """Seconds left at a time; negative when late. A clock of the computer set back counts as standing still."""
-        running = 0.0 if self.since is None else max(0.0, now - self.since)
-        return self.seconds - self.spent - running
+        """Seconds left at a time; negative when late."""
+        return self.seconds - self.ran(now)
+
+    def ran(self, now: float) -> float:
+        """Seconds it ran by a time. A clock of the computer set back counts as standing still."""
+        return self.spent + (0.0 if self.since is None else max(0.0, now - self.since))
 
     def started(self, now: float) -> "Clock":
         """It, running."""
@@ -46,7 +49,7 @@ class Clock(Struct, frozen=True):
 
     def held(self, now: float) -> "Clock":
         """It, standing still."""
-        return Clock(self.seconds, None, self.seconds - self.left(now))
+        return Clock(self.seconds, None, self.ran(now))
 
 
 class Progress(Struct, frozen=True):

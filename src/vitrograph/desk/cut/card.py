@@ -267,8 +267,9 @@ class CutCard(StationCard):
 
     def _run(self) -> SheetRun:
         """The film that is shown. Raises UnfinishedError where it is not laid out yet."""
-        if self.keeper.work is None or not self.bench.order_results.complete:
-            raise UnfinishedError(self.keeper.says or tr(
+        known = self.bench.order_results.complete
+        if self.keeper.work is None or not known:
+            raise UnfinishedError((known and self.keeper.says) or tr(
                 "the stencils are still being laid out: wait until they lie on the film"))
         runs = self.keeper.work.runs
         return runs[min(self.number(), len(runs) - 1)]

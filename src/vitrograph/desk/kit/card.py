@@ -16,7 +16,7 @@ from vitrograph.core.workshop import default_file
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.columns import Columns, section_heading
-from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.fields import button, label, restyle
 from vitrograph.desk.kit.named import named
 
 _AFTER_VIEWS_MS = 80               # when another piece is taken in hand
@@ -193,10 +193,7 @@ class StationCard(QScrollArea):
         says = error.words(self.bench.unit) if error else ""
         self._error.setText(f"{capital(says)}." if says else "")
         self._error.setVisible(error is not None)
-        role = "" if isinstance(error, NothingYet) else "error"     # what is not there yet is nothing wrong
-        if self._error.property("role") != role:
-            self._error.setProperty("role", role)
-            self._error.style().polish(self._error)
+        restyle(self._error, "role", "" if isinstance(error, NothingYet) else "error")  # not there yet is nothing wrong
         self._next.show_results(results)
         self._show_job()
         self.show_results(results)

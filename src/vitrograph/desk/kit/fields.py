@@ -37,6 +37,13 @@ def label(text: str, role: str = "", *, scale: float = 1.0, bold: bool = False) 
     return made
 
 
+def restyle(widget: QWidget, name: str, value: object) -> None:
+    """Change a property that the theme chooses a widget's look by."""
+    if widget.property(name) != value:
+        widget.setProperty(name, value)
+        widget.style().polish(widget)
+
+
 def in_a_row(*widgets: QWidget) -> QWidget:
     """Widgets side by side, all as wide as each other where there is room."""
     return Wrapping(widgets, len(widgets), 2 * theme.STEP)
@@ -151,8 +158,7 @@ class Field(QWidget):
             return
         self._wrong.setText(sentence)
         self._wrong.setVisible(bool(sentence))
-        self.line.setProperty("wrong", bool(sentence))
-        self.line.style().polish(self.line)
+        restyle(self.line, "wrong", bool(sentence))
 
     def set_title(self, title: str) -> None:
         """Rename the field."""

@@ -77,7 +77,7 @@ def draw_packet(canvas: Any, done: FinishedOrder, paper: PaperName) -> None:
 def _cover(book: Book, done: FinishedOrder) -> None:
     book.page(tr("{name}: work packet", name=done.order.name))
     glasses = sum(piece.job.count for piece in done.pieces)
-    stencils = sum(piece.sheets * len(piece.sheet.outlines) for piece in done.pieces)
+    stencils = sum(piece.results.stencils for piece in done.pieces)
     book.line(tr("{glasses}, {stencils} to cut.", glasses=tr("{n} glasses", "{n} glass", n=glasses),
                  stencils=tr("{n} stencils", "{n} stencil", n=stencils)))
     book.gap(3)
