@@ -34,12 +34,11 @@ def place_labels(spots: Points, sizes: Points, taken: Sequence[BaseGeometry]) ->
     around = np.column_stack([np.cos(turn), np.sin(turn)])
     for spot, size in zip(spots, sizes, strict=True):
         reach = size[1] * (1 + 0.5 * np.arange(_STEPS))
-        places = (spot + around[None] * reach[:, None, None]).reshape(-1, 2)
-        free = _free(places, size, tree, set_down)
-        if not len(free):
+        rounds = (spot + around * far for far in reach)      # one at a time: a free place is found in the first mostly
+        at = next((places[free[0]] for places in rounds if len(free := _free(places, size, tree, set_down))), None)
+        if at is None:
             labels.append(None)
             continue
-        at = places[free[0]]
         set_down.append(_box(at, size))
         labels.append(Label((float(at[0]), float(at[1])), (float(spot[0]), float(spot[1]))))
     return tuple(labels)

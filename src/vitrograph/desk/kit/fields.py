@@ -89,11 +89,16 @@ def show_quietly(box: QPlainTextEdit, text: str) -> None:
     box.blockSignals(False)
 
 
-def button(text: str, role: str = "", tip: str = "") -> QPushButton:
-    """A push button in one of the theme's roles."""
-    made = QPushButton(text)
+def as_button(made: QPushButton) -> QPushButton:
+    """A push button as all of them are written here."""
     made.setFont(theme.font())
     made.setAutoDefault(False)                                # in a dialog, Return in a field must not press a button
+    return made
+
+
+def button(text: str, role: str = "", tip: str = "") -> QPushButton:
+    """A push button in one of the theme's roles."""
+    made = as_button(QPushButton(text))
     if role:
         made.setProperty("role", role)
     if role == "choice":                                      # a click must not take the keyboard from the steps

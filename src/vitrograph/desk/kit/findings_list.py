@@ -2,8 +2,8 @@
 
 from itertools import groupby
 
-from PySide6.QtCore import QEvent, QObject, QPointF, QSize, Qt
-from PySide6.QtGui import QMouseEvent, QPaintEvent
+from PySide6.QtCore import QEvent, QPointF, QSize, Qt
+from PySide6.QtGui import QEnterEvent, QFocusEvent, QMouseEvent, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from vitrograph.core.findings import Finding, Remedy
@@ -11,7 +11,7 @@ from vitrograph.core.language import capital, tr
 from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.explained import Explained
-from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.fields import as_button, button, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.painting import painting
 from vitrograph.desk.kit.state_mark import draw_state
@@ -34,13 +34,49 @@ class _StateMark(QWidget):
             draw_state(painter, QPointF(9, 10), self._level, 5.0)
 
 
+class _RemedyButton(QPushButton):
+    """The button that does a remedy: under the pointer, or with the keyboard, that is shown before it is done.
+
+    Of its own class, for a filter of events is asked about every event of every remedy.
+    """
+
+    def __init__(self, bench: Bench, remedy: Remedy) -> None:
+        super().__init__(bench.words(remedy.label))
+        self._bench, self._remedy = bench, remedy
+        as_button(self)
+        self.clicked.connect(lambda: bench.remedy(remedy))
+
+    def enterEvent(self, event: QEnterEvent) -> None:
+        self._show(wanted=True)
+        super().enterEvent(event)
+
+    def leaveEvent(self, event: QEvent) -> None:
+        self._show(wanted=False)
+        super().leaveEvent(event)
+
+    def focusInEvent(self, event: QFocusEvent) -> None:
+        self._show(wanted=True)
+        super().focusInEvent(event)
+
+    def focusOutEvent(self, event: QFocusEvent) -> None:
+        self._show(wanted=False)
+        super().focusOutEvent(event)
+
+    def mouseReleaseEvent(self, event: QMouseEvent) -> None:
+        self._show(wanted=False)
+        super().mouseReleaseEvent(event)
+
+    def _show(self, *, wanted: bool) -> None:
+        if self._bench.station == "stencil":
+            self._bench.preview(self._remedy.paths(self._bench.job) if wanted else None)
+
+
 class FindingRow(QFrame):
     """One finding. A click shows the place on both views."""
 
     def __init__(self, bench: Bench, found: Finding, more: int) -> None:
         super().__init__()
         self.bench, self.finding = bench, found
-        self._remedies: dict[QObject, Remedy] = {}
         self.setObjectName(f"finding_{found.code}")
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         says, why = bench.words(found.says), bench.words(found.why)
@@ -100,25 +136,12 @@ class FindingRow(QFrame):
 
     def _act(self, number: int, remedy: Remedy) -> QPushButton:
         """The button that does a remedy."""
-        act = button(self.bench.words(remedy.label))
+        act = _RemedyButton(self.bench, remedy)
         act.setObjectName(f"remedy_{self.finding.code}" + (f"_{number}" if number else ""))
-        act.clicked.connect(lambda: self.bench.remedy(remedy))
-        act.installEventFilter(self)
-        self._remedies[act] = remedy
         return act
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         self.bench.found.emit(self.finding)
-
-    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
-        """A remedy under the pointer, or with the keyboard, is shown before it is done."""
-        if watched in self._remedies and self.bench.station == "stencil":
-            if event.type() in (QEvent.Type.Enter, QEvent.Type.FocusIn):
-                self.bench.preview(self._remedies[watched].paths(self.bench.job))
-            elif event.type() in (QEvent.Type.Leave, QEvent.Type.FocusOut, QEvent.Type.MouseButtonRelease):
-                self.bench.preview(None)
-        return super().eventFilter(watched, event)
-
 
 
 class FindingList(QWidget):
