@@ -91,10 +91,10 @@ def test_pieces_are_added_found_changed_and_taken_out():
 
 
 @pytest.mark.parametrize(("change", "sentence"), [
-    ({"artwork__items__0__turn": 7.0}, "artwork items 1 turn: expected a number <= 3.14"),
-    ({"artwork__items__0__what__text": "K" * 20_001}, "artwork items 1 what text: expected words of length <= 20000"),
+    ({"artwork__items__0__turn": 7.0}, "artwork items 1 turn: at most 180°, not 401.07°"),
+    ({"artwork__items__0__what__text": "K" * 20_001}, "artwork items 1 what text: at most 20000 letters, not 20001"),
     ({"artwork__items__0__size_is": "girth"}, "artwork items 1 size is: 'girth' is not one of the choices"),
-    ({"artwork__items__0__repeat": {"times": 0}}, "artwork items 1 repeat times: expected a whole number >= 1"),
+    ({"artwork__items__0__repeat": {"times": 0}}, "artwork items 1 repeat times: at least 1, not 0"),
     ({"artwork__items__0__x": float("inf")}, "artwork items x: expected a finite number, got inf"),
     ({"artwork__items__0__what": {"is": "teapot"}}, "artwork items 1 what"),
     ({"artwork__items": [Item(Words("K")), Item(Words("P"))]}, "artwork: two items have the same key"),
@@ -103,6 +103,13 @@ def test_a_piece_that_cannot_be_is_told_in_one_sentence(change, sentence):
     with pytest.raises(JobError) as told:
         job().changed(**change)
     assert str(told.value).startswith(sentence) and "\n" not in str(told.value)
+
+
+def test_a_length_past_its_bound_is_told_in_the_unit_that_it_was_typed_in():
+    with pytest.raises(JobError) as told:
+        job().changed(artwork__items__0__size=300 * 25.4)
+    assert told.value.words("in").replace("\N{NARROW NO-BREAK SPACE}", " ") == (
+        "artwork items 1 size: at most 196.85 in, not 300 in")
 
 
 def test_numbers_of_arrays_are_taken_for_plain_ones():

@@ -31,7 +31,7 @@ def test_a_job_changes_only_by_being_replaced():
 
 
 @pytest.mark.parametrize(("change", "sentence"), [
-    ({"artwork__items__0__size": -5.0}, "artwork items 1 size: expected a number > 0.0, got -5.0"),
+    ({"artwork__items__0__size": -5.0}, "artwork items 1 size: more than 0\u202fmm, not \u22125\u202fmm"),
     ({"artwork__items__0__size": 0.0}, "artwork items 1 size: "),
     ({"fit__mode": "sideways"}, "fit mode: 'sideways' is not one of the choices"),
     ({"count": 0}, "count: "), ({"name": ""}, "name: "), ({"stencil__border": 900.0}, "stencil border: "),

@@ -119,7 +119,7 @@ class Practice(QObject):
         field = card.findChild(QWidget, self.task.field) or card.first_field()
         if field is not None:
             card.ensureWidgetVisible(field)
-            field.setFocus(Qt.FocusReason.OtherFocusReason)
+            field.setFocus(Qt.FocusReason.ShortcutFocusReason)      # all of it is chosen: what is typed replaces it
 
     def leave(self) -> None:
         """Stop here; the next time it goes on with this task."""

@@ -250,7 +250,7 @@ class Shell(QWidget):
         self.walk.begin()
         field = card.first_field()
         if field is not None:
-            field.setFocus(Qt.FocusReason.OtherFocusReason)
+            field.setFocus(Qt.FocusReason.ShortcutFocusReason)      # all of it is chosen: what is typed replaces it
         if isinstance(card, StepsCard):
             card.show_step(card.walker.at)
 

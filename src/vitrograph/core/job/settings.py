@@ -8,12 +8,13 @@ import json
 import types
 from collections.abc import Sequence
 from math import radians
-from typing import Annotated, Any, Literal, Union, get_args, get_origin
+from typing import Any, Literal, get_origin
 
 import msgspec
-from msgspec import Meta, Struct
+from msgspec import Struct
 
 from vitrograph.core.errors import JobError, LengthError
+from vitrograph.core.job.fields import choices, element_of, typed_as
 from vitrograph.core.job.order import Order, Piece, belongs_to_order
 from vitrograph.core.language import tr
 from vitrograph.core.units import Unit, parse_length, parse_whole
@@ -54,7 +55,7 @@ def _typed(root: Struct, steps: Sequence[str], text: str, unit: Unit, path: str)
                 return {step: text}                           # another kind of part, with its usual values
             kind, owner = _field_of(owner, step, path)
         elif isinstance(owner, tuple) and (row := parse_whole(step, len(owner) - 1)) is not None:
-            kind, owner = _element_of(kind, row), owner[row]
+            kind, owner = element_of(kind, row), owner[row]
         elif isinstance(owner, tuple):
             raise JobError(tr("{path}: a row from 0 to {owner} was wanted, got '{step}'", path=path,
                               owner=len(owner) - 1, step=step) if owner else
@@ -77,42 +78,16 @@ def _field_of(owner: Struct, name: str, path: str) -> tuple[Any, Any]:
     return known[name], getattr(owner, name)
 
 
-def _element_of(kind: Any, row: int) -> Any:
-    for one in _choices(kind):
-        if get_origin(one) is tuple:
-            elements = get_args(one)
-            alike = len(elements) == 2 and elements[1] is Ellipsis
-            return elements[0] if alike else elements[min(row, len(elements) - 1)]
-    return Any
-
-
-def _choices(kind: Any) -> tuple[Any, ...]:
-    """What a type may be, its bounds taken off."""
-    while get_origin(kind) is Annotated:
-        kind = get_args(kind)[0]
-    return get_args(kind) if get_origin(kind) in (Union, types.UnionType) else (kind,)
-
-
-def _typed_as(kind: Any) -> str:
-    """Whether a number is typed as a length or an angle; empty for plain numbers."""
-    if get_origin(kind) is Annotated:
-        for note in get_args(kind)[1:]:
-            if isinstance(note, Meta) and note.extra:
-                return str(note.extra.get("typed", ""))
-        return _typed_as(get_args(kind)[0])
-    return next((said for one in _choices(kind) if one is not kind and (said := _typed_as(one))), "")
-
-
 def _parsed(kind: Any, text: str, unit: Unit, path: str) -> Any:
-    plain = {get_origin(one) or one for one in _choices(kind)}
+    plain = {get_origin(one) or one for one in choices(kind)}
     if text.lower() == "none" and types.NoneType in plain:
         return None
     if text[:1] in ("{", "["):
         return _json(text, path)
-    if _typed_as(kind):
-        return _measure(text, _typed_as(kind), unit, path)
+    if typed_as(kind):
+        return _measure(text, typed_as(kind), unit, path)
     if tuple in plain:
-        return [_parsed(_element_of(kind, row), part.strip(), unit, path) for row, part in enumerate(text.split(","))]
+        return [_parsed(element_of(kind, row), part.strip(), unit, path) for row, part in enumerate(text.split(","))]
     if bool in plain:
         return _yes_or_no(text, path)
     if float in plain or int in plain:

@@ -10,6 +10,7 @@ import msgspec
 from vitrograph.core.errors import JobError
 from vitrograph.core.job.records import Record
 from vitrograph.core.language import tr
+from vitrograph.core.says import Says
 from vitrograph.core.units import parse_whole
 
 R = TypeVar("R", bound=Record)
@@ -26,7 +27,7 @@ def read_record(tree: Any, kind: type[R], called: str = "") -> R:
     try:
         return msgspec.convert(tree, kind, builtin_types=(bytes,))
     except msgspec.ValidationError as error:
-        raise JobError(_sentence(str(error), tree, called or tr("the job"))) from None
+        raise JobError(_sentence(str(error), tree, kind, called or tr("the job"))) from None
 
 
 def changed_record(record: R, changes: Mapping[str, Any]) -> R:
@@ -101,14 +102,20 @@ def _numbers(tree: Any, place: str = "") -> Iterator[tuple[str, float]]:
         yield place, tree
 
 
-def _sentence(message: str, tree: Any, called: str) -> str:
-    """Turn "Expected `float` > 0.0 - at `$.fit.size`" into "fit size: expected a number > 0.0, got -5"."""
+def _sentence(message: str, tree: Any, kind: type[Record], called: str) -> Says | str:
+    """Turn "Expected `float` > 0.0 - at `$.fit.size`" into "fit size: more than 0 mm, not -5 mm"."""
+    from vitrograph.core.job.fields import out_of_bounds  # seldom wanted: the window opens sooner without it
+
     wanted, _, path = message.partition(" - at `$.")
     steps = re.findall(r"[^.\[\]]+", path.rstrip("`"))
     if found := re.search("unknown field `(.*)`", wanted):
         return tr("{called} holds the unknown field '{name}'", called=called, name=found[1])
     for step in steps:
         tree = tree.get(step) if isinstance(tree, dict) else tree[int(step)] if step.isdigit() else None
+    places = [str(int(step) + 1) if step.isdigit() else step for step in steps]
+    place = " ".join(places).replace("_", " ") or called
+    if (bounds := out_of_bounds(wanted, kind, steps, place, tree)) is not None:
+        return bounds
     got = tr(", got {tree!r}", tree=tree) if steps and not isinstance(tree, dict) and len(repr(tree)) <= 40 else ""
     if wanted.startswith("Invalid"):
         wanted, got = tr("{tree!r} is not one of the choices", tree=tree), ""
@@ -116,9 +123,8 @@ def _sentence(message: str, tree: Any, called: str) -> str:
                          (tr("a whole number"), "`int`"),
                          (tr("words"), "`str`"), (tr("a list"), "`array`"), ("'", "`")):
         wanted = wanted.replace(theirs, ours)
-    steps = [str(int(step) + 1) if step.isdigit() else step for step in steps]
     if wanted.startswith("Expected "):
         wanted = tr("expected {what}", what=wanted.removeprefix("Expected "))
     if not steps and wanted.startswith(called):
         return wanted
-    return f"{' '.join(steps).replace('_', ' ') or called}: {wanted[:1].lower()}{wanted[1:]}{got}"
+    return f"{place}: {wanted[:1].lower()}{wanted[1:]}{got}"

@@ -12666,5 +12666,37 @@ Sie sagt: {licence}</translation>
         <source>left out, for want of a stencil: {all}</source>
         <translation>weggelassen, weil eine Schablone fehlt: {all}</translation>
     </message>
+    <message>
+        <source>{place}: at most {bound}, not {value}</source>
+        <translation>{place}: höchstens {bound}, nicht {value}</translation>
+    </message>
+    <message>
+        <source>{place}: at least {bound}, not {value}</source>
+        <translation>{place}: mindestens {bound}, nicht {value}</translation>
+    </message>
+    <message>
+        <source>{place}: less than {bound}, not {value}</source>
+        <translation>{place}: weniger als {bound}, nicht {value}</translation>
+    </message>
+    <message>
+        <source>{place}: more than {bound}, not {value}</source>
+        <translation>{place}: mehr als {bound}, nicht {value}</translation>
+    </message>
+    <message>
+        <source>{place}: at most {bound} letters, not {value}</source>
+        <translation>{place}: höchstens {bound} Zeichen, nicht {value}</translation>
+    </message>
+    <message>
+        <source>{place}: at least {bound} letters, not {value}</source>
+        <translation>{place}: mindestens {bound} Zeichen, nicht {value}</translation>
+    </message>
+    <message>
+        <source>{place}: at most {bound} of them, not {value}</source>
+        <translation>{place}: höchstens {bound} Stück, nicht {value}</translation>
+    </message>
+    <message>
+        <source>{place}: at least {bound} of them, not {value}</source>
+        <translation>{place}: mindestens {bound} Stück, nicht {value}</translation>
+    </message>
 </context>
 </TS>
