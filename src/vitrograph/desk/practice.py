@@ -9,7 +9,8 @@ from pathlib import Path
 from typing import TYPE_CHECKING, cast
 
 from msgspec import Struct
-from PySide6.QtCore import QObject, Qt, Signal
+from PySide6.QtCore import QObject, Qt, QTimer, Signal
+from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
 from vitrograph.core.language import tr
@@ -23,6 +24,7 @@ if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
 _BITS = 3                          # that are pulled for practice
+_REST_MS = 1200                    # without a change: then a task is done, and not in the middle of a word or a drag
 
 
 class Task(Struct, frozen=True):
@@ -77,11 +79,11 @@ class Practice(QObject):
         self.bar.show_me.clicked.connect(self.point)
         self.bar.skip.clicked.connect(self.go_on)
         self.bar.leave.clicked.connect(self.leave)
+        self._rest = QTimer(self, singleShot=True, interval=_REST_MS)
+        self._rest.timeout.connect(self._look)
         bench = shell.bench
-        bench.results_changed.connect(self._look)
-        bench.making.changed.connect(self._look)
-        bench.told.connect(self._look)
-        bench.station_changed.connect(self._look)
+        for changed in (bench.results_changed, bench.making.changed, bench.told, bench.station_changed):
+            changed.connect(self._wait)
         self._begin()
 
     @property
@@ -95,11 +97,16 @@ class Practice(QObject):
         self.bar.show_task(self.at, self.task)
         bench.go(self.task.station)
         if self.task.station == "cut":
-            cast("CutCard", self.shell.card("cut")).traced.connect(self._look)
+            cast("CutCard", self.shell.card("cut")).traced.connect(self._wait)
 
-    def _look(self, *_changed: object) -> None:
-        """Go on once the task is done."""
-        if self.task.done(self.shell, self._was):
+    def _wait(self, *_changed: object) -> None:
+        self._rest.start()
+
+    def _look(self) -> None:
+        """Go on once the task is done and the hands rest."""
+        if QGuiApplication.mouseButtons() != Qt.MouseButton.NoButton:
+            self._rest.start()
+        elif self.task.done(self.shell, self._was):
             self.go_on()
 
     def go_on(self) -> None:
