@@ -82,7 +82,8 @@ class Practice(QObject):
         self._rest = QTimer(self, singleShot=True, interval=_REST_MS)
         self._rest.timeout.connect(self._look)
         bench = shell.bench
-        for changed in (bench.results_changed, bench.making.changed, bench.told, bench.station_changed):
+        for changed in (bench.job_changed, bench.results_changed, bench.making.changed, bench.told,
+                        bench.station_changed):
             changed.connect(self._wait)
         self._begin()
 
