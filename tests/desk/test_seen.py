@@ -6,8 +6,9 @@ import sys
 from pathlib import Path
 
 import pytest
-from PySide6.QtGui import QColor, QPixmap
+from PySide6.QtGui import QColor, QImage
 
+from vitrograph.core.demo import demo_order
 from vitrograph.desk.seen import Seen, Window
 
 
@@ -17,7 +18,7 @@ def seen(qapp, tmp_path):
 
 
 def picture(colour="#2f8f83", size=(320, 200)):
-    made = QPixmap(*size)
+    made = QImage(*size, QImage.Format.Format_RGB32)
     made.fill(QColor(colour))
     return made
 
@@ -74,6 +75,33 @@ def test_one_is_forgotten_and_the_window_is_kept(seen, tmp_path):
     again = Seen(seen.folder)
     assert [one.name for one in again.recents] == ["a"] and len(list(seen.folder.glob("*.png"))) == 1
     assert again.window == Window((1400, 900), True, (500, 600), "fit")
+
+
+def test_what_another_window_kept_meanwhile_stays(seen, tmp_path):
+    other = Seen(seen.folder)
+    keep(other, tmp_path / "theirs.vitro")
+    keep(seen, tmp_path / "ours.vitro")
+    assert [one.name for one in Seen(seen.folder).recents] == ["ours", "theirs"]
+    other.forget(other.recents[0])
+    assert [one.name for one in Seen(seen.folder).recents] == ["ours"]
+
+
+def test_an_order_is_kept_once_it_is_saved_or_opened_for_a_power_cut_asks_nobody(open_desk, tmp_path):
+    desk = open_desk(demo_order())
+    seen = Seen(tmp_path / "seen")
+    desk.shell.remember(seen, listed=True)
+    desk.settle()
+
+    def kept(path):
+        desk.qtbot.waitUntil(lambda: Seen(seen.folder).last == path, timeout=15000)
+
+    for name in ("first", "second"):
+        desk.shell.files.save_as(tmp_path / f"{name}.vitro")
+        kept(tmp_path / f"{name}.vitro")
+        again = Seen(seen.folder)
+        assert again.recents[0].name == desk.bench.order.name and not again.picture(again.recents[0]).isNull()
+    desk.shell.files.open(tmp_path / "first.vitro")
+    kept(tmp_path / "first.vitro")
 
 
 def test_a_folder_that_cannot_be_written_is_no_matter(qapp, tmp_path):

@@ -39,6 +39,7 @@ class Files(QObject):
     """Opens and saves for a window; `asks` hands it the bar of a question, or None where one is not asked any more."""
 
     asks = Signal(object)
+    saved = Signal()
 
     def __init__(self, window: QWidget, bench: Bench, recovery: Recovery | None) -> None:
         super().__init__(window)
@@ -124,7 +125,8 @@ class Files(QObject):
         called = "".join(filter(str.isprintable, path.stem)).strip()
         if called and path != self.bench.path and self.bench.order.name == Order().name:
             self.bench.pieces.name_order(called)
-        self.bench.attempt(lambda: self.bench.save(path), tr("saved: {name}", name=path.name))
+        if self.bench.attempt(lambda: self.bench.save(path), tr("saved: {name}", name=path.name)):
+            self.saved.emit()
 
     def write_files(self, folder: Path) -> None:
         """Write all files of the order in the background, or say why they cannot be."""

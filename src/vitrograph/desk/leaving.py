@@ -1,9 +1,11 @@
 """How the order looked and the window stood when it was left: shown again until the next start's first results."""
 
+from functools import partial
+from threading import Thread
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPoint, Qt
-from PySide6.QtGui import QPixmap
+from PySide6.QtCore import QObject, QPoint, Qt, QTimer
+from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.stations import STATIONS
@@ -11,6 +13,8 @@ from vitrograph.desk.seen import Seen, Window
 
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
+
+_KEEP_MS = 1500                    # after an order was opened or saved
 
 
 def show_as_left(shell: "Shell", seen: Seen) -> None:
@@ -26,23 +30,53 @@ def show_as_left(shell: "Shell", seen: Seen) -> None:
         shell.bench.go(station)
 
 
-def picture_of(widget: QWidget) -> QPixmap:
+def picture_of(widget: QWidget) -> QImage:
     """How a widget looks, a pixel for each of its own lengths: on finer screens too, since the next may be another."""
-    picture = widget.grab()
+    picture = widget.grab().toImage()
     picture = picture.scaled(widget.size(), mode=Qt.TransformationMode.SmoothTransformation)
     picture.setDevicePixelRatio(1.0)
     return picture
 
 
-def keep_as_left(shell: "Shell", seen: Seen, *, listed: bool) -> None:
-    """Keep how the order looks, unless it is a new one that has no place yet, or is not worked out."""
-    if (listed and shell.bench.path is None) or not shell.bench.results.complete:
-        return
-    boxes = {}
-    for name, view in (("glass", shell.glass_view), ("sheet", shell.flat)):
-        corner = view.mapTo(shell, QPoint(0, 0))
-        boxes[name] = (corner.x(), corner.y(), view.width(), view.height())
-    window = shell.window()
-    seen.keep(shell.bench.path, shell.bench.order.name, shell.top.about.text(), boxes, picture_of(shell),
-              Window((window.width(), window.height()), window.isMaximized(), tuple(shell.views.sizes()),
-                     shell.bench.station))
+class AsLeft(QObject):
+    """Looks as when the order was left, and keeps how it looks: when it is left, opened and saved.
+
+    Not only when it is left: a power cut asks nobody, and the next start must find the order whose cream stands.
+    """
+
+    def __init__(self, shell: "Shell", seen: Seen) -> None:
+        super().__init__(shell)
+        self._shell, self._seen = shell, seen
+        self._soon = QTimer(self, singleShot=True, interval=_KEEP_MS)
+        self._soon.timeout.connect(partial(self.keep, at_once=False))
+        show_as_left(shell, seen)
+        shell.bench.order_changed.connect(self._look)
+        shell.files.saved.connect(self._soon.start)
+        self._look()
+
+    def _look(self) -> None:
+        """Keep an order soon that is not the one kept last."""
+        path = self._shell.bench.path
+        if path is not None and (self._seen.last is None or self._seen.last != path.resolve()):
+            self._soon.start()
+
+    def keep(self, *, at_once: bool = True) -> None:
+        """Keep how the order looks, unless it is a new one that has no place yet, or is not worked out.
+
+        Not `at_once`, it is written on a thread, which the program's end waits for.
+        """
+        shell, window = self._shell, self._shell.window()
+        if (shell.listed and shell.bench.path is None) or not shell.bench.results.complete:
+            return
+        boxes = {}
+        for name, view in (("glass", shell.glass_view), ("sheet", shell.flat)):
+            corner = view.mapTo(shell, QPoint(0, 0))
+            boxes[name] = (corner.x(), corner.y(), view.width(), view.height())
+        left = Window((window.width(), window.height()), window.isMaximized(), tuple(shell.views.sizes()),
+                      shell.bench.station)
+        write = partial(self._seen.keep, shell.bench.path, shell.bench.order.name, shell.top.about.text(), boxes,
+                        picture_of(shell), left)
+        if at_once:
+            write()
+        else:
+            Thread(target=write).start()

@@ -8,7 +8,7 @@ import json
 from collections.abc import Mapping
 from contextlib import suppress
 from pathlib import Path
-from threading import Thread
+from threading import Lock, Thread
 from typing import Any, NamedTuple
 
 import platformdirs
@@ -53,8 +53,12 @@ class Seen:
         self.window = Window()
         self._pictures: dict[str, QPixmap] = {}                # read once
         self._ahead: tuple[str, Thread, QImage] | None = None
+        self._keeping = Lock()
+        self._read()
+
+    def _read(self) -> None:
         with suppress(OSError, ValueError, TypeError, KeyError, AttributeError, RecursionError):
-            told = json.loads((folder / "seen.json").read_bytes())
+            told = json.loads((self.folder / "seen.json").read_bytes())
             self.window = _window_of(told["window"])
             self.recents = [_recent_of(one) for one in told["orders"][:_MOST]]
 
@@ -104,15 +108,17 @@ class Seen:
         whole = self.picture(one)
         return whole.copy(QRect(*one.views[name])) if name in one.views and not whole.isNull() else QPixmap()
 
-    def keep(self, path: Path | None, name: str, about: str, views: Mapping[str, Box], picture: QPixmap,
+    def keep(self, path: Path | None, name: str, about: str, views: Mapping[str, Box], picture: QImage,
              window: Window) -> None:
-        """Remember an order as it is left, before all others, and the window."""
+        """Remember an order as it is, before all others, and the window. It may be called on a thread."""
         one = Recent(_key(path), name, about, views)
-        self.recents = [one, *(other for other in self.recents if other.path != one.path)]
-        self.window, self._pictures[one.path] = window, picture
-        with suppress(OSError):
+        with self._keeping, suppress(OSError):
+            self._read()                                       # what other windows kept meanwhile stays
+            self.recents = [one, *(other for other in self.recents if other.path != one.path)]
+            self.window = window
+            self._pictures.pop(one.path, None)
             self.folder.mkdir(parents=True, exist_ok=True)
-            picture.save(str(self._place(one)), "PNG")
+            picture.save(str(self._place(one)))
             for gone in self.recents[_MOST:]:
                 self._place(gone).unlink(missing_ok=True)
             self.recents = self.recents[:_MOST]
@@ -120,6 +126,7 @@ class Seen:
 
     def forget(self, one: Recent) -> None:
         """Remember an order no more."""
+        self._read()
         self.recents = [other for other in self.recents if other != one]
         with suppress(OSError):
             self._place(one).unlink(missing_ok=True)

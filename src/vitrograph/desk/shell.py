@@ -39,7 +39,7 @@ from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
 from vitrograph.desk.kit.work_bar import WorkBar
-from vitrograph.desk.leaving import keep_as_left, show_as_left
+from vitrograph.desk.leaving import AsLeft
 from vitrograph.desk.line import StationLine
 from vitrograph.desk.order.strip import Strip
 from vitrograph.desk.seen import Seen
@@ -79,7 +79,7 @@ class Shell(QWidget):
         self.recovery = Recovery(bench, recovery_folder) if recovery_folder is not None else None
         self.files = Files(self, bench, self.recovery)
         self._bar: AskBar | None = None
-        self._seen: Seen | None = None
+        self._as_left: AsLeft | None = None
         self.listed = True            # whether the order is one of the maker's own
         self.resize(1280, 800)
         self.windows = Windows(self)
@@ -314,8 +314,8 @@ class Shell(QWidget):
 
         An order that is not `listed`, the demo, is not among those the maker had in hand last.
         """
-        self._seen, self.listed, self.windows.seen = seen, listed, seen
-        show_as_left(self, seen)
+        self.listed, self.windows.seen = listed, seen
+        self._as_left = AsLeft(self, seen)
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if dropping.dropped(event.mimeData()):
@@ -341,8 +341,8 @@ class Shell(QWidget):
             event.ignore()
             self.files.guarded(self.window().close)
             return
-        if self._seen is not None:
-            keep_as_left(self, self._seen, listed=self.listed)
+        if self._as_left is not None:
+            self._as_left.keep()
         if self.recovery is not None:
             self.recovery.close()
         self.clock_bar.bell.close()
