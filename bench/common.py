@@ -73,7 +73,7 @@ def rest(shell) -> None:
 
 def close(shell) -> None:
     """Close the window; what was changed in it is given up."""
-    shell.bench.undo_stack.setClean()
+    shell.files.give_up()
     shell.close()
 
 

@@ -41,7 +41,7 @@ def main() -> None:
     take_composing(shell)
     take_tidying(shell, Path(home))
     take_shelf(shell)
-    shell.bench.undo_stack.setClean()                     # what was changed for the pictures is given up
+    shell.files.give_up()                     # what was changed for the pictures is given up
     shell.close()
     take_beginning(Path(home))
     take_light(app, Path(home))
@@ -101,7 +101,7 @@ def take_beginning(home: Path) -> None:
     guide.open_at("weed")
     take(guide, "guide")
     guide.close()
-    shell.bench.undo_stack.setClean()
+    shell.files.give_up()
     shell.close()
 
 

@@ -107,7 +107,7 @@ def open_desk(qtbot, qapp, tmp_path):
 
     yield open_it
     for shell in opened:
-        shell.bench.undo_stack.setClean()                              # what a test left unsaved is given up
+        shell.files.give_up()                              # what a test left unsaved is given up
         shell.close()
         assert not shell.bench.runner.isRunning()
         shell.deleteLater()

@@ -54,7 +54,7 @@ def open_front(qtbot, qapp, tmp_path, monkeypatch):
     yield open_it
     for made in opened:
         if made.shell is not None:
-            made.shell.bench.undo_stack.setClean()
+            made.shell.files.give_up()
         made.close()
 
 

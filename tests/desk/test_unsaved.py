@@ -8,6 +8,7 @@ from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.storing.unsaved import SafetyCopy, left_behind
 from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.work import Clock, StepRef
 
 
 @pytest.fixture
@@ -141,3 +142,26 @@ def test_a_damaged_file_offers_the_copy_before_its_last_save(desk, tmp_path):
     assert "try mine.vitro.bak" in desk.says("message")
     desk.click("openBackup")
     assert desk.bench.order == first and desk.bench.path == path and desk.shell.files.unsaved
+
+
+def test_an_order_with_cream_on_is_not_left_without_a_question(open_desk, tmp_path):
+    desk = open_desk(recovery=tmp_path / "unsaved")
+    path, other = tmp_path / "standing.vitro", saved(tmp_path, "other")
+    desk.shell.files.save_as(path)
+    ref = StepRef("etch", 1, 1, "coat 1")
+    # the first dab: no time counts down
+    desk.bench.making.start_clocks([(ref, Clock(0.0, desk.bench.making.now()))])
+    for leave in (lambda: desk.shell.files.open(other), desk.shell.files.new, desk.shell.close):
+        leave()
+        assert desk.bench.path == path and desk.shell.isVisible() and asked(desk, "stay", "leaveClocks")
+        desk.click("stay")
+    desk.shell.files.open(other)
+    desk.click("leaveClocks")
+    assert desk.bench.path == other
+    desk.shell.files.open(path)
+    desk.bench.making.start_clocks([(StepRef("etch", 1, 1, "rest"), Clock(300.0, desk.bench.making.now()))])
+    desk.shell.close()
+    assert desk.shell.isVisible(), "another clock, another question"
+    while desk.bench.making.progress.begun():                  # a step that is done begins the next one's clock
+        desk.bench.making.tick(*desk.bench.making.progress.begun())
+    assert desk.shell.close()

@@ -16,6 +16,7 @@ from vitrograph.core.results import FinishedOrder
 from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
 from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.work import StepRef
 from vitrograph.core.workshop import Workshop, begun, default_file, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
@@ -45,6 +46,7 @@ class Files(QObject):
         super().__init__(window)
         self._window, self.bench, self.recovery = window, bench, recovery
         self.workshop = default_file()
+        self._left_ringing: frozenset[StepRef] = frozenset()   # clocks that the maker left on purpose
         self.writing = BackgroundTask(self)
         self.writing.answered.connect(self._tell_written)
         self.writing.refused.connect(bench.refused)
@@ -54,22 +56,48 @@ class Files(QObject):
         """Whether the order in hand differs from what was saved."""
         return not self.bench.undo_stack.isClean()
 
+    @property
+    def held(self) -> bool:
+        """Whether the order in hand is not left without a question: it is not saved, or cream stands by its clock."""
+        return self.unsaved or bool(self._ringing())
+
+    def _ringing(self) -> frozenset[StepRef]:
+        """The steps whose clocks run, but for those that were left on purpose."""
+        return frozenset(self.bench.making.progress.begun()) - self._left_ringing
+
+    def give_up(self) -> None:
+        """Let the order in hand be left as it is: what is not saved is given up, and clocks go on by themselves."""
+        self.bench.undo_stack.setClean()
+        self._left_ringing |= self._ringing()
+
     def guarded(self, then: Callable[[], object]) -> None:
-        """Do what gives up the order in hand, once its unsaved work is saved or given up on purpose."""
+        """Do what leaves the order in hand, once it may: its clocks are seen to, its work is saved or given up."""
+        def leave() -> None:
+            self._left_ringing |= self._ringing()
+            self._once_saved(then)
+
+        if not self._ringing():
+            self._once_saved(then)
+            return
+        self._ask(tr("A clock of “{name}” is running. It goes on, but nobody is called once this order is left.",
+                     name=self.bench.order.name), (
+            Answer("stay", tr("Stay here"), lambda: None), Answer("leaveClocks", tr("Leave it all the same"), leave)))
+
+    def _once_saved(self, then: Callable[[], object]) -> None:
         def save_first() -> None:
             self.save()
             if not self.unsaved:
                 then()
 
-        def give_up() -> None:
-            self.bench.undo_stack.setClean()
+        def go_on() -> None:
+            self.give_up()
             then()
 
         if not self.unsaved:
             then()
             return
         self._ask(tr("“{name}” has changes that are not saved.", name=self.bench.order.name), (
-            Answer("saveFirst", tr("Save them"), save_first), Answer("giveUp", tr("Go on without them"), give_up),
+            Answer("saveFirst", tr("Save them"), save_first), Answer("giveUp", tr("Go on without them"), go_on),
             Answer("stay", tr("Stay here"), lambda: None)))
 
     def new(self) -> None:

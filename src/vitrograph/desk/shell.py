@@ -337,7 +337,7 @@ class Shell(QWidget):
                                unsaved=unsaved))
 
     def closeEvent(self, event: QCloseEvent) -> None:
-        if self.files.unsaved:
+        if self.files.held:
             event.ignore()
             self.files.guarded(self.window().close)
             return

@@ -67,10 +67,13 @@ class Progress(Struct, frozen=True):
             count += 1
         return count
 
+    def begun(self) -> dict[StepRef, Clock]:
+        """The clocks that run now, of steps not yet done; those too that only tell when something was begun."""
+        return {ref: clock for ref, clock in self.clocks.items() if clock.since is not None and ref not in self.done}
+
     def running(self) -> dict[StepRef, Clock]:
         """The clocks that run now, of steps not yet done, the most urgent first."""
-        running = {ref: clock for ref, clock in self.clocks.items()
-                   if clock.since is not None and clock.seconds > 0 and ref not in self.done}
+        running = {ref: clock for ref, clock in self.begun().items() if clock.seconds > 0}
         return dict(sorted(running.items(), key=lambda one: one[1].left(one[1].since or 0.0) + (one[1].since or 0.0)))
 
 

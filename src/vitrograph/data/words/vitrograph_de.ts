@@ -7858,6 +7858,14 @@ Sie sagt: {licence}</translation>
         <translation>Hier bleiben</translation>
     </message>
     <message>
+        <source>A clock of “{name}” is running. It goes on, but nobody is called once this order is left.</source>
+        <translation>Eine Uhr von „{name}“ läuft. Sie läuft weiter, aber niemand wird gerufen, wenn dieser Auftrag verlassen ist.</translation>
+    </message>
+    <message>
+        <source>Leave it all the same</source>
+        <translation>Trotzdem verlassen</translation>
+    </message>
+    <message>
         <source>What do you work with? Five short questions; new orders then begin from the answers.</source>
         <translation>Womit arbeiten Sie? Fünf kurze Fragen; neue Aufträge beginnen dann mit den Antworten.</translation>
     </message>
