@@ -185,6 +185,11 @@ def test_every_copy_round_a_glass_has_a_place_of_its_own(copies):
     rounds = [settings[0].placing.middle.round_glass for settings in plan.copies]
     assert sorted(value % (pi * 98) for value in rounds) == pytest.approx(
         [pi * 98 * k / copies for k in range(copies)], abs=1e-6)
+    for place in (settings[0].placing for settings in plan.copies):       # of each, its ends stand beside its middle
+        for end in (place.left, place.right):
+            assert abs((end.round_glass - place.middle.round_glass + pi * 49) % (pi * 98) - pi * 49) == pytest.approx(
+                plan.copies[0][0].placing.right.round_glass, abs=1e-6)
+        assert place.middle.down == pytest.approx(plan.copies[0][0].placing.middle.down)
     if copies == 3:                                            # the second stands to the right, as u runs
         assert rounds[1] == pytest.approx(pi * 98 / 3, abs=1e-6)
     told = {in_mm(step.says) for copy in range(1, copies + 1) for step in plan.steps_of(copy) if step.key == "set 1"}
@@ -255,6 +260,14 @@ def test_a_tapers_collar_is_do_carmos_development_and_a_balls_is_the_equidistant
     apex = np.array([0.0, wall.length - wall.rim_radius / wall.taper])
     radii = np.hypot(*(flat - apex).T)
     assert radii == pytest.approx(np.full(31, wall.rim_radius / wall.taper - 25.0), abs=1e-9)
+    results = run(job("K", width=20.0))
+    collar = collar_of(results.transfer.settings, Surroundings(results.wall, TUMBLER, results.job.features))
+    deep = results.wall.length - np.hypot(*(np.asarray(collar.outline.exterior.coords) - apex).T).min()
+    deep -= results.wall.length - wall.rim_radius / wall.taper
+    turn = np.linspace(-pi, pi, 999) * wall.taper
+    edge = apex + (wall.rim_radius / wall.taper - deep) * np.column_stack([np.sin(turn), np.cos(turn)])
+    away = shapely.distance(collar.outline.exterior, shapely.points(edge))
+    assert deep > 20 and away.max() < 0.02, "its lower edge is an arc about the apex too"
     # J. P. Snyder, USGS Professional Paper 1395, chapter 16, by pyproj, the rim as the one standard parallel
     ball, s = Ball(60.0), 60.0 * radians(60 + 90)
     lat = 60.0
@@ -264,6 +277,12 @@ def test_a_tapers_collar_is_do_carmos_development_and_a_balls_is_the_equidistant
         own = collar_cone(ball, s).develop(np.column_stack([np.full(3, radians(turn)), s - down]))
         theirs = np.array(conic(np.full(3, turn), lat - np.degrees(down / 60.0))).T
         assert own - [0.0, s] == pytest.approx(theirs, abs=0.05)
+
+
+def test_a_curved_walls_collar_leans_at_the_rim_as_the_wall_does():
+    wall = wall_of(CARAFE)
+    just_below = [collar_cone(wall, wall.length - down).taper for down in (0.0, 0.2)]
+    assert just_below[0] == pytest.approx(just_below[1], rel=0.01) and abs(just_below[0]) > 0.2
 
 
 def test_a_pane_has_a_strip_from_its_corner_and_all_of_it_prints_at_true_size():
@@ -286,6 +305,8 @@ def test_the_end_that_is_raised_makes_the_wall_on_top_level():
     # the lower side lies on the table: raised by an angle so that it climbs by `by` over the slant
     turned = asin(by / wall.length)
     assert end == "base" and turned == pytest.approx(2 * lean)
+    small = wall_of(TaperedGlass(rim=60.0, base=40.0, height=50.0))
+    assert raised(small, 20.0)[1] == pytest.approx(small.length * sin(2 * asin(10 / hypot(50, 10))))
     assert raised(wall_of(LANTERN), 60.0) == ("", 0.0)
     end, by = raised(Ball(50.0), 50.0 * pi / 2 + 50.0 * radians(20))
     assert end == "rim" and by == pytest.approx(100.0 * sin(radians(90) - acos(sin(radians(20)))), rel=1e-3)

@@ -1,9 +1,11 @@
 """The walk from weeded film to a glass ready for cream: the right steps for each glass, film and way, in order."""
 
+from math import hypot
+
 import pytest
 from msgspec.structs import replace
 
-from specimens import CARAFE, LANTERN, PLAQUE, in_mm, job, remedied, run, star_job
+from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, in_mm, job, remedied, run, star_job
 from vitrograph.core.findings import Code
 from vitrograph.core.fit import Band
 from vitrograph.core.job import Features, FlatGlass, KeepOut, TransferChoices
@@ -151,17 +153,19 @@ def test_between_small_films_one_above_the_other_there_is_no_mask():
 
 
 @pytest.mark.parametrize(("other", "joined"), [
-    ((0.5, 10.0, 1.6, 40.0), "right"), ((-0.6, 10.0, 0.4, 40.0), "left"),
-    ((-0.2, 40.4, 1.2, 60.0), "upper"), ((-0.2, -20.0, 1.2, 9.6), "lower"),
-    ((0.9, 12.0, 2.5, 38.0), "right"),       # a shorter film beside it, lapping by little
-    ((0.4, 39.0, 0.6, 60.0), "upper"),       # a narrow one above
-    ((0.0, 40.6, 1.0, 60.0), ""), ((1.1, 10.0, 2.0, 40.0), ""),          # a gap between
-    ((0.9, 38.0, 2.0, 60.0), ""), ((-1.0, -20.0, 0.1, 12.0), "")])       # only their corners lie on each other
+    ((0.8, 10.0, 1.9, 40.0), "right"), ((-0.3, 10.0, 0.7, 40.0), "left"),
+    ((0.1, 40.4, 1.5, 60.0), "upper"), ((0.1, -20.0, 1.5, 9.6), "lower"),
+    ((1.2, 12.0, 2.8, 38.0), "right"),       # a shorter film beside it, lapping by little
+    ((1.2, 20.0, 2.8, 80.0), "right"),       # a taller one, along two thirds of it
+    ((0.7, 39.0, 0.9, 60.0), "upper"),       # a narrow one above
+    ((0.7, 40.4, 2.7, 60.0), "upper"),       # a wide one, over six tenths of it
+    ((0.3, 40.6, 1.3, 60.0), ""), ((1.4, 10.0, 2.3, 40.0), ""),          # a gap between
+    ((1.2, 38.0, 2.3, 60.0), ""), ((-0.7, -20.0, 0.4, 12.0), "")])       # only their corners lie on each other
 def test_no_mask_is_laid_at_the_side_where_another_film_joins_on(other, joined):
     results = run(job("Kes\n\nPt", **TWO_LINES, stencil__guard=70.0))
     fitted = results.sheet.fitted
     placed = tuple(replace(film, band=band) for film, band in zip(
-        fitted.films, (Band(0.0, 10.0, 1.0, 40.0), Band(*other)), strict=True))
+        fitted.films, (Band(0.3, 10.0, 1.3, 40.0), Band(*other)), strict=True))
     sheet = replace(results.sheet, fitted=replace(fitted, films=placed))
     sides = {tape.side for tape in mask_of(sheet, 0, results.demands, 25.0)}
     assert {"lower", "left", "right", "upper"} - sides == ({joined} if joined else set())
@@ -183,13 +187,24 @@ def test_a_mask_goes_round_the_film_as_long_as_its_sides_and_covers_handle_and_m
     band = results.sheet.band
     assert mask["lower"].length == pytest.approx((band.u_high - band.u_low) * 49.0 + 10)
     assert mask["left"].length == pytest.approx(band.s_high - band.s_low + 10)
-    assert mask["left"].courses == 1
-    wide = run(made.changed(stencil__guard=70.0)).transfer.settings[0].mask
-    assert {part.side: part.courses for part in wide}["left"] == 3        # 50 mm more, in strips that add 20 each
+    assert mask["left"].courses == 1 and ", one course," in in_mm(mask["left"].says(25.0))
+    wide = {part.side: part for part in run(made.changed(stencil__guard=70.0)).transfer.settings[0].mask}
+    assert wide["left"].courses == 3                           # 50 mm more, in strips that add 20 each
+    assert ", 3 courses side by side," in in_mm(wide["left"].says(25.0))
     assert "cupped" in in_mm(mask["lower"].says(25.0)) and "cupped" not in in_mm(mask["upper"].says(25.0))
     assert "Cover the handle and the mouth" in " ".join(in_mm(step.says) for step in results.transfer.steps)
     guarded = run(made.changed(stencil__guard=5.0)).transfer.settings[0].mask
     assert [part.side for part in guarded] == ["lower"]        # drips run down, whatever the guard
+
+
+def test_the_mask_on_a_taper_is_as_long_above_and_below_as_the_glass_is_round_there():
+    """By the radius of a frustum at a height along its slant, from its measures alone."""
+    results = run(job("BOB", glass=TUMBLER, width=40.0, features=Features(keep_out=(KeepOut(),))))
+    band, slant = results.sheet.band, hypot(TUMBLER.height, (TUMBLER.rim - TUMBLER.base) / 2)
+    lengths = {part.side: part.length for part in results.transfer.settings[0].mask}
+    for side, s in (("lower", band.s_low), ("upper", band.s_high)):
+        radius = TUMBLER.base / 2 + (TUMBLER.rim - TUMBLER.base) / 2 * s / slant
+        assert lengths[side] == pytest.approx((band.u_high - band.u_low) * radius + 10)
 
 
 def test_a_film_over_the_rim_is_told_and_is_trimmed():

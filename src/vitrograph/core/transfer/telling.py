@@ -19,8 +19,8 @@ class Slip(Struct, frozen=True):
     def words(self, unit: Unit) -> str:
         """It with its unit.
 
-        >>> Slip().words("mm"), Slip().words("in"), Slip(0.5).words("mm")
-        ('1\u202fmm', '1/16\u202fin', '0.5\u202fmm')
+        >>> Slip().words("mm"), Slip().words("in"), Slip(0.5).words("mm"), Slip(2.0).words("in")
+        ('1\u202fmm', '1/16\u202fin', '0.5\u202fmm', '0.125\u202fin')
         """
         step = 1.0 if unit == "mm" else MM_PER_IN / 16
         return Length(step, tool=True).words(unit) if self.per_mm is None else Length(step * self.per_mm, 2).words(unit)
