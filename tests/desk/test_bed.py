@@ -160,6 +160,8 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
     desk.click("pauseCut")
     desk.click("stopCut")
     desk.qtbot.waitUntil(lambda: "the blade is up" in desk.says("cutSays") and not card.driving.busy, timeout=30000)
+    go_on = card.driving.start.text()
+    assert go_on and desk.says("cutSays").endswith(f"go on from {go_on}"), "what is cut is not cut again"
     assert load_workshop(desk.shell.files.workshop).cutters[0].port == where[0]
     desk.type_into("cutFrom", "2-1")
     desk.click("cutFilm")
@@ -182,8 +184,10 @@ def test_a_test_ladder_is_cut_and_the_force_that_came_out_clean_is_kept_with_the
     assert "whole numbers like 60, 80, 100" in desk.says("message").lower()
     desk.type_into("testForces", "60, 80")
     desk.click("testLadder")
-    assert (tmp_path / "ladder.plt").read_text().count("FS") == 3
     clean = desk.card().driving.clean
+    assert not clean.isVisibleTo(desk.card()), "it is sent beside the window's own work"
+    desk.qtbot.waitUntil(lambda: clean.isVisibleTo(desk.card()), timeout=10000)
+    assert (tmp_path / "ladder.plt").read_text().count("FS") == 3
     assert clean.isVisibleTo(desk.card()) and clean.count() == 3
     clean.setCurrentIndex(2)
     clean.activated.emit(2)

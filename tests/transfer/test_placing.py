@@ -185,7 +185,7 @@ def test_every_copy_round_a_glass_has_a_place_of_its_own(copies):
     rounds = [settings[0].placing.middle.round_glass for settings in plan.copies]
     assert sorted(value % (pi * 98) for value in rounds) == pytest.approx(
         [pi * 98 * k / copies for k in range(copies)], abs=1e-6)
-    for place in (settings[0].placing for settings in plan.copies):       # of each, its ends stand beside its middle
+    for place in (films[0].placing for films in plan.copies):             # of each, its ends stand beside its middle
         for end in (place.left, place.right):
             assert abs((end.round_glass - place.middle.round_glass + pi * 49) % (pi * 98) - pi * 49) == pytest.approx(
                 plan.copies[0][0].placing.right.round_glass, abs=1e-6)

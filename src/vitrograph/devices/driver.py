@@ -39,18 +39,24 @@ class Place(Struct, frozen=True):
                                  text=text[:20]))
         return cls(numbers[0], numbers[1])
 
+    @property
+    def typed(self) -> str:
+        """It as `read` reads it."""
+        return f"{self.stencil}:{self.path}"
+
     def __str__(self) -> str:
         return tr("stencil {stencil}, path {path}", stencil=self.stencil, path=self.path)
 
 
 class Sending(Struct, frozen=True):
-    """How far it is: paths done of all, mm cut of all, and the place of the path that was cut last."""
+    """How far it is: paths done of all, mm cut of all, and the places of the path that was cut last and of the next."""
 
     done: int
     of: int
     cut_mm: float
     of_mm: float
     last: Place | None
+    next: Place | None
 
 
 class Control:
@@ -112,7 +118,7 @@ def send(
     places = places_of(run)
     first = 0 if start is None else _at(start, places)
     sending = Sending(first, len(places), 0.0, sum(length_of(tip) for tip in run.tips[first:]),
-                      places[first - 1] if first else None)
+                      places[first - 1] if first else None, places[first] if places else None)
     line = _Line(port, run.choices.cut_speed)
     paths = run.led_from(first)
     try:
@@ -124,11 +130,11 @@ def send(
             if control.stopped or not line.cut(paths[number - first], control):
                 return sending
             sending = Sending(number + 1, len(places), sending.cut_mm + length_of(run.tips[number]), sending.of_mm,
-                              places[number])
+                              places[number], places[number + 1] if number + 1 < len(places) else None)
             told(sending)
         return sending
     except CutterError as error:
-        raise _broke(error, sending, places) from None
+        raise _broke(error, sending) from None
     finally:
         line.end(control)
         port.close()
@@ -151,13 +157,12 @@ def _at(start: Place, places: Sequence[Place]) -> int:
     return places.index(start)
 
 
-def _broke(error: CutterError, sending: Sending, places: Sequence[Place]) -> CutterError:
+def _broke(error: CutterError, sending: Sending) -> CutterError:
     """What is wrong, what is cut already, and how to go on once it is mended."""
-    if sending.done >= len(places):
+    if sending.next is None:
         return CutterError(Says("{wrong}; all was cut before", wrong=error.says))
-    after = places[sending.done]
     so_far = tr("{last} is the last that was cut", last=sending.last) if sending.last else tr("nothing was cut")
-    place = f"{after.stencil}:{after.path}"
+    place = sending.next.typed
     made = CutterError(Says("{wrong}; {so_far}: if the film has not moved, go on from {place}", wrong=error.says,
                             so_far=so_far, place=place))
     made.go_on = place

@@ -6,6 +6,7 @@ import socket
 from abc import ABC, abstractmethod
 from pathlib import Path
 
+from vitrograph.core.cut.files.hpgl import BEGIN
 from vitrograph.core.errors import CutterError
 from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import reason
@@ -14,6 +15,7 @@ from vitrograph.core.units import parse_whole
 _PATIENCE_S = 5.0                  # for a port to open
 _TAKES_S = 30.0                    # for a full buffer to take more: a long cut goes on meanwhile
 _BAUD = 9600
+_CUTS = BEGIN[0].encode("ascii")   # what a file of cuts begins with: no other is written over
 _PIECE = 512                       # bytes written at a time
 
 
@@ -112,6 +114,8 @@ class FilePort(Port):
 
     def __init__(self, path: Path) -> None:
         try:
+            if _holds_other(path):
+                raise CutterError(tr("{path} is there already and holds no cuts: choose another name", path=path))
             self._file = os.open(path, os.O_WRONLY | os.O_CREAT | os.O_TRUNC | os.O_NOCTTY, 0o644)
         except OSError as error:
             raise CutterError(tr("{path} cannot be written ({reason}): choose another", path=path,
@@ -133,6 +137,14 @@ class FilePort(Port):
         if self._open:
             os.close(self._file)
             self._open = False
+
+
+def _holds_other(path: Path) -> bool:
+    """Whether a file is there that was not written for a cutter. Raises OSError."""
+    if not path.is_file():
+        return False
+    with path.open("rb") as there:
+        return there.read(len(_CUTS)) not in (_CUTS, b"")
 
 
 def open_port(where: str) -> Port:
@@ -158,4 +170,7 @@ def open_port(where: str) -> Port:
 
 
 def _why(error: BaseException) -> str:
-    return reason(error) if isinstance(error, OSError) and error.errno else str(error).split("\n")[0][:80]
+    """Why a serial port failed: the system's own words, which pyserial wraps in its own."""
+    if isinstance(error, OSError) and error.errno:
+        return reason(OSError(error.errno, os.strerror(error.errno)))
+    return str(error).split("\n")[0][:80]

@@ -5531,8 +5531,8 @@
         <translation>vor dem ersten Weg</translation>
     </message>
     <message>
-        <source>stopped {where}, the blade is up: {done} of {of} paths are cut</source>
-        <translation>angehalten {where}, die Klinge ist oben: {done} von {of} Wegen sind geschnitten</translation>
+        <source>stopped {where}, the blade is up: {done} of {of} paths are cut; if the film has not moved, go on with --from {place}</source>
+        <translation>angehalten {where}, die Klinge ist oben: {done} von {of} Wegen sind geschnitten; wenn die Folie sich nicht bewegt hat, weiter mit --from {place}</translation>
     </message>
     <message>
         <source>film {number} of {runs}: {done} paths, {length} cut</source>
@@ -7354,6 +7354,10 @@ Sie sagt: {licence}</translation>
         <translation>öffnet die Leitung zum Plotter</translation>
     </message>
     <message>
+        <source>stopped {where}, the blade is up: if the film has not moved, go on from {place}</source>
+        <translation>angehalten {where}, die Klinge ist oben: wenn die Folie sich nicht bewegt hat, weiter ab {place}</translation>
+    </message>
+    <message>
         <source>only {length} is left over: too little to keep</source>
         <translation>nur {length} sind übrig: zu wenig zum Behalten</translation>
     </message>
@@ -7388,10 +7392,6 @@ Sie sagt: {licence}</translation>
     <message>
         <source>{last}: {done} of {of} paths, {left} to go</source>
         <translation>{last}: {done} von {of} Wegen, noch {left}</translation>
-    </message>
-    <message>
-        <source>stopped {where}, the blade is up</source>
-        <translation>angehalten {where}, die Klinge ist oben</translation>
     </message>
     <message>
         <source>all {of} paths are cut</source>
@@ -11694,6 +11694,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>{where} takes no more ({reason})</source>
         <translation>{where} nimmt nichts mehr ({reason})</translation>
+    </message>
+    <message>
+        <source>{path} is there already and holds no cuts: choose another name</source>
+        <translation>{path} gibt es schon und enthält keine Schnitte: wählen Sie einen anderen Namen</translation>
     </message>
     <message>
         <source>{path} cannot be written ({reason}): choose another</source>

@@ -1,6 +1,6 @@
 """Driving a cutter from the window: where it is, how far it is, pause, go on, stop with the blade up."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from pathlib import Path
 from threading import Thread
 
@@ -8,7 +8,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QLineEdit, QProgressBar
 
 from vitrograph.core.cut import SheetRun
-from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
+from vitrograph.core.cut.ladder import Rung, forces_in, ladder, ladder_hpgl, ladder_mm
 from vitrograph.core.errors import CutterError, VitrographError
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
@@ -27,7 +27,7 @@ class Driving(Column):
     """The part of the cut card that drives a cutter. `wanted` asks for the film that is shown."""
 
     wanted = Signal()
-    _told, _ended, _broke = Signal(object), Signal(object), Signal(str, str)
+    _told, _ended, _tested, _broke = Signal(object), Signal(object), Signal(object), Signal(str, str)
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(gap=8)
@@ -66,6 +66,7 @@ class Driving(Column):
         self.halt.clicked.connect(lambda: self._control and self._control.stop())
         self._told.connect(self._tell)
         self._ended.connect(self._end)
+        self._tested.connect(self._ask_clean)
         self._broke.connect(self._tell_broken)
 
     @property
@@ -97,14 +98,18 @@ class Driving(Column):
             self.bench.attempt(lambda: self._begin(run))
 
     def _begin(self, run: SheetRun) -> None:
-        where, start = self.where.text().strip(), self._start()
-        if not where:
-            raise VitrographError(tr("type where the cutter is: tcp:HOST:PORT, serial:PATH or file:PATH"))
+        where, start = self._place(), self._start()
         self._remember(lambda known: changed_record(known, {"cutters__0__port": where}))
-        self._control, self._speed = Control(), run.choices.cut_speed
+        self._speed = run.choices.cut_speed
+        control = self._control = Control()
+        self._work(lambda: self._ended.emit(send(run, open_port(where), start, self._told.emit, control)))
         self._set_going(True)
-        self._say(tr("opening the line to the cutter"))
-        Thread(target=self._work, args=(run, where, start, self._control), daemon=True).start()
+
+    def _place(self) -> str:
+        """Where the cutter is, as it was typed. Raises VitrographError where nothing was."""
+        if where := self.where.text().strip():
+            return where
+        raise VitrographError(tr("type where the cutter is: tcp:HOST:PORT, serial:PATH or file:PATH"))
 
     def _start(self) -> Place | None:
         text = self.start.text().strip()
@@ -135,10 +140,20 @@ class Driving(Column):
 
     def _cut_ladder(self) -> None:
         """Cut the test, and ask which came out clean."""
-        rungs, where = ladder(forces_in(self.forces.text())), self.where.text().strip()
-        cut = self.bench.order.cut
-        say_all(open_port(where), ladder_hpgl(rungs, 0.0 if cut.leads_itself else cut.offset))
+        rungs, where, cut = ladder(forces_in(self.forces.text())), self._place(), self.bench.order.cut
+        program = ladder_hpgl(rungs, 0.0 if cut.leads_itself else cut.offset)
+
+        def work() -> None:
+            say_all(open_port(where), program)
+            self._tested.emit(rungs)
+
+        self._control = Control()                              # nothing else is sent meanwhile
+        self._work(work)
+
+    def _ask_clean(self, rungs: Sequence[Rung]) -> None:
+        """Ask which rung of a test that was cut came out clean."""
         self._remember(lambda known: with_cut(known, ladder_mm(rungs)))
+        self._set_going(False)
         self.clean.clear()
         self.clean.addItem(tr("Which came out clean?"), None)
         for rung in rungs:
@@ -153,15 +168,22 @@ class Driving(Column):
             self._remember(lambda known: with_force(known, force))
             self._say(tr("kept with your film: force {force:g}", force=force))
 
-    def _work(self, run: SheetRun, where: str, start: Place | None, control: Control) -> None:
-        """On a thread of its own: sending waits for the cutter, and the window does not."""
-        try:
-            self._ended.emit(send(run, open_port(where), start, self._told.emit, control))
-        except VitrographError as error:
-            go_on = error.go_on if isinstance(error, CutterError) else ""
-            self._broke.emit(error.words(self.bench.unit), go_on)
-        except Exception as error:                             # a fault of ours: said, and the window lives
-            self._broke.emit(tr("this could not be sent ({name}: {error})", name=type(error).__name__, error=error), "")
+    def _work(self, work: Callable[[], None]) -> None:
+        """Do something with the cutter on a thread of its own: sending waits for it, and the window does not."""
+        def tried() -> None:
+            try:
+                work()
+            except VitrographError as error:
+                go_on = error.go_on if isinstance(error, CutterError) else ""
+                self._broke.emit(error.words(self.bench.unit), go_on)
+            except Exception as error:                         # a fault of ours: said, and the window lives
+                self._broke.emit(tr("this could not be sent ({name}: {error})", name=type(error).__name__,
+                                    error=error), "")
+
+        self._say(tr("opening the line to the cutter"))
+        self.cut.setEnabled(False)
+        self.test.setEnabled(False)
+        Thread(target=tried, daemon=True).start()
 
     def _tell(self, sending: Sending) -> None:
         self.bar.setRange(0, sending.of)
@@ -177,9 +199,13 @@ class Driving(Column):
             self._remember(lambda known: with_cut(known, sending.cut_mm))
         self._set_going(False)
         where = tr("after {last}", last=sending.last) if sending.last else tr("before the first path")
-        self._say(tr("stopped {where}, the blade is up", where=where) if stopped
-                  else tr("all {of} paths are cut", of=sending.of))
-        self.start.clear()
+        if stopped and sending.next is not None:
+            self.start.setText(sending.next.typed)
+            self._say(tr("stopped {where}, the blade is up: if the film has not moved, go on from {place}", where=where,
+                         place=sending.next.typed))
+        else:
+            self.start.clear()
+            self._say(tr("all {of} paths are cut", of=sending.of))
 
     def _tell_broken(self, sentence: str, go_on: str) -> None:
         self._set_going(False)
@@ -205,6 +231,7 @@ class Driving(Column):
         self.going.setVisible(going)
         self.bar.setVisible(going)
         self.cut.setEnabled(not going)
+        self.test.setEnabled(not going)
         self.pause.setText(tr("Pause"))
 
     def _say(self, words: str) -> None:
