@@ -4,6 +4,7 @@ English stands in the code. A sentence's `{names}` are filled in after it was lo
 them in another order. Only one language is spoken in one run: it is chosen before the rest of the program is read.
 """
 
+import re
 from collections.abc import Callable
 from datetime import date
 from string import Formatter
@@ -99,12 +100,15 @@ def within(text: str) -> str:
 
 
 def capital(text: str) -> str:
-    """A sentence's beginning, or a title, written large.
+    """A sentence's beginning, or a title, written large; a file's name and a port's stay as they are.
 
-    >>> capital("follow the rim")
-    'Follow the rim'
+    >>> capital("follow the rim"), capital("star.svg was taken"), capital("serial:/dev/x is busy")
+    ('Follow the rim', 'star.svg was taken', 'serial:/dev/x is busy')
     """
-    return text[:1].upper() + text[1:]
+    return text if _NAME_FIRST.match(text) else text[:1].upper() + text[1:]
+
+
+_NAME_FIRST = re.compile(r"[^\s.:/]*[.:/]+[^\s.:/]")
 
 
 class _Filling(Formatter):
