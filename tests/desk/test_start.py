@@ -22,6 +22,7 @@ from vitrograph.core.glass import Shelf, ShelvedGlass
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.desk import dropping, front
+from vitrograph.desk.artwork.words_panel import WordsBox
 from vitrograph.desk.dropping import does_for
 from vitrograph.desk.front import Front
 from vitrograph.desk.glass.shelf_window import ShelfWindow
@@ -290,12 +291,13 @@ def test_files_dropped_go_to_the_room_they_are_for(desk, tmp_path):
     def drop(*paths):
         data = QMimeData()
         data.setUrls([QUrl.fromLocalFile(str(path)) for path in paths])
+        assert not WordsBox().canInsertFromMimeData(data), "not even over the words is a file taken for its path"
         event = QDropEvent(QPointF(400, 400), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton,
                            Qt.KeyboardModifier.NoModifier)
         desk.shell.dropEvent(event)
 
     drop(tmp_path / "odd.xyz")
-    assert "dd.xyz belongs nowhere here" in desk.says("message")
+    assert "odd.xyz belongs nowhere here" in desk.says("message")
     drop(*[star] * 200)
     assert "of 200 files one at a time" in desk.says("message") and desk.bench.station == "artwork"
     desk.qtbot.waitUntil(lambda: not desk.card().reading.busy, timeout=15000)

@@ -3,7 +3,7 @@
 from math import isfinite
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QTimer
+from PySide6.QtCore import QMimeData, QTimer
 from PySide6.QtWidgets import QPlainTextEdit, QWidget
 
 from vitrograph.core.artwork import Placed
@@ -35,6 +35,10 @@ class WordsBox(QPlainTextEdit):
         self.setFont(theme.font(1.15))
         self.setFixedHeight(3 * self.fontMetrics().lineSpacing() + 24)
         self.setPlaceholderText(tr("Type the words to etch"))
+
+    def canInsertFromMimeData(self, source: QMimeData) -> bool:
+        """Text, but no files: those dropped here are for the window, which knows what each is for."""
+        return not source.hasUrls() and super().canInsertFromMimeData(source)
 
     def words(self) -> str:
         """What is typed; half a character that came with pasted text is replaced."""
