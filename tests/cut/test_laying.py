@@ -5,6 +5,7 @@ width below and rows of boxes above.
 """
 
 from math import pi
+from types import SimpleNamespace
 
 import msgspec
 import numpy as np
@@ -17,7 +18,7 @@ from shapely.affinity import rotate
 from shapely.geometry import Polygon, box
 
 from vitrograph.core.cut.laying.bed import bed_of
-from vitrograph.core.cut.laying.closer import closer
+from vitrograph.core.cut.laying.closer import _Best, _sets, closer
 from vitrograph.core.cut.laying.nest import Film, Laid, Part, Spot, lies_well, nested, rows_of_boxes
 from vitrograph.core.errors import Cancelled
 from vitrograph.core.findings import Level
@@ -119,6 +120,18 @@ def test_nested_closer_in_some_seconds_they_take_less_still_and_it_tells_how_far
     reach = max(one.shape.bounds[2] for one in laid)
     assert reach <= max(one.shape.bounds[2] for one in nested(six, film)[0])
     assert told == sorted(told, reverse=True) and told[-1] == pytest.approx(reach + 5.0, abs=0.5)
+
+
+def test_of_the_strips_found_the_shortest_is_kept():
+    best = _Best()
+    assert [best.take(SimpleNamespace(width=width)) for width in (90.0, 95.0, 80.0, 80.0)] == [True, False, True, False]
+    assert best.found.width == 80.0
+
+
+def test_as_many_more_are_tried_on_a_sheet_as_its_area_may_hold():
+    film = Film(300.0, 300.0, 5.0, 12.0)
+    laid, rest = nested(parts(box(0, 0, 100, 100), each=12), film)
+    assert len(laid) == 4 < max(map(len, _sets(laid, rest, film))) <= 9
 
 
 def test_nesting_closer_is_left_when_nobody_waits_any_more():

@@ -191,6 +191,7 @@ def test_a_test_ladder_is_cut_force_by_force_and_its_triangles_lie_in_their_squa
     for rung in rungs:
         *ticks, triangle, square = rung.lines
         assert len(ticks) == rung.number
+        assert all(tick[:, 1].max() < square[:, 1].min() for tick in ticks), "counted below the square"
         assert shapely.Polygon(square).buffer(-0.5).contains(shapely.Polygon(triangle))
     apart = [shapely.Polygon(rung.lines[-1]) for rung in rungs]
     assert min(a.distance(b) for a, b in pairwise(apart)) == pytest.approx(5.0)
