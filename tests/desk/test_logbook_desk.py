@@ -190,6 +190,14 @@ def test_without_a_card_the_corners_are_pointed_at(open_desk, tmp_path):
     QTest.keyClick(view, Qt.Key.Key_Backspace)
     view.repaint()
     corners = camera.pinhole.seen(np.column_stack([corners_of(piece.wall), np.zeros(4)]))
+    art = QPointF(*camera.pinhole.seen(np.array([[*piece.sheet.frosted.representative_point().coords[0], 0.0]]))[0])
+    bright = []
+    for over in (art, QPointF(20, 20)):                        # what is under the pointer is shown larger
+        QTest.mouseMove(view, (view._corner + over * view._scale).toPoint())
+        loupe = view.grab(view.rect().adjusted(view.width() - 160, view.height() - 160, 0, 0)).toImage()
+        bright.append(sum(loupe.pixelColor(x, y).lightness() > 120 and loupe.pixelColor(x, y).saturation() < 60
+                          for x in range(0, loupe.width(), 4) for y in range(0, loupe.height(), 4)))
+    assert bright[0] > 20 + bright[1]
     for x, y in corners.tolist():
         QTest.mouseClick(view, Qt.MouseButton.LeftButton, pos=(view._corner + QPointF(x, y) * view._scale).toPoint())
     waited(desk, card)

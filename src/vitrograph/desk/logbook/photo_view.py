@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QMenu, QSizePolicy, QWidget
 from vitrograph.core.language import tr
 from vitrograph.core.says import Area
 from vitrograph.core.units import Unit
+from vitrograph.core.value_words import word_of
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.painting import painting
@@ -20,6 +21,7 @@ _DRAG_PX = 5.0                     # less is a click: a small ring is drawn
 _RING_PX = 8.0
 _ROUND = 0.15                      # of the design's size: what is shown round it
 _TOO_MUCH = ("leak", "drip", "not pulled")
+_LOUPE_PX, _LOUPE_TIMES = 150.0, 6.0                           # how wide it is, and how much larger it shows
 _CORNERS = (tr("upper left"), tr("upper right"), tr("lower right"), tr("lower left"))
 
 
@@ -41,6 +43,7 @@ class PhotoView(QWidget):
         self._rings: list[QPolygonF] = []
         self._corners: list[QPointF] | None = None             # in the picture, while they are asked for
         self._drag: tuple[QPointF, QPointF] | None = None
+        self._at: QPointF | None = None                        # the pointer's place, while a corner is asked for
         self._scale, self._corner = 1.0, QPointF()             # of the picture as it was painted last
 
     def sizeHint(self) -> QSize:
@@ -53,12 +56,13 @@ class PhotoView(QWidget):
         before, self._looked, self._corners, self.unit = self._looked, looked, None, unit
         if before is None or looked.photo is not before.photo:
             self._take_picture(looked.photo.light)
-        self.setAccessibleName(tr("Photograph: {all}", all=', '.join(looked.kept.outcomes)))
+        self.setAccessibleName(tr("Photograph: {all}", all=', '.join(map(word_of, looked.kept.outcomes))))
         self.update()
 
     def ask_corners(self, light: np.ndarray) -> None:
         """Ask for the piece's four corners in a picture."""
-        self._looked, self._corners = None, []
+        self._looked, self._corners, self._at = None, [], None
+        self.setMouseTracking(True)
         self._take_picture(light)
         self._tell_corner()
 
@@ -128,8 +132,8 @@ class PhotoView(QWidget):
             painter.drawPolygon(ring)
             box = ring.boundingRect().adjusted(-8, -8, 8, 8)
             painter.drawEllipse(box)
-            words = f"{number + 1} {fault.kind}, {Area(fault.area).words(self.unit)}" + (tr(", is none") if none
-                                                                                         else "")
+            words = (f"{number + 1} {word_of(fault.kind)}, {Area(fault.area).words(self.unit)}"
+                     + (tr(", is none") if none else ""))
             where = QPointF(min(box.right() + 4, self.width() - painter.fontMetrics().horizontalAdvance(words) - 6),
                             max(box.top(), 16))
             self._write(painter, where, words)
@@ -153,6 +157,26 @@ class PhotoView(QWidget):
             self._write(painter, at + QPointF(12, -6), str(number))
         painter.setPen(QColor(theme.LIT_TEXT))
         self._write(painter, QPointF(14, 26), self._corner_words())
+        if self._at is not None:
+            self._paint_loupe(painter, self._at)
+
+    def _paint_loupe(self, painter: QPainter, at: QPointF) -> None:
+        """What lies under the pointer, larger, in the corner that is away from it: a pixel may be half a millimetre."""
+        away = QPointF(14 if at.x() > self.width() / 2 else self.width() - _LOUPE_PX - 14,
+                       self.height() - _LOUPE_PX - 14)
+        frame, reach = QRectF(away.x(), away.y(), _LOUPE_PX, _LOUPE_PX), _LOUPE_PX / self._scale / _LOUPE_TIMES
+        middle = QPointF(*self._pixel(at))
+        painter.fillRect(frame, QColor(theme.BLACK_CARD))
+        painter.save()
+        painter.setClipRect(frame)
+        painter.drawImage(frame, self._image, QRectF(middle.x() - reach / 2, middle.y() - reach / 2, reach, reach))
+        painter.setPen(QPen(QColor(theme.LIT_ACCENT), 1))
+        centre = frame.center()
+        painter.drawLine(QPointF(frame.left(), centre.y()), QPointF(frame.right(), centre.y()))
+        painter.drawLine(QPointF(centre.x(), frame.top()), QPointF(centre.x(), frame.bottom()))
+        painter.restore()
+        painter.setPen(QPen(QColor(theme.LIT_QUIET), 1))
+        painter.drawRect(frame)
 
     # -- the hand ------------------------------------------------------------------------------------------------
 
@@ -173,7 +197,10 @@ class PhotoView(QWidget):
                 self._drag = (place, place)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
-        if self._drag is not None:
+        if self._corners is not None:
+            self._at = event.position()
+            self.update()
+        elif self._drag is not None:
             self._drag = (self._drag[0], event.position())
             self.update()
 
@@ -192,7 +219,7 @@ class PhotoView(QWidget):
         menu = named(QMenu(self), "markFault")
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         for kind in FILM_KINDS if looked.seen.film else KINDS:
-            menu.addAction(tr("Mark it: {kind}", kind=kind), partial(self.marked.emit, kind, middle, edge))
+            menu.addAction(tr("Mark it: {kind}", kind=word_of(kind)), partial(self.marked.emit, kind, middle, edge))
         menu.aboutToHide.connect(self._drop_ring)
         return menu
 
@@ -205,6 +232,7 @@ class PhotoView(QWidget):
         self._corners.append(QPointF(*self._pixel(place)))
         if len(self._corners) == len(_CORNERS):
             told, self._corners = [(corner.x(), corner.y()) for corner in self._corners], None
+            self.setMouseTracking(False)
             self.cornered.emit(told)
         else:
             self._tell_corner()

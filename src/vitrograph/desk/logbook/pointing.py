@@ -13,6 +13,7 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.language import tr
 from vitrograph.core.logbook import GRAVEST, OUTCOMES, Mark, Outcome
 from vitrograph.core.results import Results
+from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, button, label
@@ -93,7 +94,7 @@ class Pointing(Column):
         menu = named(QMenu(self), "pointedMenu")
         for what in OUTCOMES:
             if what != "good":
-                menu.addAction(tr("Here: {what}", what=what), partial(self.mark, what, where))
+                menu.addAction(tr("Here: {what}", what=word_of(what)), partial(self.mark, what, where))
         menu.aboutToHide.connect(menu.deleteLater)
         menu.popup(QCursor.pos())
 
