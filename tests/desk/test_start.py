@@ -167,6 +167,8 @@ def test_several_windows_stand_side_by_side(open_front, qtbot, tmp_path):
     qtbot.addWidget(second)
     qtbot.waitUntil(lambda: second.shell is not None and second.shell.bench.order_results.complete, timeout=20000)
     assert second is not first and second.windowTitle() == "Second - Vitrograph" and first.isVisible()
+    front.take_word(str(tmp_path / "second.vitro"))
+    assert front._windows == [first, second], "one file stands in one window: two would save over each other"
     front._tell_fault(ValueError("made up"))
     assert "ValueError" in second.shell._message.text()
     first.activateWindow()

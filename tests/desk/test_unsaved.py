@@ -165,3 +165,28 @@ def test_an_order_with_cream_on_is_not_left_without_a_question(open_desk, tmp_pa
     while desk.bench.making.progress.begun():                  # a step that is done begins the next one's clock
         desk.bench.making.tick(*desk.bench.making.progress.begun())
     assert desk.shell.close()
+
+
+def test_a_file_that_other_hands_changed_meanwhile_is_not_saved_over_without_a_question(open_desk, tmp_path):
+    desk = open_desk(recovery=tmp_path / "unsaved")
+    path, theirs = saved(tmp_path, "shared"), Order.of(job(name="theirs"), id="shared")
+    desk.shell.files.open(path)
+    desk.bench.edit("Count", count=3)
+    save_order(theirs, path)
+    desk.shell.files.save()
+    assert load_order(path) == theirs and desk.shell.files.unsaved
+    desk.click("stay")
+    desk.shell.files.save()
+    desk.click("saveOver")
+    assert load_order(path) == desk.bench.order and not desk.shell.files.unsaved
+    for open_again in (True, False):                           # what is read or written here is known from then on
+        if open_again:
+            save_order(theirs, path)
+            desk.shell.files.open(path)
+        desk.bench.edit("Count", count=4 + open_again)
+        desk.shell.files.save()
+        assert load_order(path) == desk.bench.order
+    path.unlink()
+    desk.bench.edit("Count", count=2)
+    desk.shell.files.save()
+    assert load_order(path) == desk.bench.order, "one that is gone is written anew"

@@ -36,6 +36,15 @@ def _written(path: Path, content: bytes) -> tuple[Path, ...]:
     return (path,)
 
 
+def _stamp_of(path: Path) -> tuple[int, int] | None:
+    """What tells a file from one written later; None where there is none."""
+    try:
+        told = path.stat()
+    except OSError:
+        return None
+    return told.st_mtime_ns, told.st_size
+
+
 class Files(QObject):
     """Opens and saves for a window; `asks` hands it the bar of a question, or None where one is not asked any more."""
 
@@ -47,9 +56,21 @@ class Files(QObject):
         self._window, self.bench, self.recovery = window, bench, recovery
         self.workshop = default_file()
         self._left_ringing: frozenset[StepRef] = frozenset()   # clocks that the maker left on purpose
+        self._held: Path | None = None
+        self._stamp: tuple[int, int] | None = None             # of its file, as it was read or written here
+        self._note()
+        bench.order_changed.connect(self._look)
         self.writing = BackgroundTask(self)
         self.writing.answered.connect(self._tell_written)
         self.writing.refused.connect(bench.refused)
+
+    def _note(self) -> None:
+        self._held = self.bench.path
+        self._stamp = _stamp_of(self._held) if self._held is not None else None
+
+    def _look(self) -> None:
+        if self.bench.path != self._held:
+            self._note()
 
     @property
     def unsaved(self) -> bool:
@@ -132,6 +153,7 @@ class Files(QObject):
         def open_it() -> None:
             try:
                 self.bench.open(path)
+                self._note()
             except OrderFileError as error:
                 self.bench.refused.emit(str(error))
                 if (kept := last_good(path)) is not None:
@@ -149,11 +171,23 @@ class Files(QObject):
             self.choose_save()
 
     def save_as(self, path: Path) -> None:
-        """Save the order, or say why it cannot be. One without a name of its own is called as its file is."""
+        """Save the order, or say why it cannot be; ask first where the file was changed by other hands meanwhile."""
+        stamp = _stamp_of(path)
+        if path == self.bench.path and None not in (stamp, self._stamp) and stamp != self._stamp:
+            self._ask(tr("“{name}” was changed by another window or program since it was opened here.", name=path.name),
+                      (Answer("saveElsewhere", tr("Save under another name"), self.choose_save),
+                       Answer("saveOver", tr("Save over it"), lambda: self._put(path)),
+                       Answer("stay", tr("Stay here"), lambda: None)))
+        else:
+            self._put(path)
+
+    def _put(self, path: Path) -> None:
+        """Save the order. One without a name of its own is called as its file is."""
         called = "".join(filter(str.isprintable, path.stem)).strip()
         if called and path != self.bench.path and self.bench.order.name == Order().name:
             self.bench.pieces.name_order(called)
         if self.bench.attempt(lambda: self.bench.save(path), tr("saved: {name}", name=path.name)):
+            self._note()
             self.saved.emit()
 
     def write_files(self, folder: Path) -> None:

@@ -124,6 +124,11 @@ class Front(QWidget):
         self.picture.deleteLater()
         self.setWindowTitle(shell.windowTitle())
 
+    def holds(self, path: Path) -> bool:
+        """Whether an order's file is the one in hand here."""
+        held = self.shell.bench.path if self.shell is not None else self.path if self.demo is None else None
+        return held is not None and held.resolve() == path.resolve()
+
     def closeEvent(self, event: QCloseEvent) -> None:
         if self.shell is not None and not self.shell.close():
             event.ignore()
@@ -178,10 +183,11 @@ def _open(path: Path | None, demo: str | None, faster: float = 1.0, seen: Seen |
 
 def take_word(word: str) -> None:
     """Open what a later start handed over: a new order, an order's file, or with no word bring a window forward."""
+    standing = [one for one in reversed(_windows) if one.isVisible()]
     if word in ("", NEW):
-        front = _open(None, NEW) if word else next(one for one in reversed(_windows) if one.isVisible())
-    else:
-        front = _open(Path(word), None)
+        front = _open(None, NEW) if word else standing[0]
+    else:                                                      # two windows of one file would save over each other
+        front = next((one for one in standing if one.holds(Path(word))), None) or _open(Path(word), None)
     front.raise_()
     front.activateWindow()
 

@@ -7898,6 +7898,14 @@ Sie sagt: {licence}</translation>
         <translation>Diese Kopie öffnen</translation>
     </message>
     <message>
+        <source>“{name}” was changed by another window or program since it was opened here.</source>
+        <translation>„{name}“ wurde von einem anderen Fenster oder Programm geändert, seit es hier geöffnet wurde.</translation>
+    </message>
+    <message>
+        <source>Save over it</source>
+        <translation>Darüber speichern</translation>
+    </message>
+    <message>
         <source>saved: {name}</source>
         <translation>gesichert: {name}</translation>
     </message>
