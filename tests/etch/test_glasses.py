@@ -5,6 +5,7 @@ from datetime import date
 from itertools import pairwise
 
 import pytest
+from msgspec.structs import replace
 
 from specimens import job, run
 from vitrograph.cli import main
@@ -28,7 +29,7 @@ from vitrograph.core.etch import (
     waits_passed,
     words_of,
 )
-from vitrograph.core.job import Cream, EtchChoices, Order
+from vitrograph.core.job import Cream, EtchChoices, Order, Recipe
 from vitrograph.core.logbook import Logbook, Makings, default_path
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order, save_order
@@ -102,6 +103,16 @@ def test_cream_bounds_how_many_stand_at_once_and_too_many_glasses_are_refused():
         evening_of([work_of(job("I", width=8.0, count=500))], EtchChoices(), DAY)
 
 
+def test_hands_that_would_be_late_too_often_are_told():
+    hasty = Recipe().phases
+    hasty = tuple(replace(phase, tolerance=5.0) if phase.seconds else phase for phase in hasty)
+    for phases, calm, told in ((Recipe().phases, EtchChoices().calm, False), (hasty, 0.0, True)):
+        made = job("I", width=8.0, count=4, etch__recipe=Recipe("Hasty", phases), etch__calm=calm)
+        evening = evening_of([work_of(made)], made.etch, DAY)
+        assert (evening.plan.risk.late > 0.02) == told
+        assert any("of 100 glasses would be late at a clock" in str(found.says) for found in evening.findings) == told
+
+
 def ticked(glass, upto: int, at: float) -> dict:
     return {ref: at for refs in glass.refs[:upto] for ref in refs}
 
@@ -132,6 +143,8 @@ def test_an_evening_under_way_goes_on_from_what_is_ticked():
     left = live_of(evening, Progress(half), (begun,), 1500.0).plan.evening
     assert sum(slot.end - slot.start for slot in left.slots if (slot.glass, slot.task) == (0, 0)) == pytest.approx(
         glass.chain.tasks[0].seconds * (1 - 1 / len(glass.refs[0])))
+    assert [slot.task for slot in sorted(left.slots, key=lambda slot: slot.start) if slot.glass == 0] == list(
+        range(len(glass.chain.tasks))), "all the rest follows, each once"
     passed = Progress(ticked(glass, coat + 2, 2000.0))
     assert set(waits_passed(evening, passed)) == {ref for waits in glass.waits[:coat + 2] for ref in waits}
 
