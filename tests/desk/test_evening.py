@@ -157,6 +157,27 @@ def test_a_killed_program_finds_its_clocks_again_to_the_second(tmp_path):
             assert progress.clocks[StepRef("etch", number, copy, "rest 1 300")].left(1100.0) == 200.0 + copy
 
 
+def test_clocks_go_on_while_the_book_cannot_be_written_and_are_written_once_it_can(evening, tmp_path):
+    desk = evening()
+    making, book = desk.bench.making, desk.bench.making._makings.book
+    refs = making.refs("etch", 1, 1, desk.results.etch.steps)
+    desk.click("etchStepsNext")
+    book.path, place = tmp_path, book.path                     # a folder: nothing can be read there, nor written
+    told = []
+    making.refused.connect(told.append)
+    for _ in range(3):
+        desk.click("etchStepsNext")
+    assert len(told) == 1 and "steps and clocks go on in this window" in told[0]
+    assert making.progress.running() and making.progress.first_open(refs) == 3 and "1:" in desk.shell.windowTitle()
+    making._look()
+    assert making.progress.running(), "they are not forgotten when the book is looked at again"
+    book.path, making._again = place, 0.0
+    assert not Makings(book).progress(desk.bench.order.id).clocks
+    making._look()
+    written = Makings(book).progress(desk.bench.order.id)
+    assert written.clocks == making.progress.clocks and written.done == making.progress.done
+
+
 def test_a_clock_that_was_set_is_put_right_and_sleep_is_told(evening):
     desk = evening()
     told = []

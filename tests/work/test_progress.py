@@ -8,12 +8,25 @@ from pathlib import Path
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec.structs import astuple
 
 from specimens import FIFTEEN, job, run
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.job import Recipe
 from vitrograph.core.logbook import Logbook, Makings
-from vitrograph.core.work import Clock, Pace, Progress, StepRef, clock_words, pace_from, state_of_work, step_key
+from vitrograph.core.logbook.acts import End, KeepReading, Known, Note, SetClock, Shift, Tick, Untick, after
+from vitrograph.core.work import (
+    Clock,
+    Happened,
+    Pace,
+    Progress,
+    Reading,
+    StepRef,
+    clock_words,
+    pace_from,
+    state_of_work,
+    step_key,
+)
 
 REFS = [StepRef("weed", 1, copy, step) for copy in (1, 2) for step in ("a", "b", "c")]
 
@@ -34,6 +47,29 @@ def test_what_is_ticked_last_is_what_is_done(tmp_path_factory, acts):
     assert dict(makings.progress("an order").done) == done
     expected = "planned" if not done else "done" if set(done) == set(REFS) else "under way"
     assert state_of_work(REFS, makings.progress("an order")) == expected
+
+
+_ACTS = st.one_of(
+    st.builds(Tick, st.sampled_from(REFS), st.floats(0, 1e4)), st.builds(Untick, st.sampled_from(REFS), st.just(0.0)),
+    st.builds(SetClock, st.sampled_from(REFS), st.builds(Clock, st.just(300.0), st.none() | st.floats(0, 1e4)),
+              st.just(0.0)),
+    st.builds(Note, st.builds(Happened, st.floats(0, 1e4), st.sampled_from(["begun", "pause"]))),
+    st.builds(Shift, st.floats(-99, 99)), st.builds(End, st.just(0.0)),
+    st.builds(KeepReading, st.just(Reading(1.0, 2.0, 3.0, "a start"))))
+
+
+@given(acts=st.lists(_ACTS, max_size=14))
+@settings(max_examples=60, deadline=None)
+def test_what_waits_to_be_written_counts_as_it_will_once_it_is(tmp_path_factory, acts):
+    makings = Makings(Logbook(tmp_path_factory.mktemp("book") / "logbook.sqlite"))
+    for act in acts:
+        act.write(makings, "an order")
+    there, known = makings.progress("an order"), after(Known(), acts)
+    assert dict(known.progress.done) == pytest.approx(dict(there.done))
+    assert known.progress.clocks.keys() == there.clocks.keys()
+    for ref, clock in there.clocks.items():
+        assert astuple(known.progress.clocks[ref]) == pytest.approx(astuple(clock))
+    assert [one.at for one in known.happened] == pytest.approx([one.at for one in makings.happened("an order")])
 
 
 @given(seconds=st.floats(1, 1e5), starts=st.lists(st.floats(0, 1e4), min_size=1, max_size=9))

@@ -6729,6 +6729,10 @@ Sie sagt: {licence}</translation>
         <translation>Einheiten</translation>
     </message>
     <message>
+        <source>{reason}; steps and clocks go on in this window, and are written down once that can be</source>
+        <translation>{reason}; Schritte und Uhren gehen in diesem Fenster weiter und werden aufgeschrieben, sobald das geht</translation>
+    </message>
+    <message>
         <source>another window is at work on this too: what is done there is shown here</source>
         <translation>auch ein anderes Fenster ist damit beschäftigt: was dort getan wird, sieht man hier</translation>
     </message>

@@ -1,7 +1,7 @@
 """What has been done of the order in hand: steps and clocks, kept in the logbook's file at once."""
 
-from collections.abc import Callable, Sequence
-from types import MappingProxyType
+from collections.abc import Sequence
+from time import monotonic
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
@@ -9,6 +9,7 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import OwnTimes
 from vitrograph.core.language import tr
 from vitrograph.core.logbook import Makings, Worked
+from vitrograph.core.logbook.acts import Act, End, KeepReading, Known, Note, SetClock, Shift, Tick, Untick, after
 from vitrograph.core.stations import Station
 from vitrograph.core.work import (
     Clock,
@@ -24,6 +25,7 @@ from vitrograph.core.work import (
 )
 
 _TICK_MS = 500
+_AGAIN_S = 10.0                    # after the book could not be used
 
 
 class Making(QObject):
@@ -46,6 +48,9 @@ class Making(QObject):
         self._copies: dict[int, int] = {}
         self._gaps: dict[Station, list[float]] = {}            # read anew once something was ticked,
         self._own: OwnTimes | None = None                      # as these are
+        self._known = Known()                                  # of the book, when it could be read last
+        self._waiting: list[tuple[str, Act]] = []              # what could not be written yet, each with its order
+        self._again, self._told = 0.0, ""                      # when the book is tried again, and what was said of it
         self._timer = QTimer(self, interval=_TICK_MS)
         self._timer.timeout.connect(self._look)
 
@@ -56,7 +61,7 @@ class Making(QObject):
     def take(self, order_id: str) -> None:
         """Turn to the making of an order."""
         if order_id != self._order:
-            self._order = order_id
+            self._order, self._known = order_id, Known()
             self._copies = {}
             self._seen = None
             self._read()
@@ -87,24 +92,15 @@ class Making(QObject):
 
     def tick(self, *refs: StepRef) -> None:
         """Steps are done."""
-        self._each(self._makings.tick, refs)
+        self._do(*(Tick(ref, self.now()) for ref in refs))
 
     def untick(self, *refs: StepRef) -> None:
         """Steps are not done after all."""
-        self._each(self._makings.untick, refs)
-
-    def _each(self, work: Callable[[str, StepRef, float], None], refs: Sequence[StepRef]) -> None:
-        """Do something to each step; the window is told once."""
-        def do() -> None:
-            for ref in refs:
-                work(self._order, ref, self.now())
-
-        if refs:
-            self._do(do)
+        self._do(*(Untick(ref, self.now()) for ref in refs))
 
     def note(self, happened: Happened) -> None:
         """Note something that happened of the evening."""
-        self._do(lambda: self._makings.note(self._order, happened))
+        self._do(Note(happened))
 
     def coats(self) -> list[tuple[float, float]]:
         """Every coat timed so far, mm² and seconds; none where they cannot be read."""
@@ -122,13 +118,8 @@ class Making(QObject):
 
     def start_clocks(self, clocks: Sequence[tuple[StepRef, Clock]]) -> None:
         """Keep clocks that run by now."""
-        def keep() -> None:
-            for ref, clock in clocks:
-                self._makings.set_clock(self._order, ref, clock, self.now())
-            self._makings.keep_reading(self._order, self.wall.reading())
-
         if clocks:
-            self._do(keep)
+            self._do(*(SetClock(ref, clock, self.now()) for ref, clock in clocks), KeepReading(self.wall.reading()))
 
     def gaps(self, station: Station) -> list[float]:
         """The seconds between ticks at a station, of this and all earlier makings; none where they cannot be read."""
@@ -160,18 +151,39 @@ class Making(QObject):
 
     def begin_anew(self) -> None:
         """End this making: the order is made again, from the first step."""
-        self._do(lambda: self._makings.end(self._order, self.now()))
+        self._do(End(self.now()))
 
     def most_urgent(self) -> tuple[StepRef, Clock] | None:
         """The running clock that ends first."""
         return next(iter(self.progress.running().items()), None)
 
-    def _do(self, work: Callable[[], None]) -> None:
+    def _do(self, *acts: Act) -> None:
+        """Do something, and write it down; while the book cannot be written it waits, and counts here all the same."""
+        if acts:
+            self._waiting += [(self._order, act) for act in acts]
+            self._write()
+            self._read()
+
+    def _write(self) -> None:
+        if not self._waiting or monotonic() < self._again:
+            return
         try:
-            work()
+            while self._waiting:
+                order_id, act = self._waiting[0]
+                act.write(self._makings, order_id)
+                del self._waiting[0]
         except VitrographError as error:
-            self.refused.emit(str(error))
-        self._read()
+            self._missed(error)
+        else:
+            self._told = ""
+
+    def _missed(self, error: VitrographError) -> None:
+        """Say once that the book cannot be used. It is tried again, but not at every step: each would wait for it."""
+        self._again = monotonic() + _AGAIN_S
+        if str(error) != self._told:
+            self._told = str(error)
+            self.refused.emit(tr("{reason}; steps and clocks go on in this window, and are written down once that can "
+                                 "be", reason=error))
 
     def close(self) -> None:
         """Look at the clocks no more."""
@@ -179,6 +191,7 @@ class Making(QObject):
 
     def _look(self) -> None:
         """Twice a second: whether anything happened to the computer's clock, and what the clocks show."""
+        self._write()
         if self._makings.written() != self._written:           # by another window on the same order
             before = self.progress, self.happened
             self._read()
@@ -195,9 +208,9 @@ class Making(QObject):
         """Put the clocks right where the computer's was set, and tell of that and of sleep."""
         jump = jump_between(before, now)
         if jump.set_by:
-            self._do(lambda: self._makings.shift(self._order, jump.set_by))
+            self._do(Shift(jump.set_by))
         if jump.set_by or jump.slept:
-            self._do(lambda: self._makings.keep_reading(self._order, now))
+            self._do(KeepReading(now))
             self.noticed = jump.says
             self.jumped.emit(jump.says)
 
@@ -213,14 +226,16 @@ class Making(QObject):
     def _read(self) -> None:
         self._gaps.clear()
         self._own = None
-        try:
-            self.progress = self._makings.progress(self._order) if self._order else Progress()
-            self.happened = self._makings.happened(self._order) if self._order else ()
-        except VitrographError as error:
-            self.progress, self.happened = Progress(MappingProxyType({}), MappingProxyType({})), ()
-            self.refused.emit(str(error))
+        if monotonic() >= self._again:
+            try:
+                self._known = (Known(self._makings.progress(self._order), self._makings.happened(self._order))
+                               if self._order else Known())
+            except VitrographError as error:
+                self._missed(error)
+        known = after(self._known, (act for order_id, act in self._waiting if order_id == self._order))
+        self.progress, self.happened = known.progress, known.happened
         self._written = self._makings.written()
-        if self.progress.running() or any(one.kind == "begun" for one in self.happened):
+        if self._waiting or self.progress.running() or any(one.kind == "begun" for one in self.happened):
             self._timer.start()
         else:
             self._timer.stop()
