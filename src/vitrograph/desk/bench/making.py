@@ -50,7 +50,8 @@ class Making(QObject):
         self._own: OwnTimes | None = None                      # as these are
         self._known = Known()                                  # of the book, when it could be read last
         self._waiting: list[tuple[str, Act]] = []              # what could not be written yet, each with its order
-        self._again, self._told = 0.0, ""                      # when the book is tried again, and what was said of it
+        self._again = 0.0                                      # when the book is tried again,
+        self._wrong, self._told = "", ""                       # what is wrong with it, and what was told of that
         self._timer = QTimer(self, interval=_TICK_MS)
         self._timer.timeout.connect(self._look)
 
@@ -165,25 +166,25 @@ class Making(QObject):
             self._read()
 
     def _write(self) -> None:
-        if not self._waiting or monotonic() < self._again:
-            return
-        try:
-            while self._waiting:
-                order_id, act = self._waiting[0]
-                act.write(self._makings, order_id)
-                del self._waiting[0]
-        except VitrographError as error:
-            self._missed(error)
-        else:
+        """Write what waits; say once that it cannot be, while it cannot."""
+        if monotonic() >= self._again:
+            try:
+                while self._waiting:
+                    order_id, act = self._waiting[0]
+                    act.write(self._makings, order_id)
+                    del self._waiting[0]
+            except VitrographError as error:
+                self._missed(error)
+        if not self._waiting:
             self._told = ""
+        elif self._wrong != self._told:
+            self._told = self._wrong
+            self.refused.emit(tr("{reason}; steps and clocks go on in this window, and are written down once that can "
+                                 "be", reason=self._wrong))
 
     def _missed(self, error: VitrographError) -> None:
-        """Say once that the book cannot be used. It is tried again, but not at every step: each would wait for it."""
-        self._again = monotonic() + _AGAIN_S
-        if str(error) != self._told:
-            self._told = str(error)
-            self.refused.emit(tr("{reason}; steps and clocks go on in this window, and are written down once that can "
-                                 "be", reason=error))
+        """The book cannot be used: it is tried again, but not at every step, for each would wait for it."""
+        self._again, self._wrong = monotonic() + _AGAIN_S, str(error)
 
     def close(self) -> None:
         """Look at the clocks no more."""
@@ -232,6 +233,7 @@ class Making(QObject):
                                if self._order else Known())
             except VitrographError as error:
                 self._missed(error)
+                self.refused.emit(self._wrong)
         known = after(self._known, (act for order_id, act in self._waiting if order_id == self._order))
         self.progress, self.happened = known.progress, known.happened
         self._written = self._makings.written()
