@@ -162,6 +162,12 @@ def test_an_order_with_cream_on_is_not_left_without_a_question(open_desk, tmp_pa
     desk.bench.making.start_clocks([(StepRef("etch", 1, 1, "rest"), Clock(300.0, desk.bench.making.now()))])
     desk.shell.close()
     assert desk.shell.isVisible(), "another clock, another question"
+    assert not desk.shell.close()
+    forgotten = StepRef("etch", 1, 1, "coat 1"), Clock(0.0, desk.bench.making.now() - 8000.0)
+    assert desk.shell.files.held
+    desk.bench.making.untick(*desk.bench.making.progress.clocks)
+    desk.bench.making.start_clocks([forgotten])
+    assert not desk.shell.files.held, "one of yesterday asks nothing"
     while desk.bench.making.progress.begun():                  # a step that is done begins the next one's clock
         desk.bench.making.tick(*desk.bench.making.progress.begun())
     assert desk.shell.close()

@@ -29,6 +29,7 @@ if TYPE_CHECKING:
 
 _ORDERS = tr("Orders (*.vitro)")
 _MOST_NAMED = 8                     # files
+_FORGOTTEN_S = 7200.0              # late by so much, a clock calls nobody any more
 
 
 def _written(path: Path, content: bytes) -> tuple[Path, ...]:
@@ -83,8 +84,10 @@ class Files(QObject):
         return self.unsaved or bool(self._ringing())
 
     def _ringing(self) -> frozenset[StepRef]:
-        """The steps whose clocks run, but for those that were left on purpose."""
-        return frozenset(self.bench.making.progress.begun()) - self._left_ringing
+        """The steps whose clocks run, but for those that were left on purpose, or that nobody has come to for long."""
+        making = self.bench.making
+        return frozenset(ref for ref, clock in making.progress.begun().items()
+                         if clock.left(making.now()) > -_FORGOTTEN_S) - self._left_ringing
 
     def give_up(self) -> None:
         """Let the order in hand be left as it is: what is not saved is given up, and clocks go on by themselves."""
