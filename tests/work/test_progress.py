@@ -18,6 +18,7 @@ from vitrograph.core.logbook.acts import End, KeepReading, Known, Note, SetClock
 from vitrograph.core.work import (
     Clock,
     Happened,
+    Jump,
     Pace,
     Progress,
     Reading,
@@ -185,3 +186,10 @@ def test_steps_keep_their_keys_when_other_things_change():
     timed = {step.key for step in before.etch.steps if step.key.startswith("rest")}
     assert not timed & {step.key for step in other.etch.steps}           # another recipe's clock is another clock
     assert step_key("a", 1.04) == step_key("a", 0.96) != step_key("a", 1.06)
+
+
+@pytest.mark.parametrize(("seconds", "says"), [
+    (45.0, "45 s"), (125.0, "2 min 5 s"), (600.0, "10 min"), (3725.0, "1 h 2 min"), (7200.0, "2 h")])
+def test_how_long_the_computer_slept_is_told_as_people_say_it(seconds, says):
+    assert f"slept for {says}:" in Jump(0.0, seconds).says
+    assert f"set back by {says}:" in Jump(-seconds, 0.0).says and Jump(0.0, 0.0).says == ""

@@ -200,6 +200,7 @@ def test_places_are_used_as_far_as_there_are_any() -> None:
     assert [evening.at_once for evening in evenings] == [1, 2, 4]
     long, middle, short = (evening.makespan for evening in evenings)
     assert short < 0.7 * middle < 0.5 * long                   # the waits overlap, one time and two times
+    assert long == pytest.approx(4 * (30 + 540 + 30 + 540 + 60))       # with one: one after the other
 
 
 def test_of_two_clocks_the_one_that_ends_first_is_seen_to_first() -> None:
