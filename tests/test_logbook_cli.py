@@ -91,6 +91,7 @@ def test_an_entry_writes_itself_and_its_order_is_made_again(run, order, tmp_path
     (("log", "--year", "1999", "--out", "x.pdf"), "nothing was made in 1999"),
     (("inspect",), "a photograph and --order FILE were wanted"),
     (("inspect", "none.png", "--order", "x.vitro"), "none.png could not be opened"),
+    (("inspect", "p.jpg", "--order", "x.vitro", "--overlay", "./p.jpg"), "p.jpg is named twice"),
     (("inspect", "none.png", "--order", "x.vitro", "--corners", "1,2;3,4"), "four places like"),
 ])
 def test_what_cannot_be_is_one_sentence(run, words, says):

@@ -29,7 +29,7 @@ from vitrograph.core.results import FinishedOrder
 from vitrograph.core.says import in_words
 from vitrograph.core.stencil import mend_all
 from vitrograph.core.storing.orderfile import load_order
-from vitrograph.core.storing.whole import reason, writable, write_whole
+from vitrograph.core.storing.whole import keep_apart, reason, writable, write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.units import MINUS, NARROW_SPACE, parse_whole
@@ -268,7 +268,7 @@ def _export(options: argparse.Namespace) -> int:
     for kind, path in wanted.items():
         if not path.name:
             raise VitrographError(tr("--{kind}: a file's name was wanted", kind=kind))
-    _apart(options.order, *wanted.values())
+    keep_apart(options.order, *wanted.values())
     done = _finished(options)
     pieces = done.pieces
     if options.piece is not None:
@@ -282,15 +282,6 @@ def _export(options: argparse.Namespace) -> int:
         for number, content in enumerate(contents, start=1):
             write_whole(path.with_name(numbered(path.name, number, len(contents))), content)
     return STOPPED if done.stopped else FINE
-
-
-def _apart(*paths: Path) -> None:
-    """Refuse to write one file over another of those named, or over the order itself."""
-    places = [path.resolve() for path in paths]
-    for number, place in enumerate(places):
-        if place in places[:number]:
-            raise VitrographError(tr("{paths} is named twice: one file would take the other's place",
-                                     paths=paths[number]))
 
 
 def _quick(options: argparse.Namespace) -> int:

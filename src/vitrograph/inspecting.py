@@ -14,7 +14,8 @@ from vitrograph.core.paper import PaperName
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.says import in_words
 from vitrograph.core.storing.orderfile import load_order
-from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.storing.whole import keep_apart, write_whole
+from vitrograph.core.value_words import word_of
 from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.flags import add_units, entry_number
 
@@ -58,6 +59,7 @@ def _inspected(options: argparse.Namespace) -> int:
     from vitrograph.core.logbook.inspection import inspect_photo, inspection_json, read_photo
 
     corners = _corners(options.corners)
+    keep_apart(options.photo, options.order, *(path for path in (options.overlay,) if path is not None))
     photo = read_photo(options.photo)                          # an odd file is refused before the order is worked out
     order = load_order(options.order)
     unit = options.units = options.units or order.units
@@ -70,7 +72,7 @@ def _inspected(options: argparse.Namespace) -> int:
     if options.json:
         print(json.dumps(told, indent=1, ensure_ascii=False))
     else:
-        print(f"{piece.job.name}: {', '.join(seen.outcomes)}")
+        print(f"{piece.job.name}: {', '.join(map(word_of, seen.outcomes))}")
         print("\n".join(f"  {in_words(said, unit)}" for said in seen.says))
     return 0 if seen.outcomes == ("good",) and not seen.faults else 1
 

@@ -42,6 +42,15 @@ def write_whole(path: Path, content: bytes, *, keep_last: bool = False) -> None:
                                 reason=reason(error))) from None
 
 
+def keep_apart(*paths: Path) -> None:
+    """Refuse files that would be read or written in one another's place. Raises OrderFileError."""
+    places = [path.resolve() for path in paths]
+    for number, place in enumerate(places):
+        if place in places[:number]:
+            raise OrderFileError(tr("{paths} is named twice: one file would take the other's place",
+                                    paths=paths[number]))
+
+
 def backup_of(path: Path) -> Path:
     """Where the copy before the last save stands."""
     return path.with_name(path.name + ".bak")
