@@ -254,7 +254,7 @@ def test_faces_are_shown_on_the_makers_own_words_and_sorted(desk, tmp_path):
     desk.qtbot.waitUntil(lambda: not window.busy, timeout=20000)
     (tmp_path / "broken.ttf").write_bytes(b"no font at all")
     window.add_file(tmp_path / "broken.ttf")
-    assert window.says.text().startswith("Broken.ttf is damaged, or is no font of a kind")
+    assert window.says.text().startswith("broken.ttf is damaged, or is no font of a kind")
     window.add_file(fonts_folder("Fredoka SemiBold")[0])
     desk.qtbot.waitUntil(lambda: not window.busy, timeout=20000)
     assert window.table.rowCount() == 11 and "open" in window.licence.toPlainText()
