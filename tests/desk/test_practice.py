@@ -20,7 +20,7 @@ def run(open_desk, tmp_path):
 
 def on_to(desk, practice, station):
     """Wait until the run stands at a station."""
-    desk.qtbot.waitUntil(lambda: practice.task.station == station, timeout=15000)
+    desk.qtbot.waitUntil(lambda: practice.task.station == station, timeout=30000)
     desk.settle()
     assert desk.bench.station == station and desk.says("practiceSays") == practice.task.says
 

@@ -2,6 +2,7 @@
 
 from collections.abc import Callable
 from pathlib import Path
+from time import monotonic
 
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QFileDialog, QWidget
@@ -78,7 +79,7 @@ class CutCard(StationCard):
         self.stack(self.driving)
         self._connect()
         self._lines: tuple[Points, ...] = ()
-        self._shown = self._whole = 0.0
+        self._whole, self._begun = 0.0, 0.0                    # mm of a trial that is shown, and when it was begun
         self._tick = QTimer(self)
         self._tick.setInterval(_FRAME_MS)
         self._tick.timeout.connect(self._advance)
@@ -258,7 +259,7 @@ class CutCard(StationCard):
         run = self._run()
         trace = run_hpgl(to_hpgl(run.tips))
         self._lines = trace.cuts
-        self._whole, self._shown = trace.cut_mm, 0.0
+        self._whole, self._begun = trace.cut_mm, monotonic()
         length = self.bench.length(trace.cut_mm, 0)
         self.trial_says.show()
         self.trial_says.setText(tr("{cuts} paths, {length} cut by the simulated blade", cuts=len(trace.cuts),
@@ -281,7 +282,7 @@ class CutCard(StationCard):
         self.traced.emit(None, 0.0)
 
     def _advance(self) -> None:
-        self._shown = min(self._whole, self._shown + self._whole * _FRAME_MS / 1000 / _SHOW_SECONDS)
-        self.traced.emit(self._lines, self._shown)
-        if self._shown >= self._whole:
+        shown = min(1.0, (monotonic() - self._begun) / _SHOW_SECONDS)
+        self.traced.emit(self._lines, self._whole * shown)
+        if shown == 1.0:
             self._tick.stop()
