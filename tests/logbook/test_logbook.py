@@ -126,13 +126,14 @@ def test_a_book_of_the_first_days_is_brought_up_once_with_all_its_lines(tmp_path
 
 
 def test_each_fault_of_the_file_has_its_own_advice(tmp_path, monkeypatch):
-    book = Logbook(tmp_path / "logbook.sqlite")
+    book = Logbook(tmp_path / "full" / "logbook.sqlite")       # the advice is by what is wrong, not by the path's words
     book.add(entry())
     for says, advice in (("database is locked", "close that, and try again"), ("database or disk is full", "make room"),
                          ("attempt to write a readonly database", "give yourself the right"),
+                         ("Read-only file system", r"\(read-only file system\): .* give yourself the right"),
                          ("database disk image is malformed", "move it to begin anew")):
         def refuse(*_words, says=says, **_more):
-            raise sqlite3.OperationalError(says)
+            raise OSError(30, says, str(book.path)) if says[0] == "R" else sqlite3.OperationalError(says)
 
         with monkeypatch.context() as patch:
             patch.setattr("vitrograph.core.logbook.book.prepare", refuse)
