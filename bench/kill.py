@@ -48,7 +48,7 @@ from vitrograph.core.work import StepRef
 book = Logbook(Path(sys.argv[1]) / "logbook.sqlite")
 print("begun", flush=True)
 for number in range(10**9):
-    book.add(Entry("2026-11-02", f"{number}", "g", "a", "f", "s", 1.0, 1, "good"))
+    book.add(Entry(made_on="2026-11-02", job=f"{number}", minutes=1.0, how_many=1, outcome="good"))
     Makings(book).tick("an order", StepRef("cut", 1, 1, str(number)), float(number))
 """
 
@@ -60,7 +60,7 @@ def killed(program: str, folder: str) -> None:
     child.stdout.readline()
     time.sleep(random.uniform(0.0, 0.05))
     child.send_signal(signal.SIGKILL)
-    child.wait()
+    assert child.wait() == -signal.SIGKILL, "it was at work until then"
 
 
 def lost_by_saving(folder: str) -> bool:
