@@ -125,9 +125,8 @@ def _cut(options: argparse.Namespace) -> int:
     with _stopping(control):
         sent = send(runs[number - 1], open_port(options.to), start, told, control)
     if control.stopped and sent.next is not None:
-        where = tr("after {last}", last=sent.last) if sent.last else tr("before the first path")
         raise CutterError(tr("stopped {where}, the blade is up: {done} of {of} paths are cut; if the film has not "
-                             "moved, go on with --from {place}", where=where, place=sent.next.typed,
+                             "moved, go on with --from {place}", where=sent.where, place=sent.next.typed,
                              done=sent.done, of=sent.of))
     if not options.to.startswith("file:"):                    # what is only written wears no blade
         save_workshop(with_cut(load_workshop(default_file()), sent.cut_mm), default_file())

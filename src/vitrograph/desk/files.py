@@ -47,10 +47,13 @@ def _stamp_of(path: Path) -> tuple[int, int] | None:
 
 
 class Files(QObject):
-    """Opens and saves for a window; `asks` hands it the bar of a question, or None where one is not asked any more."""
+    """Opens and saves for a window; `asks` hands it the bar of a question, or None where one is not asked any more.
+
+    `placed` says that the order in hand stands in its file as it is here, or has none: it was opened, saved or begun.
+    """
 
     asks = Signal(object)
-    saved = Signal()
+    placed = Signal()
 
     def __init__(self, window: QWidget, bench: Bench, recovery: Recovery | None) -> None:
         super().__init__(window)
@@ -68,6 +71,7 @@ class Files(QObject):
     def _note(self) -> None:
         self._held = self.bench.path
         self._stamp = _stamp_of(self._held) if self._held is not None else None
+        self.placed.emit()
 
     def _look(self) -> None:
         if self.bench.path != self._held:
@@ -191,7 +195,6 @@ class Files(QObject):
             self.bench.pieces.name_order(called)
         if self.bench.attempt(lambda: self.bench.save(path), tr("saved: {name}", name=path.name)):
             self._note()
-            self.saved.emit()
 
     def write_files(self, folder: Path) -> None:
         """Write all files of the order in the background, or say why they cannot be."""

@@ -50,14 +50,9 @@ class AsLeft(QObject):
         self._soon = QTimer(self, singleShot=True, interval=_KEEP_MS)
         self._soon.timeout.connect(partial(self.keep, at_once=False))
         show_as_left(shell, seen)
-        shell.bench.order_changed.connect(self._look)
-        shell.files.saved.connect(self._soon.start)
-        self._look()
-
-    def _look(self) -> None:
-        """Keep an order soon that is not the one kept last."""
-        path = self._shell.bench.path
-        if path is not None and (self._seen.last is None or self._seen.last != path.resolve()):
+        shell.files.placed.connect(self._soon.start)
+        path = shell.bench.path
+        if path is not None and seen.last != path.resolve():
             self._soon.start()
 
     def keep(self, *, at_once: bool = True) -> None:
@@ -66,7 +61,11 @@ class AsLeft(QObject):
         Not `at_once`, it is written on a thread, which the program's end waits for.
         """
         shell, window = self._shell, self._shell.window()
-        if (shell.listed and shell.bench.path is None) or not shell.bench.results.complete:
+        if shell.bench.path is None and (shell.listed or not at_once):
+            return
+        if not shell.bench.results.complete:
+            if not at_once:
+                self._soon.start()
             return
         boxes = {}
         for name, view in (("glass", shell.glass_view), ("sheet", shell.flat)):

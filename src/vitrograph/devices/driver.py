@@ -58,6 +58,11 @@ class Sending(Struct, frozen=True):
     last: Place | None
     next: Place | None
 
+    @property
+    def where(self) -> str:
+        """Where it is, in words."""
+        return tr("after {last}", last=self.last) if self.last else tr("before the first path")
+
 
 class Control:
     """What the hand at the button says: pause, go on, stop."""

@@ -14,7 +14,7 @@ from vitrograph.core.errors import LogbookError
 from vitrograph.core.language import tr
 from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, WORDS, Entry, Outcome
 from vitrograph.core.logbook.schema import prepare
-from vitrograph.core.storing.whole import reason
+from vitrograph.core.storing.whole import reason, untold_reason
 
 _ORDERS = {"newest": "made_on DESC, id DESC", "oldest": "made_on, id", "name": "job, made_on DESC, id DESC",
            "stars": "stars DESC NULLS LAST, made_on DESC, id DESC", "minutes": "minutes, made_on DESC, id DESC"}
@@ -271,8 +271,7 @@ def _gone(number: int) -> LogbookError:
 
 def _advice(error: Exception) -> str:
     """What helps against a fault of the book's file."""
-    # an error of the system tells the path too, which may hold any word
-    says = ((error.strerror or "") if isinstance(error, OSError) else str(error)).lower()
+    says = untold_reason(error)
     if "locked" in says or "busy" in says:
         return tr("another program holds it: close that, and try again")
     if "full" in says:

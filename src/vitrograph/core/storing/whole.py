@@ -57,9 +57,14 @@ def backup_of(path: Path) -> Path:
 
 
 def reason(error: Exception) -> str:
-    """Why the system refused, in its own words."""
-    told = ((error.strerror or "") if isinstance(error, OSError) else "").lower()
-    return (tr(told) if told in _REASONS else told) or str(error).lower()
+    """Why the system refused, in its own words, and in the language that is spoken where it says that often."""
+    told = untold_reason(error)
+    return tr(told) if told in _REASONS else told
+
+
+def untold_reason(error: Exception) -> str:
+    """Why the system refused, in English; without the path it is about, which may hold any word."""
+    return ((error.strerror if isinstance(error, OSError) else "") or str(error)).lower()
 
 
 _REASONS = {                        # what the system says the oftenest, in English

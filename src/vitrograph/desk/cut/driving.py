@@ -198,11 +198,10 @@ class Driving(Column):
         if not self.where.text().startswith("file:"):          # what is only written wears no blade
             self._remember(lambda known: with_cut(known, sending.cut_mm))
         self._set_going(False)
-        where = tr("after {last}", last=sending.last) if sending.last else tr("before the first path")
         if stopped and sending.next is not None:
             self.start.setText(sending.next.typed)
-            self._say(tr("stopped {where}, the blade is up: if the film has not moved, go on from {place}", where=where,
-                         place=sending.next.typed))
+            self._say(tr("stopped {where}, the blade is up: if the film has not moved, go on from {place}",
+                         where=sending.where, place=sending.next.typed))
         else:
             self.start.clear()
             self._say(tr("all {of} paths are cut", of=sending.of))
