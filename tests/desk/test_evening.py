@@ -162,6 +162,7 @@ def test_clocks_go_on_while_the_book_cannot_be_written_and_are_written_once_it_c
     making, book = desk.bench.making, desk.bench.making._makings.book
     refs = making.refs("etch", 1, 1, desk.results.etch.steps)
     desk.click("etchStepsNext")
+    Makings(book).tick("another", refs[0], 5.0)
     book.path, place = tmp_path, book.path                     # a folder: nothing can be read there, nor written
     told = []
     making.refused.connect(told.append)
@@ -171,7 +172,11 @@ def test_clocks_go_on_while_the_book_cannot_be_written_and_are_written_once_it_c
     assert making.progress.running() and making.progress.first_open(refs) == 3 and "1:" in desk.shell.windowTitle()
     making._look()
     assert making.progress.running(), "they are not forgotten when the book is looked at again"
-    book.path, making._again = place, 0.0
+    book.path = place
+    making.take("another")
+    assert dict(making.progress.done) == {refs[0]: 5.0}, "another order is looked at, however lately the book failed"
+    making.take(desk.bench.order.id)
+    assert making.progress.running(), "and what waits for this one still counts"
     assert not Makings(book).progress(desk.bench.order.id).clocks
     making._look()
     written = Makings(book).progress(desk.bench.order.id)

@@ -63,6 +63,7 @@ class Making(QObject):
         """Turn to the making of an order."""
         if order_id != self._order:
             self._order, self._known = order_id, Known()
+            self._again = 0.0                                  # of another order nothing is known yet: it is looked at
             self._copies = {}
             self._seen = None
             self._read()
