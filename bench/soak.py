@@ -4,7 +4,7 @@
 
 A block is the time in which the window could answer nobody: one round of its events, and the edit itself. Where other
 guests of the same computer were given its processors meanwhile, as the kernel tells, the program can do nothing about
-it: such blocks are counted by themselves, and held to what the window's own thread had to do.
+it: such blocks are counted by themselves. (The kernel counts what was taken as worked by the thread, too.)
 """
 
 import os
@@ -73,11 +73,11 @@ class Blocks:
         """Print them."""
         undisturbed = sorted(took for took, _own, stolen in self.took if not stolen)
         disturbed = sorted(took for took, _own, stolen in self.took if stolen)
-        own = max(own for _took, own, _stolen in self.took)
+        own = max(own for _took, own, stolen in self.took if not stolen)
         report(f"longest block of {edits} edits", 1000 * undisturbed[-1], "ms", 100)
         report("blocks over 100 ms", sum(block > 0.1 for block in undisturbed), "", 0)
         report("block, 99.9 of 100", 1000 * percentile(undisturbed, 0.999), "ms")
-        report("most that the window's thread worked in any block", 1000 * own, "ms", 100)
+        report("most that the window's thread worked in one of them", 1000 * own, "ms", 100)
         report("blocks over 100 ms while others had the processors", sum(block > 0.1 for block in disturbed), "")
         report("of so many", len(disturbed), "")
         report("time that others had", sum(stolen for *_, stolen in self.took), "s ")

@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButt
 from specimens import BRIEF, job
 from vitrograph.core.demo import demo_order
 from vitrograph.core.logbook import Logbook, Makings
+from vitrograph.core.storing.unsaved import default_folder
 from vitrograph.core.work import Reading, StepRef, Wall
 from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.etch.recipe_window import RecipeWindow
@@ -181,6 +182,45 @@ def test_clocks_go_on_while_the_book_cannot_be_written_and_are_written_once_it_c
     making._look()
     written = Makings(book).progress(desk.bench.order.id)
     assert written.clocks == making.progress.clocks and written.done == making.progress.done
+
+
+def test_what_could_not_be_written_down_is_there_after_the_window_was_closed(evening, open_desk, tmp_path):
+    desk = evening()
+    making, place = desk.bench.making, desk.bench.logbook.path
+    desk.bench.logbook.path = tmp_path                         # a folder: nothing can be written there
+    for _ in range(4):
+        desk.click("etchStepsNext")
+    assert making.progress.running() and not making.unkept
+    before = making.progress
+    desk.shell.files.give_up()
+    assert desk.shell.close()
+    book = Logbook(place)
+    assert not Makings(book).progress(desk.bench.order.id).done
+    again = open_desk(desk.bench.order).bench.making
+    assert again.progress == before, "the next window knows of it"
+    again._look()
+    assert Makings(book).progress(desk.bench.order.id) == before, "and writes it down, once"
+    assert open_desk(desk.bench.order).bench.making.progress == before
+
+
+def test_steps_that_can_be_written_down_nowhere_are_asked_about_before_the_window_closes(evening, tmp_path):
+    desk = evening()
+    desk.bench.logbook.path = tmp_path
+    folder = default_folder()
+    folder.parent.mkdir(parents=True, exist_ok=True)
+    if folder.exists():
+        folder.rmdir()
+    folder.write_text("in the way")
+    desk.click("etchStepsNext")
+    assert desk.bench.making.unkept
+    desk.shell.files.give_up()
+    assert not desk.shell.close()
+    assert any("written down nowhere" in label.text() for label in desk.shell.findChildren(QLabel))
+    desk.click("stay")
+    assert not desk.shell.close()
+    folder.unlink()
+    desk.bench.making._look()                                  # there is room again
+    assert not desk.bench.making.unkept and desk.shell.close()
 
 
 def test_a_clock_that_was_set_is_put_right_and_sleep_is_told(evening):

@@ -291,3 +291,11 @@ def test_cards_are_made_while_nobody_waits_and_show_the_newest_job_once_they_are
     assert not line.text().startswith("17.5")              # nobody sees it: no letter typed waits for it
     desk.go(4)
     assert line.text().startswith("17.5")
+
+
+def test_a_number_past_its_bounds_is_told_by_the_name_that_the_field_has_on_screen(desk):
+    told = []
+    desk.bench.refused.connect(told.append)
+    desk.go(4)
+    desk.type_into("border", "8763 mm")
+    assert told == ["Border: at most 500\u202fmm, not 8763\u202fmm"]

@@ -15,6 +15,7 @@ from vitrograph.core.errors import LogbookError
 from vitrograph.core.job import Recipe
 from vitrograph.core.logbook import Logbook, Makings
 from vitrograph.core.logbook.acts import End, KeepReading, Known, Note, SetClock, Shift, Tick, Untick, after
+from vitrograph.core.logbook.waiting import WaitingFile
 from vitrograph.core.work import (
     Clock,
     Happened,
@@ -71,6 +72,35 @@ def test_what_waits_to_be_written_counts_as_it_will_once_it_is(tmp_path_factory,
     for ref, clock in there.clocks.items():
         assert astuple(known.progress.clocks[ref]) == pytest.approx(astuple(clock))
     assert [one.at for one in known.happened] == pytest.approx([one.at for one in makings.happened("an order")])
+
+
+@given(parts=st.lists(st.lists(_ACTS, max_size=5), max_size=4), other=st.lists(_ACTS, max_size=2))
+@settings(max_examples=40, deadline=None)
+def test_what_waits_outlives_its_program_and_is_taken_over_once(tmp_path_factory, parts, other):
+    folder = tmp_path_factory.mktemp("state")
+    book, waiting = folder / "logbook.sqlite", []
+    elsewhere = WaitingFile(folder / "another.sqlite", folder)
+    elsewhere.keep([("an order", act) for act in other])
+    for part in parts:                                         # programs one after the other
+        program = WaitingFile(book, folder)
+        assert program.take_over() == waiting
+        assert WaitingFile(book, folder).take_over() == [], "another of its time has its own"
+        waiting = waiting + [("an order", act) for act in part]
+        assert program.keep(waiting)
+        program.let_go()
+    last = WaitingFile(book, folder)
+    assert last.take_over() == waiting
+    assert last.keep([]), "all is written now"
+    elsewhere.let_go()
+    assert WaitingFile(book, folder).take_over() == []
+    assert WaitingFile(folder / "another.sqlite", folder).take_over() == [("an order", act) for act in other]
+
+
+def test_waiting_acts_that_cannot_be_kept_or_read_are_no_fault(tmp_path):
+    (tmp_path / "state").write_text("a file where the folder should be")
+    assert not WaitingFile(tmp_path / "book", tmp_path / "state").keep([("an order", Tick(REFS[0], 1.0))])
+    (tmp_path / "odd.waiting").write_bytes(b'{"book": 3')
+    assert WaitingFile(tmp_path / "book", tmp_path).take_over() == [] and (tmp_path / "odd.waiting").exists()
 
 
 @given(seconds=st.floats(1, 1e5), starts=st.lists(st.floats(0, 1e4), min_size=1, max_size=9))

@@ -41,6 +41,10 @@ class LengthError(VitrographError, ValueError):
 class JobError(VitrographError, ValueError):
     """A job, or a change to one, with a value that cannot be."""
 
+    def about(self, place: str) -> "JobError":
+        """The same about a field of another name."""
+        return self if isinstance(self.says, str) else JobError(self.says.placed(place))
+
 
 class OrderFileError(VitrographError, OSError):
     """A file that cannot be read or written."""

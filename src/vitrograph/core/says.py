@@ -79,6 +79,11 @@ class Says:
         return tr(self.text, self.one, **{name: value.words(unit) if isinstance(value, Value) else value
                                           for name, value in self.values})
 
+    def placed(self, place: str) -> "Says":
+        """The same sentence about a place of another name, where it tells of one."""
+        values = dict(self.values)
+        return Says(self.text, self.one, **{**values, "place": place}) if "place" in values else self
+
     def __bool__(self) -> bool:
         return bool(self.text)
 

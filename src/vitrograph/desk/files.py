@@ -60,6 +60,7 @@ class Files(QObject):
         self._window, self.bench, self.recovery = window, bench, recovery
         self.workshop = default_file()
         self._left_ringing: frozenset[StepRef] = frozenset()   # clocks that the maker left on purpose
+        self._lets_steps_go = False                            # though they could be written down nowhere
         self._held: Path | None = None
         self._stamp: tuple[int, int] | None = None             # of its file, as it was read or written here
         self._note()
@@ -86,6 +87,23 @@ class Files(QObject):
     def held(self) -> bool:
         """Whether the order in hand is not left without a question: it is not saved, or cream stands by its clock."""
         return self.unsaved or bool(self._ringing())
+
+    def close_guarded(self, close: Callable[[], object]) -> bool:
+        """Whether the window may close at once; else it does so when all that would be lost has been asked about."""
+        def close_all_the_same() -> None:
+            self._lets_steps_go = True
+            close()
+
+        if self.held:
+            self.guarded(close)
+            return False
+        if not self.bench.making.unkept or self._lets_steps_go:
+            return True
+        self._ask(tr("Steps and clocks could be written down nowhere: neither in the logbook nor beside it. They are "
+                     "lost if this window closes now."), (
+            Answer("stay", tr("Stay here"), lambda: None),
+            Answer("leaveSteps", tr("Close it all the same"), close_all_the_same)))
+        return False
 
     def _ringing(self) -> frozenset[StepRef]:
         """The steps whose clocks run, but for those that were left on purpose, or that nobody has come to for long."""

@@ -337,9 +337,8 @@ class Shell(QWidget):
                                unsaved=unsaved))
 
     def closeEvent(self, event: QCloseEvent) -> None:
-        if self.files.held:
+        if not self.files.close_guarded(self.window().close):
             event.ignore()
-            self.files.guarded(self.window().close)
             return
         if self._as_left is not None:
             self._as_left.keep()

@@ -1,4 +1,7 @@
-"""What is done to a making: written into the book, or done to what is known of it while the book cannot be written."""
+"""What is done to a making: written into the book, or done to what is known of it while the book cannot be written.
+
+What waits is kept in a file by its kinds' names: they and their fields stay as they are.
+"""
 
 from collections.abc import Iterable
 from types import MappingProxyType
@@ -30,7 +33,7 @@ class Act(Protocol):
         ...
 
 
-class Tick(Struct, frozen=True):
+class Tick(Struct, frozen=True, tag=True):
     """A step is done, at a time (seconds since 1970)."""
 
     ref: StepRef
@@ -43,7 +46,7 @@ class Tick(Struct, frozen=True):
         return _with(known, done={self.ref: self.at, **known.progress.done})
 
 
-class Untick(Struct, frozen=True):
+class Untick(Struct, frozen=True, tag=True):
     """A step is not done after all; its clock begins anew."""
 
     ref: StepRef
@@ -57,7 +60,7 @@ class Untick(Struct, frozen=True):
                      clocks={ref: clock for ref, clock in known.progress.clocks.items() if ref != self.ref})
 
 
-class SetClock(Struct, frozen=True):
+class SetClock(Struct, frozen=True, tag=True):
     """A step's clock stands so."""
 
     ref: StepRef
@@ -71,7 +74,7 @@ class SetClock(Struct, frozen=True):
         return _with(known, clocks={**known.progress.clocks, self.ref: self.clock})
 
 
-class Note(Struct, frozen=True):
+class Note(Struct, frozen=True, tag=True):
     """Something happened."""
 
     happened: Happened
@@ -83,7 +86,7 @@ class Note(Struct, frozen=True):
         return replace(known, happened=(*known.happened, self.happened))
 
 
-class Shift(Struct, frozen=True):
+class Shift(Struct, frozen=True, tag=True):
     """The computer's clock was set by so many seconds: all times are put right."""
 
     seconds: float
@@ -98,7 +101,7 @@ class Shift(Struct, frozen=True):
         return replace(made, happened=tuple(replace(one, at=one.at + self.seconds) for one in known.happened))
 
 
-class KeepReading(Struct, frozen=True):
+class KeepReading(Struct, frozen=True, tag=True):
     """What the computer's clocks show is kept beside the clocks that run."""
 
     reading: Reading
@@ -110,7 +113,7 @@ class KeepReading(Struct, frozen=True):
         return known
 
 
-class End(Struct, frozen=True):
+class End(Struct, frozen=True, tag=True):
     """The making is at its end: the order may be made again."""
 
     at: float
@@ -120,6 +123,9 @@ class End(Struct, frozen=True):
 
     def on(self, known: Known) -> Known:
         return Known()
+
+
+AnyAct = Tick | Untick | SetClock | Note | Shift | KeepReading | End
 
 
 def after(known: Known, acts: Iterable[Act]) -> Known:

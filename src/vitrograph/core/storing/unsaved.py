@@ -1,10 +1,8 @@
 """Safety copies of unsaved work: each with the path it belongs to, held by the program that keeps it.
 
-A copy `NAME.vitro` is held while its program lives by a lock on `NAME.lock` beside it, which the system lets go of when
-the program ends in whatever way (flock(2)); so a copy that nobody holds was left behind.
+A copy that nobody holds was left behind.
 """
 
-import fcntl
 import json
 import os
 import secrets
@@ -17,6 +15,7 @@ from msgspec import Struct
 
 from vitrograph.core.errors import OrderFileError
 from vitrograph.core.job import Order
+from vitrograph.core.storing.held import hold, lock_of
 from vitrograph.core.storing.orderfile import comment_of, load_order, save_order
 from vitrograph.core.storing.whole import backup_of
 
@@ -38,7 +37,7 @@ class SafetyCopy:
         """A new one, of nothing as yet, with a name that no other has. Raises OSError."""
         folder.mkdir(parents=True, exist_ok=True)
         place = folder / f"{secrets.token_hex(8)}.vitro"
-        handle = _hold(place)
+        handle = hold(place)
         assert handle is not None, "a name nobody can foresee is held already"
         return cls(place, handle)
 
@@ -56,7 +55,7 @@ class SafetyCopy:
     def let_go(self) -> None:
         """Leave the copy for the next start to find."""
         if not (self.place.exists() or backup_of(self.place).exists()):
-            _lock(self.place).unlink(missing_ok=True)
+            lock_of(self.place).unlink(missing_ok=True)
         os.close(self._handle)
 
 
@@ -81,7 +80,7 @@ def left_behind(folder: Path) -> Iterator[LeftBehind | Unreadable]:
     """
     copies = {*folder.glob("*.vitro"), *(kept.with_suffix("") for kept in folder.glob("*.vitro.bak"))}
     for place in sorted(copies, key=_changed_at, reverse=True):
-        handle = _hold(place)
+        handle = hold(place)
         if handle is None:                                        # its program is running
             continue
         copy = SafetyCopy(place, handle)
@@ -120,23 +119,6 @@ def _path_in(comment: bytes) -> Path | None:
     except (ValueError, KeyError, TypeError):
         return None
     return Path(path) if isinstance(path, str) else None
-
-
-def _hold(place: Path) -> int | None:
-    """Hold a copy by its lock; None where another program does, or where no lock can be made. """
-    with suppress(OSError):
-        handle = os.open(_lock(place), os.O_RDWR | os.O_CREAT | os.O_NOFOLLOW, 0o600)
-        try:
-            fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
-        except OSError:
-            os.close(handle)
-            return None
-        return handle
-    return None
-
-
-def _lock(place: Path) -> Path:
-    return place.with_suffix(".lock")
 
 
 def _changed_at(place: Path) -> float:

@@ -7862,6 +7862,14 @@ Sie sagt: {licence}</translation>
         <translation>Hier bleiben</translation>
     </message>
     <message>
+        <source>Steps and clocks could be written down nowhere: neither in the logbook nor beside it. They are lost if this window closes now.</source>
+        <translation>Schritte und Uhren ließen sich nirgends aufschreiben: weder im Logbuch noch daneben. Sie gehen verloren, wenn dieses Fenster jetzt schließt.</translation>
+    </message>
+    <message>
+        <source>Close it all the same</source>
+        <translation>Trotzdem schließen</translation>
+    </message>
+    <message>
         <source>A clock of “{name}” is running. It goes on, but nobody is called once this order is left.</source>
         <translation>Eine Uhr von „{name}“ läuft. Sie läuft weiter, aber niemand wird gerufen, wenn dieser Auftrag verlassen ist.</translation>
     </message>

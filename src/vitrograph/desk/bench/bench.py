@@ -12,7 +12,7 @@ from msgspec.structs import replace
 from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoStack
 
-from vitrograph.core.errors import VitrographError
+from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.findings import Finding, Remedy
 from vitrograph.core.glass import Shelf, default_folder
 from vitrograph.core.job import Job, Order, Words
@@ -107,7 +107,10 @@ class Bench(Spoken, ArtInHand, QObject):
         """
         def change() -> None:
             at, row = self.place
-            after = self.order.changed(at, row, **paths_of(changes, self.job), **values)
+            try:
+                after = self.order.changed(at, row, **paths_of(changes, self.job), **values)
+            except JobError as error:                         # told by the name that the field has on screen
+                raise error.about(label) from None
             self.put(label, carried(self.order, after, at), merge=merge)
 
         return self.attempt(change)
@@ -256,17 +259,6 @@ class Bench(Spoken, ArtInHand, QObject):
     def remedy(self, remedy: Remedy) -> None:
         """Do what a finding offers."""
         self.edit(self.words(remedy.label), *remedy.changes)
-
-    def attempt(self, work: Callable[[], object], told: str = "") -> bool:
-        """Do what may be refused, and say in one sentence that it was done, or why it could not be."""
-        try:
-            work()
-        except VitrographError as error:
-            self.refused.emit(error.words(self.unit))
-            return False
-        if told:
-            self.told.emit(told)
-        return True
 
     def log(self, entry: Entry, photos: Sequence[Photo] = (), marks: Sequence[Mark] = ()) -> None:
         """Write an entry in the logbook, with the order as it is. Raises LogbookError."""

@@ -9,7 +9,8 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import OwnTimes
 from vitrograph.core.language import tr
 from vitrograph.core.logbook import Makings, Worked
-from vitrograph.core.logbook.acts import Act, End, KeepReading, Known, Note, SetClock, Shift, Tick, Untick, after
+from vitrograph.core.logbook.acts import AnyAct, End, KeepReading, Known, Note, SetClock, Shift, Tick, Untick, after
+from vitrograph.core.logbook.waiting import WaitingFile
 from vitrograph.core.stations import Station
 from vitrograph.core.work import (
     Clock,
@@ -49,7 +50,9 @@ class Making(QObject):
         self._gaps: dict[Station, list[float]] = {}            # read anew once something was ticked,
         self._own: OwnTimes | None = None                      # as these are
         self._known = Known()                                  # of the book, when it could be read last
-        self._waiting: list[tuple[str, Act]] = []              # what could not be written yet, each with its order
+        self._file = WaitingFile(makings.book.path)
+        self._waiting = self._file.take_over()                 # what could not be written yet, each with its order,
+        self._kept = list(self._waiting)                       # what of it is safe elsewhere till then
         self._again = 0.0                                      # when the book is tried again,
         self._wrong, self._told = "", ""                       # what is wrong with it, and what was told of that
         self._timer = QTimer(self, interval=_TICK_MS)
@@ -159,7 +162,7 @@ class Making(QObject):
         """The running clock that ends first."""
         return next(iter(self.progress.running().items()), None)
 
-    def _do(self, *acts: Act) -> None:
+    def _do(self, *acts: AnyAct) -> None:
         """Do something, and write it down; while the book cannot be written it waits, and counts here all the same."""
         if acts:
             self._waiting += [(self._order, act) for act in acts]
@@ -176,6 +179,8 @@ class Making(QObject):
                     del self._waiting[0]
             except VitrographError as error:
                 self._missed(error)
+        if self._waiting != self._kept and self._file.keep(self._waiting):
+            self._kept = list(self._waiting)
         if not self._waiting:
             self._told = ""
         elif self._wrong != self._told:
@@ -187,9 +192,15 @@ class Making(QObject):
         """The book cannot be used: it is tried again, but not at every step, for each would wait for it."""
         self._again, self._wrong = monotonic() + _AGAIN_S, str(error)
 
+    @property
+    def unkept(self) -> bool:
+        """Whether something was done that could be written down nowhere: it is lost if the program ends now."""
+        return self._waiting != self._kept
+
     def close(self) -> None:
-        """Look at the clocks no more."""
+        """Look at the clocks no more, and leave what waits for the next start."""
         self._timer.stop()
+        self._file.let_go()
 
     def _look(self) -> None:
         """Twice a second: whether anything happened to the computer's clock, and what the clocks show."""

@@ -1,7 +1,13 @@
 """Sentences, lengths and sizes in words of the maker's unit."""
 
+from collections.abc import Callable
+
+from PySide6.QtCore import SignalInstance
+
+from vitrograph.core.errors import VitrographError
 from vitrograph.core.glass import Motif
 from vitrograph.core.job import Order
+from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Value, in_words
 from vitrograph.core.units import Unit
 
@@ -10,6 +16,8 @@ class Spoken:
     """What has an order in hand, and says things in its unit."""
 
     order: Order
+    refused: SignalInstance             # one sentence: why something was not done
+    told: SignalInstance                # one sentence: that it was
 
     @property
     def unit(self) -> Unit:
@@ -26,4 +34,15 @@ class Spoken:
 
     def size(self, motif: Motif | None) -> str:
         """A motif's width and height in the maker's unit."""
-        return "none" if motif is None else f"{self.length(motif.width, 0)} × {self.length(motif.height, 0)}"
+        return tr("none") if motif is None else f"{self.length(motif.width, 0)} × {self.length(motif.height, 0)}"
+
+    def attempt(self, work: Callable[[], object], told: str = "") -> bool:
+        """Do what may be refused, and say in one sentence that it was done, or why it could not be."""
+        try:
+            work()
+        except VitrographError as error:
+            self.refused.emit(error.words(self.unit))
+            return False
+        if told:
+            self.told.emit(told)
+        return True

@@ -20,6 +20,7 @@ from vitrograph.desk.kit.fields import button, label, restyle
 from vitrograph.desk.kit.named import named
 
 _AFTER_VIEWS_MS = 80               # when another piece is taken in hand
+_KEYS_MS = 120                     # sooner nobody who has just changed something goes on by the keyboard
 
 
 class Readings(QWidget):
@@ -114,6 +115,8 @@ class StationCard(QScrollArea):
         self.stack(self._error)
         self.setWidget(self._body)
         self._ordered: list[QWidget] = []      # what the keyboard goes through
+        self._keys_time = QTimer(self, interval=_KEYS_MS, singleShot=True)
+        self._keys_time.timeout.connect(self._order_keys)
         self.build()
         self._next = NextRow(bench, self.station)
         self.stack(self._next)
@@ -155,7 +158,10 @@ class StationCard(QScrollArea):
         self.order_keys()
 
     def order_keys(self) -> None:
-        """Let the keyboard go down the card as the eye does, whenever something was put in."""
+        """Let the keyboard go down the card as the eye does, now that something was put in: once the hands rest."""
+        self._keys_time.start()
+
+    def _order_keys(self) -> None:
         inside = [one for row in self.columns.rows for one in (row, *row.findChildren(QWidget))
                   if one.focusPolicy() != Qt.FocusPolicy.NoFocus and one.window() is self.window()]
         if inside != self._ordered:

@@ -36,6 +36,7 @@ class GlassView(View):
     """The near view of the piece. Drag turns it; dragging the frost moves the art round and up or down the glass."""
 
     waits_ms = 40
+    next_ms = 10
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
@@ -52,6 +53,8 @@ class GlassView(View):
         self._still_of: tuple[object, ...] = ()
         self._ground: QPixmap | None = None        # the glass without its frost, for as long as it stays as it is
         self._ground_key: object = None
+        self._bare: QPixmap | None = None          # the glass with nothing on it, for as long as it is seen so
+        self._bare_of: tuple[object, ...] = ()
         self._glass: QPixmap | None = None         # with its frost, likewise
         self._glass_of: object = None
         self._spot: BaseGeometry | None = None
@@ -120,13 +123,22 @@ class GlassView(View):
     def _painted_ground(self, camera: Camera) -> QPixmap:
         """The glass without its frost; painted anew only when it is turned or resized, or something on it changed."""
         composing = self.bench.station == "artwork"
-        key = (self.size(), camera.turn, camera.rise, camera.distance, camera.centre, camera.scale, composing)
+        bare = self._painted_bare(camera)
+        key = (bare.cacheKey(), composing)
         if self._ground is None or key != self._ground_key:
-            self._ground, self._ground_key = self.blank(QColor(theme.BLACK_CARD)), key
+            self._ground, self._ground_key = bare.copy(), key
             with painting(self._ground) as painter:
-                paint_body(painter, camera)
                 self._paint_still(painter, camera, composing=composing)
         return self._ground
+
+    def _painted_bare(self, camera: Camera) -> QPixmap:
+        """The glass with nothing on it; painted anew only when it is another, or seen otherwise."""
+        of = (self.size(), self.devicePixelRatioF(), camera)
+        if self._bare is None or of != self._bare_of:
+            self._bare, self._bare_of = self.blank(QColor(theme.BLACK_CARD)), of
+            with painting(self._bare) as painter:
+                paint_body(painter, camera)
+        return self._bare
 
     def _painted_glass(self, camera: Camera) -> QPixmap:
         """The glass with its frost; painted anew only when either changed."""

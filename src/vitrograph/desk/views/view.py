@@ -1,6 +1,7 @@
 """What the two views share: results, the linked pointer, dragging the art, and quiet words."""
 
 from collections.abc import Callable
+from functools import partial
 from time import perf_counter
 
 import numpy as np
@@ -32,6 +33,7 @@ class View(QWidget):
 
     painted = Signal(float)        # seconds a frame took, for bench/
     waits_ms = 0                   # when a station is entered: its card and both views at once would be a halt
+    next_ms = 0                    # when results of the piece in hand are in, for the same reason
 
     def __init__(self, bench: Bench) -> None:
         super().__init__()
@@ -81,8 +83,10 @@ class View(QWidget):
     def _take(self, results: Results) -> None:
         if self.bench.held_art is not None:                   # it is shown over what stood when it was taken hold of
             return
-        if results.job.key != self.results.job.key:           # another piece: card and views in frames of their own
-            QTimer.singleShot(self.waits_ms, self, lambda: self._show(self.bench.results))
+        waits = self.next_ms if results.job.key == self.results.job.key else self.waits_ms
+        if waits:                     # card and views in frames of their own: from when the others were told
+            later = partial(QTimer.singleShot, waits, self, lambda: self._show(self.bench.results))
+            QTimer.singleShot(0, self, later)
         else:
             self._show(results)
 
