@@ -5,6 +5,7 @@ from PySide6.QtWidgets import QLineEdit, QPushButton
 
 from hands import type_over
 from vitrograph.core.workshop import Workshop, load_workshop
+from vitrograph.desk.kit.message import Heard
 
 
 @pytest.fixture
@@ -57,6 +58,8 @@ def test_an_order_that_is_new_follows_the_answers_until_it_is_saved_or_made_othe
     desk.shell.files.save_as(place.with_name("kept.vitro"))
     type_over(window.findChild(QLineEdit, "house__border"), "1 1/4")
     assert desk.bench.job.stencil.border == 25.4
+    type_over(window.findChild(QLineEdit, "house__border"), "400 in")
+    assert window.findChild(Heard).text() == "Border of film: at most 19.685\u202fin, not 400\u202fin", "told in this very window"
     window.close()
 
 

@@ -21,6 +21,7 @@ from vitrograph.desk.commands import Command
 from vitrograph.desk.keys import Keys
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
 
 _NATIVE = QKeySequence.SequenceFormat.NativeText
@@ -84,6 +85,7 @@ class KeysWindow(QDialog):
         column.addWidget(self.table)
         column.addWidget(self.said)
         column.addLayout(row)
+        column.addWidget(Heard(self.bench))
 
     @property
     def chosen(self) -> Command:

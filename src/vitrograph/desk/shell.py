@@ -16,7 +16,7 @@ from PySide6.QtWidgets import (
 from shiboken6 import isValid
 
 from vitrograph.core.cut import SheetRun
-from vitrograph.core.language import capital, tr
+from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.desk import dropping
@@ -35,7 +35,7 @@ from vitrograph.desk.keys import default_file as keys_file
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.ask_bar import AskBar
 from vitrograph.desk.kit.card import StationCard
-from vitrograph.desk.kit.fields import label
+from vitrograph.desk.kit.message import Message
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steps_card import StepsCard
 from vitrograph.desk.kit.work_bar import WorkBar
@@ -62,7 +62,6 @@ if TYPE_CHECKING:
 
 CARD_WIDTH = 330
 _WIDE = 5.4                        # times a card's width: a window in which cards have two columns
-_MESSAGE_MS = 7000
 _FIRST_CARD_MS = 400
 _CARD_MS = 80                      # between the cards that are made while nobody waits
 OVERLAYS = {"glass": FrontOverlay(), "artwork": ComposingOverlay(), "fit": StrainOverlay(), "stencil": StencilOverlay(),
@@ -97,11 +96,7 @@ class Shell(QWidget):
         self._stack = QStackedWidget()
         self._card_width = max(CARD_WIDTH, self.fontMetrics().averageCharWidth() * 46)
         self._stack.setFixedWidth(self._card_width)
-        self._message = label("", scale=1.0)
-        self._message.setObjectName("message")
-        self._message.hide()
-        self._message_time = QTimer(self, singleShot=True, interval=_MESSAGE_MS)
-        self._message_time.timeout.connect(self._message.hide)
+        self._message = Message()
         self.walk = FindingWalk(self)
         self._card_time = QTimer(self, singleShot=True, interval=_FIRST_CARD_MS)    # where nothing is drawn first
         self._card_time.timeout.connect(lambda: self._bring_card(self.bench.station))
@@ -278,12 +273,7 @@ class Shell(QWidget):
 
     def say(self, text: str, wrong: bool = False) -> None:
         """One sentence along the foot of the window, for a while."""
-        tone, edge = (theme.TEXT, theme.STOP) if wrong else (theme.TEXT, theme.GOOD)
-        self._message.setStyleSheet(f"color: {tone}; background: {theme.CARD}; border-left: 6px solid {edge};"
-                                    f"padding: 8px 16px;")
-        self._message.setText(capital(text))
-        self._message.show()
-        self._message_time.start()
+        self._message.say(text, wrong=wrong)
 
     @property
     def asking(self) -> bool:

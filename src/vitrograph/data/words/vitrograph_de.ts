@@ -10299,6 +10299,14 @@ Sie sagt: {licence}</translation>
         </translation>
     </message>
     <message>
+        <source>no row has anything too thin, too small or too sharp: nothing is changed</source>
+        <translation>keine Zeile hat etwas zu Dünnes, zu Kleines oder zu Spitzes: nichts ist geändert</translation>
+    </message>
+    <message>
+        <source>all rows are mended</source>
+        <translation>alle Zeilen sind ausgebessert</translation>
+    </message>
+    <message>
         <source>The smallest size</source>
         <translation>Die kleinste Größe</translation>
     </message>

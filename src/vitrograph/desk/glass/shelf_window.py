@@ -32,6 +32,7 @@ from vitrograph.desk.glass.measure_picture import MeasurePicture
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import NumberField, button, label
+from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
 
 _PICTURE_HIGH = 150
@@ -105,6 +106,7 @@ class ShelfWindow(QDialog):
             column.addWidget(widget)
         column.addStretch(1)
         column.addLayout(grid)
+        column.addWidget(Heard(self.bench))
         return column
 
     # -- what is shown -------------------------------------------------------------------------------------------

@@ -25,6 +25,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
+from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.order.names_table import NamesTable
 from vitrograph.desk.order.row_panel import RowPanel
 from vitrograph.desk.order.rule_panel import RulePanel
@@ -94,6 +95,7 @@ class NamesWindow(QDialog):
         left.addLayout(acts)
         left.addWidget(self.table, 1)
         left.addLayout(foot)
+        left.addWidget(Heard(self.bench))
         right = QVBoxLayout()
         right.addWidget(self.rule)
         right.addWidget(self.row, 1)
@@ -279,6 +281,8 @@ class NamesWindow(QDialog):
             return
         if isinstance(solved, Order):
             self.bench.put(tr("Mend all rows"), solved)
+            self.bench.told.emit(tr("no row has anything too thin, too small or too sharp: nothing is changed")
+                                 if solved == order else tr("all rows are mended"))
         else:
             line = self.bench.words(size_line(order, at, solved))
             smallest = self._end == "smallest"
@@ -291,7 +295,7 @@ class NamesWindow(QDialog):
     def _say_refused(self, sentence: str) -> None:
         self.stop_button.hide()
         self.bench.refused.emit(sentence)
-        self.says.setText(sentence)
+        self.refresh()
 
     def closeEvent(self, event: QCloseEvent) -> None:
         self._stop.set()

@@ -6,7 +6,7 @@ from typing import Any
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLineEdit, QVBoxLayout, QWidget
 
-from vitrograph.core.errors import VitrographError
+from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import changed_record
@@ -14,9 +14,10 @@ from vitrograph.core.language import tr
 from vitrograph.core.workshop import Workshop, begun, default_file, differences, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
-from vitrograph.desk.kit.fields import ChoiceRow, Column, LengthField, NumberField, button, drop_down, label
+from vitrograph.desk.kit.fields import ChoiceRow, Column, Field, LengthField, NumberField, button, drop_down, label
 from vitrograph.desk.kit.look import TEXTS, read_look, write_look
 from vitrograph.desk.kit.look import default_file as look_file
+from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
 from vitrograph.languages import LANGUAGES
 
@@ -89,6 +90,7 @@ class WorkshopWindow(QDialog):
         whole.setContentsMargins(20, 16, 20, 16)
         whole.addWidget(label(tr("New orders begin from this. Leave alone what you do not know."), "quiet"))
         whole.addLayout(columns, 1)
+        whole.addWidget(Heard(self.bench))
         whole.addWidget(done, 0, Qt.AlignmentFlag.AlignRight)
 
     def _choice(self, path: str, title: str, choices: list[tuple[Any, str]], columns: int = 2) -> ChoiceRow:
@@ -156,14 +158,21 @@ class WorkshopWindow(QDialog):
         order = self.bench.order
         follows = self.own and self.bench.path is None and begun(self.held, order) == order
         try:
-            made = changed_record(self.held, {path: value})
+            made = self._answered(path, value)
             save_workshop(made, self.place)
             self.held = made
             if follows:
                 self.bench.put(tr("The workshop"), begun(made, order))
         except VitrographError as error:
-            self.bench.refused.emit(str(error))
+            self.bench.refused.emit(error.words(self.held.house.units))
         self._show()
+
+    def _answered(self, path: str, value: object) -> Workshop:
+        try:
+            return changed_record(self.held, {path: value})
+        except JobError as error:                              # told by the name that the field has on screen
+            field = self.fields[path]
+            raise error.about((field.line if isinstance(field, Field) else field).accessibleName()) from None
 
     def _load(self) -> None:
         try:
