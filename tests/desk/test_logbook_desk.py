@@ -147,8 +147,8 @@ def test_places_are_clicked_on_the_glass_itself_copy_by_copy_and_kept_with_the_r
     assert card.pointing.marks == () and card.went.outcome == "good"
 
 
-def test_of_fewer_glasses_no_more_can_have_failed(qtbot):
-    went = WentPanel()
+def test_of_fewer_glasses_no_more_can_have_failed(desk, qtbot):
+    went = WentPanel(desk.bench)
     qtbot.addWidget(went)
     went.take(1, 6)
     went.counts["faint"].setValue(3)

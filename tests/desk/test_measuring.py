@@ -5,17 +5,27 @@ from math import pi
 import numpy as np
 import pytest
 from PIL import Image
-from PySide6.QtCore import QPoint, Qt
+from PySide6.QtCore import QMimeData, QPoint, Qt, QTimer
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QListWidget, QPlainTextEdit, QPushButton, QTableWidget
+from PySide6.QtWidgets import (
+    QApplication,
+    QLineEdit,
+    QListWidget,
+    QMessageBox,
+    QPlainTextEdit,
+    QPushButton,
+    QTableWidget,
+)
 
-from hands import click, type_into
+from hands import click, type_into, type_over
 from specimens import LANTERN, PLAQUE, TUMBLER, job
 from vitrograph.core.demo import demo_glasses, fill_demo_shelf
-from vitrograph.core.glass import wall_of
+from vitrograph.core.glass import ShelvedGlass, wall_of
 from vitrograph.core.job import CurvedGlass, KeepOut, StraightGlass
+from vitrograph.desk.glass import shelf_row
 from vitrograph.desk.glass.shelf_row import ShelfRow
 from vitrograph.desk.glass.shelf_window import ShelfWindow
+from vitrograph.desk.kit.message import Heard
 from vitrograph.devices.camera import Camera
 
 
@@ -192,8 +202,7 @@ def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
     assert window.list.count() == 1 and window.current().glass == TUMBLER
     window.copy()
     assert window.list.count() == 2
-    window.notes.setPlainText("for the night assistants")
-    click(window, "shelf_keep_notes")
+    QTest.keyClicks(window.notes, "for the night assistants")    # kept by themselves, whatever is done next
     window.add_picture(picture_of(TUMBLER, tmp_path / "side.png"))
     assert window.current().picture[:2] == b"\xff\xd8" and window.photo.isVisible()
     window.write(tmp_path / "kept.json")
@@ -207,14 +216,68 @@ def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
     assert desk.bench.job.glass == TUMBLER and desk.bench.job.features.foot == 7.0
 
 
+def test_nothing_on_the_shelf_is_lost_unasked(desk, tmp_path, monkeypatch):
+    row, shelf = desk.go(1).findChild(ShelfRow), desk.bench.shelf
+    row.keep_as("Dome tumbler")
+    window = row.open()
+    window.list.setCurrentRow(0)
+    QTest.keyClicks(window.notes, "thin lip")
+    window.close()
+    assert shelf.of_name("dome tumbler").notes == "thin lip", "typed, and the window closed at once"
+    type_over(window.findChild(QLineEdit, "glassPrice"), "2.5")
+    asked = []
+    monkeypatch.setattr(shelf_row, "ask_which", lambda *given: asked.append(given) or "both")
+    row.keep_as("Dome tumbler")
+    assert not asked, "the same glass under the same name"
+    desk.click("kind_ball")
+    row.keep_as("Dome Tumbler")
+    assert len(asked) == 1 and shelf.of_name("Dome tumbler").glass == TUMBLER
+    assert shelf.of_name("Dome Tumbler (2)").glass == desk.bench.job.glass
+    monkeypatch.setattr(shelf_row, "ask_which", lambda *_asked: "neither")
+    row.keep_as("Dome tumbler")
+    assert shelf.of_name("Dome tumbler").glass == TUMBLER
+    monkeypatch.setattr(shelf_row, "ask_which", lambda *_asked: "new")
+    row.keep_as("Dome tumbler")
+    there = shelf.of_name("Dome tumbler")
+    assert there.glass == desk.bench.job.glass and (there.notes, there.price) == ("thin lip", 2.5)
+    row.open().find_field.setText("dome tumbler")
+    window.list.setCurrentRow(0)
+    assert not window.acts["put_back"].isVisible()
+    window.remove()
+    assert shelf.of_name("Dome tumbler") is None and list(shelf.folder.glob("*.bak"))
+    click(window, "shelf_put_back")
+    assert shelf.of_name("Dome tumbler") == there and not window.acts["put_back"].isVisible()
+    text = QMimeData()
+    text.setText("x" * 300_000)                                # laid out in a minute, were it taken in
+    window.notes.insertFromMimeData(text)
+    assert window.notes.words() == "thin lip" and "at most 20000 go in here" in window.findChild(Heard).text()
+
+
+def test_the_question_about_a_name_that_is_taken_has_three_answers(desk):
+    glass = ShelvedGlass.of(desk.bench.job, "Dome tumbler")
+    for name, wanted in (("Keep both", "both"), ("Keep it in the other's place", "new"), (None, "neither")):
+        def answer(name=name):
+            box = next(one for one in QApplication.topLevelWidgets() if isinstance(one, QMessageBox))
+            assert "“Dome tumbler” is on the shelf already" in box.text()
+            if name is None:
+                QTest.keyClick(box, Qt.Key.Key_Escape)
+            else:
+                next(one for one in box.buttons() if one.text().replace("&", "") == name).click()
+
+        QTimer.singleShot(0, answer)
+        assert shelf_row.ask_which(desk.shell, desk.bench, glass, glass) == wanted
+
+
 def test_the_shelf_shows_generic_shapes_and_tells_of_a_bad_file(desk, tmp_path):
     window = ShelfWindow(desk.bench, desk.go(1))
+    window.show()
     window.find_field.setText("wine bowl")
     assert not window.acts["remove"].isEnabled()
     window.take()
     desk.settle()
     assert desk.results.wall.stands == 90.0
     (tmp_path / "no.json").write_text("no")
+    window.show()
     kept = desk.bench.job
     window.read_file(tmp_path / "no.json")
     assert "is not a glass" in desk.says("message") and desk.bench.job == kept

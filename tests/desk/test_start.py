@@ -22,13 +22,13 @@ from vitrograph.core.glass import Shelf, ShelvedGlass
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.desk import dropping, front
-from vitrograph.desk.artwork.words_panel import WordsBox
 from vitrograph.desk.dropping import does_for
 from vitrograph.desk.front import Front
 from vitrograph.desk.glass.shelf_window import ShelfWindow
 from vitrograph.desk.instance import hand_over, listen, socket_place
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.look import Look, read_look, write_look
+from vitrograph.desk.kit.text_box import TextBox
 from vitrograph.desk.seen import Seen
 
 ROOT = Path(__file__).parents[2]
@@ -290,10 +290,12 @@ def test_files_dropped_go_to_the_room_they_are_for(desk, tmp_path):
     (tmp_path / "guests.csv").write_text("Ada\nGrace\n")
     save_order(Order.of(job("D"), name="Dropped"), tmp_path / "dropped.vitro")
 
+    words = desk.go(2).findChild(TextBox, "words")
+
     def drop(*paths):
         data = QMimeData()
         data.setUrls([QUrl.fromLocalFile(str(path)) for path in paths])
-        assert not WordsBox().canInsertFromMimeData(data), "not even over the words is a file taken for its path"
+        assert not words.canInsertFromMimeData(data), "not even over the words is a file taken for its path"
         event = QDropEvent(QPointF(400, 400), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton,
                            Qt.KeyboardModifier.NoModifier)
         desk.shell.dropEvent(event)

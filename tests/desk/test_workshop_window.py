@@ -59,7 +59,8 @@ def test_an_order_that_is_new_follows_the_answers_until_it_is_saved_or_made_othe
     type_over(window.findChild(QLineEdit, "house__border"), "1 1/4")
     assert desk.bench.job.stencil.border == 25.4
     type_over(window.findChild(QLineEdit, "house__border"), "400 in")
-    assert window.findChild(Heard).text() == "Border of film: at most 19.685\u202fin, not 400\u202fin", "told in this very window"
+    said = window.findChild(Heard).text()
+    assert said == "Border of film: at most 19.685\u202fin, not 400\u202fin", "told in this very window"
     window.close()
 
 

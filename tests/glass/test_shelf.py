@@ -8,9 +8,10 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from specimens import FLARE_IN, LANTERN, TUMBLER
-from vitrograph.core.errors import GlassError
+from vitrograph.core.errors import GlassError, ShelfError
 from vitrograph.core.glass import Shelf, ShelvedGlass, generic_glasses, read_glass, wall_of
 from vitrograph.core.job import CurvedGlass, TaperedGlass, Tools
+from vitrograph.core.storing.whole import backup_of
 
 
 def test_a_kept_glass_is_found_again_as_it_was(tmp_path):
@@ -34,6 +35,28 @@ def test_keeping_under_the_same_name_replaces_and_removing_removes(tmp_path):
     shelf.remove("Same")
     shelf.remove("never there")
     assert [kept.name for kept in shelf.glasses()] == ["same!"]
+
+
+def test_what_is_taken_off_or_replaced_stays_beside_and_what_cannot_be_read_again_is_not_kept(tmp_path, monkeypatch):
+    shelf = Shelf(tmp_path)
+    path = shelf.keep(ShelvedGlass("Same", TUMBLER))
+    shelf.keep(ShelvedGlass("Same", FLARE_IN))
+    assert read_glass(backup_of(path)).glass == TUMBLER
+    shelf.remove("Same")
+    assert read_glass(backup_of(path)).glass == FLARE_IN and shelf.of_name("SAME") is None
+    shelf.keep(ShelvedGlass("Same", TUMBLER))
+    with pytest.raises(ShelfError, match="may take 2"):
+        shelf.keep(ShelvedGlass("Same", TUMBLER, "x" * 2_000_000))
+    assert shelf.of_name("same").notes == "", "not made unreadable"
+    shelf.keep(ShelvedGlass("Same (2)", LANTERN))
+    assert shelf.free_name("Same") == "Same (3)"
+
+    def refuse(*_given):
+        raise PermissionError(13, "Permission denied")
+
+    monkeypatch.setattr(type(path), "replace", refuse)
+    with pytest.raises(ShelfError, match=r"Same stays on the shelf: .*permission denied"):
+        shelf.remove("Same")
 
 
 def test_what_is_no_glass_is_not_kept(tmp_path):

@@ -9,6 +9,7 @@ from collections.abc import Iterable
 from contextlib import suppress
 from functools import cache
 from hashlib import sha256
+from itertools import count
 from pathlib import Path
 from typing import Annotated
 
@@ -20,7 +21,7 @@ from vitrograph.core.glass.measure import wall_of
 from vitrograph.core.job import Features, Glass, Job, MaterialName, Tools
 from vitrograph.core.job.change import Put, put
 from vitrograph.core.language import tr
-from vitrograph.core.storing.whole import read_plain, reason, write_whole
+from vitrograph.core.storing.whole import backup_of, read_plain, reason, write_whole
 from vitrograph.data import SHIPPED
 
 _MOST_BYTES = 2_000_000
@@ -89,14 +90,30 @@ class Shelf:
         self.unread = tuple(unread)
         return tuple(sorted(found, key=lambda glass: glass.name.casefold()))
 
+    def of_name(self, name: str) -> ShelvedGlass | None:
+        """The maker's own glass of a name; None where there is none."""
+        return next((glass for glass in self.glasses() if glass.name.casefold() == name.casefold()), None)
+
+    def free_name(self, name: str) -> str:
+        """A name that no glass has, nor generic shape: `name (2)`, or the next number that is free."""
+        taken = {glass.name.casefold() for glass in (*self.glasses(), *generic_glasses())}
+        return next(free for number in count(2) if (free := f"{name[:70]} ({number})").casefold() not in taken)
+
     def keep(self, glass: ShelvedGlass) -> Path:
-        """Put a glass on the shelf, in the place of one of the same name. Raises ShelfError, GlassError."""
+        """Put a glass on the shelf, in the place of one of the same name, whose file stays beside it as `NAME.bak`.
+
+        Raises ShelfError, GlassError.
+        """
         wall_of(glass.glass)                                  # what is no glass is not kept
+        content = glass_json(glass)
+        if len(content) > _MOST_BYTES:
+            raise ShelfError(tr("{name} takes {size:.1f} MB with its notes and picture: a glass on the shelf may take "
+                                "{most:.0f}", name=glass.name, size=len(content) / 1e6, most=_MOST_BYTES / 1e6))
         path = self.folder / f"{_slug(glass.name)}.json"
         others = [old for old in self._files_of(glass.name) if old != path]
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
-            write_whole(path, glass_json(glass))
+            write_whole(path, content, keep_last=True)
             for old in others:
                 old.unlink(missing_ok=True)
         except (OSError, OrderFileError) as error:
@@ -105,9 +122,16 @@ class Shelf:
         return path
 
     def remove(self, name: str) -> None:
-        """Take a glass off the shelf; one that is not there is no matter."""
-        for path in self._files_of(name):
-            path.unlink(missing_ok=True)
+        """Take a glass off the shelf, its file aside as `NAME.bak`; one that is not there is no matter.
+
+        Raises ShelfError.
+        """
+        try:
+            for path in self._files_of(name):
+                path.replace(backup_of(path))
+        except OSError as error:
+            raise ShelfError(tr("{name} stays on the shelf: its file cannot be moved ({error})", name=name,
+                                error=reason(error))) from None
 
     def _files_of(self, name: str) -> list[Path]:
         """The files that hold a glass of a name, whatever they are called: some were copied in, some are old."""

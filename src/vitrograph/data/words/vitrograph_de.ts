@@ -2168,8 +2168,16 @@
         <translation>eine Schablone passt auf alle {count}: ihre Ecke verschiebt sich um höchstens {corner}</translation>
     </message>
     <message>
+        <source>{name} takes {size:.1f} MB with its notes and picture: a glass on the shelf may take {most:.0f}</source>
+        <translation>{name} braucht mit Notizen und Bild {size:.1f} MB: ein Glas im Regal darf {most:.0f} brauchen</translation>
+    </message>
+    <message>
         <source>{name} cannot be written ({error}): the glass was not kept</source>
         <translation>{name} lässt sich nicht schreiben ({error}): das Glas wurde nicht aufgehoben</translation>
+    </message>
+    <message>
+        <source>{name} stays on the shelf: its file cannot be moved ({error})</source>
+        <translation>{name} bleibt im Regal: die Datei lässt sich nicht verschieben ({error})</translation>
     </message>
     <message>
         <source>{name} on the shelf is not a glass ({wrong}): mend or remove it</source>
@@ -9207,6 +9215,22 @@ Sie sagt: {licence}</translation>
         <translation>im Regal aufgehoben: {name}</translation>
     </message>
     <message>
+        <source>“{name}” is on the shelf already: {there}. The one to be kept now: {new}.</source>
+        <translation>„{name}“ steht schon im Regal: {there}. Das jetzt zu behaltende: {new}.</translation>
+    </message>
+    <message>
+        <source>Keep both</source>
+        <translation>Beide behalten</translation>
+    </message>
+    <message>
+        <source>Keep it in the other&apos;s place</source>
+        <translation>An die Stelle des anderen setzen</translation>
+    </message>
+    <message>
+        <source>Leave it as it is</source>
+        <translation>Alles lassen, wie es ist</translation>
+    </message>
+    <message>
         <source>Keep it on the shelf</source>
         <translation>Im Regal aufheben</translation>
     </message>
@@ -9247,10 +9271,6 @@ Sie sagt: {licence}</translation>
         <translation>Nehmen</translation>
     </message>
     <message>
-        <source>Keep the notes</source>
-        <translation>Die Notizen behalten</translation>
-    </message>
-    <message>
         <source>Add a picture</source>
         <translation>Ein Bild hinzufügen</translation>
     </message>
@@ -9265,6 +9285,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Take it off the shelf</source>
         <translation>Aus dem Regal nehmen</translation>
+    </message>
+    <message>
+        <source>Put back what was taken off</source>
+        <translation>Herausgenommenes zurückstellen</translation>
     </message>
     <message>
         <source>generic</source>
@@ -9307,12 +9331,8 @@ Sie sagt: {licence}</translation>
         <translation>kopiert: {name}</translation>
     </message>
     <message>
-        <source>off the shelf: {name}</source>
-        <translation>aus dem Regal: {name}</translation>
-    </message>
-    <message>
-        <source>notes kept: {name}</source>
-        <translation>Notizen behalten: {name}</translation>
+        <source>off the shelf: {name}; it can be put back while this window is open</source>
+        <translation>aus dem Regal: {name}; es lässt sich zurückstellen, solange dieses Fenster offen ist</translation>
     </message>
     <message>
         <source>from 0 to {most:.0f}</source>
@@ -9325,10 +9345,6 @@ Sie sagt: {licence}</translation>
     <message>
         <source>picture kept: {name}</source>
         <translation>Bild behalten: {name}</translation>
-    </message>
-    <message>
-        <source>on the shelf: {name}</source>
-        <translation>im Regal: {name}</translation>
     </message>
     <message>
         <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)</source>
@@ -12737,6 +12753,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>{place}: at least {bound} of them, not {value}</source>
         <translation>{place}: mindestens {bound} Stück, nicht {value}</translation>
+    </message>
+    <message>
+        <source>that would be {letters} letters: at most {most} go in here</source>
+        <translation>das wären {letters} Buchstaben: hier gehen höchstens {most} hinein</translation>
     </message>
 </context>
 </TS>

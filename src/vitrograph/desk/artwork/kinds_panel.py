@@ -2,7 +2,7 @@
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QLineEdit, QPlainTextEdit, QWidget
+from PySide6.QtWidgets import QLineEdit, QWidget
 
 from vitrograph.core.artwork import Placed, faces
 from vitrograph.core.artwork.composing.arrange import apart
@@ -16,6 +16,7 @@ from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, button, chooser, in_a_row, label, show_quietly
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
+from vitrograph.desk.kit.text_box import TextBox
 
 if TYPE_CHECKING:
     from vitrograph.desk.artwork.tidying_window import TidyWindow
@@ -102,11 +103,8 @@ class MonogramPanel(Panel):
         self.initials = named(QLineEdit(), "initials")
         self.initials.setAccessibleName(tr("Initials, left to right"))
         self.initials.setPlaceholderText(tr("initials, left to right"))
-        self.text = named(QPlainTextEdit(), "monogramText")
-        self.text.setAccessibleName(tr("A name or a date"))
-        self.text.setPlaceholderText(tr("a name or a date, if one goes with them"))
-        self.text.setTabChangesFocus(True)
-        self.text.setFixedHeight(2 * self.fontMetrics().lineSpacing() + 20)
+        self.text = TextBox(self.bench, "monogramText", tr("A name or a date"), 2,
+                            empty=tr("a name or a date, if one goes with them"))
         self.setting = chooser("monogramStyle", tr("How they are set"), _STYLES)
         self.face = chooser("monogramFace", tr("Face of the initials"), {name: name for name in faces()})
         self.text_face = chooser("monogramTextFace", tr("Face of the name"), {name: name for name in faces()})
@@ -120,7 +118,7 @@ class MonogramPanel(Panel):
                    self.face, self.text_face, in_a_row(self.frame, self.edge), self.overlap, self.apart)
         self.initials.textEdited.connect(lambda text: self.change(tr("Initials"), merge=1, what__initials=text[:20]))
         self.text.textChanged.connect(
-            lambda: self.change(tr("Name"), merge=1, what__text=self.text.toPlainText()[:200]))
+            lambda: self.change(tr("Name"), merge=1, what__text=self.text.words()[:200]))
         for box, label_, field in ((self.setting, tr("Setting"), "style"), (self.face, tr("Face"), "face"),
                                    (self.text_face, tr("Face"), "text_face"), (self.edge, tr("Edge"), "edge")):
             box.activated.connect(lambda at, box=box, label_=label_, field=field: self.change(
@@ -141,7 +139,7 @@ class MonogramPanel(Panel):
         assert isinstance(monogram, Monogram)
         if self.initials.text() != monogram.initials:
             self.initials.setText(monogram.initials)
-        if self.text.toPlainText() != monogram.text:
+        if self.text.words() != monogram.text:
             show_quietly(self.text, monogram.text)
         for box, value in ((self.setting, monogram.style), (self.face, monogram.face),
                            (self.text_face, monogram.text_face), (self.frame, monogram.frame or ""),

@@ -3,8 +3,8 @@
 from math import isfinite
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QMimeData, QTimer
-from PySide6.QtWidgets import QPlainTextEdit, QWidget
+from PySide6.QtCore import QTimer
+from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.artwork import Placed
 from vitrograph.core.artwork.words.sturdy import thinnest_stroke
@@ -12,9 +12,9 @@ from vitrograph.core.errors import LengthError
 from vitrograph.core.job import Item, Words
 from vitrograph.core.language import tr
 from vitrograph.desk.bench.background import BackgroundTask
-from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import ChoiceRow, Field, LengthField, NumberField, button, label, show_quietly
 from vitrograph.desk.kit.panel import Panel
+from vitrograph.desk.kit.text_box import TextBox
 
 if TYPE_CHECKING:
     from vitrograph.desk.artwork.faces_window import FacesWindow
@@ -22,27 +22,6 @@ if TYPE_CHECKING:
 _REST_MS = 700                     # without a letter typed, before the strokes are measured
 _FIRST_RADIUS = 4.0                # ems, of an arc that is first tried
 _BENDS = [("straight", tr("straight")), ("arch", tr("arch")), ("bowl", tr("bowl"))]
-
-
-class WordsBox(QPlainTextEdit):
-    """The words to etch, a line a line. Tab leaves it, as in every other field."""
-
-    def __init__(self) -> None:
-        super().__init__()
-        self.setObjectName("words")
-        self.setAccessibleName(tr("Words"))
-        self.setTabChangesFocus(True)
-        self.setFont(theme.font(1.15))
-        self.setFixedHeight(3 * self.fontMetrics().lineSpacing() + 24)
-        self.setPlaceholderText(tr("Type the words to etch"))
-
-    def canInsertFromMimeData(self, source: QMimeData) -> bool:
-        """Text, but no files: those dropped here are for the window, which knows what each is for."""
-        return not source.hasUrls() and super().canInsertFromMimeData(source)
-
-    def words(self) -> str:
-        """What is typed; half a character that came with pasted text is replaced."""
-        return self.toPlainText().encode("utf-16", "surrogatepass").decode("utf-16", "replace")
 
 
 class SizesField(Field):
@@ -75,7 +54,7 @@ class WordsPanel(Panel):
     """Lettering."""
 
     def build(self) -> None:
-        self.words = WordsBox()
+        self.words = TextBox(self.bench, "words", tr("Words"), 3, empty=tr("Type the words to etch"), scale=1.15)
         self.face = button("", tip=tr("see your own words in every face, with the thinnest stroke of each"))
         self.face.setObjectName("face")
         self.sturdy = label("", "quiet")

@@ -5,7 +5,6 @@ from math import cos, pi, sin
 
 from PySide6.QtCore import QLineF, QPointF, QRectF
 from PySide6.QtGui import QColor, QPainter, QPen
-from PySide6.QtWidgets import QPlainTextEdit
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.glass import (
@@ -25,8 +24,8 @@ from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, button, drop_down, label
-from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.sketch import Sketch, draw_tool, draw_words
+from vitrograph.desk.kit.text_box import TextBox
 
 
 class ReadingsSketch(Sketch):
@@ -80,11 +79,7 @@ class ReadingsPage(HelperPage):
     def build(self) -> None:
         self.sketch = ReadingsSketch()
         self.place = drop_down("readingsPlace", tr("Where they were taken"))
-        self.lines = named(QPlainTextEdit(), "readingLines")
-        self.lines.setAccessibleName(tr("Readings, a line each"))
-        self.lines.setTabChangesFocus(True)
-        self.lines.setFont(theme.font())
-        self.lines.setFixedHeight(6 * self.lines.fontMetrics().lineSpacing() + 16)
+        self.lines = TextBox(self.bench, "readingLines", tr("Readings, a line each"), 6)
         self.tape = LengthField(tr("The tape's thickness"), "tape_thickness", least=0.0)
         self.found = Readings()
         self.verdict = self.answer_label("readingsSay")
@@ -124,7 +119,7 @@ class ReadingsPage(HelperPage):
         self._weigh()
 
     def _taken(self) -> Taken:
-        readings = parse_readings(self.lines.toPlainText(), self.bench.unit)
+        readings = parse_readings(self.lines.words(), self.bench.unit)
         return Taken(self.place.currentData(), readings, self._tape_mm)
 
     def _weigh(self) -> None:

@@ -4,8 +4,8 @@ from functools import partial
 from pathlib import Path
 
 import msgspec
-from PySide6.QtCore import Qt
-from PySide6.QtGui import QPixmap
+from PySide6.QtCore import Qt, QTimer
+from PySide6.QtGui import QHideEvent, QPixmap
 from PySide6.QtWidgets import (
     QDialog,
     QFileDialog,
@@ -15,7 +15,6 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QListWidget,
     QListWidgetItem,
-    QPlainTextEdit,
     QVBoxLayout,
     QWidget,
 )
@@ -29,13 +28,16 @@ from vitrograph.core.telling.answers import readings_line
 from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.glass.measure_picture import MeasurePicture
+from vitrograph.desk.glass.shelf_row import keep_apart
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import NumberField, button, label
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.text_box import TextBox
 
 _PICTURE_HIGH = 150
+_NOTES_MS = 800
 _DEAREST = 1e6
 _PICTURE_PIXELS = 4_000_000        # more than a small picture needs
 
@@ -48,6 +50,10 @@ class ShelfWindow(QDialog):
         self.bench = bench
         theme.dress(self, "shelfWindow", tr("The shelf"), (820, 620))
         self._shown: list[tuple[ShelvedGlass, bool]] = []
+        self._taken_off: list[ShelvedGlass] = []
+        self._noted: ShelvedGlass | None = None                # whose notes are in their field
+        self._notes_rest = QTimer(self, singleShot=True, interval=_NOTES_MS)
+        self._notes_rest.timeout.connect(self._keep_notes)
         row = QHBoxLayout(self)
         row.setContentsMargins(16, 16, 16, 16)
         row.setSpacing(16)
@@ -80,19 +86,16 @@ class ShelfWindow(QDialog):
         self.photo.setObjectName("glassPhoto")
         self.photo.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.known = Readings()
-        self.notes = named(QPlainTextEdit(), "glassNotes")
-        self.notes.setAccessibleName(tr("Notes"))
-        self.notes.setPlaceholderText(tr("Notes"))
-        self.notes.setTabChangesFocus(True)
-        self.notes.setFont(theme.font())
-        self.notes.setFixedHeight(76)
+        self.notes = TextBox(self.bench, "glassNotes", tr("Notes"), 3, empty=tr("Notes"))
+        self.notes.textChanged.connect(self._notes_rest.start)
         self.price = NumberField(tr("What one costs, in your money"), "glassPrice", suffix="")
         self.price.edited.connect(self._keep_price)
         acts = {
-            "take": (tr("Take it"), self.take, "accent"), "keep_notes": (tr("Keep the notes"), self._keep_notes, ""),
+            "take": (tr("Take it"), self.take, "accent"),
             "add_picture": (tr("Add a picture"), self._choose_picture, ""), "copy": (tr("Copy it"), self.copy, ""),
             "write": (tr("Write a glass file"), self._choose_export, ""),
             "remove": (tr("Take it off the shelf"), self.remove, ""),
+            "put_back": (tr("Put back what was taken off"), self.put_back, ""),
         }
         self.acts = {}
         grid = QGridLayout()
@@ -113,6 +116,7 @@ class ShelfWindow(QDialog):
 
     def fill(self) -> None:
         """List what is on the shelf now and answers to the words typed."""
+        self._keep_notes()
         own = self.bench.shelf.glasses()
         for sentence in self.bench.shelf.unread:
             self.bench.refused.emit(sentence)
@@ -136,22 +140,26 @@ class ShelfWindow(QDialog):
         return self._shown[row][0] if 0 <= row < len(self._shown) else None
 
     def _show(self) -> None:
+        self._keep_notes()
         glass = self.current()
         for made in self.acts.values():
             made.setEnabled(glass is not None)
+        self.acts["put_back"].setVisible(bool(self._taken_off))
+        self.acts["put_back"].setEnabled(True)
         if glass is None:
             self.title.setText(tr("Nothing on the shelf answers to that"))
             self.known.show_rows([])
+            self._noted = None
             return
         mine = self._shown[self.list.currentRow()][1]
-        for name in ("keep_notes", "add_picture", "remove"):
+        for name in ("add_picture", "remove"):
             self.acts[name].setEnabled(mine)
         self.notes.setReadOnly(not mine)
         self.price.setEnabled(mine)
         self.price.show_number(glass.price)
         self.title.setText(glass.name)
         self.sketch.show_glass(glass.glass)
-        self.notes.setPlainText(glass.notes)
+        self._show_notes(glass, mine=mine)
         picture = QPixmap()
         picture.loadFromData(glass.picture)
         self.photo.setVisible(not picture.isNull())
@@ -188,24 +196,46 @@ class ShelfWindow(QDialog):
         glass = self.current()
         if glass is None:
             return
-        names, number = {shown.name for shown, _ in self._shown}, 2
-        while (name := f"{glass.name[:70]} ({number})") in names:
-            number += 1
+        self._keep_notes()
+        name = self.bench.shelf.free_name(glass.name)
         self._keep(msgspec.structs.replace(glass, name=name), tr("copied: {name}", name=name))
 
     def remove(self) -> None:
         """Take the chosen glass off the shelf; the one in hand stays as it is."""
         glass = self.current()
         if glass is not None:
-            self.bench.attempt(lambda: self.bench.shelf.remove(glass.name), tr("off the shelf: {name}",
-                                                                               name=glass.name))
+            self._keep_notes()
+            told = tr("off the shelf: {name}; it can be put back while this window is open", name=glass.name)
+            there = self.bench.shelf.of_name(glass.name) or glass
+            if self.bench.attempt(lambda: self.bench.shelf.remove(glass.name), told):
+                self._taken_off.append(there)
+                self._noted = None
             self.fill()
 
+    def put_back(self) -> None:
+        """Put the glass that was taken off last on the shelf again."""
+        if self._taken_off:
+            keep_apart(self, self.bench, self._taken_off.pop())
+            self.fill()
+
+    def _show_notes(self, glass: ShelvedGlass, *, mine: bool) -> None:
+        self._noted = None                                    # what is shown is not kept: it is there
+        self.notes.setPlainText(glass.notes)
+        self._notes_rest.stop()
+        self._noted = glass if mine else None
+
     def _keep_notes(self) -> None:
-        glass = self.current()
-        if glass is not None:
-            self._keep(msgspec.structs.replace(glass, notes=self.notes.toPlainText()), tr("notes kept: {name}",
-                                                                                          name=glass.name))
+        """Keep what was typed into the notes: when the hands rest, and before anything else is shown or done."""
+        self._notes_rest.stop()
+        if self._noted is None or self.notes.words() == self._noted.notes:
+            return
+        there = self.bench.shelf.of_name(self._noted.name)
+        if there is None:                                     # gone from the shelf meanwhile, by other hands
+            return
+        noted = msgspec.structs.replace(there, notes=self.notes.words())
+        if self.bench.attempt(lambda: self.bench.shelf.keep(noted)):
+            self._shown = [(noted, mine) if shown is self._noted else (shown, mine) for shown, mine in self._shown]
+            self._noted = noted
 
     def _keep_price(self, price: float) -> None:
         glass = self.current()
@@ -234,14 +264,20 @@ class ShelfWindow(QDialog):
     def read_file(self, path: Path) -> None:
         """Put a glass from a file on the shelf, or say why it cannot be."""
         def read() -> None:
-            glass = read_glass(path)
-            self._keep(glass, tr("on the shelf: {name}", name=glass.name))
+            keep_apart(self, self.bench, read_glass(path))
 
         self.bench.attempt(read)
+        self.fill()
 
     def _keep(self, glass: ShelvedGlass, told: str) -> None:
         self.bench.attempt(lambda: self.bench.shelf.keep(glass), told)
         self.fill()
+
+    def hideEvent(self, event: QHideEvent) -> None:
+        self._keep_notes()
+        if not event.spontaneous():                           # closed, and not hidden by the desktop
+            self._taken_off.clear()
+        super().hideEvent(event)
 
     # -- asking for files ----------------------------------------------------------------------------------------
 

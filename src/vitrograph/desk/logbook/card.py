@@ -39,7 +39,7 @@ class LogbookCard(StationCard):
         self._counted: Outcome | None = None                   # by what the photograph looked at is counted
         self.advising = Advising(self.bench, self)
         self.found = FindingList(self.bench)
-        self.went = WentPanel()
+        self.went = WentPanel(self.bench)
         self.pointing = Pointing(self.bench, self.went)
         self.pointing.changed.connect(self._light)
         self.write = button(tr("Write it down"), "accent")

@@ -5,7 +5,7 @@ from collections.abc import Sequence
 from msgspec.structs import replace
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QPixmap
-from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPlainTextEdit, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QScrollArea, QVBoxLayout, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import day_words, tr
@@ -16,6 +16,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, button, chooser, label, show_quietly
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.text_box import TextBox
 from vitrograph.desk.logbook.went_panel import STARS
 
 _PICTURE_PX = 300
@@ -54,9 +55,7 @@ class EntryPage(QScrollArea):
         self.outcome = named(QLineEdit(), "entryOutcome")
         self.stars = chooser("entryStars", tr("Stars"), STARS)
         self.whom = named(QLineEdit(), "entryWhom")
-        self.note = named(QPlainTextEdit(), "entryNote")
-        self.note.setTabChangesFocus(True)
-        self.note.setFixedHeight(3 * self.note.fontMetrics().lineSpacing() + 20)
+        self.note = TextBox(self.bench, "entryNote", tr("Note"), 3)
         self.keep = button(tr("Keep the changes"), "accent")
         self.keep.setObjectName("keepEntry")
         self.keep.clicked.connect(self._keep)
@@ -137,7 +136,7 @@ class EntryPage(QScrollArea):
         """An entry with what is typed here. Raises LogbookError for an outcome that is none."""
         stars = str(self.stars.currentData())
         return replace(entry, outcome=self.outcome.text(), stars=int(stars) if stars else None,
-                       for_whom=self.whom.text().strip(), note=self.note.toPlainText().strip())
+                       for_whom=self.whom.text().strip(), note=self.note.words().strip())
 
     def _keep(self) -> None:
         one = self.one

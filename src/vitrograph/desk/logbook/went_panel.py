@@ -5,14 +5,16 @@ from math import inf
 
 from msgspec import Struct, field
 from msgspec.structs import replace
-from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
+from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QSpinBox, QWidget
 
 from vitrograph.core.language import tr
 from vitrograph.core.logbook import OUTCOMES, Entry, Outcome, outcome_of
 from vitrograph.core.value_words import word_of
+from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, NumberField, chooser, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.text_box import TextBox
 
 STARS = {"": tr("No stars"), **{str(many): "★" * many + "☆" * (5 - many) for many in range(5, 0, -1)}}
 _WRONG: tuple[Outcome, ...] = tuple(what for what in OUTCOMES if what != "good")
@@ -31,7 +33,7 @@ class _Went(Struct, frozen=True):
 class WentPanel(Column):
     """Of so many copies: those that did not come out well are counted, the rest are good."""
 
-    def __init__(self) -> None:
+    def __init__(self, bench: Bench) -> None:
         super().__init__(2 * theme.STEP)
         self._copies, self._minutes = 1, 0.0
         self._of: int | None = None
@@ -60,11 +62,7 @@ class WentPanel(Column):
         self.whom = named(QLineEdit(), "forWhom")
         self.whom.setPlaceholderText(tr("For whom"))
         self.whom.setAccessibleName(tr("For whom"))
-        self.note = named(QPlainTextEdit(), "note")
-        self.note.setAccessibleName(tr("Note"))
-        self.note.setPlaceholderText(tr("What would you change next time?"))
-        self.note.setTabChangesFocus(True)
-        self.note.setFixedHeight(2 * self.note.fontMetrics().lineSpacing() + 20)
+        self.note = TextBox(bench, "note", tr("Note"), 2, empty=tr("What would you change next time?"))
         self.stack(self.good, grid, self.minutes, self.stars, self.whom, self.note)
 
     def take(self, piece: int, copies: int) -> None:
@@ -73,7 +71,7 @@ class WentPanel(Column):
             return
         if self._of is not None:
             self._kept[self._of] = _Went({what: box.value() for what, box in self.counts.items()}, self._typed,
-                                         self.stars.currentIndex(), self.whom.text(), self.note.toPlainText())
+                                         self.stars.currentIndex(), self.whom.text(), self.note.words())
         self._of, told = piece, self._kept.pop(piece, _Went())
         for box in self.counts.values():                       # all together may be no more than the copies
             box.setValue(0)
@@ -109,7 +107,7 @@ class WentPanel(Column):
         stars = str(self.stars.currentData())
         return replace(entry, outcome=self.outcome, minutes=self._minutes if self._typed is None else self._typed,
                        stars=int(stars) if stars else None, for_whom=self.whom.text().strip(),
-                       note=self.note.toPlainText().strip())
+                       note=self.note.words().strip())
 
     def clear(self) -> None:
         """Begin anew, for the next piece."""
