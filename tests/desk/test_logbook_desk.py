@@ -14,6 +14,7 @@ from specimens import LANTERN, job, run
 from vitrograph.core.job import FlatGlass, Order
 from vitrograph.core.logbook import Entry
 from vitrograph.core.logbook.inspection.seat import corners_of
+from vitrograph.core.logbook.told import Told, ToldFile
 from vitrograph.desk.kit.findings_list import FindingRow
 from vitrograph.desk.logbook.pointing import on_sheet
 from vitrograph.desk.logbook.went_panel import WentPanel
@@ -147,10 +148,61 @@ def test_places_are_clicked_on_the_glass_itself_copy_by_copy_and_kept_with_the_r
     assert card.pointing.marks == () and card.went.outcome == "good"
 
 
+def test_what_is_told_is_its_pieces_own_and_outlives_the_window_until_it_is_written_down(open_desk):
+    desk = open_desk(Order.of(job("I", width=8.0, count=3), id="mine"))
+    went = desk.go(9).went
+    went.counts["faint"].setValue(2)
+    desk.type_into("forWhom", "Ada")
+    QTest.keyClicks(went.note, "thicker coat")
+    desk.card().pointing.mark("faint", (1.0, 2.0))
+    went.counts["faint"].setValue(2)
+    desk.shell.files.give_up()
+    desk.shell.close()
+    other = open_desk(Order.of(job("I", width=8.0, count=3), id="another"))
+    assert other.go(9).went.note.words() == "" and other.go(9).went.outcome == "good", "of a piece with the same key"
+    again = open_desk(Order.of(job("I", width=8.0, count=3), id="mine"))
+    went = again.go(9).went
+    assert (went.note.words(), went.whom.text(), went.outcome) == ("thicker coat", "Ada", "1 good, 2 faint")
+    assert other.go(9).pointing.marks == () and [mark.what for mark in again.go(9).pointing.marks] == ["faint"]
+    went._rest.stop()
+    QTest.keyClicks(went.note, "!")
+    again.qtbot.waitUntil(lambda: ToldFile().of("mine", 1).note.count("!") == 1, timeout=4000)
+    again.settle()
+    again.click("writeDown")
+    assert ToldFile().of("mine", 1) == Told() and went.note.words() == went.whom.text() == ""
+    written = again.bench.logbook.entries()[-1]
+    assert (written.outcome, written.for_whom) == ("1 good, 2 faint", "Ada") and "thicker coat" in written.note
+
+
+def test_a_photograph_and_its_marks_are_of_the_piece_that_was_in_hand(open_desk, tmp_path):
+    desk = open_desk(Order.of(job("K", glass=FlatGlass(width=120, height=90), width=30.0, name="Pane"),
+                              job("I", width=8.0, name="Mug"), id="two"))
+    card = looked_at(desk, tmp_path / "pane.png")
+    counted = card.went.outcome
+    assert card.looking.at is not None and counted != "good"
+    desk.bench.take_piece(1, 0)
+    desk.settle()
+    desk.qtbot.waitUntil(lambda: card.looking.at is None, timeout=3000)
+    assert card.went.outcome == "good" and not card.shown.isVisible()
+    desk.click("writeDown")
+    (mug,) = desk.bench.logbook.entries()
+    assert (mug.job, mug.outcome) == ("Mug", "good") and not desk.bench.logbook.photos(1)
+    desk.bench.take_piece(0, 0)
+    desk.settle()
+    desk.qtbot.waitUntil(lambda: card.looking.at is not None, timeout=3000)
+    assert card.went.outcome == counted, "counted once"
+    desk.click("writeDown")
+    assert desk.bench.logbook.photos(2) and card.looking.at is None
+    desk.bench.take_piece(1, 0)
+    desk.bench.take_piece(0, 0)
+    desk.settle()
+    assert card.looking.at is None and card.went.outcome == "good"
+
+
 def test_of_fewer_glasses_no_more_can_have_failed(desk, qtbot):
     went = WentPanel(desk.bench)
     qtbot.addWidget(went)
-    went.take(1, 6)
+    went.take("an order", 1, 6)
     went.counts["faint"].setValue(3)
     went.counts["drip"].setValue(2)
     for copies in (2, 0, 4):

@@ -87,7 +87,7 @@ class ShelfWindow(QDialog):
         self.photo.setAlignment(Qt.AlignmentFlag.AlignCenter)
         self.known = Readings()
         self.notes = TextBox(self.bench, "glassNotes", tr("Notes"), 3, empty=tr("Notes"))
-        self.notes.textChanged.connect(self._notes_rest.start)
+        self.notes.textChanged.connect(lambda: self._notes_rest.isActive() or self._notes_rest.start())
         self.price = NumberField(tr("What one costs, in your money"), "glassPrice", suffix="")
         self.price.edited.connect(self._keep_price)
         acts = {

@@ -17,7 +17,7 @@ from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import button, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.logbook.advising import Advising
-from vitrograph.desk.logbook.looking import Looked, Looking
+from vitrograph.desk.logbook.looking import Looked, Looking, Piece
 from vitrograph.desk.logbook.made_before import MadeBefore
 from vitrograph.desk.logbook.pointing import Pointing
 from vitrograph.desk.logbook.view import LogbookView
@@ -36,7 +36,7 @@ class LogbookCard(StationCard):
     def build(self) -> None:
         self.ground = self.view = LogbookView(self.bench)
         self.looking = Looking(self.bench, self)
-        self._counted: Outcome | None = None                   # by what the photograph looked at is counted
+        self._counted: dict[Piece, Outcome] = {}               # by what the photograph of each is counted
         self.advising = Advising(self.bench, self)
         self.found = FindingList(self.bench)
         self.went = WentPanel(self.bench)
@@ -115,7 +115,7 @@ class LogbookCard(StationCard):
         worked = self.bench.making.worked().get(results.job.key)
         stood = worked.under_cream if worked is not None else None
         planned = results.etch.seconds / 60 if results.etch else 0.0
-        self.went.take(results.job.key, results.job.count)
+        self._turn_to(results.job)
         self.went.show_planned(results.job.count, planned if stood is None else round(stood, 2))
         for one in (self.write, self.photo, self.film, self.corners):
             one.setEnabled(ready)
@@ -124,6 +124,11 @@ class LogbookCard(StationCard):
         self.advising.ask(results.job, self.workshop)
         self._show_begun()
         self._light()
+
+    def _turn_to(self, job: Job) -> None:
+        """What is told, marked and photographed is of one piece of one order."""
+        self.went.take(self.bench.order.id, job.key, job.count)
+        self.looking.turn_to((self.bench.order.id, job.key))
 
     def _light(self) -> None:
         """Light on the glass what the photograph in hand shows to be wrong, else what was marked there by hand."""
@@ -156,6 +161,7 @@ class LogbookCard(StationCard):
 
     def write_down(self) -> None:
         """Write the piece in hand in the logbook, with its order as it was made and the photograph looked at."""
+        self._turn_to(self.bench.job)                          # which may have been taken in hand just now
         looked = self.looking.at
         photos, marks = ([kept_photo(looked)], looked.marks) if looked is not None else ([], ())
         marks = (*marks, *self.pointing.marks)
@@ -188,12 +194,14 @@ class LogbookCard(StationCard):
     def _show_looked(self, looked: Looked | None) -> None:
         for one in (self.shown, self.forget):
             one.setVisible(looked is not None)
-        now = looked.outcome if looked is not None and not looked.seen.film else None
+        before = self._counted.pop(self.looking.of, None)      # put away, it stays counted
         if looked is not None:
             says = [self.bench.words(one) for one in looked.kept.says]
             self.shown.setText("\n".join(f"{capital(one)}." for one in says))
-            self.went.count_copy(now, self._counted)
-        self._counted = now                                    # put away, it stays counted
+            now = None if looked.seen.film else looked.outcome
+            self.went.count_copy(now, before)
+            if now is not None:
+                self._counted[looked.of] = now
         self._light()
 
     def _choose_card(self) -> None:

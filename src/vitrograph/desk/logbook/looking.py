@@ -16,9 +16,14 @@ if TYPE_CHECKING:
     from vitrograph.core.logbook.inspection import Fault, FaultKind, Inspection, Taken
 
 
+Piece = tuple[str, int]              # an order's id, and the key of one of its pieces
+_MOST = 4                           # photographs in memory: one is some ten million pixels
+
+
 class Looked(Struct, frozen=True):
     """A photograph, what was found in it and what the maker marked, and which of that the maker says is none."""
 
+    of: Piece
     name: str
     photo: "Taken"
     seen: "Inspection"
@@ -50,7 +55,9 @@ class Looked(Struct, frozen=True):
 
 
 class Looking(QObject):
-    """Judges one photograph at a time. `looked` carries what is looked at, or None; `under_way` what is being done.
+    """Judges a photograph of a piece. `looked` carries what is looked at, or None; `under_way` what is being done.
+
+    It is the photograph of its piece: while another is in hand it is put aside.
 
     Without a card, `opened` carries the picture in which the piece's four corners are still to be pointed at.
     """
@@ -63,7 +70,9 @@ class Looking(QObject):
     def __init__(self, bench: Bench, parent: QObject) -> None:
         super().__init__(parent)
         self.bench = bench
+        self.of: Piece = (bench.order.id, bench.job.key)
         self.at: Looked | None = None
+        self._aside: dict[Piece, Looked] = {}
         self._waits: tuple[str, Taken, bool] | None = None     # whose corners are asked for; whether of the film
         self._task = BackgroundTask(self)
         self._task.answered.connect(self._take)
@@ -75,16 +84,22 @@ class Looking(QObject):
         """Whether a photograph is being judged."""
         return self._task.busy
 
+    def turn_to(self, piece: Piece) -> None:
+        """Take a piece in hand: its photograph is looked at again, that of the one before is put aside."""
+        if piece != self.of:
+            self.of = piece
+            self._show(self._aside.get(piece))
+
     def look(self, path: Path, *, film: bool) -> None:
         """Judge a photograph of the piece in hand, or of its weeded film."""
-        piece = self.bench.results.finished()
+        piece, of = self.bench.results.finished(), self.of
 
         def work() -> Looked:
             from vitrograph.core.logbook.inspection import inspect_photo, read_photo
 
             self._went.emit(tr("opening the picture"))
             photo = read_photo(path)
-            return Looked(path.name, photo, inspect_photo(photo, piece, film=film, went=self._went.emit))
+            return Looked(of, path.name, photo, inspect_photo(photo, piece, film=film, went=self._went.emit))
 
         self._task.ask(work)
 
@@ -102,12 +117,13 @@ class Looking(QObject):
         """Judge the opened photograph by the piece's own corners, in pixels."""
         if self._waits is None:
             return
-        (name, photo, film), piece = self._waits, self.bench.results.finished()
+        (name, photo, film), piece, of = self._waits, self.bench.results.finished(), self.of
 
         def work() -> Looked:
             from vitrograph.core.logbook.inspection import inspect_photo
 
-            return Looked(name, photo, inspect_photo(photo, piece, film=film, corners=corners, went=self._went.emit))
+            return Looked(of, name, photo,
+                          inspect_photo(photo, piece, film=film, corners=corners, went=self._went.emit))
 
         self._task.ask(work)
 
@@ -131,19 +147,32 @@ class Looking(QObject):
     def forget(self) -> None:
         """Look at no photograph."""
         self._task.forget()
+        self._aside.pop(self.of, None)
         self._show(None)
 
     def _take(self, answer: object) -> None:
         """An opened photograph waits for its corners; a judged one is shown."""
         if isinstance(answer, Looked):
-            self._show(answer)
+            self._keep(answer)
+            if answer.of == self.of:
+                self._show(answer)
+            else:                                              # judged while another piece was taken in hand
+                self.under_way.emit("")
             return
         assert isinstance(answer, tuple)
         self._show(None)
         self._waits = answer
         self.opened.emit(answer[1])
 
+    def _keep(self, looked: Looked) -> None:
+        self._aside.pop(looked.of, None)
+        self._aside[looked.of] = looked
+        while len(self._aside) > _MOST:
+            del self._aside[next(iter(self._aside))]
+
     def _show(self, looked: Looked | None) -> None:
+        if looked is not None:
+            self._keep(looked)
         self.at, self._waits = looked, None
         self.under_way.emit("")
         self.looked.emit(looked)

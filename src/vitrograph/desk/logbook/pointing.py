@@ -32,7 +32,6 @@ class Pointing(Column):
     def __init__(self, bench: Bench, went: WentPanel) -> None:
         super().__init__(2 * theme.STEP)
         self.bench, self._went = bench, went
-        self._marks: dict[int, tuple[Mark, ...]] = {}          # by the keys of pieces
         self.copies = CopyRow(bench)
         self.says = named(label("", "quiet"), "pointedSays")
         self.back = named(button(tr("Take the last mark back")), "pointedBack")
@@ -53,7 +52,7 @@ class Pointing(Column):
     @property
     def marks(self) -> tuple[Mark, ...]:
         """Those of the piece in hand."""
-        return self._marks.get(self.bench.job.key, ())
+        return self._went.marks
 
     @property
     def lit(self) -> list[BaseGeometry]:
@@ -82,7 +81,7 @@ class Pointing(Column):
         self._put(marks)
 
     def _put(self, marks: tuple[Mark, ...]) -> None:
-        self._marks[self.bench.job.key] = marks
+        self._went.put_marks(marks)
         self.show_results(self.bench.results)
         self.changed.emit()
 

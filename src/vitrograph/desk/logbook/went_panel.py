@@ -1,14 +1,16 @@
 """How it went: the outcome of each copy, time under cream, stars, for whom, and a note."""
 
-from collections.abc import Mapping
 from math import inf
 
-from msgspec import Struct, field
 from msgspec.structs import replace
+from PySide6.QtCore import QTimer
+from PySide6.QtGui import QHideEvent
 from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QSpinBox, QWidget
 
+from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import tr
-from vitrograph.core.logbook import OUTCOMES, Entry, Outcome, outcome_of
+from vitrograph.core.logbook import OUTCOMES, Entry, Mark, Outcome, outcome_of
+from vitrograph.core.logbook.told import Told, ToldFile
 from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
@@ -17,17 +19,8 @@ from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.text_box import TextBox
 
 STARS = {"": tr("No stars"), **{str(many): "★" * many + "☆" * (5 - many) for many in range(5, 0, -1)}}
+_KEEP_MS = 1000
 _WRONG: tuple[Outcome, ...] = tuple(what for what in OUTCOMES if what != "good")
-
-
-class _Went(Struct, frozen=True):
-    """What was told of a piece that is not in hand."""
-
-    counts: Mapping[Outcome, int] = field(default_factory=dict)
-    minutes: float | None = None
-    stars: int = 0
-    whom: str = ""
-    note: str = ""
 
 
 class WentPanel(Column):
@@ -35,9 +28,13 @@ class WentPanel(Column):
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(2 * theme.STEP)
+        self._bench = bench
+        self.marks: tuple[Mark, ...] = ()                      # what was pointed at on the piece in hand
         self._copies, self._minutes = 1, 0.0
-        self._of: int | None = None
-        self._kept: dict[int, _Went] = {}                      # of pieces not in hand, until they are written down
+        self._of: tuple[str, int] | None = None                # the order and the piece that are told of
+        self._file, self._failed = ToldFile(), False
+        self._rest = QTimer(self, singleShot=True, interval=_KEEP_MS)
+        self._rest.timeout.connect(self.keep)
         self._typed: float | None = None
         self.good = label("", bold=True)
         self.good.setObjectName("goodCopies")
@@ -64,25 +61,58 @@ class WentPanel(Column):
         self.whom.setAccessibleName(tr("For whom"))
         self.note = TextBox(bench, "note", tr("Note"), 2, empty=tr("What would you change next time?"))
         self.stack(self.good, grid, self.minutes, self.stars, self.whom, self.note)
+        for changed in (*(box.valueChanged for box in self.counts.values()), self.stars.currentIndexChanged,
+                        self.whom.textChanged, self.note.textChanged):
+            changed.connect(self._keep_soon)
 
-    def take(self, piece: int, copies: int) -> None:
-        """Take a piece in hand, by its key, with so many copies: what was told of it before is there again."""
-        if piece == self._of:
+    def hideEvent(self, event: QHideEvent) -> None:
+        self.keep()
+        super().hideEvent(event)
+
+    def _keep_soon(self) -> None:
+        if not self._rest.isActive():                         # not put off by each letter: hands may type for minutes
+            self._rest.start()
+
+    def keep(self) -> None:
+        """Keep what is told so far where the next start finds it; say once that it cannot be."""
+        self._rest.stop()
+        if self._of is None:
             return
-        if self._of is not None:
-            self._kept[self._of] = _Went({what: box.value() for what, box in self.counts.items()}, self._typed,
-                                         self.stars.currentIndex(), self.whom.text(), self.note.words())
-        self._of, told = piece, self._kept.pop(piece, _Went())
+        counts: dict[str, int] = {what: box.value() for what, box in self.counts.items() if box.value()}
+        try:
+            self._file.keep(*self._of, Told(counts, self._typed, self.stars.currentIndex(), self.whom.text(),
+                                            self.note.words(), self.marks))
+            self._failed = False
+        except (OSError, VitrographError) as error:
+            if not self._failed:
+                self._bench.refused.emit(tr("what you say here is kept only once it is written down ({error})",
+                                            error=error))
+            self._failed = True
+
+    def take(self, order_id: str, piece: int, copies: int) -> None:
+        """Take a piece of an order in hand, by its key: what was told of it before is there again."""
+        if (order_id, piece) == self._of:
+            return
+        self.keep()
+        self._of, told = (order_id, piece), self._file.of(order_id, piece)
         for box in self.counts.values():                       # all together may be no more than the copies
             box.setValue(0)
         self._copies = copies
         self._count()
-        for what, many in told.counts.items():
-            self.counts[what].setValue(many)
+        for what, box in self.counts.items():
+            box.setValue(told.counts.get(what, 0))
         self._typed = told.minutes
         self.stars.setCurrentIndex(told.stars)
         self.whom.setText(told.whom)
         self.note.setPlainText(told.note)
+        self.marks = told.marks
+        self._rest.stop()                                     # what is shown is kept
+
+    def put_marks(self, marks: tuple[Mark, ...]) -> None:
+        """What was pointed at on the piece in hand is this."""
+        if marks != self.marks:
+            self.marks = marks
+            self._keep_soon()
 
     def show_planned(self, copies: int, minutes: float) -> None:
         """So many copies stand so long under cream, unless the maker says otherwise."""
@@ -115,8 +145,11 @@ class WentPanel(Column):
             box.setValue(0)
         self._typed = None
         self.stars.setCurrentIndex(0)
+        self.whom.clear()
+        self.marks = ()
         self.note.clear()
         self.minutes.show_number(self._minutes)
+        self.keep()
 
     def _count(self) -> None:
         told = sum(box.value() for box in self.counts.values())
@@ -129,3 +162,4 @@ class WentPanel(Column):
             self.minutes.complain(tr("from 0 to 1440 minutes"))
             return
         self._typed = minutes
+        self._keep_soon()
