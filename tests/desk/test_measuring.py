@@ -205,6 +205,7 @@ def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
     QTest.keyClicks(window.notes, "for the night assistants")    # kept by themselves, whatever is done next
     window.add_picture(picture_of(TUMBLER, tmp_path / "side.png"))
     assert window.current().picture[:2] == b"\xff\xd8" and window.photo.isVisible()
+    pictured = window.current().picture
     window.write(tmp_path / "kept.json")
     window.remove()
     assert window.list.count() == 1
@@ -214,6 +215,14 @@ def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
     click(window, "shelf_take")
     desk.settle()
     assert desk.bench.job.glass == TUMBLER and desk.bench.job.features.foot == 7.0
+    assert desk.bench.glass_picture == pictured
+    desk.bench.pieces.add_glass(ShelvedGlass("Lantern", LANTERN))
+    desk.settle()
+    assert desk.bench.glass_picture == b"", "another piece's glass is not the one in the picture"
+    desk.bench.take_piece(0, 0)
+    assert desk.bench.glass_picture == pictured
+    desk.click("kind_ball")
+    assert desk.bench.glass_picture == b""
 
 
 def test_nothing_on_the_shelf_is_lost_unasked(desk, tmp_path, monkeypatch):

@@ -4,7 +4,7 @@ Stations and views know the bench only: they ask it to edit, and it tells them w
 pieces one is in hand, and `job` is that piece with what the order shares.
 """
 
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Mapping, Sequence
 from pathlib import Path
 from typing import Any
 
@@ -12,17 +12,17 @@ from msgspec.structs import replace
 from PySide6.QtCore import QObject, QTimer, Signal
 from PySide6.QtGui import QUndoStack
 
-from vitrograph.core.errors import JobError, VitrographError
+from vitrograph.core.errors import JobError
 from vitrograph.core.findings import Finding, Remedy
 from vitrograph.core.glass import Shelf, default_folder
 from vitrograph.core.job import Job, Order, Words
 from vitrograph.core.job.change import Change, paths_of
 from vitrograph.core.job.pieces import carried
 from vitrograph.core.language import tr
-from vitrograph.core.logbook import Entry, Logbook, Makings, Mark, Photo, check_logbook
+from vitrograph.core.logbook import Logbook, Makings, check_logbook
 from vitrograph.core.results import OrderResults, Results
 from vitrograph.core.stations import Station
-from vitrograph.core.storing.orderfile import content_of, load_order, save_order
+from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.units import Unit
 from vitrograph.core.work import Wall
 from vitrograph.desk.bench.art_in_hand import ArtInHand
@@ -31,6 +31,7 @@ from vitrograph.desk.bench.history import Edit, Place
 from vitrograph.desk.bench.making import Making
 from vitrograph.desk.bench.pieces_in_hand import PiecesInHand
 from vitrograph.desk.bench.preview import Previewer
+from vitrograph.desk.bench.remembers import Remembers
 from vitrograph.desk.bench.runner import Runner
 from vitrograph.desk.bench.spoken import Spoken
 from vitrograph.desk.bench.work_in_hand import WorkInHand
@@ -40,7 +41,7 @@ _ORDER_MS = 120
 _FILLED_LATER = ("room", "assessed", "sheet", "stencil_findings", "demands", "cut", "weed", "transfer", "etch")
 
 
-class Bench(Spoken, ArtInHand, QObject):
+class Bench(Spoken, Remembers, ArtInHand, QObject):
     """Holds the order; every change of it goes through `edit`."""
 
     job_changed = Signal(object)
@@ -69,7 +70,7 @@ class Bench(Spoken, ArtInHand, QObject):
         self.job = order.job()             # that piece with that row, and what its order shares
         self.path = path
         self.logbook = logbook
-        self.glass_picture = b""           # a small JPEG of the glass in hand, kept with it on the shelf
+        self._pictured: tuple[object, bytes] = (None, b"")     # of which glass there is a small JPEG
         self.station: Station = "glass"
         self.order_results = OrderResults.begun(order)
         self.making = Making(Makings(logbook), wall)
@@ -77,8 +78,7 @@ class Bench(Spoken, ArtInHand, QObject):
         self.work = WorkInHand(self)
         self.pieces = PiecesInHand(self)
         self.making.take(order.id)
-        self.logged = self._count_entries()    # entries of the logbook
-        self._lasts: dict[str, Entry | None] = {}
+        self._open_book()
         self.free = False                  # proportions may change when items are pulled
         self.held_art: HeldArt | None = None      # items held by the pointer: what is shown follows it by itself
         self._settling = False             # let go, and their results not there yet
@@ -98,6 +98,18 @@ class Bench(Spoken, ArtInHand, QObject):
     def results(self) -> Results:
         """What is known of the piece in hand."""
         return self.order_results.pieces[self.index]
+
+    @property
+    def glass_picture(self) -> bytes:
+        """A small JPEG of the glass in hand, kept with it on the shelf; empty where there is none of this one."""
+        return self._pictured[1] if self._pictured[0] == self._which_glass() else b""
+
+    def picture_glass(self, small: bytes) -> None:
+        """Have a small JPEG of the glass in hand."""
+        self._pictured = self._which_glass(), small
+
+    def _which_glass(self) -> tuple[str, int, str]:
+        return self.order.id, self.job.key, self.job.glass.kind
 
     def edit(self, label: str, *changes: Change, merge: int = 0, **values: Any) -> bool:
         """Change the order as one undo step named `label`; a refused change says why and leaves it as it was.
@@ -192,7 +204,6 @@ class Bench(Spoken, ArtInHand, QObject):
         """Begin on another order, with a fresh undo stack."""
         self.undo_stack.clear()
         self.path = path
-        self.glass_picture = b""
         self.take(order, (0, 0))
 
     def bring_back(self, order: Order, path: Path | None) -> None:
@@ -226,7 +237,7 @@ class Bench(Spoken, ArtInHand, QObject):
     def findings(self, station: Station) -> tuple[Finding, ...]:
         """What was found at a station, about the piece in hand; at the logbook, how the same went before."""
         if station == "logbook":
-            return tuple(check_logbook(self._last_of(self.job.name), self.job))
+            return tuple(check_logbook(self.last_of(self.job.name), self.job))
         return self.results.findings(station)
 
     def preview(self, changes: Mapping[str, Any] | None) -> None:
@@ -259,44 +270,6 @@ class Bench(Spoken, ArtInHand, QObject):
     def remedy(self, remedy: Remedy) -> None:
         """Do what a finding offers."""
         self.edit(self.words(remedy.label), *remedy.changes)
-
-    def log(self, entry: Entry, photos: Sequence[Photo] = (), marks: Sequence[Mark] = ()) -> None:
-        """Write an entry in the logbook, with the order as it is. Raises LogbookError."""
-        self._logged(lambda: self.logbook.add(entry, content_of(self.order), marks, photos))
-
-    def log_all(self, entries: Sequence[Entry]) -> None:
-        """Write many entries, all or none. Raises LogbookError."""
-        self._logged(lambda: self.logbook.add_all(entries))
-
-    def relog(self, number: int, entry: Entry) -> None:
-        """Write an entry of the logbook anew. Raises LogbookError."""
-        self._logged(lambda: self.logbook.replace(number, entry))
-
-    def unlog(self, number: int) -> None:
-        """Take an entry out of the logbook. Raises LogbookError."""
-        self._logged(lambda: self.logbook.remove(number))
-
-    def _logged(self, work: Callable[[], object]) -> None:
-        work()
-        self.logged = self._count_entries()
-        self._lasts.clear()
-        self.results_changed.emit(self.results)
-
-    def _count_entries(self) -> int:
-        """How many entries the logbook has; one that cannot be used is told of at its own station."""
-        try:
-            return self.logbook.count()[0]
-        except VitrographError:
-            return 0
-
-    def _last_of(self, name: str) -> Entry | None:
-        """The newest entry of a piece of that name, remembered: every change of a job asks for it."""
-        if name not in self._lasts:
-            try:
-                self._lasts[name] = self.logbook.last_of(name)
-            except VitrographError:
-                self._lasts[name] = None
-        return self._lasts[name]
 
     def close(self) -> None:
         """Stop working; what the stack says while it is taken down concerns nobody."""

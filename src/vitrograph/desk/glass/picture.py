@@ -200,7 +200,7 @@ class PicturePage(HelperPage):
             beads = [round(one.high - one.low, 1) for one in beside if one.what == "rim bead"]
             self.bench.edit(tr("Glass from a picture"), glass=glass, tools__taken=[],
                             features__bead=max(beads, default=0.0))
-            self.bench.glass_picture = opened.small if opened else b""
+            self.bench.picture_glass(opened.small if opened else b"")
 
         self.bench.attempt(use, tr("the glass is the one in the picture"))
 

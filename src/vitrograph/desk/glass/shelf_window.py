@@ -188,7 +188,7 @@ class ShelfWindow(QDialog):
         """Put the chosen glass on the bench, as one undo step."""
         glass = self.current()
         if glass is not None and self.bench.edit(tr("Glass {name}", name=glass.name), *glass.changes()):
-            self.bench.glass_picture = glass.picture
+            self.bench.picture_glass(glass.picture)
             self.accept()
 
     def copy(self) -> None:

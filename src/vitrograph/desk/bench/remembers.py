@@ -1,0 +1,66 @@
+"""The logbook as the bench has it: what is written into it, and what is asked of it at every change."""
+
+from collections.abc import Callable, Sequence
+
+from PySide6.QtCore import SignalInstance
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.job import Order
+from vitrograph.core.logbook import Entry, Logbook, Mark, Photo
+from vitrograph.core.results import Results
+from vitrograph.core.storing.orderfile import content_of
+
+
+class Remembers:
+    """What has an order in hand, and a logbook."""
+
+    order: Order
+    logbook: Logbook
+    results_changed: SignalInstance
+
+    @property
+    def results(self) -> Results:
+        """What is known of the piece in hand."""
+        raise NotImplementedError
+
+    def _open_book(self) -> None:
+        self.logged = self._count_entries()    # entries of the logbook
+        self._lasts: dict[str, Entry | None] = {}
+
+    def log(self, entry: Entry, photos: Sequence[Photo] = (), marks: Sequence[Mark] = ()) -> None:
+        """Write an entry in the logbook, with the order as it is. Raises LogbookError."""
+        self._logged(lambda: self.logbook.add(entry, content_of(self.order), marks, photos))
+
+    def log_all(self, entries: Sequence[Entry]) -> None:
+        """Write many entries, all or none. Raises LogbookError."""
+        self._logged(lambda: self.logbook.add_all(entries))
+
+    def relog(self, number: int, entry: Entry) -> None:
+        """Write an entry of the logbook anew. Raises LogbookError."""
+        self._logged(lambda: self.logbook.replace(number, entry))
+
+    def unlog(self, number: int) -> None:
+        """Take an entry out of the logbook. Raises LogbookError."""
+        self._logged(lambda: self.logbook.remove(number))
+
+    def _logged(self, work: Callable[[], object]) -> None:
+        work()
+        self.logged = self._count_entries()
+        self._lasts.clear()
+        self.results_changed.emit(self.results)
+
+    def _count_entries(self) -> int:
+        """How many entries the logbook has; one that cannot be used is told of at its own station."""
+        try:
+            return self.logbook.count()[0]
+        except VitrographError:
+            return 0
+
+    def last_of(self, name: str) -> Entry | None:
+        """The newest entry of a piece of that name, remembered: every change of a job asks for it."""
+        if name not in self._lasts:
+            try:
+                self._lasts[name] = self.logbook.last_of(name)
+            except VitrographError:
+                self._lasts[name] = None
+        return self._lasts[name]
