@@ -12,7 +12,7 @@ from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QMenu, QPushButton, 
 
 from specimens import LANTERN, job, run
 from vitrograph.core.job import FlatGlass, Order
-from vitrograph.core.logbook import Entry
+from vitrograph.core.logbook import Entry, Mark, Photo
 from vitrograph.core.logbook.inspection.seat import corners_of
 from vitrograph.core.logbook.told import Told, ToldFile
 from vitrograph.desk.kit.findings_list import FindingRow
@@ -290,6 +290,38 @@ def test_an_entry_is_read_changed_and_compared_and_months_are_told(desk):
     by.activated.emit(by.currentIndex())
     desk.qtbot.waitUntil(lambda: shown.columnCount() == 3)
     assert [shown.item(0, column).text() for column in range(3)] == ["Cream", "10", "5"]
+
+
+def test_nothing_of_the_logbook_is_lost_by_a_click(desk, tmp_path):
+    Image.new("L", (40, 30), 90).save(tmp_path / "dome.jpg")
+    photo, mark = Photo("dome.jpg", (tmp_path / "dome.jpg").read_bytes(), ""), Mark(1, "faint", 1.0, 2.0)
+    desk.bench.log(Entry(made_on="2026-01-05", job="Dome", how_many=1, outcome="faint"), [photo], [mark])
+    desk.bench.log(Entry(made_on="2026-01-06", job="Flute", how_many=1, outcome="good"))
+    book, card = desk.bench.logbook, desk.go(9)
+    waited(desk, card)
+    table, page = desk.find(QTableWidget, "entries"), card.view.entry
+    table.selectRow(1)
+    QTest.keyClicks(page.note, "thicker")
+    page.whom.setText("Ada")
+    page.outcome.setText("meh")
+    table.selectRow(0)                                         # another is chosen, and nothing was said to be kept
+    assert desk.says("entryHeading") == "1 × Flute, 2026-01-06" and "one of good, faint" in desk.says("message")
+    kept = book.found()[1].entry
+    assert (kept.note, kept.for_whom, kept.outcome) == ("thicker", "Ada", "faint")
+    desk.settle()
+    assert desk.says("entryHeading") == "1 × Flute, 2026-01-06" and table.rowCount() == 2
+    page.whom.setText("Ben")
+    desk.go(8)                                                 # nor here
+    assert book.found()[0].entry.for_whom == "Ben"
+    desk.go(9)
+    desk.settle()
+    QTest.mouseClick(table.viewport(), Qt.MouseButton.LeftButton, pos=table.visualItemRect(table.item(1, 1)).center())
+    desk.click("takeOut")
+    assert len(book.found()) == 1
+    desk.click("putBack")
+    back = book.found()[1]
+    assert back.entry == kept and not desk.find(QPushButton, "putBack").isVisible()
+    assert book.photos(back.id) == (photo,) and book.marks(back.id) == (mark,) and book.made(back.id)
 
 
 def test_a_picture_of_something_else_is_refused_in_one_sentence(desk, tmp_path):

@@ -81,6 +81,15 @@ class Photo(Struct, frozen=True):
     found: str = ""
 
 
+class TakenOut(Struct, frozen=True):
+    """An entry that was taken out, with all that went with it."""
+
+    entry: Entry
+    made: bytes
+    marks: tuple[Mark, ...]
+    photos: tuple[Photo, ...]
+
+
 def default_path() -> Path:
     """The logbook in the user's data folder."""
     return Path(platformdirs.user_data_dir("vitrograph")) / "logbook.sqlite"
@@ -113,14 +122,22 @@ class Logbook:
                 book.execute("DELETE FROM mark WHERE record = ?", (number,))
                 _add_marks(book, number, marks)
 
-    def remove(self, number: int) -> None:
-        """Take an entry out, with its photographs and marks; its order's file where no other has it. Raises
-        LogbookError."""
+    def remove(self, number: int) -> TakenOut:
+        """Take an entry out, with its photographs and marks; its order's file where no other has it.
+
+        What is given back can be put back. Raises LogbookError.
+        """
+        taken = TakenOut(self.entry(number), self.made(number) or b"", self.marks(number), self.photos(number))
         with self.open() as book:
             for table in ("mark", "photo"):
                 book.execute(f"DELETE FROM {table} WHERE record = ?", (number,))
             book.execute("DELETE FROM record WHERE id = ?", (number,))
             book.execute("DELETE FROM made WHERE name NOT IN (SELECT made FROM record WHERE made IS NOT NULL)")
+        return taken
+
+    def put_back(self, taken: TakenOut) -> int:
+        """Write an entry again that was taken out; return its number, which may be another. Raises LogbookError."""
+        return self.add(taken.entry, taken.made, taken.marks, taken.photos)
 
     def entries(self) -> tuple[Entry, ...]:
         """All entries that can be read, newest first: one that was spoiled hides no other. Raises LogbookError."""

@@ -10087,6 +10087,10 @@ Sie sagt: {licence}</translation>
         <translation>Den Eintrag aus dem Logbuch entfernen</translation>
     </message>
     <message>
+        <source>Put back what was taken out</source>
+        <translation>Herausgenommenes zurücklegen</translation>
+    </message>
+    <message>
         <source>Entries of the logbook</source>
         <translation>Einträge des Logbuchs</translation>
     </message>
@@ -10103,8 +10107,12 @@ Sie sagt: {licence}</translation>
         <translation>; die ersten {listed} sind gelistet</translation>
     </message>
     <message>
-        <source>taken out: {job}</source>
-        <translation>herausgenommen: {job}</translation>
+        <source>taken out: {job}; it can be put back while this window is open</source>
+        <translation>herausgenommen: {job}; es lässt sich zurücklegen, solange dieses Fenster offen ist</translation>
+    </message>
+    <message>
+        <source>put back: {job}</source>
+        <translation>zurückgelegt: {job}</translation>
     </message>
     <message>
         <source>{film} film</source>
@@ -10193,6 +10201,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>What would you change next time?</source>
         <translation>Was würden Sie beim nächsten Mal ändern?</translation>
+    </message>
+    <message>
+        <source>what you say here is kept only once it is written down ({error})</source>
+        <translation>was Sie hier sagen, bleibt erst erhalten, wenn es aufgeschrieben ist ({error})</translation>
     </message>
     <message>
         <source>{copies} of {copies2} came out good</source>

@@ -6,7 +6,7 @@ from PySide6.QtCore import SignalInstance
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.job import Order
-from vitrograph.core.logbook import Entry, Logbook, Mark, Photo
+from vitrograph.core.logbook import Entry, Logbook, Mark, Photo, TakenOut
 from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import content_of
 
@@ -39,9 +39,15 @@ class Remembers:
         """Write an entry of the logbook anew. Raises LogbookError."""
         self._logged(lambda: self.logbook.replace(number, entry))
 
-    def unlog(self, number: int) -> None:
-        """Take an entry out of the logbook. Raises LogbookError."""
-        self._logged(lambda: self.logbook.remove(number))
+    def unlog(self, number: int) -> TakenOut:
+        """Take an entry out of the logbook, to be put back if need be. Raises LogbookError."""
+        taken = self.logbook.remove(number)
+        self._logged(lambda: None)
+        return taken
+
+    def log_again(self, taken: TakenOut) -> None:
+        """Put back an entry that was taken out. Raises LogbookError."""
+        self._logged(lambda: self.logbook.put_back(taken))
 
     def _logged(self, work: Callable[[], object]) -> None:
         work()

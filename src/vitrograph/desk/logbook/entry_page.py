@@ -3,8 +3,8 @@
 from collections.abc import Sequence
 
 from msgspec.structs import replace
-from PySide6.QtCore import Qt, Signal
-from PySide6.QtGui import QPixmap
+from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtGui import QHideEvent, QPixmap
 from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QScrollArea, QVBoxLayout, QWidget
 
 from vitrograph.core.errors import VitrographError
@@ -32,6 +32,7 @@ class EntryPage(QScrollArea):
         super().__init__()
         self.bench = bench
         self.one: Listed | None = None
+        self._shown: tuple[str, int, str, str] = ("", 0, "", "")               # of what can be changed
         named(self, "entryPage")
         self.setWidgetResizable(True)
         body = named(QWidget(), "cardBody")
@@ -70,7 +71,8 @@ class EntryPage(QScrollArea):
         return made
 
     def show_entries(self, chosen: Sequence[Listed]) -> None:
-        """Show an entry, two compared, or say what can be chosen."""
+        """Show an entry, two compared, or say what can be chosen; what was typed about the one before is kept."""
+        self._keep_typed()
         self.one = chosen[0] if len(chosen) == 1 else None
         self.changing.setVisible(self.one is not None)
         self.picture.hide()
@@ -97,6 +99,7 @@ class EntryPage(QScrollArea):
         self.stars.setCurrentIndex(self.stars.findData("" if not entry.stars else str(entry.stars)))
         self.whom.setText(entry.for_whom)
         show_quietly(self.note, entry.note)
+        self._shown = self._typed()
 
     def _show_two(self, one: Entry, other: Entry) -> None:
         found = differences(one, other, self.bench.unit)
@@ -138,10 +141,31 @@ class EntryPage(QScrollArea):
         return replace(entry, outcome=self.outcome.text(), stars=int(stars) if stars else None,
                        for_whom=self.whom.text().strip(), note=self.note.words().strip())
 
+    def _typed(self) -> tuple[str, int, str, str]:
+        return self.outcome.text(), self.stars.currentIndex(), self.whom.text(), self.note.words()
+
+    def _keep_typed(self) -> None:
+        """Keep what was typed and not kept by the button; an outcome that is none stays as it was, and is told."""
+        one, self.one = self.one, None
+        if one is None or self._typed() == self._shown:
+            return
+        if not self.bench.attempt(lambda: self.bench.relog(one.id, self.changed(one.entry))):
+            self.outcome.setText(one.entry.outcome)
+            self.bench.attempt(lambda: self.bench.relog(one.id, self.changed(one.entry)))
+        QTimer.singleShot(0, self, self.kept.emit)
+
+    def hideEvent(self, event: QHideEvent) -> None:
+        if not event.spontaneous():
+            one = self.one
+            self._keep_typed()
+            self.one, self._shown = one, self._typed()
+        super().hideEvent(event)
+
     def _keep(self) -> None:
         one = self.one
         if one is not None and self.bench.attempt(lambda: self.bench.relog(one.id, self.changed(one.entry)),
                                                   tr("changed in the logbook")):
+            self._shown = self._typed()
             self.kept.emit()
 
 

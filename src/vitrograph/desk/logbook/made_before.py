@@ -5,7 +5,7 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLineEdit, QTableW
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import day_words, tr
-from vitrograph.core.logbook import Asked, Entry, Listed, SortedBy
+from vitrograph.core.logbook import Asked, Entry, Listed, SortedBy, TakenOut
 from vitrograph.core.logbook.entry import counted, outcome_words
 from vitrograph.core.value_words import film_word
 from vitrograph.desk.bench import Bench
@@ -49,7 +49,11 @@ class MadeBefore(Column):
         self.remove = button(tr("Remove it"), tip=tr("Remove the entry from the logbook"))
         self.remove.setObjectName("takeOut")
         self.remove.clicked.connect(self._take_out)
-        self.stack(self.sought, self.sort, self.table, self.says, in_a_row(self.remake, self.remove))
+        self._taken_out: list[TakenOut] = []
+        self.back = button(tr("Put back what was taken out"))
+        self.back.setObjectName("putBack")
+        self.back.clicked.connect(self._put_back)
+        self.stack(self.sought, self.sort, self.table, self.says, in_a_row(self.remake, self.remove), self.back)
         self.table.itemSelectionChanged.connect(self._point)
         self._point()
 
@@ -115,6 +119,7 @@ class MadeBefore(Column):
         one = self.in_hand
         self.remake.setEnabled(one is not None)
         self.remove.setEnabled(one is not None)
+        self.back.setVisible(bool(self._taken_out))
         self.pointed.emit(self.chosen)
 
     def _make_again(self) -> None:
@@ -123,8 +128,15 @@ class MadeBefore(Column):
 
     def _take_out(self) -> None:
         one = self.in_hand
-        if one is not None and self.bench.attempt(lambda: self.bench.unlog(one.id), tr("taken out: {job}",
-                                                                                       job=one.entry.job)):
+        if one is not None and self.bench.attempt(
+                lambda: self._taken_out.append(self.bench.unlog(one.id)),
+                tr("taken out: {job}; it can be put back while this window is open", job=one.entry.job)):
+            self.refresh()
+
+    def _put_back(self) -> None:
+        taken = self._taken_out[-1]
+        if self.bench.attempt(lambda: self.bench.log_again(taken), tr("put back: {job}", job=taken.entry.job)):
+            self._taken_out.pop()
             self.refresh()
 
 
