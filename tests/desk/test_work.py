@@ -12,6 +12,7 @@ from specimens import BRIEF, LANTERN, job, star_job
 from vitrograph.core.logbook import Entry
 from vitrograph.core.paper.packet import draw_packet
 from vitrograph.core.stations import STATIONS
+from vitrograph.core.work import Clock, StepRef
 from vitrograph.desk.kit.findings_list import FindingRow
 from vitrograph.desk.printing import print_pages, printer_for
 
@@ -262,8 +263,17 @@ def test_an_order_is_made_again_from_the_first_step(desk):
     desk.go(9)
     desk.click("beginAnew")
     assert desk.shell.line.buttons["weed"].state == "good" and not desk.find(QPushButton, "beginAnew").isVisible()
+    desk.click("goBack")                                       # a slip: nothing of it is lost
+    assert desk.shell.line.buttons["weed"].state == "under way" and not desk.find(QPushButton, "goBack").isVisible()
+    desk.click("beginAnew")
     desk.go(6)
     assert desk.says("weedStepsSays") == "Pull 1: the surplus"
+    desk.press(Qt.Key.Key_Space)
+    desk.go(9)
+    assert not desk.find(QPushButton, "goBack").isVisible(), "something has been done since"
+    desk.bench.making.start_clocks([(StepRef("etch", 1, 1, "rest 1 300"), Clock(300.0, desk.bench.making.now()))])
+    desk.click("beginAnew")
+    assert "see to that glass first" in desk.says("message") and desk.bench.making.progress.running()
 
 
 def test_the_logbook_says_how_the_same_went_before(open_desk):

@@ -168,6 +168,13 @@ class Makings:
         with self.book.open() as book:
             book.execute("UPDATE making SET ended = ? WHERE order_id = ? AND ended IS NULL", (now, order_id))
 
+    def reopen(self, order_id: str) -> None:
+        """Go on with the making that was ended last, where none was begun since. Raises LogbookError."""
+        with self.book.open() as book:
+            if _under_way(book, order_id) is None:
+                book.execute("UPDATE making SET ended = NULL WHERE id = (SELECT id FROM making WHERE order_id = ? "
+                             "ORDER BY ended DESC, id DESC LIMIT 1)", (order_id,))
+
 
 def _under_way(book: sqlite3.Connection, order_id: str) -> int | None:
     row = book.execute("SELECT id FROM making WHERE order_id = ? AND ended IS NULL ORDER BY id DESC LIMIT 1",

@@ -9891,6 +9891,10 @@ Sie sagt: {licence}</translation>
         <translation>Diesen Auftrag noch einmal machen, vom ersten Schritt an</translation>
     </message>
     <message>
+        <source>Go on with the steps as they were</source>
+        <translation>Mit den Schritten weitermachen, wie sie waren</translation>
+    </message>
+    <message>
         <source>What your own pieces say</source>
         <translation>Was Ihre eigenen Stücke sagen</translation>
     </message>
@@ -9949,6 +9953,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Put the photograph away</source>
         <translation>Das Foto weglegen</translation>
+    </message>
+    <message>
+        <source>a clock of this order is running: see to that glass first</source>
+        <translation>eine Uhr dieses Auftrags läuft: erst nach jenem Glas sehen</translation>
     </message>
     <message>
         <source>every step is open again; what was written in the logbook stays</source>

@@ -41,6 +41,7 @@ class Making(QObject):
         super().__init__()
         self._makings, self.wall = makings, wall or Wall()
         self._order = ""
+        self._ended: str | None = None                         # the order whose making was ended here
         self._seen: Reading | None = None
         self.noticed = ""                                      # told of the clock last: the window may come later
         self._written, self._shared = 0, False                 # when the book was last written, as far as is known here
@@ -156,7 +157,23 @@ class Making(QObject):
 
     def begin_anew(self) -> None:
         """End this making: the order is made again, from the first step."""
+        self._ended = self._order
         self._do(End(self.now()))
+
+    @property
+    def can_go_back(self) -> bool:
+        """Whether the making was ended here, and nothing has been done since: it may have been a slip."""
+        return self._ended == self._order and not self.begun and not self._waiting
+
+    def go_back(self) -> None:
+        """Go on with the making that was ended here."""
+        try:
+            self._makings.reopen(self._order)
+        except VitrographError as error:
+            self.refused.emit(str(error))
+            return
+        self._ended = None
+        self._read()
 
     def most_urgent(self) -> tuple[StepRef, Clock] | None:
         """The running clock that ends first."""

@@ -48,7 +48,10 @@ class LogbookCard(StationCard):
         self.anew = button(tr("Make this order again, from the first step"))
         self.anew.setObjectName("beginAnew")
         self.anew.clicked.connect(self._begin_anew)
-        self.stack(self.found, self.went, self.pointing, *self._build_photo(), self.write, self.anew)
+        self.back = button(tr("Go on with the steps as they were"))
+        self.back.setObjectName("goBack")
+        self.back.clicked.connect(self.bench.making.go_back)
+        self.stack(self.found, self.went, self.pointing, *self._build_photo(), self.write, self.anew, self.back)
         self.bench.making.changed.connect(self._show_begun)
         self.section(tr("What your own pieces say"))
         self.stack(self.advising.says, self.advising.causes)
@@ -138,8 +141,12 @@ class LogbookCard(StationCard):
 
     def _show_begun(self) -> None:
         self.anew.setVisible(self.bench.making.begun)
+        self.back.setVisible(self.bench.making.can_go_back)
 
     def _begin_anew(self) -> None:
+        if self.bench.making.progress.running():
+            self.bench.refused.emit(tr("a clock of this order is running: see to that glass first"))
+            return
         self.bench.making.begin_anew()
         self.bench.told.emit(tr("every step is open again; what was written in the logbook stays"))
 
