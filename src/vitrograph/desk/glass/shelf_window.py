@@ -9,12 +9,14 @@ from PySide6.QtGui import QHideEvent, QPixmap
 from PySide6.QtWidgets import (
     QDialog,
     QFileDialog,
+    QFrame,
     QGridLayout,
     QHBoxLayout,
     QLabel,
     QLineEdit,
     QListWidget,
     QListWidgetItem,
+    QScrollArea,
     QVBoxLayout,
     QWidget,
 )
@@ -31,7 +33,7 @@ from vitrograph.desk.glass.measure_picture import MeasurePicture
 from vitrograph.desk.glass.shelf_row import keep_apart
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
-from vitrograph.desk.kit.fields import NumberField, button, label
+from vitrograph.desk.kit.fields import Column, NumberField, button, label
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.text_box import TextBox
@@ -69,6 +71,7 @@ class ShelfWindow(QDialog):
         self.list = named(QListWidget(), "glasses")
         self.list.setAccessibleName(tr("Glasses on the shelf"))
         self.list.setFont(theme.font())
+        self.list.setWordWrap(True)
         self.read = button(tr("Read a glass file"))
         self.find_field.textChanged.connect(lambda _text: self.fill())
         self.list.currentRowChanged.connect(lambda _row: self._show())
@@ -104,10 +107,15 @@ class ShelfWindow(QDialog):
             made.setObjectName(f"shelf_{name}")
             made.clicked.connect(lambda _checked=False, do=work: do())
             grid.addWidget(made, number // 2, number % 2)
+        known = Column(2 * theme.STEP)
+        known.stack(self.title, self.sketch, self.photo, self.known, self.price, self.notes)
+        room = QScrollArea()                                  # large writing and a picture may want more than there is
+        room.setFrameShape(QFrame.Shape.NoFrame)
+        room.setWidgetResizable(True)
+        room.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        room.setWidget(named(known, "cardBody"))
         column = QVBoxLayout()
-        for widget in (self.title, self.sketch, self.photo, self.known, self.price, self.notes):
-            column.addWidget(widget)
-        column.addStretch(1)
+        column.addWidget(room, 1)
         column.addLayout(grid)
         column.addWidget(Heard(self.bench))
         return column

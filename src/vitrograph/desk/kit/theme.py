@@ -3,7 +3,7 @@
 from functools import cache
 from string import Template
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QSize, Qt
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QGuiApplication, QPalette
 from PySide6.QtWidgets import QApplication, QWidget
 
@@ -55,6 +55,7 @@ PAPER_LEVELS = {"note": "#44505A", "watch": "#8A5A00", "stop": "#B3261E"}
 
 _DARK = {name: globals()[name] for name in _LIGHT}
 TEXT_SIZE = 1.0
+_OF_SCREEN = 0.94                  # as much as a window beside the main one takes at most
 _FAMILY = "Atkinson Hyperlegible"
 
 
@@ -99,11 +100,13 @@ def font(scale: float = 1.0, *, bold: bool = False) -> QFont:
 
 
 def dress(window: QWidget, name: str, title: str, size: tuple[int, int]) -> None:
-    """Name, title, ground and size of a window beside the main one."""
+    """Name, title, ground and size of a window beside the main one: larger for larger writing, as far as there is room.
+    """
     window.setObjectName(name)
     window.setWindowTitle(title)
     window.setStyleSheet(f"QDialog#{name} {{ background: {CARD}; }}")
-    window.resize(*size)
+    room = window.screen().availableSize() * _OF_SCREEN
+    window.resize((QSize(*size) * max(1.0, TEXT_SIZE)).boundedTo(room))
 
 
 @cache
