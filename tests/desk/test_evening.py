@@ -10,9 +10,10 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButt
 
 from specimens import BRIEF, job
 from vitrograph.core.demo import demo_order
+from vitrograph.core.job import Order
 from vitrograph.core.logbook import Logbook, Makings
 from vitrograph.core.storing.unsaved import default_folder
-from vitrograph.core.work import Reading, StepRef, Wall
+from vitrograph.core.work import Clock, Reading, StepRef, Wall
 from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.etch.recipe_window import RecipeWindow
 
@@ -113,6 +114,7 @@ def test_clocks_stand_at_every_station_and_ring_until_answered(evening):
     desk.bench.making.ticked.emit()
     texts = [chip.text() for chip in bar._chips if chip.isVisible()]
     assert texts == ["Untitled 1: 4:00, then stir", "Untitled 2: 5:00, then stir"]
+    bar._chips[0].click()                                      # looked at while it runs, it calls all the same
     for number in range(1, 10):
         desk.go(number)
         assert bar.isVisible() and desk.shell.windowTitle().startswith("Untitled 1: 4:00")
@@ -133,6 +135,21 @@ def test_clocks_stand_at_every_station_and_ring_until_answered(evening):
     assert "stir at once" in bar._chips[0].text()
     bar._chips[1].click()
     assert desk.bench.station == "etch" and desk.says("copySays") == "Glass 2 of 2"
+    assert not bar.calling
+    desk.bench.making.start_clocks([(ref, Clock(300.0, desk.bench.making.now()))
+                                    for ref in desk.bench.making.progress.running() if ref.copy == 2])
+    desk.hours.now += 301
+    desk.bench.making.ticked.emit()
+    assert [clock.ref.copy for clock in bar.calling] == [2], "started again, it calls again"
+    running = desk.bench.making.progress.running()
+    desk.shell.files.give_up()
+    desk.bench.replace_order(Order.of(job("I", width=8.0, count=2), id="another"), None)
+    wait(desk)
+    bar.hush()
+    assert not desk.shell.files.held
+    desk.bench.making.start_clocks([(ref, Clock(300.0, desk.bench.making.now())) for ref in running])
+    assert desk.shell.files.held, "another order's clocks were not left on purpose"
+    desk.shell.files.give_up()
 
 
 def test_a_killed_program_finds_its_clocks_again_to_the_second(tmp_path):

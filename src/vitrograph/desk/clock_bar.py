@@ -31,7 +31,7 @@ class ClockBar(QWidget):
         named(self, "clockBar")
         self.keeper, self.bell = keeper, Bell()
         self.workshop = workshop                               # where it is kept how loud the bell is
-        self._answered: set[StepRef] = set()
+        self._answered: set[tuple[str, StepRef]] = set()       # of clocks that ended: of which order, and which
         self._flash = False
         self._chips = [named(button("", tip=tr("go to this glass")), f"clock_{number}") for number in range(_SHOWN)]
         self._more = label("", "quiet")
@@ -61,11 +61,14 @@ class ClockBar(QWidget):
         return self._calling(self.keeper.clocks)
 
     def _calling(self, clocks: tuple[UnderClock, ...]) -> tuple[UnderClock, ...]:
-        return tuple(clock for clock in clocks if clock.left <= 0 and clock.ref not in self._answered)
+        return tuple(clock for clock in clocks if clock.left <= 0 and self._of(clock) not in self._answered)
+
+    def _of(self, clock: UnderClock) -> tuple[str, StepRef]:
+        return self.keeper.bench.order.id, clock.ref
 
     def hush(self) -> None:
         """Whoever is called has heard it."""
-        self._answered |= {clock.ref for clock in self.calling}
+        self._answered |= {self._of(clock) for clock in self.calling}
         self.refresh()
 
     def ring(self) -> None:
@@ -79,7 +82,7 @@ class ClockBar(QWidget):
         """Show the clocks as they stand."""
         clocks = self.keeper.clocks
         calling = self._calling(clocks)
-        self._answered &= {clock.ref for clock in clocks}
+        self._answered &= {self._of(clock) for clock in clocks if clock.left <= 0}          # one that runs will call
         for chip, clock in zip(self._chips, clocks, strict=False):
             chip.setText(words_of(clock))
             tone = theme.STOP if clock.late else theme.WATCH if clock.left <= 0 else theme.TEXT
@@ -113,11 +116,13 @@ class ClockBar(QWidget):
             glass, task = hand
             live = self.keeper.live
             soon = live is not None and live.waits > 20
-            self.next.setText(f"{'Soon' if soon else 'Now'}: {glass.called}: {glass.chain.tasks[task].name}")
+            told = {"glass": glass.called, "task": glass.chain.tasks[task].name}
+            self.next.setText(tr("Soon: {glass}: {task}", **told) if soon else tr("Now: {glass}: {task}", **told))
 
     def _go(self, number: int) -> None:
         clocks = self.keeper.clocks
         if number < len(clocks):
-            self._answered.add(clocks[number].ref)
+            if clocks[number].left <= 0:                       # one that still runs calls when it ends all the same
+                self._answered.add(self._of(clocks[number]))
             self.keeper.take_in_hand(clocks[number].ref)
             self.keeper.bench.go("etch")

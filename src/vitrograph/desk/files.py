@@ -1,11 +1,11 @@
 """The order's files as the window handles them: new, open, save, the packet; and nothing unsaved lost in between."""
 
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Iterator
 from functools import partial
 from pathlib import Path
 from typing import TYPE_CHECKING, cast
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import Signal
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QFileDialog, QWidget
 
@@ -16,12 +16,12 @@ from vitrograph.core.results import FinishedOrder
 from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
 from vitrograph.core.storing.whole import write_whole
-from vitrograph.core.work import StepRef
 from vitrograph.core.workshop import Workshop, begun, default_file, load_workshop, save_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.bench.recovery import Recovery
-from vitrograph.desk.kit.ask_bar import Answer, AskBar
+from vitrograph.desk.guard import Guard
+from vitrograph.desk.kit.ask_bar import Answer
 
 if TYPE_CHECKING:
     from vitrograph.core.paper import PaperName
@@ -29,7 +29,6 @@ if TYPE_CHECKING:
 
 _ORDERS = tr("Orders (*.vitro)")
 _MOST_NAMED = 8                     # files
-_FORGOTTEN_S = 7200.0              # late by so much, a clock calls nobody any more
 
 
 def _written(path: Path, content: bytes) -> tuple[Path, ...]:
@@ -46,21 +45,18 @@ def _stamp_of(path: Path) -> tuple[int, int] | None:
     return told.st_mtime_ns, told.st_size
 
 
-class Files(QObject):
-    """Opens and saves for a window; `asks` hands it the bar of a question, or None where one is not asked any more.
+class Files(Guard):
+    """Opens and saves for a window.
 
     `placed` says that the order in hand stands in its file as it is here, or has none: it was opened, saved or begun.
     """
 
-    asks = Signal(object)
     placed = Signal()
 
     def __init__(self, window: QWidget, bench: Bench, recovery: Recovery | None) -> None:
-        super().__init__(window)
-        self._window, self.bench, self.recovery = window, bench, recovery
+        super().__init__(window, bench)
+        self._window, self.recovery = window, recovery
         self.workshop = default_file()
-        self._left_ringing: frozenset[StepRef] = frozenset()   # clocks that the maker left on purpose
-        self._lets_steps_go = False                            # though they could be written down nowhere
         self._held: Path | None = None
         self._stamp: tuple[int, int] | None = None             # of its file, as it was read or written here
         self._note()
@@ -77,74 +73,6 @@ class Files(QObject):
     def _look(self) -> None:
         if self.bench.path != self._held:
             self._note()
-
-    @property
-    def unsaved(self) -> bool:
-        """Whether the order in hand differs from what was saved."""
-        return not self.bench.undo_stack.isClean()
-
-    @property
-    def held(self) -> bool:
-        """Whether the order in hand is not left without a question: it is not saved, or cream stands by its clock."""
-        return self.unsaved or bool(self._ringing())
-
-    def close_guarded(self, close: Callable[[], object]) -> bool:
-        """Whether the window may close at once; else it does so when all that would be lost has been asked about."""
-        def close_all_the_same() -> None:
-            self._lets_steps_go = True
-            close()
-
-        if self.held:
-            self.guarded(close)
-            return False
-        if not self.bench.making.unkept or self._lets_steps_go:
-            return True
-        self._ask(tr("Steps and clocks could be written down nowhere: neither in the logbook nor beside it. They are "
-                     "lost if this window closes now."), (
-            Answer("stay", tr("Stay here"), lambda: None),
-            Answer("leaveSteps", tr("Close it all the same"), close_all_the_same)))
-        return False
-
-    def _ringing(self) -> frozenset[StepRef]:
-        """The steps whose clocks run, but for those that were left on purpose, or that nobody has come to for long."""
-        making = self.bench.making
-        return frozenset(ref for ref, clock in making.progress.begun().items()
-                         if clock.left(making.now()) > -_FORGOTTEN_S) - self._left_ringing
-
-    def give_up(self) -> None:
-        """Let the order in hand be left as it is: what is not saved is given up, and clocks go on by themselves."""
-        self.bench.undo_stack.setClean()
-        self._left_ringing |= self._ringing()
-
-    def guarded(self, then: Callable[[], object]) -> None:
-        """Do what leaves the order in hand, once it may: its clocks are seen to, its work is saved or given up."""
-        def leave() -> None:
-            self._left_ringing |= self._ringing()
-            self._once_saved(then)
-
-        if not self._ringing():
-            self._once_saved(then)
-            return
-        self._ask(tr("A clock of “{name}” is running. It goes on, but nobody is called once this order is left.",
-                     name=self.bench.order.name), (
-            Answer("stay", tr("Stay here"), lambda: None), Answer("leaveClocks", tr("Leave it all the same"), leave)))
-
-    def _once_saved(self, then: Callable[[], object]) -> None:
-        def save_first() -> None:
-            self.save()
-            if not self.unsaved:
-                then()
-
-        def go_on() -> None:
-            self.give_up()
-            then()
-
-        if not self.unsaved:
-            then()
-            return
-        self._ask(tr("“{name}” has changes that are not saved.", name=self.bench.order.name), (
-            Answer("saveFirst", tr("Save them"), save_first), Answer("giveUp", tr("Go on without them"), go_on),
-            Answer("stay", tr("Stay here"), lambda: None)))
 
     def new(self) -> None:
         """Begin an empty order, with what the workshop has."""
@@ -345,6 +273,3 @@ class Files(QObject):
         folder = QFileDialog.getExistingDirectory(self._window, tr("A folder for all files of the order"))
         if folder:
             self.write_files(Path(folder))
-
-    def _ask(self, question: str, answers: Sequence[Answer]) -> None:
-        self.asks.emit(AskBar(question, answers))

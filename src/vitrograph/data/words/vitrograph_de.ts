@@ -6817,6 +6817,14 @@ Sie sagt: {licence}</translation>
         <translation>und {clocks} weitere</translation>
     </message>
     <message>
+        <source>Soon: {glass}: {task}</source>
+        <translation>Bald: {glass}: {task}</translation>
+    </message>
+    <message>
+        <source>Now: {glass}: {task}</source>
+        <translation>Jetzt: {glass}: {task}</translation>
+    </message>
+    <message>
         <source>Go to {station}</source>
         <translation>Zu {station} gehen</translation>
     </message>
