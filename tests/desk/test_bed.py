@@ -163,6 +163,12 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
     go_on = card.driving.start.text()
     assert go_on and desk.says("cutSays").endswith(f"go on from {go_on}"), "what is cut is not cut again"
     assert load_workshop(desk.shell.files.workshop).cutters[0].port == where[0]
+    desk.type_into("cutterAt", f"file:{tmp_path / 'other.plt'}")
+    desk.bench.edit("Turn", fit__angle=0.2, stencil__border=14.0)
+    settled(desk)
+    desk.click("cutFilm")
+    assert "where another film was stopped" in desk.says("message") and card.driving.start.text() == ""
+    assert not (tmp_path / "other.plt").exists(), "nothing of the new film is left out"
     desk.type_into("cutFrom", "2-1")
     desk.click("cutFilm")
     assert "two numbers like 3:12" in desk.says("message").lower()

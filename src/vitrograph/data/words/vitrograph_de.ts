@@ -7370,6 +7370,10 @@ Sie sagt: {licence}</translation>
         <translation>eingeben, wo der Plotter ist: tcp:HOST:PORT, serial:PATH oder file:PATH</translation>
     </message>
     <message>
+        <source>{place} is where another film was stopped; this one begins at its beginning: press again, or type where it is to begin</source>
+        <translation>bei {place} wurde eine andere Folie angehalten; diese beginnt am Anfang: noch einmal drücken, oder eintippen, wo sie beginnen soll</translation>
+    </message>
+    <message>
         <source>opening the line to the cutter</source>
         <translation>öffnet die Leitung zum Plotter</translation>
     </message>

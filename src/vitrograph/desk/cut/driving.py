@@ -1,6 +1,7 @@
 """Driving a cutter from the window: where it is, how far it is, pause, go on, stop with the blade up."""
 
 from collections.abc import Callable, Sequence
+from hashlib import sha256
 from pathlib import Path
 from threading import Thread
 
@@ -35,6 +36,8 @@ class Driving(Column):
         self.workshop: Path | None = None                      # where the cutter's place is remembered
         self._control: Control | None = None
         self._speed = 1.0
+        self._run = b""                                        # which film was sent last, told by its paths
+        self._stopped = "", b""                                # where one was stopped, and which it was
         self.where = named(QLineEdit(), "cutterAt")
         self.where.setPlaceholderText(tr("tcp:HOST:PORT, serial:PATH or file:PATH"))
         self.where.setAccessibleName(tr("Where the cutter is"))
@@ -98,7 +101,7 @@ class Driving(Column):
             self.bench.attempt(lambda: self._begin(run))
 
     def _begin(self, run: SheetRun) -> None:
-        where, start = self._place(), self._start()
+        where, start, self._run = self._place(), self._start(run), _print_of(run)
         self._remember(lambda known: changed_record(known, {"cutters__0__port": where}))
         self._speed = run.choices.cut_speed
         control = self._control = Control()
@@ -111,9 +114,18 @@ class Driving(Column):
             return where
         raise VitrographError(tr("type where the cutter is: tcp:HOST:PORT, serial:PATH or file:PATH"))
 
-    def _start(self) -> Place | None:
+    def _start(self, run: SheetRun) -> Place | None:
+        """Where to begin. Raises VitrographError where that is the place at which another film was stopped."""
         text = self.start.text().strip()
+        if text and text == self._stopped[0] and _print_of(run) != self._stopped[1]:
+            self.start.clear()
+            raise VitrographError(tr("{place} is where another film was stopped; this one begins at its beginning: "
+                                     "press again, or type where it is to begin", place=text))
         return Place.read(text) if text else None
+
+    def _go_on_from(self, place: str) -> None:
+        self.start.setText(place)
+        self._stopped = place, self._run
 
     def _remember(self, change: Callable[[Workshop], Workshop]) -> None:
         """Keep something in the workshop; one that cannot be written is no reason not to cut."""
@@ -199,7 +211,7 @@ class Driving(Column):
             self._remember(lambda known: with_cut(known, sending.cut_mm))
         self._set_going(False)
         if stopped and sending.next is not None:
-            self.start.setText(sending.next.typed)
+            self._go_on_from(sending.next.typed)
             self._say(tr("stopped {where}, the blade is up: if the film has not moved, go on from {place}",
                          where=sending.where, place=sending.next.typed))
         else:
@@ -211,7 +223,7 @@ class Driving(Column):
         self._say(sentence)
         self.bench.refused.emit(sentence)
         if go_on:
-            self.start.setText(go_on)
+            self._go_on_from(go_on)
 
     def _turn_pause(self) -> None:
         if self._control is None:
@@ -236,3 +248,11 @@ class Driving(Column):
     def _say(self, words: str) -> None:
         self.says.setText(words)
         self.says.show()
+
+
+def _print_of(run: SheetRun) -> bytes:
+    """What tells a film's paths from any others."""
+    told = sha256()
+    for tip in run.tips:
+        told.update(tip.tobytes())
+    return told.digest()
