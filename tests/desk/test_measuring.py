@@ -260,6 +260,10 @@ def test_nothing_on_the_shelf_is_lost_unasked(desk, tmp_path, monkeypatch):
     text.setText("x" * 300_000)                                # laid out in a minute, were it taken in
     window.notes.insertFromMimeData(text)
     assert window.notes.words() == "thin lip" and "at most 20000 go in here" in window.findChild(Heard).text()
+    text.setText("a " * 10_000)
+    window.notes.selectAll()
+    window.notes.insertFromMimeData(text)
+    assert len(window.notes.words()) == 20_000, "in the place of what was there"
 
 
 def test_the_question_about_a_name_that_is_taken_has_three_answers(desk):

@@ -271,9 +271,13 @@ def test_an_order_is_made_again_from_the_first_step(desk):
     desk.press(Qt.Key.Key_Space)
     desk.go(9)
     assert not desk.find(QPushButton, "goBack").isVisible(), "something has been done since"
-    desk.bench.making.start_clocks([(StepRef("etch", 1, 1, "rest 1 300"), Clock(300.0, desk.bench.making.now()))])
+    rest, now = StepRef("etch", 1, 1, "rest 1 300"), desk.bench.making.now()
+    desk.bench.making.start_clocks([(rest, Clock(300.0, now))])
     desk.click("beginAnew")
     assert "see to that glass first" in desk.says("message") and desk.bench.making.progress.running()
+    desk.bench.making.start_clocks([(rest, Clock(300.0, now - 9000.0))])
+    desk.click("beginAnew")
+    assert not desk.bench.making.begun, "one that was forgotten holds nobody up"
 
 
 def test_the_logbook_says_how_the_same_went_before(open_desk):

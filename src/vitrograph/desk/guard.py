@@ -9,8 +9,6 @@ from vitrograph.core.work import StepRef
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 
-_FORGOTTEN_S = 7200.0              # late by so much, a clock calls nobody any more
-
 
 class Guard(QObject):
     """Over the order in hand; `asks` hands out the bar of a question, or None where one is not asked any more."""
@@ -62,10 +60,7 @@ class Guard(QObject):
         return False
 
     def _ringing(self) -> frozenset[StepRef]:
-        """The steps whose clocks run, but for those that were left on purpose, or that nobody has come to for long."""
-        making = self.bench.making
-        return frozenset(ref for ref, clock in making.progress.begun().items()
-                         if clock.left(making.now()) > -_FORGOTTEN_S) - self._left_ringing
+        return self.bench.making.minded - self._left_ringing
 
     def give_up(self) -> None:
         """Let the order in hand be left as it is: what is not saved is given up, and clocks go on by themselves."""

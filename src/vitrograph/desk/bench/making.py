@@ -26,6 +26,7 @@ from vitrograph.core.work import (
 )
 
 _TICK_MS = 500
+_FORGOTTEN_S = 7200.0              # late by so much, a clock calls nobody any more
 _AGAIN_S = 10.0                    # after the book could not be used
 
 
@@ -174,6 +175,11 @@ class Making(QObject):
             return
         self._ended = None
         self._read()
+
+    @property
+    def minded(self) -> frozenset[StepRef]:
+        """The steps whose clocks run, but for those that nobody has come to for long."""
+        return frozenset(ref for ref, clock in self.progress.begun().items() if clock.left(self.now()) > -_FORGOTTEN_S)
 
     def most_urgent(self) -> tuple[StepRef, Clock] | None:
         """The running clock that ends first."""

@@ -29,7 +29,8 @@ class TextBox(QPlainTextEdit):
 
     def insertFromMimeData(self, source: QMimeData) -> None:
         """Put in what was pasted or dropped, unless it is too much."""
-        letters = len(source.text()) + self.document().characterCount()
+        stays = len(self.toPlainText()) - len(self.textCursor().selectedText())
+        letters = stays + len(source.text())
         if letters > MOST_LETTERS:
             self._bench.refused.emit(tr("that would be {letters} letters: at most {most} go in here", letters=letters,
                                         most=MOST_LETTERS))

@@ -144,7 +144,7 @@ class LogbookCard(StationCard):
         self.back.setVisible(self.bench.making.can_go_back)
 
     def _begin_anew(self) -> None:
-        if self.bench.making.progress.running():
+        if self.bench.making.minded:
             self.bench.refused.emit(tr("a clock of this order is running: see to that glass first"))
             return
         self.bench.making.begin_anew()
