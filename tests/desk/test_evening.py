@@ -201,6 +201,30 @@ def test_clocks_go_on_while_the_book_cannot_be_written_and_are_written_once_it_c
     assert written.clocks == making.progress.clocks and written.done == making.progress.done
 
 
+def test_a_film_that_settles_has_its_clock_at_every_station_and_is_never_late(evening):
+    desk = evening()
+    bar, making = desk.shell.clock_bar, desk.bench.making
+    bar.bell.volume = 0.0
+    steps = desk.results.transfer.steps_of(1)
+    at = next(number for number, step in enumerate(steps) if step.key.split(" ")[0] == "settle")
+    making.tick(*making.refs("transfer", 1, 1, steps)[:at])
+    desk.go(2)
+    minutes = round(steps[at].seconds / 60)
+    assert [chip.text() for chip in bar._chips if chip.isVisible()] == [f"Untitled 1: settles for {minutes}:00"]
+    assert desk.shell.evening.clocks == (), "it stands under no cream"
+    desk.hours.now += steps[at].seconds + 5
+    making.ticked.emit()
+    assert bar._chips[0].text() == "Untitled 1: has settled, go on with it" and bar.bell.rung >= 1
+    bar._chips[0].click()
+    assert desk.bench.station == "transfer" and not bar.calling
+    cream_on(desk.go(8) and desk, 2)
+    making.ticked.emit()
+    assert "then stir" in bar._chips[0].text(), "what stands under cream comes first"
+    desk.hours.now += 1800
+    making.ticked.emit()
+    assert not any("settled" in chip.text() for chip in bar._chips if chip.isVisible()), "forgotten, it calls no more"
+
+
 def test_what_could_not_be_written_down_is_there_after_the_window_was_closed(evening, open_desk, tmp_path):
     desk = evening()
     making, place = desk.bench.making, desk.bench.logbook.path

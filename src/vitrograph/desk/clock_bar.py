@@ -58,7 +58,11 @@ class ClockBar(QWidget):
     @property
     def calling(self) -> tuple[UnderClock, ...]:
         """The clocks that ended and that nobody has answered."""
-        return self._calling(self.keeper.clocks)
+        return self._calling(self._clocks())
+
+    def _clocks(self) -> tuple[UnderClock, ...]:
+        """What stands under cream, then what settles."""
+        return (*self.keeper.clocks, *self.keeper.settling)
 
     def _calling(self, clocks: tuple[UnderClock, ...]) -> tuple[UnderClock, ...]:
         return tuple(clock for clock in clocks if clock.left <= 0 and self._of(clock) not in self._answered)
@@ -80,7 +84,7 @@ class ClockBar(QWidget):
 
     def refresh(self) -> None:
         """Show the clocks as they stand."""
-        clocks = self.keeper.clocks
+        clocks = self._clocks()
         calling = self._calling(clocks)
         self._answered &= {self._of(clock) for clock in clocks if clock.left <= 0}          # one that runs will call
         for chip, clock in zip(self._chips, clocks, strict=False):
@@ -120,9 +124,9 @@ class ClockBar(QWidget):
             self.next.setText(tr("Soon: {glass}: {task}", **told) if soon else tr("Now: {glass}: {task}", **told))
 
     def _go(self, number: int) -> None:
-        clocks = self.keeper.clocks
+        clocks = self._clocks()
         if number < len(clocks):
             if clocks[number].left <= 0:                       # one that still runs calls when it ends all the same
                 self._answered.add(self._of(clocks[number]))
             self.keeper.take_in_hand(clocks[number].ref)
-            self.keeper.bench.go("etch")
+            self.keeper.bench.go(clocks[number].ref.station)

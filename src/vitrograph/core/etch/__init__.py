@@ -1,7 +1,14 @@
 """Etch: recipes, the steps of one glass, the evening of an order, the cream, and trouble while it is on."""
 
 from vitrograph.core.etch.cautions import CAUTIONS, COLOUR, CONTACT
-from vitrograph.core.etch.clocks import Clocked, UnderClock, clocks_to_start, running_clocks, words_of
+from vitrograph.core.etch.clocks import (
+    Clocked,
+    UnderClock,
+    clocks_to_start,
+    running_clocks,
+    settling_clocks,
+    words_of,
+)
 from vitrograph.core.etch.colour import COLOUR_WAYS
 from vitrograph.core.etch.covering import (
     MM2_PER_SECOND,
@@ -65,6 +72,7 @@ __all__ = [
     "read_recipe",
     "recipe_named",
     "running_clocks",
+    "settling_clocks",
     "speed_of",
     "stands",
     "tally_etch",

@@ -1,6 +1,7 @@
 """The clocks of an etch: which run, what is to be done when each ends, and which start by what is ticked off."""
 
 from collections.abc import Iterable, Iterator, Sequence
+from math import inf
 
 from msgspec import Struct
 
@@ -8,13 +9,14 @@ from vitrograph.core.etch.plan import EtchPlan
 from vitrograph.core.job import Job
 from vitrograph.core.language import tr
 from vitrograph.core.stations import Station
-from vitrograph.core.transfer import TransferPlan
+from vitrograph.core.transfer import SETTLE, TransferPlan
 from vitrograph.core.work import Clock, Progress, Step, StepRef, clock_words
 
 _DOES = {"stir": tr("stir"), "scrape": tr("scrape and rinse"), "first": tr("scrape and rinse"),
          "check": tr("look at a spot"),
          "coat": tr("lay the next coat on"), "work": tr("work the cream"), "rest": tr("leave it alone")}
 _SOON_S = 60.0                     # of a piece that is not known yet: late by more is too late
+_SETTLED_S = 1800.0                # after which a film that has settled calls nobody any more
 
 
 class Clocked(Struct, frozen=True):
@@ -32,9 +34,10 @@ class Clocked(Struct, frozen=True):
 
 
 class UnderClock(Struct, frozen=True):
-    """A glass under cream: whose clock, its name, what is done then, and seconds left until that.
+    """A glass under cream, or one whose film settles: its clock and name, what is done then, and seconds until that.
 
-    `first` are those until it may be done, `last` until it is too late; all are negative once they are past.
+    `first` are those until it may be done, `last` until it is too late (infinite for what nobody can be late for); all
+    are negative once they are past.
     """
 
     ref: StepRef
@@ -65,6 +68,18 @@ def running_clocks(pieces: Iterable[Clocked], progress: Progress, now: float) ->
     found = [_under(ref, clock, by_key.get(ref.piece), now) for ref, clock in progress.running().items()
              if ref.station == "etch" and _is_cream(ref.step)]
     return tuple(sorted(found, key=lambda one: one.last))
+
+
+def settling_clocks(pieces: Iterable[Clocked], progress: Progress, now: float) -> tuple[UnderClock, ...]:
+    """The clocks of all films that settle, or have just settled; the next to be gone on with first."""
+    by_key = {piece.job.key: piece for piece in pieces}
+    found = []
+    for ref, clock in progress.running().items():
+        if ref.station == "transfer" and ref.step.split(" ")[0] == SETTLE and clock.left(now) > -_SETTLED_S:
+            piece, left = by_key.get(ref.piece), clock.left(now)
+            name = piece.job.called(ref.copy) if piece is not None else tr("a glass, {copy}", copy=ref.copy)
+            found.append(UnderClock(ref, name, tr("go on with it"), left, left, inf))
+    return tuple(sorted(found, key=lambda one: one.left))
 
 
 def _is_cream(key: str) -> bool:
@@ -111,5 +126,8 @@ def _since(piece: Clocked, ref: StepRef, at: float, progress: Progress) -> float
 
 def words_of(clock: UnderClock) -> str:
     """A clock in a line: whose, how long, what then."""
+    if clock.last == inf:
+        return (tr("{name}: settles for {time}", name=clock.name, time=clock_words(clock.left)) if clock.left > 0 else
+                tr("{name}: has settled, {does}", name=clock.name, does=clock.does))
     does = tr("{does} at once", does=clock.does) if clock.late else clock.says
     return f"{clock.name}: {clock_words(clock.left)}, {does}"

@@ -916,8 +916,20 @@
         <translation>ein Glas, {copy}</translation>
     </message>
     <message>
+        <source>go on with it</source>
+        <translation>damit weitermachen</translation>
+    </message>
+    <message>
         <source>see to it</source>
         <translation>danach sehen</translation>
+    </message>
+    <message>
+        <source>{name}: settles for {time}</source>
+        <translation>{name}: setzt sich noch {time}</translation>
+    </message>
+    <message>
+        <source>{name}: has settled, {does}</source>
+        <translation>{name}: hat sich gesetzt, {does}</translation>
     </message>
     <message>
         <source>{does} at once</source>

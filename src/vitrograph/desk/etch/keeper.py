@@ -12,6 +12,7 @@ from vitrograph.core.etch import (
     clocks_to_start,
     live_of,
     running_clocks,
+    settling_clocks,
     waits_passed,
 )
 from vitrograph.core.results import OrderResults
@@ -59,6 +60,12 @@ class EveningKeeper(QObject):
         """The clocks of all that stands under cream now, the most urgent first."""
         making = self.bench.making
         return running_clocks(self._clocked(), making.progress, making.now())
+
+    @property
+    def settling(self) -> tuple[UnderClock, ...]:
+        """The clocks of the films that settle: other work goes on meanwhile."""
+        making = self.bench.making
+        return settling_clocks(self._clocked(), making.progress, making.now())
 
     def look(self) -> None:
         """Plan anew where the order is another, and the etch is entered or the evening under way."""
