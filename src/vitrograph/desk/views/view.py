@@ -83,7 +83,8 @@ class View(QWidget):
     def _take(self, results: Results) -> None:
         if self.bench.held_art is not None:                   # it is shown over what stood when it was taken hold of
             return
-        waits = self.next_ms if results.job.key == self.results.job.key else self.waits_ms
+        another, empty = results.job.key != self.results.job.key, self.results.wall is None
+        waits = self.waits_ms if another else 0 if empty else self.next_ms
         if waits:                     # card and views in frames of their own: from when the others were told
             later = partial(QTimer.singleShot, waits, self, lambda: self._show(self.bench.results))
             QTimer.singleShot(0, self, later)
