@@ -4,6 +4,7 @@ from math import pi
 
 import numpy as np
 import pytest
+import shapely
 from hypothesis import given
 from hypothesis import strategies as st
 from PySide6.QtCore import QPoint, QPointF, Qt
@@ -13,6 +14,7 @@ from specimens import PLAQUE, TUMBLER, job
 from strategies import frustums
 from vitrograph.core.glass import wall_of
 from vitrograph.core.job import CurvedGlass
+from vitrograph.desk.bench.painter_paths import path_of, path_of_each
 from vitrograph.desk.views.camera import Camera, in_sight, ready_for_projection
 
 
@@ -167,3 +169,9 @@ def test_the_window_lives_on_after_a_fault_while_painting(desk, name, monkeypatc
     monkeypatch.undo()
     assert not held[0].isActive()
     assert view.grab().toImage() == before
+
+
+def test_paths_gathered_in_one_go_are_those_of_each_shape():
+    square, ring = shapely.box(0, 0, 4, 4), shapely.box(9, 0, 15, 6).difference(shapely.box(11, 2, 13, 4))
+    shapes = [square, shapely.MultiPolygon([ring, shapely.box(20, 0, 21, 1)]), ring, shapely.box(30, 0, 31, 2)]
+    assert path_of_each(shapes) == [path_of(shape) for shape in shapes] and path_of_each([]) == []

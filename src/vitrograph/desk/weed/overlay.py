@@ -9,7 +9,7 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.weed import Bit, WeedPlan, place_labels
-from vitrograph.desk.bench.painter_paths import path_of
+from vitrograph.desk.bench.painter_paths import path_of_each
 from vitrograph.desk.kit import theme
 from vitrograph.desk.views.sheet_view import Overlay, SheetView
 
@@ -34,7 +34,8 @@ class WeedOverlay(Overlay):
         if weed is None:
             return
         if weed is not self._plan:
-            self._plan, self._paths = weed, {bit.number: path_of(bit.shape) for bit in weed.bits}
+            paths = path_of_each([bit.shape for bit in weed.bits])
+            self._plan, self._paths = weed, {bit.number: path for bit, path in zip(weed.bits, paths, strict=True)}
             self._labels = (None, {})
         making = view.bench.making                            # of the plan that is shown, which may not be the newest
         refs = making.refs("weed", view.results.job.key, view.bench.work.copy("weed"), weed.steps)
