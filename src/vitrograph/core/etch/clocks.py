@@ -75,10 +75,9 @@ def settling_clocks(pieces: Iterable[Clocked], progress: Progress, now: float) -
     by_key = {piece.job.key: piece for piece in pieces}
     found = []
     for ref, clock in progress.running().items():
-        if ref.station == "transfer" and ref.step.split(" ")[0] == SETTLE and clock.left(now) > -_SETTLED_S:
-            piece, left = by_key.get(ref.piece), clock.left(now)
-            name = piece.job.called(ref.copy) if piece is not None else tr("a glass, {copy}", copy=ref.copy)
-            found.append(UnderClock(ref, name, tr("go on with it"), left, left, inf))
+        left = clock.left(now)
+        if ref.station == "transfer" and ref.step.split(" ")[0] == SETTLE and left > -_SETTLED_S:
+            found.append(UnderClock(ref, _called(ref, by_key.get(ref.piece)), tr("go on with it"), left, left, inf))
     return tuple(sorted(found, key=lambda one: one.left))
 
 
@@ -87,12 +86,13 @@ def _is_cream(key: str) -> bool:
     return "rest" in words or "work" in words
 
 
+def _called(ref: StepRef, piece: Clocked | None) -> str:
+    return tr("a glass, {copy}", copy=ref.copy) if piece is None else piece.job.called(ref.copy)
+
+
 def _under(ref: StepRef, clock: Clock, piece: Clocked | None, now: float) -> UnderClock:
-    left = clock.left(now)
-    if piece is None:
-        return UnderClock(ref, tr("a glass, {copy}", copy=ref.copy), tr("see to it"), left, left, left + _SOON_S)
-    name = piece.job.called(ref.copy)
-    if piece.etch is None:
+    left, name = clock.left(now), _called(ref, piece)
+    if piece is None or piece.etch is None:
         return UnderClock(ref, name, tr("see to it"), left, left, left + _SOON_S)
     steps = piece.etch.steps
     at = next((number for number, step in enumerate(steps) if step.key == ref.step), -1)

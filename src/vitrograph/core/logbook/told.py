@@ -37,12 +37,12 @@ class ToldFile:
 
     def keep(self, order_id: str, piece: int, told: Told) -> None:
         """Keep what was told of a piece; where that is nothing, it is forgotten. Raises OSError, OrderFileError."""
-        if self.of(order_id, piece) == told:
-            return
         kept = self._all()
-        mine = {**kept.pop(order_id, {}), piece: told}
-        if told == Told():
-            del mine[piece]
+        mine = kept.pop(order_id, {})
+        if mine.pop(piece, Told()) == told:
+            return
+        if told != Told():
+            mine[piece] = told
         if mine:
             kept[order_id] = mine                             # the last in the row: the oldest are forgotten first
         newest = dict(list(kept.items())[-_MOST_ORDERS:])

@@ -5,7 +5,6 @@ the unsaved orders. Each program has its own; what one that ended left behind is
 """
 
 import os
-import secrets
 from contextlib import suppress
 from pathlib import Path
 
@@ -14,7 +13,7 @@ from msgspec import Struct
 
 from vitrograph.core.errors import OrderFileError
 from vitrograph.core.logbook.acts import AnyAct
-from vitrograph.core.storing.held import hold, lock_of
+from vitrograph.core.storing.held import changed_at, hold, hold_new, lock_of
 from vitrograph.core.storing.unsaved import default_folder
 from vitrograph.core.storing.whole import read_plain, write_whole
 
@@ -43,8 +42,7 @@ class WaitingFile:
             return True
         try:
             if self._place is None:
-                self._begin()
-            assert self._place is not None
+                self._place, self._handle = hold_new(self._folder, ".waiting")
             write_whole(self._place, msgspec.json.encode(_Kept(self._book, tuple(acts))))
         except (OSError, OrderFileError):
             return False
@@ -54,7 +52,7 @@ class WaitingFile:
         """What programs that ended left behind of this book, the oldest first; it is kept here from now on."""
         taken: list[Waiting] = []
         left = []
-        for place in sorted(self._folder.glob("*.waiting"), key=_changed_at):
+        for place in sorted(self._folder.glob("*.waiting"), key=changed_at):
             kept = _read(place)
             if kept is None or kept.book != self._book or (handle := hold(place)) is None:
                 continue
@@ -74,14 +72,6 @@ class WaitingFile:
             os.close(self._handle)
             self._place = None
 
-    def _begin(self) -> None:
-        self._folder.mkdir(parents=True, exist_ok=True)
-        place = self._folder / f"{secrets.token_hex(8)}.waiting"
-        handle = hold(place)
-        if handle is None:
-            raise OSError(f"{place} cannot be held")
-        self._place, self._handle = place, handle
-
     def _drop(self) -> None:
         if self._place is not None:
             _delete(self._place)
@@ -100,9 +90,3 @@ def _delete(place: Path) -> None:
     for one in (place, lock_of(place)):
         with suppress(OSError):
             one.unlink()
-
-
-def _changed_at(place: Path) -> float:
-    with suppress(OSError):
-        return place.stat().st_mtime
-    return 0.0

@@ -6,6 +6,7 @@ whatever way (flock(2)); so one that nobody holds was left behind.
 
 import fcntl
 import os
+import secrets
 from contextlib import suppress
 from pathlib import Path
 
@@ -23,6 +24,23 @@ def hold(place: Path) -> int | None:
     return None
 
 
+def hold_new(folder: Path, suffix: str) -> tuple[Path, int]:
+    """A place in a folder, with a name that nobody can foresee, and the handle that holds it. Raises OSError."""
+    folder.mkdir(parents=True, exist_ok=True)
+    place = folder / f"{secrets.token_hex(8)}{suffix}"
+    handle = hold(place)
+    if handle is None:
+        raise OSError(f"{place} cannot be held")
+    return place, handle
+
+
 def lock_of(place: Path) -> Path:
     """The lock of a file."""
     return place.with_suffix(".lock")
+
+
+def changed_at(place: Path) -> float:
+    """When a file was changed last, seconds since 1970; 0 where it is gone."""
+    with suppress(OSError):
+        return place.stat().st_mtime
+    return 0.0

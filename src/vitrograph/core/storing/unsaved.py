@@ -5,7 +5,6 @@ A copy that nobody holds was left behind.
 
 import json
 import os
-import secrets
 from collections.abc import Iterator
 from contextlib import suppress
 from pathlib import Path
@@ -15,7 +14,7 @@ from msgspec import Struct
 
 from vitrograph.core.errors import OrderFileError
 from vitrograph.core.job import Order
-from vitrograph.core.storing.held import hold, lock_of
+from vitrograph.core.storing.held import changed_at, hold, hold_new, lock_of
 from vitrograph.core.storing.orderfile import comment_of, load_order, save_order
 from vitrograph.core.storing.whole import backup_of
 
@@ -35,11 +34,7 @@ class SafetyCopy:
     @classmethod
     def begin(cls, folder: Path) -> "SafetyCopy":
         """A new one, of nothing as yet, with a name that no other has. Raises OSError."""
-        folder.mkdir(parents=True, exist_ok=True)
-        place = folder / f"{secrets.token_hex(8)}.vitro"
-        handle = hold(place)
-        assert handle is not None, "a name nobody can foresee is held already"
-        return cls(place, handle)
+        return cls(*hold_new(folder, ".vitro"))
 
     def keep(self, order: Order, path: Path | None) -> None:
         """Write the order, and where it belongs, in the place of what was kept before. Raises OrderFileError."""
@@ -79,7 +74,7 @@ def left_behind(folder: Path) -> Iterator[LeftBehind | Unreadable]:
     Of a copy that is damaged the one before it is offered, in its place.
     """
     copies = {*folder.glob("*.vitro"), *(kept.with_suffix("") for kept in folder.glob("*.vitro.bak"))}
-    for place in sorted(copies, key=_changed_at, reverse=True):
+    for place in sorted(copies, key=changed_at, reverse=True):
         handle = hold(place)
         if handle is None:                                        # its program is running
             continue
@@ -119,9 +114,3 @@ def _path_in(comment: bytes) -> Path | None:
     except (ValueError, KeyError, TypeError):
         return None
     return Path(path) if isinstance(path, str) else None
-
-
-def _changed_at(place: Path) -> float:
-    with suppress(OSError):
-        return place.stat().st_mtime
-    return 0.0

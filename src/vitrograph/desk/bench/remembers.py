@@ -1,6 +1,7 @@
 """The logbook as the bench has it: what is written into it, and what is asked of it at every change."""
 
 from collections.abc import Callable, Sequence
+from typing import TypeVar
 
 from PySide6.QtCore import SignalInstance
 
@@ -9,6 +10,8 @@ from vitrograph.core.job import Order
 from vitrograph.core.logbook import Entry, Logbook, Mark, Photo, TakenOut
 from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import content_of
+
+Done = TypeVar("Done")
 
 
 class Remembers:
@@ -41,19 +44,18 @@ class Remembers:
 
     def unlog(self, number: int) -> TakenOut:
         """Take an entry out of the logbook, to be put back if need be. Raises LogbookError."""
-        taken = self.logbook.remove(number)
-        self._logged(lambda: None)
-        return taken
+        return self._logged(lambda: self.logbook.remove(number))
 
     def log_again(self, taken: TakenOut) -> None:
         """Put back an entry that was taken out. Raises LogbookError."""
         self._logged(lambda: self.logbook.put_back(taken))
 
-    def _logged(self, work: Callable[[], object]) -> None:
-        work()
+    def _logged(self, work: Callable[[], Done]) -> Done:
+        done = work()
         self.logged = self._count_entries()
         self._lasts.clear()
         self.results_changed.emit(self.results)
+        return done
 
     def _count_entries(self) -> int:
         """How many entries the logbook has; one that cannot be used is told of at its own station."""

@@ -101,7 +101,8 @@ class Driving(Column):
             self.bench.attempt(lambda: self._begin(run))
 
     def _begin(self, run: SheetRun) -> None:
-        where, start, self._run = self._place(), self._start(run), _print_of(run)
+        film = _print_of(run)
+        where, start, self._run = self._place(), self._start(film), film
         self._remember(lambda known: changed_record(known, {"cutters__0__port": where}))
         self._speed = run.choices.cut_speed
         control = self._control = Control()
@@ -114,10 +115,10 @@ class Driving(Column):
             return where
         raise VitrographError(tr("type where the cutter is: tcp:HOST:PORT, serial:PATH or file:PATH"))
 
-    def _start(self, run: SheetRun) -> Place | None:
+    def _start(self, film: bytes) -> Place | None:
         """Where to begin. Raises VitrographError where that is the place at which another film was stopped."""
         text = self.start.text().strip()
-        if text and text == self._stopped[0] and _print_of(run) != self._stopped[1]:
+        if text and text == self._stopped[0] and film != self._stopped[1]:
             self.start.clear()
             raise VitrographError(tr("{place} is where another film was stopped; this one begins at its beginning: "
                                      "press again, or type where it is to begin", place=text))

@@ -100,8 +100,7 @@ def font(scale: float = 1.0, *, bold: bool = False) -> QFont:
 
 
 def dress(window: QWidget, name: str, title: str, size: tuple[int, int]) -> None:
-    """Name, title, ground and size of a window beside the main one: larger for larger writing, as far as there is room.
-    """
+    """Name, title, ground and size of a window beside the main one: larger for larger writing, where there is room."""
     window.setObjectName(name)
     window.setWindowTitle(title)
     window.setStyleSheet(f"QDialog#{name} {{ background: {CARD}; }}")

@@ -146,19 +146,18 @@ class EntryPage(QScrollArea):
 
     def _keep_typed(self) -> None:
         """Keep what was typed and not kept by the button; an outcome that is none stays as it was, and is told."""
-        one, self.one = self.one, None
+        one = self.one
         if one is None or self._typed() == self._shown:
             return
         if not self.bench.attempt(lambda: self.bench.relog(one.id, self.changed(one.entry))):
             self.outcome.setText(one.entry.outcome)
             self.bench.attempt(lambda: self.bench.relog(one.id, self.changed(one.entry)))
+        self._shown = self._typed()
         QTimer.singleShot(0, self, self.kept.emit)
 
     def hideEvent(self, event: QHideEvent) -> None:
         if not event.spontaneous():
-            one = self.one
             self._keep_typed()
-            self.one, self._shown = one, self._typed()
         super().hideEvent(event)
 
     def _keep(self) -> None:

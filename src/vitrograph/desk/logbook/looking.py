@@ -153,10 +153,10 @@ class Looking(QObject):
     def _take(self, answer: object) -> None:
         """An opened photograph waits for its corners; a judged one is shown."""
         if isinstance(answer, Looked):
-            self._keep(answer)
             if answer.of == self.of:
                 self._show(answer)
             else:                                              # judged while another piece was taken in hand
+                self._keep(answer)
                 self.under_way.emit("")
             return
         assert isinstance(answer, tuple)

@@ -83,13 +83,15 @@ class View(QWidget):
     def _take(self, results: Results) -> None:
         if self.bench.held_art is not None:                   # it is shown over what stood when it was taken hold of
             return
-        another, empty = results.job.key != self.results.job.key, self.results.wall is None
-        waits = self.waits_ms if another else 0 if empty else self.next_ms
-        if waits:                     # card and views in frames of their own: from when the others were told
-            later = partial(QTimer.singleShot, waits, self, lambda: self._show(self.bench.results))
-            QTimer.singleShot(0, self, later)
+        if results.job.key != self.results.job.key:           # another piece: card and views in frames of their own
+            QTimer.singleShot(self.waits_ms, self, self._show_newest)
+        elif self.next_ms and self.results.wall is not None:  # likewise, counted from when all the others were told
+            QTimer.singleShot(0, self, partial(QTimer.singleShot, self.next_ms, self, self._show_newest))
         else:
             self._show(results)
+
+    def _show_newest(self) -> None:
+        self._show(self.bench.results)
 
     def _show(self, results: Results) -> None:
         before = self.results
