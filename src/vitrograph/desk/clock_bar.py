@@ -3,8 +3,10 @@
 from contextlib import suppress
 from pathlib import Path
 
-from PySide6.QtCore import QTimer, Signal
-from PySide6.QtWidgets import QHBoxLayout, QWidget
+from msgspec.structs import replace
+from PySide6.QtCore import QSize, QTimer, Signal
+from PySide6.QtGui import QResizeEvent
+from PySide6.QtWidgets import QHBoxLayout, QPushButton, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import UnderClock, words_of
@@ -17,8 +19,8 @@ from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.ringing import Bell
 
-_SHOWN = 3                         # chips: a fourth would make the window wider than many screens
 _RING_MS = 3000
+_NAME = 24                         # letters of a glass's name: what is to be done, and when, must have room beside it
 
 
 class ClockBar(QWidget):
@@ -33,16 +35,13 @@ class ClockBar(QWidget):
         self.workshop = workshop                               # where it is kept how loud the bell is
         self._answered: set[tuple[str, StepRef]] = set()       # of clocks that ended: of which order, and which
         self._flash = False
-        self._chips = [named(button("", tip=tr("go to this glass")), f"clock_{number}") for number in range(_SHOWN)]
+        self._chips: list[QPushButton] = []                    # as many as there ever were clocks; shown: as have room
         self._more = label("", "quiet")
         self.next = named(button("", tip=tr("go to what the hands do next")), "nextTask")
         self.answer = named(button(tr("I am coming"), "accent", tip=tr("stops the sound")), "answerClock")
-        row = QHBoxLayout(self)
+        row = self._row = QHBoxLayout(self)
         row.setContentsMargins(16, 4, 16, 4)
         row.setSpacing(2 * theme.STEP)
-        for number, chip in enumerate(self._chips):
-            chip.clicked.connect(lambda _on=False, number=number: self._go(number))
-            row.addWidget(chip)
         row.addWidget(self._more)
         row.addWidget(self.answer)
         row.addStretch(1)
@@ -87,17 +86,11 @@ class ClockBar(QWidget):
         clocks = self._clocks()
         calling = self._calling(clocks)
         self._answered &= {self._of(clock) for clock in clocks if clock.left <= 0}          # one that runs will call
-        for chip, clock in zip(self._chips, clocks, strict=False):
-            chip.setText(words_of(clock))
-            tone = theme.STOP if clock.late else theme.WATCH if clock.left <= 0 else theme.TEXT
-            lit = self._flash and clock in calling
-            chip.setStyleSheet(f"color: {theme.ON_ACCENT}; background: {tone}; font-weight: bold;" if lit or clock.late
-                               else f"color: {tone}; font-weight: bold;")
-        for number, chip in enumerate(self._chips):
-            chip.setVisible(number < len(clocks))
-        self._more.setText(tr("and {clocks} more", clocks=len(clocks) - _SHOWN) if len(clocks) > _SHOWN else "")
+        for number, clock in enumerate(clocks):
+            self._show_clock(number, clock, lit=self._flash and clock in calling)
         self.answer.setVisible(bool(calling))
         self._show_next()
+        self._fit(len(clocks))
         self.setVisible(bool(clocks) or self.keeper.under_way)
         if calling and not self._ring.isActive():
             self._ring.start()
@@ -107,6 +100,45 @@ class ClockBar(QWidget):
             self._ring.stop()
             self._flash = False
         self.titled.emit(words_of(clocks[0]) if clocks else "")
+
+    def _show_clock(self, number: int, clock: UnderClock, lit: bool) -> None:
+        if number == len(self._chips):
+            self._chips.append(named(button(""), f"clock_{number}"))
+            self._chips[number].clicked.connect(lambda: self._go(number))
+            self._row.insertWidget(number, self._chips[number])
+        chip = self._chips[number]
+        chip.setText(words_of(replace(clock, name=_brief(clock.name))))
+        chip.setToolTip(tr("{name}: go to this glass", name=clock.name))
+        tone = theme.STOP if clock.late else theme.WATCH if clock.left <= 0 else theme.TEXT
+        chip.setStyleSheet(f"color: {theme.ON_ACCENT}; background: {tone}; font-weight: bold;" if lit or clock.late
+                           else f"color: {tone}; font-weight: bold;")
+
+    def _fit(self, clocks: int) -> None:
+        """Show as many clocks as there is room for, the most urgent first and one at least; tell how many more run."""
+        def wide(widget: QWidget) -> int:
+            return widget.sizeHint().width() + self._row.spacing()
+
+        room = self.rect().marginsRemoved(self._row.contentsMargins()).width()
+        room -= sum(wide(one) for one in (self.answer, self.next) if not one.isHidden())
+        self._more.setText(tr("and {clocks} more", clocks=clocks))
+        shown, taken = 0, 0
+        for number, chip in enumerate(self._chips[:clocks]):
+            taken += wide(chip)
+            if number and taken + (wide(self._more) if number + 1 < clocks else 0) > room:
+                break
+            shown = number + 1
+        for number, chip in enumerate(self._chips):
+            chip.setVisible(number < shown)
+        self._more.setText(tr("and {clocks} more", clocks=clocks - shown))
+        self._more.setVisible(shown < clocks)
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._fit(len(self._clocks()))
+
+    def minimumSizeHint(self) -> QSize:
+        """As tall as its chips, and never what makes the window wider: the clocks fit the room they are given."""
+        return QSize(0, super().minimumSizeHint().height())
 
     def _hear(self) -> None:
         """Ring as loud as the workshop has it."""
@@ -120,7 +152,7 @@ class ClockBar(QWidget):
             glass, task = hand
             live = self.keeper.live
             soon = live is not None and live.waits > 20
-            told = {"glass": glass.called, "task": glass.chain.tasks[task].name}
+            told = {"glass": _brief(glass.called), "task": glass.chain.tasks[task].name}
             self.next.setText(tr("Soon: {glass}: {task}", **told) if soon else tr("Now: {glass}: {task}", **told))
 
     def _go(self, number: int) -> None:
@@ -130,3 +162,8 @@ class ClockBar(QWidget):
                 self._answered.add(self._of(clocks[number]))
             self.keeper.take_in_hand(clocks[number].ref)
             self.keeper.bench.go(clocks[number].ref.station)
+
+
+def _brief(name: str) -> str:
+    """A name shortened in its middle: glasses of one piece differ at its end."""
+    return name if len(name) <= _NAME else f"{name[:_NAME - 8]}…{name[-7:]}"
