@@ -5,7 +5,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from vitrograph.core.errors import LengthError
-from vitrograph.core.units import format_length, format_minutes, format_number, parse_length, parse_size
+from vitrograph.core.units import format_length, format_minutes, format_number, parse_length, parse_minutes, parse_size
 
 
 @pytest.mark.parametrize(("typed", "mm"), [
@@ -67,3 +67,17 @@ def test_numbers_are_written_plainly():
     assert format_number(-12.0) == "\u221212"
     assert format_number(84.96, digits=0) == "85"
     assert [format_minutes(s) for s in (0, 59.2, 600, 3600)] == ["0:00", "1:00", "10:00", "1:00:00"]
+
+
+@given(st.integers(0, 359_999))
+def test_a_time_is_read_as_a_clock_shows_it(seconds):
+    assert parse_minutes(format_minutes(seconds)) * 60 == pytest.approx(seconds, abs=1e-6)
+    assert parse_minutes(f"{seconds} s") * 60 == pytest.approx(seconds, abs=1e-6)
+    assert parse_minutes(f"{seconds // 60} min {seconds % 60} s") * 60 == pytest.approx(seconds, abs=1e-6)
+
+
+@pytest.mark.parametrize("typed", ["", " ", "min", "-5", "2:75", "1:61:00", "1:5", "1e5", "8²", "5 mm",
+                                   "9" * 70, "5 5 5"])
+def test_what_is_no_time_is_told_in_one_sentence_about_times(typed):
+    with pytest.raises(LengthError, match=r"^a time like 2:30,"):
+        parse_minutes(typed)

@@ -1,6 +1,7 @@
 """The workshop: kept once as readable JSON, new orders begin from it, an order says where it differs from it."""
 
 import json
+from threading import Thread
 
 import msgspec
 import pytest
@@ -18,6 +19,7 @@ from vitrograph.core.workshop import (
     Tape,
     Workshop,
     begun,
+    change_workshop,
     differences,
     load_workshop,
     save_workshop,
@@ -129,6 +131,18 @@ def test_use_makes_a_blade_older_and_film_shorter_and_a_left_over_is_used_first(
     assert with_left_over(Workshop(films=films), "Red", "shelf", 900.0, (5.0, 5.0)).films[1].left == 0.0
     pot = with_weighed(Workshop(), Weighing(80.0, 78.5, 4000.0)).creams[0]
     assert (pot.grams, len(pot.weighed)) == (78.5, 1) and with_force(Workshop(), 90.0).films[0].force == 90.0
+
+
+def test_what_several_keep_in_it_at_once_is_all_there(tmp_path):
+    place = tmp_path / "workshop.json"
+    hands = [Thread(target=lambda: [change_workshop(place, lambda known: with_cut(known, 100.0)) for _ in range(15)])
+             for _ in range(3)]
+    for hand in hands:
+        hand.start()
+    for hand in hands:
+        hand.join()
+    assert load_workshop(place).cutters[0].blade_m == pytest.approx(4.5)
+    assert [one.name for one in tmp_path.iterdir() if one.suffix not in (".json", ".bak")] == [], "nothing is left"
 
 
 def test_the_label_of_a_cream_is_known_by_its_name_however_written():

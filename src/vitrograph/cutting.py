@@ -21,7 +21,7 @@ from vitrograph.core.says import Length
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes, parse_length, parse_whole
-from vitrograph.core.workshop import default_file, load_workshop, save_workshop, with_cut
+from vitrograph.core.workshop import change_workshop, default_file, load_workshop, with_cut
 from vitrograph.flags import add_order
 
 _TELL_S = 5.0
@@ -129,7 +129,7 @@ def _cut(options: argparse.Namespace) -> int:
                              "moved, go on with --from {place}", where=sent.where, place=sent.next.typed,
                              done=sent.done, of=sent.of))
     if not options.to.startswith("file:"):                    # what is only written wears no blade
-        save_workshop(with_cut(load_workshop(default_file()), sent.cut_mm), default_file())
+        change_workshop(default_file(), lambda known: with_cut(known, sent.cut_mm))
     print(tr("film {number} of {runs}: {done} paths, {length} cut", number=number, runs=len(runs), done=sent.done,
              length=Length(sent.cut_mm, 0).words(order.units)))
     return 0
@@ -165,7 +165,7 @@ def _ladder(options: argparse.Namespace) -> int:
     rungs = ladder(forces_in(options.forces))
     held = load_workshop(default_file())
     say_all(open_port(options.to), ladder_hpgl(rungs, 0.0 if held.cutters[0].leads_itself else held.cutters[0].offset))
-    save_workshop(with_cut(held, ladder_mm(rungs)), default_file())
+    change_workshop(default_file(), lambda known: with_cut(known, ladder_mm(rungs)))
     for rung in rungs:
         print(tr("{n} ticks  force {force:g}", "{n} tick   force {force:g}", n=rung.number, force=rung.force))
     print(tr("lift each triangle: the least force that came out clean is kept by 'workshop --set films.0.force=...'"))

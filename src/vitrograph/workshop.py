@@ -1,6 +1,7 @@
 """`vitrograph workshop`: see, change, give away and read what the maker owns and is used to."""
 
 import argparse
+from functools import reduce
 from pathlib import Path
 
 from vitrograph.core.errors import JobError, VitrographError
@@ -13,11 +14,11 @@ from vitrograph.core.units import Unit
 from vitrograph.core.value_words import film_word, word_of
 from vitrograph.core.workshop import (
     Workshop,
+    change_workshop,
     default_file,
     differences,
     json_of,
     load_workshop,
-    save_workshop,
 )
 
 
@@ -37,12 +38,12 @@ def add_workshop_flags(workshop: argparse.ArgumentParser) -> None:
 def run_workshop(options: argparse.Namespace) -> int:
     """Do what is asked for. Raises VitrographError; the workshop then stays as it was."""
     place = default_file()
-    held = load_workshop(place)
-    made = held if options.read is None else _given(options.read)
-    for setting in options.set:
-        made = _changed(made, setting)
-    if made != held or options.read is not None:
-        save_workshop(made, place)
+    given = None if options.read is None else _given(options.read)
+
+    def change(known: Workshop) -> Workshop:
+        return reduce(_changed, options.set, given or known)
+
+    made = change_workshop(place, change) if given or options.set else load_workshop(place)
     if options.write is not None:
         write_whole(options.write, json_of(made).encode("utf-8"))
     if options.compare is not None:

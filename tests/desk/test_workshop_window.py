@@ -4,7 +4,7 @@ import pytest
 from PySide6.QtWidgets import QLineEdit, QPushButton
 
 from hands import type_over
-from vitrograph.core.workshop import Workshop, load_workshop
+from vitrograph.core.workshop import Workshop, change_workshop, load_workshop, with_cut
 from vitrograph.desk.kit.message import Heard
 
 
@@ -61,6 +61,17 @@ def test_an_order_that_is_new_follows_the_answers_until_it_is_saved_or_made_othe
     type_over(window.findChild(QLineEdit, "house__border"), "400 in")
     said = window.findChild(Heard).text()
     assert said == "Border of film: at most 19.685\u202fin, not 400\u202fin", "told in this very window"
+    window.close()
+
+
+def test_what_is_kept_in_it_meanwhile_from_elsewhere_stays(asked):
+    desk, place = asked
+    window = desk.shell.windows.workshop()
+    change_workshop(place, lambda known: with_cut(known, 5000.0))        # the cutter's work, or another window's
+    type_over(window.findChild(QLineEdit, "house__border"), "14")
+    type_over(window.findChild(QLineEdit, "creams__0__label_minutes"), "2:30")
+    kept = load_workshop(place)
+    assert (kept.cutters[0].blade_m, kept.house.border, kept.creams[0].label_minutes) == (5.0, 14.0, 2.5)
     window.close()
 
 

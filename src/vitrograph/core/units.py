@@ -104,6 +104,38 @@ def parse_whole(text: str, most: int, least: int = 0) -> int | None:
     return int(plain)
 
 
+_MINUTES = re.compile(r"(?:(?P<hours>\d{1,3})\s*h)?\s*"
+                      r"(?:(?P<minutes>\d{1,5}(?:[.,]\d*)?|[.,]\d+)\s*(?:min\.?|minutes?|minuten)?)?")
+_SECONDS = re.compile(r"(?P<before>.*?)\s*(?P<seconds>\d{1,6}(?:[.,]\d*)?)\s*(?:s|secs?|seconds?|sek|sekunden)")
+_CLOCK = re.compile(r"(?:(?P<hours>\d{1,3}):(?=\d\d:))?(?P<minutes>\d{1,4}):(?P<seconds>[0-5]\d)")
+
+
+def parse_minutes(text: str) -> float:
+    """Read a duration as people type one, and return it in minutes; a bare number is minutes.
+
+    Raises LengthError, saying what was wanted and what came.
+
+    >>> [parse_minutes(text) for text in ("2:30", "2,5", "150 s", "1 h 5 min", "1:02:30")]
+    [2.5, 2.5, 2.5, 65.0, 62.5]
+    """
+    told = text.strip()[:40]
+    try:
+        plain = _plain(text).removesuffix(".")
+    except LengthError:                                        # it speaks of lengths
+        plain = ""
+    clock = _CLOCK.fullmatch(plain)
+    seconds = None if clock else _SECONDS.fullmatch(plain)
+    match = clock or _MINUTES.fullmatch(seconds["before"] if seconds else plain)
+    if not plain or match is None or (match["hours"] and clock and int(match["minutes"]) > 59):
+        raise LengthError(tr("a time like 2:30, 2.5 min or 150 s was wanted, got '{told}'", told=told))
+    late = clock or seconds
+    return (60 * _float(match["hours"]) + _float(match["minutes"]) + _float(late["seconds"] if late else None) / 60)
+
+
+def _float(digits: str | None) -> float:
+    return float(digits.replace(",", ".")) if digits else 0.0
+
+
 def parse_size(text: str, default: Unit = "mm") -> tuple[float, float]:
     """Read 'WxH', such as '200x150mm' or '8 in x 6 in'; a unit given once serves both. Returns mm.
 

@@ -16,7 +16,7 @@ from vitrograph.core.results import FinishedOrder
 from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
 from vitrograph.core.storing.whole import write_whole
-from vitrograph.core.workshop import Workshop, begun, default_file, load_workshop, save_workshop
+from vitrograph.core.workshop import Workshop, begun, change_workshop, default_file, load_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.bench.recovery import Recovery
@@ -89,7 +89,7 @@ class Files(Guard):
     def offer_workshop(self, open_it: Callable[[], object]) -> None:
         """Ask once, at the first start, what the maker owns; skipped, the usual is taken."""
         def skip() -> None:
-            self.bench.attempt(lambda: save_workshop(Workshop(), self.workshop))
+            self.bench.attempt(lambda: change_workshop(self.workshop, lambda known: known))
 
         if not self.workshop.exists():
             self._ask(tr("What do you work with? Five short questions; new orders then begin from the answers."), (

@@ -7,8 +7,10 @@ whatever way (flock(2)); so one that nobody holds was left behind.
 import fcntl
 import os
 import secrets
-from contextlib import suppress
+from collections.abc import Iterator
+from contextlib import contextmanager, suppress
 from pathlib import Path
+from time import monotonic, sleep
 
 
 def hold(place: Path) -> int | None:
@@ -32,6 +34,31 @@ def hold_new(folder: Path, suffix: str) -> tuple[Path, int]:
     if handle is None:
         raise OSError(f"{place} cannot be held")
     return place, handle
+
+
+@contextmanager
+def in_turn(folder: Path, patience: float = 2.0) -> Iterator[None]:
+    """Be the only one that changes a folder's files, by a lock on the folder itself; so long, s, others are waited for.
+
+    Who has waited longer, or where nothing can be locked, goes on as if alone: a lock that hangs must hold up no work.
+    """
+    handle = None
+    with suppress(OSError):
+        handle = os.open(folder, os.O_RDONLY | os.O_DIRECTORY)
+    try:
+        until = monotonic() + patience
+        while handle is not None and monotonic() < until:
+            try:
+                fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
+                break
+            except BlockingIOError:
+                sleep(0.02)
+            except OSError:                                    # this file system knows no locks
+                break
+        yield
+    finally:
+        if handle is not None:
+            os.close(handle)
 
 
 def lock_of(place: Path) -> Path:

@@ -1,6 +1,7 @@
 """The workshop's file: readable JSON in the user's data folder (docs/formats.md)."""
 
 import json
+from collections.abc import Callable
 from pathlib import Path
 from typing import Any
 
@@ -10,6 +11,7 @@ import platformdirs
 from vitrograph.core.errors import JobError, WorkshopError
 from vitrograph.core.job.tree import plain, read_record
 from vitrograph.core.language import tr
+from vitrograph.core.storing.held import in_turn
 from vitrograph.core.storing.migrations.to_recipes import recipe_of
 from vitrograph.core.storing.whole import read_plain, reason, write_whole
 from vitrograph.core.workshop.owned import WORKSHOP_VERSION, Workshop
@@ -72,3 +74,16 @@ def save_workshop(workshop: Workshop, path: Path) -> None:
         write_whole(path, json_of(workshop).encode("utf-8"), keep_last=True)
     except OSError as error:
         raise WorkshopError(tr("{path} could not be written: {reason}", path=path, reason=reason(error))) from None
+
+
+def change_workshop(path: Path, change: Callable[[Workshop], Workshop]) -> Workshop:
+    """Change it as it is at this moment, and return it: other windows and commands keep things in it, too.
+
+    Raises WorkshopError, and whatever `change` raises; the file then stays as it was.
+    """
+    with in_turn(path.parent):
+        known = load_workshop(path)
+        made = change(known)
+        if made != known or not path.exists():
+            save_workshop(made, path)
+    return made

@@ -3,8 +3,8 @@
 from math import pi
 from typing import cast
 
-from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QHBoxLayout, QListWidget, QSlider, QWidget
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QHBoxLayout, QListWidget, QWidget
 
 from vitrograph.core.artwork import Placed
 from vitrograph.core.artwork.mend import mend_words
@@ -13,6 +13,7 @@ from vitrograph.core.language import tr
 from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, button, drop_down, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
+from vitrograph.desk.kit.steady import Slider
 
 _STEPS_PER_MM = 100
 
@@ -90,13 +91,13 @@ class PictureSection(Section):
                    self.speck, self.pinhole, self.turn, self.level)
         self._connect()
 
-    def _slider(self, name: str, title: str, most: int) -> QSlider:
-        made = named(QSlider(Qt.Orientation.Horizontal), name)
+    def _slider(self, name: str, title: str, most: int) -> Slider:
+        made = named(Slider(), name)
         made.setRange(0, most)
         made.setAccessibleName(title)
         return made
 
-    def _named(self, left: str, slider: QSlider, right: str) -> QWidget:
+    def _named(self, left: str, slider: Slider, right: str) -> QWidget:
         made = QWidget()
         row = QHBoxLayout(made)
         row.setContentsMargins(0, 0, 0, 0)

@@ -14,7 +14,7 @@ from vitrograph.core.errors import CutterError, VitrographError
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
-from vitrograph.core.workshop import Workshop, load_workshop, save_workshop, with_cut, with_force, with_left_over
+from vitrograph.core.workshop import Workshop, change_workshop, load_workshop, with_cut, with_force, with_left_over
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import Column, button, drop_down, in_a_row, label
 from vitrograph.desk.kit.named import named
@@ -128,17 +128,16 @@ class Driving(Column):
         self.start.setText(place)
         self._stopped = place, self._run
 
-    def _remember(self, change: Callable[[Workshop], Workshop]) -> None:
-        """Keep something in the workshop; one that cannot be written is no reason not to cut."""
+    def _remember(self, change: Callable[[Workshop], Workshop]) -> bool:
+        """Keep something in the workshop, if it can be; one that cannot be written is no reason not to cut."""
         if self.workshop is None:
-            return
+            return False
         try:
-            known = load_workshop(self.workshop)
-            made = change(known)
-            if made != known:
-                save_workshop(made, self.workshop)
+            change_workshop(self.workshop, change)
         except VitrographError as error:
             self.bench.refused.emit(str(error))
+            return False
+        return True
 
     def keep_left_over(self, run: SheetRun) -> None:
         """Keep what is left over of a film in the workshop."""
@@ -147,9 +146,9 @@ class Driving(Column):
             raise VitrographError(tr("only {length} is left over: too little to keep",
                                      length=self.bench.length(sheet.left_over, 0)))
         rest = sheet.left_over, sheet.film.width
-        self._remember(lambda known: with_left_over(known, sheet.stock.name, kind, sheet.used[0], rest))
         long, wide = (self.bench.length(side, 0) for side in rest)
-        self._say(tr("kept: {name}, left over, {long} by {wide}", name=sheet.stock.name, long=long, wide=wide))
+        if self._remember(lambda known: with_left_over(known, sheet.stock.name, kind, sheet.used[0], rest)):
+            self._say(tr("kept: {name}, left over, {long} by {wide}", name=sheet.stock.name, long=long, wide=wide))
 
     def _cut_ladder(self) -> None:
         """Cut the test, and ask which came out clean."""
@@ -177,8 +176,7 @@ class Driving(Column):
 
     def _keep_force(self, index: int) -> None:
         force = self.clean.itemData(index)
-        if force is not None:
-            self._remember(lambda known: with_force(known, force))
+        if force is not None and self._remember(lambda known: with_force(known, force)):
             self._say(tr("kept with your film: force {force:g}", force=force))
 
     def _work(self, work: Callable[[], None]) -> None:

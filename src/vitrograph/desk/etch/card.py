@@ -10,7 +10,7 @@ from vitrograph.core.job import Job, Weighing
 from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.core.work import Happened, Step, StepRef
-from vitrograph.core.workshop import load_workshop, save_workshop, with_weighed
+from vitrograph.core.workshop import change_workshop, load_workshop, with_weighed
 from vitrograph.desk.etch.evening_panel import EveningPanel
 from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.etch.recipe_panel import RecipePanel
@@ -76,7 +76,7 @@ class EtchCard(StepsCard):
 
     def _keep_weighing(self, weighing: Weighing) -> None:
         """The pot in the workshop is as full as it was weighed."""
-        self.bench.attempt(lambda: save_workshop(with_weighed(load_workshop(self.workshop), weighing), self.workshop),
+        self.bench.attempt(lambda: change_workshop(self.workshop, lambda known: with_weighed(known, weighing)),
                            tr("weighed: kept in the workshop"))
 
     def _time_coat(self, ref: StepRef) -> None:

@@ -2,8 +2,7 @@
 
 from datetime import datetime
 
-from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QSlider
+from PySide6.QtCore import Signal
 
 from vitrograph.core.etch import EveningPlan, Live, grams
 from vitrograph.core.language import capital, tr, tr_later
@@ -13,6 +12,7 @@ from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.fields import Column, button, in_a_row, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Slider
 
 
 class EveningPanel(Column):
@@ -33,7 +33,7 @@ class EveningPanel(Column):
         self.skip = named(button(tr("Skip this")), "skipTask")
         self.again = named(button(tr("This one again")), "againGlass")
         self.broken = named(button(tr("It broke")), "brokenGlass")
-        self.calm = named(QSlider(Qt.Orientation.Horizontal), "calm")
+        self.calm = named(Slider(), "calm")
         self.calm.setRange(0, 10)
         self.calm.setAccessibleName(tr("Calm: time to spare before clocks"))
         self.calm_says = named(label("", "quiet"), "calmSays")

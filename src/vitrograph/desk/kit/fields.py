@@ -20,9 +20,10 @@ from PySide6.QtWidgets import (
 from vitrograph.core.errors import LengthError
 from vitrograph.core.glass import parse_readings
 from vitrograph.core.language import decimals, tr
-from vitrograph.core.units import MM_PER_IN, Unit, format_number, parse_length
+from vitrograph.core.units import MM_PER_IN, Unit, format_number, parse_length, parse_minutes
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import DropDown
 from vitrograph.desk.kit.terms import explained
 from vitrograph.desk.kit.wrapping import Wrapping
 
@@ -51,7 +52,7 @@ def in_a_row(*widgets: QWidget) -> QWidget:
 
 def drop_down(name: str, title: str) -> QComboBox:
     """A drop-down list that asks for no more room than there is, however long its words are."""
-    made = named(QComboBox(), name)
+    made = named(DropDown(), name)
     made.setAccessibleName(title)
     made.setFont(theme.font())
     made.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
@@ -243,6 +244,16 @@ class NumberField(Field):
         if number != number or abs(number) > 1e6:
             raise LengthError(tr("that number is out of all bounds"))
         return round(number) if self._whole else number * self._factor
+
+
+class MinutesField(NumberField):
+    """A time in minutes, which may be typed as a clock shows it."""
+
+    def __init__(self, title: str, name: str) -> None:
+        super().__init__(title, name, suffix="min")
+
+    def _parse(self, text: str) -> float:
+        return parse_minutes(text)
 
 
 class AreaField(NumberField):

@@ -5,7 +5,7 @@ from math import inf
 from msgspec.structs import replace
 from PySide6.QtCore import QTimer
 from PySide6.QtGui import QHideEvent
-from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QSpinBox, QWidget
+from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import tr
@@ -14,8 +14,9 @@ from vitrograph.core.logbook.told import Told, ToldFile
 from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
-from vitrograph.desk.kit.fields import Column, NumberField, chooser, label
+from vitrograph.desk.kit.fields import Column, MinutesField, chooser, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import CountBox
 from vitrograph.desk.kit.text_box import TextBox
 
 STARS = {"": tr("No stars"), **{str(many): "★" * many + "☆" * (5 - many) for many in range(5, 0, -1)}}
@@ -38,12 +39,12 @@ class WentPanel(Column):
         self._typed: float | None = None
         self.good = label("", bold=True)
         self.good.setObjectName("goodCopies")
-        self.counts: dict[Outcome, QSpinBox] = {}
+        self.counts: dict[Outcome, CountBox] = {}
         grid = QWidget()
         cells = QGridLayout(grid)
         cells.setContentsMargins(0, 0, 0, 0)
         for number, what in enumerate(_WRONG):
-            box = named(QSpinBox(), f"count_{what.replace(' ', '_')}")
+            box = named(CountBox(), f"count_{what.replace(' ', '_')}")
             box.setAccessibleName(tr("How many came out: {what}", what=word_of(what)))
             box.valueChanged.connect(self._count)
             words = label(word_of(what))
@@ -53,7 +54,7 @@ class WentPanel(Column):
             self.counts[what] = box
         cells.setColumnStretch(0, 1)
         cells.setColumnStretch(2, 1)
-        self.minutes = NumberField(tr("Minutes under cream"), "minutes", suffix="min")
+        self.minutes = MinutesField(tr("Minutes under cream"), "minutes")
         self.minutes.edited.connect(self._take_minutes)
         self.stars: QComboBox = chooser("stars", tr("Stars"), STARS)
         self.whom = named(QLineEdit(), "forWhom")

@@ -11,10 +11,20 @@ from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
-from vitrograph.core.workshop import Workshop, begun, default_file, differences, load_workshop, save_workshop
+from vitrograph.core.workshop import Workshop, begun, change_workshop, default_file, differences
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
-from vitrograph.desk.kit.fields import ChoiceRow, Column, Field, LengthField, NumberField, button, drop_down, label
+from vitrograph.desk.kit.fields import (
+    ChoiceRow,
+    Column,
+    Field,
+    LengthField,
+    MinutesField,
+    NumberField,
+    button,
+    drop_down,
+    label,
+)
 from vitrograph.desk.kit.look import TEXTS, read_look, write_look
 from vitrograph.desk.kit.look import default_file as look_file
 from vitrograph.desk.kit.message import Heard
@@ -128,10 +138,13 @@ class WorkshopWindow(QDialog):
         return recipe_named(name, own)
 
     def _minutes(self) -> NumberField:
-        return self._number("creams__0__label_minutes", tr("Minutes its label says"), "min")
+        return self._numbered(MinutesField(tr("Minutes its label says"), "creams__0__label_minutes"))
 
     def _number(self, path: str, title: str, suffix: str) -> NumberField:
-        made = NumberField(title, path, suffix=suffix)
+        return self._numbered(NumberField(title, path, suffix=suffix))
+
+    def _numbered(self, made: NumberField) -> NumberField:
+        path = made.line.objectName()
         made.edited.connect(lambda value: self.take(path, value))
         self.fields[path] = made
         return made
@@ -158,8 +171,7 @@ class WorkshopWindow(QDialog):
         order = self.bench.order
         follows = self.own and self.bench.path is None and begun(self.held, order) == order
         try:
-            made = self._answered(path, value)
-            save_workshop(made, self.place)
+            made = change_workshop(self.place, lambda known: self._answered(known, path, value))
             self.held = made
             if follows:
                 self.bench.put(tr("The workshop"), begun(made, order))
@@ -167,18 +179,16 @@ class WorkshopWindow(QDialog):
             self.bench.refused.emit(error.words(self.held.house.units))
         self._show()
 
-    def _answered(self, path: str, value: object) -> Workshop:
+    def _answered(self, known: Workshop, path: str, value: object) -> Workshop:
         try:
-            return changed_record(self.held, {path: value})
+            return changed_record(known, {path: value})
         except JobError as error:                              # told by the name that the field has on screen
             field = self.fields[path]
             raise error.about((field.line if isinstance(field, Field) else field).accessibleName()) from None
 
     def _load(self) -> None:
         try:
-            self.held = load_workshop(self.place)
-            if not self.place.exists():
-                save_workshop(self.held, self.place)           # it was asked, and is not asked again
+            self.held = change_workshop(self.place, lambda known: known)      # kept at once: it is not asked again
         except VitrographError as error:
             self.bench.refused.emit(str(error))
             self.setEnabled(False)                             # what a hand has written is not written over
