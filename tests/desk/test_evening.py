@@ -4,9 +4,19 @@ import subprocess
 import sys
 
 import pytest
-from PySide6.QtCore import Qt
-from PySide6.QtGui import QImage
-from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton, QSlider, QTableWidget
+from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QImage, QWheelEvent
+from PySide6.QtWidgets import (
+    QApplication,
+    QCheckBox,
+    QComboBox,
+    QLabel,
+    QLineEdit,
+    QPushButton,
+    QSlider,
+    QSpinBox,
+    QWidget,
+)
 
 from specimens import BRIEF, job
 from vitrograph.core.demo import demo_order
@@ -225,6 +235,37 @@ def test_a_film_that_settles_has_its_clock_at_every_station_and_is_never_late(ev
     assert not any("settled" in chip.text() for chip in bar._chips if chip.isVisible()), "forgotten, it calls no more"
 
 
+def test_as_many_clocks_are_shown_as_have_room_and_none_makes_the_window_wider(evening):
+    desk = evening()
+    bar = desk.shell.clock_bar
+    bar.bell.volume = 0.0
+    desk.bench.edit("Name", name="A wedding present for the keeper of the lighthouse")
+    desk.shell.window().resize(1024, 700)
+    for copy in (1, 2):
+        cream_on(desk, copy)
+    least = desk.shell.window().minimumSizeHint().width()
+    making = desk.bench.making
+    running = next(iter(making.progress.running()))
+    making.start_clocks([(StepRef("etch", running.piece, copy, running.step), Clock(300.0, making.now()))
+                         for copy in range(3, 12)])
+    making.ticked.emit()
+    wait(desk)
+
+    def shown() -> list[QPushButton]:
+        return [chip for chip in bar._chips if chip.isVisible()]
+
+    narrow = shown()
+    assert 1 <= len(narrow) < 11 and bar._more.text() == f"and {11 - len(narrow)} more"
+    assert all(chip.width() >= chip.sizeHint().width() for chip in narrow), "none is squeezed"
+    assert narrow[0].text().startswith("A wedding presen…house 1: ")
+    assert "the keeper of the lighthouse 1" in narrow[0].toolTip()
+    assert desk.shell.window().width() == 1024 and desk.shell.window().minimumSizeHint().width() == least
+    desk.shell.window().resize(2400, 700)
+    wait(desk)
+    assert len(shown()) > len(narrow), "a wider window shows more of them"
+    assert bar._more.text() == f"and {11 - len(shown())} more"
+
+
 def test_what_could_not_be_written_down_is_there_after_the_window_was_closed(evening, open_desk, tmp_path):
     desk = evening()
     making, place = desk.bench.making, desk.bench.logbook.path
@@ -345,27 +386,90 @@ def test_trouble_has_its_steps_at_once_and_is_noted(evening):
     assert desk.find(QPushButton, "trouble_corner").isVisible()
 
 
-def test_a_recipe_of_ones_own_is_kept_and_used(evening):
+@pytest.fixture
+def recipe_window(evening):
     desk = evening()
     desk.click("editRecipe")
     window = desk.shell.findChild(RecipeWindow)
-    table = window.findChild(QTableWidget, "phases")
-    assert table.rowCount() == 4
-    table.cellWidget(1, 1).setValue(0.0)
-    window.findChild(QPushButton, "keepRecipe").click()
-    assert "phase 2: a rest of no length" in window.findChild(QLabel, "recipeTrouble").text()
-    table.cellWidget(1, 1).setValue(6.0)
-    table.setCurrentCell(3, 0)
-    window.findChild(QPushButton, "removePhase").click()
-    window.findChild(QPushButton, "addPhase").click()
-    table.cellWidget(3, 0).setCurrentText("work, dabbed")
-    window.findChild(QLineEdit, "recipeName").setText("Six and five")
-    window.findChild(QPushButton, "keepRecipe").click()
+
+    def typed(line: QLineEdit | str, text: str) -> None:
+        line = window.findChild(QLineEdit, line) if isinstance(line, str) else line
+        desk.qtbot.keyClick(line, Qt.Key.Key_A, Qt.KeyboardModifier.ControlModifier)
+        desk.qtbot.keyClicks(line, text)
+        desk.qtbot.keyClick(line, Qt.Key.Key_Return)
+
+    def pressed(name: str, row: int | None = None) -> None:
+        desk.qtbot.mouseClick((window if row is None else window.phases.rows[row]).findChild(QPushButton, name),
+                              Qt.MouseButton.LeftButton)
+
+    window.typed, window.pressed = typed, pressed
+    return desk, window
+
+
+def test_a_recipe_is_changed_row_by_row_and_the_order_goes_by_it_at_once(recipe_window):
+    desk, window = recipe_window
+    before, rows = desk.bench.order, window.phases.rows
+    assert [row.time.text() for row in rows] == ["", "5:00", "0:30", "5:00"]
+    window.typed(rows[1].time, "0")
+    assert "phase 2: a rest of no length" in window.wrong.text() and desk.bench.order == before
+    window.typed(rows[1].time, "6 whiles")
+    assert window.wrong.text().startswith("Phase 2: a time like 2:30") and desk.bench.order == before
+    window.typed(rows[1].time, "2:20")
+    made = desk.bench.order.etch.recipe
+    assert made.phases[1].seconds == 140.0 and not window.wrong.isVisible(), "to the second, as typed"
+    assert made.name == "Five, stir, five, changed" and window.name.text() == made.name, "the usual one stays"
+    window.pressed("removePhase", 2)
+    window.pressed("addPhase", 1)
+    assert [phase.does for phase in desk.bench.order.etch.recipe.phases] == ["coat", "rest", "rest", "rest"]
+    rows[2].does.setCurrentIndex(rows[2].does.findData("work|dabbed"))
+    rows[2].does.activated.emit(rows[2].does.currentIndex())
+    assert desk.bench.order.etch.recipe.phases[2].how == "dabbed"
+    assert "12:20 under cream; of this order only" in window.says.text()
+    for _ in range(4):
+        desk.bench.undo_stack.undo()
+    assert desk.bench.order == before and [row.time.text() for row in rows] == ["", "5:00", "0:30", "5:00"]
+
+
+def test_a_recipe_of_ones_own_is_kept_for_other_orders_and_let_go_of(recipe_window):
+    desk, window = recipe_window
+    place, recipes = desk.shell.files.workshop, desk.find(QComboBox, "recipe")
+    assert not window.keep.isVisible() and not window.forget.isVisible(), "a usual way need not be kept"
+    window.typed(window.phases.rows[1].time, "6")
+    window.typed("recipeName", "Six and five")
+    window.pressed("keepRecipe")
     desk.settle()
     made = desk.bench.order.etch.recipe
-    assert (made.name, made.phases[1].seconds, made.phases[3].does) == ("Six and five", 360.0, "work")
-    assert load_workshop(desk.shell.files.workshop).recipes == (made,)
-    assert desk.find(QComboBox, "recipe").currentText() == "Six and five"
+    assert (made.name, made.phases[1].seconds) == ("Six and five", 360.0)
+    assert load_workshop(place).recipes == (made,) and not window.keep.isVisible()
+    window.typed(window.phases.rows[1].time, "7")
+    assert load_workshop(place).recipes == (made,) and "in place of" in window.keep.text()
+    recipes.activated.emit(recipes.currentIndex())             # what is kept is taken, though it is called the same
+    assert desk.bench.order.etch.recipe == made and window.phases.rows[1].time.text() == "6:00"
+    window.pressed("forgetRecipe")
+    assert load_workshop(place).recipes == () and desk.bench.order.etch.recipe == made
+    recipes.setCurrentIndex(recipes.findData("Five, stir, five"))
+    recipes.activated.emit(recipes.currentIndex())
+    desk.settle()
+    assert recipes.findData("Six and five") < 0, "nothing is offered that is not there any more"
+
+
+def test_the_wheel_changes_no_field_that_it_passes_over(evening):
+    desk = evening()
+    window = desk.shell.window()
+    before = desk.bench.order
+    for number in range(1, 10):
+        desk.go(number)
+        found = [one for kind in (QComboBox, QSlider, QSpinBox) for one in window.findChildren(kind)]
+        for one in filter(QWidget.isVisible, found):
+            at = one.rect().center().toPointF()
+            QApplication.sendEvent(one, QWheelEvent(
+                at, one.mapToGlobal(at), QPoint(), QPoint(0, -120), Qt.MouseButton.NoButton,
+                Qt.KeyboardModifier.NoModifier, Qt.ScrollPhase.NoScrollPhase, False))
+            assert one.focusPolicy() == Qt.FocusPolicy.StrongFocus, one.objectName()
+    desk.settle()
+    assert desk.bench.order == before
+    counts = desk.card().findChildren(QSpinBox)
+    assert counts and not any(box.value() for box in counts), "how it went, neither"
 
 
 def test_calm_pots_places_and_what_the_pot_weighed(evening):

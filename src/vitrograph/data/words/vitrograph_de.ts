@@ -4914,6 +4914,10 @@
         <translation>„{told}“: nach der {whole} wurde ein Bruch unter 1 erwartet, nicht {top}/{bottom}</translation>
     </message>
     <message>
+        <source>a time like 2:30, 2.5 min or 150 s was wanted, got &apos;{told}&apos;</source>
+        <translation>gewünscht war eine Zeit wie 2:30, 2,5 min oder 150 s, gekommen ist &apos;{told}&apos;</translation>
+    </message>
+    <message>
         <source>a size like 200x150mm was wanted, got &apos;{text}&apos;</source>
         <translation>erwartet wurde eine Größe wie 200x150mm, nicht „{text}“</translation>
     </message>
@@ -6809,10 +6813,6 @@ Sie sagt: {licence}</translation>
         <translation>das ließ sich nicht berechnen ({name}: {error}): die letzte Änderung rückgängig machen</translation>
     </message>
     <message>
-        <source>go to this glass</source>
-        <translation>zu diesem Glas gehen</translation>
-    </message>
-    <message>
         <source>go to what the hands do next</source>
         <translation>zu dem gehen, was die Hände als Nächstes tun</translation>
     </message>
@@ -6823,6 +6823,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>stops the sound</source>
         <translation>stellt den Ton ab</translation>
+    </message>
+    <message>
+        <source>{name}: go to this glass</source>
+        <translation>{name}: zu diesem Glas gehen</translation>
     </message>
     <message>
         <source>and {clocks} more</source>
@@ -7810,48 +7814,100 @@ Sie sagt: {licence}</translation>
         <translation>Was getan wird</translation>
     </message>
     <message>
-        <source>Minutes</source>
-        <translation>Minuten</translation>
+        <source>One more below</source>
+        <translation>Darunter noch eine</translation>
+    </message>
+    <message>
+        <source>as it needs</source>
+        <translation>nach Bedarf</translation>
+    </message>
+    <message>
+        <source>Minutes: {does}</source>
+        <translation>Minuten: {does}</translation>
+    </message>
+    <message>
+        <source>a number of seconds was wanted, got &apos;{text}&apos;</source>
+        <translation>gewünscht war eine Zahl von Sekunden, gekommen ist &apos;{text}&apos;</translation>
+    </message>
+    <message>
+        <source>phase {number}: {error}</source>
+        <translation>Phase {number}: {error}</translation>
     </message>
     <message>
         <source>More or less, s</source>
         <translation>Mehr oder weniger, s</translation>
     </message>
     <message>
-        <source>A recipe of your own</source>
-        <translation>Ein eigenes Rezept</translation>
-    </message>
-    <message>
         <source>Your name for it</source>
         <translation>Ihr Name dafür</translation>
+    </message>
+    <message>
+        <source>The recipe of this order</source>
+        <translation>Das Rezept dieses Auftrags</translation>
     </message>
     <message>
         <source>any cream</source>
         <translation>jede Creme</translation>
     </message>
     <message>
+        <source>What is said for it</source>
+        <translation>Was dafür spricht</translation>
+    </message>
+    <message>
+        <source>What is said against it</source>
+        <translation>Was dagegen spricht</translation>
+    </message>
+    <message>
+        <source>Keep it no longer</source>
+        <translation>Nicht länger behalten</translation>
+    </message>
+    <message>
+        <source>this order goes by it all the same</source>
+        <translation>dieser Auftrag geht trotzdem danach</translation>
+    </message>
+    <message>
+        <source>The cream&apos;s label and its safety data sheet come before any recipe.</source>
+        <translation>Das Etikett der Creme und ihr Sicherheitsdatenblatt gehen jedem Rezept vor.</translation>
+    </message>
+    <message>
+        <source>From top to bottom: what is done, how long, and by how many seconds that may be missed. A time is typed as 2:30, 2.5 or 150 s.</source>
+        <translation>Von oben nach unten: was getan wird, wie lange, und um wie viele Sekunden das verfehlt werden darf. Eine Zeit wird als 2:30, 2,5 oder 150 s getippt.</translation>
+    </message>
+    <message>
+        <source>Keep it in place of the one of this name</source>
+        <translation>An der Stelle des gleichnamigen behalten</translation>
+    </message>
+    <message>
+        <source>Keep it for other orders</source>
+        <translation>Für andere Aufträge behalten</translation>
+    </message>
+    <message>
+        <source>a usual way</source>
+        <translation>ein üblicher Weg</translation>
+    </message>
+    <message>
+        <source>kept in your workshop</source>
+        <translation>in Ihrer Werkstatt behalten</translation>
+    </message>
+    <message>
+        <source>of this order only, so far</source>
+        <translation>bisher nur von diesem Auftrag</translation>
+    </message>
+    <message>
+        <source>{seconds} under cream; {stands}.</source>
+        <translation>{seconds} unter Creme; {stands}.</translation>
+    </message>
+    <message>
+        <source>{name} is kept no longer; this order goes by it all the same</source>
+        <translation>{name} wird nicht länger behalten; dieser Auftrag geht trotzdem danach</translation>
+    </message>
+    <message>
+        <source>{name}, changed</source>
+        <translation>{name}, geändert</translation>
+    </message>
+    <message>
         <source>The cream it is for</source>
         <translation>Die Creme, für die es ist</translation>
-    </message>
-    <message>
-        <source>Add a row</source>
-        <translation>Eine Zeile hinzufügen</translation>
-    </message>
-    <message>
-        <source>Take the row out</source>
-        <translation>Die Zeile herausnehmen</translation>
-    </message>
-    <message>
-        <source>Keep and use it</source>
-        <translation>Behalten und benutzen</translation>
-    </message>
-    <message>
-        <source>for</source>
-        <translation>für</translation>
-    </message>
-    <message>
-        <source>The cream&apos;s label and its safety data sheet come before any recipe. A coat of 0 minutes takes as long as its area asks for.</source>
-        <translation>Das Etikett der Creme und ihr Sicherheitsdatenblatt gehen jedem Rezept vor. Eine Schicht von 0 Minuten dauert so lange, wie ihre Fläche es verlangt.</translation>
     </message>
     <message>
         <source>kept: {name}, {seconds} under cream</source>

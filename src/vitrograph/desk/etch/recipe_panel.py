@@ -4,7 +4,7 @@ from collections.abc import Sequence
 
 from PySide6.QtCore import Signal
 
-from vitrograph.core.etch import COLOUR_WAYS, recipe_named, speed_of, usual_recipes
+from vitrograph.core.etch import COLOUR_WAYS, speed_of, usual_recipes
 from vitrograph.core.job import MOST_WEIGHED, Job, Recipe, Weighing
 from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
@@ -44,7 +44,8 @@ class RecipePanel(CardPart):
         self.halves = named(Tick(tr("In halves, one after the other")), "halves")
         self.colour = chooser("colourWay", tr("Colour"), {way: title for way, (title, _) in COLOUR_WAYS.items()})
         self.colour_says = named(label("", "quiet"), "colourSays")
-        self._speed, self._offered = 0.0, False
+        self._speed = 0.0
+        self._offered: tuple[str, ...] = ()
         self.stack(self.recipe, self.says, self.edit, self.clock, self.tool, self.coat, self.pace, self.places,
                    self.halves, self.colour, self.colour_says)
         self.stack(self.grams, self.after, self.pots, self.uses, self.gritty)
@@ -69,11 +70,7 @@ class RecipePanel(CardPart):
 
     def offer(self, own: tuple[Recipe, ...]) -> None:
         """Offer the maker's own recipes beside the usual ones."""
-        if own != self.own or not self._offered:
-            self.own, self._offered = own, True
-            self.recipe.clear()
-            for recipe in (*own, *usual_recipes()):
-                self.recipe.addItem(tr(recipe.name), recipe.name)
+        self.own = own
         self._show_recipe(self.bench.job.etch.recipe)
 
     def offer_pace(self, coats: Sequence[tuple[float, float]]) -> None:
@@ -96,9 +93,9 @@ class RecipePanel(CardPart):
         self.weighed.emit(weighing)
 
     def _take(self, name: str) -> None:
-        known = {self.bench.job.etch.recipe.name}
-        if name not in known:
-            self.bench.attempt(lambda: self.bench.edit(tr("Recipe"), etch__recipe=recipe_named(name, self.own)))
+        known = {one.name: one for one in (self.bench.job.etch.recipe, *usual_recipes(), *self.own)}
+        if known[name] != self.bench.job.etch.recipe:
+            self.bench.edit(tr("Recipe"), etch__recipe=known[name])
 
     def show_job(self, job: Job) -> None:
         etch = job.etch
@@ -116,8 +113,12 @@ class RecipePanel(CardPart):
         self.colour_says.setVisible(etch.colour != "none")
 
     def _show_recipe(self, recipe: Recipe) -> None:
-        if self.recipe.findData(recipe.name) < 0:
-            self.recipe.insertItem(0, tr(recipe.name), recipe.name)
+        offered = tuple(dict.fromkeys(one.name for one in (*self.own, *usual_recipes(), recipe)))
+        if offered != self._offered:
+            self._offered = offered
+            self.recipe.clear()
+            for name in offered:
+                self.recipe.addItem(tr(name), name)
         self.recipe.setCurrentIndex(self.recipe.findData(recipe.name))
         says = tr("{seconds} under cream: {says}.", seconds=format_minutes(recipe.seconds),
                   says=tr(recipe.says)) if recipe.says else ""
