@@ -9,13 +9,15 @@ import numpy as np
 import pypdf
 import pytest
 import shapely
+from msgspec.structs import replace
 from PIL import Image
 from reportlab.pdfgen.canvas import Canvas
 
 from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, finished, job, star_job
 from vitrograph.core.demo import demo_order
 from vitrograph.core.export import patterns_pdf
-from vitrograph.core.job import Features, FlatGlass, KeepOut, Order
+from vitrograph.core.job import Features, FlatGlass, KeepOut, Names, Order, Row
+from vitrograph.core.paper import letters
 from vitrograph.core.paper.packet import draw_station, packet_pdf
 from vitrograph.core.paper.packet.book import broken
 from vitrograph.core.pipeline import Pipeline
@@ -109,10 +111,43 @@ def test_the_pages_can_be_worked_from_alone():
     said = words_of(pdf)
     for wanted in ("2 glasses, 4 stencils to cut", "safety data sheet", "Film 1", "Transfer tape", "letter B",
                    "Mugs: weed 4 of them", "Mugs, stencil 2 of 2 round it", "(180°)", "of the handle's middle", "ml (",
-                   "Mask below", "Cover the handle and the mouth", "Begun ____ : ____", "What is white on black",
+                   "Mask below", "Cover the handle and the mouth", "5:00 min: clock 1, below", "Mugs 2 __:__ - __:__",
+                   "What is white on black",
                    "Caution"):
         assert wanted in said, wanted
     assert said.count("Log") == 1 and "No collar" not in said
+
+
+def test_names_share_what_is_the_same_and_what_is_small_shares_a_page():
+    order = Order.of(job("Ada", name="Guides", width=30.0, stencil__border=9.0))
+    rows = Row(1, ("Ada",)), Row(2, ("Łucja",), 2), Row(3, ("Bo",))
+    order = replace(order, pieces=(replace(order.pieces[0], names=Names(("words",), rows)),))
+    pdf = packet_pdf(Pipeline().run_order(order).finished(), "A4")
+    pages = [" ".join(page.extract_text().split()) for page in pages_of(pdf)]
+    pages = [page.replace("Ł ucja", "Łucja") for page in pages]       # a reader parts what two faces write
+    weeds = [page for page in pages if re.search(r"Guides: (Ada|Łucja|Bo): weed", page)]
+    assert len(weeds) == 3
+    for page in weeds:                                         # its sheet, its picture and its list on one page
+        assert "finished, dark and light" in page and "must be 100 mm" in page and "lift a corner" in page
+    (etch,) = [page for page in pages if "Put on gloves" in page]
+    assert "Guides: etch 4" in etch and "Guides: Łucja 2 __:__ - __:__" in etch
+
+
+def test_whatever_page_is_in_the_hand_says_what_it_is_of():
+    _, pdf = packet(job("Kestrel Point Observatory\nopen night at the dome", name="Dome", width=70.0, glass=PLAQUE))
+    pages = [" ".join(page.extract_text().split()) for page in pages_of(pdf)]
+    lists = [page for page in pages if "hook it" in page or "pull slowly" in page]
+    assert len(lists) > 1 and all("pull where how" in page for page in lists), "the table has its heading on each"
+    assert all("Dome" in page for page in pages)
+    assert any("Dome: on the glass, continued" in page for page in pages)
+
+
+def test_letters_of_all_kinds_are_on_the_paper_and_what_no_face_has_is_told_from_them():
+    _, pdf = packet(job("BO", name="Łukasz Öğretmen ★ ǎ \U00010400"))
+    assert "ŁukaszÖğretmen★" in words_of(pdf).replace(" ", "")
+    assert letters.wide("Ł", 10.0) > 4.0 and letters.wide("ab", 3.0) == pytest.approx(
+        letters.wide("a", 3.0) + letters.wide("b", 3.0))
+    assert letters._shown("\ufffe") == (letters.FACE, "?") and letters._shown("Ł")[0] != letters.FACE
 
 
 def test_a_framed_panes_back_a_two_line_carafe_and_a_hollow_dish_read_right():
@@ -142,6 +177,7 @@ def test_a_glass_without_a_rim_says_so_and_what_is_large_is_tiled():
 def test_one_piece_of_an_order_has_a_packet_of_its_own_and_a_decal_has_no_cream():
     done = Pipeline().run_order(Order.of(job("BO", name="One"), star_job(name="Two"))).finished()
     alone = words_of(patterns_pdf("packet", done, done.pieces[1:], "A4"))
+    assert "Begun ____ : ____" in alone, "one glass has its clock beside the step"
     assert "Two: weed" in alone and "One: weed" not in alone and "1 glass, 1 stencil to cut" in alone
     _, decal = packet(job("BO", stencil__kind="decal"))
     assert "cream" not in words_of(decal).replace("cream, minutes", "").lower()
@@ -153,9 +189,6 @@ def test_in_inches_every_length_is_told_in_inches():
 
 
 def test_lines_are_broken_where_they_fit_and_long_words_within():
-    from vitrograph.core.paper.page import font
-
-    font()
     lines = broken("Kestrel Point Observatory " + "x" * 90, 4.0, 50.0)
     assert "".join(lines).replace(" ", "") == "KestrelPointObservatory" + "x" * 90 and len(lines) >= 4
     assert broken("", 4.0, 50.0) == [""]

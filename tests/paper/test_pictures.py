@@ -39,6 +39,7 @@ class Memory:
         self.at, self.stack, self.grey = np.eye(3), [], 0.0
         self.reach = 0.0
         self.lines, self.circles, self.rects, self.words, self.filled, self.pages = [], [], [], [], [], 0
+        self.middles = []
 
     def seen(self, *places):
         return np.array([(self.at @ [x, y, 1.0])[:2] for x, y in places])
@@ -87,10 +88,10 @@ class Memory:
         self.font = (name, size)
 
     def drawString(self, x, y, words):
+        wide = stringWidth(words, *self.font)
         self.words.append((words, self.seen((x, y))[0]))
-        self.reach = max(self.reach, self.seen((x + stringWidth(words, *self.font), y))[0][0])
-
-    drawCentredString = drawString  # noqa: N815
+        self.middles.append((words, self.seen((x + wide / 2, y))[0]))
+        self.reach = max(self.reach, self.seen((x + wide, y))[0][0])
 
     def __getattr__(self, name):
         return lambda *_args, **_kwargs: None
@@ -112,9 +113,9 @@ def test_a_weeding_sheet_has_a_hook_a_pull_and_a_number_for_every_bit():
         way = np.array([np.cos(bit.pull.direction), np.sin(bit.pull.direction)])
         ends = [line for line in canvas.lines if np.hypot(*(line[0] - bit.pull.hook)) < 1e-9]
         assert any(1.4 < (line[1] - line[0]) @ way == pytest.approx(np.hypot(*(line[1] - line[0]))) for line in ends)
-    told = dict(canvas.words)
+    told = dict(canvas.middles)
     assert set(told) == {str(bit.number) for bit in piece.weed.bits[1:]}
-    for words, at in canvas.words:                             # a white patch round each number, which covers no letter
+    for words, at in canvas.middles:                           # a white patch round each number, which covers no letter
         patch = min(canvas.rects, key=lambda rect: float(np.hypot(*(rect.mean(axis=0) - at))))
         low, high = patch
         assert high[1] - low[1] == pytest.approx(3.0) and (low[0] + high[0]) / 2 == pytest.approx(at[0])
@@ -127,13 +128,16 @@ def test_a_weeding_sheet_has_a_hook_a_pull_and_a_number_for_every_bit():
     assert all(left <= x <= right and low <= y <= high for _, points in canvas.filled for x, y in points)
 
 
-def test_the_finished_picture_is_there_twice_at_true_size_and_small_in_its_box():
-    sheet = finished(star_job()).pieces[0].sheet
+@pytest.mark.parametrize(("width", "beside"), [(30.0, True), (80.0, False)])
+def test_the_finished_picture_is_there_twice_at_true_size_and_small_in_its_box(width, beside):
+    sheet = finished(star_job(width=width)).pieces[0].sheet
     pattern = finished_pattern(sheet, "Star")
     (_, dark), (_, light) = drawn(pattern.draw).filled[1::2]   # each after the film it is on
     assert np.ptp(dark, axis=0) == pytest.approx(np.ptp(np.reshape(sheet.openings.bounds, (2, 2)), axis=0))
-    apart = sheet.outline.bounds[2] - sheet.outline.bounds[0] + 8
-    assert light - dark == pytest.approx(np.tile([apart, 0.0], (len(dark), 1)))
+    left, low, right, high = sheet.outline.bounds
+    apart = [right - left + 8, 0.0] if beside else [0.0, low - high - 8]     # what is too wide for a page lies below
+    assert light - dark == pytest.approx(np.tile(apart, (len(dark), 1)))
+    assert pattern.box == pytest.approx((left, low + apart[1], right + apart[0], high))
     small = drawn(finished_picture(sheet, 50.0, 40.0))
     points = np.concatenate([shape for _, shape in small.filled])
     assert points.min() >= -1e-9 and points[:, 0].max() <= 50 + 1e-9
@@ -163,7 +167,7 @@ def test_the_bed_is_pictured_as_it_lies_with_its_stencils_numbers():
     scale = 150.0 / min(run.sheet.film.length, 1.15 * run.sheet.used[0])
     assert high == pytest.approx(run.sheet.film.width * scale)
     for number, one in enumerate(run.sheet.laid, start=1):
-        spot = next(at for words, at in canvas.words if words == str(number))
+        spot = next(at for words, at in canvas.middles if words == str(number))
         assert spot == pytest.approx(np.array(one.shape.centroid.coords[0]) * scale)
     # the cut-off line stands where the used film ends
     ends = [line for line in canvas.lines if line[0][1] == 0 and line[1][1] == pytest.approx(high)]
@@ -177,7 +181,7 @@ def test_a_collar_is_drawn_with_its_windows_crossed_and_named():
     for mark in collar.marks:
         crossing = [line for line in canvas.lines if line.mean(axis=0) == pytest.approx(np.array(mark.at), abs=1e-9)]
         assert len(crossing) == (2 if mark.window else 1)
-        assert any(words == mark.name and abs(at[0] - mark.at[0]) < 1e-9 for words, at in canvas.words)
+        assert any(words == mark.name and abs(at[0] - mark.at[0]) < 1e-9 for words, at in canvas.middles)
 
 
 def test_words_keep_to_the_page_and_every_size_on_it_is_the_films_own():

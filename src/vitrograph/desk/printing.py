@@ -154,20 +154,13 @@ class PrinterCanvas:
         self._size = size
 
     def drawString(self, x: float, y: float, words: str) -> None:
-        self._letters(x, y, words, 0.0)
-
-    def drawCentredString(self, x: float, y: float, words: str) -> None:
-        self._letters(x, y, words, 0.5)
-
-    def _letters(self, x: float, y: float, words: str, share: float) -> None:
-        """Letters as shapes, so that they are as large as they are on the PDF's page."""
+        """Write letters as shapes, so that they are as large as they are on the PDF's page."""
         face = QFont(theme.font().family())
         face.setPixelSize(_FONT_PX)
         path = QPainterPath()
         path.addText(0.0, 0.0, face, words)
         scale = self._size / _FONT_PX
-        wide = path.boundingRect().width() * scale
-        self._on.fillPath(QTransform(scale, 0, 0, -scale, x - share * wide, y).map(path), self._fill)
+        self._on.fillPath(QTransform(scale, 0, 0, -scale, x, y).map(path), self._fill)
 
     def _pen(self) -> Any:
         pen = QPen(QColor(0, 0, 0), self._line)

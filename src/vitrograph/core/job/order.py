@@ -15,7 +15,7 @@ from vitrograph.core.errors import JobError
 from vitrograph.core.job.artwork import Artwork
 from vitrograph.core.job.fit import Fit
 from vitrograph.core.job.glass import Features, Glass, MaterialName, TaperedGlass, Tools
-from vitrograph.core.job.names import Count, Names, absorbed, filled, stencil_absorbed, stencil_of
+from vitrograph.core.job.names import Count, Names, Row, absorbed, filled, stencil_absorbed, stencil_of
 from vitrograph.core.job.records import Record
 from vitrograph.core.job.shared import CutChoices, EtchChoices, TransferChoices
 from vitrograph.core.job.stencil import StencilChoices
@@ -144,13 +144,18 @@ class Order(Shared, frozen=True, kw_only=True):
             return self._with_shared(made)
         names, one = made.names, made.names.rows[row]
         made = msgspec.structs.replace(
-            made, key=made.key + _ROW_KEY * (one.key + 1), name=f"{made.name[:60]}: {one.says}", count=one.count,
+            made, key=_row_key(made, one), name=f"{made.name[:60]}: {one.says}", count=one.count,
             artwork=filled(made.artwork, names, one), stencil=stencil_of(made.stencil, one))
         return self._with_shared(made, tuple(zip(names.columns, one.cells, strict=True)))
 
     def _with_shared(self, piece: Piece, row: tuple[tuple[str, str], ...] = ()) -> Job:
         fields = {field: getattr(piece, field) for field in Work.__struct_fields__}
         return Job(**fields, cut=self.cut, transfer=self.transfer, etch=self.etch, row=row)
+
+    def piece_with(self, key: int) -> Piece:
+        """The piece that a job of this key is made of, or one of its rows is. Raises StopIteration for none."""
+        return next(piece for piece in self.pieces
+                    if key == piece.key or any(key == _row_key(piece, row) for row in piece.names.rows))
 
     @property
     def places(self) -> tuple[tuple[int, int], ...]:
@@ -228,3 +233,7 @@ def belongs_to_order(path: str) -> bool:
 def piece_of(job: Job) -> Piece:
     """A job without what its order shares."""
     return Piece(**{field: getattr(job, field) for field in Work.__struct_fields__})
+
+
+def _row_key(piece: Piece, row: Row) -> int:
+    return piece.key + _ROW_KEY * (row.key + 1)

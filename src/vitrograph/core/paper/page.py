@@ -5,7 +5,6 @@ The smallest ISO 216 sheet that holds the stencil is taken; a stencil larger tha
 
 import io
 from collections.abc import Sequence
-from functools import cache
 from itertools import pairwise
 from typing import Any
 
@@ -13,15 +12,16 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.language import tr
+from vitrograph.core.paper.letters import write
 from vitrograph.core.says import Length, Value, in_words
 from vitrograph.core.units import MM_PER_IN, NARROW_SPACE, Unit
-from vitrograph.data import SHIPPED
 
 PT_PER_MM = 72 / MM_PER_IN
 PAPERS = {"A4": (210.0, 297.0), "A3": (297.0, 420.0), "A2": (420.0, 594.0), "A1": (594.0, 841.0), "A0": (841.0, 1189.0)}
 MARGIN_MM = 10.0
 FOOT_MM = 26.0                     # room below for the check line and its words
 CHECK_LINE_MM = 100.0
+SMALL_MM = 3.4                     # of print
 
 
 def page_for(width: float, height: float) -> tuple[str, float, float]:
@@ -85,28 +85,21 @@ def draw_shape(canvas: Any, shape: MultiPolygon, *, fill: bool) -> None:
 def check_line(canvas: Any, title: str, says: str, unit: Unit) -> None:
     """A line of 100 mm to check the print by, above the title, below the small print."""
     y = MARGIN_MM + 12
+    true_line(canvas, MARGIN_MM, y, unit)
+    write(canvas, MARGIN_MM, y - 11, title, SMALL_MM)
+    write(canvas, MARGIN_MM, y + 4, says, SMALL_MM)
+
+
+def true_line(canvas: Any, x: float, y: float, unit: Unit) -> None:
+    """A line of 100 mm from a place, and below it what it is there for."""
     canvas.setLineWidth(0.25)
-    canvas.line(MARGIN_MM, y, MARGIN_MM + CHECK_LINE_MM, y)
-    for x in (MARGIN_MM, MARGIN_MM + CHECK_LINE_MM):
-        canvas.line(x, y - 2, x, y + 2)
+    canvas.line(x, y, x + CHECK_LINE_MM, y)
+    for end in (x, x + CHECK_LINE_MM):
+        canvas.line(end, y - 2, end, y + 2)
     canvas.setFillGray(0)
-    canvas.setFont(font(), 3.4)
     line = plain_words(Length(CHECK_LINE_MM, 2), unit)
-    words = tr("Measure this line: it must be {line}. If not, print again at 100 %, not fitted.", line=line)
-    canvas.drawString(MARGIN_MM, y - 6, words)
-    canvas.drawString(MARGIN_MM, y - 11, title)
-    canvas.drawString(MARGIN_MM, y + 4, says)
-
-
-@cache
-def font() -> str:
-    """Register the interface face for the page's words, embedded so that every reader shows them."""
-    from reportlab.pdfbase.pdfmetrics import registerFont
-    from reportlab.pdfbase.ttfonts import TTFont
-
-    path = SHIPPED / "fonts" / "atkinson-hyperlegible" / "atkinson-hyperlegible-latin-400-normal.ttf"
-    registerFont(TTFont("Interface", str(path)))
-    return "Interface"
+    write(canvas, x, y - 6, tr("Measure this line: it must be {line}. If not, print again at 100 %, not fitted.",
+                               line=line), SMALL_MM)
 
 
 def plain_words(said: Value | str, unit: Unit) -> str:

@@ -10,7 +10,8 @@ from shapely.geometry import MultiPolygon, Polygon
 from vitrograph.core.cut import Line, corners_in, lines_of
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.language import tr
-from vitrograph.core.paper.page import draw_shape, font
+from vitrograph.core.paper.letters import write
+from vitrograph.core.paper.page import draw_shape
 from vitrograph.core.paper.stencils import band_of, sizes
 from vitrograph.core.paper.tiles import Pattern
 from vitrograph.core.stencil import Sheet
@@ -72,8 +73,7 @@ def _drawer(lines: Sequence[Line], mirrored: bool) -> Any:
             for x, y in corners_of(points):
                 canvas.circle(x, y, _DOT_MM / 2, stroke=0, fill=1)
             canvas.setFillGray(0.35)
-            canvas.setFont(font(), _NUMBER_MM)
-            canvas.drawString(points[0, 0] + 0.6, points[0, 1] + 0.6, str(number))
+            write(canvas, points[0, 0] + 0.6, points[0, 1] + 0.6, str(number), _NUMBER_MM)
 
     return draw
 

@@ -12,7 +12,8 @@ from typing import Any, Literal
 from msgspec import Struct
 
 from vitrograph.core.language import tr
-from vitrograph.core.paper.page import PAPERS, PT_PER_MM, check_line, font
+from vitrograph.core.paper.letters import write
+from vitrograph.core.paper.page import PAPERS, PT_PER_MM, check_line
 from vitrograph.core.units import MM_PER_IN, Unit
 
 PaperName = Literal["A4", "Letter"]
@@ -158,11 +159,9 @@ def _map(canvas: Any, pattern: Pattern, page: tuple[float, float], tiles: Sequen
     canvas.setFillGray(0)
     for tile in tiles:
         canvas.rect(tile.left, tile.low, *tile.shows, stroke=1, fill=0)
-        canvas.setFont(font(), 6 / scale)
-        canvas.drawString(tile.left + 3 / scale, tile.low + 3 / scale, tile.name)
+        write(canvas, tile.left + 3 / scale, tile.low + 3 / scale, tile.name, 6 / scale)
     canvas.restoreState()
     canvas.setFillGray(0)
-    canvas.setFont(font(), 4.2)
-    canvas.drawString(2 * EDGE_MM, EDGE_MM + 8, tr("{title}: {tiles} pages, {name} to {name2}. Lay cross on cross, "
-                                                   "tape, then measure the whole.", title=pattern.title,
-                                                   tiles=len(tiles), name=tiles[0].name, name2=tiles[-1].name))
+    write(canvas, 2 * EDGE_MM, EDGE_MM + 8, tr("{title}: {tiles} pages, {name} to {name2}. Lay cross on cross, tape, "
+                                               "then measure the whole.", title=pattern.title, tiles=len(tiles),
+                                               name=tiles[0].name, name2=tiles[-1].name), 4.2)

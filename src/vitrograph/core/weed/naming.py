@@ -95,7 +95,9 @@ def _called(names: Sequence[str]) -> str:
         return word_of(names[0])
     if not letters:
         return _DETAIL
-    return tr("letters {letters}", letters=letters) if len(letters) > 1 else tr("letter {letter}", letter=letters)
+    if len(letters) > 1:
+        return tr("letters {letters}", letters=letters)
+    return tr("letter {letter}", letter=letters) if letters.isalnum() else tr("sign {sign}", sign=letters)
 
 
 _PLACES = ((tr("lower left"), tr("lower"), tr("lower right")), (tr("left"), tr("middle"), tr("right")),

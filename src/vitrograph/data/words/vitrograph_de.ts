@@ -3069,6 +3069,10 @@
         <translation>Vorsicht: {caution}</translation>
     </message>
     <message>
+        <source>{heading}, continued</source>
+        <translation>{heading}, Fortsetzung</translation>
+    </message>
+    <message>
         <source>{title}, page {pages}</source>
         <translation>{title}, Seite {pages}</translation>
     </message>
@@ -3251,6 +3255,14 @@
     <message>
         <source>{whose}: on the glass</source>
         <translation>{whose}: auf dem Glas</translation>
+    </message>
+    <message>
+        <source>clock {number}</source>
+        <translation>Uhr {number}</translation>
+    </message>
+    <message>
+        <source>{seconds} min: clock {number}, below.</source>
+        <translation>{seconds} min: Uhr {number}, unten.</translation>
     </message>
     <message>
         <source>note</source>
@@ -5188,6 +5200,10 @@
     <message>
         <source>letter {letter}</source>
         <translation>Buchstabe {letter}</translation>
+    </message>
+    <message>
+        <source>sign {sign}</source>
+        <translation>Zeichen {sign}</translation>
     </message>
     <message>
         <source>lower left</source>

@@ -17,7 +17,8 @@ from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.language import tr
-from vitrograph.core.paper.page import PT_PER_MM, font
+from vitrograph.core.paper.letters import write
+from vitrograph.core.paper.page import PT_PER_MM
 from vitrograph.core.paper.tiles import SHEETS, PaperName
 
 MARKER_MM, QUIET_MM = 16.0, 3.0    # a marker's side, and the white round it that it is told by
@@ -133,9 +134,8 @@ def _foot(canvas: Any) -> None:
     arrow.lineTo(2.0, -4.0)
     arrow.close()
     canvas.drawPath(arrow, stroke=0, fill=1)
-    canvas.setFont(font(), 2.6)
     for line, words in enumerate(_SAYS):
-        canvas.drawCentredString(0, -10.5 - 3.4 * line, words)
+        write(canvas, 0, -10.5 - 3.4 * line, words, 2.6, centred=True)
     canvas.setStrokeGray(1)
     canvas.setLineWidth(0.3)
     canvas.line(-50.0, -20.0, 50.0, -20.0)

@@ -9,7 +9,9 @@ from typing import Any
 from msgspec import Struct, field
 
 from vitrograph.core.language import tr
-from vitrograph.core.paper.page import font, plain_words
+from vitrograph.core.paper.letters import wide as wide_of
+from vitrograph.core.paper.letters import write
+from vitrograph.core.paper.page import plain_words, true_line
 from vitrograph.core.paper.tiles import SHEETS, PaperName, Pattern, begin_page, draw_pattern
 from vitrograph.core.says import Value
 from vitrograph.core.units import Unit
@@ -21,6 +23,9 @@ _FOOT_MM = 12.0
 _BOX_MM = 4.6                      # to tick
 _GREY = 0.35
 _CELL_MM = 1.6                     # left free beside a cell's words
+_APART_MM = 5.0                    # between patterns on one page
+_LINE_MM = 12.0                    # the line to check a print by, and its words
+_OF_PAGE = 0.68                    # so much of a page patterns may take that share it with what is read
 
 
 class Book(Struct):
@@ -32,6 +37,7 @@ class Book(Struct):
     title: str
     _y: float = 0.0
     _open: bool = False
+    _heading: str = ""
     pages: int = field(default=0)
 
     @property
@@ -44,14 +50,18 @@ class Book(Struct):
         return plain_words(said, self.unit)
 
     def page(self, heading: str) -> None:
-        """Begin a page under a heading."""
+        """Begin a page under a heading; where it does not hold all of it, the next ones bear it too."""
+        self._begin()
+        self._heading = heading
+        self.line(heading, HEAD_MM)
+        self.gap(2.0)
+
+    def _begin(self) -> None:
         self.close()
         begin_page(self.canvas, SHEETS[self.paper])
         self._open, self.pages = True, self.pages + 1
         self._y = SHEETS[self.paper][1] - MARGIN_MM
         self._foot()
-        self.line(heading, HEAD_MM)
-        self.gap(2.0)
 
     def close(self) -> None:
         """End the page in hand."""
@@ -63,6 +73,39 @@ class Book(Struct):
         """Pages at true size."""
         self.close()
         self.pages += draw_pattern(self.canvas, pattern, self.paper, self.unit)
+
+    def set_out(self, heading: str, patterns: Sequence[Pattern]) -> bool:
+        """Begin a page with patterns at true size, where there is room on it for them all; else nothing is done."""
+        rows = _in_rows(patterns, self.width)
+        tall = [max(_size(one)[1] + len(self._under(one)) * SMALL_MM * _LEADING for one in row) for row in rows]
+        wide = max(_size(one)[0] for one in patterns)
+        if wide > self.width or sum(tall) + _APART_MM * len(rows) + _LINE_MM > _OF_PAGE * SHEETS[self.paper][1]:
+            return False
+        self.page(heading)
+        for row, high in zip(rows, tall, strict=True):
+            left = MARGIN_MM
+            for one in row:
+                self._set(one, left)
+                left += _size(one)[0] + _APART_MM
+            self._y -= high + _APART_MM
+        for says in dict.fromkeys(one.says for one in patterns):
+            self.line(says, SMALL_MM)
+        true_line(self.canvas, MARGIN_MM, self._y - 4, self.unit)
+        self._y -= _LINE_MM + 2
+        return True
+
+    def _set(self, pattern: Pattern, left: float) -> None:
+        """Draw a pattern below what there is, and its title below it."""
+        low = self._y - _size(pattern)[1]
+        self.canvas.saveState()
+        self.canvas.translate(left - pattern.box[0], low - pattern.box[1])
+        pattern.draw(self.canvas)
+        self.canvas.restoreState()
+        for number, words in enumerate(self._under(pattern), start=1):
+            self._write(left, low - number * SMALL_MM * _LEADING + 0.3 * SMALL_MM, words, SMALL_MM, grey=True)
+
+    def _under(self, pattern: Pattern) -> list[str]:
+        return broken(self.words(pattern.title), SMALL_MM, _size(pattern)[0])
 
     def gap(self, mm: float) -> None:
         """Leave some room."""
@@ -77,16 +120,18 @@ class Book(Struct):
 
     def step(self, says: Value | str, note: Value | str = "", caution: str = "", *, boxed: bool = True) -> None:
         """A step with a box to tick, a quieter line, and a caution that stands out."""
-        many = len(broken(self.words(says), BODY_MM, self.width - 8)) * BODY_MM * _LEADING
-        self._room(many + 2)
+        warned = tr("Caution: {caution}", caution=caution) if caution else ""
+        paragraphs = (says, BODY_MM), (note, SMALL_MM), (warned, SMALL_MM)
+        self._room(2 + _LEADING * sum(size * len(broken(self.words(said), size, self.width - 8))
+                                      for said, size in paragraphs if said))
         if boxed:
             self.canvas.setLineWidth(0.3)
             self.canvas.rect(MARGIN_MM, self._y - BODY_MM * _LEADING + 0.1, _BOX_MM, _BOX_MM, stroke=1, fill=0)
         self.line(says, indent=8.0)
         if note:
             self.line(note, SMALL_MM, indent=8.0, grey=True)
-        if caution:
-            self.line(tr("Caution: {caution}", caution=caution), SMALL_MM, indent=8.0)
+        if warned:
+            self.line(warned, SMALL_MM, indent=8.0)
         self.gap(1.8)
 
     def keep(self, high: float) -> None:
@@ -97,29 +142,35 @@ class Book(Struct):
         self, rows: Sequence[Sequence[Value | str]], widths: Sequence[float], size: float = SMALL_MM, *,
         boxed: bool = False
     ) -> None:
-        """Rows of cells under a line each; `widths` are shares of the page. The first row is the heading.
+        """Rows of cells under a line each; `widths` are shares of the page. The first row heads every page of it.
 
         `boxed` rows have a box to tick at their right end.
         """
         whole = [share * self.width / sum(widths) for share in widths]
-        for number, row in enumerate(rows):
-            cells = [broken(self.words(cell), size, wide - _CELL_MM) for cell, wide in zip(row, whole, strict=True)]
-            high = max(map(len, cells)) * size * _LEADING + 1.2
-            self._room(high)
-            x = MARGIN_MM
-            for lines, wide in zip(cells, whole, strict=True):
-                for k, words in enumerate(lines):
-                    self._write(x, self._y - (k + 1) * size * _LEADING + 0.3 * size, words, size, grey=number == 0)
-                x += wide
-            self._y -= high
+        made = [[broken(self.words(cell), size, wide - _CELL_MM) for cell, wide in zip(row, whole, strict=True)]
+                for row in rows]
+        tall = [max(map(len, cells)) * size * _LEADING + 1.2 for cells in made]
+        self._room(sum(tall[:2]))
+        for number, (cells, high) in enumerate(zip(made, tall, strict=True)):
+            if self._room(high):
+                self._row(made[0], tall[0], whole, size, grey=True)
+            self._row(cells, high, whole, size, grey=number == 0)
             if boxed and number:
                 self.canvas.setLineWidth(0.3)
                 side = 0.8 * size
                 right = MARGIN_MM + self.width
                 self.canvas.rect(right - side, self._y + (high - side) / 2, side, side, stroke=1, fill=0)
-            self.canvas.setLineWidth(0.12)
-            self.canvas.line(MARGIN_MM, self._y, MARGIN_MM + self.width, self._y)
         self.gap(3.0)
+
+    def _row(self, cells: list[list[str]], high: float, whole: list[float], size: float, *, grey: bool) -> None:
+        x = MARGIN_MM
+        for lines, wide in zip(cells, whole, strict=True):
+            for k, words in enumerate(lines):
+                self._write(x, self._y - (k + 1) * size * _LEADING + 0.3 * size, words, size, grey=grey)
+            x += wide
+        self._y -= high
+        self.canvas.setLineWidth(0.12)
+        self.canvas.line(MARGIN_MM, self._y, MARGIN_MM + self.width, self._y)
 
     def picture(self, high: float, draw: Callable[[Any], None], *, left: float = 0.0) -> None:
         """Draw something `high` mm tall; its lower left corner is (0, 0)."""
@@ -142,14 +193,16 @@ class Book(Struct):
                 self._write(MARGIN_MM + wide + 4, self._y + 0.3 * SMALL_MM, words, SMALL_MM)
         self._y = min(self._y, top - high) - 3.0
 
-    def _room(self, high: float) -> None:
-        """Go on to another page where there is no room for something so tall."""
-        if self._y - high < MARGIN_MM + _FOOT_MM:
-            self.close()
-            begin_page(self.canvas, SHEETS[self.paper])
-            self._open, self.pages = True, self.pages + 1
-            self._y = SHEETS[self.paper][1] - MARGIN_MM
-            self._foot()
+    def _room(self, high: float) -> bool:
+        """Whether there was no room for something so tall, and it was gone on to another page."""
+        if self._y - high >= MARGIN_MM + _FOOT_MM:
+            return False
+        self._begin()
+        for words in broken(tr("{heading}, continued", heading=self.words(self._heading)), SMALL_MM, self.width):
+            self._y -= SMALL_MM * _LEADING
+            self._write(MARGIN_MM, self._y + 0.3 * SMALL_MM, words, SMALL_MM, grey=True)
+        self.gap(2.0)
+        return True
 
     def _foot(self) -> None:
         self._write(MARGIN_MM, MARGIN_MM - 4, tr("{title}, page {pages}", title=self.title, pages=self.pages), 3.0,
@@ -157,19 +210,34 @@ class Book(Struct):
 
     def _write(self, x: float, y: float, words: str, size: float, *, grey: bool = False) -> None:
         self.canvas.setFillGray(_GREY if grey else 0)
-        self.canvas.setFont(font(), size)
-        self.canvas.drawString(x, y, words)
+        write(self.canvas, x, y, words, size)
         self.canvas.setFillGray(0)
+
+
+def _size(pattern: Pattern) -> tuple[float, float]:
+    left, low, right, high = pattern.box
+    return right - left, high - low
+
+
+def _in_rows(patterns: Sequence[Pattern], wide: float) -> list[list[Pattern]]:
+    """Patterns beside each other, in another row where the page ends."""
+    rows: list[list[Pattern]] = []
+    left = 0.0
+    for one in patterns:
+        if not rows or left + _size(one)[0] > wide:
+            rows.append([])
+            left = 0.0
+        rows[-1].append(one)
+        left += _size(one)[0] + _APART_MM
+    return rows
 
 
 def broken(words: str, size: float, wide: float) -> list[str]:
     """Words broken into lines that are no wider than so many mm; a word that is wider is broken itself."""
-    from reportlab.pdfbase.pdfmetrics import stringWidth
-
     lines, line = [], ""
     for word in words.split():
-        while stringWidth(word, font(), size) > wide:
-            fits = next(k for k in range(len(word), 0, -1) if k == 1 or stringWidth(word[:k], font(), size) <= wide)
+        while wide_of(word, size) > wide:
+            fits = next(k for k in range(len(word), 0, -1) if k == 1 or wide_of(word[:k], size) <= wide)
             if line:
                 lines.append(line)
                 line = ""
@@ -178,7 +246,7 @@ def broken(words: str, size: float, wide: float) -> list[str]:
             if not word:
                 break
         longer = f"{line} {word}".strip()
-        if line and stringWidth(longer, font(), size) > wide:
+        if line and wide_of(longer, size) > wide:
             lines.append(line)
             line = word
         else:

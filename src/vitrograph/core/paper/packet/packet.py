@@ -176,14 +176,19 @@ def _tape(book: Book, done: FinishedOrder) -> None:
 
 
 def weeding_pages(book: Book, piece: FinishedPiece) -> None:
-    """A film's weeding sheet and its finished picture at true size, and the list to tick."""
+    """A film's weeding sheet and its finished picture at true size, and the list to tick; on one page what has room."""
     name, films = piece.job.name, len(piece.sheet.outlines)
+    drawn = []
     for film in range(films):
         which = name if films == 1 else tr("{name}, film {film} of {films}", name=name, film=film + 1, films=films)
-        book.pattern(weeding_pattern(piece.sheet, piece.weed, film, tr("{which}: weed", which=which)))
-    book.pattern(finished_pattern(piece.sheet, name))
-    book.page(tr("{name}: weed {sheets} of them", name=name, sheets=piece.sheets) if piece.sheets > 1
-              else tr("{name}: weed", name=name))
+        drawn.append(weeding_pattern(piece.sheet, piece.weed, film, tr("{which}: weed", which=which)))
+    drawn.append(finished_pattern(piece.sheet, name))
+    heading = tr("{name}: weed {sheets} of them", name=name, sheets=piece.sheets) if piece.sheets > 1 else tr(
+        "{name}: weed", name=name)
+    if not book.set_out(heading, drawn):
+        for pattern in drawn:
+            book.pattern(pattern)
+        book.page(heading)
     book.line(tr("Peel the mat from the film, not the film from the mat. Slow, low, in good light."), SMALL_MM,
               grey=True)
     book.gap(2)
@@ -261,20 +266,42 @@ def _collar(
 
 
 def etch_pages(book: Book, done: FinishedOrder) -> None:
-    """The steps with the cream, a page a piece."""
-    for piece in done.pieces:
-        if piece.sheet.kind == "decal":                       # it takes no cream
-            continue
-        book.page(tr("{name}: etch {count}", name=piece.job.name, count=piece.job.count) if piece.job.count > 1
-                  else tr("{name}: etch",
-                          name=piece.job.name))
+    """The steps with the cream, a page a piece, or one for all of its names where they are the same."""
+    for pieces in _etched_alike(done):
+        glasses = [piece.job.called(copy) for piece in pieces for copy in range(1, piece.job.count + 1)]
+        name = pieces[0].job.name if len(pieces) == 1 else done.order.piece_with(pieces[0].job.key).name
+        book.page(tr("{name}: etch {count}", name=name, count=len(glasses)) if len(glasses) > 1 else tr(
+            "{name}: etch", name=name))
         for caution in CAUTIONS[:2]:
             book.line(tr("Caution: {caution}", caution=caution), SMALL_MM)
         book.gap(2)
-        for step in piece.etch.steps:
-            clock = "" if step.seconds is None else (
-                tr("{seconds} min.   Begun ____ : ____   Off at ____ : ____", seconds=format_minutes(step.seconds)))
-            book.step(step.says, clock or step.note, step.caution)
+        clocks = 0
+        for step in pieces[0].etch.steps:
+            clocks += step.seconds is not None
+            book.step(step.says, step.note if step.seconds is None else _clock(step.seconds, clocks, len(glasses)),
+                      step.caution)
+        if len(glasses) > 1 and clocks:
+            heads = [tr("clock {number}", number=number) for number in range(1, clocks + 1)]
+            book.table([(tr("glass"), *heads), *((called, *["__:__ - __:__"] * clocks) for called in glasses)],
+                       (2, *[1] * clocks), size=4.4)
+
+
+def _clock(seconds: float, number: int, glasses: int) -> str:
+    """How long a step lasts, and a blank for the clock: of several glasses each has its own in the table below."""
+    if glasses > 1:
+        return tr("{seconds} min: clock {number}, below.", seconds=format_minutes(seconds), number=number)
+    return tr("{seconds} min.   Begun ____ : ____   Off at ____ : ____", seconds=format_minutes(seconds))
+
+
+def _etched_alike(done: FinishedOrder) -> list[list[FinishedPiece]]:
+    """What takes cream, and of one piece's names together those that have the same steps."""
+    alike: dict[Hashable, list[FinishedPiece]] = {}
+    for number, piece in enumerate(done.pieces):
+        if piece.sheet.kind != "decal":
+            steps = tuple((in_words(step.says, "mm"), step.seconds) for step in piece.etch.steps)
+            whose = done.order.piece_with(piece.job.key).key
+            alike.setdefault((whose, steps) if piece.job.row else number, []).append(piece)
+    return list(alike.values())
 
 
 def evening_pages(book: Book, done: FinishedOrder) -> None:

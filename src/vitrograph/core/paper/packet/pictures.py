@@ -12,7 +12,8 @@ from vitrograph.core.cut import SheetRun
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.glass import Pane, Wall, profile_at
 from vitrograph.core.language import tr
-from vitrograph.core.paper.page import draw_shape, font
+from vitrograph.core.paper.letters import write
+from vitrograph.core.paper.page import draw_shape
 from vitrograph.core.paper.tiles import Pattern
 from vitrograph.core.stencil import Sheet
 from vitrograph.core.transfer import Collar, Setting
@@ -22,6 +23,7 @@ _FILM, _OPENING, _ISLAND = 0.82, 1.0, 0.55
 _NUMBER_MM = 3.0
 _HOOK_MM, _PULL_MM = 0.9, 5.0
 _CROSS_MM = 3.0
+_APART_MM, _BESIDE_MM = 8.0, 180.0   # two pictures of one piece; as wide as is written on an A4 page
 
 Draw = Callable[[Any], None]
 
@@ -54,18 +56,19 @@ def paint_finished(canvas: Any, sheet: Sheet, *, dark: bool) -> None:
 
 
 def finished_pattern(sheet: Sheet, title: str) -> Pattern:
-    """The finished picture at true size, dark and light beside each other."""
+    """The finished picture at true size, dark and light: beside each other, or what is too wide for that below."""
     left, low, right, high = sheet.outline.bounds
-    apart = right - left + 8.0
+    beside = 2 * (right - left) + _APART_MM <= _BESIDE_MM
+    across, down = (right - left + _APART_MM, 0.0) if beside else (0.0, high - low + _APART_MM)
 
     def draw(canvas: Any) -> None:
         paint_finished(canvas, sheet, dark=True)
         canvas.saveState()
-        canvas.translate(apart, 0)
+        canvas.translate(across, -down)
         paint_finished(canvas, sheet, dark=False)
         canvas.restoreState()
 
-    return Pattern(tr("{title}: finished, dark and light", title=title), (left, low, right + apart, high),
+    return Pattern(tr("{title}: finished, dark and light", title=title), (left, low - down, right + across, high),
                    _seen_words(sheet), draw)
 
 
@@ -99,7 +102,6 @@ def weeding_pattern(sheet: Sheet, weed: WeedPlan, film: int, title: str) -> Patt
         draw_shape(canvas, sheet.openings, fill=False)
         for bit in pull:
             _draw_pull(canvas, bit)
-        canvas.setFont(font(), _NUMBER_MM)
         for bit, label in zip(numbered, labels, strict=True):
             if label is not None:
                 canvas.setLineWidth(0.1)
@@ -134,7 +136,7 @@ def _write(canvas: Any, at: tuple[float, float], words: str) -> None:
     canvas.setFillGray(1)
     canvas.rect(at[0] - wide / 2, at[1] - _NUMBER_MM / 2, wide, _NUMBER_MM, stroke=0, fill=1)
     canvas.setFillGray(0)
-    canvas.drawCentredString(at[0], at[1] - 0.36 * _NUMBER_MM, words)
+    write(canvas, at[0], at[1] - 0.36 * _NUMBER_MM, words, _NUMBER_MM, centred=True)
 
 
 def _fill(canvas: Any, shape: Any, grey: float) -> None:
@@ -154,14 +156,13 @@ def collar_pattern(collar: Collar, title: str) -> Pattern:
         _fill(canvas, collar.windows, 0.9)
         draw_shape(canvas, collar.windows, fill=False)
         canvas.setFillGray(0)
-        canvas.setFont(font(), 2.6)
         for mark in collar.marks:
             x, y = mark.at
             arm = _CROSS_MM if mark.window else 2 * _CROSS_MM
             canvas.line(x, y - arm, x, y + arm)
             if mark.window:
                 canvas.line(x - arm, y, x + arm, y)
-            canvas.drawCentredString(x, y - (7.4 if mark.window else arm + 3.0), mark.name)
+            write(canvas, x, y - (7.4 if mark.window else arm + 3.0), mark.name, 2.6, centred=True)
 
     return Pattern(tr("{title}: collar", title=title), (left - 2, low - 2, right + 2, high + 2), collar.says, draw)
 
@@ -177,13 +178,12 @@ def bed(run: SheetRun, wide: float) -> tuple[float, Draw]:
         canvas.scale(scale, scale)
         canvas.setLineWidth(0.2 / scale)
         canvas.rect(0, 0, shown, across, stroke=1, fill=0)
-        canvas.setFont(font(), 3.0 / scale)
         for number, one in enumerate(run.sheet.laid, start=1):
             _fill(canvas, one.shape, _FILM)
             canvas.setFillGray(0)
             draw_shape(canvas, as_polygons(one.shape), fill=False)
             x, y = one.shape.centroid.coords[0]
-            canvas.drawCentredString(x, y, str(number))
+            write(canvas, x, y, str(number), 3.0 / scale, centred=True)
         for cut in run.cuts:
             _path(canvas, shapely.get_coordinates(shapely.simplify(shapely.linestrings(cut.tip), 0.2)))
         used = run.sheet.used[0]

@@ -1,0 +1,92 @@
+"""Words on paper: in the interface face, and letters that it lacks in the first other face that has them."""
+
+import shutil
+import subprocess
+import unicodedata
+from collections.abc import Iterator
+from contextlib import suppress
+from functools import cache
+from itertools import groupby
+from typing import Any
+from zlib import crc32
+
+from vitrograph.data import SHIPPED
+
+FACE = "Interface"
+_SHIPPED = {FACE: "atkinson-hyperlegible/atkinson-hyperlegible-latin-400-normal.ttf",
+            "Interface, more letters": "atkinson-hyperlegible/atkinson-hyperlegible-latin-ext-400-normal.ttf",
+            "Symbols": "noto-sans-symbols-2/noto-sans-symbols-2-subset.ttf"}
+_ASKED_S = 5.0                     # of the system, for one face
+
+
+def write(canvas: Any, x: float, y: float, words: str, size: float, *, centred: bool = False) -> None:
+    """Write words from a place on, or about it; `size` is in the canvas's units. Its font is another afterwards."""
+    x -= wide(words, size) / 2 if centred else 0.0
+    for name, letters in _runs(words):
+        canvas.setFont(name, size)
+        canvas.drawString(x, y, letters)
+        x += _advance(letters, name, size)
+
+
+def wide(words: str, size: float) -> float:
+    """How wide words are, in the units of `size`."""
+    return sum(_advance(letters, name, size) for name, letters in _runs(words))
+
+
+def _advance(letters: str, name: str, size: float) -> float:
+    from reportlab.pdfbase.pdfmetrics import stringWidth
+
+    return float(stringWidth(letters, name, size))
+
+
+def _runs(words: str) -> Iterator[tuple[str, str]]:
+    """Yield the words in stretches of one face each."""
+    shown = [_shown(letter) for letter in words]
+    for name, letters in groupby(shown, key=lambda one: one[0]):
+        yield name, "".join(letter for _, letter in letters)
+
+
+@cache
+def _shown(letter: str) -> tuple[str, str]:
+    """The face that shows a letter, and the letter; where there is none its plain one, or a question mark."""
+    for name, has in _faces().items():
+        if ord(letter) in has:
+            return name, letter
+    if name := _of_the_system(letter):
+        return name, letter
+    plain = unicodedata.normalize("NFKD", letter)[0]
+    return (FACE, plain) if ord(plain) in _faces()[FACE] else (FACE, "?")
+
+
+@cache
+def _faces() -> dict[str, set[int]]:
+    """The faces that are registered, in the order they are asked in, and the letters each has."""
+    return {name: _register(name, str(SHIPPED / "fonts" / path)) for name, path in _SHIPPED.items()}
+
+
+def _register(name: str, path: str) -> set[int]:
+    """Embed a face in what is written from now on. Raises TTFError or OSError for one that cannot be."""
+    from reportlab.pdfbase.pdfmetrics import registerFont
+    from reportlab.pdfbase.ttfonts import TTFont
+
+    made = TTFont(name, path)
+    made.face.name += f"-{crc32(name.encode())}".encode()      # two files of one face name would be taken for one
+    registerFont(made)
+    return set(made.face.charToGlyph)
+
+
+def _of_the_system(letter: str) -> str:
+    """The name of a face of this computer that has a letter, as fontconfig tells; "" where there is none."""
+    from reportlab.pdfbase.ttfonts import TTFError
+
+    asks = shutil.which("fc-match")
+    if asks is None or unicodedata.category(letter) in ("Cc", "Cs", "Cn", "Co"):
+        return ""
+    with suppress(OSError, subprocess.SubprocessError, TTFError, ValueError):
+        told = subprocess.run([asks, "-f", "%{file}", f"sans:fontformat=TrueType:charset={ord(letter):x}"],
+                              capture_output=True, timeout=_ASKED_S, check=True).stdout.decode()
+        has = _register(told, told)
+        if ord(letter) in has:
+            _faces()[told] = has
+            return told
+    return ""
