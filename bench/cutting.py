@@ -7,7 +7,7 @@ a plain NumPy pass over the same nodes, files against the geometry they hold.
 import numpy as np
 import shapely
 
-from common import percentile, report, timed
+from common import in_turn, percentile, report, timed
 from vitrograph.core.cut import closer, sheet_dxf, sheet_png, sheet_svg, to_hpgl
 from vitrograph.core.cut.laying.bed import packer, reach_of
 from vitrograph.core.cut.laying.nest import Film, Part, rows_of_boxes
@@ -95,9 +95,9 @@ def lead() -> None:
         steps = np.diff(line, axis=0)
         return line[:-1] + OFFSET * steps / np.hypot(steps[:, 0], steps[:, 1])[:, None]
 
-    base, ours = timed(plain, 15), timed(lambda: led(line, OFFSET, 0.0), 15)
-    report(f"leading the blade over {NODES} nodes, median", 1000 * percentile(ours, 0.5), "ms")
-    report("against a plain pass over them", percentile(ours, 0.5) / percentile(base, 0.5), "x ", 3.0)
+    base, ours = in_turn([plain, lambda: led(line, OFFSET, 0.0)], 25)
+    report(f"leading the blade over {NODES} nodes, median", 1000 * ours, "ms")
+    report("against a plain pass over them", ours / base, "x ", 3.0)
 
 
 def files() -> None:

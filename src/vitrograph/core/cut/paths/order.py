@@ -7,6 +7,7 @@ at once by dynamic programming, until nothing helps; then stretches are shaken l
 """
 
 from collections.abc import Sequence
+from math import hypot, inf
 from typing import TYPE_CHECKING, Literal
 
 import numpy as np
@@ -14,7 +15,16 @@ import shapely
 from msgspec import Struct
 from shapely.geometry import Polygon
 
-from vitrograph.core.cut.paths.ways import Indices, Numbers, about_spot, apart, best_starts, nearest_first, spots_of
+from vitrograph.core.cut.paths.ways import (
+    Indices,
+    Numbers,
+    about_spot,
+    apart,
+    best_starts,
+    middles_of,
+    nearest_first,
+    spots_of,
+)
 from vitrograph.core.geometry import Points
 
 if TYPE_CHECKING:
@@ -89,13 +99,15 @@ def begun_at(ring: Points, start: int) -> Points:
 class _Way(Struct):
     """A way over all rings: their `order`, and for each ring the spot it is begun at.
 
-    `spots` is (n, k, 2), places on each ring; `inside` tells of each ring those that must come before it, `around` the
-    one that must come after it, -1 where none does. Only rings directly inside each other are told. The way leads from
-    the first of `ends` to the second.
+    `spots` is (n, k, 2), places on each ring, about its middle as far as its reach; `inside` tells of each ring those
+    that must come before it, `around` the one that must come after it, -1 where none does. Only rings directly inside
+    each other are told. The way leads from the first of `ends` to the second.
     """
 
     order: Indices
     spots: Points
+    middles: Points
+    reaches: Numbers
     chosen: Points
     ends: Points
     inside: list[Indices]
@@ -120,7 +132,8 @@ class _Way(Struct):
         """In an order, each begun at its first spot."""
         spots = np.stack([spots_of(ring) for ring in rings])
         inside = [np.flatnonzero(around == at) for at in range(len(rings))]
-        return cls(np.array(order), spots, spots[:, 0].copy(), np.array([home, home]), inside, around)
+        return cls(np.array(order), spots, *middles_of(spots), spots[:, 0].copy(), np.array([home, home]), inside,
+                   around)
 
     def part(self, first: int, after: int) -> tuple["_Way", Indices]:
         """The way from one place up to another, as a way of its own, and the numbers its rings have here."""
@@ -130,7 +143,9 @@ class _Way(Struct):
         around = number[self.around[which]]
         inside = [np.flatnonzero(around == at) for at in range(len(which))]
         ends = stops[[first, first + len(which) + 1]]
-        return _Way(np.arange(len(which)), self.spots[which], self.chosen[which], ends, inside, around), which
+        part = _Way(np.arange(len(which)), self.spots[which], self.middles[which], self.reaches[which],
+                    self.chosen[which], ends, inside, around)
+        return part, which
 
     @property
     def stops(self) -> Points:
@@ -218,42 +233,43 @@ class _Way(Struct):
         Returned are those that were moved, and their neighbours before and after.
         """
         moved: set[int] = set()
+        laid = _Laid.of(self)
         for ring in sorted(which):
             for many in range(1, _LONGEST + 1):
-                moved |= self._move(ring, many)
+                if found := self._move(ring, many, laid):
+                    moved |= found
+                    laid = _Laid.of(self)
         return moved
 
-    def _move(self, ring: int, many: int) -> set[int]:
-        places = self._places()
-        at = int(places[ring])
+    def _move(self, ring: int, many: int, laid: "_Laid") -> set[int]:
+        at = int(laid.places[ring])
         moved = self.order[at: at + many]
         if len(moved) < many:
             return set()
-        rest = np.concatenate([self.order[:at], self.order[at + many:]])
-        stops = np.concatenate([self.ends[:1], self.chosen[rest], self.ends[1:]])
-        low, high = self._room_for(moved, at, places)
-        ways = self.spots[ring][:, None].repeat(2, axis=1) if many == 1 else self.chosen[moved[[0, -1]]][None]
-        if many > 1:
-            ways = np.concatenate([ways, ways[:, ::-1]]) if self._may_turn(moved) else ways
-        cost = apart(ways[:, 0], stops[low:high + 1]) + apart(ways[:, 1], stops[low + 1: high + 2])
-        steps = stops[low + 1: high + 2] - stops[low: high + 1]
-        cost -= np.hypot(steps[:, 0], steps[:, 1])
-        way, gap = divmod(int(cost.argmin()), cost.shape[1])
-        before = self._cost_at(at, many, stops)
-        if cost[way, gap] < before - _LITTLE:
+        low, high = self._room_for(moved, at, laid.places)
+        before = laid.cost_there(at, many)
+        spots, turned = self.spots[ring], many > 1 and self._may_turn(moved)
+        best, put, spot = before - _LITTLE, moved, -1
+        to = -1
+        for first, after, off in ((low, min(at, high + 1), 0), (max(at + 1, low) + many, high + 1 + many, many)):
+            if first >= after:
+                continue
             if many == 1:
-                self.chosen[ring] = self.spots[ring][way]
-            put = moved[::-1] if way == 1 and many > 1 else moved
-            left = self.about(at, at + many)
-            self.order = np.concatenate([rest[: low + gap], put, rest[low + gap:]])
-            return left | self.about(low + gap, low + gap + many)
-        return set()
-
-    def _cost_at(self, at: int, many: int, stops: Points) -> float:
-        """What a stretch costs where it is, beside its own inner way."""
-        first, last = self.chosen[self.order[at]], self.chosen[self.order[at + many - 1]]
-        before, after = stops[at], stops[at + 1]
-        return float(np.hypot(*(first - before)) + np.hypot(*(after - last)) - np.hypot(*(after - before)))
+                about = self.middles[ring], float(self.reaches[ring])
+                cost, gap, which = laid.cheapest_of(spots, about, first, after, best)
+            else:
+                cost, gap, which = laid.cheapest(self.chosen[moved[0]], self.chosen[moved[-1]], first, after, turned)
+            if cost < best:
+                best, to, spot = cost, gap - off, which
+                put = moved[::-1] if many > 1 and which else moved
+        if to < 0:
+            return set()
+        if many == 1:
+            self.chosen[ring] = spots[spot]
+        left = self.about(at, at + many)
+        rest = np.concatenate([self.order[:at], self.order[at + many:]])
+        self.order = np.concatenate([rest[:to], put, rest[to:]])
+        return left | self.about(to, to + many)
 
     def _room_for(self, moved: Indices, at: int, places: Indices) -> tuple[int, int]:
         """Between which places of the rest a stretch may go: after all that lies inside it, before what is around."""
@@ -264,6 +280,58 @@ class _Way(Struct):
 
     def _may_turn(self, moved: Indices) -> bool:
         return not set(self.around[moved].tolist()) & set(moved.tolist())
+
+
+class _Laid(Struct, frozen=True):
+    """A way as it lies: the place of each ring, the columns of its stops, and the steps between those."""
+
+    places: Indices
+    x: Numbers
+    y: Numbers
+    steps: Numbers
+
+    @classmethod
+    def of(cls, way: _Way) -> "_Laid":
+        x, y = np.ascontiguousarray(way.stops.T)
+        across, up = np.diff(x), np.diff(y)
+        return cls(way._places(), x, y, np.sqrt(across * across + up * up))
+
+    def _off(self, spot: Points, first: int, after: int) -> Numbers:
+        """How far the stops about the gaps from one up to another are from a spot."""
+        across, up = self.x[first: after + 1] - spot[0], self.y[first: after + 1] - spot[1]
+        return np.asarray(np.sqrt(across * across + up * up))
+
+    def cost_there(self, at: int, many: int) -> float:
+        """What a stretch costs where it is, beside its own inner way."""
+        joined = hypot(self.x[at + many + 1] - self.x[at], self.y[at + many + 1] - self.y[at])
+        return float(self.steps[at] + self.steps[at + many]) - joined
+
+    def cheapest(self, start: Points, end: Points, first: int, after: int, turned: bool) -> tuple[float, int, int]:
+        """The least that a stretch would cost in a gap, that gap, and 1 where it is turned round for it."""
+        here, there = self._off(start, first, after), self._off(end, first, after)
+        ways = [here[:-1] + there[1:], there[:-1] + here[1:]] if turned else [here[:-1] + there[1:]]
+        costs = [way - self.steps[first:after] for way in ways]
+        gaps = [int(cost.argmin()) for cost in costs]
+        least = [float(cost[gap]) for cost, gap in zip(costs, gaps, strict=True)]
+        which = least.index(min(least))
+        return least[which], first + gaps[which], which
+
+    def cheapest_of(
+        self, spots: Points, about: tuple[Points, float], first: int, after: int, best: float
+    ) -> tuple[float, int, int]:
+        """The least that a ring would cost in a gap if that is under the best, that gap, and the number of its spot.
+
+        By the ring's middle and its reach it is seen which gaps may be worth a look at its spots.
+        """
+        middle, reach = about
+        off = self._off(middle, first, after)
+        near = first + np.flatnonzero(off[:-1] + off[1:] - self.steps[first:after] - 2 * reach < best)
+        if not len(near):
+            return inf, -1, -1
+        before, behind = (np.column_stack([self.x[at], self.y[at]]) for at in (near, near + 1))
+        cost = apart(spots, before) + apart(spots, behind) - self.steps[near]
+        spot, gap = divmod(int(cost.argmin()), len(near))
+        return float(cost[spot, gap]), int(near[gap]), spot
 
 
 def _shaken(way: _Way, many: int) -> None:

@@ -17,6 +17,12 @@ def spots_of(ring: Points) -> Points:
     return ring[np.linspace(0, len(ring) - 1, SPOTS + 1)[:-1].astype(np.intp)]
 
 
+def middles_of(spots: Points) -> tuple[Points, Numbers]:
+    """The middles of rings by their (n, k, 2) spots, and how far from those the spots lie at most."""
+    middles = spots.mean(axis=1)
+    return middles, np.sqrt(((spots - middles[:, None]) ** 2).sum(axis=2)).max(axis=1)
+
+
 def about_spot(ring: Points, spot: Points) -> Indices:
     """Numbers of the vertices of a ring about one of its spots, as far as the next spots."""
     many = len(ring) - 1
@@ -32,10 +38,14 @@ def nearest_first(
     waiting = np.array([len(rings) for rings in inside])
     done = np.zeros(len(spots), dtype=bool)
     order, chosen, at = [], np.empty((len(spots), 2)), home
+    middles, reaches = middles_of(spots)
     for _ in range(len(spots)):
-        gaps = ((spots - at) ** 2).sum(axis=2)
-        gaps[done | (waiting > 0)] = np.inf
-        ring, spot = divmod(int(gaps.argmin()), spots.shape[1])
+        off = np.sqrt(((middles - at) ** 2).sum(axis=1))
+        off[done | (waiting > 0)] = np.inf
+        near = np.flatnonzero(off - reaches <= (off + reaches).min())        # none of the others has a nearer spot
+        gaps = ((spots[near] - at) ** 2).sum(axis=2)
+        which, spot = divmod(int(gaps.argmin()), spots.shape[1])
+        ring = int(near[which])
         at = chosen[ring] = spots[ring, spot]
         done[ring] = True
         order.append(ring)
