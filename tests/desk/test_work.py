@@ -72,7 +72,7 @@ def test_bits_are_ticked_by_a_click_on_the_sheet_and_all_of_a_letter_at_once(ope
         assert len(making.progress.done) == many
     assert desk.says("weedStepsSays") == "Pull 1: the surplus"     # the step at hand is the first that is left
     desk.press(Qt.Key.Key_Space)
-    assert "letter" in desk.says("weedStepsSays") and last.name != weed.pull[1].name
+    assert "sign !" in desk.says("weedStepsSays") and last.name != weed.pull[1].name
     before = len(making.progress.done)
     desk.click("tickAlike")
     assert len(making.progress.done) == before + 2             # the dot and the stem
@@ -329,6 +329,22 @@ def test_a_line_is_written_down_listed_and_saved_as_csv(desk, tmp_path):
     assert desk.shell.line.buttons["logbook"].answer == "1 kept"
     card.save_as_csv(tmp_path / "log.csv")
     assert "thicker next time" in (tmp_path / "log.csv").read_text("utf-8")
+
+
+def test_the_same_piece_is_not_written_down_twice_by_a_second_click(desk):
+    card = desk.go(9)
+    desk.find(QSpinBox, "count_faint").setValue(1)
+    for _ in range(2):
+        desk.click("writeDown")
+    assert [entry.outcome for entry in desk.bench.logbook.entries()] == ["faint"]
+    desk.click("stay")
+    desk.click("writeDown")
+    desk.click("writeMore")
+    assert len(desk.bench.logbook.entries()) == 2 and not card._written - {(desk.bench.order.id, desk.bench.job.key)}
+    desk.bench.making.tick(*desk.bench.making.refs("etch", desk.bench.job.key, 1, desk.results.etch.steps)[:1])
+    desk.click("beginAnew")
+    desk.click("writeDown")
+    assert len(desk.bench.logbook.entries()) == 3, "made again, it is another"
 
 
 def test_a_logbook_that_cannot_be_used_is_told(desk, tmp_path):

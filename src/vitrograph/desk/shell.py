@@ -181,6 +181,7 @@ class Shell(QWidget):
             made: StationCard = getattr(module, f"{station.capitalize()}Card")(self.bench)
             self.cards[station] = made
             made.workshop, made.guarded = self.files.workshop, self.files.guarded
+            made.asks.connect(self.ask)
             self._stack.addWidget(made)
             self._take_in(station, made)
             if made.ground is not None:
@@ -208,12 +209,10 @@ class Shell(QWidget):
 
     def _take_evening(self, card: "EtchCard") -> None:
         from vitrograph.desk.etch.evening_view import EveningView
-        from vitrograph.desk.etch.recipe_window import RecipeWindow
 
         self.evening_view = card.ground = EveningView(self.evening)
         card.follow(self.evening)
-        card.asks.connect(self.ask)
-        card.recipe_wanted.connect(lambda: RecipeWindow(self.bench, card, self).show())
+        card.recipe_wanted.connect(lambda: self.windows.recipe(card))
 
     def _cut_again(self, run: SheetRun) -> None:
         """Cut one stencil again, alone, on the cutter that is named at the cut station."""

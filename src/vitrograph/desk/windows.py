@@ -1,15 +1,19 @@
 """What opens beside the work or in its place: names, workshop, finder, guide, and the page an order begins on."""
 
 import sys
-from typing import TYPE_CHECKING
+from collections.abc import Callable
+from typing import TYPE_CHECKING, TypeVar
 
 from PySide6.QtCore import QProcess, Qt
+from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.language import tr
 from vitrograph.desk.seen import Seen
 
 if TYPE_CHECKING:
     from vitrograph.desk.begin_page import BeginPage
+    from vitrograph.desk.etch.card import EtchCard
+    from vitrograph.desk.etch.recipe_window import RecipeWindow
     from vitrograph.desk.finder import Finder
     from vitrograph.desk.guide_window import GuideWindow
     from vitrograph.desk.keys_window import KeysWindow
@@ -17,6 +21,8 @@ if TYPE_CHECKING:
     from vitrograph.desk.order.workshop_window import WorkshopWindow
     from vitrograph.desk.practice import Practice
     from vitrograph.desk.shell import Shell
+
+Window = TypeVar("Window", bound=QWidget)
 
 
 class Windows:
@@ -45,17 +51,28 @@ class Windows:
         """Open what the maker owns and is used to."""
         from vitrograph.desk.order.workshop_window import WorkshopWindow
 
-        window = WorkshopWindow(self.shell.bench, self.shell.files.workshop, self.shell, own=self.shell.listed)
+        return self._one(WorkshopWindow, lambda: WorkshopWindow(
+            self.shell.bench, self.shell.files.workshop, self.shell, own=self.shell.listed))
+
+    def recipe(self, card: "EtchCard") -> "RecipeWindow":
+        """Open the recipe of the order in hand."""
+        from vitrograph.desk.etch.recipe_window import RecipeWindow
+
+        return self._one(RecipeWindow, lambda: RecipeWindow(self.shell.bench, card, self.shell))
+
+    def _one(self, kind: type[Window], make: Callable[[], Window]) -> Window:
+        """The window of a kind that is open, in front; a new one where none is."""
+        window = next((one for one in self.shell.findChildren(kind) if one.isVisible()), None) or make()
         window.show()
+        window.raise_()
+        window.activateWindow()
         return window
 
     def keys(self) -> "KeysWindow":
         """Open the list of all commands and their keys."""
         from vitrograph.desk.keys_window import KeysWindow
 
-        window = KeysWindow(self.shell.bench, self.shell.keys, self.shell)
-        window.show()
-        return window
+        return self._one(KeysWindow, lambda: KeysWindow(self.shell.bench, self.shell.keys, self.shell))
 
     def finder(self) -> "Finder":
         """Open the window that finds a command or a field by its words."""

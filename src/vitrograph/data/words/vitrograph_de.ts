@@ -10059,6 +10059,18 @@ Sie sagt: {licence}</translation>
         <translation>jeder Schritt ist wieder offen; was im Logbuch steht, bleibt</translation>
     </message>
     <message>
+        <source>“{name}” is written down already.</source>
+        <translation>„{name}“ ist schon aufgeschrieben.</translation>
+    </message>
+    <message>
+        <source>Leave it so</source>
+        <translation>So lassen</translation>
+    </message>
+    <message>
+        <source>Write it down once more</source>
+        <translation>Noch einmal aufschreiben</translation>
+    </message>
+    <message>
         <source>written in the logbook</source>
         <translation>ins Logbuch geschrieben</translation>
     </message>

@@ -27,7 +27,6 @@ class EtchCard(StepsCard):
     station = "etch"
     heading = tr("Etch")
     done_words = tr("Frosted. Write it down while you remember it.")
-    asks = Signal(object)
     recipe_wanted = Signal()
 
     def build(self) -> None:

@@ -3,7 +3,7 @@
 from collections.abc import Callable, Sequence
 from itertools import pairwise
 
-from PySide6.QtCore import Qt, QTimer
+from PySide6.QtCore import Qt, QTimer, Signal
 from PySide6.QtWidgets import QFormLayout, QFrame, QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from vitrograph.core.errors import NothingYet
@@ -94,6 +94,7 @@ class StationCard(QScrollArea):
     heading = ""
     says = ""
     ground: QWidget | None = None      # what is shown in the sheet's place while this station is in hand
+    asks = Signal(object)              # the bar of a question for the window
 
     def __init__(self, bench: Bench) -> None:
         super().__init__()

@@ -13,6 +13,7 @@ from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import order_of
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.workshop import load_workshop
+from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import button, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
@@ -37,6 +38,7 @@ class LogbookCard(StationCard):
         self.ground = self.view = LogbookView(self.bench)
         self.looking = Looking(self.bench, self)
         self._counted: dict[Piece, Outcome] = {}               # by what the photograph of each is counted
+        self._written: set[Piece] = set()                      # what was written down of makings that go on
         self.advising = Advising(self.bench, self)
         self.found = FindingList(self.bench)
         self.went = WentPanel(self.bench)
@@ -128,6 +130,10 @@ class LogbookCard(StationCard):
         self._show_begun()
         self._light()
 
+    @property
+    def _whose(self) -> Piece:
+        return self.bench.order.id, self.bench.job.key
+
     def _turn_to(self, job: Job) -> None:
         """What is told, marked and photographed is of one piece of one order."""
         self.went.take(self.bench.order.id, job.key, job.count)
@@ -148,6 +154,7 @@ class LogbookCard(StationCard):
             self.bench.refused.emit(tr("a clock of this order is running: see to that glass first"))
             return
         self.bench.making.begin_anew()
+        self._written = {piece for piece in self._written if piece[0] != self.bench.order.id}
         self.bench.told.emit(tr("every step is open again; what was written in the logbook stays"))
 
     def refresh(self) -> None:
@@ -167,12 +174,25 @@ class LogbookCard(StationCard):
         return self.went.told(record_of(done, piece, date.today(), owned, worked))
 
     def write_down(self) -> None:
-        """Write the piece in hand in the logbook, with its order as it was made and the photograph looked at."""
+        """Write down how the piece in hand came out; what is written down already is asked about."""
+        piece = self._whose
+        if piece not in self._written:
+            self._write(piece)
+            return
+        self.asks.emit(AskBar(tr("“{name}” is written down already.", name=self.bench.job.name), (
+            Answer("stay", tr("Leave it so"), lambda: None),
+            Answer("writeMore", tr("Write it down once more"), lambda: self._write(piece)))))
+
+    def _write(self, piece: Piece) -> None:
+        """Write it in the logbook, with its order as it was made and the photograph looked at."""
+        if piece != self._whose:                               # another was taken in hand while it was asked
+            return
         self._turn_to(self.bench.job)                          # which may have been taken in hand just now
         looked = self.looking.at
         photos, marks = ([kept_photo(looked)], looked.marks) if looked is not None else ([], ())
         marks = (*marks, *self.pointing.marks)
         if self.bench.attempt(lambda: self.bench.log(self.entry(), photos, marks), tr("written in the logbook")):
+            self._written.add(piece)
             self.went.clear()
             self.pointing.clear()
             self.looking.forget()
