@@ -5,7 +5,7 @@ import sys
 
 import pytest
 from PySide6.QtCore import QPoint, Qt
-from PySide6.QtGui import QImage, QWheelEvent
+from PySide6.QtGui import QImage, QKeyEvent, QWheelEvent
 from PySide6.QtWidgets import (
     QApplication,
     QCheckBox,
@@ -451,6 +451,25 @@ def test_a_recipe_of_ones_own_is_kept_for_other_orders_and_let_go_of(recipe_wind
     recipes.activated.emit(recipes.currentIndex())
     desk.settle()
     assert recipes.findData("Six and five") < 0, "nothing is offered that is not there any more"
+
+
+def test_a_key_that_is_held_down_counts_once(evening):
+    desk = evening()
+    desk.card().walker.setFocus()
+
+    def pressed(key, modifiers=Qt.KeyboardModifier.NoModifier, *, held):
+        QApplication.sendEvent(QApplication.focusWidget(),
+                               QKeyEvent(QKeyEvent.Type.KeyPress, key, modifiers, " ", held))
+
+    pressed(Qt.Key.Key_Space, held=False)
+    for _ in range(20):
+        pressed(Qt.Key.Key_Space, held=True)
+    assert len(desk.bench.making.progress.done) == 1
+    for _ in range(20):
+        pressed(Qt.Key.Key_Backspace, held=True)
+    assert len(desk.bench.making.progress.done) == 1
+    actions = desk.shell.keys.actions
+    assert actions["Undo"].autoRepeat() and not actions["To the cutter"].autoRepeat()
 
 
 def test_the_wheel_changes_no_field_that_it_passes_over(evening):

@@ -12,12 +12,16 @@ from vitrograph.core.stations import STATIONS, station_title
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
+_REPEATED = ("Undo", "Redo", "Next finding", "Last piece", "Next piece", "Turn the glass left", "Turn the glass right",
+             "Sheet larger", "Sheet smaller")
+
 
 class Command(Struct, frozen=True):
     """One of them. `name` is what it is asked for and kept by in every language, `words` are those on the screen.
 
     `also` are words it is found by as well; `part` is that of the order's menu it stands in, from 1. `fixed` keys
-    cannot be changed: they are numbers that stand on the screen.
+    cannot be changed: they are numbers that stand on the screen. What `repeats` is done again and again while its keys
+    are held down.
     """
 
     name: str
@@ -27,6 +31,7 @@ class Command(Struct, frozen=True):
     also: str = ""
     part: int = 0
     fixed: bool = False
+    repeats: bool = False
 
 
 def commands_of(shell: "Shell") -> tuple[Command, ...]:
@@ -80,4 +85,4 @@ def commands_of(shell: "Shell") -> tuple[Command, ...]:
 def _one(
     name: str, does: Callable[[], object], keys: tuple[str, ...] = (), also: str = "", part: int = 0
 ) -> Command:
-    return Command(name, tr(name), does, keys, also, part)
+    return Command(name, tr(name), does, keys, also, part, repeats=name in _REPEATED)

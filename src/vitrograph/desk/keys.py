@@ -56,6 +56,7 @@ class Keys(QObject):
         self.actions: dict[str, QAction] = {}
         for command in self.commands:
             action = self.actions[command.name] = QAction(command.words, shell)
+            action.setAutoRepeat(command.repeats)
             action.triggered.connect(lambda _checked, does=command.does: does())
             shell.addAction(action)
         self.own: dict[str, str] = {}

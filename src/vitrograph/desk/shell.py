@@ -264,7 +264,7 @@ class Shell(QWidget):
     def keyPressEvent(self, event: QKeyEvent) -> None:
         """Keys no field wanted go to the steps in hand: space for done, Backspace back, T for the timer."""
         card = self.cards.get(self.bench.station)
-        if isinstance(card, StepsCard) and card.walker.take_key(event.key()):
+        if isinstance(card, StepsCard) and card.walker.take_key(event.key(), held=event.isAutoRepeat()):
             return
         super().keyPressEvent(event)
 

@@ -88,12 +88,15 @@ class StepWalker(QWidget):
         if own:
             self.bench.making.untick(max(own, key=lambda ref: (done[ref], self._refs.index(ref))))
 
-    def take_key(self, key: int) -> bool:
-        """Space is done, Backspace goes back, T starts and holds the timer; whether the key was one of them."""
+    def take_key(self, key: int, *, held: bool = False) -> bool:
+        """Space is done, Backspace goes back, T starts and holds the timer; whether the key was one of them.
+
+        One that is held down counts once: whatever lies on the keyboard must not tick off an evening.
+        """
         work = {int(Qt.Key.Key_Space): self.done, int(Qt.Key.Key_Backspace): self.go_back}
         if not self.timer.isHidden():
             work[int(Qt.Key.Key_T)] = self.timer.toggle
-        if key in work:
+        if key in work and not held:
             work[key]()
         return key in work
 
