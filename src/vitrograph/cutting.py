@@ -150,12 +150,14 @@ def _again(done: FinishedOrder, words: str) -> CutWork:
 
 @contextmanager
 def _stopping(control: Any) -> Iterator[None]:
-    """While a cutter is driven, Ctrl+C lifts its blade before anything ends."""
-    before = signal.signal(signal.SIGINT, lambda _number, _frame: control.stop())
+    """While a cutter is driven, Ctrl+C lifts its blade before anything ends; so do a kill, and a terminal closed."""
+    ends = signal.SIGINT, signal.SIGTERM, signal.SIGHUP
+    before = [signal.signal(end, lambda _number, _frame: control.stop()) for end in ends]
     try:
         yield
     finally:
-        signal.signal(signal.SIGINT, before)
+        for end, was in zip(ends, before, strict=True):
+            signal.signal(end, was)
 
 
 def _ladder(options: argparse.Namespace) -> int:

@@ -6,11 +6,14 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QLineEdit
 
 from specimens import job, star_job
 from vitrograph.core.cut.laying.nest import lies_well
 from vitrograph.core.job import Order
 from vitrograph.core.workshop import load_workshop
+from vitrograph.desk.cut.stopped import StoppedFile
+from vitrograph.devices.driver import Place
 from vitrograph.devices.simulated import Habits, serve_tcp
 
 
@@ -180,6 +183,34 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
     desk.type_into("cutterAt", "serial:/dev/none")
     desk.click("cutFilm")
     desk.qtbot.waitUntil(lambda: "could not be opened" in desk.says("cutSays"), timeout=30000)
+
+
+def test_a_window_that_cuts_asks_before_it_closes_and_the_next_knows_where_it_was_stopped(bed, open_desk, tmp_path):
+    desk, _ = bed
+    where = []
+    threading.Thread(target=lambda: serve_tcp(0, Habits(faster=20.0), where.append), daemon=True).start()
+    desk.qtbot.waitUntil(lambda: bool(where))
+    desk.type_into("cutterAt", where[0])
+    desk.click("cutFilm")
+    desk.qtbot.waitUntil(lambda: "to go" in desk.says("cutSays"), timeout=30000)
+    desk.shell.files.give_up()
+    assert not desk.shell.close() and desk.card().driving.busy
+    desk.click("stay")
+    assert desk.card().driving.busy and not desk.shell.close(), "it is asked again"
+    order = desk.bench.order
+    desk.click("stopCutting")
+    desk.qtbot.waitUntil(lambda: not desk.shell.isVisible(), timeout=30000)
+    place, film = StoppedFile(desk.shell.files.workshop).read()
+    assert Place.read(place).path > 0 and len(film) == 32
+    again = open_desk(order)
+    again.go(5)
+    assert again.find(QLineEdit, "cutFrom").text() == place
+    assert again.says("cutSays").endswith(f"if it has not moved, go on from {place}")
+    settled(again)
+    again.type_into("cutterAt", f"file:{tmp_path / 'rest.plt'}")
+    again.click("cutFilm")
+    again.qtbot.waitUntil(lambda: "paths are cut" in again.says("cutSays"), timeout=60000)
+    assert StoppedFile(desk.shell.files.workshop).read() == ("", b"")
 
 
 def test_a_test_ladder_is_cut_and_the_force_that_came_out_clean_is_kept_with_the_film(bed, tmp_path):

@@ -1,6 +1,7 @@
 """Driving a cutter: over TCP, a pseudo-terminal and a file, to the end, to a stop, and on after a line that broke."""
 
 import os
+import signal
 import threading
 from itertools import pairwise
 from pathlib import Path
@@ -26,6 +27,7 @@ from vitrograph.core.workshop import (
     with_force,
     with_left_over,
 )
+from vitrograph.cutting import _stopping
 from vitrograph.devices.cutter import run_hpgl
 from vitrograph.devices.driver import Control, Place, places_of, send
 from vitrograph.devices.ports import FilePort, open_port
@@ -215,3 +217,12 @@ def test_a_film_that_was_cut_is_shorter_by_that_and_its_leftover_is_used_first()
 def test_the_blade_grows_older_by_what_is_cut_and_a_film_keeps_its_force():
     held = with_force(with_cut(with_cut(Workshop(), 1500.0), 500.0), 80.0)
     assert held.cutters[0].blade_m == pytest.approx(2.0) and held.films[0].force == 80.0
+
+
+@pytest.mark.parametrize("end", [signal.SIGINT, signal.SIGTERM, signal.SIGHUP])
+def test_whatever_ends_the_command_lifts_the_blade_first(end):
+    control, before = Control(), signal.getsignal(end)
+    with _stopping(control):
+        signal.raise_signal(end)
+        assert control.stopped
+    assert signal.getsignal(end) is before

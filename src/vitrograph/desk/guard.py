@@ -1,6 +1,8 @@
 """What leaves an order asks first what would be lost: changes that are not saved, clocks that nobody would hear."""
 
 from collections.abc import Callable, Sequence
+from functools import partial
+from typing import Protocol
 
 from PySide6.QtCore import QObject, Signal
 
@@ -8,6 +10,19 @@ from vitrograph.core.language import tr
 from vitrograph.core.work import StepRef
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
+
+
+class Cuts(Protocol):
+    """What drives a cutter."""
+
+    @property
+    def busy(self) -> bool:
+        """Whether a cutter is being driven."""
+        ...
+
+    def stop(self, then: Callable[[], object]) -> None:
+        """Stop with the blade up, and do something once it is."""
+        ...
 
 
 class Guard(QObject):
@@ -21,6 +36,7 @@ class Guard(QObject):
         self._left_ringing: frozenset[StepRef] = frozenset()   # clocks that the maker is leaving on purpose
         self._of = bench.order.id                              # the order that they are of
         self._lets_steps_go = False                            # though they could be written down nowhere
+        self.cutter: Cuts | None = None                        # a cutter that may be at work
         bench.order_changed.connect(self._turn)
 
     def save(self) -> None:
@@ -48,6 +64,12 @@ class Guard(QObject):
             self._lets_steps_go = True
             close()
 
+        if self.cutter is not None and self.cutter.busy:
+            self._ask(tr("A film is being cut. If this window closes it stops with the blade up, and can be gone on "
+                         "with as long as the film has not moved."), (
+                Answer("stay", tr("Stay here"), lambda: None),
+                Answer("stopCutting", tr("Stop it and close"), partial(self.cutter.stop, close))))
+            return False
         if self.held:
             self.guarded(close)
             return False

@@ -203,6 +203,7 @@ class Shell(QWidget):
         self.bed_view = card.ground = BedView(self.bench, card.keeper)
         card.traced.connect(self.bed_view.show_trace)
         card.driving.remember(self.files.workshop)
+        self.files.cutter = card.driving
         card.number = lambda: self.bed_view.number
         card.before.clicked.connect(lambda: self.bed_view.go(self.bed_view.number - 1))
         card.next.clicked.connect(lambda: self.bed_view.go(self.bed_view.number + 1))

@@ -7390,6 +7390,10 @@ Sie sagt: {licence}</translation>
         <translation>Was sauber herauskam</translation>
     </message>
     <message>
+        <source>the film that was cut last was not cut to its end: if it has not moved, go on from {place}</source>
+        <translation>die zuletzt geschnittene Folie ist nicht zu Ende geschnitten: hat sie sich nicht bewegt, weiter bei {place}</translation>
+    </message>
+    <message>
         <source>blade: {blade_m:.1f} m cut</source>
         <translation>Klinge: {blade_m:.1f} m geschnitten</translation>
     </message>
@@ -7964,6 +7968,14 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Stay here</source>
         <translation>Hier bleiben</translation>
+    </message>
+    <message>
+        <source>A film is being cut. If this window closes it stops with the blade up, and can be gone on with as long as the film has not moved.</source>
+        <translation>Eine Folie wird gerade geschnitten. Schließt dieses Fenster, so hält das Schneiden mit gehobener Klinge an; es kann weitergehen, solange sich die Folie nicht bewegt hat.</translation>
+    </message>
+    <message>
+        <source>Stop it and close</source>
+        <translation>Anhalten und schließen</translation>
     </message>
     <message>
         <source>Steps and clocks could be written down nowhere: neither in the logbook nor beside it. They are lost if this window closes now.</source>

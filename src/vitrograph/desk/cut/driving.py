@@ -5,7 +5,7 @@ from hashlib import sha256
 from pathlib import Path
 from threading import Thread
 
-from PySide6.QtCore import Signal
+from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QLineEdit, QProgressBar
 
 from vitrograph.core.cut import SheetRun
@@ -16,6 +16,7 @@ from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
 from vitrograph.core.workshop import Workshop, change_workshop, load_workshop, with_cut, with_force, with_left_over
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.cut.stopped import StoppedFile
 from vitrograph.desk.kit.fields import Column, button, drop_down, in_a_row, label
 from vitrograph.desk.kit.named import named
 from vitrograph.devices.driver import Control, Place, Sending, say_all, send
@@ -38,6 +39,8 @@ class Driving(Column):
         self._speed = 1.0
         self._run = b""                                        # which film was sent last, told by its paths
         self._stopped = "", b""                                # where one was stopped, and which it was
+        self._file: StoppedFile | None = None                  # where that is kept
+        self._then: Callable[[], object] | None = None         # what waits for the cutter's end
         self.where = named(QLineEdit(), "cutterAt")
         self.where.setPlaceholderText(tr("tcp:HOST:PORT, serial:PATH or file:PATH"))
         self.where.setAccessibleName(tr("Where the cutter is"))
@@ -77,15 +80,29 @@ class Driving(Column):
         """Whether a cutter is being driven."""
         return self._control is not None
 
+    def stop(self, then: Callable[[], object]) -> None:
+        """Stop with the blade up, and do something once it is; at once where nothing is being cut."""
+        if self._control is None:
+            then()
+            return
+        self._then = then
+        self._control.stop()
+
     def remember(self, workshop: Path) -> None:
-        """Take the cutter's place from the workshop, and keep it there."""
-        self.workshop = workshop
+        """Take the cutter's place, and where a film was stopped, from beside the workshop, and keep them there."""
+        self.workshop, self._file = workshop, StoppedFile(workshop)
         try:
             known = load_workshop(workshop)
         except VitrographError:
             return                                             # the workshop's own window says what is wrong with it
         self.where.setText(known.cutters[0].port)
         self._tell_worn(known)
+        place, film = self._file.read()
+        if place:
+            self.start.setText(place)
+            self._stopped = place, film
+            self._say(tr("the film that was cut last was not cut to its end: if it has not moved, go on from {place}",
+                         place=place))
 
     def _tell_worn(self, known: Workshop) -> None:
         """How old the blade is, and what force the film in use came out clean with."""
@@ -105,6 +122,8 @@ class Driving(Column):
         where, start, self._run = self._place(), self._start(film), film
         self._remember(lambda known: changed_record(known, {"cutters__0__port": where}))
         self._speed = run.choices.cut_speed
+        if start is None and self._file is not None:
+            self._file.forget()
         control = self._control = Control()
         self._work(lambda: self._ended.emit(send(run, open_port(where), start, self._told.emit, control)))
         self._set_going(True)
@@ -127,6 +146,8 @@ class Driving(Column):
     def _go_on_from(self, place: str) -> None:
         self.start.setText(place)
         self._stopped = place, self._run
+        if self._file is not None:
+            self._file.keep(place, self._run, at_once=True)
 
     def _remember(self, change: Callable[[Workshop], Workshop]) -> bool:
         """Keep something in the workshop, if it can be; one that cannot be written is no reason not to cut."""
@@ -199,6 +220,8 @@ class Driving(Column):
     def _tell(self, sending: Sending) -> None:
         self.bar.setRange(0, sending.of)
         self.bar.setValue(sending.done)
+        if self._file is not None and sending.next is not None:
+            self._file.keep(sending.next.typed, self._run)
         if self._control is not None and not self._control.paused:
             left = format_minutes((sending.of_mm - sending.cut_mm) / self._speed)
             self._say(tr("{last}: {done} of {of} paths, {left} to go", last=sending.last, done=sending.done,
@@ -208,21 +231,23 @@ class Driving(Column):
         stopped = self._control is not None and self._control.stopped
         if not self.where.text().startswith("file:"):          # what is only written wears no blade
             self._remember(lambda known: with_cut(known, sending.cut_mm))
-        self._set_going(False)
         if stopped and sending.next is not None:
             self._go_on_from(sending.next.typed)
             self._say(tr("stopped {where}, the blade is up: if the film has not moved, go on from {place}",
                          where=sending.where, place=sending.next.typed))
         else:
             self.start.clear()
+            if self._file is not None:
+                self._file.forget()
             self._say(tr("all {of} paths are cut", of=sending.of))
+        self._set_going(False)
 
     def _tell_broken(self, sentence: str, go_on: str) -> None:
-        self._set_going(False)
         self._say(sentence)
         self.bench.refused.emit(sentence)
         if go_on:
             self._go_on_from(go_on)
+        self._set_going(False)
 
     def _turn_pause(self) -> None:
         if self._control is None:
@@ -236,8 +261,11 @@ class Driving(Column):
             self._say(tr("it waits after this path, the blade is up"))
 
     def _set_going(self, going: bool) -> None:
+        then, self._then = (None if going else self._then), None
         if not going:
             self._control = None
+        if then is not None:
+            QTimer.singleShot(0, self, then)
         self.going.setVisible(going)
         self.bar.setVisible(going)
         self.cut.setEnabled(not going)
