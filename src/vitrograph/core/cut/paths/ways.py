@@ -1,6 +1,9 @@
-"""Ways between places on rings: the nearest each time, and the best places for an order."""
+"""Ways between places on rings: the nearest each time, the best places for an order, and where to put a stretch."""
+
+from math import hypot, inf
 
 import numpy as np
+from msgspec import Struct
 from numpy.typing import NDArray
 
 from vitrograph.core.geometry import Points
@@ -75,3 +78,56 @@ def apart(one: Points, other: Points) -> Numbers:
     """(n, m) distances."""
     across, up = one[:, None, 0] - other[None, :, 0], one[:, None, 1] - other[None, :, 1]
     return np.asarray(np.sqrt(across * across + up * up))
+
+
+class Laid(Struct, frozen=True):
+    """A way as it lies: the place of each ring, the columns of its stops, and the steps between those."""
+
+    places: Indices
+    x: Numbers
+    y: Numbers
+    steps: Numbers
+
+    @classmethod
+    def of(cls, stops: Points, places: Indices) -> "Laid":
+        """By its (n + 2, 2) stops, between its two ends."""
+        x, y = np.ascontiguousarray(stops.T)
+        across, up = np.diff(x), np.diff(y)
+        return cls(places, x, y, np.sqrt(across * across + up * up))
+
+    def _off(self, spot: Points, first: int, after: int) -> Numbers:
+        """How far the stops about the gaps from one up to another are from a spot."""
+        across, up = self.x[first: after + 1] - spot[0], self.y[first: after + 1] - spot[1]
+        return np.asarray(np.sqrt(across * across + up * up))
+
+    def cost_there(self, at: int, many: int) -> float:
+        """What a stretch costs where it is, beside its own inner way."""
+        joined = hypot(self.x[at + many + 1] - self.x[at], self.y[at + many + 1] - self.y[at])
+        return float(self.steps[at] + self.steps[at + many]) - joined
+
+    def cheapest(self, start: Points, end: Points, first: int, after: int, turned: bool) -> tuple[float, int, int]:
+        """The least that a stretch would cost in a gap, that gap, and 1 where it is turned round for it."""
+        here, there = self._off(start, first, after), self._off(end, first, after)
+        ways = [here[:-1] + there[1:], there[:-1] + here[1:]] if turned else [here[:-1] + there[1:]]
+        costs = [way - self.steps[first:after] for way in ways]
+        gaps = [int(cost.argmin()) for cost in costs]
+        least = [float(cost[gap]) for cost, gap in zip(costs, gaps, strict=True)]
+        which = least.index(min(least))
+        return least[which], first + gaps[which], which
+
+    def cheapest_of(
+        self, spots: Points, about: tuple[Points, float], first: int, after: int, best: float
+    ) -> tuple[float, int, int]:
+        """The least that a ring would cost in a gap if that is under the best, that gap, and the number of its spot.
+
+        By the ring's middle and its reach it is seen which gaps may be worth a look at its spots.
+        """
+        middle, reach = about
+        off = self._off(middle, first, after)
+        near = first + np.flatnonzero(off[:-1] + off[1:] - self.steps[first:after] - 2 * reach < best)
+        if not len(near):
+            return inf, -1, -1
+        before, behind = (np.column_stack([self.x[at], self.y[at]]) for at in (near, near + 1))
+        cost = apart(spots, before) + apart(spots, behind) - self.steps[near]
+        spot, gap = divmod(int(cost.argmin()), len(near))
+        return float(cost[spot, gap]), int(near[gap]), spot
