@@ -1,5 +1,6 @@
 """The bed in the real window: stencils are moved, pinned, turned and nested closer by hand, and undone."""
 
+import signal
 import threading
 
 import numpy as np
@@ -211,6 +212,25 @@ def test_a_window_that_cuts_asks_before_it_closes_and_the_next_knows_where_it_wa
     again.click("cutFilm")
     again.qtbot.waitUntil(lambda: "paths are cut" in again.says("cutSays"), timeout=60000)
     assert StoppedFile(desk.shell.files.workshop).read() == ("", b"")
+
+
+def test_a_kill_while_a_film_is_cut_waits_for_the_blade(bed):
+    desk, _ = bed
+    ended = []
+    was = signal.signal(signal.SIGTERM, lambda *_told: ended.append(desk.card().driving.busy))
+    where = []
+    threading.Thread(target=lambda: serve_tcp(0, Habits(faster=20.0), where.append), daemon=True).start()
+    desk.qtbot.waitUntil(lambda: bool(where))
+    desk.type_into("cutterAt", where[0])
+    desk.click("cutFilm")
+    desk.qtbot.waitUntil(lambda: "to go" in desk.says("cutSays"), timeout=30000)
+    try:
+        signal.raise_signal(signal.SIGTERM)
+        assert not ended
+        desk.qtbot.waitUntil(lambda: bool(ended), timeout=30000)
+        assert ended == [False] and "the blade is up" in desk.says("cutSays")
+    finally:
+        signal.signal(signal.SIGTERM, was)
 
 
 def test_a_test_ladder_is_cut_and_the_force_that_came_out_clean_is_kept_with_the_film(bed, tmp_path):

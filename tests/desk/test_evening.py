@@ -453,6 +453,23 @@ def test_a_recipe_of_ones_own_is_kept_for_other_orders_and_let_go_of(recipe_wind
     assert recipes.findData("Six and five") < 0, "nothing is offered that is not there any more"
 
 
+def test_the_computer_stays_awake_while_a_clock_runs(evening, tmp_path, monkeypatch):
+    told, lock = tmp_path / "told", tmp_path / "systemd-inhibit"
+    lock.write_text(f'#!/bin/sh\necho "$@" >> {told}\ncat > /dev/null\necho ended >> {told}\n')
+    lock.chmod(0o755)
+    desk = evening()
+    monkeypatch.setenv("PATH", str(tmp_path), prepend=":")
+    assert not told.exists()
+    cream_on(desk)
+    desk.qtbot.waitUntil(lambda: told.exists() and "--what=idle:sleep" in told.read_text(), timeout=5000)
+    for _ in range(3):
+        desk.bench.making.ticked.emit()
+    assert told.read_text().count("Vitrograph") == 1 and "ended" not in told.read_text()
+    desk.hours.now += 3 * 3600                                 # nobody came: it is not kept awake for ever
+    desk.bench.making.ticked.emit()
+    desk.qtbot.waitUntil(lambda: "ended" in told.read_text(), timeout=5000)
+
+
 def test_a_key_that_is_held_down_counts_once(evening):
     desk = evening()
     desk.card().walker.setFocus()

@@ -22,6 +22,7 @@ from vitrograph.core.stations import STATIONS, Station
 from vitrograph.desk import dropping
 from vitrograph.desk.artwork.handling import Handling
 from vitrograph.desk.artwork.overlay import ComposingOverlay
+from vitrograph.desk.awake import Awake
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.clock_bar import ClockBar
@@ -90,6 +91,7 @@ class Shell(QWidget):
         self.sheet_view.hand_in(OVERLAYS, Handling(self.sheet_view), Tying(self.sheet_view), Ticking(self.sheet_view))
         self.evening = EveningKeeper(bench, self)
         self.clock_bar = ClockBar(self.evening, self.files.workshop)
+        self.awake = Awake(self)
         self._called = ""              # what the title begins with while clocks run
         self.work_bar = WorkBar(bench, self.glass_view)
         self.cards: dict[Station, StationCard] = {}
@@ -159,6 +161,8 @@ class Shell(QWidget):
         if bench.making.noticed:
             self.say(bench.making.noticed)
         self.clock_bar.titled.connect(self._call)
+        for told in (bench.making.changed, bench.making.ticked):
+            told.connect(self._stay_awake)
         self.files.asks.connect(self.ask)
         self.top.packet_wanted.connect(self.files.choose_packet)
         self.top.send_wanted.connect(self._send)
@@ -204,6 +208,7 @@ class Shell(QWidget):
         card.traced.connect(self.bed_view.show_trace)
         card.driving.remember(self.files.workshop)
         self.files.cutter = card.driving
+        card.driving.turned.connect(self._stay_awake)
         card.number = lambda: self.bed_view.number
         card.before.clicked.connect(lambda: self.bed_view.go(self.bed_view.number - 1))
         card.next.clicked.connect(lambda: self.bed_view.go(self.bed_view.number + 1))
@@ -315,6 +320,11 @@ class Shell(QWidget):
         event.acceptProposedAction()
         dropping.take(self, dropping.dropped(event.mimeData()))
 
+    def _stay_awake(self) -> None:
+        """A computer that sleeps calls nobody to the rinse, and a film is half cut."""
+        cutter = self.files.cutter
+        self.awake.keep(bool(self.bench.making.minded) or (cutter is not None and cutter.busy))
+
     def _call(self, words: str) -> None:
         if words != self._called:
             self._called = words
@@ -335,5 +345,6 @@ class Shell(QWidget):
         if self.recovery is not None:
             self.recovery.close()
         self.clock_bar.bell.close()
+        self.awake.close()
         self.bench.close()
         super().closeEvent(event)

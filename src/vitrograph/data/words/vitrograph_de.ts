@@ -12898,5 +12898,9 @@ Sie sagt: {licence}</translation>
         <source>that would be {letters} letters: at most {most} go in here</source>
         <translation>das wären {letters} Buchstaben: hier gehen höchstens {most} hinein</translation>
     </message>
+    <message>
+        <source>a clock is running, or a film is being cut</source>
+        <translation>eine Uhr läuft, oder eine Folie wird geschnitten</translation>
+    </message>
 </context>
 </TS>

@@ -1,9 +1,12 @@
 """Driving a cutter from the window: where it is, how far it is, pause, go on, stop with the blade up."""
 
+import signal
 from collections.abc import Callable, Sequence
+from functools import partial
 from hashlib import sha256
 from pathlib import Path
 from threading import Thread
+from typing import Any
 
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QLineEdit, QProgressBar
@@ -23,12 +26,14 @@ from vitrograph.devices.driver import Control, Place, Sending, say_all, send
 from vitrograph.devices.ports import open_port
 
 _LEAST_LEFT_MM = 30.0
+_ENDS = signal.SIGTERM, signal.SIGHUP, signal.SIGINT
 
 
 class Driving(Column):
     """The part of the cut card that drives a cutter. `wanted` asks for the film that is shown."""
 
     wanted = Signal()
+    turned = Signal()                   # it is at work now, or no longer
     _told, _ended, _tested, _broke = Signal(object), Signal(object), Signal(object), Signal(str, str)
 
     def __init__(self, bench: Bench) -> None:
@@ -41,6 +46,7 @@ class Driving(Column):
         self._stopped = "", b""                                # where one was stopped, and which it was
         self._file: StoppedFile | None = None                  # where that is kept
         self._then: Callable[[], object] | None = None         # what waits for the cutter's end
+        self._ends: dict[signal.Signals, Any] = {}             # what was done before by what ends a program
         self.where = named(QLineEdit(), "cutterAt")
         self.where.setPlaceholderText(tr("tcp:HOST:PORT, serial:PATH or file:PATH"))
         self.where.setAccessibleName(tr("Where the cutter is"))
@@ -264,6 +270,8 @@ class Driving(Column):
         then, self._then = (None if going else self._then), None
         if not going:
             self._control = None
+        self._mind_ends(going)
+        self.turned.emit()
         if then is not None:
             QTimer.singleShot(0, self, then)
         self.going.setVisible(going)
@@ -271,6 +279,13 @@ class Driving(Column):
         self.cut.setEnabled(not going)
         self.test.setEnabled(not going)
         self.pause.setText(tr("Pause"))
+
+    def _mind_ends(self, going: bool) -> None:
+        """While a cutter is driven, whoever ends this program (a session that is left, a kill) waits for its blade."""
+        for end, was in self._ends.items():
+            signal.signal(end, was)
+        self._ends = {end: signal.signal(end, lambda end, _frame: self.stop(partial(signal.raise_signal, end)))
+                      for end in _ENDS} if going else {}
 
     def _say(self, words: str) -> None:
         self.says.setText(words)
