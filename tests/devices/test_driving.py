@@ -3,6 +3,7 @@
 import os
 import signal
 import threading
+from contextlib import closing
 from itertools import pairwise
 from pathlib import Path
 
@@ -28,6 +29,7 @@ from vitrograph.core.workshop import (
     with_left_over,
 )
 from vitrograph.cutting import _stopping
+from vitrograph.devices import ports
 from vitrograph.devices.cutter import run_hpgl
 from vitrograph.devices.driver import Control, Place, places_of, send
 from vitrograph.devices.ports import FilePort, open_port
@@ -226,3 +228,19 @@ def test_whatever_ends_the_command_lifts_the_blade_first(end):
         signal.raise_signal(end)
         assert control.stopped
     assert signal.getsignal(end) is before
+
+
+def test_a_file_that_another_cuts_by_and_a_pipe_that_nobody_reads_are_refused_at_once(tmp_path, monkeypatch):
+    with closing(open_port(f"file:{tmp_path / 'x.plt'}")) as port:
+        port.write(b"IN;")
+        with pytest.raises(CutterError, match="is in use: another window or program is cutting by it"):
+            open_port(f"file:{tmp_path / 'x.plt'}")
+    assert (tmp_path / "x.plt").read_bytes() == b"IN;"
+    os.mkfifo(tmp_path / "pipe")
+    with pytest.raises(CutterError, match="cannot be written"):
+        open_port(f"file:{tmp_path / 'pipe'}")
+    reader = os.open(tmp_path / "pipe", os.O_RDONLY | os.O_NONBLOCK)
+    monkeypatch.setattr(ports, "_TAKES_S", 0.2)
+    with closing(open_port(f"file:{tmp_path / 'pipe'}")) as port, pytest.raises(CutterError, match="has taken nothing"):
+        port.write(b"PD1,1;" * 40_000)                         # more than a pipe holds, and nobody reads
+    os.close(reader)

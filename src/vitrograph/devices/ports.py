@@ -1,9 +1,11 @@
 """Ways to a cutter: TCP, a serial port, a file or device file. Each is opened, written to, read from and closed."""
 
+import fcntl
 import os
 import select
 import socket
 from abc import ABC, abstractmethod
+from contextlib import suppress
 from pathlib import Path
 
 from vitrograph.core.cut.files.hpgl import BEGIN
@@ -116,16 +118,36 @@ class FilePort(Port):
         try:
             if _holds_other(path):
                 raise CutterError(tr("{path} is there already and holds no cuts: choose another name", path=path))
-            self._file = os.open(path, os.O_WRONLY | os.O_CREAT | os.O_TRUNC | os.O_NOCTTY, 0o644)
+            # a pipe without a reader, or a line without a carrier, would hold up the one that opens it
+            self._file = os.open(path, os.O_WRONLY | os.O_CREAT | os.O_NOCTTY | os.O_NONBLOCK, 0o644)
         except OSError as error:
             raise CutterError(tr("{path} cannot be written ({reason}): choose another", path=path,
                                  reason=reason(error))) from None
         self._path, self._open = path, True
+        self._have_alone()
+
+    def _have_alone(self) -> None:
+        """Begin the file anew, unless another program cuts by it: two films' words in each other spoil both."""
+        try:
+            fcntl.flock(self._file, fcntl.LOCK_EX | fcntl.LOCK_NB)
+        except BlockingIOError:
+            self.close()
+            raise CutterError(tr("{path} is in use: another window or program is cutting by it", path=self._path)
+                              ) from None
+        except OSError:                                        # what cannot be locked is cut by all the same
+            pass
+        with suppress(OSError):
+            os.ftruncate(self._file, 0)                        # a device has no length
 
     def write(self, data: bytes) -> None:
         try:
             while data:
-                data = data[os.write(self._file, data):]
+                _, ready, _ = select.select([], [self._file], [], _TAKES_S)
+                if not ready:
+                    raise CutterError(tr("{path} has taken nothing for {seconds:.0f} s: is the cutter on, and ready?",
+                                         path=self._path, seconds=_TAKES_S))
+                with suppress(BlockingIOError):
+                    data = data[os.write(self._file, data[:_PIECE]):]
         except OSError as error:
             raise CutterError(tr("{path} takes no more ({reason}): make room", path=self._path,
                                  reason=reason(error))) from None

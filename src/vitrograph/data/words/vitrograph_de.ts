@@ -11888,6 +11888,14 @@ Sie sagt: {licence}</translation>
         <translation>{path} lässt sich nicht schreiben ({reason}): einen anderen wählen</translation>
     </message>
     <message>
+        <source>{path} is in use: another window or program is cutting by it</source>
+        <translation>{path} ist in Gebrauch: ein anderes Fenster oder Programm schneidet darüber</translation>
+    </message>
+    <message>
+        <source>{path} has taken nothing for {seconds:.0f} s: is the cutter on, and ready?</source>
+        <translation>{path} hat {seconds:.0f} s lang nichts genommen: ist der Plotter an und bereit?</translation>
+    </message>
+    <message>
         <source>{path} takes no more ({reason}): make room</source>
         <translation>{path} nimmt nichts mehr ({reason}): Platz schaffen</translation>
     </message>
