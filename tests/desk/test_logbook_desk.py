@@ -197,6 +197,11 @@ def test_a_photograph_and_its_marks_are_of_the_piece_that_was_in_hand(open_desk,
     desk.bench.take_piece(0, 0)
     desk.settle()
     assert card.looking.at is None and card.went.outcome == "good"
+    card.open_for_corners(tmp_path / "pane.png")
+    desk.bench.take_piece(1, 0)
+    desk.settle()
+    desk.qtbot.waitUntil(lambda: not card.looking.busy, timeout=20000)
+    assert card.looking._waits is None, "no corners are asked for of the piece that it is not of"
 
 
 def test_of_fewer_glasses_no_more_can_have_failed(desk, qtbot):

@@ -20,6 +20,15 @@ Piece = tuple[str, int]              # an order's id, and the key of one of its 
 _MOST = 4                           # photographs in memory: one is some ten million pixels
 
 
+class Waits(Struct, frozen=True):
+    """An opened photograph whose piece's corners are still to be pointed at; whether it is of the film."""
+
+    of: Piece
+    name: str
+    photo: "Taken"
+    film: bool
+
+
 class Looked(Struct, frozen=True):
     """A photograph, what was found in it and what the maker marked, and which of that the maker says is none."""
 
@@ -73,7 +82,7 @@ class Looking(QObject):
         self.of: Piece = (bench.order.id, bench.job.key)
         self.at: Looked | None = None
         self._aside: dict[Piece, Looked] = {}
-        self._waits: tuple[str, Taken, bool] | None = None     # whose corners are asked for; whether of the film
+        self._waits: Waits | None = None                       # what corners are asked for
         self._task = BackgroundTask(self)
         self._task.answered.connect(self._take)
         self._task.refused.connect(self._refuse)
@@ -105,11 +114,13 @@ class Looking(QObject):
 
     def open_for_corners(self, path: Path, *, film: bool) -> None:
         """Open a photograph without a card, for the piece's corners to be pointed at."""
-        def work() -> "tuple[str, Taken, bool]":
+        of = self.of
+
+        def work() -> Waits:
             from vitrograph.core.logbook.inspection import read_photo
 
             self._went.emit(tr("opening the picture"))
-            return path.name, read_photo(path), film
+            return Waits(of, path.name, read_photo(path), film)
 
         self._task.ask(work)
 
@@ -117,13 +128,13 @@ class Looking(QObject):
         """Judge the opened photograph by the piece's own corners, in pixels."""
         if self._waits is None:
             return
-        (name, photo, film), piece, of = self._waits, self.bench.results.finished(), self.of
+        waits, piece = self._waits, self.bench.results.finished()
 
         def work() -> Looked:
             from vitrograph.core.logbook.inspection import inspect_photo
 
-            return Looked(of, name, photo,
-                          inspect_photo(photo, piece, film=film, corners=corners, went=self._went.emit))
+            return Looked(waits.of, waits.name, waits.photo, inspect_photo(
+                waits.photo, piece, film=waits.film, corners=corners, went=self._went.emit))
 
         self._task.ask(work)
 
@@ -159,10 +170,13 @@ class Looking(QObject):
                 self._keep(answer)
                 self.under_way.emit("")
             return
-        assert isinstance(answer, tuple)
+        assert isinstance(answer, Waits)
+        if answer.of != self.of:                               # opened for another piece: it is asked for there anew
+            self.under_way.emit("")
+            return
         self._show(None)
         self._waits = answer
-        self.opened.emit(answer[1])
+        self.opened.emit(answer.photo)
 
     def _keep(self, looked: Looked) -> None:
         self._aside.pop(looked.of, None)
@@ -180,5 +194,5 @@ class Looking(QObject):
     def _refuse(self, says: str) -> None:
         self.under_way.emit("")
         if self._waits is not None:                            # its corners may be pointed at once more
-            self.opened.emit(self._waits[1])
+            self.opened.emit(self._waits.photo)
         self.bench.refused.emit(says)
