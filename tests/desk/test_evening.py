@@ -4,8 +4,8 @@ import subprocess
 import sys
 
 import pytest
-from PySide6.QtCore import QPoint, Qt
-from PySide6.QtGui import QImage, QKeyEvent, QWheelEvent
+from PySide6.QtCore import QMimeData, QPoint, Qt, QUrl
+from PySide6.QtGui import QDragEnterEvent, QImage, QKeyEvent, QWheelEvent
 from PySide6.QtWidgets import (
     QApplication,
     QCheckBox,
@@ -489,10 +489,13 @@ def test_a_key_that_is_held_down_counts_once(evening):
     assert actions["Undo"].autoRepeat() and not actions["To the cutter"].autoRepeat()
 
 
-def test_the_wheel_changes_no_field_that_it_passes_over(evening):
+def test_neither_the_wheel_nor_a_dropped_file_changes_a_field(evening):
     desk = evening()
     window = desk.shell.window()
     before = desk.bench.order
+    dropped = QMimeData()
+    dropped.setUrls([QUrl.fromLocalFile("/tmp/comet.svg")])
+    dropped.setText("file:///tmp/comet.svg")                   # as file managers have it, too
     for number in range(1, 10):
         desk.go(number)
         found = [one for kind in (QComboBox, QSlider, QSpinBox) for one in window.findChildren(kind)]
@@ -502,6 +505,12 @@ def test_the_wheel_changes_no_field_that_it_passes_over(evening):
                 at, one.mapToGlobal(at), QPoint(), QPoint(0, -120), Qt.MouseButton.NoButton,
                 Qt.KeyboardModifier.NoModifier, Qt.ScrollPhase.NoScrollPhase, False))
             assert one.focusPolicy() == Qt.FocusPolicy.StrongFocus, one.objectName()
+        lines = [one for one in window.findChildren(QLineEdit) if one.isVisible() and "qt_" not in one.objectName()]
+        for line in lines:
+            enters = QDragEnterEvent(QPoint(3, 3), Qt.DropAction.CopyAction, dropped, Qt.MouseButton.LeftButton,
+                                     Qt.KeyboardModifier.NoModifier)
+            line.dragEnterEvent(enters)
+            assert not enters.isAccepted(), line.objectName()  # it goes on to the window
     desk.settle()
     assert desk.bench.order == before
     counts = desk.card().findChildren(QSpinBox)

@@ -23,6 +23,7 @@ from vitrograph.core.language import capital, tr
 from vitrograph.core.stations import STATIONS, Station, station_title
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.kit.terms import terms
 
 if TYPE_CHECKING:
@@ -50,7 +51,7 @@ class Finder(QDialog):
         fields = (one for station in STATIONS for one in _fields(shell, station))
         self.all = [*_commands(shell), *fields, *_terms(shell)]
         self.found: list[Found] = []
-        self.sought = named(QLineEdit(), "finderLine")
+        self.sought = named(Line(), "finderLine")
         self.sought.setPlaceholderText(tr("Type a few letters: border, packet, inches, minutes …"))
         self.sought.setAccessibleName(tr("What to find"))
         self.sought.textChanged.connect(self._show)

@@ -4,13 +4,14 @@ import re
 
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QShowEvent, QTextCursor, QTextDocument
-from PySide6.QtWidgets import QDialog, QHBoxLayout, QLineEdit, QListWidget, QTextBrowser, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QTextBrowser, QVBoxLayout, QWidget
 
 from vitrograph.core.language import tr
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.kit.terms import guide_text
 
 _HEADING = re.compile(r"^(#{2,3}) (.+)$", re.MULTILINE)
@@ -29,7 +30,7 @@ class GuideWindow(QDialog):
         self.chapters.addItems([("      " if deep > 2 else "") + words for deep, words in self.headings])
         self.chapters.setFixedWidth(270)
         self.chapters.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.sought = named(QLineEdit(), "guideSearch")
+        self.sought = named(Line(), "guideSearch")
         self.sought.setPlaceholderText(tr("Search the guide; Return finds the next"))
         self.sought.setAccessibleName(tr("Search the guide"))
         self.says = label("", "quiet", scale=0.9)

@@ -6,13 +6,14 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Signal
 from PySide6.QtGui import QResizeEvent
-from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QLineEdit, QMenu, QSizePolicy, QWidget
+from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QMenu, QSizePolicy, QWidget
 
 from vitrograph.core.language import tr, within
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.order.piece_menu import PieceMenus
 
 if TYPE_CHECKING:
@@ -34,7 +35,7 @@ class TopBar(QWidget):
         self.setFixedHeight(52)
         self.menu_button = button(tr("Order"), tip=tr("New, open, save"))
         self.menu_button.setObjectName("jobMenu")
-        self.name = named(QLineEdit(), "jobName")
+        self.name = named(Line(), "jobName")
         self.name.setAccessibleName(tr("Name of the order"))
         self.name.setFont(theme.font(1.25, bold=True))
         self.name.setFrame(False)

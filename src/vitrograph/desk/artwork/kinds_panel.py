@@ -2,7 +2,7 @@
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QLineEdit, QWidget
+from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.artwork import Placed, faces
 from vitrograph.core.artwork.composing.arrange import apart
@@ -16,6 +16,7 @@ from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, button, chooser, in_a_row, label, show_quietly
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
+from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.kit.text_box import TextBox
 
 if TYPE_CHECKING:
@@ -100,7 +101,7 @@ class MonogramPanel(Panel):
     """Initials set by a recipe."""
 
     def build(self) -> None:
-        self.initials = named(QLineEdit(), "initials")
+        self.initials = named(Line(), "initials")
         self.initials.setAccessibleName(tr("Initials, left to right"))
         self.initials.setPlaceholderText(tr("initials, left to right"))
         self.text = TextBox(self.bench, "monogramText", tr("A name or a date"), 2,

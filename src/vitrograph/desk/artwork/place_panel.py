@@ -4,7 +4,7 @@ from collections.abc import Callable
 from math import pi
 from typing import Literal
 
-from PySide6.QtWidgets import QLineEdit, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from vitrograph.core.artwork import Placed
 from vitrograph.core.artwork.composing.arrange import Side, aligned, boxes_of, matched, spaced
@@ -17,6 +17,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, NumberField, button, in_a_row, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
+from vitrograph.desk.kit.steady import Line
 
 _SIDES: list[tuple[Side, str]] = [("left", tr("left")), ("centre", tr("centre")), ("right", tr("right")),
                                   ("top", tr("top")),
@@ -85,7 +86,7 @@ class PlacePanel(Panel):
     """Name, place, turn and repeats."""
 
     def build(self) -> None:
-        self.name = named(QLineEdit(), "pieceName")
+        self.name = named(Line(), "pieceName")
         self.name.setAccessibleName(tr("Name of the item"))
         self.name.setPlaceholderText(tr("a name of your own for it"))
         self.x_field = LengthField(tr("Right of the middle line"), "x")

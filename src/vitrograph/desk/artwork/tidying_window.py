@@ -1,7 +1,7 @@
 """The window in which a brought drawing or picture is tidied; every change shows in the main window as well."""
 
 import numpy as np
-from PySide6.QtWidgets import QDialog, QFrame, QHBoxLayout, QLineEdit, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QFrame, QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 
 from vitrograph.core.artwork import Placed
 from vitrograph.core.job import Drawing, Job
@@ -18,6 +18,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 
 _SHOWN_PIXELS = 2_000_000
 
@@ -36,7 +37,7 @@ class TidyWindow(QDialog):
         self.wrong.setObjectName("tidyWrong")
         self.drawn, self.colours = DrawnSection(bench), ColoursSection(bench)
         self.picture, self.mending = PictureSection(bench), MendSection(bench)
-        self.licence = named(QLineEdit(), "licence")
+        self.licence = named(Line(), "licence")
         self.licence.setAccessibleName(tr("Licence note"))
         self.licence.setPlaceholderText(tr("whose it is, and what its licence allows"))
         self._loaded: bytes | None = None

@@ -9,7 +9,7 @@ from threading import Thread
 from typing import Any
 
 from PySide6.QtCore import QTimer, Signal
-from PySide6.QtWidgets import QLineEdit, QProgressBar
+from PySide6.QtWidgets import QProgressBar
 
 from vitrograph.core.cut import SheetRun
 from vitrograph.core.cut.ladder import Rung, forces_in, ladder, ladder_hpgl, ladder_mm
@@ -22,6 +22,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.cut.stopped import StoppedFile
 from vitrograph.desk.kit.fields import Column, button, drop_down, in_a_row, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 from vitrograph.devices.driver import Control, Place, Sending, say_all, send
 from vitrograph.devices.ports import open_port
 
@@ -47,10 +48,10 @@ class Driving(Column):
         self._file: StoppedFile | None = None                  # where that is kept
         self._then: Callable[[], object] | None = None         # what waits for the cutter's end
         self._ends: dict[signal.Signals, Any] = {}             # what was done before by what ends a program
-        self.where = named(QLineEdit(), "cutterAt")
+        self.where = named(Line(), "cutterAt")
         self.where.setPlaceholderText(tr("tcp:HOST:PORT, serial:PATH or file:PATH"))
         self.where.setAccessibleName(tr("Where the cutter is"))
-        self.start = named(QLineEdit(), "cutFrom")
+        self.start = named(Line(), "cutFrom")
         self.start.setPlaceholderText(tr("from the beginning, or STENCIL:PATH"))
         self.start.setAccessibleName(tr("Where to begin"))
         self.cut = named(button(tr("Cut this film")), "cutFilm")
@@ -59,7 +60,7 @@ class Driving(Column):
         self.bar.setTextVisible(False)
         self.says = named(label("", "quiet"), "cutSays")
         self.going = in_a_row(self.pause, self.halt)
-        self.forces = named(QLineEdit(), "testForces")
+        self.forces = named(Line(), "testForces")
         self.forces.setPlaceholderText(tr("forces to try, as 60, 80, 100"))
         self.forces.setAccessibleName(tr("Forces of the test cut"))
         self.test = named(button(tr("Cut a test ladder")), "testLadder")

@@ -13,6 +13,7 @@ from vitrograph.core.units import format_minutes, parse_minutes
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, button, chooser, restyle
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 
 _DOES = {"coat|thin": tr("coat, thin"), "coat|thick": tr("coat, thick"), "rest|": tr("leave alone"),
          "work|crossed": tr("work, several directions"), "work|dabbed": tr("work, dabbed"), "stir|": tr("stir"),
@@ -30,8 +31,8 @@ class PhaseRow(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self.does = chooser("does", tr("What is done"), _DOES)
-        self.time = named(QLineEdit(), "time")
-        self.tolerance = named(QLineEdit(), "tolerance")
+        self.time = named(Line(), "time")
+        self.tolerance = named(Line(), "tolerance")
         self.tolerance.setAccessibleName(tr("More or less, s"))
         for line, sample in ((self.time, "as it needs mm"), (self.tolerance, "± 0000 s")):
             line.setFont(theme.font())

@@ -20,6 +20,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 
 
 class RecipeWindow(QDialog):
@@ -53,7 +54,7 @@ class RecipeWindow(QDialog):
         self._show()
 
     def _line(self, name: str, title: str) -> QLineEdit:
-        made = named(QLineEdit(), name)
+        made = named(Line(), name)
         made.setAccessibleName(title)
         made.setFont(theme.font())
         made.editingFinished.connect(self._take)

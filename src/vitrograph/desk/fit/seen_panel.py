@@ -2,7 +2,7 @@
 
 from pathlib import Path
 
-from PySide6.QtWidgets import QFileDialog, QLineEdit
+from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import paper_of
@@ -14,6 +14,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 
 
 class SeenPanel(CardPart):
@@ -24,7 +25,7 @@ class SeenPanel(CardPart):
         self.write = button(tr("Write the paper band…"),
                             tip=tr("The art on bare paper at true size, to tape on the glass"))
         self.write.setObjectName("writePaper")
-        self.seen = named(QLineEdit(), "seen")
+        self.seen = named(Line(), "seen")
         self.seen.setAccessibleName(tr("What you saw on the glass"))
         self.seen.setPlaceholderText(tr("too low by 3 mm, tilts right by 1 mm"))
         self.seen.setFont(theme.font())

@@ -13,7 +13,6 @@ from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
     QLabel,
-    QLineEdit,
     QListWidget,
     QListWidgetItem,
     QScrollArea,
@@ -36,6 +35,7 @@ from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import Column, NumberField, button, label
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.kit.text_box import TextBox
 
 _PICTURE_HIGH = 150
@@ -64,7 +64,7 @@ class ShelfWindow(QDialog):
         self.fill()
 
     def _make_list(self) -> QVBoxLayout:
-        self.find_field = named(QLineEdit(), "findGlass")
+        self.find_field = named(Line(), "findGlass")
         self.find_field.setPlaceholderText(tr("Find by name, kind or note"))
         self.find_field.setAccessibleName(tr("Find a glass"))
         self.find_field.setFont(theme.font())

@@ -10,7 +10,6 @@ from PySide6.QtWidgets import (
     QComboBox,
     QHBoxLayout,
     QLabel,
-    QLineEdit,
     QPlainTextEdit,
     QPushButton,
     QVBoxLayout,
@@ -23,7 +22,7 @@ from vitrograph.core.language import decimals, tr
 from vitrograph.core.units import MM_PER_IN, Unit, format_number, parse_length, parse_minutes
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
-from vitrograph.desk.kit.steady import DropDown
+from vitrograph.desk.kit.steady import DropDown, Line
 from vitrograph.desk.kit.terms import explained
 from vitrograph.desk.kit.wrapping import Wrapping
 
@@ -127,7 +126,7 @@ class Field(QWidget):
         self.setObjectName(f"{name}Field")
         self._read = read
         self._shown = ""
-        self.line = named(QLineEdit(), name)
+        self.line = named(Line(), name)
         self.line.setAccessibleName(title)
         self.line.setFont(theme.font())
         self._title = label(title)

@@ -1,8 +1,11 @@
-"""Fields that the wheel does not change: whoever scrolls a card over them meant the card."""
+"""Fields that neither the wheel nor a dropped file changes.
+
+Whoever scrolls a card over them meant the card, and a file is for the window, which knows what each is for.
+"""
 
 from PySide6.QtCore import Qt
-from PySide6.QtGui import QWheelEvent
-from PySide6.QtWidgets import QComboBox, QSlider, QSpinBox
+from PySide6.QtGui import QDragEnterEvent, QWheelEvent
+from PySide6.QtWidgets import QComboBox, QLineEdit, QSlider, QSpinBox
 
 
 class _Steady:
@@ -34,3 +37,13 @@ class Slider(_Steady, QSlider):
     def __init__(self) -> None:
         super().__init__(Qt.Orientation.Horizontal)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+
+
+class Line(QLineEdit):
+    """A line to type into. Text may be dropped on it."""
+
+    def dragEnterEvent(self, event: QDragEnterEvent) -> None:
+        if event.mimeData().hasUrls():
+            event.ignore()
+        else:
+            super().dragEnterEvent(event)

@@ -5,7 +5,7 @@ from collections.abc import Sequence
 from msgspec.structs import replace
 from PySide6.QtCore import Qt, QTimer, Signal
 from PySide6.QtGui import QHideEvent, QPixmap
-from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QGridLayout, QLabel, QScrollArea, QVBoxLayout, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import day_words, tr
@@ -16,6 +16,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, button, chooser, label, show_quietly
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.kit.text_box import TextBox
 from vitrograph.desk.logbook.went_panel import STARS
 
@@ -53,9 +54,9 @@ class EntryPage(QScrollArea):
 
     def _build_changing(self) -> Column:
         made = Column(2 * theme.STEP)
-        self.outcome = named(QLineEdit(), "entryOutcome")
+        self.outcome = named(Line(), "entryOutcome")
         self.stars = chooser("entryStars", tr("Stars"), STARS)
-        self.whom = named(QLineEdit(), "entryWhom")
+        self.whom = named(Line(), "entryWhom")
         self.note = TextBox(self.bench, "entryNote", tr("Note"), 3)
         self.keep = button(tr("Keep the changes"), "accent")
         self.keep.setObjectName("keepEntry")

@@ -1,7 +1,7 @@
 """What was made before: searched and listed; an entry is read, made again or taken out, two are compared."""
 
 from PySide6.QtCore import QItemSelectionModel, QTimer, Signal
-from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QLineEdit, QTableWidget, QTableWidgetItem
+from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTableWidgetItem
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import day_words, tr
@@ -12,6 +12,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, button, chooser, in_a_row, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 
 _HEADINGS = (tr("Made"), tr("Piece"), tr("How it went"))
 _MOST = 200
@@ -32,7 +33,7 @@ class MadeBefore(Column):
         super().__init__(2 * theme.STEP)
         self.bench = bench
         self.listed: tuple[Listed, ...] = ()
-        self.sought = named(QLineEdit(), "findEntries")
+        self.sought = named(Line(), "findEntries")
         self.sought.setPlaceholderText(tr("Search: a piece, a cream, a note, a day …"))
         self.sought.setAccessibleName(tr("Search the logbook"))
         self._typing = QTimer(self, singleShot=True, interval=_TYPING_MS)

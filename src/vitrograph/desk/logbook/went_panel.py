@@ -5,7 +5,7 @@ from math import inf
 from msgspec.structs import replace
 from PySide6.QtCore import QTimer
 from PySide6.QtGui import QHideEvent
-from PySide6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QWidget
+from PySide6.QtWidgets import QComboBox, QGridLayout, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import tr
@@ -16,7 +16,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, MinutesField, chooser, label
 from vitrograph.desk.kit.named import named
-from vitrograph.desk.kit.steady import CountBox
+from vitrograph.desk.kit.steady import CountBox, Line
 from vitrograph.desk.kit.text_box import TextBox
 
 STARS = {"": tr("No stars"), **{str(many): "★" * many + "☆" * (5 - many) for many in range(5, 0, -1)}}
@@ -57,7 +57,7 @@ class WentPanel(Column):
         self.minutes = MinutesField(tr("Minutes under cream"), "minutes")
         self.minutes.edited.connect(self._take_minutes)
         self.stars: QComboBox = chooser("stars", tr("Stars"), STARS)
-        self.whom = named(QLineEdit(), "forWhom")
+        self.whom = named(Line(), "forWhom")
         self.whom.setPlaceholderText(tr("For whom"))
         self.whom.setAccessibleName(tr("For whom"))
         self.note = TextBox(bench, "note", tr("Note"), 2, empty=tr("What would you change next time?"))

@@ -29,6 +29,7 @@ from vitrograph.desk.kit.look import TEXTS, read_look, write_look
 from vitrograph.desk.kit.look import default_file as look_file
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import Line
 from vitrograph.languages import LANGUAGES
 
 _FILMS = [("stencil", tr("stencil film")), ("removable", tr("removable")), ("permanent", tr("permanent")),
@@ -150,7 +151,7 @@ class WorkshopWindow(QDialog):
         return made
 
     def _name(self, path: str, title: str) -> QLineEdit:
-        made = named(QLineEdit(), path)
+        made = named(Line(), path)
         made.setPlaceholderText(title)
         made.setAccessibleName(title)
         made.editingFinished.connect(lambda: self.take(path, made.text().strip() or self.value(path)))
