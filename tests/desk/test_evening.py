@@ -461,13 +461,13 @@ def test_the_computer_stays_awake_while_a_clock_runs(evening, tmp_path, monkeypa
     monkeypatch.setenv("PATH", str(tmp_path), prepend=":")
     assert not told.exists()
     cream_on(desk)
-    desk.qtbot.waitUntil(lambda: told.exists() and "--what=idle:sleep" in told.read_text(), timeout=5000)
+    desk.qtbot.waitUntil(lambda: told.exists() and "--what=idle:sleep" in told.read_text(), timeout=20000)
     for _ in range(3):
         desk.bench.making.ticked.emit()
     assert told.read_text().count("Vitrograph") == 1 and "ended" not in told.read_text()
     desk.hours.now += 3 * 3600                                 # nobody came: it is not kept awake for ever
     desk.bench.making.ticked.emit()
-    desk.qtbot.waitUntil(lambda: "ended" in told.read_text(), timeout=5000)
+    desk.qtbot.waitUntil(lambda: "ended" in told.read_text(), timeout=20000)
 
 
 def test_a_key_that_is_held_down_counts_once(evening):

@@ -1,6 +1,7 @@
 """The packet's pictures, drawn on a canvas that only remembers: what is where, and how large."""
 
-from itertools import pairwise
+import re
+from itertools import combinations, pairwise
 
 import numpy as np
 import pytest
@@ -10,9 +11,12 @@ from reportlab.pdfbase.pdfmetrics import stringWidth
 from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, finished, job, star_job
 from vitrograph.core.glass import wall_of
 from vitrograph.core.job import Features
+from vitrograph.core.paper.packet.book import Book
 from vitrograph.core.paper.packet.packet import draw_packet
 from vitrograph.core.paper.packet.pictures import bed, collar_pattern, finished_pattern, placed, weeding_pattern
 from vitrograph.core.paper.packet.pictures import finished as finished_picture
+from vitrograph.core.paper.stencils import band_of
+from vitrograph.core.paper.tiles import Pattern, draw_pattern
 from vitrograph.core.transfer import Surroundings, collar_of
 
 
@@ -203,3 +207,73 @@ def test_words_keep_to_the_page_and_every_size_on_it_is_the_films_own():
     assert "Two, film 1" in said and "Two, film 2" in said and "Two, film 3" not in said
     by_line = [at for words, at in canvas.words if words.startswith("Watch") or words.startswith("Glass:")]
     assert all(lower[1] < upper[1] for upper, lower in pairwise(by_line)) or len(by_line) < 2
+
+
+def test_a_page_of_words_has_its_boxes_beside_them_and_its_foot_below():
+    canvas = Memory()
+    book = Book(canvas, "A4", "mm", "Open night")
+    book.page("Dome: weed")
+    for number in range(30):
+        book.step(f"Step {number}", "and a note", "mind it")
+    book.beside(40.0, lambda canvas: canvas.rect(0, 0, 50.0, 40.0), 50.0, ["First", "Second"])
+    book.table([("pull", "how"), *((str(number), "slowly") for number in range(60))], (1, 2), boxed=True)
+    book.close()
+    mm = 72 / 25.4
+    boxes = [rect / mm for rect in canvas.rects if np.ptp(rect[:, 0]) / mm < 5]
+    for words, at in canvas.words:
+        if words.startswith("Step") or words == "slowly":      # its box is at its own height, beside it
+            assert any(low[1] - 1 < at[1] / mm < high[1] + 0.5 for low, high in boxes), words
+    pages = canvas.pages
+    feet = [at / mm for words, at in canvas.words if words.startswith("Open night, page")]
+    assert len(feet) == pages > 2 and {round(y, 3) for _, y in feet} == {11.0}
+    others = [at / mm for words, at in canvas.words if not words.startswith("Open night, page")]
+    assert min(y for _, y in others) > 20 and all(x >= 15 for x, _ in others)
+    assert min(x for words, (x, _) in canvas.words if words in ("First", "Second")) / mm > 15 + 50
+    heads = [words for words, _ in canvas.words if words == "how"]
+    assert len(heads) >= 2, "each page of a table has its heading"
+    told = [words for words, _ in canvas.words]
+    assert told.count("Dome: weed, continued") == pages - 1
+
+
+@pytest.mark.parametrize(("box", "pages"), [((-20.0, 5.0, 120.0, 95.0), 1), ((-20.0, 5.0, 380.0, 95.0), 2)])
+def test_a_pattern_lies_within_its_pages_above_the_line_that_checks_them(box, pages):
+    left, low, right, high = box
+    corners = [(x, y) for x in (left, right) for y in (low, high)]
+    canvas = Memory()
+    pattern = Pattern("Bed", box, "says", lambda on: [on.circle(x, y, 1) for x, y in corners])
+    assert draw_pattern(canvas, pattern, "A4", "mm") == pages + (pages > 1)
+    spots = np.array(canvas.circles[-4 * pages:]).reshape(pages, 4, 2) / (72 / 25.4)
+    for k in range(4):                                         # each corner is in sight on one page
+        seen = [(x, y) for x, y in spots[:, k] if 10 <= x <= 287 and 34 <= y <= 287]
+        assert seen, corners[k]
+    assert spots[-1][3] - spots[-1][0] == pytest.approx([right - left, high - low])
+
+
+def test_patterns_that_share_a_page_lie_apart_at_true_size_above_their_line():
+    canvas = Memory()
+    book = Book(canvas, "A4", "mm", "Open night")
+    patterns = [Pattern(f"Film {number}", (0.0, 0.0, 80.0, 50.0), "says", lambda on: on.rect(0, 0, 80.0, 50.0))
+                for number in range(3)]
+    assert book.set_out("Dome: weed", patterns)
+    book.line("what follows")
+    boxes = [shapely.box(*(rect / (72 / 25.4)).ravel()) for rect in canvas.rects]
+    assert [box.area for box in boxes] == pytest.approx([4000.0] * 3)
+    assert all(box.within(shapely.box(15, 15, 195, 282)) for box in boxes)
+    assert min(shapely.distance(one, other) for one, other in combinations(boxes, 2)) == pytest.approx(5.0, abs=5.0)
+    spots = {words: at / (72 / 25.4) for words, at in canvas.words}
+    for number, box in enumerate(boxes):                       # its title is right below each
+        x, y = spots[f"Film {number}"]
+        assert x == pytest.approx(box.bounds[0]) and box.bounds[1] - 5 < y < box.bounds[1]
+    (line,) = [one / (72 / 25.4) for one in canvas.lines if np.ptp(one[:, 0]) / (72 / 25.4) == pytest.approx(100.0)]
+    lowest = min(box.bounds[1] for box in boxes)
+    assert spots["what follows"][1] < line[0, 1] - 6 < lowest - 6
+    assert not book.set_out("Too wide", [Pattern("Film", (0, 0, 190.0, 20.0), "", lambda on: None)])
+    assert not book.set_out("Too tall", [Pattern("Film", (0, 0, 90.0, 220.0), "", lambda on: None)])
+
+
+def test_paper_for_films_in_bands_says_how_far_each_lies_below_the_rim():
+    piece = finished(job("Hi\n\nYo", name="Two", glass=CARAFE, width=40.0, fit__from_rim=40.0, fit__rows=2)).pieces[0]
+    _, says = band_of(piece.sheet, "mm")
+    below = [setting.placing.spots[1].down for setting in piece.transfer.settings]
+    told = [float(number) for number in re.findall(r"([\d.]+) mm", says)]
+    assert told == pytest.approx(below, abs=1.0) and len(told) == 2
