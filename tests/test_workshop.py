@@ -82,6 +82,13 @@ def home(tmp_path, monkeypatch):
 def test_the_command_changes_tells_gives_away_and_compares(home, tmp_path, capsys):
     assert main(["workshop", "--set", "house.border=18mm", "--set", "cutters.0.name=The old one",
                  "--set", 'tapes=[{"name": "Clear", "roll_width": 152}]']) == 0
+    assert main(["workshop"]) == 0
+    told = capsys.readouterr().out.replace("\u202f", " ")
+    assert "border 18 mm" in told and "292 mm wide" in told
+    assert main(["workshop", "--set", "house.units=in"]) == main(["workshop"]) == 0
+    told = capsys.readouterr().out.replace("\u202f", " ")
+    assert " mm" not in told and "11 1/2 in wide" in told
+    assert main(["workshop", "--set", "house.units=mm"]) == 0
     assert main(["workshop", "--json"]) == 0
     told = json.loads(capsys.readouterr().out)
     assert (told["house"]["border"], told["cutters"][0]["name"], told["tapes"][0]["roll_width"]) == (

@@ -30,9 +30,10 @@ from vitrograph.core.logbook.lists import csv_of, entry_of, known_of, read_list
 from vitrograph.core.logbook.page import differences
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder, FinishedPiece
+from vitrograph.core.says import in_words
 from vitrograph.core.storing.orderfile import content_of, load_order
 from vitrograph.core.storing.whole import write_whole
-from vitrograph.core.units import parse_whole
+from vitrograph.core.units import Unit, parse_whole
 from vitrograph.core.value_words import word_of
 from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.flags import add_units, entry_number
@@ -249,13 +250,14 @@ def _causes(book: Logbook, options: argparse.Namespace) -> int:
     from vitrograph.core.logbook.advice import causes_in
 
     causes = causes_in(book)
+    unit: Unit = options.units or "mm"
     if options.json:
-        print(json.dumps([{"factor": one.factor.name, "fault": one.fault, "made": one.made, "had": one.had,
-                           "difference": one.interval, "p": one.p, "says": one.says, "does": one.factor.does}
-                          for one in causes], indent=1, ensure_ascii=False))
+        print(json.dumps([{"factor": in_words(one.factor.name, "mm"), "fault": one.fault, "made": one.made,
+                           "had": one.had, "difference": one.interval, "p": one.p, "says": one.says.words("mm"),
+                           "does": one.factor.does} for one in causes], indent=1, ensure_ascii=False))
     else:
-        print("\n".join(f"{one.says}: {one.factor.does}" if one.more else one.says for one in causes)
-              or tr("nothing goes with a fault surely enough to be told"))
+        print("\n".join(f"{one.says.words(unit)}: {one.factor.does}" if one.more else one.says.words(unit)
+                        for one in causes) or tr("nothing goes with a fault surely enough to be told"))
     return 0
 
 

@@ -8,6 +8,7 @@ from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job.settings import typed_value
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
+from vitrograph.core.says import Length
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import Unit
@@ -61,15 +62,17 @@ def lines_of(workshop: Workshop) -> list[str]:
     """The workshop in a few lines."""
     unit: Unit = workshop.house.units
     return [
-        *(tr("cutter  {name}: {takes} {width:g} mm wide", name=one.name, takes=word_of(one.takes), width=one.width)
+        *(tr("cutter  {name}: {takes} {width} wide", name=one.name, takes=word_of(one.takes),
+             width=Length(one.width, tool=True).words(unit))
           for one in workshop.cutters),
-        *(tr("film    {name}: {kind}, {left:g} m left", name=one.name, kind=film_word(one.kind), left=one.left / 1000)
+        *(tr("film    {name}: {kind}, {left} left", name=one.name, kind=film_word(one.kind),
+             left=tr("{left:g} m", left=one.left / 1000) if unit == "mm" else Length(one.left).words(unit))
           for one in workshop.films),
-        *(tr("tape    {name}: {roll_width:g} mm wide", name=one.name, roll_width=one.roll_width)
+        *(tr("tape    {name}: {wide} wide", name=one.name, wide=Length(one.roll_width, tool=True).words(unit))
           for one in workshop.tapes),
         *(tr("cream   {name}: {label_minutes:g} min by its label", name=one.name, label_minutes=one.label_minutes)
           for one in workshop.creams),
-        tr("house   border {border:g} mm, {unit}, {paper}", border=workshop.house.border, unit=unit,
+        tr("house   border {border}, {unit}, {paper}", border=Length(workshop.house.border).words(unit), unit=unit,
            paper=workshop.house.paper),
     ]
 

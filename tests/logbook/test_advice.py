@@ -207,9 +207,14 @@ def test_a_cause_leads_to_where_it_is_changed(book):
                  + [made(settled_min=20.0, how_many=4) for _ in range(12)] + [made(settled_min=None) for _ in range(9)])
     (cause,) = causes_in(book)
     assert cause.made == (48, 48) and cause.had == (24, 0) and cause.rates == (0.5, 0.0)
-    assert 0.3 < cause.interval[0] < 0.5 < cause.interval[1] < 0.65 and "24 of 48" in cause.says
+    assert 0.3 < cause.interval[0] < 0.5 < cause.interval[1] < 0.65
+    assert "24 of 48" in cause.says.words("mm") and "(50%)" in cause.says.words("mm").replace("\u202f", "")
     hasty = job("K", transfer__settle=5.0)
     assert remedied(hasty, finding_of(cause, hasty).remedy).transfer.settle == 15.0
+    for factor, wanted in ((FACTORS[0], ["under 1 mm", "under 0.04 in"]),
+                           (FACTORS[1], ["under 4 mm²", "under 0.006 in²"])):
+        told = [factor.name.words(unit).replace("\u202f", " ") for unit in ("mm", "in")]
+        assert [words[words.index("under"):] for words in told] == wanted
 
 
 def test_what_it_came_to_is_added_up_by_months_and_kinds(book):

@@ -67,7 +67,7 @@ class Says:
 
     __slots__ = ("one", "text", "values")
 
-    def __init__(self, text: str, one: str = "", /, **values: "Value | str | int") -> None:
+    def __init__(self, text: str, one: str = "", /, **values: "Value | str | float") -> None:
         self.text, self.one, self.values = text, one, tuple(sorted(values.items()))
 
     def words(self, unit: Unit) -> str:

@@ -2448,14 +2448,6 @@
         <translation>Die Folie {longer:g} Minuten setzen lassen</translation>
     </message>
     <message>
-        <source>Ask for webs of 1 mm at least</source>
-        <translation>Stege von mindestens 1 mm verlangen</translation>
-    </message>
-    <message>
-        <source>Ask for islands of 4 mm² at least</source>
-        <translation>Inseln von mindestens 4 mm² verlangen</translation>
-    </message>
-    <message>
         <source>Snip the border, so that it gives</source>
         <translation>Den Folienrand einschneiden, damit er nachgibt</translation>
     </message>
@@ -2464,16 +2456,24 @@
         <translation>{other} nehmen</translation>
     </message>
     <message>
-        <source>webs of film under {web:g} mm</source>
-        <translation>Stege unter {web:g} mm</translation>
-    </message>
-    <message>
         <source>ask for wider webs at the stencil</source>
         <translation>bei der Schablone breitere Stege verlangen</translation>
     </message>
     <message>
-        <source>islands under {island:g} mm²</source>
-        <translation>Inseln unter {island:g} mm²</translation>
+        <source>Ask for webs of {web} at least</source>
+        <translation>Stege von mindestens {web} verlangen</translation>
+    </message>
+    <message>
+        <source>Ask for islands of {island} at least</source>
+        <translation>Inseln von mindestens {island} verlangen</translation>
+    </message>
+    <message>
+        <source>webs of film under {web}</source>
+        <translation>Stege unter {web}</translation>
+    </message>
+    <message>
+        <source>islands under {island}</source>
+        <translation>Inseln unter {island}</translation>
     </message>
     <message>
         <source>ask for larger islands at the stencil</source>
@@ -12552,24 +12552,28 @@ Sie sagt: {licence}</translation>
         <translation>gemacht, wie die Werkstatt heute ist</translation>
     </message>
     <message>
-        <source>cutter  {name}: {takes} {width:g} mm wide</source>
-        <translation>Plotter {name}: {takes} {width:g} mm breit</translation>
+        <source>cutter  {name}: {takes} {width} wide</source>
+        <translation>Plotter {name}: {takes} {width} breit</translation>
     </message>
     <message>
-        <source>film    {name}: {kind}, {left:g} m left</source>
-        <translation>Folie   {name}: {kind}, noch {left:g} m</translation>
+        <source>film    {name}: {kind}, {left} left</source>
+        <translation>Folie   {name}: {kind}, noch {left}</translation>
     </message>
     <message>
-        <source>tape    {name}: {roll_width:g} mm wide</source>
-        <translation>Band    {name}: {roll_width:g} mm breit</translation>
+        <source>{left:g} m</source>
+        <translation>{left:g} m</translation>
+    </message>
+    <message>
+        <source>tape    {name}: {wide} wide</source>
+        <translation>Band    {name}: {wide} breit</translation>
+    </message>
+    <message>
+        <source>house   border {border}, {unit}, {paper}</source>
+        <translation>Haus    Folienrand {border}, {unit}, {paper}</translation>
     </message>
     <message>
         <source>cream   {name}: {label_minutes:g} min by its label</source>
         <translation>Creme   {name}: {label_minutes:g} min laut Etikett</translation>
-    </message>
-    <message>
-        <source>house   border {border:g} mm, {unit}, {paper}</source>
-        <translation>Haus    Folienrand {border:g} mm, {unit}, {paper}</translation>
     </message>
     <message>
         <source>{path} could not be opened: no such file or directory</source>

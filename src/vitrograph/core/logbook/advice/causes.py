@@ -21,6 +21,7 @@ from vitrograph.core.job.change import put
 from vitrograph.core.language import tr
 from vitrograph.core.logbook.book import Logbook
 from vitrograph.core.logbook.entry import OUTCOMES, Outcome, counts_of
+from vitrograph.core.says import Area, Length, Says, Value
 from vitrograph.core.value_words import film_word, word_of
 
 Values = NDArray[np.float64]
@@ -38,7 +39,7 @@ class Factor(Struct, frozen=True):
     `remedy` changes a job so that it has it no more; None where that is not in the job.
     """
 
-    name: str
+    name: Value | str
     condition: str
     does: str
     remedy: Callable[[Job], Remedy] | None = None
@@ -69,15 +70,14 @@ class Cause(Struct, frozen=True):
         return self.rates[0] > self.rates[1]
 
     @property
-    def says(self) -> str:
+    def says(self) -> Says:
         """It in a sentence, with what it rests on."""
         (with_it, without), (low, high) = self.rates, sorted(100 * abs(one) for one in self.interval)
         word = tr("oftener") if self.more else tr("more seldom")
-        return (tr("{fault} comes {word} with {name}: {had} of {made} pieces ({with_it:.0%}), and {had2} of {made2} "
-                   "without ({without:.0%}); {low:.0f} to {high:.0f} points apart", fault=word_of(self.fault),
-                   word=word,
-                   name=self.factor.name, had=self.had[0], made=self.made[0], with_it=with_it, had2=self.had[1],
-                   made2=self.made[1], without=without, low=low, high=high))
+        return Says("{fault} comes {word} with {name}: {had} of {made} pieces ({with_it:.0%}), and {had2} of {made2} "
+                     "without ({without:.0%}); {low:.0f} to {high:.0f} points apart", fault=word_of(self.fault),
+                    word=word, name=self.factor.name, had=self.had[0], made=self.made[0], with_it=with_it,
+                    had2=self.had[1], made2=self.made[1], without=without, low=low, high=high)
 
 
 def _settle_longer(job: Job) -> Remedy:
@@ -87,13 +87,13 @@ def _settle_longer(job: Job) -> Remedy:
 
 
 def _wider_webs(job: Job) -> Remedy:
-    return Remedy.of(tr("Ask for webs of 1 mm at least"), put(lambda job: job.stencil.least_web,
-                                                          max(_WEB_MM, job.stencil.least_web)))
+    return Remedy.of(Says("Ask for webs of {web} at least", web=Length(_WEB_MM)),
+                     put(lambda job: job.stencil.least_web, max(_WEB_MM, job.stencil.least_web)))
 
 
 def _larger_islands(job: Job) -> Remedy:
-    return Remedy.of(tr("Ask for islands of 4 mm² at least"), put(lambda job: job.stencil.least_island,
-                                                              max(_ISLAND_MM2, job.stencil.least_island)))
+    return Remedy.of(Says("Ask for islands of {island} at least", island=Area(_ISLAND_MM2)),
+                     put(lambda job: job.stencil.least_island, max(_ISLAND_MM2, job.stencil.least_island)))
 
 
 def _snipped(job: Job) -> Remedy:
@@ -106,10 +106,9 @@ def _other_film(kind: FilmKind) -> Callable[[Job], Remedy]:
 
 
 FACTORS: tuple[Factor, ...] = (
-    Factor(tr("webs of film under {web:g} mm", web=_WEB_MM), f"web_mm < {_WEB_MM}",
-           tr("ask for wider webs at the stencil"),
-           _wider_webs),
-    Factor(tr("islands under {island:g} mm²", island=_ISLAND_MM2), f"island_mm2 < {_ISLAND_MM2}",
+    Factor(Says("webs of film under {web}", web=Length(_WEB_MM)), f"web_mm < {_WEB_MM}",
+           tr("ask for wider webs at the stencil"), _wider_webs),
+    Factor(Says("islands under {island}", island=Area(_ISLAND_MM2)), f"island_mm2 < {_ISLAND_MM2}",
            tr("ask for larger islands at the stencil"), _larger_islands),
     Factor(tr("less than {minutes:g} minutes of settling", minutes=_SETTLE_MIN), f"settled_min < {_SETTLE_MIN}",
            tr("let the film settle longer"), _settle_longer),
