@@ -110,8 +110,10 @@ class ClockBar(QWidget):
         chip.setText(words_of(replace(clock, name=_brief(clock.name))))
         chip.setToolTip(tr("{name}: go to this glass", name=clock.name))
         tone = theme.STOP if clock.late else theme.WATCH if clock.left <= 0 else theme.TEXT
-        chip.setStyleSheet(f"color: {theme.ON_ACCENT}; background: {tone}; font-weight: bold;" if lit or clock.late
-                           else f"color: {tone}; font-weight: bold;")
+        look = (f"color: {theme.ON_ACCENT}; background: {tone}; font-weight: bold;" if lit or clock.late
+                else f"color: {tone}; font-weight: bold;")
+        if chip.styleSheet() != look:                          # it is read anew each time, twice a second
+            chip.setStyleSheet(look)
 
     def _fit(self, clocks: int) -> None:
         """Show as many clocks as there is room for, the most urgent first and one at least; tell how many more run."""

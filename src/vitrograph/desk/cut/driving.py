@@ -1,12 +1,9 @@
 """Driving a cutter from the window: where it is, how far it is, pause, go on, stop with the blade up."""
 
-import signal
 from collections.abc import Callable, Sequence
-from functools import partial
 from hashlib import sha256
 from pathlib import Path
 from threading import Thread
-from typing import Any
 
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QProgressBar
@@ -19,6 +16,7 @@ from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
 from vitrograph.core.workshop import Workshop, change_workshop, load_workshop, with_cut, with_force, with_left_over
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.cut.ends import mind
 from vitrograph.desk.cut.stopped import StoppedFile
 from vitrograph.desk.kit.fields import Column, button, drop_down, in_a_row, label
 from vitrograph.desk.kit.named import named
@@ -27,7 +25,6 @@ from vitrograph.devices.driver import Control, Place, Sending, say_all, send
 from vitrograph.devices.ports import open_port
 
 _LEAST_LEFT_MM = 30.0
-_ENDS = signal.SIGTERM, signal.SIGHUP, signal.SIGINT
 
 
 class Driving(Column):
@@ -47,7 +44,6 @@ class Driving(Column):
         self._stopped = "", b""                                # where one was stopped, and which it was
         self._file: StoppedFile | None = None                  # where that is kept
         self._then: Callable[[], object] | None = None         # what waits for the cutter's end
-        self._ends: dict[signal.Signals, Any] = {}             # what was done before by what ends a program
         self.where = named(Line(), "cutterAt")
         self.where.setPlaceholderText(tr("tcp:HOST:PORT, serial:PATH or file:PATH"))
         self.where.setAccessibleName(tr("Where the cutter is"))
@@ -271,7 +267,7 @@ class Driving(Column):
         then, self._then = (None if going else self._then), None
         if not going:
             self._control = None
-        self._mind_ends(going)
+        mind(self, going)
         self.turned.emit()
         if then is not None:
             QTimer.singleShot(0, self, then)
@@ -280,13 +276,6 @@ class Driving(Column):
         self.cut.setEnabled(not going)
         self.test.setEnabled(not going)
         self.pause.setText(tr("Pause"))
-
-    def _mind_ends(self, going: bool) -> None:
-        """While a cutter is driven, whoever ends this program (a session that is left, a kill) waits for its blade."""
-        for end, was in self._ends.items():
-            signal.signal(end, was)
-        self._ends = {end: signal.signal(end, lambda end, _frame: self.stop(partial(signal.raise_signal, end)))
-                      for end in _ENDS} if going else {}
 
     def _say(self, words: str) -> None:
         self.says.setText(words)
