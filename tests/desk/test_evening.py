@@ -428,6 +428,9 @@ def test_a_recipe_is_changed_row_by_row_and_the_order_goes_by_it_at_once(recipe_
     for _ in range(4):
         desk.bench.undo_stack.undo()
     assert desk.bench.order == before and [row.time.text() for row in rows] == ["", "5:00", "0:30", "5:00"]
+    desk.bench.edit("Stir", etch__recipe__phases__2__seconds=30.4)
+    window.typed(rows[3].time, "4")
+    assert [phase.seconds for phase in desk.bench.order.etch.recipe.phases] == [0.0, 300.0, 30.4, 240.0]
 
 
 def test_a_recipe_of_ones_own_is_kept_for_other_orders_and_let_go_of(recipe_window):

@@ -111,7 +111,8 @@ def test_the_pages_can_be_worked_from_alone():
     said = words_of(pdf)
     for wanted in ("2 glasses, 4 stencils to cut", "safety data sheet", "Film 1", "Transfer tape", "letter B",
                    "Mugs: weed 4 of them", "Mugs, stencil 2 of 2 round it", "(180°)", "of the handle's middle", "ml (",
-                   "Mask below", "Cover the handle and the mouth", "5:00 min: clock 1, below", "Mugs 2 __:__ - __:__",
+                   "Mask below", "Cover the handle and the mouth", "4:30 to 5:30 will do. 5:00 min: clock 1, below",
+                   "Mugs 2 __:__ - __:__",
                    "What is white on black",
                    "Caution"):
         assert wanted in said, wanted

@@ -22,7 +22,7 @@ class Awake(QObject):
         if awake == (self._lock is not None):
             return
         if not awake:
-            self.close()
+            self._let_go()
         elif (program := shutil.which("systemd-inhibit")) is not None:
             self._lock = QProcess(self)
             # cat ends when its input does, and that is ours
@@ -30,9 +30,13 @@ class Awake(QObject):
                                        "--why=" + tr("a clock is running, or a film is being cut"), "cat"])
 
     def close(self) -> None:
-        """Let go of the lock."""
-        if self._lock is not None:
-            self._lock.closeWriteChannel()
-            self._lock.waitForFinished(500)
-            self._lock.deleteLater()
-            self._lock = None
+        """Let go of the lock, and see it end."""
+        if (lock := self._let_go()) is not None:
+            lock.waitForFinished(500)
+
+    def _let_go(self) -> QProcess | None:
+        lock, self._lock = self._lock, None
+        if lock is not None:
+            lock.finished.connect(lock.deleteLater)
+            lock.closeWriteChannel()
+        return lock

@@ -45,6 +45,7 @@ class PhaseRow(QWidget):
         row.addWidget(self.does, 1)
         for widget in (self.time, self.tolerance, self._give, self._take):
             row.addWidget(widget)
+        self._phase = _NEW                                     # what was shown last
         self.does.activated.connect(self._turn)
         self._give.clicked.connect(lambda: self.more.emit(self))
         self._take.clicked.connect(lambda: self.out.emit(self))
@@ -65,17 +66,21 @@ class PhaseRow(QWidget):
 
     def show_phase(self, phase: Phase) -> None:
         """Show a phase."""
+        self._phase = phase
         self.does.setCurrentIndex(self.does.findData(f"{phase.does}|{phase.how}"))
-        show_anew(self.time, "" if phase.does == "coat" and phase.seconds == 0 else format_minutes(phase.seconds))
+        show_anew(self.time, _time_of(phase))
         show_anew(self.tolerance, decimals(f"± {phase.tolerance:g} s"))
         self._show_kind()
 
     def read(self) -> dict[str, Any]:
         """The phase as plain data. Raises LengthError for a time that cannot be read."""
         does, how = self.does.currentData().split("|")
+        typed = self.time.text()
         try:
-            empty = does == "coat" and not self.time.text().strip()
-            seconds = 0.0 if empty else 60 * parse_minutes(self.time.text())
+            if does == "coat" and not typed.strip():
+                seconds = 0.0
+            else:                                              # a part of a second that is not shown is not lost
+                seconds = self._phase.seconds if typed == _time_of(self._phase) else 60 * parse_minutes(typed)
             restyle(self.time, "wrong", False)
         except LengthError:
             restyle(self.time, "wrong", True)
@@ -143,6 +148,10 @@ class PhaseRows(Column):
             except LengthError as error:
                 raise LengthError(tr("phase {number}: {error}", number=number, error=error)) from None
         return phases
+
+
+def _time_of(phase: Phase) -> str:
+    return "" if phase.does == "coat" and phase.seconds == 0 else format_minutes(phase.seconds)
 
 
 def show_anew(line: QLineEdit, text: str) -> None:

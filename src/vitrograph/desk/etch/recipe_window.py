@@ -154,7 +154,7 @@ class RecipeWindow(QDialog):
 def _of_its_own(recipe: Recipe) -> Recipe:
     """A recipe that is called as a usual way and is not that, by a name of its own."""
     usual = (*usual_recipes(), label_recipe(10.0))
-    if recipe in usual or all(recipe.name != one.name for one in usual):
+    if recipe in usual or all(recipe.name not in (one.name, tr(one.name)) for one in usual):
         return recipe
     return replace(recipe, name=tr("{name}, changed", name=tr(recipe.name))[:80])
 

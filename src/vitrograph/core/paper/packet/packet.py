@@ -20,7 +20,7 @@ from vitrograph.core.paper.packet.pictures import (
 )
 from vitrograph.core.paper.tiles import PaperName
 from vitrograph.core.results import FinishedOrder, FinishedPiece
-from vitrograph.core.says import Length, Says, Value, in_words
+from vitrograph.core.says import Joined, Length, Says, Value, in_words
 from vitrograph.core.telling.answers import glass_line
 from vitrograph.core.transfer import (
     LEAST_MM,
@@ -276,10 +276,10 @@ def etch_pages(book: Book, done: FinishedOrder) -> None:
             book.line(tr("Caution: {caution}", caution=caution), SMALL_MM)
         book.gap(2)
         clocks = 0
-        for step in pieces[0].etch.steps:
+        for step in max(pieces, key=lambda piece: piece.etch.area).etch.steps:     # covering the others takes less
             clocks += step.seconds is not None
-            book.step(step.says, step.note if step.seconds is None else _clock(step.seconds, clocks, len(glasses)),
-                      step.caution)
+            book.step(step.says, step.note if step.seconds is None else Joined(
+                " ", (step.note, _clock(step.seconds, clocks, len(glasses)))), step.caution)
         if len(glasses) > 1 and clocks:
             heads = [tr("clock {number}", number=number) for number in range(1, clocks + 1)]
             book.table([(tr("glass"), *heads), *((called, *["__:__ - __:__"] * clocks) for called in glasses)],
