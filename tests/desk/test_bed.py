@@ -43,6 +43,17 @@ def laid(view, whose):
     return next(one for one in view.run.sheet.laid if one.part.whose == whose)
 
 
+def cuts(desk, faster):
+    """Have a simulated cutter cut the film in hand; where it is."""
+    where = []
+    threading.Thread(target=lambda: serve_tcp(0, Habits(faster=faster), where.append), daemon=True).start()
+    desk.qtbot.waitUntil(lambda: bool(where))
+    desk.type_into("cutterAt", where[0])
+    desk.click("cutFilm")
+    desk.qtbot.waitUntil(lambda: "to go" in desk.says("cutSays"), timeout=30000)
+    return where[0]
+
+
 def test_all_stencils_of_the_order_lie_on_the_film_and_the_card_tells_it(bed):
     desk, view = bed
     assert desk.shell.flat.currentWidget() is view and len(view.run.sheet.laid) == 4
@@ -153,12 +164,7 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
     card = desk.card()
     desk.click("cutFilm")
     assert "type where the cutter is" in desk.says("message").lower()
-    where = []
-    threading.Thread(target=lambda: serve_tcp(0, Habits(faster=60.0), where.append), daemon=True).start()
-    desk.qtbot.waitUntil(lambda: bool(where))
-    desk.type_into("cutterAt", where[0])
-    desk.click("cutFilm")
-    desk.qtbot.waitUntil(lambda: "paths" in desk.says("cutSays"), timeout=30000)
+    where = cuts(desk, 60.0)
     desk.click("pauseCut")
     assert card.driving.pause.text() == "Go on" and "it waits" in desk.says("cutSays")
     desk.click("pauseCut")
@@ -166,7 +172,7 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
     desk.qtbot.waitUntil(lambda: "the blade is up" in desk.says("cutSays") and not card.driving.busy, timeout=30000)
     go_on = card.driving.start.text()
     assert go_on and desk.says("cutSays").endswith(f"go on from {go_on}"), "what is cut is not cut again"
-    assert load_workshop(desk.shell.files.workshop).cutters[0].port == where[0]
+    assert load_workshop(desk.shell.files.workshop).cutters[0].port == where
     desk.type_into("cutterAt", f"file:{tmp_path / 'other.plt'}")
     desk.bench.edit("Turn", fit__angle=0.2, stencil__border=14.0)
     settled(desk)
@@ -188,12 +194,7 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
 
 def test_a_window_that_cuts_asks_before_it_closes_and_the_next_knows_where_it_was_stopped(bed, open_desk, tmp_path):
     desk, _ = bed
-    where = []
-    threading.Thread(target=lambda: serve_tcp(0, Habits(faster=20.0), where.append), daemon=True).start()
-    desk.qtbot.waitUntil(lambda: bool(where))
-    desk.type_into("cutterAt", where[0])
-    desk.click("cutFilm")
-    desk.qtbot.waitUntil(lambda: "to go" in desk.says("cutSays"), timeout=30000)
+    cuts(desk, 20.0)
     desk.shell.files.give_up()
     assert not desk.shell.close() and desk.card().driving.busy
     desk.click("stay")
@@ -218,12 +219,7 @@ def test_a_kill_while_a_film_is_cut_waits_for_the_blade(bed):
     desk, _ = bed
     ended = []
     was = signal.signal(signal.SIGTERM, lambda *_told: ended.append(desk.card().driving.busy))
-    where = []
-    threading.Thread(target=lambda: serve_tcp(0, Habits(faster=20.0), where.append), daemon=True).start()
-    desk.qtbot.waitUntil(lambda: bool(where))
-    desk.type_into("cutterAt", where[0])
-    desk.click("cutFilm")
-    desk.qtbot.waitUntil(lambda: "to go" in desk.says("cutSays"), timeout=30000)
+    cuts(desk, 20.0)
     try:
         signal.raise_signal(signal.SIGTERM)
         assert not ended
