@@ -151,12 +151,13 @@ def _again(done: FinishedOrder, words: str) -> CutWork:
 @contextmanager
 def _stopping(control: Any) -> Iterator[None]:
     """While a cutter is driven, Ctrl+C lifts its blade before anything ends; so do a kill, and a terminal closed."""
-    ends = signal.SIGINT, signal.SIGTERM, signal.SIGHUP
-    before = [signal.signal(end, lambda _number, _frame: control.stop()) for end in ends]
+    from vitrograph.devices.driver import ENDS
+
+    before = [signal.signal(end, lambda _number, _frame: control.stop()) for end in ENDS]
     try:
         yield
     finally:
-        for end, was in zip(ends, before, strict=True):
+        for end, was in zip(ENDS, before, strict=True):
             signal.signal(end, was)
 
 

@@ -104,6 +104,17 @@ def parse_whole(text: str, most: int, least: int = 0) -> int | None:
     return int(plain)
 
 
+def parse_number(text: str) -> float:
+    """Read a plain number, with a point or a comma. Raises LengthError with one sentence."""
+    try:
+        number = float(text.strip().replace(",", ".").replace(MINUS, "-"))
+    except ValueError:
+        raise LengthError(tr("a number was wanted, got '{text}'", text=text.strip()[:20])) from None
+    if number != number or abs(number) > 1e6:
+        raise LengthError(tr("that number is out of all bounds"))
+    return number
+
+
 _MINUTES = re.compile(r"(?:(?P<hours>\d{1,3})\s*h)?\s*"
                       r"(?:(?P<minutes>\d{1,5}(?:[.,]\d*)?|[.,]\d+)\s*(?:min\.?|minutes?|minuten)?)?")
 _SECONDS = re.compile(r"(?P<before>.*?)\s*(?P<seconds>\d{1,6}(?:[.,]\d*)?)\s*(?:s|secs?|seconds?|sek|sekunden)")

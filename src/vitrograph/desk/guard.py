@@ -2,7 +2,7 @@
 
 from collections.abc import Callable, Sequence
 from functools import partial
-from typing import Protocol
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, Signal
 
@@ -11,18 +11,8 @@ from vitrograph.core.work import StepRef
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 
-
-class Cuts(Protocol):
-    """What drives a cutter."""
-
-    @property
-    def busy(self) -> bool:
-        """Whether a cutter is being driven."""
-        ...
-
-    def stop(self, then: Callable[[], object]) -> None:
-        """Stop with the blade up, and do something once it is."""
-        ...
+if TYPE_CHECKING:
+    from vitrograph.desk.cut.ends import Cuts
 
 
 class Guard(QObject):

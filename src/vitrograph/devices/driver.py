@@ -4,6 +4,7 @@ After each path the cutter is asked where it is (HP-GL: OA), and answers once it
 driven by the flow of its line alone.
 """
 
+import signal
 from collections.abc import Callable, Sequence
 from threading import Event
 from time import monotonic
@@ -19,6 +20,7 @@ from vitrograph.core.says import Says
 from vitrograph.core.units import parse_whole
 from vitrograph.devices.ports import Port
 
+ENDS = signal.SIGTERM, signal.SIGHUP, signal.SIGINT            # of a program: each waits for the blade
 _FIRST_ANSWER_S = 3.0
 _ANSWER_S = 20.0                   # beside the time the path takes
 _LOOK_S = 0.05

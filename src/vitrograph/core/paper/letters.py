@@ -5,7 +5,7 @@ import subprocess
 import unicodedata
 from collections.abc import Iterator
 from contextlib import suppress
-from functools import cache
+from functools import cache, lru_cache
 from itertools import groupby
 from typing import Any
 from zlib import crc32
@@ -28,6 +28,7 @@ def write(canvas: Any, x: float, y: float, words: str, size: float, *, centred: 
         x += _advance(letters, name, size)
 
 
+@lru_cache(maxsize=4096)           # lines are broken word by word, and the same words come again and again
 def wide(words: str, size: float) -> float:
     """How wide words are, in the units of `size`."""
     return sum(_advance(letters, name, size) for name, letters in _runs(words))

@@ -7846,10 +7846,6 @@ Sie sagt: {licence}</translation>
         <translation>Minuten: {does}</translation>
     </message>
     <message>
-        <source>a number of seconds was wanted, got &apos;{text}&apos;</source>
-        <translation>gewünscht war eine Zahl von Sekunden, gekommen ist &apos;{text}&apos;</translation>
-    </message>
-    <message>
         <source>phase {number}: {error}</source>
         <translation>Phase {number}: {error}</translation>
     </message>

@@ -215,6 +215,7 @@ class Driving(Column):
                 self._broke.emit(tr("this could not be sent ({name}: {error})", name=type(error).__name__,
                                     error=error), "")
 
+        self._turn()
         self._say(tr("opening the line to the cutter"))
         self.cut.setEnabled(False)
         self.test.setEnabled(False)
@@ -267,8 +268,7 @@ class Driving(Column):
         then, self._then = (None if going else self._then), None
         if not going:
             self._control = None
-        mind(self, going)
-        self.turned.emit()
+        self._turn()
         if then is not None:
             QTimer.singleShot(0, self, then)
         self.going.setVisible(going)
@@ -276,6 +276,11 @@ class Driving(Column):
         self.cut.setEnabled(not going)
         self.test.setEnabled(not going)
         self.pause.setText(tr("Pause"))
+
+    def _turn(self) -> None:
+        """Be minded while at work, whatever it is that is cut."""
+        mind(self)
+        self.turned.emit()
 
     def _say(self, words: str) -> None:
         self.says.setText(words)

@@ -5,29 +5,34 @@ from collections.abc import Callable
 from functools import partial
 from typing import Any, Protocol
 
-_ENDS = signal.SIGTERM, signal.SIGHUP, signal.SIGINT
+from vitrograph.devices.driver import ENDS
 
 
-class Driven(Protocol):
-    """A cutter at work."""
+class Cuts(Protocol):
+    """What drives a cutter."""
+
+    @property
+    def busy(self) -> bool:
+        """Whether a cutter is being driven."""
+        ...
 
     def stop(self, then: Callable[[], object]) -> None:
         """Stop with the blade up, and do something once it is."""
         ...
 
 
-_at_work: list[Driven] = []                                    # in all windows of this program
+_at_work: list[Cuts] = []                                      # in all windows of this program
 _before: dict[signal.Signals, Any] = {}                        # what was done by each end while none was at work
 
 
-def mind(cutter: Driven, at_work: bool) -> None:
-    """Have the program's end wait for a cutter from now on, or no longer."""
-    if at_work and cutter not in _at_work:
+def mind(cutter: Cuts) -> None:
+    """Have the program's end wait for a cutter while it is busy; told anew when that changes."""
+    if cutter.busy and cutter not in _at_work:
         _at_work.append(cutter)
-    elif not at_work and cutter in _at_work:
+    elif not cutter.busy and cutter in _at_work:
         _at_work.remove(cutter)
     if _at_work and not _before:
-        _before.update({end: signal.signal(end, _lift_all) for end in _ENDS})
+        _before.update({end: signal.signal(end, _lift_all) for end in ENDS})
     elif not _at_work:
         for end, was in _before.items():
             signal.signal(end, was)

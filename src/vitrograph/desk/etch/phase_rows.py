@@ -1,6 +1,6 @@
 """The phases of a recipe, one a row: what is done, how long, and how exactly that must be kept."""
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from typing import Any
 
 from PySide6.QtCore import QObject, Signal
@@ -9,7 +9,7 @@ from PySide6.QtWidgets import QHBoxLayout, QLineEdit, QWidget
 from vitrograph.core.errors import LengthError
 from vitrograph.core.job import Phase
 from vitrograph.core.language import decimals, tr
-from vitrograph.core.units import format_minutes, parse_minutes
+from vitrograph.core.units import format_minutes, parse_minutes, parse_number
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, button, chooser, restyle
 from vitrograph.desk.kit.named import named
@@ -38,6 +38,9 @@ class PhaseRow(QWidget):
             line.setFont(theme.font())
             line.setFixedWidth(line.fontMetrics().horizontalAdvance(sample) + 12)
             line.editingFinished.connect(self.changed)
+        stays = self.tolerance.sizePolicy()                    # the columns stand still where it is hidden
+        stays.setRetainSizeWhenHidden(True)
+        self.tolerance.setSizePolicy(stays)
         self._give = named(button(tr("One more below")), "addPhase")
         self._take = named(button(tr("Take out")), "removePhase")
         row = QHBoxLayout(self)
@@ -59,9 +62,6 @@ class PhaseRow(QWidget):
         kind = self.does.currentData().split("|")[0]
         self.time.setPlaceholderText(tr("as it needs") if kind == "coat" else "")
         self.time.setAccessibleName(tr("Minutes: {does}", does=self.does.currentText()))
-        stays = self.tolerance.sizePolicy()
-        stays.setRetainSizeWhenHidden(True)
-        self.tolerance.setSizePolicy(stays)
         self.tolerance.setVisible(Phase(kind).waited)
 
     def show_phase(self, phase: Phase) -> None:
@@ -75,23 +75,15 @@ class PhaseRow(QWidget):
     def read(self) -> dict[str, Any]:
         """The phase as plain data. Raises LengthError for a time that cannot be read."""
         does, how = self.does.currentData().split("|")
-        typed = self.time.text()
-        try:
+
+        def seconds_of(typed: str) -> float:
             if does == "coat" and not typed.strip():
-                seconds = 0.0
-            else:                                              # a part of a second that is not shown is not lost
-                seconds = self._phase.seconds if typed == _time_of(self._phase) else 60 * parse_minutes(typed)
-            restyle(self.time, "wrong", False)
-        except LengthError:
-            restyle(self.time, "wrong", True)
-            raise
-        try:
-            tolerance = float(self.tolerance.text().strip(" ±s").replace(",", "."))
-            restyle(self.tolerance, "wrong", False)
-        except ValueError:
-            restyle(self.tolerance, "wrong", True)
-            raise LengthError(tr("a number of seconds was wanted, got '{text}'",
-                                 text=self.tolerance.text().strip()[:20])) from None
+                return 0.0
+            # a part of a second that is not shown is not lost
+            return self._phase.seconds if typed == _time_of(self._phase) else 60 * parse_minutes(typed)
+
+        seconds = _read(self.time, seconds_of)
+        tolerance = _read(self.tolerance, lambda typed: parse_number(typed.strip(" ±s")))
         return {"does": does, "how": how, "seconds": seconds, "tolerance": tolerance}
 
 
@@ -148,6 +140,17 @@ class PhaseRows(Column):
             except LengthError as error:
                 raise LengthError(tr("phase {number}: {error}", number=number, error=error)) from None
         return phases
+
+
+def _read(line: QLineEdit, parse: Callable[[str], float]) -> float:
+    """What stands in a line, which is marked where it cannot be read. Raises LengthError."""
+    try:
+        value = parse(line.text())
+    except LengthError:
+        restyle(line, "wrong", True)
+        raise
+    restyle(line, "wrong", False)
+    return value
 
 
 def _time_of(phase: Phase) -> str:

@@ -19,7 +19,7 @@ from PySide6.QtWidgets import (
 from vitrograph.core.errors import LengthError
 from vitrograph.core.glass import parse_readings
 from vitrograph.core.language import decimals, tr
-from vitrograph.core.units import MM_PER_IN, Unit, format_number, parse_length, parse_minutes
+from vitrograph.core.units import MM_PER_IN, Unit, format_number, parse_length, parse_minutes, parse_number
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steady import DropDown, Line
@@ -236,12 +236,7 @@ class NumberField(Field):
         self.show_text(f"{shown:.0f}" if self._whole else decimals(f"{shown:.2f}".rstrip("0").rstrip(".")))
 
     def _parse(self, text: str) -> float:
-        try:
-            number = float(text.strip().rstrip("°%").replace(",", ".").replace("\u2212", "-"))
-        except ValueError:
-            raise LengthError(tr("a number was wanted, got '{text}'", text=text.strip()[:20])) from None
-        if number != number or abs(number) > 1e6:
-            raise LengthError(tr("that number is out of all bounds"))
+        number = parse_number(text.strip().rstrip("°%"))
         return round(number) if self._whole else number * self._factor
 
 

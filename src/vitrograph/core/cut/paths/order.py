@@ -117,7 +117,8 @@ class _Way(Struct):
     def begun(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices) -> "_Way":
         """By the nearest neighbour."""
         way = cls._over(rings, home, around, range(len(rings)))
-        way.order, way.chosen = nearest_first(way.spots, way.ends[0], way.inside, around)
+        way.order, way.chosen = nearest_first(way.spots, (way.middles, way.reaches), way.ends[0], way.inside,
+                                               around)
         return way
 
     @classmethod

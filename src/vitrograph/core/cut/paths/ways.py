@@ -35,13 +35,13 @@ def about_spot(ring: Points, spot: Points) -> Indices:
 
 
 def nearest_first(
-    spots: Points, home: Points, inside: list[Indices], around: Indices
+    spots: Points, about: tuple[Points, Numbers], home: Points, inside: list[Indices], around: Indices
 ) -> tuple[Indices, Points]:
-    """An order by the nearest spot each time, and that spot of each ring."""
+    """An order by the nearest spot each time, and that spot of each ring; `about` are their middles and reaches."""
     waiting = np.array([len(rings) for rings in inside])
     done = np.zeros(len(spots), dtype=bool)
     order, chosen, at = [], np.empty((len(spots), 2)), home
-    middles, reaches = middles_of(spots)
+    middles, reaches = about
     for _ in range(len(spots)):
         off = np.sqrt(((middles - at) ** 2).sum(axis=1))
         off[done | (waiting > 0)] = np.inf

@@ -75,7 +75,7 @@ class Cause(Struct, frozen=True):
         (with_it, without), (low, high) = self.rates, sorted(100 * abs(one) for one in self.interval)
         word = tr("oftener") if self.more else tr("more seldom")
         return Says("{fault} comes {word} with {name}: {had} of {made} pieces ({with_it:.0%}), and {had2} of {made2} "
-                     "without ({without:.0%}); {low:.0f} to {high:.0f} points apart", fault=word_of(self.fault),
+                    "without ({without:.0%}); {low:.0f} to {high:.0f} points apart", fault=word_of(self.fault),
                     word=word, name=self.factor.name, had=self.had[0], made=self.made[0], with_it=with_it,
                     had2=self.had[1], made2=self.made[1], without=without, low=low, high=high)
 

@@ -113,7 +113,10 @@ class Book(Struct):
 
     def line(self, said: Value | str, size: float = BODY_MM, *, indent: float = 0.0, grey: bool = False) -> None:
         """A paragraph, broken into lines."""
-        for words in broken(self.words(said), size, self.width - indent):
+        self._lines(broken(self.words(said), size, self.width - indent), size, indent, grey=grey)
+
+    def _lines(self, lines: Sequence[str], size: float, indent: float, *, grey: bool = False) -> None:
+        for words in lines:
             self._room(size * _LEADING)
             self._y -= size * _LEADING
             self._write(MARGIN_MM + indent, self._y + 0.3 * size, words, size, grey=grey)
@@ -121,17 +124,14 @@ class Book(Struct):
     def step(self, says: Value | str, note: Value | str = "", caution: str = "", *, boxed: bool = True) -> None:
         """A step with a box to tick, a quieter line, and a caution that stands out."""
         warned = tr("Caution: {caution}", caution=caution) if caution else ""
-        paragraphs = (says, BODY_MM), (note, SMALL_MM), (warned, SMALL_MM)
-        self._room(2 + _LEADING * sum(size * len(broken(self.words(said), size, self.width - 8))
-                                      for said, size in paragraphs if said))
+        paragraphs = [(broken(self.words(said), size, self.width - 8), size, grey) for said, size, grey in (
+            (says, BODY_MM, False), (note, SMALL_MM, True), (warned, SMALL_MM, False)) if said]
+        self._room(2 + _LEADING * sum(size * len(lines) for lines, size, _ in paragraphs))
         if boxed:
             self.canvas.setLineWidth(0.3)
             self.canvas.rect(MARGIN_MM, self._y - BODY_MM * _LEADING + 0.1, _BOX_MM, _BOX_MM, stroke=1, fill=0)
-        self.line(says, indent=8.0)
-        if note:
-            self.line(note, SMALL_MM, indent=8.0, grey=True)
-        if warned:
-            self.line(warned, SMALL_MM, indent=8.0)
+        for lines, size, grey in paragraphs:
+            self._lines(lines, size, 8.0, grey=grey)
         self.gap(1.8)
 
     def keep(self, high: float) -> None:
@@ -234,7 +234,7 @@ def _in_rows(patterns: Sequence[Pattern], wide: float) -> list[list[Pattern]]:
 
 def broken(words: str, size: float, wide: float) -> list[str]:
     """Words broken into lines that are no wider than so many mm; a word that is wider is broken itself."""
-    lines, line = [], ""
+    lines, line, long, space = [], "", 0.0, wide_of(" ", size)
     for word in words.split():
         while wide_of(word, size) > wide:
             fits = next(k for k in range(len(word), 0, -1) if k == 1 or wide_of(word[:k], size) <= wide)
@@ -245,10 +245,9 @@ def broken(words: str, size: float, wide: float) -> list[str]:
             word = word[fits:]
             if not word:
                 break
-        longer = f"{line} {word}".strip()
-        if line and wide_of(longer, size) > wide:
+        if line and long + space + wide_of(word, size) > wide:
             lines.append(line)
-            line = word
-        else:
-            line = longer
+            line = ""
+        line, long = (f"{line} {word}", long + space) if line else (word, 0.0)
+        long += wide_of(word, size)
     return [*lines, line] if line or not lines else lines
