@@ -2,6 +2,7 @@
 
 import subprocess
 import sys
+from datetime import datetime
 
 import pytest
 from PySide6.QtCore import QMimeData, QPoint, Qt, QUrl
@@ -12,6 +13,7 @@ from PySide6.QtWidgets import (
     QComboBox,
     QLabel,
     QLineEdit,
+    QPlainTextEdit,
     QPushButton,
     QSlider,
     QSpinBox,
@@ -355,6 +357,86 @@ def test_real_life_plans_the_evening_anew(evening):
     wait(desk)
     assert all(slot.glass != keeper.evening.glasses.index(glass) for slot in keeper.live.plan.evening.slots)
     assert {one.kind for one in desk.bench.making.happened} == {"begun", "pause", "go on", "skip", "broken"}
+
+
+def pick(desk, name: str, words: str) -> None:
+    """Pick a glass in a list, as a hand does."""
+    field = desk.find(QComboBox, name)
+    field.setCurrentIndex(field.findText(words))
+    field.activated.emit(field.currentIndex())
+
+
+def test_what_is_asked_of_a_glass_is_done_to_that_glass_wherever_the_hands_are_by_then(evening):
+    desk = evening()
+    keeper, making = desk.shell.evening, desk.bench.making
+    desk.shell.clock_bar.bell.volume = 0.0
+    desk.click("beginEvening")
+    wait(desk)
+    cream_on(desk, 1)
+    assert [clock.name for clock in keeper.clocks] == ["Untitled 1"]
+    field = desk.find(QComboBox, "glassOf")
+    assert [field.itemText(row) for row in range(field.count())] == ["Untitled 1", "Untitled 2"]
+    pick(desk, "glassOf", "Untitled 2")
+    desk.click("brokenGlass")
+    desk.bench.making.take_copy(desk.bench.job.key, 1)          # meanwhile
+    keeper.follow()
+    wait(desk)
+    desk.click("yesDoIt")
+    wait(desk)
+    assert [(one.kind, one.copy) for one in making.happened][-1] == ("broken", 2) and keeper.clocks
+    pick(desk, "glassOf", "Untitled 1")
+    desk.click("brokenGlass")
+    desk.click("yesDoIt")
+    wait(desk)
+    assert not keeper.clocks and not making.minded and keeper.at_hand() is None, "it calls nobody any more"
+    desk.hours.now += 1000
+    making.ticked.emit()
+    assert not desk.shell.clock_bar.calling
+    pick(desk, "glassOf", "Untitled 1, broken")
+    desk.click("againGlass")
+    desk.click("yesDoIt")
+    wait(desk)
+    assert keeper.at_hand()[0].copy == 1 and not making.progress.clocks and not making.progress.done
+    desk.bench.replace_order(Order.of(job("I", width=8.0), id="another"), None)
+    assert keeper.evening is None and keeper.live is None, "another order's evening is not gone on with"
+    desk.shell.files.give_up()
+
+
+def test_what_went_wrong_goes_into_the_logbook_with_the_piece(evening):
+    desk = evening()
+    desk.go(9)                                                 # looked at before anything happened
+    desk.go(8)
+    desk.click("beginEvening")
+    wait(desk)
+    desk.bench.making.take_copy(desk.bench.job.key, 2)
+    desk.click("trouble_drip")
+    desk.bench.making.take_copy(desk.bench.job.key, 1)          # the hands go on with another
+    desk.type_into("troubleSeconds", "4")
+    desk.click("troubleDone")
+    desk.click("trouble_drip")
+    assert desk.find(QLineEdit, "troubleSeconds").text() == "0", "of another drip nothing is known yet"
+    pick(desk, "troubleOf", "Untitled 2")
+    desk.click("troubleDone")
+    pick(desk, "glassOf", "Untitled 1")
+    desk.click("brokenGlass")
+    desk.click("yesDoIt")
+    wait(desk)
+    at = datetime.fromtimestamp(START).strftime("%H:%M")
+    lines = [f"{at} Untitled 2: a drip on bare glass, 4 s", f"{at} Untitled 2: a drip on bare glass",
+             f"{at} Untitled 1: broke"]
+    desk.go(9)
+    assert desk.says("notedSays") == "\n".join(["Goes with the note:", *lines])
+    assert desk.says("goodCopies") == "1 of 2 came out good" and desk.find(QSpinBox, "count_spoiled").value() == 1
+    desk.find(QSpinBox, "count_spoiled").setValue(0)
+    desk.find(QPlainTextEdit, "note").setPlainText("Hold it by the foot")
+    desk.go(8)
+    desk.go(9)
+    assert desk.says("goodCopies") == "2 of 2 came out good", "the maker's word counts"
+    desk.find(QSpinBox, "count_spoiled").setValue(1)
+    desk.click("writeDown")
+    (entry,) = desk.bench.logbook.entries()
+    assert entry.outcome == "1 good, 1 spoiled" and entry.note.split("\n") == [
+        "Hold it by the foot", *lines]
 
 
 def test_this_one_again_opens_its_steps_from_the_first_coat(evening):

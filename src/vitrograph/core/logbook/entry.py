@@ -26,7 +26,7 @@ PALE: frozenset[Outcome] = frozenset({"faint", "uneven"})
 MOST_STARS = 5
 MOST_COPIES = 100_000
 _MOST_MINUTES = 1440.0
-_MOST_LETTERS = 4000
+MOST_LETTERS = 4000
 _ALSO: dict[str, Outcome] = {
     "leaks": "leak at an edge", "leak": "leak at an edge", "leaked": "leak at an edge", "bled": "bled under",
     "missed a piece": "missed bit", "missed": "missed bit", "pale": "faint", "drips": "drip"}
@@ -102,9 +102,9 @@ class Entry(Struct, frozen=True, kw_only=True):
             raise LogbookError(tr("stars: from 0 to {most} was wanted, got {stars}", most=MOST_STARS,
                                   stars=self.stars))
         for name in WORDS:
-            if len(getattr(self, name)) > _MOST_LETTERS:
+            if len(getattr(self, name)) > MOST_LETTERS:
                 raise LogbookError(tr("{name}: at most {most} letters were wanted", name=name,
-                                      most=_MOST_LETTERS))
+                                      most=MOST_LETTERS))
         # told in one way, however it was typed, so that it is found again
         force_setattr(self, "outcome", outcome_of(counts_of(self.outcome, self.how_many)))
 

@@ -1,7 +1,8 @@
 """What has been done of orders, kept in the logbook's file as it happens: it outlives the program and the day."""
 
 import sqlite3
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
+from datetime import datetime
 from itertools import pairwise
 from types import MappingProxyType
 from typing import cast
@@ -9,7 +10,9 @@ from typing import cast
 from msgspec import Struct
 from msgspec.structs import astuple
 
-from vitrograph.core.etch import OwnTimes, own_times
+from vitrograph.core.etch import OwnTimes, broken_glasses, own_times
+from vitrograph.core.job import Job
+from vitrograph.core.language import tr, within
 from vitrograph.core.logbook.book import Logbook
 from vitrograph.core.stations import Station
 from vitrograph.core.weed import pace_of
@@ -25,11 +28,21 @@ _AT = "making = ? AND station = ? AND piece = ? AND copy = ? AND step = ?"
 
 class Worked(Struct, frozen=True):
     """What a piece took: minutes of hands by station, for all its copies; minutes under cream and of settling, a copy's
-    mean, None where no clock of it ran. What was only clicked through took nothing, and is not told."""
+    mean, None where no clock of it ran. What was only clicked through took nothing, and is not told. `happened` is what
+    else happened to its copies, in order."""
 
     hands: Mapping[Station, float]
     under_cream: float | None
     settled: float | None
+    happened: tuple[Happened, ...] = ()
+
+    def broken(self, copies: int) -> int:
+        """How many of so many copies broke, and were not made again since."""
+        return sum(copy <= copies for _, copy in broken_glasses(self.happened))
+
+    def noted(self, job: Job) -> tuple[str, ...]:
+        """What was noted while its copies were made, a line each: troubles, what broke, what was begun again."""
+        return tuple(line for one in self.happened if (line := _noted(job, one)))
 
 
 class Makings:
@@ -151,6 +164,7 @@ class Makings:
 
     def worked(self, order_id: str) -> dict[int, "Worked"]:
         """What the pieces of the making under way took, by their keys. Raises LogbookError."""
+        happened = self.happened(order_id)
         with self.book.open() as book:
             making = (_under_way(book, order_id),)
             done = book.execute("SELECT station, piece, copy, step, at FROM done WHERE making = ? ORDER BY at, rowid",
@@ -161,7 +175,8 @@ class Makings:
         clocks = {_ref(row): Clock(*row[4:]) for row in kept}
         ran = {ref: seconds for ref, clock in clocks.items()
                if ref in ended and (seconds := clock.ran(ended[ref])) >= _STOOD * clock.seconds}
-        return {piece: _worked(piece, ended, ran) for piece in sorted({ref.piece for ref in ended})}
+        pieces = {ref.piece for ref in ended} | {one.piece for one in happened if one.piece}
+        return {piece: _worked(piece, ended, ran, happened) for piece in sorted(pieces)}
 
     def end(self, order_id: str, now: float) -> None:
         """End the making under way: the order may be made again from the first step. Raises LogbookError."""
@@ -195,7 +210,9 @@ def _making(book: sqlite3.Connection, order_id: str, now: float) -> int:
     return int(making or 0)
 
 
-def _worked(piece: int, ended: Mapping[StepRef, float], ran: Mapping[StepRef, float]) -> Worked:
+def _worked(
+    piece: int, ended: Mapping[StepRef, float], ran: Mapping[StepRef, float], happened: Iterable[Happened]
+) -> Worked:
     """The time between two ticks is that of the step ticked last, by one pair of hands, whatever piece was before."""
     hands: dict[Station, float] = {}
     before: float | None = None
@@ -205,7 +222,16 @@ def _worked(piece: int, ended: Mapping[StepRef, float], ran: Mapping[StepRef, fl
         if ref.piece == piece and _SLIP_S <= took <= _PAUSE_S:
             hands[ref.station] = hands.get(ref.station, 0.0) + took / 60
     return Worked(hands, _mean_minutes(piece, ran, "etch", ("rest ", "work ")),
-                  _mean_minutes(piece, ran, "transfer", ("settle",)))
+                  _mean_minutes(piece, ran, "transfer", ("settle",)),
+                  tuple(one for one in happened if one.piece == piece))
+
+
+def _noted(job: Job, one: Happened) -> str:
+    """A line of the note; nothing of what only tells how the evening went."""
+    lasted = f", {one.number:g} s" if one.number else ""
+    says = {"broken": tr("broke"), "again": tr("begun again"),
+            "trouble": within(one.note.partition(": ")[2]) + lasted}.get(one.kind, "")
+    return f"{datetime.fromtimestamp(one.at):%H:%M} {job.called(one.copy)}: {says}" if says else ""
 
 
 def _mean_minutes(piece: int, ran: Mapping[StepRef, float], station: Station, steps: tuple[str, ...]) -> float | None:

@@ -10,7 +10,7 @@ from vitrograph.core.artwork import label_of, provenance
 from vitrograph.core.etch import cream_for
 from vitrograph.core.glass import Shelf
 from vitrograph.core.job import Drawing, Job, Monogram, Words
-from vitrograph.core.logbook.entry import Entry
+from vitrograph.core.logbook.entry import Entry, outcome_of
 from vitrograph.core.logbook.makings import Worked
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
@@ -46,7 +46,8 @@ def owned_of(workshop: Workshop, shelf: Shelf, job: Job) -> Owned:
 def record_of(
     done: FinishedOrder, piece: FinishedPiece, today: date, owned: Owned, worked: Worked | None = None
 ) -> Entry:
-    """The entry of a piece of an order, made today: all its copies good until the maker says otherwise.
+    """The entry of a piece of an order, made today: its copies good but for those that broke, until the maker says
+    otherwise.
 
     What was not timed stands as it was planned under cream, and is left out of the minutes of hands.
     """
@@ -56,7 +57,7 @@ def record_of(
     islands, webs = sheet.islands, [thin.width for thin in sheet.cutting.thin(0.0, _WIDEST_WEB_MM)]
     minutes = worked.under_cream if worked and worked.under_cream is not None else piece.etch.seconds / 60
     settled = worked.settled if worked and worked.settled is not None else job.transfer.settle
-    took = sum(hands.values())
+    took, broken = sum(hands.values()), worked.broken(many) if worked else 0
     return Entry(
         made_on=today.isoformat(), job=job.name, glass=f"{job.glass.kind} {glass_line(piece.wall)}",
         material=job.material, shelf=owned.shelf,
@@ -77,7 +78,8 @@ def record_of(
         cost_cream=_rounded(grams * cream.price / cream.full) if grams and cream.full and cream.price else None,
         cost_glass=_rounded(many * owned.glass) if owned.glass else None,
         cost_hands=_rounded(took / 60 * owned.hands) if owned.hands and took else None,
-        how_many=many, order_id=done.order.id)
+        how_many=many, outcome=outcome_of({"good": many - broken, "spoiled": broken}),
+        note="\n".join(worked.noted(job)) if worked else "", order_id=done.order.id)
 
 
 def _grams(piece: FinishedPiece) -> float | None:

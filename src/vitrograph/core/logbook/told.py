@@ -15,7 +15,10 @@ _MOST_ORDERS = 200                      # of which anything is remembered
 
 
 class Told(Struct, frozen=True, omit_defaults=True):
-    """What was told of a piece: copies by how they came out, minutes where the maker said them, stars, words, marks."""
+    """What was told of a piece: copies by how they came out, minutes where the maker said them, stars, words, marks.
+
+    `broken` is how many that broke are counted among them.
+    """
 
     counts: Mapping[str, int] = field(default_factory=dict)
     minutes: float | None = None
@@ -23,6 +26,7 @@ class Told(Struct, frozen=True, omit_defaults=True):
     whom: str = ""
     note: str = ""
     marks: tuple[Mark, ...] = ()
+    broken: int = 0
 
 
 class ToldFile:

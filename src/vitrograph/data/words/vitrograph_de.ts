@@ -7558,6 +7558,18 @@ Sie sagt: {licence}</translation>
         <translation>Ruhe des Abends</translation>
     </message>
     <message>
+        <source>{glass} is made again, from a new film on?</source>
+        <translation>{glass} wird neu gemacht, von einer neuen Folie an?</translation>
+    </message>
+    <message>
+        <source>Yes, make it again</source>
+        <translation>Ja, neu machen</translation>
+    </message>
+    <message>
+        <source>{glass} is given up already</source>
+        <translation>{glass} ist schon aufgegeben</translation>
+    </message>
+    <message>
         <source>No, go on</source>
         <translation>Nein, weiter</translation>
     </message>
@@ -10331,6 +10343,12 @@ Sie sagt: {licence}</translation>
         <translation>was Sie hier sagen, bleibt erst erhalten, wenn es aufgeschrieben ist ({error})</translation>
     </message>
     <message>
+        <source>Goes with the note:
+{noted}</source>
+        <translation>Kommt zur Notiz:
+{noted}</translation>
+    </message>
+    <message>
         <source>{copies} of {copies2} came out good</source>
         <translation>{copies} von {copies2} kamen gut heraus</translation>
     </message>
@@ -12909,6 +12927,22 @@ Sie sagt: {licence}</translation>
     <message>
         <source>a clock is running, or a film is being cut</source>
         <translation>eine Uhr läuft, oder eine Folie wird geschnitten</translation>
+    </message>
+    <message>
+        <source>broke</source>
+        <translation>ist zerbrochen</translation>
+    </message>
+    <message>
+        <source>begun again</source>
+        <translation>noch einmal begonnen</translation>
+    </message>
+    <message>
+        <source>Which glass</source>
+        <translation>Welches Glas</translation>
+    </message>
+    <message>
+        <source>{glass}, broken</source>
+        <translation>{glass}, zerbrochen</translation>
     </message>
 </context>
 </TS>

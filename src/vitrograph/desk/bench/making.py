@@ -119,7 +119,7 @@ class Making(QObject):
     def worked(self) -> dict[int, Worked]:
         """What the order's pieces really took, by their keys; nothing where it cannot be read."""
         try:
-            return self._makings.worked(self._order) if self.begun else {}
+            return self._makings.worked(self._order) if self.begun or self.happened else {}
         except VitrographError:
             return {}
 

@@ -1,13 +1,16 @@
 """The evening on the card: how long and how calm it is, what the hands do now, and what real life does to it."""
 
+from collections.abc import Callable
 from datetime import datetime
+from functools import partial
 
 from PySide6.QtCore import Signal
 
 from vitrograph.core.etch import EveningPlan, Live, grams
-from vitrograph.core.language import capital, tr, tr_later
+from vitrograph.core.language import capital, tr
 from vitrograph.core.units import format_minutes
 from vitrograph.desk.etch.evening_view import in_hours
+from vitrograph.desk.etch.glass_choice import GlassChoice
 from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.fields import Column, button, in_a_row, label
@@ -37,9 +40,12 @@ class EveningPanel(Column):
         self.calm.setRange(0, 10)
         self.calm.setAccessibleName(tr("Calm: time to spare before clocks"))
         self.calm_says = named(label("", "quiet"), "calmSays")
-        self._under_way = in_a_row(self.pause, self.anew), in_a_row(self.skip, self.again, self.broken)
-        self.stack(self.says, self.task, self.meanwhile, self.there, *self._under_way, self.start, self.calm,
-                   self.calm_says)
+        self.whose = GlassChoice("glassOf")
+        self._of_glass = in_a_row(self.again, self.broken)
+        of_hands, of_glass = in_a_row(self.skip, self.pause), in_a_row(self.again, self.broken)
+        self._under_way = of_hands, self.anew, of_glass
+        self.stack(self.says, self.task, self.meanwhile, self.there, of_hands, self.anew, self.whose.field, of_glass,
+                   self.start, self.calm, self.calm_says)
         self._connect()
         self.refresh()
 
@@ -49,12 +55,9 @@ class EveningPanel(Column):
         self.there.clicked.connect(keeper.go_there)
         self.pause.clicked.connect(keeper.pause)
         self.anew.clicked.connect(keeper.follow)
-        self.skip.clicked.connect(lambda: self._ask(
-            tr_later("{glass}: {task} is left out?"), tr("Yes, skip"), keeper.skip))
-        self.again.clicked.connect(lambda: self._ask(
-            tr_later("{glass} is etched again from its first coat?"), tr("Yes, etch again"), keeper.again))
-        self.broken.clicked.connect(lambda: self._ask(
-            tr_later("{glass} is given up?"), tr("Yes, it broke"), keeper.broken))
+        self.skip.clicked.connect(self._ask_to_skip)
+        self.again.clicked.connect(self._ask_again)
+        self.broken.clicked.connect(self._ask_broken)
         self.calm.sliderReleased.connect(self._take_calm)
         self.calm.actionTriggered.connect(lambda _act: None if self.calm.isSliderDown() else self._later())
         keeper.changed.connect(self.refresh)
@@ -67,12 +70,42 @@ class EveningPanel(Column):
     def _take_calm(self) -> None:
         self.bench.edit(tr("Calm of the evening"), etch__calm=self.calm.value() / 10)
 
-    def _ask(self, asks: str, yes: str, do: object) -> None:
+    def _ask_to_skip(self) -> None:
         hand = self.keeper.at_hand()
-        if hand is not None and callable(do):
+        if hand is not None:
             glass, task = hand
-            self.asks.emit(AskBar(tr(asks, glass=glass.called, task=glass.chain.tasks[task].name),
-                                  [Answer("staysAsItIs", tr("No, go on"), lambda: None), Answer("yesDoIt", yes, do)]))
+            self._ask(tr("{glass}: {task} is left out?", glass=glass.called, task=glass.chain.tasks[task].name),
+                      tr("Yes, skip"), partial(self.keeper.skip, glass, task))
+
+    def _ask_again(self) -> None:
+        glass = self.whose.glass()
+        if glass is None:
+            return
+        if (glass.piece, glass.copy) in self.keeper.broken_ones:
+            self._ask(tr("{glass} is made again, from a new film on?", glass=glass.called), tr("Yes, make it again"),
+                      partial(self.keeper.again, glass))
+        else:
+            self._ask(tr("{glass} is etched again from its first coat?", glass=glass.called), tr("Yes, etch again"),
+                      partial(self.keeper.again, glass))
+
+    def _ask_broken(self) -> None:
+        glass = self.whose.glass()
+        if glass is None:
+            return
+        if (glass.piece, glass.copy) in self.keeper.broken_ones:
+            self.bench.refused.emit(tr("{glass} is given up already", glass=glass.called))
+        else:
+            self._ask(tr("{glass} is given up?", glass=glass.called), tr("Yes, it broke"),
+                      partial(self.keeper.broken, glass))
+
+    def _ask(self, asks: str, yes: str, do: Callable[[], None]) -> None:
+        """Ask, and do it to what was asked about, wherever the hands are by then."""
+        def answered() -> None:
+            self.whose.forget()
+            do()
+
+        self.asks.emit(AskBar(asks, [Answer("staysAsItIs", tr("No, go on"), lambda: None),
+                                     Answer("yesDoIt", yes, answered)]))
 
     def refresh(self) -> None:
         """Show the plan, or how it stands."""
@@ -82,6 +115,9 @@ class EveningPanel(Column):
             widget.setVisible(evening is not None and not self.keeper.under_way)
         for row in self._under_way:
             row.setVisible(live is not None)
+        hand = self.keeper.at_hand()
+        self.whose.show(self.keeper.glasses if live is not None else (), self.keeper.broken_ones,
+                        hand[0] if hand else self.keeper.shown())
         if evening is None:
             trouble = self.keeper.trouble
             self.says.setText(f"{capital(trouble)}." if trouble

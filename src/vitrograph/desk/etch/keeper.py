@@ -1,6 +1,8 @@
 """The evening of the order in hand: planned off the window's thread, followed as it happens, its clocks watched."""
 
-from msgspec.structs import replace
+from collections.abc import Iterator
+from itertools import chain
+
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from vitrograph.core.etch import (
@@ -9,6 +11,7 @@ from vitrograph.core.etch import (
     GlassWork,
     Live,
     UnderClock,
+    broken_glasses,
     clocks_to_start,
     live_of,
     running_clocks,
@@ -17,6 +20,7 @@ from vitrograph.core.etch import (
 )
 from vitrograph.core.results import OrderResults
 from vitrograph.core.work import Happened, StepRef
+from vitrograph.core.work.happened import Kind
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 
@@ -69,6 +73,7 @@ class EveningKeeper(QObject):
 
     def look(self) -> None:
         """Plan anew where the order is another, and the etch is entered or the evening under way."""
+        self._let_go_of_others()
         results = self.bench.order_results
         wanted = self.bench.station == "etch" or self.under_way
         if self._of is results or not wanted or not results.complete:
@@ -80,6 +85,15 @@ class EveningKeeper(QObject):
         own = self.bench.making.own_times()
         self._planning.ask(lambda: results.finished().by(own).evening)
         self._start_clocks()
+
+    def _let_go_of_others(self) -> None:
+        """Of another order than the one in hand nothing is followed."""
+        if self._of is not None and self._of.order.id != self.bench.order.id:
+            self._planning.forget()
+            self._following.forget()
+            self._of, self.evening, self.live, self.trouble = None, None, None, ""
+            self._again.stop()
+            self.changed.emit()
 
     def follow(self) -> None:
         """Plan the rest of an evening under way, as it stands now."""
@@ -99,38 +113,36 @@ class EveningKeeper(QObject):
         """The hands are called away, or are back."""
         self._note("go on" if self.live is not None and self.live.paused else "pause")
 
-    def skip(self) -> None:
-        """What the hands would do next is not needed."""
-        glass, task = self._at_hand()
-        if glass is not None:
-            self._note("skip", glass, glass.chain.tasks[task].name)
-            self.bench.making.tick(*glass.waits[task], *glass.refs[task])
+    def skip(self, glass: GlassWork, task: int) -> None:
+        """A task of a glass is not needed."""
+        self._note("skip", (glass.piece, glass.copy), glass.chain.tasks[task].name)
+        self.bench.making.tick(*glass.waits[task], *glass.refs[task])
 
-    def again(self) -> None:
-        """The glass at hand is etched again: its steps from the first coat on are open."""
-        glass, _ = self._at_hand()
-        if glass is not None:
-            done = self.bench.making.progress.done
-            self.bench.making.untick(*(ref for refs in (*glass.refs, *glass.waits) for ref in refs
-                                       if ref.station == "etch" and ref in done))
-            self._note("again", glass)
+    def again(self, glass: GlassWork) -> None:
+        """A glass is etched again: its steps at the etch are open; one that broke is made again from its film on."""
+        making, anew = self.bench.making, (glass.piece, glass.copy) in self.broken_ones
+        begun = {*making.progress.done, *making.progress.clocks}
+        making.untick(*(ref for ref in _steps_of(glass) if ref in begun and (anew or ref.station == "etch")))
+        self._note("again", (glass.piece, glass.copy))
 
-    def broken(self) -> None:
-        """The glass at hand broke: nothing more is done of it."""
-        glass, _ = self._at_hand()
-        if glass is not None:
-            self._note("broken", glass)
+    def broken(self, glass: GlassWork) -> None:
+        """A glass broke: nothing more is done of it, and its clocks call nobody."""
+        making, mine, now = self.bench.making, set(_steps_of(glass)), self.bench.making.now()
+        making.start_clocks([(ref, clock.held(now)) for ref, clock in making.progress.begun().items() if ref in mine])
+        self._note("broken", (glass.piece, glass.copy))
 
-    def trouble_noted(self, note: str, seconds: float = 0.0) -> None:
-        """Keep what went wrong with the glass at hand."""
-        glass, _ = self._at_hand()
-        self._note("trouble", glass, note, seconds)
+    def trouble_noted(self, glass: GlassWork | None, note: str, seconds: float = 0.0) -> None:
+        """Keep what went wrong with a glass; with the one in hand where the evening is not planned."""
+        piece = self.bench.job.key
+        whose = (piece, self.bench.making.copy_of(piece)) if glass is None else (glass.piece, glass.copy)
+        self._note("trouble", whose, note, seconds)
 
     def go_there(self) -> None:
         """Take what is next in hand, at its own station."""
-        glass, task = self._at_hand()
-        if glass is None:
+        hand = self.at_hand()
+        if hand is None:
             return
+        glass, task = hand
         done = self.bench.making.progress.done
         ref = next((ref for ref in glass.refs[task] if ref not in done), None)
         if ref is not None:
@@ -148,20 +160,29 @@ class EveningKeeper(QObject):
 
     def at_hand(self) -> tuple[GlassWork, int] | None:
         """The glass and the task that the hands do now, or next."""
-        glass, task = self._at_hand()
-        return None if glass is None else (glass, task)
-
-    def _at_hand(self) -> tuple[GlassWork | None, int]:
         if self.live is None or self.live.next is None:
-            return None, 0
+            return None
         number, task = self.live.next
         return self.live.evening.glasses[number], task
 
-    def _note(self, kind: str, glass: GlassWork | None = None, note: str = "", number: float = 0.0) -> None:
-        happened = Happened(self.bench.making.now(), kind, note=note, number=number)       # type: ignore[arg-type]
-        if glass is not None:
-            happened = replace(happened, piece=glass.piece, copy=glass.copy)
-        self.bench.making.note(happened)
+    @property
+    def glasses(self) -> tuple[GlassWork, ...]:
+        """Every glass of the evening; none before it is planned."""
+        return self.evening.glasses if self.evening is not None else ()
+
+    @property
+    def broken_ones(self) -> set[tuple[int, int]]:
+        """The glasses that broke, by piece and copy."""
+        return broken_glasses(self.bench.making.happened)
+
+    def shown(self) -> GlassWork | None:
+        """The glass whose steps the station shows."""
+        piece = self.bench.job.key
+        whose = piece, self.bench.making.copy_of(piece)
+        return next((glass for glass in self.glasses if (glass.piece, glass.copy) == whose), None)
+
+    def _note(self, kind: Kind, whose: tuple[int, int] = (0, 0), note: str = "", number: float = 0.0) -> None:
+        self.bench.making.note(Happened(self.bench.making.now(), kind, *whose, note, number))
 
     # -- following -----------------------------------------------------------------------------------------------
 
@@ -169,6 +190,7 @@ class EveningKeeper(QObject):
         return [Clocked(results.job, results.etch, results.transfer) for results in self.bench.order_results.pieces]
 
     def _take_making(self) -> None:
+        self._let_go_of_others()
         making = self.bench.making
         passed = list(waits_passed(self.evening, making.progress)) if self.evening is not None else []
         if passed and self.under_way:
@@ -201,11 +223,16 @@ class EveningKeeper(QObject):
 
     def _take_next(self) -> None:
         """Where the hands go on with another glass at this station, have it in hand."""
-        glass, task = self._at_hand()
-        if glass is not None and self.bench.station == "etch" and glass.refs[task] and (
-                glass.refs[task][0].station == "etch"):
-            self.take_in_hand(glass.refs[task][0])
+        hand = self.at_hand()
+        refs = hand[0].refs[hand[1]] if hand is not None else ()
+        if refs and self.bench.station == "etch" and refs[0].station == "etch":
+            self.take_in_hand(refs[0])
 
     def _refuse(self, sentence: str) -> None:
         self.evening, self.live, self.trouble = None, None, sentence
         self.changed.emit()
+
+
+def _steps_of(glass: GlassWork) -> Iterator[StepRef]:
+    """Every step of a glass, at all its stations."""
+    return chain.from_iterable((*glass.refs, *glass.waits))

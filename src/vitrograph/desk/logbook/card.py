@@ -54,7 +54,7 @@ class LogbookCard(StationCard):
         self.back.setObjectName("goBack")
         self.back.clicked.connect(self.bench.making.go_back)
         self.stack(self.found, self.went, self.pointing, *self._build_photo(), self.write, self.anew, self.back)
-        self.bench.making.changed.connect(self._show_begun)
+        self.bench.making.changed.connect(lambda: self._take(self._show_results))     # what was done tells the minutes
         self.section(tr("What your own pieces say"))
         self.stack(self.advising.says, self.advising.causes)
         self.section(tr("Made before"))
@@ -121,7 +121,9 @@ class LogbookCard(StationCard):
         stood = worked.under_cream if worked is not None else None
         planned = results.etch.seconds / 60 if results.etch else 0.0
         self._turn_to(results.job)
-        self.went.show_planned(results.job.count, planned if stood is None else round(stood, 2))
+        self.went.show_planned(results.job.count, planned if stood is None else round(stood, 2),
+                               worked.broken(results.job.count) if worked else 0,
+                               worked.noted(results.job) if worked else ())
         for one in (self.write, self.photo, self.film, self.corners):
             one.setEnabled(ready)
         self.pointing.show_results(results)

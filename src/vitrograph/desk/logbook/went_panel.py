@@ -1,5 +1,6 @@
 """How it went: the outcome of each copy, time under cream, stars, for whom, and a note."""
 
+from collections.abc import Sequence
 from math import inf
 
 from msgspec.structs import replace
@@ -10,6 +11,7 @@ from PySide6.QtWidgets import QComboBox, QGridLayout, QWidget
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import tr
 from vitrograph.core.logbook import OUTCOMES, Entry, Mark, Outcome, outcome_of
+from vitrograph.core.logbook.entry import MOST_LETTERS
 from vitrograph.core.logbook.told import Told, ToldFile
 from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench import Bench
@@ -32,6 +34,7 @@ class WentPanel(Column):
         self._bench = bench
         self.marks: tuple[Mark, ...] = ()                      # what was pointed at on the piece in hand
         self._copies, self._minutes = 1, 0.0
+        self._broken, self._noted = 0, ""                      # as was noted while the piece was made
         self._of: tuple[str, int] | None = None                # the order and the piece that are told of
         self._file, self._failed = ToldFile(), False
         self._rest = QTimer(self, singleShot=True, interval=_KEEP_MS)
@@ -61,7 +64,8 @@ class WentPanel(Column):
         self.whom.setPlaceholderText(tr("For whom"))
         self.whom.setAccessibleName(tr("For whom"))
         self.note = TextBox(bench, "note", tr("Note"), 2, empty=tr("What would you change next time?"))
-        self.stack(self.good, grid, self.minutes, self.stars, self.whom, self.note)
+        self.noted = named(label("", "quiet"), "notedSays")
+        self.stack(self.good, grid, self.minutes, self.stars, self.whom, self.note, self.noted)
         for changed in (*(box.valueChanged for box in self.counts.values()), self.stars.currentIndexChanged,
                         self.whom.textChanged, self.note.textChanged):
             changed.connect(self._keep_soon)
@@ -82,7 +86,7 @@ class WentPanel(Column):
         counts: dict[str, int] = {what: box.value() for what, box in self.counts.items() if box.value()}
         try:
             self._file.keep(*self._of, Told(counts, self._typed, self.stars.currentIndex(), self.whom.text(),
-                                            self.note.words(), self.marks))
+                                            self.note.words(), self.marks, self._broken))
             self._failed = False
         except (OSError, VitrographError) as error:
             if not self._failed:
@@ -102,7 +106,7 @@ class WentPanel(Column):
         self._count()
         for what, box in self.counts.items():
             box.setValue(told.counts.get(what, 0))
-        self._typed = told.minutes
+        self._typed, self._broken = told.minutes, told.broken
         self.stars.setCurrentIndex(told.stars)
         self.whom.setText(told.whom)
         self.note.setPlainText(told.note)
@@ -115,11 +119,16 @@ class WentPanel(Column):
             self.marks = marks
             self._keep_soon()
 
-    def show_planned(self, copies: int, minutes: float) -> None:
-        """So many copies stand so long under cream, unless the maker says otherwise."""
-        self._copies, self._minutes = copies, minutes
+    def show_planned(self, copies: int, minutes: float, broken: int = 0, noted: Sequence[str] = ()) -> None:
+        """So many copies stand so long under cream, and so many of them broke, unless the maker says otherwise; what
+        was noted while they were made goes with the note."""
+        self._copies, self._minutes, self._noted = copies, minutes, "\n".join(noted)
         self.minutes.show_number(minutes if self._typed is None else self._typed)
         self._count()
+        spoiled, self._broken, more = self.counts["spoiled"], broken, broken - self._broken
+        spoiled.setValue(spoiled.value() + more)
+        self.noted.setText(tr("Goes with the note:\n{noted}", noted=self._noted))
+        self.noted.setVisible(bool(noted))
 
     def count_copy(self, now: Outcome | None, before: Outcome | None) -> None:
         """Count a copy by what a photograph shows of it, in place of what was thought of it before."""
@@ -138,13 +147,19 @@ class WentPanel(Column):
         stars = str(self.stars.currentData())
         return replace(entry, outcome=self.outcome, minutes=self._minutes if self._typed is None else self._typed,
                        stars=int(stars) if stars else None, for_whom=self.whom.text().strip(),
-                       note=self.note.words().strip())
+                       note=self._whole_note())
+
+    def _whole_note(self) -> str:
+        """What the maker says, and as much of what was noted as a note holds beside it."""
+        typed = self.note.words().strip()
+        room = MOST_LETTERS - len(typed) - 1
+        return "\n".join(part for part in (typed, self._noted[:max(0, room)]) if part)
 
     def clear(self) -> None:
         """Begin anew, for the next piece."""
         for box in self.counts.values():
             box.setValue(0)
-        self._typed = None
+        self._typed, self._broken = None, 0
         self.stars.setCurrentIndex(0)
         self.whom.clear()
         self.marks = ()
