@@ -23,8 +23,9 @@ from PySide6.QtWidgets import (
 from specimens import BRIEF, job
 from vitrograph.core.demo import demo_order
 from vitrograph.core.job import Order
-from vitrograph.core.logbook import Logbook, Makings
+from vitrograph.core.logbook import Entry, Logbook, Makings
 from vitrograph.core.storing.unsaved import default_folder
+from vitrograph.core.units import format_minutes
 from vitrograph.core.work import Clock, Reading, StepRef, Wall
 from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.etch.recipe_window import RecipeWindow
@@ -466,6 +467,31 @@ def test_trouble_has_its_steps_at_once_and_is_noted(evening):
     assert "Do not press" in desk.says("troubleSays") and not desk.find(QLineEdit, "troubleSeconds").isVisible()
     desk.click("troubleLeave")
     assert desk.find(QPushButton, "trouble_corner").isVisible()
+
+
+def test_the_makers_own_pieces_say_how_long_where_the_recipe_is_chosen(evening):
+    desk = evening(job("I", width=8.0, etch__recipe=BRIEF))
+    says, take = desk.find(QLabel, "ownMinutesSays"), desk.find(QPushButton, "takeOwnMinutes")
+    desk.qtbot.waitUntil(lambda: desk.card().minutes.advice is not None, timeout=15000)
+    assert not says.isVisible() and not take.isVisible(), "with no pieces there is nothing to say"
+    cream, now = desk.bench.job.etch.cream.name, desk.bench.order.etch.recipe
+    for minutes, outcome in ((2.0, "faint"), (3.0, "faint"), (5.0, "1 good, 3 faint"), (20.0, "good"),
+                             (25.0, "good")):
+        desk.bench.logbook.add(Entry(made_on="2026-03-01", job="Test", material="ordinary", cream=cream,
+                                     minutes=minutes, how_many=4, outcome=outcome))
+    desk.go(7)
+    desk.go(8)
+    desk.qtbot.waitUntil(says.isVisible, timeout=15000)
+    assert says.text().startswith("Your own pieces: ") and "from 20 pieces" in says.text()
+    advised = desk.card().minutes.advice.minutes
+    assert 8 < advised < 20 and take.text() == f"Let this recipe last {format_minutes(5 * round(12 * advised))}"
+    desk.click("takeOwnMinutes")
+    desk.settle()
+    made = desk.bench.order.etch.recipe
+    assert made.seconds == 5 * round(12 * advised) and not take.isVisible() and says.isVisible()
+    desk.bench.undo_stack.undo()
+    desk.settle()
+    assert desk.bench.order.etch.recipe == now and take.isVisible()
 
 
 @pytest.fixture

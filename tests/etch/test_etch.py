@@ -19,6 +19,7 @@ from vitrograph.core.etch import (
     cream_for,
     json_of_recipe,
     label_recipe,
+    lasting,
     longer_than,
     plan_etch,
     read_recipe,
@@ -54,6 +55,20 @@ def test_the_usual_ways_are_there_with_their_times():
     assert Recipe() == FIVE
     assert longer_than(BRIEF, 200.0).name == "Three to five minutes" and longer_than(FIVE, 9e9) is None
     assert label_recipe(3.0).seconds == 180.0
+
+
+@given(st.sampled_from(usual_recipes()), st.integers(1, 200_000))
+def test_a_recipe_made_to_last_so_long_lasts_it_to_the_second_and_changes_nothing_but_its_waits(recipe, seconds):
+    made, stirred = lasting(recipe, seconds), recipe.seconds - sum(one.seconds for one in recipe.phases if one.waited)
+    if made is None:
+        waits = sum(one.waited for one in recipe.phases)
+        assert seconds == recipe.seconds or seconds <= stirred + 2 * waits or seconds > 86_400
+        return
+    assert made.seconds == seconds and made.name == f"{recipe.name}, changed"
+    for now, before in zip(made.phases, recipe.phases, strict=True):
+        assert (now.does, now.how, now.tolerance) == (before.does, before.how, before.tolerance)
+        stretch = (seconds - stirred) / (recipe.seconds - stirred)
+        assert now.seconds == (pytest.approx(before.seconds * stretch, abs=1.0) if before.waited else before.seconds)
 
 
 @pytest.mark.parametrize("recipe", usual_recipes(), ids=lambda recipe: recipe.name)

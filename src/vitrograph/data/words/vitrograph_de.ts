@@ -12944,5 +12944,13 @@ Sie sagt: {licence}</translation>
         <source>{glass}, broken</source>
         <translation>{glass}, zerbrochen</translation>
     </message>
+    <message>
+        <source>Your own pieces: {says}.</source>
+        <translation>Ihre eigenen Stücke: {says}.</translation>
+    </message>
+    <message>
+        <source>Let this recipe last {time}</source>
+        <translation>Dieses Rezept {time} dauern lassen</translation>
+    </message>
 </context>
 </TS>

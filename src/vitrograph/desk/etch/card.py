@@ -13,6 +13,7 @@ from vitrograph.core.work import Happened, Step, StepRef
 from vitrograph.core.workshop import change_workshop, load_workshop, with_weighed
 from vitrograph.desk.etch.evening_panel import EveningPanel
 from vitrograph.desk.etch.keeper import EveningKeeper
+from vitrograph.desk.etch.own_minutes import OwnMinutes
 from vitrograph.desk.etch.recipe_panel import RecipePanel
 from vitrograph.desk.etch.trouble_panel import TroublePanel
 from vitrograph.desk.kit.columns import section_heading
@@ -34,8 +35,9 @@ class EtchCard(StepsCard):
         self.recipe = RecipePanel(self.bench)
         self.pot = FindingList(self.bench)
         self.label_first = label(CAUTIONS[0], "caution")
+        self.minutes = OwnMinutes(self.bench, self.workshop)
         super().build()
-        self.stack(self.pot, self.recipe, self.label_first)
+        self.stack(self.pot, self.minutes, self.recipe, self.label_first)
         self.recipe.edit.clicked.connect(self.recipe_wanted)
         self.walker.ticking.connect(self._time_coat)
         self.recipe.weighed.connect(self._keep_weighing)
@@ -57,7 +59,7 @@ class EtchCard(StepsCard):
     def _arrange(self, *, under_way: bool) -> None:
         """The recipe is chosen before the evening begins; from then on steps and trouble come first."""
         steps, trouble = (self.copies, self.walker, self.found), (self.trouble_title, self.trouble)
-        recipe = (self.recipe_title, self.recipe, self.label_first)
+        recipe = (self.recipe_title, self.minutes, self.recipe, self.label_first)
         rows = (*steps, *trouble, *recipe) if under_way else (*recipe, *steps, *trouble)
         for at, widget in enumerate(rows, start=self.columns.rows.index(self.pot) + 1):
             self.columns.put(at, widget)
@@ -99,3 +101,4 @@ class EtchCard(StepsCard):
     def show_job(self, job: Job) -> None:
         self.recipe.setVisible(job.stencil.kind != "decal")
         self.recipe.show_job(job)
+        self.minutes.show_job()

@@ -7,7 +7,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QDialog, QFormLayout, QHBoxLayout, QLineEdit, QScrollArea, QVBoxLayout, QWidget
 
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.etch import label_recipe, usual_recipes
+from vitrograph.core.etch import of_its_own, usual_recipes
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import read_record
 from vitrograph.core.language import capital, tr
@@ -124,7 +124,7 @@ class RecipeWindow(QDialog):
         """Let the order go by what stands here."""
         now = self.bench.order.etch.recipe
         try:
-            made = _of_its_own(self.recipe())
+            made = of_its_own(self.recipe())
         except VitrographError as error:
             self._complain(f"{capital(error.words(self.bench.unit))}.")
             return
@@ -134,7 +134,7 @@ class RecipeWindow(QDialog):
 
     def _keep(self) -> None:
         """Keep it in the workshop, in the place of one of the same name."""
-        made = _of_its_own(self.bench.order.etch.recipe)
+        made = of_its_own(self.bench.order.etch.recipe)
         if made != self.bench.order.etch.recipe:
             self.bench.edit(tr("Recipe"), etch__recipe=made)
         self._change(lambda known: replace(known, recipes=(made, *_others(known, made))),
@@ -149,14 +149,6 @@ class RecipeWindow(QDialog):
         self.bench.attempt(lambda: change_workshop(self.card.workshop, change), told)
         self.card.offer_recipes()
         self._show_kept()
-
-
-def _of_its_own(recipe: Recipe) -> Recipe:
-    """A recipe that is called as a usual way and is not that, by a name of its own."""
-    usual = (*usual_recipes(), label_recipe(10.0))
-    if recipe in usual or all(recipe.name not in (one.name, tr(one.name)) for one in usual):
-        return recipe
-    return replace(recipe, name=tr("{name}, changed", name=tr(recipe.name))[:80])
 
 
 def _others(workshop: Workshop, recipe: Recipe) -> tuple[Recipe, ...]:

@@ -5,12 +5,10 @@ from pathlib import Path
 from msgspec import Struct
 from PySide6.QtCore import QObject, Signal
 
-from vitrograph.core.errors import VitrographError
 from vitrograph.core.findings import Finding
 from vitrograph.core.job import Job
 from vitrograph.core.language import capital
-from vitrograph.core.logbook.advice import Advice, advise, causes_in, finding_of, paces_of
-from vitrograph.core.workshop import load_workshop
+from vitrograph.core.logbook.advice import Advice, advise_job, causes_in, finding_of, paces_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit.fields import label
@@ -49,16 +47,11 @@ class Advising(QObject):
 
     def ask(self, job: Job, workshop: Path) -> None:
         """Ask about a job, in the background."""
-        book, cream, material = self.bench.logbook, job.etch.cream, job.material
+        book = self.bench.logbook
 
         def work() -> Said:
-            try:
-                own = load_workshop(workshop).label_minutes(cream.name)
-            except VitrographError:                            # what is wrong with it is told where it is opened
-                own = None
-            label_minutes = cream.label_minutes if own is None else own
             entries = [one.entry for one in book.found(most=_LAST)]
-            return Said(advise(book, cream.name, material, label_minutes),
+            return Said(advise_job(book, job, workshop),
                         tuple(finding_of(cause, job) for cause in causes_in(book)),
                         tuple(pace.says for pace in paces_of(entries)))
 

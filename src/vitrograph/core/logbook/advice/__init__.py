@@ -11,7 +11,7 @@ from vitrograph.core.logbook.advice.came_to import (
     paces_of,
 )
 from vitrograph.core.logbook.advice.causes import Cause, causes_in, finding_of
-from vitrograph.core.logbook.advice.minutes import Advice, Dot, advise
+from vitrograph.core.logbook.advice.minutes import Advice, Dot, advise, advise_job
 
 __all__ = [
     "Advice",
@@ -22,6 +22,7 @@ __all__ = [
     "Month",
     "OwnPace",
     "advise",
+    "advise_job",
     "causes_in",
     "changes_of",
     "failures_in",

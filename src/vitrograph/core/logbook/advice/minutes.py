@@ -7,15 +7,19 @@ Demetrio, D. Firth, Estimating intraclass correlation for binary data, Biometric
 
 from collections.abc import Iterable, Sequence
 from math import exp, log
+from pathlib import Path
 
 from msgspec import Struct
 
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.job import Job
 from vitrograph.core.language import tr
 from vitrograph.core.logbook.advice.curve import Posterior, Prior, Tried, believe
 from vitrograph.core.logbook.book import Logbook
 from vitrograph.core.logbook.entry import LEAKED, PALE, counts_of
 from vitrograph.core.units import format_minutes
 from vitrograph.core.value_words import word_of
+from vitrograph.core.workshop import load_workshop
 
 LEAST = 6                          # pieces of a cream before anything is said of it
 FROST = Prior()
@@ -74,6 +78,17 @@ class Advice(Struct, frozen=True):
 def advise(book: Logbook, cream: str, material: str = "", label_minutes: float | None = None) -> Advice:
     """Say how long a cream should stand on a glass, on whatever glass where none is told. Raises LogbookError."""
     return advise_from(dots_of(book), cream, material, label_minutes)
+
+
+def advise_job(book: Logbook, job: Job, workshop: Path) -> Advice:
+    """What is said of a job's cream on its glass; the label's time is as the workshop's file knows it, else as the job
+    does. Raises LogbookError."""
+    cream = job.etch.cream
+    try:
+        own = load_workshop(workshop).label_minutes(cream.name)
+    except VitrographError:                                    # what is wrong with it is told where it is opened
+        own = None
+    return advise(book, cream.name, job.material, cream.label_minutes if own is None else own)
 
 
 def advise_from(dots: Iterable[Dot], cream: str, material: str = "", label_minutes: float | None = None) -> Advice:
