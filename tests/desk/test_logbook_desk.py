@@ -370,6 +370,11 @@ def test_the_list_is_searched_read_in_and_an_order_opened_as_it_was_made(desk, t
     (tmp_path / "bad.csv").write_text("made_on,job,outcome\n2025-01-02,Old lantern,meh\n", "utf-8")
     card.take_list(tmp_path / "bad.csv")
     assert "row 2, outcome" in desk.says("message") and table.rowCount() == 2
+    went = desk.find(QComboBox, "filterEntries")
+    for words, rows in (("Came out: faint", 1), ("Came out: crooked", 0), ("However it went", 2)):
+        went.setCurrentIndex(went.findText(words))
+        went.activated.emit(went.currentIndex())
+        assert table.rowCount() == rows and (desk.says("entriesSays") == "Nothing was found.") == (rows == 0)
     sought = desk.find(QLineEdit, "findEntries")
     QTest.keyClicks(sought, "lantern")
     desk.qtbot.waitUntil(lambda: table.rowCount() == 1)

@@ -10207,6 +10207,14 @@ Sie sagt: {licence}</translation>
         <translation>Geordnet</translation>
     </message>
     <message>
+        <source>However it went</source>
+        <translation>Wie auch immer es ausging</translation>
+    </message>
+    <message>
+        <source>Came out: {what}</source>
+        <translation>Ergebnis: {what}</translation>
+    </message>
+    <message>
         <source>Make it again</source>
         <translation>Noch einmal machen</translation>
     </message>

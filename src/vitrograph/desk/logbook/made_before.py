@@ -5,9 +5,9 @@ from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTab
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import day_words, tr
-from vitrograph.core.logbook import Asked, Entry, Listed, SortedBy, TakenOut
+from vitrograph.core.logbook import OUTCOMES, Asked, Entry, Listed, SortedBy, TakenOut
 from vitrograph.core.logbook.entry import counted, outcome_words
-from vitrograph.core.value_words import film_word
+from vitrograph.core.value_words import film_word, word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import Column, button, chooser, in_a_row, label
@@ -41,6 +41,9 @@ class MadeBefore(Column):
         self.sought.textEdited.connect(lambda _text: self._typing.start())
         self.sort = chooser("sortEntries", tr("Sorted"), _SORTED)
         self.sort.activated.connect(lambda _at: self.refresh())
+        self.went = chooser("filterEntries", tr("How it went"), {"": tr("However it went"), **{
+            what: tr("Came out: {what}", what=word_of(what)) for what in OUTCOMES}})
+        self.went.activated.connect(lambda _at: self.refresh())
         self.table = self._make_table()
         self.says = label("", "quiet", scale=0.9)
         self.says.setObjectName("entriesSays")
@@ -54,7 +57,8 @@ class MadeBefore(Column):
         self.back = button(tr("Put back what was taken out"))
         self.back.setObjectName("putBack")
         self.back.clicked.connect(self._put_back)
-        self.stack(self.sought, self.sort, self.table, self.says, in_a_row(self.remake, self.remove), self.back)
+        self.stack(self.sought, in_a_row(self.sort, self.went), self.table, self.says,
+                   in_a_row(self.remake, self.remove), self.back)
         self.table.itemSelectionChanged.connect(self._point)
         self._point()
 
@@ -89,7 +93,7 @@ class MadeBefore(Column):
 
     def refresh(self) -> None:
         """Read the logbook again, as it is searched."""
-        asked, chosen = Asked(self.sought.text()), {one.id for one in self.chosen}
+        asked, chosen = Asked(self.sought.text(), outcome=self.went.currentData()), {one.id for one in self.chosen}
         sorted_by: SortedBy = self.sort.currentData()
         try:
             self.listed = self.bench.logbook.found(asked, sorted_by, _MOST)
@@ -112,7 +116,7 @@ class MadeBefore(Column):
                 self.table.selectionModel().select(self.table.model().index(row, 0), _WHOLE_ROW)
         self.table.blockSignals(False)
         self._point()
-        nothing = tr("Nothing was found.") if asked.words else tr("Nothing is written down yet.")
+        nothing = tr("Nothing was found.") if asked != Asked() else tr("Nothing is written down yet.")
         more = tr("; the first {listed} are listed", listed=len(self.listed)) if entries > len(self.listed) else ""
         self.says.setText(f"{counted(entries, pieces)}{more}" if entries else nothing)
 
