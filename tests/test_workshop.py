@@ -9,7 +9,7 @@ import pytest
 from specimens import job
 from vitrograph.cli import main
 from vitrograph.core.errors import WorkshopError
-from vitrograph.core.job import Order, Weighing
+from vitrograph.core.job import CutChoices, Order, Stock, Weighing
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.workshop import (
     Cutter,
@@ -130,14 +130,43 @@ def test_use_makes_a_blade_older_and_film_shorter_and_a_left_over_is_used_first(
     worn = with_cut(with_cut(Workshop(cutters=(Cutter("A", blade_m=1.5), Cutter("B"))), 2500.0), 500.0)
     assert [one.blade_m for one in worn.cutters] == [4.5, 0.0]
     films = (Film("Red", kind="shelf", left=900.0, price=3.0, force=70.0), Film("Blue", left=500.0, price=9.0))
-    rest, red, blue = with_left_over(Workshop(films=films), "Blue", "stencil", 120.0, (80.0, 200.0)).films
+    rest, red, blue = with_left_over(Workshop(films=films), Stock("Blue"), "stencil", 120.0, (80.0, 200.0)).films
     assert (rest.name, rest.left, rest.width, rest.price) == ("Blue, left over", 80.0, 200.0, 9.0)
     assert red == films[0] and blue.left == 300.0
-    gone = with_left_over(Workshop(films=films), "Green", "removable", 1.0, (10.0, 20.0)).films[0]
+    gone = with_left_over(Workshop(films=films), Stock("Green"), "removable", 1.0, (10.0, 20.0)).films[0]
     assert (gone.kind, gone.price, gone.left) == ("removable", 0.0, 10.0), "film nobody owns is like none"
-    assert with_left_over(Workshop(films=films), "Red", "shelf", 900.0, (5.0, 5.0)).films[1].left == 0.0
-    pot = with_weighed(Workshop(), Weighing(80.0, 78.5, 4000.0)).creams[0]
-    assert (pot.grams, len(pot.weighed)) == (78.5, 1) and with_force(Workshop(), 90.0).films[0].force == 90.0
+    assert with_left_over(Workshop(films=films), Stock("Red"), "shelf", 900.0, (5.0, 5.0)).films[1].left == 0.0
+    scrap = with_left_over(Workshop(films=films), Stock("Red"), "shelf", 890.0, None).films
+    assert [(one.name, one.left) for one in scrap] == [("Red", 10.0), ("Blue", 500.0)]
+
+
+def test_of_leftovers_of_one_name_the_one_that_was_cut_is_shorter_and_one_used_up_is_gone():
+    films = (Film("Blue, left over", left=90.0, width=200.0), Film("Blue, left over", left=200.0, width=292.0),
+             Film("Blue", left=700.0))
+    cut = Stock("Blue, left over", width=292.0, length=200.0)
+    made = with_left_over(Workshop(films=films), cut, "stencil", 120.0, (80.0, 292.0)).films
+    assert [(one.name, one.left, one.width) for one in made] == [
+        ("Blue, left over", 80.0, 292.0), ("Blue, left over", 90.0, 200.0), ("Blue", 700.0, 305.0)]
+    scrap = with_left_over(Workshop(films=films), cut, "stencil", 200.0, None).films
+    assert [one.left for one in scrap] == [90.0, 700.0]
+
+
+def test_what_use_tells_is_kept_with_the_film_and_the_cream_that_the_order_is_made_with():
+    films = (Film("Red", kind="shelf"), Film("Blue, left over"), Film("Blue"), Film("Green"))
+    held = Workshop(films=films, creams=(OwnCream("Old pot", grams=300.0), OwnCream("New pot", grams=90.0)))
+
+    def forces(cut: CutChoices) -> list[float | None]:
+        return [one.force for one in with_force(held, cut, 90.0).films]
+
+    assert forces(CutChoices(stock=(Stock("Blue"),))) == [None, 90.0, 90.0, None], "a leftover is the same film"
+    assert forces(CutChoices(stock=(Stock("Green"),))) == [None, None, None, 90.0]
+    assert forces(CutChoices(stock=(Stock("Unknown"),))) == [None, 90.0, 90.0, None], "the first of its kind"
+    with pytest.raises(WorkshopError, match="no film of this kind"):
+        forces(CutChoices(film="permanent"))
+    old, new = with_weighed(held, "new POT", Weighing(90.0, 88.5, 4000.0)).creams
+    assert (old.grams, old.weighed) == (300.0, ()) and (new.grams, len(new.weighed)) == (88.5, 1)
+    with pytest.raises(WorkshopError, match="no cream called “Third”"):
+        with_weighed(held, "Third", Weighing(90.0, 88.5, 4000.0))
 
 
 def test_what_several_keep_in_it_at_once_is_all_there(tmp_path):

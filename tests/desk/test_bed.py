@@ -136,12 +136,39 @@ def test_nesting_closer_tells_how_far_it_is_keeps_what_it_finds_and_can_be_stopp
     assert desk.bench.order.cut.laid == ()
 
 
-def test_what_is_left_over_is_kept_in_the_workshop(bed):
+def test_what_is_left_over_is_kept_in_the_workshop(bed, monkeypatch):
     desk, view = bed
     desk.click("keepLeftover")
     film = load_workshop(desk.shell.files.workshop).films[0]
     assert film.name == "Film, left over" and film.left == pytest.approx(view.run.sheet.left_over)
     assert "kept: Film, left over" in desk.says("cutSays")
+    owned = load_workshop(desk.shell.files.workshop).films
+    desk.click("keepLeftover")                                 # a second click, as of a slip
+    desk.click("stay")
+    assert load_workshop(desk.shell.files.workshop).films == owned
+    desk.click("keepLeftover")
+    desk.click("keepMore")
+    assert len(load_workshop(desk.shell.files.workshop).films) == len(owned) + 1
+    before = load_workshop(desk.shell.files.workshop).films
+    monkeypatch.setattr("vitrograph.desk.cut.driving._LEAST_LEFT_MM", 1e4)            # it is but a scrap
+    desk.click("keepLeftover")
+    desk.click("keepMore")
+    after = load_workshop(desk.shell.files.workshop).films
+    assert "too little to keep" in desk.says("cutSays") and len(after) == len(before)
+    assert after[-1].left == max(0.0, before[-1].left - view.run.sheet.film.length)
+
+
+def test_places_found_for_an_order_are_given_to_no_other(bed, monkeypatch):
+    desk, _view = bed
+    monkeypatch.setattr("vitrograph.desk.cut.card._NEST_SECONDS", 2.0)
+    keeper, found = desk.card().keeper, []
+    keeper.nested.connect(found.append)
+    desk.click("nestCloser")
+    assert keeper.nesting
+    desk.bench.edit("Wider", fit__from_rim=desk.bench.job.fit.from_rim + 3.0)
+    desk.qtbot.waitUntil(lambda: not keeper.nesting, timeout=30000)
+    settled(desk)
+    assert found == [()] and desk.bench.order.cut.laid == () and "stopped" in desk.says("nestSays")
 
 
 def test_what_goes_on_several_films_is_gone_through_film_by_film(bed):

@@ -16,7 +16,7 @@ from vitrograph.cli import main
 from vitrograph.core.cut import Wanted, cut_work, to_hpgl
 from vitrograph.core.cut.ladder import ladder, ladder_mm
 from vitrograph.core.errors import CutterError
-from vitrograph.core.job import Order
+from vitrograph.core.job import CutChoices, Order, Stock
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.workshop import (
     Film,
@@ -207,17 +207,17 @@ def test_a_test_ladder_is_cut_force_by_force_and_its_triangles_lie_in_their_squa
 
 def test_a_film_that_was_cut_is_shorter_by_that_and_its_leftover_is_used_first():
     held = Workshop(films=(Film("Roll", "permanent", left=900.0, price=4.0), Film("Old", left=200.0)))
-    made = with_left_over(held, "Roll", "permanent", 250.0, (42.0, 292.0))
+    made = with_left_over(held, Stock("Roll"), "permanent", 250.0, (42.0, 292.0))
     assert [(film.name, film.left, film.width) for film in made.films] == [
         ("Roll, left over", 42.0, 292.0), ("Roll", 608.0, 305.0), ("Old", 200.0, 305.0)]
     assert made.films[0].price == 4.0 and made.films[0].kind == "permanent"
     assert [stock.name for stock in begun(made, Order()).cut.stock] == ["Roll, left over", "Roll"]
-    unknown = with_left_over(Workshop(), "Mat", "shelf", 100.0, (50.0, 60.0))
+    unknown = with_left_over(Workshop(), Stock("Mat"), "shelf", 100.0, (50.0, 60.0))
     assert (unknown.films[0].name, unknown.films[0].kind) == ("Mat, left over", "shelf")
 
 
 def test_the_blade_grows_older_by_what_is_cut_and_a_film_keeps_its_force():
-    held = with_force(with_cut(with_cut(Workshop(), 1500.0), 500.0), 80.0)
+    held = with_force(with_cut(with_cut(Workshop(), 1500.0), 500.0), CutChoices(), 80.0)
     assert held.cutters[0].blade_m == pytest.approx(2.0) and held.films[0].force == 80.0
 
 

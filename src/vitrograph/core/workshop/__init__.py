@@ -10,10 +10,10 @@ from vitrograph.core.workshop.keeping import (
     workshop_of,
 )
 from vitrograph.core.workshop.owned import Cutter, Film, House, OwnCream, Tape, Workshop
-from vitrograph.core.workshop.worn import with_cut, with_force, with_left_over, with_weighed
+from vitrograph.core.workshop.worn import film_in_use, with_cut, with_force, with_left_over, with_weighed
 
 __all__ = [
     "Cutter", "Film", "House", "OwnCream", "Tape", "Workshop", "begun", "change_workshop", "default_file",
-    "differences", "json_of", "load_workshop", "piece_begun", "save_workshop", "with_cut", "with_force",
+    "differences", "film_in_use", "json_of", "load_workshop", "piece_begun", "save_workshop", "with_cut", "with_force",
     "with_left_over", "with_weighed", "workshop_of",
 ]

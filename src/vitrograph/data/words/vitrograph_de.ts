@@ -5459,6 +5459,14 @@
         <translation>{path} ließ sich nicht schreiben: {reason}</translation>
     </message>
     <message>
+        <source>your workshop has no film of this kind: write it down there, and keep the force again</source>
+        <translation>Ihre Werkstatt hat keine Folie dieser Art: dort aufschreiben und die Kraft noch einmal behalten</translation>
+    </message>
+    <message>
+        <source>your workshop has no cream called “{name}”: this weighing is kept with the order only</source>
+        <translation>Ihre Werkstatt hat keine Creme namens „{name}“: diese Wägung wird nur beim Auftrag behalten</translation>
+    </message>
+    <message>
         <source>{of}, left over</source>
         <translation>{of}, Rest</translation>
     </message>
@@ -7410,16 +7418,24 @@ Sie sagt: {licence}</translation>
         <translation>bei {place} wurde eine andere Folie angehalten; diese beginnt am Anfang: noch einmal drücken, oder eintippen, wo sie beginnen soll</translation>
     </message>
     <message>
+        <source>What this film leaves is kept already, and its length taken off what you own.</source>
+        <translation>Was diese Folie übrig lässt, ist schon behalten und ihre Länge von Ihrem Bestand abgezogen.</translation>
+    </message>
+    <message>
+        <source>It was cut once more: keep that too</source>
+        <translation>Sie wurde noch einmal geschnitten: auch das behalten</translation>
+    </message>
+    <message>
+        <source>only {long} is left over, too little to keep: the film is taken off what you own of {name}</source>
+        <translation>nur {long} bleiben übrig, zu wenig zum Aufheben: die Folie wird vom Bestand von {name} abgezogen</translation>
+    </message>
+    <message>
         <source>opening the line to the cutter</source>
         <translation>öffnet die Leitung zum Plotter</translation>
     </message>
     <message>
         <source>stopped {where}, the blade is up: if the film has not moved, go on from {place}</source>
         <translation>angehalten {where}, die Klinge ist oben: wenn die Folie sich nicht bewegt hat, weiter ab {place}</translation>
-    </message>
-    <message>
-        <source>only {length} is left over: too little to keep</source>
-        <translation>nur {length} sind übrig: zu wenig zum Behalten</translation>
     </message>
     <message>
         <source>kept: {name}, left over, {long} by {wide}</source>

@@ -116,7 +116,8 @@ class CutCard(StationCard):
         self.anew.clicked.connect(lambda: bench.edit(tr("Lay out anew"), cut__laid=()))
         self.driving.wanted.connect(lambda: self.bench.attempt(lambda: self.driving.drive(self._run())))
         self.driving.rest.clicked.connect(
-            lambda: self.bench.attempt(lambda: self.driving.keep_left_over(self._run())))
+            lambda: self.bench.attempt(lambda: self.driving.keep_left_over(self._run(), self.number())))
+        self.driving.asks.connect(self.asks)
         self.keeper.laid.connect(self._take_work)
         self.keeper.shorter.connect(
             lambda mm: self._say_nesting(tr("looking for less: {length} of this film by now",

@@ -14,10 +14,19 @@ from vitrograph.core.errors import CutterError, VitrographError
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
-from vitrograph.core.workshop import Workshop, change_workshop, load_workshop, with_cut, with_force, with_left_over
+from vitrograph.core.workshop import (
+    Workshop,
+    change_workshop,
+    film_in_use,
+    load_workshop,
+    with_cut,
+    with_force,
+    with_left_over,
+)
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.cut.ends import mind
 from vitrograph.desk.cut.stopped import StoppedFile
+from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.fields import Column, button, drop_down, in_a_row, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steady import Line
@@ -32,6 +41,7 @@ class Driving(Column):
 
     wanted = Signal()
     turned = Signal()                   # it is at work now, or no longer
+    asks = Signal(object)               # the bar of a question for the window
     _told, _ended, _tested, _broke = Signal(object), Signal(object), Signal(object), Signal(str, str)
 
     def __init__(self, bench: Bench) -> None:
@@ -42,6 +52,7 @@ class Driving(Column):
         self._speed = 1.0
         self._run = b""                                        # which film was sent last, told by its paths
         self._stopped = "", b""                                # where one was stopped, and which it was
+        self._kept: set[tuple[str, int, bytes]] = set()        # the films whose leftovers were kept
         self._file: StoppedFile | None = None                  # where that is kept
         self._then: Callable[[], object] | None = None         # what waits for the cutter's end
         self.where = named(Line(), "cutterAt")
@@ -110,8 +121,9 @@ class Driving(Column):
     def _tell_worn(self, known: Workshop) -> None:
         """How old the blade is, and what force the film in use came out clean with."""
         told = [tr("blade: {blade_m:.1f} m cut", blade_m=known.cutters[0].blade_m)] if known.cutters[0].blade_m else []
-        told += [tr("{name}: clean at {force:g}", name=known.films[0].name,
-                    force=known.films[0].force)] if known.films[0].force else []
+        film = film_in_use(known, self.bench.order.cut)
+        if film is not None and film.force:
+            told.append(tr("{name}: clean at {force:g}", name=film.name, force=film.force))
         if told:
             self._say("; ".join(told))
 
@@ -163,16 +175,28 @@ class Driving(Column):
             return False
         return True
 
-    def keep_left_over(self, run: SheetRun) -> None:
-        """Keep what is left over of a film in the workshop."""
+    def keep_left_over(self, run: SheetRun, number: int) -> None:
+        """Keep what is left over of a film in the workshop, which has so much less of it; once more only if asked."""
+        film = self.bench.order.id, number, _print_of(run)
+        if film not in self._kept:
+            self._keep_left_over(run, film)
+            return
+        self.asks.emit(AskBar(tr("What this film leaves is kept already, and its length taken off what you own."), (
+            Answer("stay", tr("Leave it so"), lambda: None),
+            Answer("keepMore", tr("It was cut once more: keep that too"), lambda: self._keep_left_over(run, film)))))
+
+    def _keep_left_over(self, run: SheetRun, film: tuple[str, int, bytes]) -> None:
         sheet, kind = run.sheet, self.bench.order.cut.film
-        if sheet.left_over < _LEAST_LEFT_MM:
-            raise VitrographError(tr("only {length} is left over: too little to keep",
-                                     length=self.bench.length(sheet.left_over, 0)))
-        rest = sheet.left_over, sheet.film.width
-        long, wide = (self.bench.length(side, 0) for side in rest)
-        if self._remember(lambda known: with_left_over(known, sheet.stock.name, kind, sheet.used[0], rest)):
-            self._say(tr("kept: {name}, left over, {long} by {wide}", name=sheet.stock.name, long=long, wide=wide))
+        long, wide = (self.bench.length(side, 0) for side in (sheet.left_over, sheet.film.width))
+        scrap = sheet.left_over < _LEAST_LEFT_MM               # which is cut off, and thrown away
+        rest = None if scrap else (sheet.left_over, sheet.film.width)
+        used = sheet.used[0] + (sheet.left_over if scrap else 0.0)
+        if self._remember(lambda known: with_left_over(known, sheet.stock, kind, used, rest)):
+            self._kept.add(film)
+            self._say(tr("kept: {name}, left over, {long} by {wide}", name=sheet.stock.name, long=long, wide=wide)
+                      if rest is not None else
+                      tr("only {long} is left over, too little to keep: the film is taken off what you own of {name}",
+                         long=long, name=sheet.stock.name))
 
     def _cut_ladder(self) -> None:
         """Cut the test, and ask which came out clean."""
@@ -200,7 +224,8 @@ class Driving(Column):
 
     def _keep_force(self, index: int) -> None:
         force = self.clean.itemData(index)
-        if force is not None and self._remember(lambda known: with_force(known, force)):
+        cut = self.bench.order.cut
+        if force is not None and self._remember(lambda known: with_force(known, cut, force)):
             self._say(tr("kept with your film: force {force:g}", force=force))
 
     def _work(self, work: Callable[[], None]) -> None:

@@ -7,7 +7,7 @@ from PySide6.QtCore import QObject, Signal
 
 from vitrograph.core.cut import CutWork, closer
 from vitrograph.core.errors import Cancelled, VitrographError
-from vitrograph.core.job import Lying
+from vitrograph.core.job import Lying, Order
 from vitrograph.core.language import tr
 from vitrograph.core.results import OrderResults
 from vitrograph.desk.bench import Bench
@@ -28,6 +28,7 @@ class CutKeeper(QObject):
         self.says = ""                                         # why there is none, or what is left out of it
         self._of: OrderResults | None = None
         self._stop = Event()
+        self._nested_of: Order | None = None                   # the order that is nested closer
         self._laying, self._nesting = BackgroundTask(self), BackgroundTask(self)
         self._laying.answered.connect(self._take)
         self._laying.refused.connect(self._refuse)
@@ -35,6 +36,8 @@ class CutKeeper(QObject):
         self._nesting.refused.connect(lambda _sentence: self.nested.emit(()))
         bench.results_changed.connect(lambda _results: self.look())
         bench.order_changed.connect(self.look)
+        for changed in (bench.order_changed, bench.job_changed):
+            changed.connect(lambda *_: self._mind_changes())
         bench.station_changed.connect(lambda _station: self.look())
         self.look()                                            # the station may have been entered before it was made
 
@@ -57,6 +60,7 @@ class CutKeeper(QObject):
     def nest(self, seconds: float) -> None:
         """Nest the stencils of each film closer, for so many seconds; `nested` carries places, none where stopped."""
         done, self._stop = self.bench.order_results.sound()[0], Event()
+        self._nested_of = self.bench.order
         stop = self._stop
 
         def still_wanted() -> None:
@@ -81,8 +85,13 @@ class CutKeeper(QObject):
         self.says = tr("left out, for want of a stencil: {all}", all=told) if lacking else ""
         self.laid.emit()
 
+    def _mind_changes(self) -> None:
+        """Places that are looked for an order are none for another: who changes it wants no more of them."""
+        if self.nesting and self._nested_of != self.bench.order:
+            self.stop()
+
     def _take_nested(self, laid: tuple[Lying, ...]) -> None:
-        self.nested.emit(laid)
+        self.nested.emit(laid if self._nested_of == self.bench.order else ())
 
 
 def _worked_out(results: OrderResults) -> tuple[CutWork, tuple[VitrographError, ...]]:

@@ -77,7 +77,8 @@ class EtchCard(StepsCard):
 
     def _keep_weighing(self, weighing: Weighing) -> None:
         """The pot in the workshop is as full as it was weighed."""
-        self.bench.attempt(lambda: change_workshop(self.workshop, lambda known: with_weighed(known, weighing)),
+        cream = self.bench.order.etch.cream.name
+        self.bench.attempt(lambda: change_workshop(self.workshop, lambda known: with_weighed(known, cream, weighing)),
                            tr("weighed: kept in the workshop"))
 
     def _time_coat(self, ref: StepRef) -> None:
