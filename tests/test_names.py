@@ -13,10 +13,11 @@ from specimens import job, star_job
 from vitrograph.cli import main
 from vitrograph.core.artwork import compose
 from vitrograph.core.errors import JobError
+from vitrograph.core.glass import generic_glasses
 from vitrograph.core.job import Artwork, FilmMend, Item, Monogram, Names, Order, Row, SizeRule, Words
 from vitrograph.core.job.pieces import carried, parted, shared, with_piece_moved, with_pieces, without_piece
 from vitrograph.core.pipeline import Pipeline
-from vitrograph.core.solving import fails, solved_factor
+from vitrograph.core.solving import fails, settled, solved_factor
 from vitrograph.core.storing.names_file import names_of, read_names, text_of
 from vitrograph.core.storing.orderfile import load_order
 
@@ -240,6 +241,18 @@ def test_capitals_are_as_high_as_typed(tmp_path):
     assert main([*TUMBLER, "--text", "HE", "--cap-height", "7.5", "--count", "3", "--out", str(tmp_path)]) == 0
     (piece,) = json.loads((tmp_path / "plan.json").read_text())["pieces"]
     assert piece["fit"]["art_mm"][1] == pytest.approx(7.5, abs=0.01) and piece["count"] == 3
+
+
+@pytest.mark.parametrize("glass", [kept.glass for kept in generic_glasses()[::4]], ids=lambda glass: glass.kind)
+def test_art_from_another_glass_is_brought_to_lie_soundly_and_then_stays_as_it_is(glass):
+    order = Order.of(job("Kestrel", glass=glass, width=70.0, fit__from_rim=4.0))
+    before = order.pieces[0].artwork.items[0].size
+    made = settled(order, 0)
+    results = Pipeline().run(made.order.job(0))
+    assert not made.stops and not fails(results, "largest") and not results.stopped
+    assert made.order.pieces[0].artwork.items[0].size >= before / 2 and made.wide == results.fitted.size[0]
+    again = settled(made.order, 0)
+    assert again.order == made.order and again.mended == 0
 
 
 @pytest.mark.parametrize("end", ["smallest", "largest"])

@@ -8,8 +8,9 @@ from PySide6.QtWidgets import QInputDialog, QLineEdit, QPlainTextEdit, QPushButt
 from specimens import PLAQUE, TUMBLER, job, star_job
 from vitrograph.core.demo import open_night
 from vitrograph.core.errors import UnfinishedError
+from vitrograph.core.findings import Code, Level
 from vitrograph.core.glass import ShelvedGlass
-from vitrograph.core.job import Artwork, Item, Order, Words
+from vitrograph.core.job import Artwork, Item, Order, StraightGlass, Words
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.desk.kit.message import Heard
 
@@ -97,9 +98,35 @@ def test_the_same_art_goes_on_another_glass_by_the_rule_picked(open_desk, entry,
     desk.bench.shelf = type("Shelf", (), {"glasses": lambda self: (ShelvedGlass("Half", TUMBLER.__class__(
         rim=TUMBLER.rim / 2, base=TUMBLER.base / 2, height=TUMBLER.height / 2)),)})()
     chosen(desk.shell.top.menus.add, entry, "Half")
+    desk.click("leaveArt")                                     # what fails there is seen to by hand
     desk.settle()
     assert desk.bench.job.name == "Half" and desk.bench.job.glass.rim == TUMBLER.rim / 2
     assert desk.results.art.size[0] == pytest.approx(width or 23.0, abs=0.4 if width is None else 1e-6)
+
+
+def test_what_fails_of_art_on_another_glass_is_solved_there(open_desk):
+    desk = open_desk(job("Kestrel", width=46.0, name="Flutes", fit__from_rim=90.0, fit__rows=2))
+    short = ShelvedGlass("Short", StraightGlass(rim=80.0, height=70.0))
+    desk.bench.shelf = type("Shelf", (), {"glasses": lambda self: (short,)})()
+    told, refused = [], []
+    desk.bench.told.connect(told.append)
+    desk.bench.refused.connect(refused.append)
+    taking_over = desk.shell.top.menus.taking_over
+    chosen(desk.shell.top.menus.add, "This art as large on another glass", "Short")
+    assert desk.shell.asking and taking_over.busy
+    desk.qtbot.waitUntil(lambda: not taking_over.busy, timeout=60000)
+    desk.settle()
+    assert not desk.shell.asking and not refused and told[-1].startswith("Short: the art is ")
+    assert desk.bench.job.fit.rows == 1, "how film was parted was for the other glass"
+    assert not [found for found in desk.results.findings() if found.level is Level.STOP or found.code in (
+        Code.OFF_GLASS, Code.LIP, Code.BORDER, Code.WEB, Code.OPENING)]
+    desk.bench.undo_stack.undo()
+    assert desk.bench.job.name == "Short" and desk.bench.job.fit.from_rim == 90.0, "as it was put there"
+    chosen(desk.shell.top.menus.add, "This art as large on another glass", "Short")
+    desk.bench.edit("Wider", fit__from_rim=12.0)               # by hand, meanwhile
+    order = desk.bench.order
+    desk.qtbot.waitUntil(lambda: not taking_over.busy, timeout=60000)
+    assert desk.bench.order == order and "changed meanwhile" in told[-1]
 
 
 def test_shared_art_is_typed_once_for_both(open_desk):

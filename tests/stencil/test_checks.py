@@ -2,10 +2,13 @@
 
 import numpy as np
 import pytest
+import shapely
+from hypothesis import given, settings
+from hypothesis import strategies as st
 
 from specimens import FLARE_IN, LANTERN, PLAQUE, in_mm, job, remedied, run, star_job
 from vitrograph.core.findings import Code, Level
-from vitrograph.core.job import TaperedGlass
+from vitrograph.core.job import FlatGlass, TaperedGlass
 from vitrograph.core.stencil.checks import CHECKS, CheckInput
 
 FAULTY = {
@@ -69,6 +72,9 @@ def test_the_lip_is_upright_below_the_rim_of_what_is_drunk_from():
     assert not of_code(run(star_job(glass=PLAQUE, fit__from_rim=2.0)), Code.LIP)
 
 
+_OF_PLACE = frozenset((Code.OFF_GLASS, Code.BORDER, Code.LIP, Code.OVERLAP, Code.READING_WIDTH))
+
+
 def test_each_side_with_little_border_is_told_by_its_own_width():
     (found,) = of_code(run(job(stencil__border=5.0, fit__from_rim=2.0)), Code.BORDER)
     assert in_mm(found.says).startswith("only 2\u202fmm of film at the upper side and 5\u202fmm of film at the left")
@@ -78,6 +84,37 @@ def test_each_side_with_little_border_is_told_by_its_own_width():
 def test_art_close_to_an_edge_is_moved_by_what_its_border_lacks(gap, moves):
     (found,) = of_code(run(job(fit__from_rim=gap)), Code.BORDER)
     assert moves in in_mm(found.remedy.label)
+
+
+@settings(max_examples=60)
+@given(st.sampled_from((LANTERN, PLAQUE, FLARE_IN, FlatGlass(width=150.0, height=120.0, outline="oval"))),
+       st.floats(-20.0, 110.0), st.floats(-60.0, 60.0), st.floats(15.0, 110.0), st.sampled_from((1, 2)))
+def test_what_is_offered_for_a_place_mends_what_it_is_offered_for(glass, gap, across, width, rows):
+    """A remedy that is done and leaves its finding as it was is worse than none."""
+    made = job("I I", glass=glass, fit__from_rim=gap, fit__across=across, width=width, fit__rows=rows)
+    before = run(made)
+    for found in before.findings():
+        if found.remedy is None or found.code not in _OF_PLACE or before.sheet is None:
+            continue
+        after = run(remedied(made, found.remedy))
+        assert after.sheet is not None, found.code
+        left = of_code(after, found.code)
+        if found.code is Code.BORDER:
+            least = made.stencil.least_border
+            short, before_short = (sum(max(0.0, least - wide) for wide in one.sheet.border) for one in (after, before))
+            assert short < before_short - 1e-6, in_mm(found.remedy.label)
+        else:
+            assert not left or left[0].says != found.says, (in_mm(found.says), in_mm(found.remedy.label))
+
+
+@pytest.mark.parametrize(("across", "moves"), [(-62.0, "to the right"), (62.0, "to the left")])
+def test_art_close_to_a_panes_side_is_moved_sideways(across, moves):
+    made = job("I", glass=FlatGlass(width=150.0, height=120.0), fit__across=across, width=10.0)
+    results = run(made)
+    (found,) = of_code(results, Code.BORDER)
+    left, _, right, _ = shapely.transform(results.sheet.outline, results.fitted.chart.sheet_to_wall).bounds
+    assert max(-left, right) == pytest.approx(75.0), "film ends where the pane does"
+    assert in_mm(found.remedy.label).endswith(moves) and not of_code(run(remedied(made, found.remedy)), Code.BORDER)
 
 
 @pytest.mark.parametrize("glass", [LANTERN, PLAQUE, FLARE_IN])

@@ -137,10 +137,8 @@ class Shell(QWidget):
         self._column = QVBoxLayout(self)
         self._column.setContentsMargins(0, 0, 0, 0)
         self._column.setSpacing(0)
-        self._column.addWidget(self.top)
-        self._column.addWidget(self.strip)
-        self._column.addWidget(self.line)
-        self._column.addWidget(self.clock_bar)
+        for bar in (self.top, self.strip, self.line, self.clock_bar):
+            self._column.addWidget(bar)
         self.places = QStackedWidget()                         # the work, or the page an order begins on
         self.places.addWidget(work)
         self._column.addWidget(self.places, 1)
@@ -164,6 +162,7 @@ class Shell(QWidget):
         for told in (bench.making.changed, bench.making.ticked):
             told.connect(self._stay_awake)
         self.files.asks.connect(self.ask)
+        self.top.menus.taking_over.asks.connect(self.ask)
         self.top.packet_wanted.connect(self.files.choose_packet)
         self.top.send_wanted.connect(self._send)
         self.strip.rename_wanted.connect(self.top.menus.ask_name)

@@ -39,29 +39,30 @@ class Band(Struct, frozen=True):
         return Band(self.u_low + u, self.s_low, self.u_high + u, self.s_high)
 
 
-def band_round(wall: Wall, box: Box, border: Sides) -> tuple[Band, Sides]:
+def band_round(wall: Wall, box: Box, border: Sides, stands: float = 0.0) -> tuple[Band, Sides]:
     """The band that film covers round art of a box (u_low, s_low, u_high, s_high), and the border left at each side.
 
-    The film ends where the glass does, and goes round it once at most.
+    The film ends where the glass does, and goes round it once at most; u is told from where the art stands, on a pane
+    so far (mm) to the right of its middle.
     """
     u_low, s_low, u_high, s_high = box
     middle = float(wall.scale(np.array([(s_low + s_high) / 2]))[0])
     low, high = max(0.0, s_low - border[1]), min(wall.length, s_high + border[3])
     left, right = border[0] / middle, border[2] / middle
     if not wall.closed:
-        left = max(0.0, min(left, u_low + wall.span / 2))
-        right = max(0.0, min(right, wall.span / 2 - u_high))
-    start, end = _within_span(u_low - left, u_high + right, wall)
+        left = max(0.0, min(left, u_low + stands + wall.span / 2))
+        right = max(0.0, min(right, wall.span / 2 - stands - u_high))
+    start, end = _within_span(u_low - left, u_high + right, wall, stands)
     if low >= high or start >= end:                            # all of the art lies off the glass: keep its own patch
         return Band(u_low, s_low, u_high, s_high), (0.0, 0.0, 0.0, 0.0)
     sides = ((u_low - start) * middle, s_low - low, (end - u_high) * middle, high - s_high)
     return Band(start, low, end, high), tuple(max(0.0, side) for side in sides)   # type: ignore[return-value]
 
 
-def _within_span(start: float, end: float, wall: Wall) -> tuple[float, float]:
+def _within_span(start: float, end: float, wall: Wall, stands: float) -> tuple[float, float]:
     """Keep a stretch of u on the glass: inside a pane's edges, and no more than one turn of a round wall."""
     if not wall.closed:
-        return max(start, -wall.span / 2), min(end, wall.span / 2)
+        return max(start, -wall.span / 2 - stands), min(end, wall.span / 2 - stands)
     middle, half = (start + end) / 2, min(end - start, wall.span) / 2
     return middle - half, middle + half
 

@@ -125,17 +125,18 @@ class _Cell(Struct, frozen=True, eq=False):
     wall: MultiPolygon
 
 
-def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices) -> Films:
+def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices, stands: float = 0.0) -> Films:
     """Cut the films of an art; they are laid from below upward, and from left to right.
 
     Each next film lies over the edge of the one before it, as shingles do, so that cream runs over the joint. `chart`
-    has u0 and turn 0. Raises GlassError where a film reaches a pole.
+    has u0 and turn 0; on a pane the art stands so far (mm) to the right of the middle. Raises GlassError where a film
+    reaches a pole.
     """
     rows = [[_Cell(cell, _laid(part, chart)) for cell, part in parts_of(row, 0, fit.columns, cell)]
             for cell, row in parts_of(art, 1, fit.rows, ALL)]
     cells = [cell for row in rows for cell in row]
     boxes = _boxes(rows, chart.wall, choices.border, wrap=fit.wrap)
-    bands = [band_round(chart.wall, box, sides) for box, sides in boxes]
+    bands = [band_round(chart.wall, box, sides, stands) for box, sides in boxes]
     alone = len(cells) == 1
     made = [_film(chart, cell, band, border, fit, choices, alone=alone)
             for cell, (band, border) in zip(cells, bands, strict=True)]

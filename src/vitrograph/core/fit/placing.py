@@ -260,7 +260,8 @@ def map_art(
     alone = art.shape if choices.ground is None else choices.ground.round(art.shape, fit.rows, fit.columns)
     shape, marks = _round_the_glass(alone, art, chart, fit)
     turned = as_polygons(shapely.transform(shape, lambda xy: chart.turned(xy))) if chart.turn else shape
-    films = cut_films(turned, replace(chart, turn=0.0), fit, choices.films)
+    stands = 0.0 if wall.closed else fit.across + art.middle[0] / chart.middle_scale
+    films = cut_films(turned, replace(chart, turn=0.0), fit, choices.films, stands)
     return MappedArt(replace(chart, flat=films.flat), shape, marks, films)
 
 

@@ -7,7 +7,7 @@ from vitrograph.core.fit.checks import check_fit
 from vitrograph.core.fit.placing import FitChoices, fit_art, map_art
 from vitrograph.core.fit.remedies import FitCheckInput
 from vitrograph.core.fit.room import RoomInput, room_for
-from vitrograph.core.job import Features, Fit, Job
+from vitrograph.core.job import Features, Fit, FlatGlass, Job
 from vitrograph.core.stages import Known, Stage, StillWanted
 
 
@@ -22,12 +22,14 @@ class MapInput(Struct, frozen=True):
     def of(cls, job: Job) -> "MapInput":
         """What a job says of it.
 
-        Where round the glass the art stands, and which face is worked, matters only where the rim is not level: what
-        does not matter stands at its usual value.
+        Where round the glass the art stands, and which face is worked, matters only where the rim is not level, and
+        how far to the side of a pane's middle only there, for film ends at its edges: what does not matter stands at
+        its usual value.
         """
         if job.features.rim_rise:
             return cls(job.fit, job.features, FitChoices.of(job))
-        fit = replace(job.fit, stand="angle", hand="right", angle=0.0, across=0.0, face="outside")
+        fit = replace(job.fit, stand="angle", hand="right", angle=0.0, face="outside",
+                      across=job.fit.across if isinstance(job.glass, FlatGlass) else 0.0)
         return cls(fit, Features(), FitChoices.of(job))
 
 

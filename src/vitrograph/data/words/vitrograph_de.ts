@@ -3922,12 +3922,24 @@
         <translation>Folienrand {least}</translation>
     </message>
     <message>
-        <source>Move it {step} down</source>
-        <translation>Um {step} nach unten rücken</translation>
+        <source>{step} down</source>
+        <translation>{step} nach unten</translation>
     </message>
     <message>
-        <source>Move it {step} up</source>
-        <translation>Um {step} nach oben rücken</translation>
+        <source>{step} up</source>
+        <translation>{step} nach oben</translation>
+    </message>
+    <message>
+        <source>{step} to the right</source>
+        <translation>{step} nach rechts</translation>
+    </message>
+    <message>
+        <source>{step} to the left</source>
+        <translation>{step} nach links</translation>
+    </message>
+    <message>
+        <source>Move it {steps}</source>
+        <translation>Um {steps} rücken</translation>
     </message>
     <message>
         <source>the film is the decoration: tape carries its parts to the glass</source>
@@ -12975,6 +12987,26 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Let this recipe last {time}</source>
         <translation>Dieses Rezept {time} dauern lassen</translation>
+    </message>
+    <message>
+        <source>Looking for the place and the size at which this art is sound on {glass}: {ways} tried</source>
+        <translation>Platz und Größe werden gesucht, bei denen dieses Motiv auf {glass} in Ordnung ist: {ways} versucht</translation>
+    </message>
+    <message>
+        <source>the order was changed meanwhile: the art is left as it was put there</source>
+        <translation>der Auftrag wurde inzwischen geändert: das Motiv bleibt, wie es dorthin gesetzt wurde</translation>
+    </message>
+    <message>
+        <source>Make it sound on its glass</source>
+        <translation>Auf seinem Glas in Ordnung bringen</translation>
+    </message>
+    <message>
+        <source>{glass}, still to mend: {wrong}</source>
+        <translation>{glass}, noch auszubessern: {wrong}</translation>
+    </message>
+    <message>
+        <source>{glass}: the art is {wide} wide there; places mended: {mended}</source>
+        <translation>{glass}: das Motiv ist dort {wide} breit; ausgebesserte Stellen: {mended}</translation>
     </message>
 </context>
 </TS>

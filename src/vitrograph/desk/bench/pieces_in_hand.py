@@ -98,10 +98,11 @@ class PiecesInHand:
         return self._do(tr("The same art on another glass"), change, self.at + 1)
 
     def _on(self, piece: Piece, kept: ShelvedGlass) -> Piece:
-        """A piece on another glass; mends and ties by place were for the film of the old one."""
+        """A piece on another glass; mends and ties by place, and how film was parted and laid, were for the old one."""
+        fit = replace(piece.fit, rows=1, columns=1, relief=False, warm=False)
         stencil = replace(piece.stencil, mends=tuple(mend for mend in piece.stencil.mends if mend.at is None))
         return replace(piece, name=kept.name, glass=kept.glass, features=kept.features, material=kept.material,
-                       measured=(), count=1, stencil=stencil)
+                       measured=(), count=1, stencil=stencil, fit=fit)
 
     def name_order(self, name: str) -> bool:
         """Another name for the order; its only piece is called as it is."""

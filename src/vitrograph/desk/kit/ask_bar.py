@@ -25,7 +25,8 @@ class AskBar(QWidget):
         named(self, "askBar")
         row = QHBoxLayout(self)
         row.setContentsMargins(16, 4, 16, 4)
-        row.addWidget(label(question), 1)
+        self._question = label(question)
+        row.addWidget(self._question, 1)
         for number, answer in enumerate(answers):
             made = button(answer.says, "accent" if number == 0 else "")
             made.setObjectName(answer.name)
@@ -33,9 +34,17 @@ class AskBar(QWidget):
             row.addWidget(made)
         self._answered = False
 
+    def ask(self, question: str) -> None:
+        """Ask in other words."""
+        self._question.setText(question)
+
+    def leave(self) -> None:
+        """Go away: nobody need answer any more."""
+        self._answered = True
+        self.setParent(None)
+        self.deleteLater()
+
     def _take(self, answer: Answer) -> None:
         if not self._answered:
-            self._answered = True
-            self.setParent(None)
-            self.deleteLater()
+            self.leave()
             answer.do()

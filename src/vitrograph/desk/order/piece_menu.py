@@ -14,6 +14,7 @@ from vitrograph.core.language import tr
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.pieces_in_hand import CLIPBOARD
 from vitrograph.desk.kit import theme
+from vitrograph.desk.order.taking_over import TakingOver
 
 _MOST_LISTED = 24                  # glasses in a menu
 
@@ -23,6 +24,7 @@ class PieceMenus:
 
     def __init__(self, bench: Bench, parent: QWidget, open_names: Callable[[], object]) -> None:
         self.bench, self._parent, self._open_names = bench, parent, open_names
+        self.taking_over = TakingOver(bench, parent)
         self.add, self.piece = QMenu(parent), QMenu(parent)
         for menu, fill in ((self.add, self._fill_add), (self.piece, self._fill_piece)):
             menu.setFont(theme.font())
@@ -30,16 +32,16 @@ class PieceMenus:
             menu.aboutToShow.connect(fill)
 
     def _fill_add(self) -> None:
-        menu, pieces = self.add, self.bench.pieces
+        menu, pieces, same = self.add, self.bench.pieces, self.taking_over.same_art_on
         menu.clear()
         menu.addAction(tr("A copy of this piece"), pieces.copy)
         self._glasses(menu, tr("A glass from the shelf"), pieces.add_glass)
         self._glasses(menu, tr("This art as large on another glass"),
-                      partial(pieces.same_art_on, share=False, together=False))
+                      partial(same, share=False, together=False))
         self._glasses(menu, tr("This art as large for its front on another glass"),
-                      partial(pieces.same_art_on, share=True, together=False))
+                      partial(same, share=True, together=False))
         self._glasses(menu, tr("This art on another glass, shared from now on"),
-                      partial(pieces.same_art_on, share=True, together=True))
+                      partial(same, share=True, together=True))
         menu.addAction(tr("The pieces of another order…"), self._choose_file)
         pasted = menu.addAction(tr("Paste a piece"), self.paste)
         pasted.setEnabled(bool(_on_clipboard()))

@@ -15,7 +15,7 @@ from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.fit import Fitted, held_from_rim, moved_round
 from vitrograph.core.geometry import within
 from vitrograph.core.glass import Block, Pane, blocks_of, largest_motif, profile_at
-from vitrograph.core.job.change import Resize, put
+from vitrograph.core.job.change import Put, Resize, put
 from vitrograph.core.language import tr
 from vitrograph.core.says import Joined, Length, Says
 from vitrograph.core.stencil.checks.given import CheckInput
@@ -25,6 +25,7 @@ from vitrograph.core.value_words import word_of
 SIDES = ("left", "lower", "right", "upper")
 LIP_MM, _LIP_STOP_MM = 20.0, 5.0
 _AS_TYPED_MM = 0.05                # no ruler tells less
+_CENTRED = (*held_from_rim(None), put(lambda job: job.fit.across, 0.0))
 
 
 def off_glass(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
@@ -97,15 +98,15 @@ def lip(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
                   Says("{what} reaches to {below} below the rim", what=what, below=Length(below)),
                   Says("lips touch the upper {lip} of a glass that is drunk from: keep that bare, or say at the Glass "
                        "station that this one is for display only", lip=Length(LIP_MM, 0)),
-                  None, below, LIP_MM, _below_lip(sheet, _top_of(sheet)))
+                  None, below, LIP_MM, _below_lip(sheet, given, _top_of(sheet)))
 
 
-def _below_lip(sheet: Sheet, top: float) -> Remedy | None:
+def _below_lip(sheet: Sheet, given: CheckInput, top: float) -> Remedy | None:
     """Move the art below the lip area; None where it is too high for that."""
     wall = sheet.fitted.wall
     free = float(wall.along(np.array([wall.upright - LIP_MM]))[0]) if wall.upright > LIP_MM else 0.0
     s_low = sheet.fitted.wall_bounds[1]
-    return None if s_low - (top - free) < 0 else _moved_down(sheet, top - free)
+    return None if s_low - (top - free) < 0 else _moved(sheet, given, top - free)
 
 
 def overlap(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
@@ -195,11 +196,10 @@ def _back_on_glass(sheet: Sheet) -> Remedy:
     """Centre art that would fit there; otherwise make it small enough to."""
     wall, (u_low, s_low, u_high, s_high) = sheet.fitted.wall, sheet.fitted.wall_bounds
     room = min(wall.length / (s_high - s_low), 1e9 if wall.closed else wall.span / (u_high - u_low))
-    centred = (*held_from_rim(None), put(lambda job: job.fit.across, 0.0))
     if room >= 1:
-        return Remedy.of(tr("Centre it on the glass"), *centred)
+        return Remedy.of(tr("Centre it on the glass"), *_CENTRED)
     return Remedy.of(Says("Art {width} wide, centred", width=Length(sheet.fitted.size[0] * room * 0.9)),
-                     Resize(room * 0.9), *centred)
+                     Resize(room * 0.9), *_CENTRED)
 
 
 def _clear_of_blocks(sheet: Sheet, given: CheckInput) -> Remedy | None:
@@ -223,17 +223,38 @@ def _more_border(sheet: Sheet, given: CheckInput) -> Remedy | None:
     least = given.stencil.least_border
     if given.stencil.border < least:
         return Remedy.of(Says("Border {least}", least=Length(least)), put(lambda job: job.stencil.border, least))
-    _, s_low, _, s_high = sheet.fitted.wall_bounds
-    placed = given.fit.held != "top" or given.fit.from_rim is not None
-    if placed and sheet.fitted.wall.length - (s_high - s_low) >= 2 * least:
-        nearer_rim = sheet.border[3] < least
-        return _moved_down(sheet, least - sheet.border[3] if nearer_rim else sheet.border[1] - least)
-    return None
+    wall, (left, lower, right, upper) = sheet.fitted.wall, sheet.border
+    u_low, s_low, u_high, s_high = sheet.fitted.wall_bounds
+    if isinstance(wall, Pane) and wall.oval:                   # which way there is more film depends on the art's shape
+        return None
+    down = _away((wall.length - s_high, upper), (s_low, lower), least)
+    across = 0.0 if wall.closed else _away((u_low + wall.span / 2, left), (wall.span / 2 - u_high, right), least)
+    return _moved(sheet, given, down, across) if down or across else None
 
 
-def _moved_down(sheet: Sheet, step: float) -> Remedy:
-    """Move the art along the wall; up, where the step is less than 0."""
+def _away(here: tuple[float, float], there: tuple[float, float], least: float) -> float:
+    """How far art must go away from one edge, or less than 0 from the other; each is how far off it is, and its film.
+
+    0 where no edge of the glass makes film narrower than the least, or where the glass has no room for it.
+    """
+    if here[0] + there[0] >= 2 * least:
+        for way, (free, film) in ((1.0, here), (-1.0, there)):
+            if free < least and film < least:
+                return way * (least - min(free, film))             # past the edge there is none
+    return 0.0
+
+
+def _moved(sheet: Sheet, given: CheckInput, down: float, across: float = 0.0) -> Remedy:
+    """Move the art down the wall and to the right; up, and to the left, where that is less than 0."""
     rim_gap = sheet.fitted.wall.length - sheet.fitted.wall_bounds[3]
-    return Remedy.of(Says("Move it {step} down", step=Length(step)) if step > 0
-                     else Says("Move it {step} up", step=Length(-step)),
-                     *held_from_rim(rim_gap + step))
+    steps: list[Says] = []
+    changes: list[Put] = []
+    if down:
+        step = Length(abs(down))
+        steps.append(Says("{step} down", step=step) if down > 0 else Says("{step} up", step=step))
+        changes += held_from_rim(rim_gap + down)
+    if across:
+        step = Length(abs(across))
+        steps.append(Says("{step} to the right", step=step) if across > 0 else Says("{step} to the left", step=step))
+        changes += moved_round(sheet.fitted.wall, given.fit.across, across)
+    return Remedy.of(Says("Move it {steps}", steps=Joined(tr(" and "), tuple(steps))), *changes)
