@@ -86,6 +86,27 @@ def test_art_close_to_an_edge_is_moved_by_what_its_border_lacks(gap, moves):
     assert moves in in_mm(found.remedy.label)
 
 
+def test_film_that_ends_with_an_oval_pane_is_told_where_it_is_narrowest():
+    made = job("HHH", glass=FlatGlass(width=150.0, height=120.0, outline="oval"), width=120.0, fit__from_rim=None)
+    results = run(made)
+    (found,) = of_code(results, Code.BORDER)
+    turn = np.linspace(0.0, 2 * np.pi, 20_001)                 # the pane's edge by its own parameter, point by point
+    edge = np.column_stack([75.0 * np.cos(turn), 60.0 + 60.0 * np.sin(turn)])
+    corners = shapely.get_coordinates(shapely.transform(results.sheet.openings, results.fitted.chart.sheet_to_wall))
+    nearest = min(np.hypot(*(edge - corner).T).min() for corner in corners)
+    assert found.value == pytest.approx(nearest, abs=0.02) and found.value < min(results.sheet.border) - 5.0
+
+
+def test_corners_rounded_into_the_border_are_told_and_squared():
+    made = job("H", glass=PLAQUE, fit__from_rim=None, width=60.0, stencil__border=13.0, stencil__corner=30.0)
+    (found,) = of_code(run(made), Code.BORDER)
+    # of a square corner b inside its rounding of radius R: R - sqrt(2) (R - b); the letter's own corner is a little round
+    assert found.value == pytest.approx(30.0 - np.sqrt(2.0) * (30.0 - 13.0), abs=0.7)
+    largest = run(made.changed(stencil__corner=400.0)).sheet.outlines[0]
+    assert largest.area < 0.99 * run(made).sheet.outlines[0].area, "more than there is film for is as much as there is"
+    assert in_mm(found.remedy.label) == "Square corners" and not of_code(run(remedied(made, found.remedy)), Code.BORDER)
+
+
 @settings(max_examples=60)
 @given(st.sampled_from((LANTERN, PLAQUE, FLARE_IN, FlatGlass(width=150.0, height=120.0, outline="oval"))),
        st.floats(-20.0, 110.0), st.floats(-60.0, 60.0), st.floats(15.0, 110.0), st.sampled_from((1, 2)))

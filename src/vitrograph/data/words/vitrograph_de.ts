@@ -3854,6 +3854,14 @@
         <translation>Creme läuft leicht über einen schmalen Rand: das Band den Rest abdecken lassen, oder mehr Folie geben</translation>
     </message>
     <message>
+        <source>Square corners</source>
+        <translation>Eckige Ecken</translation>
+    </message>
+    <message>
+        <source>only {width} of film from an opening to the nearest edge</source>
+        <translation>nur {width} Folie von einer Öffnung bis zum nächsten Rand</translation>
+    </message>
+    <message>
         <source>Cut it {typed} wide</source>
         <translation>{typed} breit schneiden</translation>
     </message>

@@ -25,6 +25,7 @@ from vitrograph.core.value_words import word_of
 SIDES = ("left", "lower", "right", "upper")
 LIP_MM, _LIP_STOP_MM = 20.0, 5.0
 _AS_TYPED_MM = 0.05                # no ruler tells less
+_NARROW = tr("stray cream runs over a narrow border: let tape make up the rest, or give it more film")
 _CENTRED = (*held_from_rim(None), put(lambda job: job.fit.across, 0.0))
 
 
@@ -126,7 +127,10 @@ def border(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     least = given.stencil.least_border
     short = [(width, name) for width, name in zip(sheet.border, SIDES, strict=True) if width < least - 1e-9
              and not (given.fit.wrap and name in ("left", "right"))]      # round the glass, film meets film
-    if not short or sheet.openings.is_empty:
+    if sheet.openings.is_empty:
+        return
+    yield from _cut_corner(sheet, given)
+    if not short:
         return
     width, _ = min(short)
     alike = {round(wide, 1): [name for other, name in short if round(other, 1) == round(wide, 1)]
@@ -135,8 +139,26 @@ def border(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
                       names=tr(" and ").join(map(word_of, names)))
                  for wide, names in alike.items())
     yield Finding(Code.BORDER, Level.WATCH, Says("only {each}", each=Joined(tr(" and "), each)),
-                  tr("stray cream runs over a narrow border: let tape make up the rest, or give it more film"),
-                  None, width, least, _more_border(sheet, given))
+                  _NARROW, None, width, least, _more_border(sheet, given))
+
+
+def _cut_corner(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
+    """Film that is narrower somewhere than at its sides: where its corners are rounded, or end with an oval pane.
+
+    Snips, notches and films that meet are narrow on purpose.
+    """
+    least, film = given.stencil.least_border, sheet.fitted.films[0]
+    if len(sheet.covers) > 1 or film.snips or given.fit.wrap:
+        return
+    edge = sheet.covers[0].exterior
+    if not shapely.dwithin(sheet.openings, edge, least - _AS_TYPED_MM):
+        return
+    near = shapely.shortest_line(sheet.openings, edge)
+    if near.length < min(sheet.border) - 2 * _AS_TYPED_MM:
+        square = Remedy.of(tr("Square corners"), put(lambda job: job.stencil.corner, 0.0))
+        yield Finding(Code.BORDER, Level.WATCH,
+                      Says("only {width} of film from an opening to the nearest edge", width=Length(near.length)),
+                      _NARROW, _middle(near), near.length, least, square if given.stencil.corner else None)
 
 
 def size_cut(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:

@@ -13,6 +13,7 @@ from vitrograph.core.search import smallest_that
 TAB_MM = (14.0, 12.0)              # a tab's width, and how far it stands out: what two fingers hold
 _ROOT_MM = 4.0                     # of the tab within the film
 _ARC = 32                          # segments of a quarter circle
+_ROUNDEST = 0.999                  # of the largest circle in a film
 _HALVINGS = 24
 _WAYS = {"left": (-1.0, 0.0), "lower": (0.0, -1.0), "right": (1.0, 0.0), "upper": (0.0, 1.0)}
 
@@ -31,8 +32,9 @@ def film_cover(film: Film, fitted: Fitted, choices: StencilChoices) -> Polygon:
                 shape = _oval(own, room, choices)
             else:
                 shape = _rectangle(own, room, fitted, choices)
-    if choices.corner and not film.snips:
-        rounded = shape.buffer(-choices.corner, quad_segs=_ARC).buffer(choices.corner, quad_segs=_ARC)
+    if choices.corner and not film.snips:                      # as round as there is film for it, at the most
+        corner = min(choices.corner, _ROUNDEST * shapely.maximum_inscribed_circle(shape).length)
+        rounded = shape.buffer(-corner, quad_segs=_ARC).buffer(corner, quad_segs=_ARC)
         shape = _largest(rounded) if not rounded.is_empty else shape
     return shape
 
