@@ -1,5 +1,6 @@
 """The order in the real window: the strip of pieces, what is done with them, and the list of names."""
 
+import numpy as np
 import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
@@ -10,7 +11,7 @@ from vitrograph.core.demo import open_night
 from vitrograph.core.errors import UnfinishedError
 from vitrograph.core.findings import Code, Level
 from vitrograph.core.glass import ShelvedGlass
-from vitrograph.core.job import Artwork, Item, Order, StraightGlass, Words
+from vitrograph.core.job import Artwork, FilmMend, Item, Order, StraightGlass, Words
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.desk.kit.message import Heard
 
@@ -102,6 +103,27 @@ def test_the_same_art_goes_on_another_glass_by_the_rule_picked(open_desk, entry,
     desk.settle()
     assert desk.bench.job.name == "Half" and desk.bench.job.glass.rim == TUMBLER.rim / 2
     assert desk.results.art.size[0] == pytest.approx(width or 23.0, abs=0.4 if width is None else 1e-6)
+
+
+def test_ties_and_mends_go_with_the_art_they_are_on(open_desk):
+    tied = {"stencil__ties__placed": "hand", "stencil__ties__at": ((2.0, -1.0), (4.0, 3.0)),
+            "stencil__mends": (FilmMend("fatten webs", 0.9, (2.0, 2.0), 3.0),)}
+    desk = open_desk(Order.of(job("O", name="Jug", width=60.0, **tied), job("B", name="Mug", width=30.0), id="jug"))
+    desk.bench.shelf = type("Shelf", (), {"glasses": lambda self: (ShelvedGlass("Half", TUMBLER.__class__(
+        rim=TUMBLER.rim / 2, base=TUMBLER.base / 2, height=TUMBLER.height / 2)),)})()
+    jug = desk.bench.order.pieces[0]
+    desk.bench.take_piece(1)
+    assert desk.bench.pieces.share_with(0)
+    mug = desk.bench.order.pieces[1]
+    desk.bench.take_piece(0)
+    chosen(desk.shell.top.menus.add, "This art as large for its front on another glass", "Half")
+    desk.click("leaveArt")
+    for piece in (mug, desk.bench.order.pieces[1]):
+        factor = piece.artwork.items[0].size / 60.0
+        assert factor == pytest.approx(0.5, abs=0.01) and piece.stencil.ties.placed == "hand"
+        assert np.allclose(piece.stencil.ties.at, np.array(jug.stencil.ties.at) * factor)
+        (mend,) = piece.stencil.mends
+        assert np.allclose((*mend.at, mend.reach), np.array([2.0, 2.0, 3.0]) * factor)
 
 
 def test_what_fails_of_art_on_another_glass_is_solved_there(open_desk):

@@ -100,7 +100,7 @@ def test_film_that_ends_with_an_oval_pane_is_told_where_it_is_narrowest():
 def test_corners_rounded_into_the_border_are_told_and_squared():
     made = job("H", glass=PLAQUE, fit__from_rim=None, width=60.0, stencil__border=13.0, stencil__corner=30.0)
     (found,) = of_code(run(made), Code.BORDER)
-    # of a square corner b inside its rounding of radius R: R - sqrt(2) (R - b); the letter's own corner is a little round
+    # a square corner b inside its rounding of radius R leaves R - sqrt(2) (R - b); the letter's own is a little round
     assert found.value == pytest.approx(30.0 - np.sqrt(2.0) * (30.0 - 13.0), abs=0.7)
     largest = run(made.changed(stencil__corner=400.0)).sheet.outlines[0]
     assert largest.area < 0.99 * run(made).sheet.outlines[0].area, "more than there is film for is as much as there is"

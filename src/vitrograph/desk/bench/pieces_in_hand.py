@@ -11,6 +11,7 @@ from msgspec.structs import replace
 from vitrograph.core.errors import JobError
 from vitrograph.core.glass import ShelvedGlass, eye_before, usable_patch, wall_of
 from vitrograph.core.job import Names, Order, Piece
+from vitrograph.core.job.change import Resize
 from vitrograph.core.job.pieces import parted, shared, with_piece_moved, with_pieces, without_piece
 from vitrograph.core.language import tr
 from vitrograph.core.results import OrderResults, Results
@@ -87,22 +88,21 @@ class PiecesInHand:
 
         With `together` the two share their art from now on.
         """
-        piece = self._on(self.piece, kept)
-        if share:
-            piece = replace(piece, artwork=piece.artwork.scaled(_reading_width(piece) / _reading_width(self.piece)))
+        piece, behind = self._on(self.piece, kept), self.at + 1
+        factor = _reading_width(piece) / _reading_width(self.piece) if share else 1.0
 
         def change(order: Order) -> Order:
             made = with_pieces(order, (piece,), self.at)
+            made = made.changed(behind, **Resize(factor).paths(made.job(behind)))
             return shared(made, self.at, self.at + 1) if together else made
 
         return self._do(tr("The same art on another glass"), change, self.at + 1)
 
     def _on(self, piece: Piece, kept: ShelvedGlass) -> Piece:
-        """A piece on another glass; mends and ties by place, and how film was parted and laid, were for the old one."""
+        """A piece on another glass; how film was parted and laid was for the old one."""
         fit = replace(piece.fit, rows=1, columns=1, relief=False, warm=False)
-        stencil = replace(piece.stencil, mends=tuple(mend for mend in piece.stencil.mends if mend.at is None))
         return replace(piece, name=kept.name, glass=kept.glass, features=kept.features, material=kept.material,
-                       measured=(), count=1, stencil=stencil, fit=fit)
+                       measured=(), count=1, fit=fit)
 
     def name_order(self, name: str) -> bool:
         """Another name for the order; its only piece is called as it is."""
@@ -133,13 +133,13 @@ class PiecesInHand:
         return self._do(tr("Take the piece out"), lambda order: without_piece(order, self.at), max(0, self.at - 1))
 
     def share_with(self, other: int) -> bool:
-        """Share art with another piece from now on: that one's art is taken over first."""
+        """Share art with another piece from now on: that one's is taken over first, with the mends and ties on it."""
         def change(order: Order) -> Order:
             mine, theirs = order.pieces[self.at], order.pieces[other]
-            scaled = theirs.artwork.scaled(_first_size(mine) / _first_size(theirs))
-            pieces = tuple(replace(piece, artwork=scaled) if at == self.at else piece
-                           for at, piece in enumerate(order.pieces))
-            return shared(replace(order, pieces=pieces), self.at, other)
+            made = order.changed(self.at, artwork=theirs.artwork, stencil__mends=theirs.stencil.mends,
+                                 stencil__ties=theirs.stencil.ties)
+            sized = Resize(_first_size(mine) / _first_size(theirs))
+            return shared(made.changed(self.at, **sized.paths(made.job(self.at))), self.at, other)
 
         return self._do(tr("Share the art"), change)
 
