@@ -55,8 +55,7 @@ def solved_factor(
     close, up = _CLOSE_MM / size, end == "smallest"
 
     def does(row: int, factor: float) -> bool:
-        scaled = jobs[row].changed(artwork=jobs[row].artwork.scaled(factor))
-        return not fails(pipeline.run(scaled), end)
+        return not fails(pipeline.run(jobs[row].changed(**Resize(factor).paths(jobs[row]))), end)
 
     best = _first(does, up)
     row = sound = 0
