@@ -5,6 +5,7 @@ from collections import Counter
 import numpy as np
 import pytest
 import shapely
+from msgspec.structs import replace
 from PIL import Image
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
@@ -12,7 +13,7 @@ from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QMenu, QPushButton, 
 
 from specimens import LANTERN, job, run
 from vitrograph.core.job import FlatGlass, Order
-from vitrograph.core.logbook import Entry, Mark, Photo
+from vitrograph.core.logbook import Entry, Logbook, Mark, Photo
 from vitrograph.core.logbook.inspection.seat import corners_of
 from vitrograph.core.logbook.told import Told, ToldFile
 from vitrograph.desk.kit.findings_list import FindingRow
@@ -295,6 +296,26 @@ def test_an_entry_is_read_changed_and_compared_and_months_are_told(desk):
     by.activated.emit(by.currentIndex())
     desk.qtbot.waitUntil(lambda: shown.columnCount() == 3)
     assert [shown.item(0, column).text() for column in range(3)] == ["Cream", "10", "5"]
+
+
+def test_of_an_entry_only_what_was_typed_is_changed_whatever_another_window_wrote(desk):
+    desk.bench.log_all([Entry(made_on="2026-01-05", job="Dome", outcome="good", note="First note")])
+    card = desk.go(9)
+    waited(desk, card)
+    desk.find(QTableWidget, "entries").selectRow(0)
+    other = Logbook(desk.bench.logbook.path)
+    other.change(1, lambda now: replace(now, note="Written in the other window", for_whom="Elin"))
+    other.add(Entry(made_on="2026-02-05", job="Comet"))
+    stars = desk.find(QComboBox, "entryStars")
+    stars.setCurrentIndex(stars.findData("4"))
+    desk.click("keepEntry")
+    made = other.entry(1)
+    assert (made.stars, made.note, made.for_whom) == (4, "Written in the other window", "Elin")
+    desk.go(8)
+    other.add(Entry(made_on="2026-03-05", job="Gull"))
+    desk.go(9)
+    assert desk.says("entriesSays") == "3 entries, 3 pieces", "what others wrote is seen"
+    assert desk.shell.line.buttons["logbook"].answer == "3 kept"
 
 
 def test_nothing_of_the_logbook_is_lost_by_a_click(desk, tmp_path):

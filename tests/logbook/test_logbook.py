@@ -223,14 +223,15 @@ def test_an_entry_keeps_its_order_its_photographs_and_its_marks(book):
     twin = book.add(entry(job="Twin"), b"an order")
     assert book.made(one) == book.made(twin) == b"an order" and book.marks(one) == (mark,)
     assert book.photos(one) == (photo,) and book.made(1) is None
-    book.replace(one, entry(job="Kept", stars=1), [])
-    assert book.entry(one).stars == 1 and book.marks(one) == () and book.found(Asked(words="kept"))[0].id == one
+    book.change(one, lambda now: replace(now, stars=1))
+    assert book.entry(one).stars == 1 and book.marks(one) == (mark,) and book.found(Asked(words="kept"))[0].id == one
     book.remove(one)
     assert book.made(twin) == b"an order" and book.photos(one) == ()
     book.remove(twin)
     with book.open() as inside:
         assert inside.execute("SELECT count(*) FROM made").fetchone() == (0,)
-    for gone in (lambda: book.entry(one), lambda: book.replace(one, entry()), lambda: book.add_photo(one, photo)):
+    for gone in (lambda: book.entry(one), lambda: book.change(one, lambda now: now),
+                 lambda: book.add_photo(one, photo)):
         with pytest.raises(LogbookError, match=f"no entry number {one}"):
             gone()
 

@@ -2,7 +2,7 @@
 
 import hashlib
 import sqlite3
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Callable, Iterable, Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
 from typing import Literal
@@ -111,16 +111,16 @@ class Logbook:
         with self.open() as book:
             book.executemany(_INSERT, [_row(entry) for entry in entries])
 
-    def replace(self, number: int, entry: Entry, marks: Iterable[Mark] | None = None) -> None:
-        """Write an entry anew, with its marks where they are given. Raises LogbookError where there is none."""
+    def change(self, number: int, how: Callable[[Entry], Entry]) -> None:
+        """Change an entry as it is at that moment, whoever else writes. Raises LogbookError where there is none."""
         with self.open() as book:
-            pairs = ", ".join(f"{name} = ?" for name in ("words", *COLUMNS))
-            done = book.execute(f"UPDATE record SET {pairs} WHERE id = ?", (*_row(entry), number))
-            if done.rowcount == 0:
+            book.execute("UPDATE record SET id = id WHERE id = ?", (number,))        # from here on nobody else writes
+            row = book.execute(f"{_SELECT} WHERE id = ?", (number,)).fetchone()
+            one = None if row is None else _read(row)
+            if one is None:
                 raise _gone(number)
-            if marks is not None:
-                book.execute("DELETE FROM mark WHERE record = ?", (number,))
-                _add_marks(book, number, marks)
+            pairs = ", ".join(f"{name} = ?" for name in ("words", *COLUMNS))
+            book.execute(f"UPDATE record SET {pairs} WHERE id = ?", (*_row(how(one.entry)), number))
 
     def remove(self, number: int) -> TakenOut:
         """Take an entry out, with its photographs and marks; its order's file where no other has it.

@@ -38,9 +38,14 @@ class Remembers:
         """Write many entries, all or none. Raises LogbookError."""
         self._logged(lambda: self.logbook.add_all(entries))
 
-    def relog(self, number: int, entry: Entry) -> None:
-        """Write an entry of the logbook anew. Raises LogbookError."""
-        self._logged(lambda: self.logbook.replace(number, entry))
+    def relog(self, number: int, how: Callable[[Entry], Entry]) -> None:
+        """Change an entry of the logbook. Raises LogbookError."""
+        self._logged(lambda: self.logbook.change(number, how))
+
+    def look_at_book(self) -> None:
+        """See whether another window, or the command line, wrote in the logbook."""
+        if self.logged != self._count_entries():
+            self._logged(lambda: None)
 
     def unlog(self, number: int) -> TakenOut:
         """Take an entry out of the logbook, to be put back if need be. Raises LogbookError."""

@@ -54,6 +54,7 @@ class LogbookCard(StationCard):
         self.back.setObjectName("goBack")
         self.back.clicked.connect(self.bench.making.go_back)
         self.stack(self.found, self.went, self.pointing, *self._build_photo(), self.write, self.anew, self.back)
+        self.bench.station_changed.connect(lambda station: self._look_again() if station == self.station else None)
         self.bench.making.changed.connect(lambda: self._take(self._show_results))     # what was done tells the minutes
         self.section(tr("What your own pieces say"))
         self.stack(self.advising.says, self.advising.causes)
@@ -158,6 +159,11 @@ class LogbookCard(StationCard):
         self.bench.making.begin_anew()
         self._written = {piece for piece in self._written if piece[0] != self.bench.order.id}
         self.bench.told.emit(tr("every step is open again; what was written in the logbook stays"))
+
+    def _look_again(self) -> None:
+        """The station is entered: another window may have written in the book since."""
+        self.bench.look_at_book()
+        self.refresh()
 
     def refresh(self) -> None:
         """Read the logbook again."""

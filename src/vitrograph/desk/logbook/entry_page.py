@@ -137,10 +137,12 @@ class EntryPage(QScrollArea):
         self.rows = grid
 
     def changed(self, entry: Entry) -> Entry:
-        """An entry with what is typed here. Raises LogbookError for an outcome that is none."""
+        """An entry with what was typed here, all else as it is. Raises LogbookError for an outcome that is none."""
         stars = str(self.stars.currentData())
-        return replace(entry, outcome=self.outcome.text(), stars=int(stars) if stars else None,
-                       for_whom=self.whom.text().strip(), note=self.note.words().strip())
+        values: dict[str, object] = {"outcome": self.outcome.text(), "stars": int(stars) if stars else None,
+                                     "for_whom": self.whom.text().strip(), "note": self.note.words().strip()}
+        typed = zip(values.items(), self._typed(), self._shown, strict=True)
+        return replace(entry, **{name: value for (name, value), now, before in typed if now != before})
 
     def _typed(self) -> tuple[str, int, str, str]:
         return self.outcome.text(), self.stars.currentIndex(), self.whom.text(), self.note.words()
@@ -150,9 +152,9 @@ class EntryPage(QScrollArea):
         one = self.one
         if one is None or self._typed() == self._shown:
             return
-        if not self.bench.attempt(lambda: self.bench.relog(one.id, self.changed(one.entry))):
-            self.outcome.setText(one.entry.outcome)
-            self.bench.attempt(lambda: self.bench.relog(one.id, self.changed(one.entry)))
+        if not self.bench.attempt(lambda: self.bench.relog(one.id, self.changed)):
+            self.outcome.setText(self._shown[0])
+            self.bench.attempt(lambda: self.bench.relog(one.id, self.changed))
         self._shown = self._typed()
         QTimer.singleShot(0, self, self.kept.emit)
 
@@ -163,7 +165,7 @@ class EntryPage(QScrollArea):
 
     def _keep(self) -> None:
         one = self.one
-        if one is not None and self.bench.attempt(lambda: self.bench.relog(one.id, self.changed(one.entry)),
+        if one is not None and self.bench.attempt(lambda: self.bench.relog(one.id, self.changed),
                                                   tr("changed in the logbook")):
             self._shown = self._typed()
             self.kept.emit()
