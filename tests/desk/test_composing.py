@@ -311,6 +311,40 @@ def test_the_demo_is_made_of_pieces_and_all_of_it_can_be_edited(open_desk):
         assert any(panel.isVisible() and panel.item == one for panel in desk.card().kinds)
 
 
+def test_the_window_of_faces_is_about_the_words_in_hand(desk):
+    desk.bench.pieces.copy()
+    desk.bench.edit_item("Words", NAME, what__text="Copied")
+    desk.bench.take_piece(0)
+    desk.bench.choose(NAME)
+    desk.settle()
+    window = desk.card().words.open_faces()
+    assert window._words.text == "Kestrel"
+    desk.bench.take_piece(1)
+    desk.bench.choose(NAME)
+    desk.settle()
+    assert window.isVisible() and window._words.text == "Copied"
+    desk.bench.choose(next(one.key for one in desk.bench.job.artwork.items if not isinstance(one.what, Words)))
+    desk.settle()
+    assert not window.isVisible(), "it is about no words now"
+
+
+def test_a_drawing_goes_to_the_piece_it_was_opened_for(desk, tmp_path):
+    (tmp_path / "star.svg").write_text(STAR)
+    desk.bench.pieces.copy()
+    card = desk.go(2)
+    card.items.open_drawing(tmp_path / "star.svg")
+    desk.bench.take_piece(0)                                   # while it is being read
+    desk.qtbot.waitUntil(lambda: not card.items.reading.busy, timeout=15000)
+    assert [len(piece.artwork.items) for piece in desk.bench.order.pieces] == [3, 4] and desk.bench.place == (1, 0)
+    told = []
+    desk.bench.refused.connect(told.append)
+    card.items.open_drawing(tmp_path / "star.svg")
+    desk.bench.pieces.take_out()
+    desk.qtbot.waitUntil(lambda: not card.items.reading.busy, timeout=15000)
+    assert [len(piece.artwork.items) for piece in desk.bench.order.pieces] == [3]
+    assert told == ["star.svg was opened for a piece that is not there any more: open it again"]
+
+
 def test_a_drawing_is_put_beside_what_there_is(desk, tmp_path):
     (tmp_path / "star.svg").write_text(STAR)
     desk.open_drawing(tmp_path / "star.svg")

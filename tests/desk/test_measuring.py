@@ -169,6 +169,12 @@ def test_a_glass_is_measured_from_its_picture_and_corrected_by_hand(desk, helper
     QTest.mouseMove(page.view, held + QPoint(6, 0))
     QTest.mouseRelease(page.view, Qt.MouseButton.LeftButton, pos=held + QPoint(6, 0))
     assert page._stations[-1][1] > before + 0.5
+    type_into(window, "known_mm", "132")
+    assert not page.use.isEnabled(), "what was measured before is not used in the place of what is being measured"
+    desk.qtbot.waitUntil(page.use.isEnabled, timeout=15000)
+    assert rows_of(page.found)["rim"] == "132\u202fmm"
+    type_into(window, "known_mm", "66")
+    desk.qtbot.waitUntil(page.use.isEnabled, timeout=15000)
     click(window, "usePicture")
     desk.settle()
     assert desk.results.wall.widest == pytest.approx(52, abs=0.4) and desk.bench.glass_picture[:2] == b"\xff\xd8"

@@ -5969,6 +5969,10 @@ Sie sagt: {licence}</translation>
         <translation>Eine Zeichnung oder ein Bild öffnen</translation>
     </message>
     <message>
+        <source>{name} was opened for a piece that is not there any more: open it again</source>
+        <translation>{name} wurde für ein Stück geöffnet, das es nicht mehr gibt: noch einmal öffnen</translation>
+    </message>
+    <message>
         <source>circle, oval</source>
         <translation>Kreis, Oval</translation>
     </message>

@@ -192,14 +192,23 @@ class ItemsList(QWidget):
     def open_drawing(self, path: Path) -> None:
         """Put in a drawing the maker named, if it can be read; otherwise say why and keep what there is.
 
-        It is read and tried off the GUI thread.
+        It is read and tried off the GUI thread, for the piece that is in hand now.
         """
         self.opening.emit(path.name)
-        self.reading.ask(lambda: _tried(path))
+        whose = self.bench.order.id, self.bench.job.key
+        self.reading.ask(lambda: (whose, _tried(path)))
 
-    def _take(self, drawing: Drawing) -> None:
-        self.put_in(Item(drawing))
+    def _take(self, answer: tuple[tuple[str, int], Drawing]) -> None:
+        (order_id, key), drawing = answer
+        place = next((place for place, job in zip(self.bench.order.places, self.bench.order.jobs, strict=True)
+                      if (self.bench.order.id, job.key) == (order_id, key)), None)
+        if place is not None:
+            self.bench.take_piece(*place)                      # another may be in hand by now
+            self.put_in(Item(drawing))
         self.opened.emit()
+        if place is None:
+            self.bench.refused.emit(tr("{name} was opened for a piece that is not there any more: open it again",
+                                       name=drawing.name))
 
     def _refuse(self, sentence: str) -> None:
         self.opened.emit()

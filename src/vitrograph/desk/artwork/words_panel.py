@@ -73,6 +73,7 @@ class WordsPanel(Panel):
         self._rest = QTimer(self, singleShot=True, interval=_REST_MS)
         self._rest.timeout.connect(self._measure_now)
         self._window: FacesWindow | None = None
+        self._faces_of = "", 0, 0                              # the order, the piece and the item of that window
         self.stack(self.words, self.face, self.sturdy, self.weight, self.align, self.letter_spacing, self.line_spacing,
                    self.line_sizes, self.bend, self.radius)
         self.words.textChanged.connect(lambda: self.change(tr("Words"), merge=1, what__text=self.words.words()))
@@ -114,6 +115,17 @@ class WordsPanel(Panel):
         self.radius.setVisible(bool(words.bend) and self._unit_mm > 0)
         self.radius.show_mm(abs(words.bend) * self._unit_mm, self.bench.unit)
         self._measure(words, placed)
+        if self._window is not None and self._window.isVisible() and self._faces_of != self._whose:
+            self.open_faces()
+
+    def take(self, item: Item, placed: Placed | None) -> None:
+        super().take(item, placed)
+        if self.item is None and self._window is not None:     # it is about no words now
+            self._window.close()
+
+    @property
+    def _whose(self) -> tuple[str, int, int]:
+        return self.bench.order.id, self.bench.job.key, self.item.key if self.item is not None else 0
 
     def _measure(self, words: Words, placed: Placed | None) -> None:
         """Ask for the thinnest stroke once typing rests, off the GUI thread; it is not as quick as typing."""
@@ -153,13 +165,14 @@ class WordsPanel(Panel):
                     size=placed.cap_height)
 
     def open_faces(self) -> "FacesWindow":
-        """Open the window of faces on these words."""
+        """Open the window of faces on these words; once open, it is about the words in hand."""
         from vitrograph.desk.artwork.faces_window import FacesWindow  # the main window opens sooner without it
 
         if self._window is None:
             self._window = FacesWindow(self.bench, self)
             self._window.taken.connect(lambda changes: self.change(tr("Face"), **changes))
         assert self.item is not None and isinstance(self.item.what, Words)
+        self._faces_of = self._whose
         placed = self.placed
         cap = placed.cap_height if placed is not None else None
         self._window.show_words(self.item.what, cap or self.item.size)

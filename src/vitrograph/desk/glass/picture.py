@@ -96,7 +96,7 @@ class PicturePage(HelperPage):
         self.known.show_choice(self._by)
         self.axis.show_choice("marked" if self._marks_axis else "found")
         self.lens.show_choice(self._lens)
-        self.use.setEnabled(self._silhouette is not None)
+        self.use.setEnabled(self._silhouette is not None and not self._measuring.busy)
 
     # -- opening and measuring -----------------------------------------------------------------------------------
 
@@ -109,6 +109,7 @@ class PicturePage(HelperPage):
     def open(self, path: Path) -> None:
         """Read a picture the maker named, off the GUI thread, and measure it."""
         self.verdict.setText(tr("Reading the picture …"))
+        self.use.setEnabled(False)
         self._reading.ask(lambda: _read(path))
 
     def _show_opened(self, opened: _Opened) -> None:
@@ -136,6 +137,7 @@ class PicturePage(HelperPage):
         sighting = Sighting(self._distance, (self._size_mm or None) if self._by == "rim" else None, length, axis,
                             STRAIGHT_LENS if self._lens == "straight" else BENT_LENS)
         self.verdict.setText(tr("Measuring …"))
+        self.use.setEnabled(False)                             # what was measured before is of other marks
         self._measuring.ask(lambda: measure_silhouette(opened.gray, sighting))
 
     def _show_silhouette(self, found: Silhouette) -> None:
