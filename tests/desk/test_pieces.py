@@ -66,7 +66,11 @@ def test_pieces_are_copied_renamed_counted_moved_and_taken_out_each_as_one_step(
     assert names() == ["Flutes", "Flutes 2", "Plaque"] and desk.bench.place == (1, 0)
     monkeypatch.setattr(QInputDialog, "getText", lambda *args, **kw: ("Bride's flute", True))
     QTest.mouseDClick(tile(desk, 1), Qt.MouseButton.LeftButton)
-    monkeypatch.setattr(QInputDialog, "getInt", lambda *args, **kw: (7, True))
+    def counted(*_args, **_kw):
+        desk.bench.take_piece(0)                               # as an evening does while somebody types
+        return 7, True
+
+    monkeypatch.setattr(QInputDialog, "getInt", counted)
     chosen(menus.piece, "How many…")
     chosen(menus.piece, "Nearer to the last")
     assert names() == ["Flutes", "Plaque", "Bride's flute"] and desk.bench.job.count == 7

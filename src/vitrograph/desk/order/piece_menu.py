@@ -102,15 +102,19 @@ class PieceMenus:
 
     def ask_name(self) -> None:
         """Ask what the piece in hand is called."""
+        place = self.bench.place
         name, agreed = QInputDialog.getText(self._parent, tr("Rename the piece"), tr("What it is called:"),
                                             text=self.bench.pieces.piece.name)
         if agreed and name.strip():
+            self.bench.take_piece(*place)                      # an evening may have taken up another meanwhile
             self.bench.pieces.rename(name.strip())
 
     def _ask_count(self) -> None:
+        place = self.bench.place
         many, agreed = QInputDialog.getInt(self._parent, tr("How many"), tr("How many glasses of this piece:"),
                                            self.bench.pieces.piece.count, 1, 1000)
         if agreed:
+            self.bench.take_piece(*place)                      # likewise
             self.bench.pieces.count(many)
 
     def _choose_file(self) -> None:
