@@ -124,6 +124,36 @@ def test_new_and_open_ask_before_unsaved_work_is_given_up(desk_with_copies, tmp_
     assert desk.bench.order.name != "other" and list(folder.iterdir()) == []
 
 
+def test_what_is_asked_of_an_order_is_not_answered_once_another_is_in_hand(desk_with_copies, tmp_path):
+    desk, other = desk_with_copies, saved(tmp_path, "other")
+    mine = tmp_path / "mine.vitro"
+    desk.shell.files.save_as(mine)
+    save_order(Order.of(star_job(name="By other hands"), id="x"), mine)
+    kept = mine.read_bytes()
+    desk.shell.files.save()
+    assert desk.shell.asking and asked(desk, "saveOver", "saveElsewhere")
+    desk.shell.files.open(other)                                # nothing is unsaved: nothing is asked
+    assert desk.bench.path == other and not desk.shell.asking
+    assert desk.shell.findChild(QPushButton, "saveOver") is None and mine.read_bytes() == kept
+    desk.shell.files.offer_practice(lambda: None, lambda: None)
+    desk.shell.files.open(mine)
+    assert desk.shell.asking, "what is about no order stays"
+
+
+def test_work_that_was_given_up_for_a_file_that_cannot_be_read_is_guarded_still(desk_with_copies, tmp_path, folder):
+    desk = desk_with_copies
+    (tmp_path / "bad.vitro").write_bytes(b"no order at all")
+    desk.bench.edit("Angle", fit__angle=0.12)
+    mine = desk.bench.order
+    desk.shell.files.open(tmp_path / "bad.vitro")
+    desk.click("giveUp")
+    assert desk.bench.order == mine and desk.shell.files.unsaved
+    desk.shell.recovery.keep()
+    desk.shell.recovery.wait()
+    assert len(list(folder.glob("*.vitro"))) == 1, "its safety copy is there"
+    desk.shell.files.give_up()
+
+
 def test_closing_asks_too_and_an_untouched_window_closes_at_once(desk_with_copies):
     shell, bench = desk_with_copies.shell, desk_with_copies.bench
     bench.edit("Angle", fit__angle=0.12)

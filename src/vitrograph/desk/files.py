@@ -93,13 +93,15 @@ class Files(Guard):
 
         if not self.workshop.exists():
             self._ask(tr("What do you work with? Five short questions; new orders then begin from the answers."), (
-                Answer("tellWorkshop", tr("Answer them"), open_it), Answer("skipWorkshop", tr("Skip"), skip)))
+                Answer("tellWorkshop", tr("Answer them"), open_it), Answer("skipWorkshop", tr("Skip"), skip)),
+                of_order=False)
 
     def offer_practice(self, begin: Callable[[], object], skip: Callable[[], object]) -> None:
         """Offer the practice run on the demo, once."""
         self._ask(
             tr("New here? Practise at the nine stations: ten minutes, one thing to do at each, by your own hand."),
-            (Answer("practise", tr("Practise"), begin), Answer("lookRound", tr("Just look round"), skip)))
+            (Answer("practise", tr("Practise"), begin), Answer("lookRound", tr("Just look round"), skip)),
+            of_order=False)
 
     def open(self, path: Path) -> None:
         """Open an order's file, or say why it cannot be; where it is damaged, offer the copy before the last save."""
@@ -109,9 +111,12 @@ class Files(Guard):
                 self._note()
             except OrderFileError as error:
                 self.bench.refused.emit(str(error))
+                if self._gave_up:                              # for nothing: it is in hand still, and not saved
+                    self.bench.undo_stack.resetClean()
                 if (kept := last_good(path)) is not None:
                     self._ask(tr("{name} cannot be read. The copy kept before its last save can.", name=path.name), (
-                        Answer("openBackup", tr("Open that copy"), lambda: self.bench.bring_back(kept, path)),
+                        Answer("openBackup", tr("Open that copy"),
+                               lambda: self.guarded(lambda: self.bench.bring_back(kept, path))),
                         Answer("stay", tr("Leave it"), lambda: None)))
 
         self.guarded(open_it)
@@ -230,7 +235,8 @@ class Files(Guard):
             return
         if isinstance(found, Unreadable):
             self._ask(tr("Unsaved work was left behind, but its copy is damaged and cannot be read. It is kept as "
-                         "{kept}.", kept=found.kept), (Answer("goOn", tr("Go on"), lambda: self.offer(left)),))
+                         "{kept}.", kept=found.kept), (Answer("goOn", tr("Go on"), lambda: self.offer(left)),),
+                      of_order=False)
             return
 
         def bring_back() -> None:
@@ -241,7 +247,8 @@ class Files(Guard):
             self.offer(left)
 
         self._ask(tr("Unsaved work on “{name}” was left behind when the program last ended.", name=found.order.name), (
-            Answer("bringBack", tr("Bring it back"), bring_back), Answer("letGo", tr("Let it go"), let_go)))
+            Answer("bringBack", tr("Bring it back"), bring_back), Answer("letGo", tr("Let it go"), let_go)),
+            of_order=False)
 
     def _bring_back(self, found: LeftBehind) -> None:
         self.bench.bring_back(found.order, found.path)

@@ -16,7 +16,7 @@ if TYPE_CHECKING:
 
 
 class Guard(QObject):
-    """Over the order in hand; `asks` hands out the bar of a question, or None where one is not asked any more."""
+    """Over the order in hand; `asks` hands out the bar of a question."""
 
     asks = Signal(object)
 
@@ -25,6 +25,7 @@ class Guard(QObject):
         self.bench = bench
         self._left_ringing: frozenset[StepRef] = frozenset()   # clocks that the maker is leaving on purpose
         self._of = bench.order.id                              # the order that they are of
+        self._gave_up = False                                  # what is not saved, for what is being done now
         self._lets_steps_go = False                            # though they could be written down nowhere
         self.cutter: Cuts | None = None                        # a cutter that may be at work
         bench.order_changed.connect(self._turn)
@@ -100,7 +101,9 @@ class Guard(QObject):
 
         def go_on() -> None:
             self.give_up()
+            self._gave_up = True
             then()
+            self._gave_up = False
 
         if not self.unsaved:
             then()
@@ -112,5 +115,5 @@ class Guard(QObject):
     def _stay(self) -> None:
         self._left_ringing = frozenset()
 
-    def _ask(self, question: str, answers: Sequence[Answer]) -> None:
-        self.asks.emit(AskBar(question, answers))
+    def _ask(self, question: str, answers: Sequence[Answer], *, of_order: bool = True) -> None:
+        self.asks.emit(AskBar(question, answers, of_order=of_order))

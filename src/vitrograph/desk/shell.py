@@ -13,7 +13,6 @@ from PySide6.QtWidgets import (
     QVBoxLayout,
     QWidget,
 )
-from shiboken6 import isValid
 
 from vitrograph.core.cut import SheetRun
 from vitrograph.core.language import tr
@@ -43,6 +42,7 @@ from vitrograph.desk.kit.work_bar import WorkBar
 from vitrograph.desk.leaving import AsLeft
 from vitrograph.desk.line import StationLine
 from vitrograph.desk.order.strip import Strip
+from vitrograph.desk.questions import Questions
 from vitrograph.desk.seen import Seen
 from vitrograph.desk.stencil.overlay import StencilOverlay
 from vitrograph.desk.stencil.tying import Tying
@@ -78,7 +78,6 @@ class Shell(QWidget):
         self.bench: Bench = bench
         self.recovery = Recovery(bench, recovery_folder) if recovery_folder is not None else None
         self.files = Files(self, bench, self.recovery)
-        self._bar: AskBar | None = None
         self._as_left: AsLeft | None = None
         self.listed = True            # whether the order is one of the maker's own
         self.resize(1280, 800)
@@ -104,6 +103,7 @@ class Shell(QWidget):
         self._card_time.timeout.connect(lambda: self._bring_card(self.bench.station))
         self._shown: dict[View, Results | None] = {self.glass_view: None, self.sheet_view: None}
         self.setAcceptDrops(True)
+        self.questions = Questions(bench, self.put_below_the_line)
         self._lay_out()
         self._connect()
         self.keys = Keys(self, keys_file())
@@ -282,14 +282,11 @@ class Shell(QWidget):
     @property
     def asking(self) -> bool:
         """Whether a question waits for its answer."""
-        return self._bar is not None and isValid(self._bar)
+        return self.questions.waiting
 
     def ask(self, bar: AskBar) -> None:
         """Put a question under the line of stations, in the place of one that was asked before."""
-        if self._bar is not None and self.asking:
-            self._bar.deleteLater()
-        self._bar = bar
-        self.put_below_the_line(bar)
+        self.questions.ask(bar)
 
     def put_below_the_line(self, bar: QWidget) -> None:
         """Put a bar between the line of stations and the work."""

@@ -84,6 +84,7 @@ class Bench(Spoken, Remembers, ArtInHand, QObject):
         self._settling = False             # let go, and their results not there yet
         self._previewer: Previewer | None = None
         self.tying = False
+        self.taken = 0                     # how many other orders were taken in hand
         self.chosen: tuple[int, ...] = _first_choice(self.job)
         self.undo_stack = QUndoStack(self)
         self._order_rest = QTimer(self, singleShot=True)       # of many rows not each is told by itself
@@ -202,6 +203,7 @@ class Bench(Spoken, Remembers, ArtInHand, QObject):
 
     def replace_order(self, order: Order, path: Path | None) -> None:
         """Begin on another order, with a fresh undo stack."""
+        self.taken += 1
         self.undo_stack.clear()
         self.path = path
         self.take(order, (0, 0))

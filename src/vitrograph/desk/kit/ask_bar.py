@@ -18,10 +18,11 @@ class Answer(Struct, frozen=True):
 
 
 class AskBar(QWidget):
-    """Asks once: any answer takes the bar away."""
+    """Asks once: any answer takes the bar away. One that is `of_order`, about the order in hand, goes with it."""
 
-    def __init__(self, question: str, answers: Sequence[Answer]) -> None:
+    def __init__(self, question: str, answers: Sequence[Answer], *, of_order: bool = True) -> None:
         super().__init__()
+        self.of_order = of_order
         named(self, "askBar")
         row = QHBoxLayout(self)
         row.setContentsMargins(16, 4, 16, 4)
