@@ -111,6 +111,13 @@ class Logbook:
         with self.open() as book:
             book.executemany(_INSERT, [_row(entry) for entry in entries])
 
+    def written(self) -> int:
+        """A number that is another whenever the book's file was written."""
+        try:
+            return self.path.stat().st_mtime_ns
+        except OSError:
+            return 0
+
     def change(self, number: int, how: Callable[[Entry], Entry]) -> None:
         """Change an entry as it is at that moment, whoever else writes. Raises LogbookError where there is none."""
         with self.open() as book:

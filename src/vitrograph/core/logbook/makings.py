@@ -51,13 +51,6 @@ class Makings:
     def __init__(self, book: Logbook) -> None:
         self.book = book
 
-    def written(self) -> int:
-        """A number that is another whenever the book's file was written."""
-        try:
-            return self.book.path.stat().st_mtime_ns
-        except OSError:
-            return 0
-
     def progress(self, order_id: str) -> Progress:
         """What has been done in the making of an order that is under way. Raises LogbookError."""
         with self.book.open() as book:

@@ -228,7 +228,7 @@ class Making(QObject):
     def _look(self) -> None:
         """Twice a second: whether anything happened to the computer's clock, and what the clocks show."""
         self._write()
-        if self._makings.written() != self._written:           # by another window on the same order
+        if self._makings.book.written() != self._written:           # by another window on the same order
             before = self.progress, self.happened
             self._read()
             if before != (self.progress, self.happened) and not self._shared:
@@ -271,7 +271,7 @@ class Making(QObject):
                 self.refused.emit(self._wrong)
         known = after(self._known, (act for order_id, act in self._waiting if order_id == self._order))
         self.progress, self.happened = known.progress, known.happened
-        self._written = self._makings.written()
+        self._written = self._makings.book.written()
         if self._waiting or self.progress.running() or any(one.kind == "begun" for one in self.happened):
             self._timer.start()
         else:

@@ -162,11 +162,13 @@ class LogbookCard(StationCard):
 
     def _look_again(self) -> None:
         """The station is entered: another window may have written in the book since."""
-        self.bench.look_at_book()
-        self.refresh()
+        if self._read != self.bench.logbook.written():
+            self.bench.look_at_book()
+            self.refresh()
 
     def refresh(self) -> None:
         """Read the logbook again."""
+        self._read = self.bench.logbook.written()
         self.before.refresh()
 
     def entry(self) -> Entry:
