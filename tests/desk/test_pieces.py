@@ -2,6 +2,7 @@
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QInputDialog, QLineEdit, QPlainTextEdit, QPushButton
@@ -202,6 +203,43 @@ def test_a_list_is_read_shown_typed_over_and_sorted_by_trouble(named):
     QTest.mouseClick(window.findChild(QPushButton, "troubleFirst"), Qt.MouseButton.LeftButton)
     states = [cell(window, line, 5) for line in range(3)]
     assert states == sorted(states, key=["to mend", "to watch", "waiting", "sound"].index)
+
+
+def test_a_name_that_is_being_typed_goes_to_its_own_row_however_the_list_is_sorted_meanwhile(named):
+    desk, window = named
+    QTest.mouseClick(window.findChild(QPushButton, "troubleFirst"), Qt.MouseButton.LeftButton)
+    window.refresh()
+    table = window.table
+
+    def typing(row: int, text: str) -> QLineEdit:
+        table.type_into(row)
+        (editor,) = table.viewport().findChildren(QLineEdit)
+        editor.selectAll()
+        QTest.keyClicks(editor, text)
+        return editor
+
+    names = desk.bench.order.pieces[0].names
+    bad, row = table._order[-1], table._order[0]                # the last gets into trouble while the first is typed
+    editor = typing(row, "Elin")
+    desk.bench.pieces.set_names("Another", names.with_row(bad, replace(names.rows[bad], cells=("\u5f35",))), row)
+    whole(desk)
+    window.refresh()
+    QTest.keyClick(editor, Qt.Key.Key_Return)
+    desk.qtbot.wait(20)                                         # it is taken once the key is done with
+    made = [one.cells[0] for one in desk.bench.order.pieces[0].names.rows]
+    wanted = ["Ada", "Bram", "Wilhelmina"]
+    wanted[bad], wanted[row] = "\u5f35", "Elin"
+    assert made == wanted
+    whole(desk)
+    window.refresh()
+    assert table._order[0] == bad, "and then the trouble comes first"
+    refused = []
+    desk.bench.refused.connect(refused.append)
+    editor = typing(row, "Farid")
+    desk.bench.pieces.copy()
+    window.refresh()
+    assert refused and "another list is shown now" in refused[0]
+    assert [[one.cells[0] for one in piece.names.rows] for piece in desk.bench.order.pieces] == [wanted, wanted]
 
 
 def test_a_row_that_fails_shows_nothing_of_another_and_the_bed_does_without_it(named):

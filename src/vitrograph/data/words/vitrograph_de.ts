@@ -10429,6 +10429,10 @@ Sie sagt: {licence}</translation>
         <translation>Zustand</translation>
     </message>
     <message>
+        <source>what was being typed was not taken: another list is shown now</source>
+        <translation>was gerade getippt wurde, wurde nicht übernommen: jetzt ist eine andere Liste zu sehen</translation>
+    </message>
+    <message>
         <source> and {graves} more</source>
         <translation> und {graves} weitere</translation>
     </message>

@@ -6,7 +6,14 @@ from typing import Any
 
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QIcon
-from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableWidget, QTableWidgetItem
+from PySide6.QtWidgets import (
+    QAbstractItemDelegate,
+    QAbstractItemView,
+    QHeaderView,
+    QLineEdit,
+    QTableWidget,
+    QTableWidgetItem,
+)
 
 from vitrograph.core.findings import Level
 from vitrograph.core.job import Names, Row
@@ -48,6 +55,7 @@ class NamesTable(QTableWidget):
         self.verticalHeader().setDefaultSectionSize(_PICTURE.height() + 6)
         self.verticalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
         self._names = Names()
+        self._of: tuple[object, ...] = ()                      # the order, the piece and the rows that are shown
         self._order: list[int] = []                           # the row of the list on each line of the table
         self._known: Sequence[Results] = ()
         self._drawn: dict[int, object] = {}                   # the film that each row's picture is of
@@ -62,7 +70,8 @@ class NamesTable(QTableWidget):
         self.currentCellChanged.connect(self._choose)
 
     def show_rows(self, names: Names, known: Sequence[Results], row: int, *, trouble_first: bool) -> None:
-        """Fill the table; only what differs is written anew."""
+        """Fill the table; only what differs is written anew. While a cell is typed into its row keeps its line."""
+        held = self._held(names)
         self._filling = True
         if names.columns != self._names.columns or not self.columnCount():
             self.setColumnCount(0)
@@ -79,17 +88,30 @@ class NamesTable(QTableWidget):
         if self.bench.unit != self._unit:
             self._shown, self._drawn, self._unit = [], {}, self.bench.unit
         self._names, self._known = names, known
-        self._order = self._sorted(trouble_first=trouble_first)
+        self._order = self._order if held else self._sorted(trouble_first=trouble_first)
         self.setRowCount(len(names.rows))
         shown = [(at, names.rows[at], known[at]) for at in self._order]
         for line, (now, before) in enumerate(zip_longest(shown, self._shown[:len(shown)])):
             if before is None or now[0] != before[0] or now[1] is not before[1] or now[2] is not before[2]:
                 self._show_row(line, now[0])
         self._shown = shown
-        if self._order and self.currentRow() != (line := self._order.index(row)):
+        if self._order and not held and self.currentRow() != (line := self._order.index(row)):
             self.setCurrentCell(line, max(1, self.currentColumn()))
         self._filling = False
         self._rest.start()
+
+    def _held(self, names: Names) -> bool:
+        """Whether a cell of this very list is being typed into; what is typed into another list is let go of."""
+        of = self.bench.order.id, self.bench.pieces.piece.key, [row.key for row in names.rows], names.columns
+        before, self._of = self._of, of
+        if self.state() != QAbstractItemView.State.EditingState:
+            return False
+        if of == before:
+            return True
+        for editor in self.viewport().findChildren(QLineEdit):
+            self.closeEditor(editor, QAbstractItemDelegate.EndEditHint.NoHint)
+        self.bench.refused.emit(tr("what was being typed was not taken: another list is shown now"))
+        return False
 
     def _sorted(self, *, trouble_first: bool) -> list[int]:
         """The rows by the column that was clicked, names as people sort them; then, if wanted, by their trouble."""
