@@ -25,6 +25,7 @@ from vitrograph.core.value_words import word_of
 SIDES = ("left", "lower", "right", "upper")
 LIP_MM, _LIP_STOP_MM = 20.0, 5.0
 _AS_TYPED_MM = 0.05                # no ruler tells less
+_TOLD_SHARE = 0.95                 # of the border at the sides: less is told by itself
 _NARROW = tr("stray cream runs over a narrow border: let tape make up the rest, or give it more film")
 _CENTRED = (*held_from_rim(None), put(lambda job: job.fit.across, 0.0))
 
@@ -145,16 +146,16 @@ def border(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
 def _cut_corner(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     """Film that is narrower somewhere than at its sides: where its corners are rounded, or end with an oval pane.
 
-    Snips, notches and films that meet are narrow on purpose.
+    Snips, notches and films that meet are narrow on purpose; sides are told at their middle, and run together on a
+    taper.
     """
-    least, film = given.stencil.least_border, sheet.fitted.films[0]
-    if len(sheet.covers) > 1 or film.snips or given.fit.wrap:
+    least, film, wall = given.stencil.least_border, sheet.fitted.films[0], sheet.fitted.wall
+    cut = given.stencil.corner > 0 or (isinstance(wall, Pane) and wall.oval)
+    if not cut or len(sheet.covers) > 1 or film.snips or given.fit.wrap:
         return
-    edge = sheet.covers[0].exterior
-    if not shapely.dwithin(sheet.openings, edge, least - _AS_TYPED_MM):
-        return
-    near = shapely.shortest_line(sheet.openings, edge)
-    if near.length < min(sheet.border) - 2 * _AS_TYPED_MM:
+    edge, told = sheet.covers[0].exterior, _TOLD_SHARE * min(least, *sheet.border)
+    if shapely.dwithin(sheet.openings, edge, told):
+        near = shapely.shortest_line(sheet.openings, edge)
         square = Remedy.of(tr("Square corners"), put(lambda job: job.stencil.corner, 0.0))
         yield Finding(Code.BORDER, Level.WATCH,
                       Says("only {width} of film from an opening to the nearest edge", width=Length(near.length)),
