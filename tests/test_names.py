@@ -255,6 +255,12 @@ def test_art_from_another_glass_is_brought_to_lie_soundly_and_then_stays_as_it_i
     assert again.order == made.order and again.mended == 0
 
 
+def test_a_piece_and_each_row_of_its_names_are_found_by_their_keys():
+    order = listed(*GUIDES)
+    order = with_pieces(order, (order.pieces[0], Order.of(job("Jar")).pieces[0]), 0)
+    assert [order.place_of(made.key) for made in order.jobs] == list(order.places) and order.place_of(10**6) is None
+
+
 @pytest.mark.parametrize("end", ["smallest", "largest"])
 def test_the_size_solved_for_does_for_all_rows_and_a_tenth_more_or_less_does_not(end):
     order = listed("Ada", "Wrangel")

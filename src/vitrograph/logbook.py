@@ -16,6 +16,7 @@ from vitrograph.core.language import tr
 from vitrograph.core.logbook import (
     COLUMNS,
     GROUPS,
+    NOTHING_DONE,
     OUTCOMES,
     Asked,
     Entry,
@@ -164,7 +165,7 @@ def _recorded(book: Logbook, done: FinishedOrder, piece: FinishedPiece, typed: d
     """The entry that writes itself, with what was typed in place of that."""
     from vitrograph.core.logbook.record import owned_of, record_of
 
-    worked = Makings(book).worked(done.order.id).get(piece.job.key)
+    worked = Makings(book).worked(done.order.id).get(piece.job.key, NOTHING_DONE)
     owned = owned_of(load_workshop(default_file()), Shelf(default_folder()), piece.job)
     written = record_of(done, piece, date.today(), owned, worked)
     told = {name: "" if value is None else str(value) for name, value in asdict(written).items()}

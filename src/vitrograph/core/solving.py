@@ -123,7 +123,7 @@ def settled(
     and each is mended by itself later. `told` is given how many steps were taken, and may raise to stop.
     """
     pipeline = pipeline or Pipeline()
-    least, seen = _LEAST_SHARE * _first_size(order, at), dict[Order, tuple[int, int]]()
+    least, seen = _LEAST_SHARE * order.pieces[at].artwork.first_size, dict[Order, tuple[int, int]]()
 
     def better() -> Order | None:
         """What is offered now, done: nothing twice, and nothing that makes the art too small."""
@@ -132,7 +132,7 @@ def settled(
         seen[order] = _how_bad(results)
         told(len(seen))
         made = (order.changed(at, **remedy.paths(job)) for remedy in _remedies_for(results))
-        return next((one for one in made if one not in seen and _first_size(one, at) >= least), None)
+        return next((one for one in made if one not in seen and one.pieces[at].artwork.first_size >= least), None)
 
     while len(seen) < _MOST_TRIED and (found := better()) is not None:
         order = found
@@ -147,7 +147,7 @@ def settled(
         mends = len(proposal.before) - len(proposal.after)
         order = order.changed(at, stencil__mends=(*results.job.stencil.mends, *proposal.mends))
         results = pipeline.run(order.job(at))
-    wide = results.fitted.size[0] if results.fitted is not None else _first_size(order, at)
+    wide = results.fitted.size[0] if results.fitted is not None else order.pieces[at].artwork.first_size
     stops = (*(error.says for _, error in results.failed),
              *(found.says for found in results.findings() if found.level is Level.STOP))
     return Settled(order, wide, mends, stops)
@@ -164,22 +164,19 @@ def _small_enough(
 ) -> Order | None:
     """An order with a piece as large as it is where that does, or as large as does; None where that is under a size."""
     def sized(factor: float) -> Order:
-        return order.changed(at, **Remedy.of("", Resize(factor)).paths(order.job(at)))
+        return order.changed(at, **Resize(factor).paths(order.job(at)))
 
     def does(made: Order) -> bool:
         return not any(fails(pipeline.run(made.job(*place)), "largest") for place in made.places if place[0] == at)
 
     if does(order):
         return order
-    if not does(sized(least / _first_size(order, at))):        # what fails so small fails for another reason
+    # what fails as small as that fails for another reason
+    if not does(sized(least / order.pieces[at].artwork.first_size)):
         return None
     with suppress(FitError):
         return sized(solved_factor(order, at, "largest", pipeline, lambda _rows: still_wanted()))
     return None
-
-
-def _first_size(order: Order, at: int) -> float:
-    return next((item.size for item in order.pieces[at].artwork.items), 1.0)
 
 
 def _remedies_for(results: Results) -> Iterator[Remedy]:

@@ -4,7 +4,6 @@ from collections.abc import Callable
 
 from PySide6.QtCore import QObject
 from PySide6.QtWidgets import QWidget
-from shiboken6 import isValid
 
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.ask_bar import AskBar
@@ -23,7 +22,7 @@ class Questions(QObject):
     @property
     def waiting(self) -> bool:
         """Whether one waits for its answer."""
-        return self._bar is not None and isValid(self._bar)
+        return self._bar is not None and self._bar.waits
 
     def ask(self, bar: AskBar) -> None:
         """Put up a question, in the place of one that was asked before."""
@@ -36,6 +35,6 @@ class Questions(QObject):
             self._leave()
 
     def _leave(self) -> None:
-        if self._bar is not None and isValid(self._bar):
+        if self._bar is not None:
             self._bar.leave()
         self._bar = None

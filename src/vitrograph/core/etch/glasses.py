@@ -59,6 +59,11 @@ class GlassWork(Struct, frozen=True):
     waits: tuple[tuple[StepRef, ...], ...]
     area: float
 
+    @property
+    def whose(self) -> tuple[int, int]:
+        """Its piece and copy: what tells it from all others of its order."""
+        return self.piece, self.copy
+
 
 class OwnTimes(Struct, frozen=True):
     """How long this maker's hands take, where that is known: a bit weeded, and steps by station and kind."""

@@ -48,7 +48,7 @@ def live_of(evening: EveningPlan, progress: Progress, happened: Sequence[Happene
     if start is None:
         return None
     out = broken_glasses(happened)
-    begun = tuple(_begun(glass, progress, start.at, out=(glass.piece, glass.copy) in out) for glass in evening.glasses)
+    begun = tuple(_begun(glass, progress, start.at, out=glass.whose in out) for glass in evening.glasses)
     paused = next((one.kind == "pause" for one in reversed(happened) if one.kind in ("pause", "go on")), False)
     chains = [_left(glass, stand.done, progress) for glass, stand in zip(evening.glasses, begun, strict=True)]
     return Live(evening, start.at, now, begun, planned_on(evening, chains, begun, max(0.0, now - start.at)), paused)

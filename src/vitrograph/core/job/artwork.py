@@ -153,6 +153,11 @@ class Artwork(Record, frozen=True):
         index = self.index_of(key)
         return None if index is None else self.items[index]
 
+    @property
+    def first_size(self) -> float:
+        """The size of the item that lies lowest, by which art is told larger or smaller; 1 where there is none."""
+        return self.items[0].size if self.items else 1.0
+
     def free_key(self) -> int:
         """A key no item has."""
         return max((item.key for item in self.items), default=0) + 1

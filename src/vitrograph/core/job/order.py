@@ -157,6 +157,12 @@ class Order(Shared, frozen=True, kw_only=True):
         return next(piece for piece in self.pieces
                     if key == piece.key or any(key == _row_key(piece, row) for row in piece.names.rows))
 
+    def place_of(self, key: int) -> tuple[int, int] | None:
+        """Where the job of a key is made: the numbers of its piece and of its row; None where there is none."""
+        keys = {(at, row): _row_key(self.pieces[at], self.pieces[at].names.rows[row]) if self.pieces[at].names.rows
+                else self.pieces[at].key for at, row in self.places}
+        return next((place for place, mine in keys.items() if mine == key), None)
+
     @property
     def places(self) -> tuple[tuple[int, int], ...]:
         """All that is made, each by the numbers of its piece and of its row."""

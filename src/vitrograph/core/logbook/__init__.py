@@ -3,12 +3,13 @@
 from vitrograph.core.logbook.book import GROUPS, Asked, Listed, Logbook, Mark, Photo, SortedBy, TakenOut, default_path
 from vitrograph.core.logbook.checks import check_logbook
 from vitrograph.core.logbook.entry import COLUMNS, GRAVEST, OUTCOMES, Entry, Outcome, counts_of, outcome_of
-from vitrograph.core.logbook.makings import Makings, Worked
+from vitrograph.core.logbook.makings import NOTHING_DONE, Makings, Worked
 
 __all__ = [
     "COLUMNS",
     "GRAVEST",
     "GROUPS",
+    "NOTHING_DONE",
     "OUTCOMES",
     "Asked",
     "Entry",

@@ -45,6 +45,9 @@ class Worked(Struct, frozen=True):
         return tuple(line for one in self.happened if (line := _noted(job, one)))
 
 
+NOTHING_DONE = Worked({}, None, None)
+
+
 class Makings:
     """The makings of orders in a logbook. An order has one under way at most; the next begins where it was ended."""
 

@@ -11,7 +11,7 @@ from vitrograph.core.etch import cream_for
 from vitrograph.core.glass import Shelf
 from vitrograph.core.job import Drawing, Job, Monogram, Words
 from vitrograph.core.logbook.entry import Entry, outcome_of
-from vitrograph.core.logbook.makings import Worked
+from vitrograph.core.logbook.makings import NOTHING_DONE, Worked
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
 from vitrograph.core.telling.answers import glass_line
@@ -44,7 +44,7 @@ def owned_of(workshop: Workshop, shelf: Shelf, job: Job) -> Owned:
 
 
 def record_of(
-    done: FinishedOrder, piece: FinishedPiece, today: date, owned: Owned, worked: Worked | None = None
+    done: FinishedOrder, piece: FinishedPiece, today: date, owned: Owned, worked: Worked = NOTHING_DONE
 ) -> Entry:
     """The entry of a piece of an order, made today: its copies good but for those that broke, until the maker says
     otherwise.
@@ -52,12 +52,12 @@ def record_of(
     What was not timed stands as it was planned under cream, and is left out of the minutes of hands.
     """
     job, sheet = piece.job, piece.sheet
-    many, hands = job.count, dict(worked.hands) if worked else {}
+    many, hands = job.count, dict(worked.hands)
     cream, grams = job.etch.cream, _grams(piece) if piece.etch.area else None
     islands, webs = sheet.islands, [thin.width for thin in sheet.cutting.thin(0.0, _WIDEST_WEB_MM)]
-    minutes = worked.under_cream if worked and worked.under_cream is not None else piece.etch.seconds / 60
-    settled = worked.settled if worked and worked.settled is not None else job.transfer.settle
-    took, broken = sum(hands.values()), worked.broken(many) if worked else 0
+    minutes = worked.under_cream if worked.under_cream is not None else piece.etch.seconds / 60
+    settled = worked.settled if worked.settled is not None else job.transfer.settle
+    took, broken = sum(hands.values()), worked.broken(many)
     return Entry(
         made_on=today.isoformat(), job=job.name, glass=f"{job.glass.kind} {glass_line(piece.wall)}",
         material=job.material, shelf=owned.shelf,
@@ -79,7 +79,7 @@ def record_of(
         cost_glass=_rounded(many * owned.glass) if owned.glass else None,
         cost_hands=_rounded(took / 60 * owned.hands) if owned.hands and took else None,
         how_many=many, outcome=outcome_of({"good": many - broken, "spoiled": broken}),
-        note="\n".join(worked.noted(job)) if worked else "", order_id=done.order.id)
+        note="\n".join(worked.noted(job)), order_id=done.order.id)
 
 
 def _grams(piece: FinishedPiece) -> float | None:

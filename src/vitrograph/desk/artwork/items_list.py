@@ -200,8 +200,7 @@ class ItemsList(QWidget):
 
     def _take(self, answer: tuple[tuple[str, int], Drawing]) -> None:
         (order_id, key), drawing = answer
-        place = next((place for place, job in zip(self.bench.order.places, self.bench.order.jobs, strict=True)
-                      if (self.bench.order.id, job.key) == (order_id, key)), None)
+        place = self.bench.order.place_of(key) if self.bench.order.id == order_id else None
         if place is not None:
             self.bench.take_piece(*place)                      # another may be in hand by now
             self.put_in(Item(drawing))

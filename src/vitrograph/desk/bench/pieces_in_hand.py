@@ -138,7 +138,7 @@ class PiecesInHand:
             mine, theirs = order.pieces[self.at], order.pieces[other]
             made = order.changed(self.at, artwork=theirs.artwork, stencil__mends=theirs.stencil.mends,
                                  stencil__ties=theirs.stencil.ties)
-            sized = Resize(_first_size(mine) / _first_size(theirs))
+            sized = Resize(mine.artwork.first_size / theirs.artwork.first_size)
             return shared(made.changed(self.at, **sized.paths(made.job(self.at))), self.at, other)
 
         return self._do(tr("Share the art"), change)
@@ -178,7 +178,3 @@ def _reading_width(piece: Piece) -> float:
     wall, stencil = wall_of(piece.glass), piece.stencil
     eye = eye_before(wall, stencil.viewing_mm)
     return max(1.0, usable_patch(wall, wall.length / 2, 0.0, stencil.reading_angle, eye).widest)
-
-
-def _first_size(piece: Piece) -> float:
-    return piece.artwork.items[0].size if piece.artwork.items else 1.0

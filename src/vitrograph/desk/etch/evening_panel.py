@@ -41,7 +41,6 @@ class EveningPanel(Column):
         self.calm.setAccessibleName(tr("Calm: time to spare before clocks"))
         self.calm_says = named(label("", "quiet"), "calmSays")
         self.whose = GlassChoice("glassOf")
-        self._of_glass = in_a_row(self.again, self.broken)
         of_hands, of_glass = in_a_row(self.skip, self.pause), in_a_row(self.again, self.broken)
         self._under_way = of_hands, self.anew, of_glass
         self.stack(self.says, self.task, self.meanwhile, self.there, of_hands, self.anew, self.whose.field, of_glass,
@@ -81,7 +80,7 @@ class EveningPanel(Column):
         glass = self.whose.glass()
         if glass is None:
             return
-        if (glass.piece, glass.copy) in self.keeper.broken_ones:
+        if glass.whose in self.keeper.broken_ones:
             self._ask(tr("{glass} is made again, from a new film on?", glass=glass.called), tr("Yes, make it again"),
                       partial(self.keeper.again, glass))
         else:
@@ -92,7 +91,7 @@ class EveningPanel(Column):
         glass = self.whose.glass()
         if glass is None:
             return
-        if (glass.piece, glass.copy) in self.keeper.broken_ones:
+        if glass.whose in self.keeper.broken_ones:
             self.bench.refused.emit(tr("{glass} is given up already", glass=glass.called))
         else:
             self._ask(tr("{glass} is given up?", glass=glass.called), tr("Yes, it broke"),

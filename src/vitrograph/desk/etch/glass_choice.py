@@ -34,14 +34,14 @@ class GlassChoice:
         """Show every glass, and of them the one that was picked, else the usual one."""
         if self.field.view().isVisible():                     # somebody is choosing: the list stays under the hand
             return
-        words = [tr("{glass}, broken", glass=one.called) if (one.piece, one.copy) in broken else one.called
+        words = [tr("{glass}, broken", glass=one.called) if one.whose in broken else one.called
                  for one in glasses]
         if words != [self.field.itemText(row) for row in range(self.field.count())]:
             self.field.clear()
             self.field.addItems(words)
         self._glasses = glasses
-        whose = [(one.piece, one.copy) for one in glasses]
-        wanted = [whose.index((one.piece, one.copy)) for one in (self._picked, usual)
-                  if one is not None and (one.piece, one.copy) in whose]
+        whose = [one.whose for one in glasses]
+        wanted = [whose.index(one.whose) for one in (self._picked, usual)
+                  if one is not None and one.whose in whose]
         self.field.setCurrentIndex(wanted[0] if wanted else -1)
         self.field.setVisible(len(glasses) > 1)

@@ -115,26 +115,26 @@ class EveningKeeper(QObject):
 
     def skip(self, glass: GlassWork, task: int) -> None:
         """A task of a glass is not needed."""
-        self._note("skip", (glass.piece, glass.copy), glass.chain.tasks[task].name)
+        self._note("skip", glass.whose, glass.chain.tasks[task].name)
         self.bench.making.tick(*glass.waits[task], *glass.refs[task])
 
     def again(self, glass: GlassWork) -> None:
         """A glass is etched again: its steps at the etch are open; one that broke is made again from its film on."""
-        making, anew = self.bench.making, (glass.piece, glass.copy) in self.broken_ones
+        making, anew = self.bench.making, glass.whose in self.broken_ones
         begun = {*making.progress.done, *making.progress.clocks}
         making.untick(*(ref for ref in _steps_of(glass) if ref in begun and (anew or ref.station == "etch")))
-        self._note("again", (glass.piece, glass.copy))
+        self._note("again", glass.whose)
 
     def broken(self, glass: GlassWork) -> None:
         """A glass broke: nothing more is done of it, and its clocks call nobody."""
         making, mine, now = self.bench.making, set(_steps_of(glass)), self.bench.making.now()
         making.start_clocks([(ref, clock.held(now)) for ref, clock in making.progress.begun().items() if ref in mine])
-        self._note("broken", (glass.piece, glass.copy))
+        self._note("broken", glass.whose)
 
     def trouble_noted(self, glass: GlassWork | None, note: str, seconds: float = 0.0) -> None:
         """Keep what went wrong with a glass; with the one in hand where the evening is not planned."""
         piece = self.bench.job.key
-        whose = (piece, self.bench.making.copy_of(piece)) if glass is None else (glass.piece, glass.copy)
+        whose = (piece, self.bench.making.copy_of(piece)) if glass is None else glass.whose
         self._note("trouble", whose, note, seconds)
 
     def go_there(self) -> None:
@@ -151,8 +151,7 @@ class EveningKeeper(QObject):
 
     def take_in_hand(self, ref: StepRef) -> None:
         """Have the piece and the copy of a step in hand."""
-        place = next((place for place, job in zip(self.bench.order.places, self.bench.order.jobs, strict=True)
-                      if job.key == ref.piece), None)
+        place = self.bench.order.place_of(ref.piece)
         if place is not None:
             self.bench.take_piece(*place)
             if self.bench.making.copy_of(ref.piece) != ref.copy:
@@ -179,7 +178,7 @@ class EveningKeeper(QObject):
         """The glass whose steps the station shows."""
         piece = self.bench.job.key
         whose = piece, self.bench.making.copy_of(piece)
-        return next((glass for glass in self.glasses if (glass.piece, glass.copy) == whose), None)
+        return next((glass for glass in self.glasses if glass.whose == whose), None)
 
     def _note(self, kind: Kind, whose: tuple[int, int] = (0, 0), note: str = "", number: float = 0.0) -> None:
         self.bench.making.note(Happened(self.bench.making.now(), kind, *whose, note, number))

@@ -41,7 +41,7 @@ class OwnMinutes(Column):
     def show_job(self) -> None:
         """Show how the recipe stands to the advice, and ask anew where that is about another cream or glass."""
         job = self.bench.job
-        if self._asked != (job.etch.cream.name, job.material):
+        if self.bench.station == "etch" and self._asked != (job.etch.cream.name, job.material):
             self._ask_anew()
         advice, seconds = self.advice, self._seconds()
         self.setVisible(advice is not None and advice.n > 0 and job.stencil.kind != "decal")

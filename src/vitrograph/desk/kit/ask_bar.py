@@ -33,19 +33,21 @@ class AskBar(QWidget):
             made.setObjectName(answer.name)
             made.clicked.connect(lambda _on=False, answer=answer: self._take(answer))
             row.addWidget(made)
-        self._answered = False
+        self.waits = True                                      # for its answer
 
     def ask(self, question: str) -> None:
-        """Ask in other words."""
-        self._question.setText(question)
+        """Ask in other words, while it waits."""
+        if self.waits:
+            self._question.setText(question)
 
     def leave(self) -> None:
         """Go away: nobody need answer any more."""
-        self._answered = True
-        self.setParent(None)
-        self.deleteLater()
+        if self.waits:
+            self.waits = False
+            self.setParent(None)
+            self.deleteLater()
 
     def _take(self, answer: Answer) -> None:
-        if not self._answered:
+        if self.waits:
             self.leave()
             answer.do()

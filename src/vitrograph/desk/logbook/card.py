@@ -8,7 +8,7 @@ from shapely import union_all
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.job import Job
 from vitrograph.core.language import capital, tr
-from vitrograph.core.logbook import Entry, Outcome, Photo
+from vitrograph.core.logbook import NOTHING_DONE, Entry, Outcome, Photo
 from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import order_of
 from vitrograph.core.storing.whole import write_whole
@@ -55,7 +55,7 @@ class LogbookCard(StationCard):
         self.back.clicked.connect(self.bench.making.go_back)
         self.stack(self.found, self.went, self.pointing, *self._build_photo(), self.write, self.anew, self.back)
         self.bench.station_changed.connect(lambda station: self._look_again() if station == self.station else None)
-        self.bench.making.changed.connect(lambda: self._take(self._show_results))     # what was done tells the minutes
+        self.bench.making.changed.connect(lambda: self._take(self._show_made))
         self.section(tr("What your own pieces say"))
         self.stack(self.advising.says, self.advising.causes)
         self.section(tr("Made before"))
@@ -118,20 +118,23 @@ class LogbookCard(StationCard):
 
     def show_results(self, results: Results) -> None:
         ready = results.complete and results.etch is not None
-        worked = self.bench.making.worked().get(results.job.key)
-        stood = worked.under_cream if worked is not None else None
-        planned = results.etch.seconds / 60 if results.etch else 0.0
         self._turn_to(results.job)
-        self.went.show_planned(results.job.count, planned if stood is None else round(stood, 2),
-                               worked.broken(results.job.count) if worked else 0,
-                               worked.noted(results.job) if worked else ())
+        self._show_made()
         for one in (self.write, self.photo, self.film, self.corners):
             one.setEnabled(ready)
         self.pointing.show_results(results)
         self.found.show_findings(self.bench.findings("logbook"), "")
         self.advising.ask(results.job, self.workshop)
-        self._show_begun()
         self._light()
+
+    def _show_made(self) -> None:
+        """Show what was done and noted of the piece in hand: it tells the minutes, and what broke."""
+        results, worked = self.bench.results, self.bench.making.worked().get(self.bench.job.key, NOTHING_DONE)
+        planned = results.etch.seconds / 60 if results.etch else 0.0
+        minutes = planned if worked.under_cream is None else round(worked.under_cream, 2)
+        self.went.show_planned(results.job.count, minutes, worked.broken(results.job.count), worked.noted(results.job))
+        self.anew.setVisible(self.bench.making.begun)
+        self.back.setVisible(self.bench.making.can_go_back)
 
     @property
     def _whose(self) -> Piece:
@@ -147,10 +150,6 @@ class LogbookCard(StationCard):
         looked = self.looking.at if self.view.choice.chosen() == "photo" else None
         wrong = [fault.outline for fault in looked.kept.faults] if looked is not None else self.pointing.lit
         self.bench.spotlight.emit(union_all(wrong) if wrong else None)
-
-    def _show_begun(self) -> None:
-        self.anew.setVisible(self.bench.making.begun)
-        self.back.setVisible(self.bench.making.can_go_back)
 
     def _begin_anew(self) -> None:
         if self.bench.making.minded:
@@ -179,7 +178,7 @@ class LogbookCard(StationCard):
 
         done = self.bench.order_results.finished()
         piece = done.pieces[self.bench.index]
-        worked = self.bench.making.worked().get(piece.job.key)
+        worked = self.bench.making.worked().get(piece.job.key, NOTHING_DONE)
         owned = owned_of(load_workshop(self.workshop), self.bench.shelf, piece.job)
         return self.went.told(record_of(done, piece, date.today(), owned, worked))
 

@@ -4,7 +4,6 @@ from threading import Event
 from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import QObject, Signal
-from shiboken6 import isValid
 
 from vitrograph.core.errors import Cancelled
 from vitrograph.core.glass import ShelvedGlass
@@ -68,12 +67,12 @@ class TakingOver(QObject):
         self._task.forget()
 
     def _tell(self, ways: int) -> None:
-        if self._bar is not None and isValid(self._bar):
+        if self._bar is not None:
             self._bar.ask(tr("Looking for the place and the size at which this art is sound on {glass}: {ways} tried",
                              glass=self.bench.job.name, ways=ways))
 
     def _away(self) -> None:
-        if self._bar is not None and isValid(self._bar):
+        if self._bar is not None:
             self._bar.leave()
         self._bar = None
 
