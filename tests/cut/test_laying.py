@@ -211,6 +211,16 @@ def test_what_no_film_holds_is_told_and_lies_on_a_sheet_of_its_own(stock, level,
     assert found.says.words("mm").startswith("a stencil is without film that holds it: piece 1")
 
 
+@pytest.mark.parametrize(("length", "turning", "shapes", "word"), [
+    (150.0, "free", [box(0, 0, 300, 60)], "longer film"), (150.0, "none", [box(0, 0, 200, 60)], "if it were turned"),
+    (120.0, "free", [box(0, 0, 200, 100), box(0, 0, 100, 200)], "does not suffice"),
+    (120.0, "none", [box(0, 0, 100, 200), box(0, 0, 100, 200)], "does not suffice")])
+def test_what_would_do_is_told_by_what_is_wanting(length, turning, shapes, word):
+    stock = (Stock("Roll", 305.0, length, turning=turning),)
+    (found,) = bed_of(parts(*shapes), msgspec.structs.replace(CHOICES, stock=stock)).findings
+    assert word in found.why and (word != "longer film" or found.limit < found.value)
+
+
 def test_when_the_stock_runs_out_it_says_how_many_are_without():
     short = msgspec.structs.replace(CHOICES, stock=(Stock("Roll", 305.0, 150.0),))
     bed = bed_of(parts(box(0, 0, 120, 110), each=5), short)

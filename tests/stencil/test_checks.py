@@ -5,6 +5,7 @@ import pytest
 import shapely
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from shapely.geometry import MultiPolygon
 
 from specimens import FLARE_IN, LANTERN, PLAQUE, in_mm, job, remedied, run, star_job
 from vitrograph.core.findings import Code, Level
@@ -161,3 +162,29 @@ def test_every_check_is_exercised_by_a_faulty_specimen():
     codes = {found.code for faulty, _, _ in FAULTY.values() for check in CHECKS
              for found in check(run(faulty).sheet, CheckInput.of(faulty))}
     assert codes >= {Code.OFF_GLASS, Code.OVERLAP, Code.BORDER, Code.WEB, Code.OPENING, Code.READING_WIDTH, Code.FACE}
+
+
+WIDE_PANE = FlatGlass(width=900.0, height=600.0)
+
+
+@pytest.mark.parametrize(("text", "width", "glass", "mat", "many"), [
+    ("Kestrel", 400.0, WIDE_PANE, 305.0, 3), ("Open night Kestrel Point", 800.0, WIDE_PANE, 305.0, 4),
+    ("Kestrel", 400.0, TaperedGlass(rim=200.0, base=120.0, height=240.0), 305.0, 3),
+    ("Open\nnight\nhere", 240.0, WIDE_PANE, 300.0, 2)])
+def test_a_film_too_long_for_the_mat_is_parted_into_films_that_it_holds_and_that_lap(text, width, glass, mat, many):
+    """Two panels with a lap, or more: at gaps in which they lap enough, and the border told is not that at the lap."""
+    made = job(text, width=width, glass=glass, cut__mat_length=mat, cut__mat_width=292.0)
+    (found,) = [one for one in run(made).findings() if one.code == Code.SHEET]
+    parted = remedied(made, found.remedies[-1])
+    results = run(parted)
+    assert len(results.sheet.films) == many == parted.fit.columns * parted.fit.rows
+    assert not {Code.SHEET, Code.LAP, Code.BORDER, Code.PARTS} & {one.code for one in results.findings()}
+    assert results.sheet.border == pytest.approx((20.0,) * 4, abs=0.01)
+    whole = MultiPolygon(list(results.sheet.outlines)).bounds
+    assert max(whole[2] - whole[0], whole[3] - whole[1]) > mat, "all films together would be too long, each is not"
+
+
+def test_a_word_whose_letters_stand_too_near_is_not_offered_in_parts():
+    made = job("Kestrel", width=80.0, glass=WIDE_PANE, cut__mat_length=100.0, cut__mat_width=90.0)
+    (found,) = [one for one in run(made).findings() if one.code == Code.SHEET]
+    assert not [one for one in found.remedies if "fit__columns" in one.paths(made)]

@@ -31,6 +31,7 @@ from vitrograph.core.transfer import (
     where_it_goes,
 )
 from vitrograph.core.transfer.placing import _end_of
+from vitrograph.core.transfer.telling import other_ways
 
 PRINTED = 1                        # digits after the point that the words give, in mm
 
@@ -295,6 +296,38 @@ def test_a_pane_has_a_strip_from_its_corner_and_all_of_it_prints_at_true_size():
     done = finished(job("Hi", width=40.0, fit__from_rim=60.0)).pieces[0]
     pages = pypdf.PdfReader(io.BytesIO(collar_pdf(done, 1, "A4", "mm"))).pages
     assert len(pages) > 2 and "Lay cross on cross" in pages[0].extract_text()      # a rim of 283 mm is tiled
+
+
+@pytest.mark.parametrize("face", ["outside", "back"])
+def test_an_oval_panes_paper_has_its_edge_and_its_windows_lie_as_far_below_it_as_is_told(face):
+    pane = FlatGlass(width=200.0, height=150.0, outline="oval")
+    results, placing = placed(job("Hi", width=40.0, glass=pane, fit__across=15.0, fit__face=face))
+    collar = collar_of(results.transfer.settings, Surroundings(results.wall, pane, results.job.features))
+    x, y = collar.upper.T
+    assert (x / 100) ** 2 + ((y + 75) / 75) ** 2 == pytest.approx(np.ones(len(x)), abs=1e-9)
+    marks = {mark.name: np.array(mark.at) for mark in collar.marks}
+    for spot in placing.spots:
+        at = marks[spot.name]
+        assert np.interp(at[0], x, y) - at[1] == pytest.approx(spot.down, abs=0.1) and spot.down > 0
+        assert at[0] + 100 * sqrt(1 - ((at[1] + 75) / 75) ** 2) == pytest.approx(spot.across, abs=0.01)
+        assert collar.outline.contains(shapely.Point(at)) and collar.windows.contains(shapely.Point(at))
+    assert (marks["upper middle"][0] < 0) == (face == "back"), "from behind it stands at the other side"
+    assert "the tick where that is highest" in collar.says and marks["middle"] == pytest.approx([0.0, 0.0])
+
+
+@pytest.mark.parametrize(("lies", "frame", "edges"), [
+    ("upright", 12.0, "frame's upper inner edge, its left end on the frame's left inner edge"),
+    ("hollow", 6.0, "ring's upper inner edge, its left end on the ring's left inner edge"),
+    ("loose", 0.0, "pane's upper edge, its left end on the pane's left edge")])
+def test_paper_and_words_name_the_edges_that_can_be_reached(lies, frame, edges):
+    pane = FlatGlass(width=240.0, height=180.0, frame=frame, lies=lies)
+    results, placing = placed(job("Hi", width=40.0, glass=pane, fit__from_rim=50.0))
+    collar = collar_of(results.transfer.settings, Surroundings(results.wall, pane, results.job.features))
+    assert collar.says == f"Lay its upper edge along the {edges}."
+    (way,) = [in_mm(value) for value in other_ways(placing)]
+    foot = edges.split(" upper")[0]
+    up = 180.0 - 2 * frame - placing.middle.down - float(np.ptp([placing.middle.at[1], placing.lower.at[1]]))
+    assert way.startswith(f"Or from the {foot} lower") and placing.lower.up == pytest.approx(up, abs=1e-6)
 
 
 def test_the_end_that_is_raised_makes_the_wall_on_top_level():

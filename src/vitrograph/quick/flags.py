@@ -5,9 +5,9 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import Any, get_args
 
+from vitrograph.core.fit import SIDES
 from vitrograph.core.job import Mode, MonogramStyle, StencilKind
 from vitrograph.core.language import tr
-from vitrograph.core.stencil import SIDES
 from vitrograph.flags import add_settings, add_units
 from vitrograph.quick.glass import FRAMES
 from vitrograph.quick.lengths import STANDS

@@ -3,7 +3,7 @@
 All points are sheet mm shifted so that the stencil's lower left corner is the machine's origin.
 """
 
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from functools import cached_property
 
 import numpy as np
@@ -13,6 +13,7 @@ from msgspec import Struct
 from vitrograph.core.cut.paths.order import begun_at, order_rings
 from vitrograph.core.cut.paths.timing import seconds_of, travel_of
 from vitrograph.core.findings import Code, Finding, Level, Remedy
+from vitrograph.core.fit import LEAST_LAP_MM, SEAL_MM, cut_places
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
 from vitrograph.core.job.change import put
@@ -21,6 +22,7 @@ from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import Sheet
 
 LONG_MAT_MM = 597.0                # a carrier mat of 24 in takes so much (common practice, no published source)
+_MOST_PARTS = 4                    # that a film is parted into so that the mat holds each
 
 
 class CutPlan(Struct, frozen=True, dict=True):
@@ -60,22 +62,54 @@ def plan_cut(choices: CutChoices, sheet: Sheet) -> CutPlan:
     size = (right - left, high - low)
     plan = CutPlan(paths, size, (-left, -low), 0.0)
     seconds = seconds_of(plan.cut_mm, plan.travel_mm, len(paths), choices)
-    return CutPlan(paths, size, (-left, -low), seconds, tuple(_carrier(choices, size)))
+    return CutPlan(paths, size, (-left, -low), seconds, tuple(_carrier(choices, sheet)))
 
 
-def _carrier(choices: CutChoices, size: tuple[float, float]) -> Iterator[Finding]:
-    """Yield that a stencil is larger than the carrier mat."""
-    sides, mat = sorted(size), sorted([choices.mat_width, choices.mat_length])
-    if sides[0] <= mat[0] and sides[1] <= mat[1]:
+def _holds(choices: CutChoices, size: Iterable[float]) -> bool:
+    """Whether the carrier mat holds a film of so many mm, either way round."""
+    mat = sorted((choices.mat_width, choices.mat_length))
+    return all(side <= most for side, most in zip(sorted(size), mat, strict=True))
+
+
+def _carrier(choices: CutChoices, sheet: Sheet) -> Iterator[Finding]:
+    """Yield that a film is larger than the carrier mat: each is cut by itself, wherever the sheet has it."""
+    sizes = [(high_x - low_x, high_y - low_y)
+             for low_x, low_y, high_x, high_y in (outline.bounds for outline in sheet.outlines)]
+    large = [size for size in sizes if not _holds(choices, size)]
+    if not large:
         return
+    sides, mat = sorted(max(large, key=max)), sorted([choices.mat_width, choices.mat_length])
     over = 0 if sides[0] > mat[0] else 1
     too_much = Length(sides[over]), Length(mat[over])
     says = (Says("the stencil is {wide} wide; the mat takes {most}", wide=too_much[0], most=too_much[1]) if over == 0
             else Says("the stencil is {long} long; the mat takes {most}", long=too_much[0], most=too_much[1]))
     longer = Remedy.of(tr("Use the long mat"), put(lambda job: job.cut.mat_length, LONG_MAT_MM))
     helps = sides[0] <= min(choices.mat_width, LONG_MAT_MM) and sides[1] <= max(choices.mat_width, LONG_MAT_MM)
-    yield Finding(Code.SHEET, Level.WATCH, says, tr("use a longer mat or a roll, or make the border smaller"),
-                  None, sides[over], mat[over], longer if helps else None)
+    remedies = [one for one in (longer if helps else None, _parted(choices, sheet)) if one is not None]
+    yield Finding(Code.SHEET, Level.WATCH, says,
+                  tr("use a longer mat or a roll, make the border smaller, or part it into stencils that lap"),
+                  None, sides[over], mat[over], remedies[0] if remedies else None, tuple(remedies[1:]))
+
+
+def _parted(choices: CutChoices, sheet: Sheet) -> Remedy | None:
+    """The fewest films that the mat holds, laid one over the edge of the other, where the art has the gaps for them."""
+    if len(sheet.films) > 1:
+        return None
+    art, box = sheet.fitted.art, sheet.outline.bounds
+    whole = box[2] - box[0], box[3] - box[1]
+    borders = [(whole[axis] - (art.bounds[axis + 2] - art.bounds[axis])) / 2 for axis in (0, 1)]
+    for many in range(2, _MOST_PARTS + 1):
+        for axis in (0, 1):
+            gaps = cut_places(art, axis, many)
+            ends = [art.bounds[axis], *(edge for gap in gaps for edge in gap), art.bounds[axis + 2]]
+            widest = max(high - low for low, high in zip(ends[::2], ends[1::2], strict=True)) + 2 * borders[axis]
+            lap = min((gap[1] - gap[0] for gap in gaps), default=0.0) - 2 * SEAL_MM
+            if len(gaps) == many - 1 and lap >= LEAST_LAP_MM and _holds(choices, (widest, whole[1 - axis])):
+                return (Remedy.of(tr("Lay it as {many} pieces", many=many), put(lambda job: job.fit.columns, many))
+                        if axis == 0 else
+                        Remedy.of(tr("Cut it as {many} bands, laid one after the other", many=many),
+                                  put(lambda job: job.fit.rows, many)))
+    return None
 
 
 def _rings(sheet: Sheet) -> list[shapely.LinearRing]:

@@ -1,7 +1,17 @@
 """Fit: the way the art is laid on the glass, and the place."""
 
 from vitrograph.core.film import Pressed, Snip
-from vitrograph.core.fit.band import EDGE_DEVIATION_MM, Band, band_edge
+from vitrograph.core.fit.band import (
+    EDGE_DEVIATION_MM,
+    LEAST_LAP_MM,
+    NEAR_MM,
+    SEAL_MM,
+    SIDES,
+    Band,
+    band_edge,
+    cut_places,
+    joints_of,
+)
 from vitrograph.core.fit.chart import Chart, whole_wall
 from vitrograph.core.fit.checks import check_fit
 from vitrograph.core.fit.films import Film
@@ -13,7 +23,11 @@ from vitrograph.core.fit.ways import MODES
 
 __all__ = [
     "EDGE_DEVIATION_MM",
+    "LEAST_LAP_MM",
     "MODES",
+    "NEAR_MM",
+    "SEAL_MM",
+    "SIDES",
     "Band",
     "Chart",
     "Film",
@@ -27,8 +41,10 @@ __all__ = [
     "Snip",
     "band_edge",
     "check_fit",
+    "cut_places",
     "fit_art",
     "held_from_rim",
+    "joints_of",
     "make_it_fit",
     "map_art",
     "moved_round",

@@ -1,6 +1,6 @@
 """Bands of film: the patch of wall that each stencil covers, with its border, and how an art is parted into them."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from itertools import pairwise
 
 import numpy as np
@@ -14,6 +14,11 @@ from vitrograph.core.glass import Sheeting, Wall
 EDGE_DEVIATION_MM = 0.004          # how far the sheet's arcs may stray from their chords
 SEAL_MM = 2.0                      # film keeps at least so far from another stencil's openings (common practice)
 _FILM_BEND = 0.01                  # 1/mm: no meridian of a film is taken to bend less, nor by much more
+SIDES = ("left", "lower", "right", "upper")                    # of a film, as its borders are told
+LEAST_LAP_MM = 3.0                 # films that lap by less let cream into the joint (common practice)
+_EVEN = 0.25                       # of an even part, by which a better gap may stand off the even place
+NEAR_MM = 0.5                      # films no farther apart than that are joined
+_SHARE = 0.5                       # of the shorter of two films' sides, by which they lie along each other
 OVERLAP_MM = 6.0                   # by which neighbouring borders lie on each other, where the gap allows
 _FAR = 1e6                         # mm: farther than any art reaches
 ALL: Box = (-_FAR, -_FAR, _FAR, _FAR)
@@ -96,7 +101,8 @@ def gaps_in(shape: MultiPolygon, axis: int) -> list[tuple[float, float]]:
 def cut_places(shape: MultiPolygon, axis: int, many: int, least: float = 2 * SEAL_MM) -> list[tuple[float, float]]:
     """The gaps that part a shape into `many` as even as may be, fewer where it has not so many; in order.
 
-    A gap narrower than `least` parts nothing: by itself, neither film could keep off the other's openings.
+    A gap narrower than `least` parts nothing: by itself, neither film could keep off the other's openings. One in
+    which the films lap well is taken before a narrower one that is a little more even.
     """
     low, high = shape.bounds[axis], shape.bounds[axis + 2]
     free = [gap for gap in gaps_in(shape, axis) if gap[1] - gap[0] >= least]
@@ -104,8 +110,10 @@ def cut_places(shape: MultiPolygon, axis: int, many: int, least: float = 2 * SEA
     for k in range(1, many):
         wanted = low + (high - low) * k / many
         left = [gap for gap in free if gap not in chosen]
+        near = [gap for gap in left if gap[1] - gap[0] >= least + LEAST_LAP_MM
+                and abs((gap[0] + gap[1]) / 2 - wanted) <= _EVEN * (high - low) / many]
         if left:
-            chosen.append(min(left, key=lambda gap: abs((gap[0] + gap[1]) / 2 - wanted)))
+            chosen.append(min(near or left, key=lambda gap: abs((gap[0] + gap[1]) / 2 - wanted)))
     return sorted(chosen)
 
 
@@ -125,3 +133,22 @@ def parts_of(
 def overlapping(gap: float, border: float) -> float:
     """How far each of two neighbouring films reaches into the gap between their openings, mm."""
     return min(gap - SEAL_MM, max(border, (gap + OVERLAP_MM) / 2))
+
+
+def joints_of(bands: Sequence[Band], number: int) -> set[str]:
+    """The sides of a film's band at which another one lies beside it, or on it."""
+    own, found = bands[number], set()
+    for other in (band for at, band in enumerate(bands) if at != number):
+        beside = min(own.s_high, other.s_high) - max(own.s_low, other.s_low)
+        over = min(own.u_high, other.u_high) - max(own.u_low, other.u_low)
+        stacked = over > _SHARE * min(own.u_high - own.u_low, other.u_high - other.u_low)
+        in_a_row = beside > _SHARE * min(own.s_high - own.s_low, other.s_high - other.s_low)
+        if stacked and own.s_high < other.s_high and other.s_low <= own.s_high + NEAR_MM:
+            found.add("upper")
+        if stacked and own.s_low > other.s_low and other.s_high >= own.s_low - NEAR_MM:
+            found.add("lower")
+        if in_a_row and own.u_high < other.u_high and other.u_low <= own.u_high:
+            found.add("right")
+        if in_a_row and own.u_low > other.u_low and other.u_high >= own.u_low:
+            found.add("left")
+    return found

@@ -1,6 +1,6 @@
 """Stencil: film, openings and islands, what would tear, leak or get lost, and how it is mended and tied."""
 
-from vitrograph.core.stencil.checks import LIP_MM, SIDES, CheckInput, below_rim, check_stencil
+from vitrograph.core.stencil.checks import LIP_MM, CheckInput, below_rim, check_stencil
 from vitrograph.core.stencil.demands import Demands, DemandsInput, demands_of
 from vitrograph.core.stencil.mending.faults import Fault, Limits
 from vitrograph.core.stencil.mending.proposal import Proposal, mend_all, smallest_factor
@@ -14,7 +14,6 @@ from vitrograph.core.stencil.work import Work
 __all__ = [
            "LAP_MM",
            "LIP_MM",
-           "SIDES",
            "CheckInput",
            "Demands",
            "DemandsInput",

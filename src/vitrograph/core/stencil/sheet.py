@@ -11,7 +11,7 @@ from msgspec.structs import replace as with_fields
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.errors import FitError
-from vitrograph.core.fit import Band, Film, Fitted, Snip
+from vitrograph.core.fit import SIDES, Band, Film, Fitted, Snip, joints_of
 from vitrograph.core.geometry import as_polygons, largest, multipolygon, sound, union, within, without
 from vitrograph.core.job import Job, StencilChoices, StencilKind
 from vitrograph.core.language import tr
@@ -93,8 +93,11 @@ class Sheet(Struct, frozen=True, dict=True):
 
     @cached_property
     def border(self) -> tuple[float, float, float, float]:
-        """The least film at the left, lower, right and upper side of any of the films' openings, mm."""
-        left, lower, right, upper = np.array([film.border for film in self.films]).min(axis=0).tolist()
+        """The least film at the left, lower, right and upper side of the openings, mm: not where films lap."""
+        bands = [film.band for film in self.films]
+        joined = [[side in joints_of(bands, number) for side in SIDES] for number in range(len(bands))]
+        outer = np.where(joined, np.inf, [film.border for film in self.films])
+        left, lower, right, upper = outer.min(axis=0).tolist()
         return left, lower, right, upper
 
     @cached_property

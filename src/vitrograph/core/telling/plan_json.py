@@ -5,13 +5,13 @@ from typing import Any
 
 from vitrograph.core.artwork import Placed, Source, label_of, provenance
 from vitrograph.core.findings import Finding
+from vitrograph.core.fit import SIDES
 from vitrograph.core.glass import Assessment, Fan, Frustum, Motif, Turned, Wall, fan_of
 from vitrograph.core.job import Drawing, Item, kind_of_item
 from vitrograph.core.job.tree import plain
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
 from vitrograph.core.stations import STATIONS
-from vitrograph.core.stencil import SIDES
 from vitrograph.core.telling.evening_json import evening_json
 from vitrograph.core.telling.hands_json import step_of, transfer_of, weed_of
 from vitrograph.core.units import Unit

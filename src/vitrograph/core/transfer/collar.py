@@ -18,10 +18,11 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.errors import GlassError
 from vitrograph.core.fit import EDGE_DEVIATION_MM
 from vitrograph.core.geometry import Points, arc_pieces, as_polygons, half_turn
-from vitrograph.core.glass import Cone, Frustum, Wall
+from vitrograph.core.glass import Cone, Frustum, Pane, Wall
 from vitrograph.core.language import tr
 from vitrograph.core.transfer.placing import Spot, Surroundings
 from vitrograph.core.transfer.walk import Setting
+from vitrograph.core.value_words import word_of
 
 Flat = Callable[[Points, Points], Points]
 
@@ -67,7 +68,9 @@ def collar_of(settings: Sequence[Setting], about: Surroundings) -> Collar:
     """The collar of all films of one copy. Raises GlassError where there is no rim to hang it on."""
     spots = [(f"{setting.number} " if setting.many > 1 else "", spot) for setting in settings
              for spot in setting.placing.spots]
-    return _ring(spots, about) if about.wall.closed else _strip(spots)
+    if isinstance(about.wall, Pane) and about.wall.oval:
+        return _cap(spots, about.wall, about, behind=settings[0].placing.behind)
+    return _ring(spots, about) if about.wall.closed else _strip(spots, about)
 
 
 def _ring(spots: Sequence[tuple[str, Spot]], about: Surroundings) -> Collar:
@@ -118,17 +121,33 @@ def _ticks(about: Surroundings) -> Iterator[tuple[str, float]]:
     yield tr("front"), 0.0
     for kept in about.features.keep_out:
         if kept.what in ("handle", "seam"):
-            yield kept.what, kept.angle
+            yield word_of(kept.what), kept.angle
 
 
-def _strip(spots: Sequence[tuple[str, Spot]]) -> Collar:
+def _strip(spots: Sequence[tuple[str, Spot]], about: Surroundings) -> Collar:
     """A strip that lies along a pane's upper edge, its left end at the left edge."""
     right = max(spot.across or 0.0 for _, spot in spots) + _BELOW_MM
     deep = max(_BAND_MM, max(spot.down for _, spot in spots) + _BELOW_MM)
     marks = tuple(Mark(f"{film}{spot.name}", (spot.across or 0.0, -spot.down), True) for film, spot in spots)
     upper = np.array([[0.0, 0.0], [right, 0.0]])
     return Collar(shapely.box(0.0, -deep, right, 0.0), upper, _windows(marks), Polygon(), marks,
-                  tr("Lay its upper edge along the upper edge, its left end on the left edge."))
+                  tr("Lay its upper edge along the {edge}, its left end on the {side}.", edge=about.edge,
+                     side=about.side))
+
+
+def _cap(spots: Sequence[tuple[str, Spot]], pane: Pane, about: Surroundings, *, behind: bool) -> Collar:
+    """What lies along an oval pane's edge: its upper edge is the pane's own, with a tick where that is highest."""
+    marks = tuple(Mark(f"{film}{spot.name}", (-spot.at[0] if behind else spot.at[0], spot.at[1] - pane.height), True)
+                  for film, spot in spots)
+    across, down = np.array([mark.at for mark in marks]).T
+    half = max(float(np.abs(across).max()) + _BELOW_MM, pane.width / 4)
+    reach = shapely.box(-half, min(float(down.min()) - _BELOW_MM, -_BAND_MM), half, 0.0)
+    edge = pane.edge(EDGE_DEVIATION_MM) - [0.0, pane.height]
+    shape = _outline(Polygon(edge).intersection(reach))
+    above = edge[(edge[:, 1] >= -pane.height / 2) & (np.abs(edge[:, 0]) <= half)]
+    top = Mark(tr("middle"), (0.0, 0.0), False)
+    return Collar(shape, above[np.argsort(above[:, 0])], _windows(marks), Polygon(), (*marks, top),
+                  tr("Lay its round edge along the {edge}, the tick where that is highest.", edge=about.edge))
 
 
 def _windows(marks: Sequence[Mark]) -> MultiPolygon:

@@ -57,8 +57,8 @@ class Placing(Struct, frozen=True):
     """Where one film goes: its left, middle and right places from the left, and the middle of its lower edge.
 
     `angle` is how far round its middle stands, radians; `edge` says which edge `down` is told from, `side` which one
-    `across`. `water` brings the water in the standing glass to the film's lower edge, ml, where that is known;
-    `no_water` says why it is not. `by` is the better of the two ways to find its height.
+    `across`, `foot` what a pane's `up`. `water` brings the water in the standing glass to the film's lower edge, ml,
+    where that is known; `no_water` says why it is not. `by` is the better of the two ways to find its height.
     """
 
     left: Spot
@@ -68,6 +68,7 @@ class Placing(Struct, frozen=True):
     angle: float | None
     edge: str
     side: str
+    foot: str
     by: str
     behind: bool
     beside: tuple[Beside, ...]
@@ -122,6 +123,15 @@ class Surroundings(Struct, frozen=True, dict=True):
         if self._lies == "hollow":
             return tr("ring's left inner edge")
         return tr("frame's left inner edge") if self._framed else tr("pane's left edge")
+
+    @property
+    def foot(self) -> str:
+        """The edge from which one measures up a pane; nothing on a round glass, which stands on the table."""
+        if self.wall.closed:
+            return ""
+        if self._lies == "hollow":
+            return tr("ring's lower inner edge")
+        return tr("frame's lower inner edge") if self._framed else tr("pane's lower edge")
 
     @property
     def _lies(self) -> str:
@@ -191,8 +201,8 @@ def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float =
     by = "edge" if not wall.closed or (about.has_rim and about.rim_radius > _RIM_SHARE * art) else "table"
     return Placing(left, about.spot(tr("upper middle"), upper, behind=behind), right,
                    about.spot(tr("lower middle"), lower, behind=behind), half_turn(middle) if wall.closed else None,
-                   about.edge, about.side, by, behind, tuple(_beside(about, middle)), water, no_water, reach,
-                   reach / 2 / max(chord, 1e-9), art / about.rim_radius if about.has_rim else 1.0)
+                   about.edge, about.side, about.foot, by, behind, tuple(_beside(about, middle)), water, no_water,
+                   reach, reach / 2 / max(chord, 1e-9), art / about.rim_radius if about.has_rim else 1.0)
 
 
 def _end_of(edge: Points, u: float, side: int) -> float:

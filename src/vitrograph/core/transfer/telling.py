@@ -105,7 +105,8 @@ def other_ways(placing: Placing) -> Iterator[Value]:
     if placing.by == "edge" and placing.middle.across is None:
         yield Says("Or upright from the table to its lower middle: {up}.", up=Length(placing.lower.up, tool=True))
     if placing.by == "edge" and placing.middle.across is not None:
-        yield Says("Its lower middle is {up} above the edge below it.", up=Length(placing.lower.up, tool=True))
+        yield Says("Or from the {foot} up to its lower middle: {up}.", foot=placing.foot,
+                   up=Length(placing.lower.up, tool=True))
     if placing.water is not None:
         yield Says("Or stand the glass level and fill in {ml} ml ({g} g) of water: its level is the film's lower edge.",
                    ml=f"{placing.water:.0f}", g=f"{grams(placing.water):.0f}")

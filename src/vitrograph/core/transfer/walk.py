@@ -147,9 +147,10 @@ def _finishing(settings: Sequence[Setting], about: Circumstances) -> Iterator[St
     for number, (where, risk) in enumerate(about.risks, start=1):
         says = Says("Press down the edge here first, {where}: {why}.", where=where, why=risk.says)
         yield Step(f"{SEAL} {number}", says, tr("Place {number} of {risks} that leak the soonest.", number=number,
-                                                risks=len(about.risks)))
-    yield Step(PRESS_EDGES, Says("Press down every other edge of every opening: {edge} in all.{look}",
-                                 edge=Length(about.edge, 0, tool=True), look=look),
+                                                risks=len(about.risks)) if len(about.risks) > 1 else "")
+    rest = (tr_later("Press down every other edge of every opening: {edge} in all.{look}") if about.risks else
+            tr_later("Press down every edge of every opening: {edge} in all.{look}"))
+    yield Step(PRESS_EDGES, Says(rest, edge=Length(about.edge, 0, tool=True), look=look),
                tr("Bubbles away from an edge are harmless; one that reaches an opening leaks.") if not about.decal
                else "")
     if not about.decal:

@@ -788,8 +788,16 @@
         <translation>breitere Folie und eine breitere Matte oder ein breiterer Plotter würden reichen, oder zwei Schablonen mit Überlappung: bei der Anpassung teilen</translation>
     </message>
     <message>
-        <source>add film to the stock, or a longer mat or a roll</source>
-        <translation>Folie in den Vorrat aufnehmen, oder eine längere Matte oder eine Rolle</translation>
+        <source>the film in stock does not suffice: add film to it</source>
+        <translation>die Folie im Vorrat reicht nicht: Folie aufnehmen</translation>
+    </message>
+    <message>
+        <source>it would go on the film if it were turned, which the film&apos;s grain does not allow</source>
+        <translation>gedreht würde sie auf die Folie passen, was deren Laufrichtung nicht zulässt</translation>
+    </message>
+    <message>
+        <source>longer film and a longer mat, or a roll, would do, or two stencils with a lap: part it at the fit station</source>
+        <translation>längere Folie und eine längere Matte oder eine Rolle würden reichen, oder zwei Schablonen mit Überlappung: bei der Anpassung teilen</translation>
     </message>
     <message numerus="yes">
         <source>{n} openings are smaller than the blade can turn in: {least} across, its tip trails by {offset}</source>
@@ -828,8 +836,8 @@
         <translation>Die lange Matte nehmen</translation>
     </message>
     <message>
-        <source>use a longer mat or a roll, or make the border smaller</source>
-        <translation>eine längere Matte oder eine Rolle nehmen, oder den Folienrand schmäler machen</translation>
+        <source>use a longer mat or a roll, make the border smaller, or part it into stencils that lap</source>
+        <translation>eine längere Matte oder eine Rolle nehmen, den Folienrand schmäler machen oder sie in überlappende Schablonen teilen</translation>
     </message>
     <message>
         <source>the {station} could not be worked out with these sizes ({name}): take back the last change, or try other sizes</source>
@@ -4382,8 +4390,12 @@
         <translation>vorn</translation>
     </message>
     <message>
-        <source>Lay its upper edge along the upper edge, its left end on the left edge.</source>
-        <translation>Ihre Oberkante an die Oberkante legen, ihr linkes Ende an die linke Kante.</translation>
+        <source>Lay its upper edge along the {edge}, its left end on the {side}.</source>
+        <translation>Ihre Oberkante anlegen an: {edge}; ihr linkes Ende an: {side}.</translation>
+    </message>
+    <message>
+        <source>Lay its round edge along the {edge}, the tick where that is highest.</source>
+        <translation>Ihre runde Kante anlegen an: {edge}; der Strich kommt dorthin, wo diese am höchsten ist.</translation>
     </message>
     <message>
         <source>below</source>
@@ -4444,6 +4456,18 @@
     <message>
         <source>pane&apos;s left edge</source>
         <translation>linke Kante der Scheibe</translation>
+    </message>
+    <message>
+        <source>ring&apos;s lower inner edge</source>
+        <translation>untere Innenkante des Rings</translation>
+    </message>
+    <message>
+        <source>frame&apos;s lower inner edge</source>
+        <translation>untere Innenkante des Rahmens</translation>
+    </message>
+    <message>
+        <source>pane&apos;s lower edge</source>
+        <translation>Unterkante der Scheibe</translation>
     </message>
     <message>
         <source>upper middle</source>
@@ -4658,8 +4682,8 @@
         <translation>Oder senkrecht vom Tisch bis zur unteren Mitte: {up}.</translation>
     </message>
     <message>
-        <source>Its lower middle is {up} above the edge below it.</source>
-        <translation>Die untere Mitte liegt {up} über der Kante darunter.</translation>
+        <source>Or from the {foot} up to its lower middle: {up}.</source>
+        <translation>Oder aufwärts bis zur unteren Mitte, {up} von: {foot}.</translation>
     </message>
     <message>
         <source>Or stand the glass level and fill in {ml} ml ({g} g) of water: its level is the film&apos;s lower edge.</source>
@@ -4764,6 +4788,10 @@
     <message>
         <source>Press down every other edge of every opening: {edge} in all.{look}</source>
         <translation>Jede übrige Kante jeder Öffnung andrücken: im Ganzen {edge}.{look}</translation>
+    </message>
+    <message>
+        <source>Press down every edge of every opening: {edge} in all.{look}</source>
+        <translation>Jede Kante jeder Öffnung andrücken: im Ganzen {edge}.{look}</translation>
     </message>
     <message>
         <source>Bubbles away from an edge are harmless; one that reaches an opening leaks.</source>

@@ -3,10 +3,10 @@
 from functools import partial
 from typing import Any
 
+from vitrograph.core.fit import SIDES
 from vitrograph.core.job import Job
 from vitrograph.core.language import tr
 from vitrograph.core.results import Results
-from vitrograph.core.stencil import SIDES
 from vitrograph.core.value_words import word_of
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart

@@ -189,9 +189,26 @@ def _unlaid(left: Sequence[Part], choices: CutChoices) -> Iterator[Finding]:
                 n=len(left), some=some,
                 more=tr(" and {names} more", names=len(names) - _NAMED) if len(names) > _NAMED else "",
                 long=Length(long), short=Length(short))
-    widest = max((min(one.width, choices.mat_width) for one in choices.stock), default=choices.mat_width)
-    small = short > widest - 2 * choices.edge
-    why = (tr("wider film and a wider mat or cutter would do, or two stencils with a lap: part it at the fit station")
-           if small else tr("add film to the stock, or a longer mat or a roll"))
+    films = [film_of(choices, one, one.length) for one in choices.stock] or [
+        film_of(choices, Stock("Film", choices.mat_width, choices.mat_length), choices.mat_length)]
+    sides = [sorted(film.room) for film in films]
+    small = short > max(narrow for narrow, _ in sides)
+    limit = max(narrow if small else wide for narrow, wide in sides) + 2 * choices.edge
+    why = _what_would_do(most, films, small=small)
     yield Finding(Code.BED, Level.STOP if choices.stock else Level.WATCH, says, why, value=short if small else long,
-                  limit=widest if small else choices.mat_length)
+                  limit=limit)
+
+
+def _what_would_do(part: Part, films: Sequence[Film], *, small: bool) -> str:
+    """What lets a part lie on one of the films, which has no place on any; `small` where all are too narrow."""
+    wide, tall = part.rough.bounds[2:]
+    if small:
+        return tr("wider film and a wider mat or cutter would do, or two stencils with a lap: part it at the fit "
+                  "station")
+    as_it_is = any(wide <= film.room[0] and tall <= film.room[1] for film in films)
+    if as_it_is or any(tall <= film.room[0] and wide <= film.room[1] for film in films if film.turning != "none"):
+        return tr("the film in stock does not suffice: add film to it")
+    if any(tall <= film.room[0] and wide <= film.room[1] for film in films):
+        return tr("it would go on the film if it were turned, which the film's grain does not allow")
+    return tr("longer film and a longer mat, or a roll, would do, or two stencils with a lap: part it at the fit "
+              "station")

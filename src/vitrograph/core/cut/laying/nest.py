@@ -94,6 +94,11 @@ class Film(Struct, frozen=True):
     gap: float
     turning: Turning = "free"
 
+    @property
+    def room(self) -> tuple[float, float]:
+        """How long and how wide what lies on it may be, mm."""
+        return self.length - 2 * self.margin, self.width - 2 * self.margin
+
     def holds(self, shape: Polygon) -> bool:
         """Whether a shape lies on it."""
         left, low, right, high = shape.bounds

@@ -7,7 +7,6 @@ from vitrograph.core.stencil.checks.film import film_faults, ties
 from vitrograph.core.stencil.checks.given import CheckInput
 from vitrograph.core.stencil.checks.placing import (
     LIP_MM,
-    SIDES,
     below_rim,
     border,
     face,
@@ -20,7 +19,7 @@ from vitrograph.core.stencil.checks.placing import (
 )
 from vitrograph.core.stencil.sheet import Sheet
 
-__all__ = ["CHECKS", "LIP_MM", "SIDES", "CheckInput", "below_rim", "check_stencil"]
+__all__ = ["CHECKS", "LIP_MM", "CheckInput", "below_rim", "check_stencil"]
 
 CHECKS: tuple[Callable[[Sheet, CheckInput], Iterator[Finding]], ...] = (
     off_glass, keep_out, lip, overlap, border, film_faults, ties, size_cut, reading_width, face,

@@ -12,7 +12,7 @@ import shapely
 from shapely.geometry import MultiPolygon
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.fit import Fitted, held_from_rim, moved_round
+from vitrograph.core.fit import SIDES, Fitted, held_from_rim, moved_round
 from vitrograph.core.geometry import within
 from vitrograph.core.glass import Block, Pane, blocks_of, largest_motif, profile_at
 from vitrograph.core.job.change import Put, Resize, put
@@ -22,7 +22,6 @@ from vitrograph.core.stencil.checks.given import CheckInput
 from vitrograph.core.stencil.sheet import Sheet
 from vitrograph.core.value_words import word_of
 
-SIDES = ("left", "lower", "right", "upper")
 LIP_MM, _LIP_STOP_MM = 20.0, 5.0
 _AS_TYPED_MM = 0.05                # no ruler tells less
 _TOLD_SHARE = 0.95                 # of the border at the sides: less is told by itself
