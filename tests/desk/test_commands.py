@@ -99,7 +99,7 @@ def test_stations_and_pieces_and_lengths(two):
     desk.bench.go("fit")
     command(desk, "Next piece").does()
     assert desk.bench.job.name == "Lamp"
-    command(desk, "Last piece").does()
+    command(desk, "Previous piece").does()
     assert desk.bench.job.name == "Mug"
     command(desk, "Lengths in inches").does()
     assert desk.bench.unit == "in"

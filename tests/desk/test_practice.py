@@ -99,3 +99,14 @@ def test_from_an_order_of_ones_own_the_demo_is_opened(desk, monkeypatch):
     monkeypatch.setattr("vitrograph.desk.windows.QProcess.startDetached", lambda *_words: (False, 0))
     desk.shell.windows.demo()
     assert "could not be started" in desk.says("message")
+
+
+def test_from_the_demo_another_window_is_a_program_of_its_own(desk, monkeypatch):
+    asked = []
+    monkeypatch.setattr("vitrograph.desk.windows.QProcess.startDetached",
+                        lambda *words: asked.append(words) or (len(asked) == 1, 1))
+    desk.shell.listed = False                                  # as the demo's is
+    desk.shell.windows.another()
+    assert asked[0][1] == ["-m", "vitrograph", "new"]
+    desk.shell.windows.another()
+    assert "could not be opened: run vitrograph new" in desk.says("message")

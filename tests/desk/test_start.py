@@ -22,6 +22,7 @@ from vitrograph.core.glass import Shelf, ShelvedGlass
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.desk import dropping, front
+from vitrograph.desk.commands import commands_of
 from vitrograph.desk.dropping import does_for
 from vitrograph.desk.front import Front
 from vitrograph.desk.glass.shelf_window import ShelfWindow
@@ -175,9 +176,14 @@ def test_several_windows_stand_side_by_side(open_front, qtbot, tmp_path):
     qtbot.waitUntil(first.isActiveWindow)
     front._tell_fault(KeyError("made up"))
     assert "KeyError" in first.shell._message.text(), "it is told where the maker works"
-    assert second.close() and first.isVisible()
+    next(one for one in commands_of(second.shell) if one.name == "Another window").does()
+    third = front._windows[-1]
+    qtbot.addWidget(third)
+    qtbot.waitUntil(lambda: third.shell is not None and third.shell.bench.order_results.complete, timeout=20000)
+    assert third.shell.bench.path is None and third.shell.bench.job.name != "K" and second.isVisible()
+    assert third.close() and second.close() and first.isVisible()
     front.take_word("")
-    assert len(front._windows) == 2, "an empty word opens nothing"
+    assert len(front._windows) == 3, "an empty word opens nothing"
     front._windows.clear()
 
 

@@ -12,8 +12,8 @@ from vitrograph.core.stations import STATIONS, station_title
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
-_REPEATED = ("Undo", "Redo", "Next finding", "Last piece", "Next piece", "Turn the glass left", "Turn the glass right",
-             "Sheet larger", "Sheet smaller")
+_REPEATED = ("Undo", "Redo", "Next finding", "Previous piece", "Next piece", "Turn the glass left",
+             "Turn the glass right", "Sheet larger", "Sheet smaller")
 
 
 class Command(Struct, frozen=True):
@@ -49,6 +49,7 @@ def commands_of(shell: "Shell") -> tuple[Command, ...]:
         _one(tr_later("Redo"), bench.undo_stack.redo, ("Ctrl+Shift+Z",)),
         _one(tr_later("New order"), files.new, ("Ctrl+N",), tr("job begin"), part=1),
         _one(tr_later("Open an order"), files.choose_open, ("Ctrl+O",), tr("job file"), part=1),
+        _one(tr_later("Another window"), windows.another, ("Ctrl+Shift+N",), tr("second order side by side"), part=1),
         _one(tr_later("Save"), files.save, ("Ctrl+S",), part=1),
         _one(tr_later("Save under another name"), files.choose_save, ("Ctrl+Shift+S",), part=1),
         _one(tr_later("Work packet"), top.packet.click, ("Ctrl+P",), tr("pdf paper")),
@@ -70,7 +71,7 @@ def commands_of(shell: "Shell") -> tuple[Command, ...]:
         _one(tr_later("List of names"), windows.names, (), tr("guests csv personalise")),
         _one(tr_later("Lengths in mm"), partial(bench.set_unit, "mm"), (), tr("units metric")),
         _one(tr_later("Lengths in inches"), partial(bench.set_unit, "in"), (), tr("units imperial")),
-        _one(tr_later("Last piece"), partial(bench.pieces.step, -1), ("Ctrl+PgUp",)),
+        _one(tr_later("Previous piece"), partial(bench.pieces.step, -1), ("Ctrl+PgUp",)),
         _one(tr_later("Next piece"), partial(bench.pieces.step, 1), ("Ctrl+PgDown",)),
         _one(tr_later("See the glass from behind"), glass.see_behind, ("B",)),
         _one(tr_later("See the glass at eye level"), glass.see_level, ("E",)),

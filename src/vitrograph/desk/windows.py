@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.language import tr
 from vitrograph.desk.seen import Seen
+from vitrograph.start import NEW
 
 if TYPE_CHECKING:
     from vitrograph.desk.begin_page import BeginPage
@@ -102,8 +103,17 @@ class Windows:
 
     def demo(self) -> None:
         """Start the program once more, with the demo: its logbook and shelf are never mixed with the maker's."""
-        if not QProcess.startDetached(sys.executable, ["-m", "vitrograph", "demo"])[0]:
+        if not _started("demo"):
             self.shell.say(tr("the demo could not be started: run vitrograph demo"), wrong=True)
+
+    def another(self) -> None:
+        """Open a window more, with a new order of the maker's own; from the demo in a program of its own."""
+        from vitrograph.desk.front import take_word
+
+        if self.shell.listed:
+            take_word(NEW)
+        elif not _started(NEW):
+            self.shell.say(tr("another window could not be opened: run vitrograph new"), wrong=True)
 
     def practise(self) -> "Practice | None":
         """Begin the practice run, or go on with it; from an order of the maker's own, on the demo."""
@@ -140,3 +150,8 @@ class Windows:
             self.shell.places.removeWidget(self._page)
             self._page.deleteLater()
             self._page = None
+
+
+def _started(command: str) -> bool:
+    """Whether the program was started once more, with a command."""
+    return QProcess.startDetached(sys.executable, ["-m", "vitrograph", command])[0]

@@ -6965,6 +6965,14 @@ Sie sagt: {licence}</translation>
         <translation>Auftragsdatei</translation>
     </message>
     <message>
+        <source>Another window</source>
+        <translation>Noch ein Fenster</translation>
+    </message>
+    <message>
+        <source>second order side by side</source>
+        <translation>zweiter Auftrag nebeneinander</translation>
+    </message>
+    <message>
         <source>Save</source>
         <translation>Sichern</translation>
     </message>
@@ -7093,7 +7101,7 @@ Sie sagt: {licence}</translation>
         <translation>einheiten inch</translation>
     </message>
     <message>
-        <source>Last piece</source>
+        <source>Previous piece</source>
         <translation>Voriges Stück</translation>
     </message>
     <message>
@@ -11884,6 +11892,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>the demo could not be started: run vitrograph demo</source>
         <translation>das Beispiel ließ sich nicht starten: vitrograph demo aufrufen</translation>
+    </message>
+    <message>
+        <source>another window could not be opened: run vitrograph new</source>
+        <translation>noch ein Fenster ließ sich nicht öffnen: vitrograph new aufrufen</translation>
     </message>
     <message>
         <source>the cutter cannot follow &apos;{text}&apos;: send HP-GL</source>
