@@ -128,7 +128,7 @@ def test_an_order_looks_as_it_was_left_and_comes_back_without_being_named(open_f
     kept = again.picture.picture.toImage()
     places = [(x, y) for x in range(50, 1100, 150) for y in range(60, 700, 90)]
     assert sum(QColor(kept.pixel(*at)) == QColor(whole.pixel(*at)) for at in places) > 0.95 * len(places)
-    qtbot.waitUntil(again.shell.sheet_view.last.isNull)        # its own results stand there now
+    qtbot.waitUntil(lambda: again.shell.sheet_view.last.isNull())        # its own results stand there now
 
 
 def test_a_second_start_hands_its_file_to_the_program_that_runs(open_front, qtbot, tmp_path, monkeypatch):
