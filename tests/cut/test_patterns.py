@@ -81,13 +81,17 @@ def test_neighbouring_pages_have_their_crosses_at_the_same_places():
         assert crosses and all(x >= 0 for x, _ in crosses)
 
 
+@pytest.mark.parametrize("behind", [False, True])
 @pytest.mark.parametrize("mirrored", [False, True])
-def test_the_knife_pattern_is_lines_in_the_order_a_hand_cuts_and_says_which_way_round_it_is(mirrored):
-    sheet = run(job("BO", width=60.0)).sheet
+def test_the_knife_pattern_is_lines_in_the_order_a_hand_cuts_and_says_which_way_round_it_is(mirrored, behind):
+    made = job("BO", width=60.0, glass=FlatGlass(width=160.0, height=140.0), fit__face="back") if behind else job(
+        "BO", width=60.0)
+    sheet = run(made).sheet
     patterns = knife_patterns(sheet, "BO", mirrored=mirrored)
     (page,) = pages(tiled_pdf(patterns, "A4", "mm"))
     words = page.extract_text()
-    assert ("Mirrored" in words) == mirrored and ("Right way round" in words) != mirrored
+    assert ("Mirrored" in words) == (mirrored != behind), "the letters on the page are what it says"
+    assert ("Right way round" in words) == (not mirrored and not behind) and "Insides first" in words
     many = 1 + sum(1 + len(part.interiors) for part in sheet.openings.geoms)
     assert {str(number) for number in range(1, many + 1)} <= set(re.split(r"\s+", words))
     at = shapely.Polygon(outline_on(page))

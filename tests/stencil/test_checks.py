@@ -149,6 +149,10 @@ def test_the_back_of_a_pane_is_noted_and_mirrored():
     found = of_code(results, Code.FACE)
     assert [f.level for f in found] == [Level.NOTE]
     assert results.fitted.chart.mirrored and not results.stopped
+    behind_a_mirror = job(glass=PLAQUE, fit__face="back", material="mirror")
+    (coated,) = of_code(run(behind_a_mirror), Code.FACE)
+    assert coated.level is Level.WATCH and "coated" in coated.says and "reads" not in coated.why
+    assert not of_code(run(remedied(behind_a_mirror, coated.remedy)), Code.FACE)
 
 
 def test_findings_come_gravest_first_and_thinnest_first():

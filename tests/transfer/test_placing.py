@@ -224,19 +224,25 @@ def test_water_is_the_inside_up_to_the_films_lower_edge():
     assert low_film.water is None and "below the inside" in low_film.no_water
 
 
+@pytest.mark.parametrize("angle", [0.0, 0.8])
 @pytest.mark.parametrize("glass", [TUMBLER, LANTERN, CARAFE, TaperedGlass(rim=52.0, base=74.0, height=110.0)])
-def test_the_collars_edge_is_as_long_as_the_rim_and_its_windows_lie_on_the_films_ends(glass):
+def test_the_collars_edge_is_as_long_as_the_rim_and_its_windows_lie_on_the_films_ends(glass, angle):
     results, placing = placed(job("Hi", width=20.0, glass=glass, stencil__border=8.0, fit__from_rim=40.0,
-                                  features=Features(keep_out=(KeepOut(angle=pi, wide=10.0),))))
+                                  fit__angle=angle, features=Features(keep_out=(KeepOut(angle=pi, wide=10.0),))))
     collar = collar_of(results.transfer.settings, Surroundings(results.wall, glass, results.job.features))
     rim = glass.stations[-1][1] if glass is CARAFE else glass.rim
-    assert np.hypot(*np.diff(collar.upper, axis=0).T).sum() == pytest.approx(pi * rim, abs=0.05)
+    upper = shapely.LineString(collar.upper)
+    assert upper.length == pytest.approx(pi * rim, abs=0.05)
     for spot in placing.spots:
         mark = next(one for one in collar.marks if one.name == spot.name)
-        assert collar.outline.exterior.distance(shapely.Point(mark.at)) > 3.0
-        assert shapely.LineString(collar.upper).distance(shapely.Point(mark.at)) == pytest.approx(spot.down, abs=0.05)
+        assert collar.outline.contains(shapely.Point(mark.at).buffer(3.0))
+        assert upper.distance(shapely.Point(mark.at)) == pytest.approx(spot.down, abs=0.05)
         assert collar.windows.contains(shapely.Point(mark.at))
-    assert {"front", "handle"} <= {mark.name for mark in collar.marks if not mark.window}
+    ticks = {mark.name: upper.project(shapely.Point(mark.at)) for mark in collar.marks if not mark.window}
+    assert set(ticks) == {"front", "handle"}
+    middle = next(upper.project(shapely.Point(mark.at)) for mark in collar.marks if mark.name == placing.middle.name)
+    assert middle - ticks["front"] == pytest.approx(placing.middle.round_glass, abs=0.05), "so far along the rim"
+    assert abs(ticks["handle"] - ticks["front"]) == pytest.approx(pi * rim / 2, abs=0.05)
     if glass is CARAFE:                                        # three tongues as wide as a finger, and no more
         level = shapely.LineString([(-200, -0.6 * placing.middle.down), (200, -0.6 * placing.middle.down)])
         across = collar.outline.intersection(shapely.affinity.translate(level, 0, results.wall.length))

@@ -84,6 +84,8 @@ def test_a_decal_takes_no_mask_no_patch_and_no_settling_for_cream():
     keys, said = walked(job("BOB", stencil__kind="decal"))
     assert not any(key.startswith(("mask", "patch", "settle")) for key in keys)
     assert "cream" not in said and "leaks" not in said
+    sheet = run(job("BOB", stencil__kind="decal")).sheet
+    assert f"every edge of the film: {round(sheet.film.length)}\u202fmm in all" in said
 
 
 def test_a_mirror_is_not_looked_through_and_alcohol_keeps_off_its_back():

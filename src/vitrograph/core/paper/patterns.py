@@ -20,9 +20,13 @@ from vitrograph.core.units import Unit
 _CORNER = np.radians(25)           # a turn that is marked
 _DOT_MM = 0.45
 _NUMBER_MM = 2.6
-RIGHT = tr("Right way round: lay it under the film and trace or cut it. Insides first, in the order of the numbers.")
-MIRRORED = (tr("Mirrored: for the far side of the glass, or for tracing from behind. Insides first, in the order of "
-               "the numbers."))
+_SAYS = {                          # by whether the film lies on the back of the glass, and the pattern is mirrored
+    (False, False): tr("Right way round: lay it under the film and trace or cut it."),
+    (False, True): tr("Mirrored: for the far side of the glass, or for tracing from behind."),
+    (True, False): tr("Mirrored, as the film lies on the back: lay it under the film and trace or cut it."),
+    (True, True): tr("As the front shows it: for the front of the glass, seen from the back, or for tracing from "
+                     "behind."),
+}
 
 
 def stencil_pattern(sheet: Sheet, title: str, unit: Unit) -> Pattern:
@@ -50,6 +54,7 @@ def _draw_seen(sheet: Sheet, outline: Polygon | MultiPolygon, lines: Sequence[Po
 
 def knife_patterns(sheet: Sheet, title: str, *, mirrored: bool = False) -> list[Pattern]:
     """A pattern for each film of a stencil: lines only, numbered as a hand cuts them, corners marked by dots."""
+    says = tr("{way} Insides first, in the order of the numbers.", way=_SAYS[sheet.fitted.chart.mirrored, mirrored])
     made = []
     for film, outline in enumerate(sheet.outlines):
         lines = lines_of(sheet, film, "settled")
@@ -57,7 +62,7 @@ def knife_patterns(sheet: Sheet, title: str, *, mirrored: bool = False) -> list[
         name = title if len(sheet.outlines) == 1 else tr("{title}, film {film} of {outlines}", title=title,
                                                          film=film + 1, outlines=len(sheet.outlines))
         box = (-right, low, -left, high) if mirrored else (left, low, right, high)
-        made.append(Pattern(name, box, MIRRORED if mirrored else RIGHT, _drawer(lines, mirrored)))
+        made.append(Pattern(name, box, says, _drawer(lines, mirrored)))
     return made
 
 

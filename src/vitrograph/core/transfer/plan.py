@@ -105,7 +105,7 @@ def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> Trans
     circumstances = Circumstances(
         given.choices, given.features, given.material, bedding(sheet, given.glass), wall.closed,
         given.material not in _BLIND, sheet.kind == "decal",
-        any(film.pressed is not None and film.pressed.snips for film in sheet.films), float(sheet.openings.length),
+        any(film.pressed is not None and film.pressed.snips for film in sheet.films), float(sheet.seen.length),
         given.mask_width, tuple((where_in(shapely.Point(risk.where), sheet.openings), risk)
                                 for risk in demands.seal.risks[:_RISKS]))
     copies = tuple(

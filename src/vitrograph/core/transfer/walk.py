@@ -52,7 +52,7 @@ class Circumstances(Struct, frozen=True):
     """What the steps depend on beside the films: choices, what the piece is and bears, and what the films are for.
 
     `see_through` says whether one can look at the film from behind, `relieved` whether its border is snipped; `edge` is
-    how long the openings' edges are, mm, `risks` where they leak first, in words. The mask's tape is `mask_width` wide.
+    how long the edges to press are, mm, `risks` where they leak first, in words. The mask's tape is `mask_width` wide.
     """
 
     choices: TransferChoices
@@ -148,7 +148,8 @@ def _finishing(settings: Sequence[Setting], about: Circumstances) -> Iterator[St
         says = Says("Press down the edge here first, {where}: {why}.", where=where, why=risk.says)
         yield Step(f"{SEAL} {number}", says, tr("Place {number} of {risks} that leak the soonest.", number=number,
                                                 risks=len(about.risks)) if len(about.risks) > 1 else "")
-    rest = (tr_later("Press down every other edge of every opening: {edge} in all.{look}") if about.risks else
+    rest = (tr_later("Press down every edge of the film: {edge} in all.{look}") if about.decal else
+            tr_later("Press down every other edge of every opening: {edge} in all.{look}") if about.risks else
             tr_later("Press down every edge of every opening: {edge} in all.{look}"))
     yield Step(PRESS_EDGES, Says(rest, edge=Length(about.edge, 0, tool=True), look=look),
                tr("Bubbles away from an edge are harmless; one that reaches an opening leaks.") if not about.decal

@@ -3414,12 +3414,24 @@
         <translation>Diese Linie messen: sie muss {line} lang sein. Wenn nicht, noch einmal mit 100 % drucken, nicht eingepasst.</translation>
     </message>
     <message>
-        <source>Right way round: lay it under the film and trace or cut it. Insides first, in the order of the numbers.</source>
-        <translation>Seitenrichtig: unter die Folie legen und nachzeichnen oder schneiden. Inneres zuerst, in der Reihenfolge der Nummern.</translation>
+        <source>Right way round: lay it under the film and trace or cut it.</source>
+        <translation>Seitenrichtig: unter die Folie legen und nachzeichnen oder schneiden.</translation>
     </message>
     <message>
-        <source>Mirrored: for the far side of the glass, or for tracing from behind. Insides first, in the order of the numbers.</source>
-        <translation>Gespiegelt: für die ferne Seite des Glases, oder zum Nachzeichnen von hinten. Inneres zuerst, in der Reihenfolge der Nummern.</translation>
+        <source>Mirrored: for the far side of the glass, or for tracing from behind.</source>
+        <translation>Gespiegelt: für die ferne Seite des Glases, oder zum Nachzeichnen von hinten.</translation>
+    </message>
+    <message>
+        <source>Mirrored, as the film lies on the back: lay it under the film and trace or cut it.</source>
+        <translation>Gespiegelt, wie die Folie auf der Rückseite liegt: unter die Folie legen und nachzeichnen oder schneiden.</translation>
+    </message>
+    <message>
+        <source>As the front shows it: for the front of the glass, seen from the back, or for tracing from behind.</source>
+        <translation>So, wie die Vorderseite es zeigt: für die Vorderseite des Glases, von hinten gesehen, oder zum Nachzeichnen von hinten.</translation>
+    </message>
+    <message>
+        <source>{way} Insides first, in the order of the numbers.</source>
+        <translation>{way} Inneres zuerst, in der Reihenfolge der Nummern.</translation>
     </message>
     <message>
         <source>{title}, film {film} of {outlines}</source>
@@ -3894,6 +3906,14 @@
         <translation>In die Vorderseite einpassen</translation>
     </message>
     <message>
+        <source>the back of a mirror is coated</source>
+        <translation>die Rückseite eines Spiegels ist beschichtet</translation>
+    </message>
+    <message>
+        <source>cream does not reach the glass there, and nothing on it is seen from the front</source>
+        <translation>die Creme erreicht dort das Glas nicht, und von vorn ist nichts davon zu sehen</translation>
+    </message>
+    <message>
         <source>cut mirrored, for the back of the pane</source>
         <translation>gespiegelt geschnitten, für die Rückseite der Scheibe</translation>
     </message>
@@ -3990,16 +4010,20 @@
         <translation>Spitzen bei {to} stumpf machen</translation>
     </message>
     <message>
+        <source>{after} failing, which no mend helps</source>
+        <translation>{after} Mängel, denen keine Ausbesserung hilft</translation>
+    </message>
+    <message>
+        <source>nothing needs mending</source>
+        <translation>nichts ist auszubessern</translation>
+    </message>
+    <message>
         <source>less than 0.1 %</source>
         <translation>weniger als 0,1 %</translation>
     </message>
     <message>
         <source>{steps}: {before} failing before, {after} after; {film} becomes film, {open} opens ({share} of the openings)</source>
         <translation>{steps}: vorher {before} Mängel, danach {after}; {film} wird Folie, {open} öffnet sich ({share} der Öffnungen)</translation>
-    </message>
-    <message>
-        <source>nothing to do</source>
-        <translation>nichts zu tun</translation>
     </message>
     <message>
         <source>a film corner of {degrees:.0f}°</source>
@@ -4784,6 +4808,10 @@
     <message>
         <source>Place {number} of {risks} that leak the soonest.</source>
         <translation>Stelle {number} von {risks}, die am ehesten undicht werden.</translation>
+    </message>
+    <message>
+        <source>Press down every edge of the film: {edge} in all.{look}</source>
+        <translation>Jede Kante der Folie andrücken: im Ganzen {edge}.{look}</translation>
     </message>
     <message>
         <source>Press down every other edge of every opening: {edge} in all.{look}</source>

@@ -195,13 +195,17 @@ def reading_width(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
 
 def face(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     """The face worked, and so whether the sheet is mirrored."""
-    if given.fit.face == "back" and isinstance(sheet.fitted.wall, Pane):
+    outside = Remedy.of(tr("Work the outside"), put(lambda job: job.fit.face, "outside"))
+    if given.fit.face == "back" and given.material == "mirror":
+        yield Finding(Code.FACE, Level.WATCH, tr("the back of a mirror is coated"),
+                      tr("cream does not reach the glass there, and nothing on it is seen from the front"),
+                      None, 1.0, 0.0, outside)
+    elif given.fit.face == "back" and isinstance(sheet.fitted.wall, Pane):
         yield Finding(Code.FACE, Level.NOTE, tr("cut mirrored, for the back of the pane"),
                       tr("seen from the front, through the glass, it reads the right way round"))
     elif given.fit.face == "back":
         yield Finding(Code.FACE, Level.STOP, tr("the back of a drinking glass is its inside"),
-                      tr("nothing is etched where drink or lips touch: work the outside"), None, 1.0, 0.0,
-                      Remedy.of(tr("Work the outside"), put(lambda job: job.fit.face, "outside")))
+                      tr("nothing is etched where drink or lips touch: work the outside"), None, 1.0, 0.0, outside)
 
 
 def _middle(shape: shapely.Geometry) -> tuple[float, float] | None:

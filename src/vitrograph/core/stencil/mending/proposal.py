@@ -68,10 +68,13 @@ class Proposal(Struct, frozen=True):
     @property
     def says(self) -> Says:
         """What is done, what failed before and after, and how much of the openings changes."""
+        if not self.mends:
+            return (Says("{after} failing, which no mend helps", after=len(self.after)) if self.after else
+                    Says("nothing needs mending"))
         steps = tuple(dict.fromkeys(Says(_SAYS[mend.does], to=Length(mend.to)) for mend in self.mends))
         share = decimals(f"{100 * self.share:.1f} %") if self.share >= 0.0005 else tr("less than 0.1 %")
         return Says("{steps}: {before} failing before, {after} after; {film} becomes film, {open} opens ({share} of "
-                    "the openings)", steps=Joined(", ", steps or (tr("nothing to do"),)), before=len(self.before),
+                    "the openings)", steps=Joined(", ", steps), before=len(self.before),
                     after=len(self.after), film=Area(self.to_film), open=Area(self.to_opening), share=share)
 
 
