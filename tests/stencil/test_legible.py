@@ -77,12 +77,12 @@ def mended(made):
     return made.changed(stencil__mends=mend_all(run(made).sheet, made.stencil).mends)
 
 
-@pytest.mark.skipif(READER is None, reason="no tesseract-ocr here: nobody reads along")
 def named(made):
     """How many letters are told to be changed so much that they may read as others."""
     return sum(int(found.value) for found in run(made).findings() if found.code.value == "letters")
 
 
+@pytest.mark.skipif(READER is None, reason="no tesseract-ocr here: nobody reads along")
 @pytest.mark.parametrize(("wide", "after"), [(62.0, lambda made: made), (62.0, mended), (110.0, mended)])
 def test_tied_words_are_read_as_before_in_nearly_all_letters_that_no_finding_names(wide, after):
     kept = before = 0
