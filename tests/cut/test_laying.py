@@ -221,6 +221,12 @@ def test_what_would_do_is_told_by_what_is_wanting(length, turning, shapes, word)
     assert word in found.why and (word != "longer film" or found.limit < found.value)
 
 
+def test_what_film_has_room_for_is_all_of_it_but_its_margins():
+    film = Film(150.0, 292.0, 5.0, 12.0)
+    assert film.room == (140.0, 282.0)
+    assert film.holds(box(5, 5, 145, 287)) and not film.holds(box(5, 5, 145.1, 287))
+
+
 def test_when_the_stock_runs_out_it_says_how_many_are_without():
     short = msgspec.structs.replace(CHOICES, stock=(Stock("Roll", 305.0, 150.0),))
     bed = bed_of(parts(box(0, 0, 120, 110), each=5), short)

@@ -140,10 +140,13 @@ def test_what_the_blade_or_its_language_is_not_fit_for_is_told():
     assert "smaller than the blade can turn in" in blunt.findings[0].says.words("mm")
 
 
-def test_passes_and_over_runs_go_over_the_same_line_again():
-    once, _ = sheet_of(job("K", width=30.0), leads_itself=True, over_run=0.0)
-    twice, _ = sheet_of(job("K", width=30.0), leads_itself=True, over_run=1.5, passes=2)
-    assert twice.cut_mm == pytest.approx(2 * once.cut_mm + 1.5 * len(once.cuts), rel=1e-9)
+@pytest.mark.parametrize("marks", ["none", "cut"])
+def test_passes_and_over_runs_go_over_the_same_line_again(marks):
+    once, _ = sheet_of(job("K", width=30.0, stencil__marks=marks), leads_itself=True, over_run=0.0)
+    twice, _ = sheet_of(job("K", width=30.0, stencil__marks=marks), leads_itself=True, over_run=1.5, passes=2)
+    closed = [cut.curve.closed for cut in once.cuts]
+    assert all(closed) == (marks == "none"), "ticks and the level line are open: there and back"
+    assert twice.cut_mm == pytest.approx(2 * once.cut_mm + 1.5 * sum(closed), rel=1e-9)
     for plain, again in zip(once.tips, twice.tips, strict=True):
         assert shapely.hausdorff_distance(shapely.LineString(plain), shapely.LineString(again)) < 1e-6
 

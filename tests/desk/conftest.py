@@ -13,6 +13,7 @@ from vitrograph.core.job import Drawing, Order
 from vitrograph.core.logbook import Logbook
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.steady import take_typed
 from vitrograph.desk.shell import Shell
 
 
@@ -107,6 +108,7 @@ def open_desk(qtbot, qapp, tmp_path):
 
     yield open_it
     for shell in opened:
+        take_typed()
         shell.files.give_up()                              # what a test left unsaved is given up
         shell.close()
         assert not shell.bench.runner.isRunning()

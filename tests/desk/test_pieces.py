@@ -12,7 +12,7 @@ from vitrograph.core.demo import open_night
 from vitrograph.core.errors import UnfinishedError
 from vitrograph.core.findings import Code, Level
 from vitrograph.core.glass import ShelvedGlass
-from vitrograph.core.job import Artwork, FilmMend, Item, Order, StraightGlass, Words
+from vitrograph.core.job import Artwork, FilmMend, Item, Names, Order, Row, StraightGlass, Words
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.desk.kit.message import Heard
 
@@ -240,6 +240,24 @@ def test_a_name_that_is_being_typed_goes_to_its_own_row_however_the_list_is_sort
     window.refresh()
     assert refused and "another list is shown now" in refused[0]
     assert [[one.cells[0] for one in piece.names.rows] for piece in desk.bench.order.pieces] == [wanted, wanted]
+
+
+def test_in_the_moment_before_another_list_is_shown_nothing_typed_or_chosen_goes_to_it(open_desk):
+    names = Names(("words",), (Row(1, ("Ada",)), Row(2, ("Ben",))))
+    desk = open_desk(Order.of(job("K", name="Mug"), job("B", name="Lamp")).changed(names=names).changed(
+        1, names=Names(("words",), (Row(1, ("Cleo",)),))))
+    window = desk.shell.windows.names()
+    refused = []
+    desk.bench.refused.connect(refused.append)
+    window.table.selectRow(1)
+    desk.bench.take_piece(1)                                   # the table follows a moment later
+    window.table.item(0, 1).setText("Zed")
+    window.table.item(1, 1).setText("Yan")
+    assert len(refused) == 2 and window.table.chosen_rows() == set()
+    window.remove()
+    assert [row.cells for piece in desk.bench.order.pieces for row in piece.names.rows] == [
+        ("Ada",), ("Ben",), ("Cleo",)]
+    desk.qtbot.waitUntil(lambda: window.table.rowCount() == 1 and window.table.item(0, 1).text() == "Cleo")
 
 
 def test_a_row_that_fails_shows_nothing_of_another_and_the_bed_does_without_it(named):

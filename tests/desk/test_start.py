@@ -20,7 +20,7 @@ from specimens import STAR, job
 from vitrograph.core.faults import told
 from vitrograph.core.glass import Shelf, ShelvedGlass
 from vitrograph.core.job import Order
-from vitrograph.core.storing.orderfile import save_order
+from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.desk import dropping, front
 from vitrograph.desk.commands import commands_of
 from vitrograph.desk.dropping import does_for
@@ -194,6 +194,34 @@ def test_unsaved_work_keeps_the_window_open(open_front, tmp_path):
     assert not opened.close() and opened.isVisible() and opened.shell.asking
     opened.shell.findChild(object, "giveUp").click()
     assert not opened.isVisible()
+
+
+def test_what_is_typed_and_not_yet_left_is_asked_about_and_saved_as_it_is_seen(open_front, tmp_path, qtbot):
+    place = tmp_path / "dome.vitro"
+    save_order(Order.of(job("K")), place)
+    opened = open_front(place)
+    opened.shell.bench.go("stencil")
+    line = opened.shell.card("stencil").findChild(QLineEdit, "border")
+    line.setFocus()
+    line.selectAll()
+    QTest.keyClicks(line, "24")                                # no Return, and the keyboard stays there
+    assert not opened.close() and opened.isVisible() and opened.shell.asking
+    opened.shell.findChild(object, "stay").click()
+    line.setFocus()
+    line.selectAll()
+    QTest.keyClicks(line, "26")
+    opened.shell.keys.actions["Save"].trigger()
+    assert load_order(place).pieces[0].stencil.border == 26.0 and line.hasFocus()
+    assert opened.close()
+
+
+def test_what_stands_beside_a_window_closes_with_it(open_front, tmp_path):
+    opened = open_front()
+    windows = opened.shell.windows
+    beside = [windows.names(), windows.workshop(), windows.keys(), windows.guide()]
+    assert all(one.isVisible() for one in beside)
+    opened.shell.files.give_up()
+    assert opened.close() and not any(one.isVisible() for one in beside), "typed there, work would go nowhere"
 
 
 @pytest.mark.parametrize("content", [b"", b"{", b'{"window": 5}', b"[" * 9000, b'{"window": {"size": [1, "x"]}}',

@@ -1,6 +1,7 @@
 """The keys of the commands: the usual ones, or the maker's own, kept in a small file beside the look."""
 
 import json
+from collections.abc import Callable
 from contextlib import suppress
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -14,6 +15,7 @@ from shiboken6 import isValid
 from vitrograph.core.language import tr
 from vitrograph.desk.commands import Command, commands_of
 from vitrograph.desk.kit.habits import keep
+from vitrograph.desk.kit.steady import take_typed
 
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
@@ -44,6 +46,12 @@ def read_keys(place: Path) -> dict[str, str]:
     return {}
 
 
+def _do(command: Callable[[], object]) -> None:
+    """A command is about what the maker sees: with what was typed last, though its line was not left yet."""
+    take_typed()
+    command()
+
+
 class Keys(QObject):
     """A window's commands as actions, each under its keys; `changed` tells that they are others now."""
 
@@ -57,7 +65,7 @@ class Keys(QObject):
         for command in self.commands:
             action = self.actions[command.name] = QAction(command.words, shell)
             action.setAutoRepeat(command.repeats)
-            action.triggered.connect(lambda _checked, does=command.does: does())
+            action.triggered.connect(lambda _checked, does=command.does: _do(does))
             shell.addAction(action)
         self.own: dict[str, str] = {}
         _windows.add(self)

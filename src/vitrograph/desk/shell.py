@@ -37,6 +37,7 @@ from vitrograph.desk.kit.ask_bar import AskBar
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.message import Message
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.steady import take_typed
 from vitrograph.desk.kit.steps_card import StepsCard
 from vitrograph.desk.kit.work_bar import WorkBar
 from vitrograph.desk.leaving import AsLeft
@@ -333,9 +334,11 @@ class Shell(QWidget):
                                unsaved=unsaved))
 
     def closeEvent(self, event: QCloseEvent) -> None:
+        take_typed()
         if not self.files.close_guarded(self.window().close):
             event.ignore()
             return
+        self.windows.close()
         if self._as_left is not None:
             self._as_left.keep()
         if self.recovery is not None:

@@ -37,6 +37,12 @@ class Windows:
         self._page: BeginPage | None = None
         self._practice: Practice | None = None
 
+    def close(self) -> None:
+        """Close all that stand beside the window: what is typed there later would go to an order that is left."""
+        for window in self.shell.findChildren(QWidget):
+            if window.isWindow():
+                window.close()
+
     def names(self) -> "NamesWindow":
         """Open the list of names of the piece in hand beside the window."""
         from vitrograph.desk.order.names_window import NamesWindow

@@ -5,7 +5,7 @@ Whoever scrolls a card over them meant the card, and a file is for the window, w
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QDragEnterEvent, QWheelEvent
-from PySide6.QtWidgets import QComboBox, QLineEdit, QSlider, QSpinBox
+from PySide6.QtWidgets import QApplication, QComboBox, QLineEdit, QSlider, QSpinBox
 
 
 class _Steady:
@@ -47,3 +47,11 @@ class Line(QLineEdit):
             event.ignore()
         else:
             super().dragEnterEvent(event)
+
+
+def take_typed() -> None:
+    """Take what is being typed into a line, as if it had been left; the keyboard stays with it."""
+    line = QApplication.focusWidget()
+    if isinstance(line, QLineEdit):
+        line.clearFocus()
+        line.setFocus()

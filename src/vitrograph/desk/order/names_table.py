@@ -102,16 +102,22 @@ class NamesTable(QTableWidget):
 
     def _held(self, names: Names) -> bool:
         """Whether a cell of this very list is being typed into; what is typed into another list is let go of."""
-        of = self.bench.order.id, self.bench.pieces.piece.key, [row.key for row in names.rows], names.columns
-        before, self._of = self._of, of
+        before, self._of = self._of, self._whose(names)
         if self.state() != QAbstractItemView.State.EditingState:
             return False
-        if of == before:
+        if self._of == before:
             return True
         for editor in self.viewport().findChildren(QLineEdit):
             self.closeEditor(editor, QAbstractItemDelegate.EndEditHint.NoHint)
-        self.bench.refused.emit(tr("what was being typed was not taken: another list is shown now"))
+        self._refuse()
         return False
+
+    def _whose(self, names: Names) -> tuple[object, ...]:
+        """What tells a list of the piece in hand from every other."""
+        return self.bench.order.id, self.bench.pieces.piece.key, [row.key for row in names.rows], names.columns
+
+    def _refuse(self) -> None:
+        self.bench.refused.emit(tr("what was being typed was not taken: another list is shown now"))
 
     def _sorted(self, *, trouble_first: bool) -> list[int]:
         """The rows by the column that was clicked, names as people sort them; then, if wanted, by their trouble."""
@@ -172,7 +178,9 @@ class NamesTable(QTableWidget):
         return ", ".join(told if len(told) > 1 or done < len(states) else [*told, tr("all sound")])
 
     def chosen_rows(self) -> set[int]:
-        """The rows of the list that are chosen."""
+        """The rows of the list that are chosen; none while the table still shows another piece's."""
+        if self._of != self._whose(self.bench.pieces.piece.names):
+            return set()
         return {self._order[index.row()] for index in self.selectionModel().selectedRows()}
 
     def type_into(self, row: int) -> None:
@@ -183,7 +191,11 @@ class NamesTable(QTableWidget):
 
     def _take(self, line: int, column: int) -> None:
         cell = self.item(line, column)
-        if not self._filling and cell is not None and 1 <= column <= len(self._names.columns) + 1:
+        if self._filling or cell is None or not 1 <= column <= len(self._names.columns) + 1:
+            return
+        if self._of != self._whose(self.bench.pieces.piece.names):
+            self._refuse()                                     # another piece is in hand, and is shown in a moment
+        else:
             self.edited.emit(self._order[line], column - 1, cell.text().strip())
 
     def _choose(self, line: int, _column: int, before: int, _before_column: int) -> None:
