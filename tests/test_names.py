@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 from specimens import job, star_job
 from vitrograph.cli import main
 from vitrograph.core.artwork import compose
-from vitrograph.core.errors import JobError
+from vitrograph.core.errors import FitError, JobError
 from vitrograph.core.glass import generic_glasses
 from vitrograph.core.job import Artwork, FilmMend, Item, Monogram, Names, Order, Row, SizeRule, Words
 from vitrograph.core.job.pieces import carried, parted, shared, with_piece_moved, with_pieces, without_piece
@@ -273,3 +273,5 @@ def test_the_size_solved_for_does_for_all_rows_and_a_tenth_more_or_less_does_not
 
     assert not failing(size * factor)
     assert failing(size * factor + (0.1 if end == "largest" else -0.1))
+    with pytest.raises(FitError, match="there is no art yet"):
+        solved_factor(order.changed(artwork=Artwork(())), 0, end)

@@ -2,16 +2,16 @@
 
 import numpy as np
 import pytest
-from PySide6.QtCore import QRect
+from PySide6.QtCore import QRect, QRectF
 
 from specimens import job, star_job
 from vitrograph.core.demo import demo_glasses
 from vitrograph.core.glass import blocks_of, wall_of
-from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut, StraightGlass
+from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut, StraightGlass, TaperedGlass
 from vitrograph.core.job.change import paths_of
 from vitrograph.core.stations import STATIONS
 from vitrograph.core.telling.answers import answer, readings_line
-from vitrograph.desk.views.glass_body import silhouette
+from vitrograph.desk.views.glass_body import camera_before, silhouette
 
 GLASSES = {glass.name: glass for glass in demo_glasses()}
 
@@ -94,3 +94,10 @@ def test_lists_tell_glasses_apart():
     wall = wall_of(StraightGlass(rim=80, height=100))
     twice = Features(keep_out=(KeepOut("seam", angle=3.1, wide=10.0), KeepOut("seam", angle=-3.1, wide=10.0)))
     assert len(blocks_of(wall, twice)) == 2
+
+
+def test_from_so_near_that_a_ring_is_seen_twisted_a_glass_is_drawn_all_the_same():
+    wall = wall_of(TaperedGlass(rim=80.0, base=60.0, height=120.0))
+    for turn in np.linspace(-4.0, 4.0, 801):
+        body = silhouette(camera_before(wall, QRectF(0, 0, 470, 587), float(turn), 100.0)).boundingRect()
+        assert 100 < body.width() < 1000 and 100 < body.height() < 1000

@@ -47,8 +47,11 @@ def solved_factor(
 ) -> float:
     """What all art of a piece is to be multiplied by, so that no row of it fails and 0.1 mm more, or less, would.
 
-    `told` is given how many rows are known to do, and may raise to stop. Raises FitError where no size does.
+    `told` is given how many rows are known to do, and may raise to stop. Raises FitError where no size does, or where
+    there is no art.
     """
+    if not order.pieces[at].artwork.items:
+        raise FitError(tr("there is no art yet: put words or a drawing on the piece first"))
     pipeline = pipeline or Pipeline()
     jobs = [order.job(*place) for place in order.places if place[0] == at]
     size = max((item.size for item in order.pieces[at].artwork.items), default=1.0)

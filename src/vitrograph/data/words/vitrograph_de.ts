@@ -3566,6 +3566,10 @@
         <translation>{name}: {says}</translation>
     </message>
     <message>
+        <source>there is no art yet: put words or a drawing on the piece first</source>
+        <translation>noch kein Motiv da: erst Wörter oder eine Zeichnung auf das Stück setzen</translation>
+    </message>
+    <message>
         <source>no size does for all rows: mend what is found first, or choose another face</source>
         <translation>keine Größe passt für alle Zeilen: erst ausbessern, was gefunden wurde, oder eine andere Schrift wählen</translation>
     </message>

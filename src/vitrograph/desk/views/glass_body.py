@@ -8,7 +8,7 @@ from PySide6.QtCore import QRectF
 from PySide6.QtGui import QLinearGradient, QPainter, QPainterPath, QPen
 from shapely.geometry import MultiPolygon
 
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, sound, union
 from vitrograph.core.glass import Pane, Wall, eye_before
 from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import path_of, path_of_points
@@ -28,9 +28,9 @@ def silhouette(camera: Camera) -> QPainterPath:
     heights = np.linspace(0.0, wall.length, _ROUND)
     edge = camera.edge(heights)
     sides = [camera.wall_to_screen(np.column_stack([camera.turn + side * edge, heights])) for side in (-1, 1)]
-    rings = [shapely.polygons(ring(camera, s)) for s in (0.0, wall.length)]
+    rings = [sound(shapely.polygons(ring(camera, s))) for s in (0.0, wall.length)]     # a near eye sees them twisted
     wall_seen = shapely.polygons(np.concatenate([sides[0], sides[1][::-1]])).buffer(0)
-    return path_of(shapely.union_all([wall_seen, *rings]))
+    return path_of(union([wall_seen, *rings]))
 
 
 def paint_body(painter: QPainter, camera: Camera) -> None:
