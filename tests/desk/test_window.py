@@ -144,6 +144,15 @@ def test_lengths_are_shown_in_inches_and_typed_in_them(desk):
     assert desk.shell.line.buttons["artwork"].answer.endswith("mm")
 
 
+def test_what_is_typed_is_taken_by_a_choice_that_leaves_the_keyboard_where_it_is(desk):
+    line = desk.go(4).findChild(QLineEdit, "border")
+    line.setFocus()
+    line.selectAll()
+    QTest.keyClicks(line, "33")                                # mm, and not left yet
+    desk.click("unit_in")
+    assert desk.bench.job.stencil.border == 33.0 and line.text().startswith("1.299") and line.hasFocus()
+
+
 def test_a_drawing_is_opened_and_a_bad_one_refused(desk, tmp_path):
     (tmp_path / "star.svg").write_text(STAR)
     (tmp_path / "bad.svg").write_text("<svg")

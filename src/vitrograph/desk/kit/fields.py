@@ -22,7 +22,7 @@ from vitrograph.core.language import decimals, tr
 from vitrograph.core.units import MM_PER_IN, Unit, format_number, parse_length, parse_minutes, parse_number
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
-from vitrograph.desk.kit.steady import DropDown, Line
+from vitrograph.desk.kit.steady import DropDown, Line, take_typed
 from vitrograph.desk.kit.terms import explained
 from vitrograph.desk.kit.wrapping import Wrapping
 
@@ -103,6 +103,7 @@ def button(text: str, role: str = "", tip: str = "") -> QPushButton:
         made.setProperty("role", role)
     if role == "choice":                                      # a click must not take the keyboard from the steps
         made.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        made.pressed.connect(take_typed)                      # nor may it lose what is being typed
     if tip:
         made.setToolTip(tip)
     return made
