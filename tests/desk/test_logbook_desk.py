@@ -201,7 +201,7 @@ def test_a_photograph_and_its_marks_are_of_the_piece_that_was_in_hand(open_desk,
     card.open_for_corners(tmp_path / "pane.png")
     desk.bench.take_piece(1, 0)
     desk.settle()
-    desk.qtbot.waitUntil(lambda: not card.looking.busy, timeout=20000)
+    desk.qtbot.waitUntil(lambda: not card.looking.busy and card.looking.of[1] == desk.bench.job.key, timeout=20000)
     assert card.looking._waits is None, "no corners are asked for of the piece that it is not of"
 
 

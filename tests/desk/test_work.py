@@ -10,11 +10,9 @@ from PySide6.QtWidgets import QComboBox, QLineEdit, QPlainTextEdit, QPushButton,
 
 from specimens import BRIEF, LANTERN, job, star_job
 from vitrograph.core.logbook import Entry
-from vitrograph.core.paper.packet import draw_packet
 from vitrograph.core.stations import STATIONS
 from vitrograph.core.work import Clock, StepRef
 from vitrograph.desk.kit.findings_list import FindingRow
-from vitrograph.desk.printing import print_pages, printer_for
 
 
 def test_send_runs_the_simulated_cutter_and_draws_what_it_cuts(desk):
@@ -165,13 +163,22 @@ def test_the_way_the_tape_and_the_settling_are_chosen_on_the_card(open_desk):
     assert way.findData("lowered") < 0                         # only for a pane that can be lifted
 
 
-def test_the_packet_is_written_and_printed_at_true_size(desk, tmp_path):
+def test_the_packet_is_written_and_printed_at_true_size(desk, tmp_path, monkeypatch):
     desk.shell.files.write_packet(tmp_path / "packet.pdf")
     desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
     written = len(pypdf.PdfReader(tmp_path / "packet.pdf").pages)
-    printer = printer_for("A4")
-    printer.setOutputFileName(str(tmp_path / "printed.pdf"))
-    print_pages(printer, lambda canvas: draw_packet(canvas, desk.bench.order_results.finished(), "A4"))
+    monkeypatch.setattr(QPrintDialog, "exec", lambda dialog: dialog.printer().setOutputFileName(
+        str(tmp_path / "printed.pdf")) or QPrintDialog.DialogCode.Accepted)
+    said, closed = [], []
+    desk.bench.told.connect(said.append)
+    printing = desk.shell.files.printing
+    desk.shell.files.print_packet()
+    desk.shell.files.print_packet()                            # at once again
+    assert printing.busy and not desk.shell.files.close_guarded(lambda: closed.append(len(said)))
+    with desk.qtbot.waitSignal(printing.done, timeout=15000):
+        pass
+    assert f"the packet: page 1 of {written} is printed" in said and closed == [len(said)], "the window closes then"
+    assert said[-1] == f"the packet: {written} pages are printed"
     pages = pypdf.PdfReader(tmp_path / "printed.pdf").pages
     assert len(pages) == written
     for page in pages:
@@ -192,6 +199,7 @@ def test_any_station_prints_what_is_wanted_there(desk, tmp_path, monkeypatch):
     for number, station in enumerate(STATIONS, start=1):
         desk.go(number)
         desk.press(Qt.Key.Key_P, Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.ShiftModifier)
+        desk.qtbot.waitUntil(lambda: not desk.shell.files.printing.busy, timeout=15000)
         assert len(pypdf.PdfReader(tmp_path / f"{station}.pdf").pages) >= 1
     assert asked[2] == "Print the paper band at 100 %" and asked[5] == "Print the weeding at 100 %"
 

@@ -9,7 +9,7 @@ from msgspec import Struct, field
 from msgspec.structs import fields, replace
 
 from vitrograph.core.artwork import Art
-from vitrograph.core.cut import CutPlan, CutWork, Packer, Wanted, bed_of, cut_work, parts_of
+from vitrograph.core.cut import Bed, CutPlan, CutWork, Packer, Wanted, bed_of, cut_work, parts_of
 from vitrograph.core.errors import UnfinishedError, VitrographError
 from vitrograph.core.etch import EtchPlan, EtchTally, EveningPlan, OwnTimes, WorkOfPiece, evening_of, tally_etch
 from vitrograph.core.findings import Finding, Level, worst, worst_of
@@ -256,6 +256,11 @@ class FinishedOrder(Struct, frozen=True, dict=True):
     def only(self, pieces: Sequence[FinishedPiece]) -> "FinishedOrder":
         """It with some of its pieces alone."""
         return self if len(pieces) == len(self.pieces) else replace(self, pieces=tuple(pieces))
+
+    @cached_property
+    def bed(self) -> Bed:
+        """All of it laid on film: what `cut` begins with, and takes most of the time of."""
+        return bed_of(parts_of(_wanted(self.pieces)), self.order.cut)
 
     @cached_property
     def cut(self) -> CutWork:

@@ -1,11 +1,11 @@
 """The order's files as the window handles them: new, open, save, the packet; and nothing unsaved lost in between."""
 
 from collections.abc import Callable, Iterator
-from functools import partial
+from functools import cached_property, partial
 from pathlib import Path
 from typing import TYPE_CHECKING, cast
 
-from PySide6.QtCore import Signal
+from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QFileDialog, QWidget
 
@@ -25,7 +25,7 @@ from vitrograph.desk.kit.ask_bar import Answer
 
 if TYPE_CHECKING:
     from vitrograph.core.paper import PaperName
-    from vitrograph.desk.printing import PrinterCanvas
+    from vitrograph.desk.printing import PrinterCanvas, Printing, Recording
 
 _ORDERS = tr("Orders (*.vitro)")
 _MOST_NAMED = 8                     # files
@@ -211,14 +211,30 @@ class Files(Guard):
         self._print(PRINTED[station], lambda done, paper, canvas: draw_station(
             canvas, done, piece.finished(), station, paper))
 
-    def _print(self, what: str, draw: "Callable[[FinishedOrder, PaperName, PrinterCanvas], None]") -> None:
-        from vitrograph.desk.printing import ask_and_print
-
+    def _print(self, what: str, draw: "Callable[[FinishedOrder, PaperName, Recording | PrinterCanvas], None]") -> None:
         def ask() -> None:
             done, paper = self._finished(), self._workshop().house.paper
-            ask_and_print(self._window, what, partial(draw, done, paper), paper)
+            self.printing.ask(what, partial(draw, done, paper), paper)
 
         self.bench.attempt(ask)
+
+    @cached_property
+    def printing(self) -> "Printing":
+        """What prints for the window; made when it is first wanted."""
+        from vitrograph.desk.printing import Printing
+
+        made = Printing(self._window)
+        made.told.connect(self.bench.told)
+        made.refused.connect(self.bench.refused)
+        return made
+
+    def close_guarded(self, close: Callable[[], object]) -> bool:
+        """As of all that is guarded; and a window that prints closes when that is done."""
+        if "printing" in self.__dict__ and self.printing.busy:
+            self.bench.told.emit(tr("what is being printed is printed first"))
+            self.printing.done.connect(close, Qt.ConnectionType.SingleShotConnection)
+            return False
+        return super().close_guarded(close)
 
     def _tell_written(self, answer: object) -> None:
         folder, paths = cast(tuple[Path, tuple[Path, ...]], answer)

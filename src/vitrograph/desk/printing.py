@@ -1,31 +1,87 @@
 """Printing through the system's dialog, at true size: what is drawn for a PDF is drawn on the printer's painter."""
 
 from collections.abc import Callable
-from typing import Any
+from typing import Any, cast
 
-from PySide6.QtCore import QMarginsF, QPointF, QRectF, QSizeF, Qt
+from PySide6.QtCore import QMarginsF, QObject, QPointF, QRectF, QSizeF, Qt, QTimer, Signal, SignalInstance
 from PySide6.QtGui import QColor, QFont, QPageLayout, QPageSize, QPainter, QPainterPath, QPen, QTransform
 from PySide6.QtPrintSupport import QPrintDialog, QPrinter
 from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.language import tr
 from vitrograph.core.paper import PaperName
+from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
 
 _PT_PER_IN = 72
 _FONT_PX = 100                     # letters are drawn as shapes of that size, and scaled
 
+Page = list[tuple[str, tuple[Any, ...], dict[str, Any]]]       # what was asked of a canvas, in order
 
-Pages = Callable[["PrinterCanvas"], None]
+Pages = Callable[["Recording | PrinterCanvas"], None]
 
 
-def ask_and_print(window: QWidget, what: str, draw: Pages, paper: PaperName) -> None:
-    """Ask which printer, and print what draws its pages on it at 100 %."""
-    printer = printer_for(paper)
-    dialog = QPrintDialog(printer, window)
-    dialog.setWindowTitle(tr("Print {what} at 100 %", what=what))
-    if dialog.exec() == QPrintDialog.DialogCode.Accepted:
-        print_pages(printer, draw)
+class Printing(QObject):
+    """Prints: what is drawn is worked out off the window's thread, and then printed page after page."""
+
+    told = Signal(str)
+    refused = Signal(str)
+    done = Signal()                # printed, or given up
+
+    def __init__(self, window: QWidget) -> None:
+        super().__init__(window)
+        self._window = window
+        self._what = ""
+        self._canvas: PrinterCanvas | None = None
+        self._pages: list[Page] = []
+        self._printed = 0
+        self._task = BackgroundTask(self)
+        self._task.answered.connect(self._begin)
+        self._task.refused.connect(lambda sentence: self._end(self.refused, sentence))
+
+    @property
+    def busy(self) -> bool:
+        """Whether something is being printed."""
+        return self._canvas is not None
+
+    def ask(self, what: str, draw: Pages, paper: PaperName) -> None:
+        """Ask which printer, and print what draws its pages on it at 100 %."""
+        if self.busy:
+            self.refused.emit(tr("{what} is being printed: wait a moment", what=self._what))
+            return
+        printer = printer_for(paper)
+        dialog = QPrintDialog(printer, self._window)
+        dialog.setWindowTitle(tr("Print {what} at 100 %", what=what))
+        if dialog.exec() == QPrintDialog.DialogCode.Accepted:
+            self._what, self._canvas = what, PrinterCanvas(printer)
+            self.told.emit(tr("{what} is worked out for the printer", what=what))
+            self._task.ask(lambda: _recorded(draw))
+
+    def _begin(self, pages: object) -> None:
+        self._pages, self._printed = cast(list[Page], pages), 0
+        self._next()
+
+    def _next(self) -> None:
+        """Print a page; between two the window answers."""
+        if self._canvas is None:
+            return
+        if self._printed == len(self._pages):
+            self._end(self.told, tr("{what}: {n} pages are printed", "{what}: {n} page is printed", n=self._printed,
+                                    what=self._what))
+            return
+        for name, given, named in self._pages[self._printed]:
+            getattr(self._canvas, name)(*given, **named)
+        self._printed += 1
+        self.told.emit(tr("{what}: page {page} of {pages} is printed", what=self._what, page=self._printed,
+                          pages=len(self._pages)))
+        QTimer.singleShot(0, self, self._next)
+
+    def _end(self, tell: SignalInstance, sentence: str) -> None:
+        if self._canvas is not None:
+            self._canvas.end()
+        self._canvas, self._pages = None, []
+        tell.emit(sentence)
+        self.done.emit()
 
 
 def printer_for(paper: PaperName) -> QPrinter:
@@ -35,13 +91,6 @@ def printer_for(paper: PaperName) -> QPrinter:
     printer.setPageMargins(QMarginsF(0, 0, 0, 0), QPageLayout.Unit.Millimeter)
     printer.setFullPage(True)
     return printer
-
-
-def print_pages(printer: QPrinter, draw: Pages) -> None:
-    """Print pages that are drawn."""
-    canvas = PrinterCanvas(printer)
-    draw(canvas)
-    canvas.end()
 
 
 class _Path:
@@ -61,6 +110,29 @@ class _Path:
 
     def close(self) -> None:
         self.made.closeSubpath()
+
+
+class Recording:
+    """Keeps what is drawn, page by page, to be drawn again: no printer may be touched from another thread."""
+
+    def __init__(self) -> None:
+        self.pages: list[Page] = []
+
+    def setPageSize(self, size: tuple[float, float]) -> None:
+        """Begin a page."""
+        self.pages.append([("setPageSize", (size,), {})])
+
+    def beginPath(self) -> _Path:
+        return _Path()
+
+    def __getattr__(self, name: str) -> Callable[..., None]:
+        return lambda *given, **named: self.pages[-1].append((name, given, named))
+
+
+def _recorded(draw: Pages) -> list[Page]:
+    recording = Recording()
+    draw(recording)
+    return recording.pages
 
 
 class PrinterCanvas:

@@ -90,10 +90,12 @@ def _grams(piece: FinishedPiece) -> float | None:
 
 def _film_cost(done: FinishedOrder, piece: FinishedPiece) -> float | None:
     """Its share by area of the film that was cut for the order; None where the film has no price."""
-    laid = [(one.part.key, one.shape.area) for run in done.cut.runs for one in run.sheet.laid]
+    if not any(stock.price for stock in done.order.cut.stock):     # nor is it laid out, which takes a while
+        return None
+    laid = [(one.part.key, one.shape.area) for sheet in done.bed.sheets for one in sheet.laid]
     whole = sum(area for _, area in laid)
     mine = sum(area for key, area in laid if key == piece.job.key)
-    return done.cut.bed.cost * mine / whole if whole and done.cut.bed.cost else None
+    return done.bed.cost * mine / whole if whole and done.bed.cost else None
 
 
 def _tape_cost(piece: FinishedPiece, price: float) -> float | None:

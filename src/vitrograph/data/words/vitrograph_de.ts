@@ -8177,6 +8177,10 @@ Sie sagt: {licence}</translation>
         <source>the packet</source>
         <translation>die Mappe</translation>
     </message>
+    <message>
+        <source>what is being printed is printed first</source>
+        <translation>erst wird zu Ende gedruckt</translation>
+    </message>
     <message numerus="yes">
         <source> and {n} files more</source>
         <comment> and {n} file more</comment>
@@ -11085,8 +11089,28 @@ Sie sagt: {licence}</translation>
         <translation>{at} von {all}</translation>
     </message>
     <message>
+        <source>{what} is being printed: wait a moment</source>
+        <translation>{what} wird gerade gedruckt: einen Augenblick bitte</translation>
+    </message>
+    <message>
         <source>Print {what} at 100 %</source>
         <translation>{what} mit 100 % drucken</translation>
+    </message>
+    <message>
+        <source>{what} is worked out for the printer</source>
+        <translation>{what} wird für den Drucker ausgearbeitet</translation>
+    </message>
+    <message numerus="yes">
+        <source>{what}: {n} pages are printed</source>
+        <comment>{what}: {n} page is printed</comment>
+        <translation>
+            <numerusform>{what}: {n} Seite ist gedruckt</numerusform>
+            <numerusform>{what}: {n} Seiten sind gedruckt</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>{what}: page {page} of {pages} is printed</source>
+        <translation>{what}: Seite {page} von {pages} ist gedruckt</translation>
     </message>
     <message>
         <source> (unsaved)</source>

@@ -18,6 +18,7 @@ from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import button, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.logbook.advising import Advising
+from vitrograph.desk.logbook.ahead import Ahead
 from vitrograph.desk.logbook.looking import Looked, Looking, Piece
 from vitrograph.desk.logbook.made_before import MadeBefore
 from vitrograph.desk.logbook.pointing import Pointing
@@ -39,7 +40,7 @@ class LogbookCard(StationCard):
         self.looking = Looking(self.bench, self)
         self._counted: dict[Piece, Outcome] = {}               # by what the photograph of each is counted
         self._written: set[Piece] = set()                      # what was written down of makings that go on
-        self.advising = Advising(self.bench, self)
+        self.advising, self.ahead = Advising(self.bench, self), Ahead(self.bench, self)
         self.found = FindingList(self.bench)
         self.went = WentPanel(self.bench)
         self.pointing = Pointing(self.bench, self.went)
@@ -125,6 +126,7 @@ class LogbookCard(StationCard):
         self.pointing.show_results(results)
         self.found.show_findings(self.bench.findings("logbook"), "")
         self.advising.ask(results.job, self.workshop)
+        self.ahead.look()
         self._light()
 
     def _show_made(self) -> None:
@@ -161,6 +163,7 @@ class LogbookCard(StationCard):
 
     def _look_again(self) -> None:
         """The station is entered: another window may have written in the book since."""
+        self.ahead.look()
         if self._read != self.bench.logbook.written():
             self.bench.look_at_book()
             self.refresh()
@@ -176,7 +179,7 @@ class LogbookCard(StationCard):
 
         from vitrograph.core.logbook.record import owned_of, record_of
 
-        done = self.bench.order_results.finished()
+        done = self.ahead.done
         piece = done.pieces[self.bench.index]
         worked = self.bench.making.worked().get(piece.job.key, NOTHING_DONE)
         owned = owned_of(load_workshop(self.workshop), self.bench.shelf, piece.job)
