@@ -49,15 +49,21 @@ def test_a_number_stands_on_its_piece_and_small_pieces_are_hooked():
         assert bit.shape.contains(Point(bit.spot))
 
 
-def test_of_several_films_the_surplus_goes_first_and_every_opening_is_numbered():
+def test_of_several_films_each_has_its_surplus_first_and_every_opening_is_numbered_and_found_on_its_own_film():
     results = run(job("Kestrel\n\nPoint", glass=CARAFE, width=56.0, fit__from_rim=40.0, fit__rows=2))
-    frame, *openings = results.weed.pull
-    assert frame.kind == "frame" and not frame.shape.intersects(results.sheet.outline.buffer(-0.01))
-    assert all(frame.shape.distance(outline) < 1e-6 for outline in results.sheet.outlines)
+    low, high, *openings = results.weed.pull
+    for film, frame in enumerate((low, high)):
+        assert (frame.kind, frame.film, frame.name) == ("frame", film, f"the surplus of film {film + 1}")
+        assert not frame.shape.intersects(results.sheet.outline.buffer(-0.01))
+        assert [frame.shape.distance(outline) < 1e-6 for outline in results.sheet.outlines] == [
+            film == 0, film == 1]
+    assert low.key != high.key
     assert [bit.number for bit in results.weed.bits] == list(range(1, len(results.weed.bits) + 1))
     assert len(openings) == len(results.sheet.openings.geoms)
-    named = {bit.name for bit in openings}
-    assert {"letter K", "letter P"} <= named                  # names find their letters on either film
+    where = {bit.name: bit.where for bit in openings}
+    # names find their letters on either film, and each is told by where it lies on that, the lower laid first
+    assert where["letter P"] == "film 1, left" and where["letter K"] == "film 2, left"
+    assert where["letter l"] == "film 2, right"
 
 
 def test_clear_letters_on_a_plate_are_called_by_their_letters():

@@ -9,10 +9,11 @@ from msgspec import Struct
 from msgspec.structs import replace
 from msgspec.structs import replace as with_fields
 from shapely.geometry import MultiPolygon, Polygon
+from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.errors import FitError
 from vitrograph.core.fit import SIDES, Band, Film, Fitted, Snip, joints_of
-from vitrograph.core.geometry import as_polygons, largest, multipolygon, sound, union, within, without
+from vitrograph.core.geometry import Box, as_polygons, largest, multipolygon, sound, union, within, without
 from vitrograph.core.job import Job, StencilChoices, StencilKind
 from vitrograph.core.language import tr
 from vitrograph.core.stencil.mending.cutting import Cutting
@@ -62,6 +63,21 @@ class Sheet(Struct, frozen=True, dict=True):
         """Raise FitError where none of a film lies on the glass: there is nothing to cut, nor to place."""
         if self.covers[number].is_empty:
             raise FitError(tr("none of this film lies on the glass: move the art on to it"))
+
+    def film_of(self, part: BaseGeometry) -> int:
+        """The number of the film that a part, or a place, lies in, from 0; the nearest where it lies in none."""
+        spot = part.representative_point()
+        return min(range(len(self.outlines)), key=lambda film: float(self.outlines[film].distance(spot)))
+
+    @cached_property
+    def art_boxes(self) -> tuple[Box, ...]:
+        """Of each film the box of its openings, mm; its own where it has none."""
+        if len(self.outlines) == 1 and not self.openings.is_empty:
+            return (self.openings.bounds,)
+        parts = shapely.get_parts(self.openings)
+        films = np.array([self.film_of(part) for part in parts], dtype=int)
+        return tuple(MultiPolygon(parts[films == film]).bounds if (films == film).any() else outline.bounds
+                     for film, outline in enumerate(self.outlines))
 
     @property
     def recut(self) -> bool:

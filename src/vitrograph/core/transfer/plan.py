@@ -27,7 +27,7 @@ from vitrograph.core.transfer.taping import Strip, narrow_tape, strips_over
 from vitrograph.core.transfer.walk import Circumstances, Setting, walk
 from vitrograph.core.transfer.ways import Case, Offer, offers, refused, way_for
 from vitrograph.core.value_words import word_of
-from vitrograph.core.weed import where_in
+from vitrograph.core.weed import where_on
 from vitrograph.core.work import Step
 
 _BLIND: tuple[MaterialName, ...] = ("mirror", "coated", "coated inside")     # nothing is seen through these
@@ -106,8 +106,8 @@ def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> Trans
         given.choices, given.features, given.material, bedding(sheet, given.glass), wall.closed,
         given.material not in _BLIND, sheet.kind == "decal",
         any(film.pressed is not None and film.pressed.snips for film in sheet.films), float(sheet.seen.length),
-        given.mask_width, tuple((where_in(shapely.Point(risk.where), sheet.openings), risk)
-                                for risk in demands.seal.risks[:_RISKS]))
+        given.mask_width, tuple((where_on(sheet, spot, sheet.film_of(spot)), risk) for risk, spot in (
+            (one, shapely.Point(one.where)) for one in demands.seal.risks[:_RISKS])))
     copies = tuple(
         tuple(Setting(number + 1, len(sheet.films), *strips_over(sheet.outlines[number].bounds, given.choices),
                       centre_marks(sheet, number), placing, way, mask_of(sheet, number, demands, given.mask_width))

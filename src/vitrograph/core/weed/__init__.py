@@ -2,7 +2,7 @@
 
 from vitrograph.core.weed.labels import Label, place_labels
 from vitrograph.core.weed.minutes import pace_of, weeding_seconds
-from vitrograph.core.weed.naming import where_in
+from vitrograph.core.weed.naming import where_on
 from vitrograph.core.weed.order import way_length, weeding_order
 from vitrograph.core.weed.plan import Bit, WeedInput, WeedPlan, plan_weeding
 from vitrograph.core.weed.pulling import Pull, ThinFilm, pulls_of
@@ -21,5 +21,5 @@ __all__ = [
     "way_length",
     "weeding_order",
     "weeding_seconds",
-    "where_in",
+    "where_on",
 ]

@@ -6,11 +6,11 @@ from typing import get_args
 
 import numpy as np
 import shapely
-from shapely.geometry import MultiPolygon, Point, Polygon
+from shapely.geometry import Point, Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork import DRAWING
-from vitrograph.core.geometry import Points, within
+from vitrograph.core.geometry import Box, Points, within
 from vitrograph.core.job import OutlineName
 from vitrograph.core.language import tr
 from vitrograph.core.stencil import Sheet
@@ -104,9 +104,11 @@ _PLACES = ((tr("lower left"), tr("lower"), tr("lower right")), (tr("left"), tr("
            (tr("upper left"), tr("upper"), tr("upper right")))
 
 
-def where_in(part: BaseGeometry, art: MultiPolygon) -> str:
-    """Where a bit, or a place, lies in the art, in words, by thirds."""
-    left, low, right, high = art.bounds
+def where_on(sheet: Sheet, part: BaseGeometry, film: int, *, of: Box | None = None) -> str:
+    """Where a bit, or a place, lies on its film, by thirds of its art, or `of` another box; of several, which film."""
+    left, low, right, high = of or sheet.art_boxes[film]
     spot: Point = part.centroid
-    across = min(2, int(3 * (spot.x - left) / (right - left)))
-    return _PLACES[min(2, int(3 * (spot.y - low) / (high - low)))][across]
+    across, up = (min(2, max(0, int(3 * (at - least) / (most - least))))
+                  for at, least, most in ((spot.x, left, right), (spot.y, low, high)))
+    where = _PLACES[up][across]
+    return where if len(sheet.outlines) == 1 else tr("film {film}, {where}", film=film + 1, where=where)

@@ -20,7 +20,7 @@ from vitrograph.core.job.change import put
 from vitrograph.core.language import capital, tr
 from vitrograph.core.says import Joined, Length, Says
 from vitrograph.core.stencil import Limits, Sheet
-from vitrograph.core.weed.naming import Names, where_in
+from vitrograph.core.weed.naming import Names, where_on
 from vitrograph.core.weed.order import weeding_order
 from vitrograph.core.weed.pulling import HOOK_MM2, SURROUNDS, Pull, ThinFilm, pulls_of
 from vitrograph.core.work import Step, step_key
@@ -61,7 +61,7 @@ class Bit(Struct, frozen=True, dict=True):
     def key(self) -> str:
         """What tells it from the others, whatever its number: its kind, size and place."""
         if self.kind == "frame" and not self.where:
-            return step_key("surplus")
+            return step_key("surplus", self.film) if self.film else step_key("surplus")
         return step_key(self.kind, float(self.shape.area), float(self.shape.centroid.x), float(self.shape.centroid.y))
 
     @cached_property
@@ -95,7 +95,7 @@ class WeedPlan(Struct, frozen=True, dict=True):
     def findings(self) -> tuple[Finding, ...]:
         """What makes weeding harder than it need be."""
         crowded = any(_stand_in(part) > SURROUNDS for part in self.sheet.openings.geoms)
-        return (*(_crowded(self.pull) if crowded else ()), *_strips(self.sheet, self._frames))
+        return (*(_crowded(self.pull) if crowded else ()), *_strips(self.sheet, parted=self.given.parted))
 
     @cached_property
     def _frames(self) -> tuple[Bit, ...]:
@@ -112,7 +112,7 @@ class WeedPlan(Struct, frozen=True, dict=True):
         openings, pulls, films = _in_order(sheet, ThinFilm(sheet, sheet.cutting.faults(self.given.limits)))
         called = self._names.of if sheet.kind == "resist" else self._names.of_gap
         return (*self._frames, *(
-            Bit(number, "opening", part, called(part), where_in(part, sheet.openings), _how(part, one), film, one)
+            Bit(number, "opening", part, called(part), where_on(sheet, part, film), _how(part, one), film, one)
             for number, (part, one, film) in enumerate(zip(openings, pulls, films, strict=True), start=first)))
 
     @cached_property
@@ -122,9 +122,9 @@ class WeedPlan(Struct, frozen=True, dict=True):
         filled = shapely.STRtree([Polygon(opening.exterior) for opening in sheet.openings.geoms])
         islands = sorted(sheet.islands, key=lambda part: -part.area)
         return tuple(
-            Bit(number, "island", part, self._names.of_island(part, filled), where_in(part, sheet.openings),
-                tr("stays: press it down"), _film_of(sheet, part))
-            for number, part in enumerate(islands, start=self.many + 1))
+            Bit(number, "island", part, self._names.of_island(part, filled), where_on(sheet, part, film),
+                tr("stays: press it down"), film)
+            for number, (part, film) in enumerate(((one, sheet.film_of(one)) for one in islands), start=self.many + 1))
 
     @property
     def bits(self) -> tuple[Bit, ...]:
@@ -167,20 +167,22 @@ def plan_weeding(given: WeedInput, sheet: Sheet) -> WeedPlan:
 
 
 def _surplus(sheet: Sheet, *, parted: bool) -> Iterator[Bit]:
-    """Yield the film round the stencil: in one, or in the parts that cuts make of it."""
-    whole = without(sheet.outline.buffer(SURPLUS_MM, join_style="mitre"), sheet.outline)
-    how = tr("lift a corner and pull low, at a diagonal")
-    if not parted:
-        yield Bit(1, "frame", whole, tr("the surplus"), "", how)
-        return
-    cuts = shapely.multilinestrings([line for outline in sheet.outlines
-                                     for line in parting_lines(outline, 3 * SURPLUS_MM)])
-    parts = sorted(shapely.get_parts(without(whole, cuts.buffer(1e-3))),
-                   key=lambda part: (-part.centroid.y, part.centroid.x))
-    for number, part in enumerate(parts, start=1):
-        yield Bit(number, "frame", part, tr("surplus {number} of {parts}", number=number, parts=len(parts)),
-                  where_in(part, MultiPolygon(
-            [Polygon(outline.exterior) for outline in sheet.outlines])), how)
+    """Yield the film round each stencil: in one, or in the parts that cuts make of it."""
+    how, number = tr("lift a corner and pull low, at a diagonal"), 0
+    for film, outline in enumerate(sheet.outlines):
+        whole = without(outline.buffer(SURPLUS_MM, join_style="mitre"), outline)
+        if not parted:
+            name = tr("the surplus") if len(sheet.outlines) == 1 else tr("the surplus of film {film}", film=film + 1)
+            yield Bit(film + 1, "frame", whole, name, "", how, film)
+            continue
+        cuts = shapely.multilinestrings(parting_lines(outline, 3 * SURPLUS_MM))
+        parts = sorted(shapely.get_parts(without(whole, cuts.buffer(1e-3))),
+                       key=lambda part: (-part.centroid.y, part.centroid.x))
+        for at, part in enumerate(parts, start=1):
+            number += 1
+            where = where_on(sheet, part, film, of=outline.bounds)
+            yield Bit(number, "frame", part, tr("surplus {number} of {parts}", number=at, parts=len(parts)), where, how,
+                      film)
 
 
 def _in_order(sheet: Sheet, thin: ThinFilm) -> tuple[list[Polygon], list[Pull], list[int]]:
@@ -188,7 +190,7 @@ def _in_order(sheet: Sheet, thin: ThinFilm) -> tuple[list[Polygon], list[Pull], 
     parts = shapely.get_parts(sheet.openings)
     every = pulls_of(parts, thin)
     joined = thin.between()
-    films = np.array([_film_of(sheet, part) for part in parts], dtype=int)
+    films = np.array([sheet.film_of(part) for part in parts], dtype=int)
     order: list[int] = []
     for film, outline in enumerate(sheet.outlines):
         own = np.flatnonzero(films == film)
@@ -200,14 +202,6 @@ def _in_order(sheet: Sheet, thin: ThinFilm) -> tuple[list[Polygon], list[Pull], 
         webs = [(index[a], index[b]) for a, b in sorted(joined) if a in index and b in index]
         order += [int(own[at]) for at in weeding_order(spots, shapely.area(parts[own]), webs, np.array([left, high]))]
     return [parts[at] for at in order], [every[at] for at in order], [int(films[at]) for at in order]
-
-
-def _film_of(sheet: Sheet, part: Polygon) -> int:
-    """The film that a part lies in, the nearest where it lies in none."""
-    if len(sheet.outlines) == 1:
-        return 0
-    spot = part.representative_point()
-    return min(range(len(sheet.outlines)), key=lambda film: float(sheet.outlines[film].distance(spot)))
 
 
 def _stand_in(part: Polygon) -> int:
@@ -228,10 +222,10 @@ def _crowded(pull: Sequence[Bit]) -> Iterator[Finding]:
                           Remedy.of(tr("Tie the islands"), put(lambda job: job.stencil.ties.placed, "auto")))
 
 
-def _strips(sheet: Sheet, frames: Sequence[Bit]) -> Iterator[Finding]:
+def _strips(sheet: Sheet, *, parted: bool) -> Iterator[Finding]:
     """Yield that the surplus is one long sticky strip, and offer the cuts that part it."""
     longest = max(float(outline.exterior.length) for outline in sheet.outlines)
-    if len(frames) == 1 and longest > _LONG_MM:
+    if not parted and longest > _LONG_MM:
         says = Says("the surplus is one sticky strip, {long} long", long=Length(longest, 0))
         yield Finding(Code.SURPLUS, Level.NOTE, says,
                       tr("it falls back on the film as it is pulled: short cuts across it make parts of it"), None,

@@ -5294,6 +5294,10 @@
         <translation>unten rechts</translation>
     </message>
     <message>
+        <source>film {film}, {where}</source>
+        <translation>Folie {film}, {where}</translation>
+    </message>
+    <message>
         <source>middle</source>
         <translation>Mitte</translation>
     </message>
@@ -5340,6 +5344,10 @@
     <message>
         <source>the surplus</source>
         <translation>der Überschuss</translation>
+    </message>
+    <message>
+        <source>the surplus of film {film}</source>
+        <translation>der Überschuss von Folie {film}</translation>
     </message>
     <message>
         <source>surplus {number} of {parts}</source>
