@@ -43,7 +43,7 @@ class Memory:
         self.at, self.stack, self.grey = np.eye(3), [], 0.0
         self.reach = 0.0
         self.lines, self.circles, self.rects, self.words, self.filled, self.pages = [], [], [], [], [], 0
-        self.middles = []
+        self.middles, self.stroked = [], []
 
     def seen(self, *places):
         return np.array([(self.at @ [x, y, 1.0])[:2] for x, y in places])
@@ -82,8 +82,8 @@ class Memory:
         return Path()
 
     def drawPath(self, path, stroke=1, fill=0, fillMode=1):  # noqa: N803
-        if fill and path.points:
-            self.filled.append((self.grey, self.seen(*path.points)))
+        if path.points:
+            (self.filled if fill else self.stroked).append((self.grey, self.seen(*path.points)))
 
     def clipPath(self, path, stroke=0, fill=0):
         pass
@@ -128,6 +128,11 @@ def test_a_weeding_sheet_has_a_hook_a_pull_and_a_number_for_every_bit():
         assert not shapely.box(*low, *high).intersects(piece.sheet.openings)
     greys = [grey for grey, _ in canvas.filled[:3]]
     assert greys == [0.82, 1.0, 0.55]                          # film, what is pulled, what stays
+    two = finished(job("Hi\n\nYo", glass=CARAFE, width=40.0, fit__from_rim=40.0, fit__rows=2)).pieces[0]
+    for film, outline in enumerate(two.sheet.outlines):        # nothing of the other film is on its page
+        page = drawn(weeding_pattern(two.sheet, two.weed, film, "Two").draw)
+        assert len(page.stroked) > 1 and all(outline.buffer(0.01).contains(shapely.MultiPoint(points))
+                                             for _, points in [*page.stroked, *page.filled])
     left, low, right, high = pattern.box
     assert all(left <= x <= right and low <= y <= high for _, points in canvas.filled for x, y in points)
 
@@ -202,8 +207,9 @@ def test_words_keep_to_the_page_and_every_size_on_it_is_the_films_own():
     assert of_words.min() > 0 and {"Film 1 of 2", "Film 2 of 2"} <= {words for words, _ in canvas.words}
     assert upright.reach / (72 / 25.4) <= 297 - 14.9           # no line of words runs into the margin
     said = " ".join(words for words, _ in canvas.words)
-    left, low, right, high = done.pieces[0].sheet.outlines[0].bounds
-    assert f"Film: {right - left:.0f} mm by {high - low:.0f} mm" in said
+    lower, upper = [f"{right - left:.0f} mm by {high - low:.0f} mm" for left, low, right, high in (
+        outline.bounds for outline in done.pieces[0].sheet.outlines)]
+    assert f"Film: {lower}; {upper}" in said
     assert "Two, film 1" in said and "Two, film 2" in said and "Two, film 3" not in said
     by_line = [at for words, at in canvas.words if words.startswith("Watch") or words.startswith("Glass:")]
     assert all(lower[1] < upper[1] for upper, lower in pairwise(by_line)) or len(by_line) < 2

@@ -3117,12 +3117,12 @@
         <translation>Glas: {glass}, {title}</translation>
     </message>
     <message>
-        <source>Film: {wide} by {high}</source>
-        <translation>Folie: {wide} mal {high}</translation>
-    </message>
-    <message>
         <source>Before you begin</source>
         <translation>Bevor Sie beginnen</translation>
+    </message>
+    <message>
+        <source>{wide} by {high}</source>
+        <translation>{wide} mal {high}</translation>
     </message>
     <message>
         <source>Watch: {says}</source>
@@ -3280,6 +3280,10 @@
     <message>
         <source>By water: {no_water}.</source>
         <translation>Mit Wasser: {no_water}.</translation>
+    </message>
+    <message>
+        <source>Film: {sizes}</source>
+        <translation>Folie: {sizes}</translation>
     </message>
     <message>
         <source>{mm} from the {side}</source>

@@ -87,7 +87,7 @@ def _cover(book: Book, done: FinishedOrder) -> None:
             f"{piece.job.name}: {piece.job.count}",
             tr("Glass: {glass}, {title}", glass=glass_line(piece.wall, book.unit),
                title=MATERIALS[piece.job.material].title),
-            Says("Film: {wide} by {high}", wide=Length(_size(piece)[0], 0), high=Length(_size(piece)[1], 0)),
+            Says("Film: {sizes}", sizes=Joined("; ", tuple(_sizes(piece)))),
             *_watched(piece)]
         book.beside(high, finished(piece.sheet, wide, high), wide, lines)
     book.gap(2)
@@ -97,9 +97,10 @@ def _cover(book: Book, done: FinishedOrder) -> None:
         book.gap(1)
 
 
-def _size(piece: FinishedPiece) -> tuple[float, float]:
-    left, low, right, high = piece.sheet.outlines[0].bounds
-    return right - left, high - low
+def _sizes(piece: FinishedPiece) -> Iterator[Says]:
+    """Yield how wide and high each of its films is."""
+    for left, low, right, high in (outline.bounds for outline in piece.sheet.outlines):
+        yield Says("{wide} by {high}", wide=Length(right - left, 0), high=Length(high - low, 0))
 
 
 def _watched(piece: FinishedPiece) -> Iterator[Value | str]:

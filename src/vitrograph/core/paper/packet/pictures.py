@@ -91,15 +91,16 @@ def weeding_pattern(sheet: Sheet, weed: WeedPlan, film: int, title: str) -> Patt
     spots = np.array([bit.lead for bit in numbered]).reshape(-1, 2)
     sizes = np.array([[_width_of(str(bit.number)), _NUMBER_MM] for bit in numbered]).reshape(-1, 2)
     labels = place_labels(spots, sizes, [*shapely.get_parts(sheet.openings), *sheet.islands])
+    openings = MultiPolygon([part for bit in pull for part in shapely.get_parts(bit.shape)])
 
     def draw(canvas: Any) -> None:
         _fill(canvas, outline, _FILM)
-        _fill(canvas, MultiPolygon([part for bit in pull for part in shapely.get_parts(bit.shape)]), _OPENING)
+        _fill(canvas, openings, _OPENING)
         _fill(canvas, MultiPolygon([part for bit in stay for part in shapely.get_parts(bit.shape)]), _ISLAND)
         canvas.setFillGray(0)
         canvas.setLineWidth(0.12)
         draw_shape(canvas, as_polygons(outline), fill=False)
-        draw_shape(canvas, sheet.openings, fill=False)
+        draw_shape(canvas, openings, fill=False)
         for bit in pull:
             _draw_pull(canvas, bit)
         for bit, label in zip(numbered, labels, strict=True):
