@@ -9,6 +9,7 @@ from hypothesis import strategies as st
 
 from specimens import CARAFE, FLARE_IN, LANTERN, PLAQUE, TUMBLER, in_mm, job, remedied, run, star_job
 from vitrograph.core.findings import Code
+from vitrograph.core.job import FlatGlass
 from vitrograph.core.transfer import tape_strips
 
 
@@ -74,7 +75,9 @@ def test_the_steps_carry_this_stencils_numbers():
     assert any("25\u202fmm" in in_mm(step.says) for step in run(job(fit__from_rim=45.0)).transfer.steps)
     assert "Raise the base" in in_mm(with_islands.bedding)
     assert "Raise the rim" in in_mm(run(job(glass=FLARE_IN)).transfer.bedding)
-    assert "flat on a towel" in run(job(glass=PLAQUE)).transfer.bedding
+    assert "Lay the pane flat on a towel, its front upward" in run(job(glass=PLAQUE)).transfer.bedding
+    framed = run(job(glass=FlatGlass(width=300.0, height=220.0, frame=12.0), fit__face="back")).transfer.bedding
+    assert framed == "Lay the pane in its frame flat on a towel, its back upward."
 
 
 def test_films_laid_one_after_the_other_have_tape_marks_and_distances_of_their_own():

@@ -193,9 +193,10 @@ def bedding(sheet: Sheet, glass: Glass) -> Says | str:
     """How to keep the glass still while the film goes on; in mm by how much one end is raised."""
     wall, behind = sheet.fitted.wall, sheet.fitted.chart.mirrored
     if isinstance(glass, FlatGlass):
+        side = tr("its back upward") if behind else tr("its front upward")
         return {
-            "loose": tr("Lay the pane flat on a towel, its back upward.") if behind else
-                     tr("Lay the pane flat on a towel, its front upward."),
+            "loose": tr("Lay the pane in its frame flat on a towel, {side}.", side=side) if glass.frame > 0 else
+                     tr("Lay the pane flat on a towel, {side}.", side=side),
             "upright": tr("The pane stays where it is: work on its back, with a towel below it, from above downward.")
                        if behind else
                        tr("The pane stays where it is: work on its front, with a towel below it, from above downward."),

@@ -4562,12 +4562,20 @@
         <translation>Die passende Art nehmen</translation>
     </message>
     <message>
-        <source>Lay the pane flat on a towel, its back upward.</source>
-        <translation>Die Scheibe flach auf ein Handtuch legen, ihre Rückseite nach oben.</translation>
+        <source>its back upward</source>
+        <translation>die Rückseite nach oben</translation>
     </message>
     <message>
-        <source>Lay the pane flat on a towel, its front upward.</source>
-        <translation>Die Scheibe flach auf ein Handtuch legen, ihre Vorderseite nach oben.</translation>
+        <source>its front upward</source>
+        <translation>die Vorderseite nach oben</translation>
+    </message>
+    <message>
+        <source>Lay the pane in its frame flat on a towel, {side}.</source>
+        <translation>Die Scheibe in ihrem Rahmen flach auf ein Handtuch legen, {side}.</translation>
+    </message>
+    <message>
+        <source>Lay the pane flat on a towel, {side}.</source>
+        <translation>Die Scheibe flach auf ein Handtuch legen, {side}.</translation>
     </message>
     <message>
         <source>The pane stays where it is: work on its back, with a towel below it, from above downward.</source>
