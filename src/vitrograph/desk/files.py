@@ -163,6 +163,7 @@ class Files(Guard):
 
     def _write(self, says: str, folder: Path, make: "Callable[[FinishedOrder, PaperName], tuple[Path, ...]]") -> None:
         def write() -> None:
+            self.writing.require_idle()
             done, paper = self._finished(), self._workshop().house.paper
             self.bench.told.emit(says)
             self.writing.ask(lambda: (folder, make(done, paper)))

@@ -6873,6 +6873,10 @@ Sie sagt: {licence}</translation>
         <translation>Gesamtgröße</translation>
     </message>
     <message>
+        <source>files are being written: wait a moment</source>
+        <translation>Dateien werden gerade geschrieben: einen Augenblick bitte</translation>
+    </message>
+    <message>
         <source>this could not be worked out ({name}: {error})</source>
         <translation>das ließ sich nicht berechnen ({name}: {error})</translation>
     </message>

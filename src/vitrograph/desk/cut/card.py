@@ -16,6 +16,7 @@ from vitrograph.core.language import capital, decimals, tr
 from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes
+from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.cut.driving import Driving
 from vitrograph.desk.cut.keeper import CutKeeper
 from vitrograph.desk.kit.card import Readings, StationCard
@@ -45,7 +46,9 @@ class CutCard(StationCard):
     traced = Signal(object, float)
 
     def build(self) -> None:
-        self.keeper = CutKeeper(self.bench, self)
+        self.keeper, self.writing = CutKeeper(self.bench, self), BackgroundTask(self)
+        self.writing.answered.connect(lambda sentence: self.bench.told.emit(str(sentence)))
+        self.writing.refused.connect(self.bench.refused)
         self.number: Callable[[], int] = lambda: 0             # of the film that is shown
         self._build_fields()
         self.nest = button(tr("Nest closer"), tip=tr("looks {seconds:.0f} s for a way to lay them on less film",
@@ -143,19 +146,32 @@ class CutCard(StationCard):
         return choose
 
     def write(self, kind: str, path: Path) -> None:
-        """Write one kind of file, or say why it cannot be: of the piece in hand, or one for each film."""
+        """Write one kind of file in the background, or say why it cannot be: of the piece in hand, or for each film."""
         def write() -> None:
+            self.writing.require_idle()
             contents = self._contents(kind)
-            for number, content in enumerate(contents, start=1):
-                write_whole(path.with_name(numbered(path.name, number, len(contents))), content)
 
-        self.bench.attempt(write, tr("written: {name}", name=path.name))
+            def work() -> str:
+                made = contents()
+                for number, content in enumerate(made, start=1):
+                    write_whole(path.with_name(numbered(path.name, number, len(made))), content)
+                return tr("written: {name}", name=path.name)
 
-    def _contents(self, kind: str) -> list[bytes]:
+            self.writing.ask(work)
+
+        self.bench.attempt(write)
+
+    def _contents(self, kind: str) -> Callable[[], list[bytes]]:
+        """What makes the files' contents of the order as it is now. Raises VitrographError where that is not known."""
+        unit, name = self.bench.unit, self.bench.order.name
         if kind in WRITERS:
-            return [WRITERS[kind].write(self.bench.results.finished(), self.bench.unit)]
-        runs = self.keeper.work.runs if self.keeper.work is not None else self.bench.order_results.finished().cut.runs
-        return [SHEET_WRITERS[kind].write(run, self.bench.order.name) for run in runs]
+            piece = self.bench.results.finished()
+            return lambda: [WRITERS[kind].write(piece, unit)]
+        if self.keeper.work is not None:
+            runs = self.keeper.work.runs
+            return lambda: [SHEET_WRITERS[kind].write(run, name) for run in runs]
+        done = self.bench.order_results.finished()
+        return lambda: [SHEET_WRITERS[kind].write(run, name) for run in done.cut.runs]
 
     def first_field(self) -> QWidget:
         return self.nest
