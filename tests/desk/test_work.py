@@ -339,6 +339,7 @@ def test_a_line_is_written_down_listed_and_saved_as_csv(desk, tmp_path):
     assert table.rowCount() == 1 and table.item(0, 2).text() == "faint"
     assert desk.shell.line.buttons["logbook"].answer == "1 kept"
     card.save_as_csv(tmp_path / "log.csv")
+    desk.qtbot.waitUntil(lambda: not card.listing.busy)
     assert "thicker next time" in (tmp_path / "log.csv").read_text("utf-8")
 
 

@@ -10219,6 +10219,10 @@ Sie sagt: {licence}</translation>
         <translation>„{name}“ ist schon aufgeschrieben.</translation>
     </message>
     <message>
+        <source>reading {name}</source>
+        <translation>{name} wird gelesen</translation>
+    </message>
+    <message>
         <source>Leave it so</source>
         <translation>So lassen</translation>
     </message>

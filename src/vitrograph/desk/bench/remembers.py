@@ -34,10 +34,6 @@ class Remembers:
         """Write an entry in the logbook, with the order as it is. Raises LogbookError."""
         self._logged(lambda: self.logbook.add(entry, content_of(self.order), marks, photos))
 
-    def log_all(self, entries: Sequence[Entry]) -> None:
-        """Write many entries, all or none. Raises LogbookError."""
-        self._logged(lambda: self.logbook.add_all(entries))
-
     def relog(self, number: int, how: Callable[[Entry], Entry]) -> None:
         """Change an entry of the logbook. Raises LogbookError."""
         self._logged(lambda: self.logbook.change(number, how))

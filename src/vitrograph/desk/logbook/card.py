@@ -1,5 +1,6 @@
 """The logbook station: how it went, a photograph measured, what was made before, and what all of it says."""
 
+from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QWidget
@@ -13,6 +14,7 @@ from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import order_of
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.workshop import load_workshop
+from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import button, in_a_row, label
@@ -41,6 +43,9 @@ class LogbookCard(StationCard):
         self._counted: dict[Piece, Outcome] = {}               # by what the photograph of each is counted
         self._written: set[Piece] = set()                      # what was written down of makings that go on
         self.advising, self.ahead = Advising(self.bench, self), Ahead(self.bench, self)
+        self.listing = BackgroundTask(self)
+        self.listing.answered.connect(self._tell_listed)
+        self.listing.refused.connect(self.bench.refused)
         self.found = FindingList(self.bench)
         self.went = WentPanel(self.bench)
         self.pointing = Pointing(self.bench, self.went)
@@ -279,11 +284,16 @@ class LogbookCard(StationCard):
             self.save_as_csv(Path(path))
 
     def save_as_csv(self, path: Path) -> None:
-        """Write the whole logbook as CSV, or say why it cannot be."""
+        """Write the whole logbook as CSV in the background, or say why it cannot be."""
         from vitrograph.core.logbook.lists import csv_of
 
-        self.bench.attempt(lambda: write_whole(path, csv_of(self.bench.logbook.entries()).encode("utf-8")),
-                           tr("written: {name}", name=path.name))
+        book = self.bench.logbook
+
+        def write() -> str:
+            write_whole(path, csv_of(book.entries()).encode("utf-8"))
+            return tr("written: {name}", name=path.name)
+
+        self._list(tr("writing {name}", name=path.name), write)
 
     def _choose_list(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self, tr("Take over entries"), "", tr("Lists (*.csv *.json)"))
@@ -291,11 +301,29 @@ class LogbookCard(StationCard):
             self.take_list(Path(path))
 
     def take_list(self, path: Path) -> None:
-        """Take over the entries of a file, all or none, or say what is wrong with it."""
+        """Take over the entries of a file in the background, all or none, or say what is wrong with it."""
         from vitrograph.core.logbook.lists import read_list
 
-        if self.bench.attempt(lambda: self.bench.log_all(read_list(path)), tr("taken over: {name}", name=path.name)):
-            self.refresh()
+        book = self.bench.logbook
+
+        def take() -> str:
+            book.add_all(read_list(path))
+            return tr("taken over: {name}", name=path.name)
+
+        self._list(tr("reading {name}", name=path.name), take)
+
+    def _list(self, says: str, work: Callable[[], str]) -> None:
+        """Do what takes a while with a book of thousands of entries."""
+        def ask() -> None:
+            self.listing.require_idle()
+            self.bench.told.emit(says)
+            self.listing.ask(work)
+
+        self.bench.attempt(ask)
+
+    def _tell_listed(self, sentence: object) -> None:
+        self._look_again()
+        self.bench.told.emit(str(sentence))
 
 
 def kept_photo(looked: Looked) -> Photo:
