@@ -137,6 +137,8 @@ def take_stations(shell) -> None:
         for _ in range(STEPS.get(station, 0)):
             shell.card(station).walker.done()
         if station == "cut":
+            while shell.card(station).keeper.work is None:
+                wait(20)
             shell.card(station).simulate()
             wait(3600)
         if station == "logbook":

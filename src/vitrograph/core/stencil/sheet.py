@@ -66,6 +66,8 @@ class Sheet(Struct, frozen=True, dict=True):
 
     def film_of(self, part: BaseGeometry) -> int:
         """The number of the film that a part, or a place, lies in, from 0; the nearest where it lies in none."""
+        if len(self.outlines) == 1:
+            return 0
         spot = part.representative_point()
         return min(range(len(self.outlines)), key=lambda film: float(self.outlines[film].distance(spot)))
 
