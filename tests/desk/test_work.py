@@ -33,7 +33,7 @@ def test_the_cut_station_writes_its_files_and_says_when_it_cannot(desk, tmp_path
     for kind, name in (("svg", "a.svg"), ("dxf", "a.dxf"), ("hpgl", "a.plt"), ("pdf", "a.pdf")):
         card.write(kind, tmp_path / name)
         card.write(kind, tmp_path / "second.svg")              # nothing that is asked for is dropped unsaid
-        assert "Files are being written" in desk.says("message")
+        assert "A file is still being read or written" in desk.says("message")
         desk.qtbot.waitUntil(lambda: not card.writing.busy, timeout=10000)
         assert (tmp_path / name).stat().st_size > 200
     assert "written: a.pdf" in desk.says("message").lower() and not (tmp_path / "second.svg").exists()

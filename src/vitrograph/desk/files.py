@@ -25,7 +25,7 @@ from vitrograph.desk.kit.ask_bar import Answer
 
 if TYPE_CHECKING:
     from vitrograph.core.paper import PaperName
-    from vitrograph.desk.printing import PrinterCanvas, Printing, Recording
+    from vitrograph.desk.printing import Printing, Recording
 
 _ORDERS = tr("Orders (*.vitro)")
 _MOST_NAMED = 8                     # files
@@ -212,7 +212,7 @@ class Files(Guard):
         self._print(PRINTED[station], lambda done, paper, canvas: draw_station(
             canvas, done, piece.finished(), station, paper))
 
-    def _print(self, what: str, draw: "Callable[[FinishedOrder, PaperName, Recording | PrinterCanvas], None]") -> None:
+    def _print(self, what: str, draw: "Callable[[FinishedOrder, PaperName, Recording], None]") -> None:
         def ask() -> None:
             done, paper = self._finished(), self._workshop().house.paper
             self.printing.ask(what, partial(draw, done, paper), paper)

@@ -18,7 +18,7 @@ _FONT_PX = 100                     # letters are drawn as shapes of that size, a
 
 Page = list[tuple[str, tuple[Any, ...], dict[str, Any]]]       # what was asked of a canvas, in order
 
-Pages = Callable[["Recording | PrinterCanvas"], None]
+Pages = Callable[["Recording"], None]
 
 
 class Printing(QObject):
@@ -69,8 +69,12 @@ class Printing(QObject):
             self._end(self.told, tr("{what}: {n} pages are printed", "{what}: {n} page is printed", n=self._printed,
                                     what=self._what))
             return
-        for name, given, named in self._pages[self._printed]:
-            getattr(self._canvas, name)(*given, **named)
+        try:
+            for name, given, named in self._pages[self._printed]:
+                getattr(self._canvas, name)(*given, **named)
+        except Exception:          # a fault of ours, told as such: nobody waits for the rest
+            self._end(self.refused, tr("{what} could not be printed to its end", what=self._what))
+            raise
         self._printed += 1
         self.told.emit(tr("{what}: page {page} of {pages} is printed", what=self._what, page=self._printed,
                           pages=len(self._pages)))

@@ -6873,8 +6873,8 @@ Sie sagt: {licence}</translation>
         <translation>Gesamtgröße</translation>
     </message>
     <message>
-        <source>files are being written: wait a moment</source>
-        <translation>Dateien werden gerade geschrieben: einen Augenblick bitte</translation>
+        <source>a file is still being read or written: wait a moment</source>
+        <translation>eine Datei wird noch gelesen oder geschrieben: einen Augenblick bitte</translation>
     </message>
     <message>
         <source>this could not be worked out ({name}: {error})</source>
@@ -11135,6 +11135,10 @@ Sie sagt: {licence}</translation>
             <numerusform>{what}: {n} Seite ist gedruckt</numerusform>
             <numerusform>{what}: {n} Seiten sind gedruckt</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>{what} could not be printed to its end</source>
+        <translation>{what} konnte nicht zu Ende gedruckt werden</translation>
     </message>
     <message>
         <source>{what}: page {page} of {pages} is printed</source>

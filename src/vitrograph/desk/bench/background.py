@@ -35,7 +35,7 @@ class BackgroundTask(QObject):
     def require_idle(self) -> None:
         """Raise UnfinishedError while an answer is still to come: a file that was asked for must not be dropped."""
         if self.busy:
-            raise UnfinishedError(tr("files are being written: wait a moment"))
+            raise UnfinishedError(tr("a file is still being read or written: wait a moment"))
 
     def ask(self, work: Callable[[], object]) -> None:
         """Do some work; only the newest is answered."""
