@@ -122,7 +122,7 @@ def test_every_piece_of_the_demo_goes_from_plan_to_cutter(name, tmp_path):
                                   size=sheet.outline.bounds[2] - sheet.outline.bounds[0]),))).shape
     assert film.area == pytest.approx(sheet.film.area, rel=2e-3)
     assert {bit.kind for bit in results.weed.pull} == {"frame", "opening"}
-    assert len(results.weed.pull) == 1 + len(sheet.openings.geoms)
+    assert len(results.weed.pull) == len(sheet.outlines) + len(sheet.openings.geoms)
 
 
 @pytest.mark.parametrize("name", list(SHELF))

@@ -29,7 +29,7 @@ def recomputed(before, after):
     ({"stencil__least_web": 0.5}, {"stencil_findings", "demands", "weed", "transfer"}),
     ({"name": "Other"}, set()),
     ({"count": 3}, set()),
-    ({"material": "unknown"}, {"etch", "assessed", "transfer"}),
+    ({"material": "unknown"}, {"etch", "assessed", "transfer", "stencil_findings"}),
     ({"tools__girth": "calipers"}, {"assessed"}),
     ({"stencil__border": 16.0}, set(RESULTS) - {"wall", "art"}),
     ({"fit__angle": 0.5}, set(RESULTS) - {"wall", "art", "mapped"}),

@@ -37,6 +37,15 @@ def test_a_link_goes_on_pointing_where_it_points(tmp_path):
     assert (tmp_path / "link").is_symlink() and (tmp_path / "there").read_bytes() == b"two"
 
 
+def test_a_device_or_a_pipe_is_never_replaced_by_a_file(tmp_path):
+    os.mkfifo(tmp_path / "pipe")
+    (tmp_path / "link").symlink_to(tmp_path / "pipe")
+    for name in ("pipe", "link"):
+        with pytest.raises(OrderFileError, match="no file, but a device or a pipe"):
+            write_whole(tmp_path / name, b"cuts")
+    assert (tmp_path / "pipe").is_fifo() and sorted(path.name for path in tmp_path.iterdir()) == ["link", "pipe"]
+
+
 def test_the_last_copy_is_kept_where_there_are_no_hard_links(tmp_path, monkeypatch):
     def no_links(*_places):
         raise PermissionError(1, "Operation not permitted")

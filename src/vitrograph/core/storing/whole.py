@@ -27,6 +27,8 @@ def write_whole(path: Path, content: bytes, *, keep_last: bool = False) -> None:
     """
     try:
         place = path.resolve() if path.is_symlink() else path
+        if place.exists() and not place.is_file() and not place.is_dir():
+            raise OSError(0, _REFUSED)                         # it would be gone, and a file in its place
         _sweep(place)
         temporary = _written_beside(place, content)
         try:
@@ -67,11 +69,12 @@ def untold_reason(error: Exception) -> str:
     return ((error.strerror if isinstance(error, OSError) else "") or str(error)).lower()
 
 
+_REFUSED = tr_later("no file, but a device or a pipe")
 _REASONS = {                        # what the system says the oftenest, in English
     tr_later("no such file or directory"), tr_later("permission denied"), tr_later("is a directory"),
     tr_later("not a directory"), tr_later("no space left on device"), tr_later("read-only file system"),
     tr_later("file name too long"), tr_later("file exists"), tr_later("connection refused"),
-    tr_later("input/output error"), tr_later("device or resource busy"),
+    tr_later("input/output error"), tr_later("device or resource busy"), _REFUSED,
 }
 
 

@@ -4214,6 +4214,10 @@
         <translation>{path} lässt sich nicht schreiben ({reason}): einen anderen Ort wählen</translation>
     </message>
     <message>
+        <source>no file, but a device or a pipe</source>
+        <translation>keine Datei, sondern ein Gerät oder eine Pipe</translation>
+    </message>
+    <message>
         <source>no such file or directory</source>
         <translation>Datei oder Ordner nicht da</translation>
     </message>
