@@ -9,7 +9,7 @@ from msgspec import Struct, field
 from msgspec.structs import fields, replace
 
 from vitrograph.core.artwork import Art
-from vitrograph.core.cut import Bed, CutPlan, CutWork, Packer, Wanted, bed_of, cut_work, parts_of
+from vitrograph.core.cut import Bed, CutPlan, CutWork, Packer, Wanted, bed_of, cut_on, cut_work, parts_of
 from vitrograph.core.errors import UnfinishedError, VitrographError
 from vitrograph.core.etch import EtchPlan, EtchTally, EveningPlan, OwnTimes, WorkOfPiece, evening_of, tally_etch
 from vitrograph.core.findings import Finding, Level, worst, worst_of
@@ -259,13 +259,13 @@ class FinishedOrder(Struct, frozen=True, dict=True):
 
     @cached_property
     def bed(self) -> Bed:
-        """All of it laid on film: what `cut` begins with, and takes most of the time of."""
+        """All of it laid on film."""
         return bed_of(parts_of(_wanted(self.pieces)), self.order.cut)
 
     @cached_property
     def cut(self) -> CutWork:
         """The cutting of all of it, laid on film."""
-        return self.cut_of(self.pieces)
+        return cut_on(self.bed, _wanted(self.pieces), self.order.cut)
 
     def cut_of(self, pieces: Iterable[FinishedPiece]) -> CutWork:
         """The cutting of some of its pieces, as if there were no others."""

@@ -18,7 +18,7 @@ from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.workshop import Workshop, begun, change_workshop, default_file, load_workshop
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.bench.background import BackgroundTask
+from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.guard import Guard
 from vitrograph.desk.kit.ask_bar import Answer
@@ -61,9 +61,8 @@ class Files(Guard):
         self._stamp: tuple[int, int] | None = None             # of its file, as it was read or written here
         self._note()
         bench.order_changed.connect(self._look)
-        self.writing = BackgroundTask(self)
+        self.writing = FileTask(bench, self)
         self.writing.answered.connect(self._tell_written)
-        self.writing.refused.connect(bench.refused)
 
     def _note(self) -> None:
         self._held = self.bench.path
@@ -162,13 +161,11 @@ class Files(Guard):
             path, patterns_pdf("packet", done, done.pieces, paper)))
 
     def _write(self, says: str, folder: Path, make: "Callable[[FinishedOrder, PaperName], tuple[Path, ...]]") -> None:
-        def write() -> None:
-            self.writing.require_idle()
+        def prepare() -> Callable[[], object]:
             done, paper = self._finished(), self._workshop().house.paper
-            self.bench.told.emit(says)
-            self.writing.ask(lambda: (folder, make(done, paper)))
+            return lambda: (folder, make(done, paper))
 
-        self.bench.attempt(write)
+        self.writing.begin(prepare, says)
 
     def _finished(self) -> FinishedOrder:
         """The order worked out, its evening at this maker's own pace. Raises VitrographError."""

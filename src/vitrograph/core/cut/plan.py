@@ -13,7 +13,7 @@ from msgspec import Struct
 from vitrograph.core.cut.paths.order import begun_at, order_rings
 from vitrograph.core.cut.paths.timing import seconds_of, travel_of
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.fit import LEAST_LAP_MM, SEAL_MM, cut_places
+from vitrograph.core.fit import LEAST_LAP_MM, SEAL_MM, cut_places, parting
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
 from vitrograph.core.job.change import put
@@ -105,10 +105,8 @@ def _parted(choices: CutChoices, sheet: Sheet) -> Remedy | None:
             widest = max(high - low for low, high in zip(ends[::2], ends[1::2], strict=True)) + 2 * borders[axis]
             lap = min((gap[1] - gap[0] for gap in gaps), default=0.0) - 2 * SEAL_MM
             if len(gaps) == many - 1 and lap >= LEAST_LAP_MM and _holds(choices, (widest, whole[1 - axis])):
-                return (Remedy.of(tr("Lay it as {many} pieces", many=many), put(lambda job: job.fit.columns, many))
-                        if axis == 0 else
-                        Remedy.of(tr("Cut it as {many} bands, laid one after the other", many=many),
-                                  put(lambda job: job.fit.rows, many)))
+                label, changes = parting("columns" if axis == 0 else "rows", many)
+                return Remedy.of(label, *changes)
     return None
 
 

@@ -78,9 +78,14 @@ def cut_work(wanted: Iterable[Wanted], choices: CutChoices, still_wanted: Callab
              pack: Packer | None = None) -> CutWork:
     """Lay out an order's stencils and order their cuts. `still_wanted` raises where nobody waits any more."""
     every = list(wanted)
-    bed = bed_of(parts_of(every), choices, still_wanted, pack)
+    return cut_on(bed_of(parts_of(every), choices, still_wanted, pack), every, choices, still_wanted)
+
+
+def cut_on(bed: Bed, wanted: Iterable[Wanted], choices: CutChoices,
+           still_wanted: Callable[[], None] = lambda: None) -> CutWork:
+    """Order the cuts of stencils that are laid out already."""
     box = choices.gap / 2 if choices.boxes else None
     parting = choices.gap / 2 if choices.parted else None
     lines: Lines = {(one.key, film): lines_of(one.sheet, film, "settled", box, parting)
-                    for one in every for film in range(len(one.sheet.outlines))}
+                    for one in wanted for film in range(len(one.sheet.outlines))}
     return CutWork(bed, runs_of(bed, lines, choices, still_wanted))

@@ -16,7 +16,7 @@ from vitrograph.core.fit.chart import Chart, whole_wall
 from vitrograph.core.fit.checks import check_fit
 from vitrograph.core.fit.films import Film
 from vitrograph.core.fit.placing import FitChoices, Fitted, MappedArt, fit_art, map_art, size_told
-from vitrograph.core.fit.remedies import FitCheckInput
+from vitrograph.core.fit.remedies import FitCheckInput, parting
 from vitrograph.core.fit.room import Room, RoomInput, make_it_fit, room_for
 from vitrograph.core.fit.stand import held_from_rim, moved_round, moved_up
 from vitrograph.core.fit.ways import MODES
@@ -49,6 +49,7 @@ __all__ = [
     "map_art",
     "moved_round",
     "moved_up",
+    "parting",
     "room_for",
     "size_told",
     "whole_wall",

@@ -2,6 +2,7 @@
 
 from collections.abc import Callable, Iterator
 from math import sqrt
+from typing import Literal
 
 from msgspec import Struct
 from msgspec.structs import replace
@@ -113,10 +114,17 @@ def _helping(case: _Case, strain: float) -> Iterator[_Offer]:
     if not fit.relief and case.strain(with_fields(fit, relief=True)) <= case.limit:
         yield tr("Snip the border"), (put(lambda job: job.fit.relief, True),)
     if (many := _fewest_parts(case, "rows")) is not None:
-        yield tr("Cut it as {many} bands, laid one after the other", many=many), (put(lambda job: job.fit.rows, many),)
+        yield parting("rows", many)
     if (many := _fewest_parts(case, "columns")) is not None:
-        yield tr("Lay it as {many} pieces", many=many), (put(lambda job: job.fit.columns, many),)
+        yield parting("columns", many)
     yield from _smaller(case, strain)
+
+
+def parting(name: Literal["rows", "columns"], many: int) -> _Offer:
+    """What parts the art into so many films: bands one above the other, or pieces side by side."""
+    if name == "rows":
+        return tr("Cut it as {many} bands, laid one after the other", many=many), (put(lambda job: job.fit.rows, many),)
+    return tr("Lay it as {many} pieces", many=many), (put(lambda job: job.fit.columns, many),)
 
 
 def _fewest_parts(case: _Case, name: str) -> int | None:

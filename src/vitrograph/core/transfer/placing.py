@@ -111,35 +111,25 @@ class Surroundings(Struct, frozen=True, dict=True):
         """The edge from which one measures down."""
         if self.wall.closed:
             return tr("rim") if self.has_rim else tr("top of the glass")
-        if self._lies == "hollow":
-            return tr("ring's upper inner edge")
-        return tr("frame's upper inner edge") if self._framed else tr("pane's upper edge")
+        return self._of_pane(tr("ring's upper inner edge"), tr("frame's upper inner edge"), tr("pane's upper edge"))
 
     @property
     def side(self) -> str:
         """The edge from which one measures across; nothing on a round glass."""
-        if self.wall.closed:
-            return ""
-        if self._lies == "hollow":
-            return tr("ring's left inner edge")
-        return tr("frame's left inner edge") if self._framed else tr("pane's left edge")
+        return self._of_pane(tr("ring's left inner edge"), tr("frame's left inner edge"), tr("pane's left edge"))
 
     @property
     def foot(self) -> str:
         """The edge from which one measures up a pane; nothing on a round glass, which stands on the table."""
-        if self.wall.closed:
+        return self._of_pane(tr("ring's lower inner edge"), tr("frame's lower inner edge"), tr("pane's lower edge"))
+
+    def _of_pane(self, of_ring: str, of_frame: str, own: str) -> str:
+        """Which of a pane's edges the hand can reach; nothing on a round glass."""
+        if not isinstance(self.glass, FlatGlass):
             return ""
-        if self._lies == "hollow":
-            return tr("ring's lower inner edge")
-        return tr("frame's lower inner edge") if self._framed else tr("pane's lower edge")
-
-    @property
-    def _lies(self) -> str:
-        return self.glass.lies if isinstance(self.glass, FlatGlass) else ""
-
-    @property
-    def _framed(self) -> bool:
-        return isinstance(self.glass, FlatGlass) and self.glass.frame > 0
+        if self.glass.lies == "hollow":
+            return of_ring
+        return of_frame if self.glass.frame > 0 else own
 
     def rim_at(self, u: float) -> float:
         """Where the edge above a place is, mm along the wall: a rim that leans, or a pane's, which may be oval."""

@@ -4,7 +4,7 @@ from collections.abc import Callable
 
 from PySide6.QtCore import QCoreApplication, QObject, QThreadPool, Signal
 
-from vitrograph.core.errors import UnfinishedError, VitrographError
+from vitrograph.core.errors import VitrographError
 from vitrograph.core.language import tr
 
 
@@ -31,11 +31,6 @@ class BackgroundTask(QObject):
     def busy(self) -> bool:
         """Whether an answer is still to come."""
         return self._told < self._asked
-
-    def require_idle(self) -> None:
-        """Raise UnfinishedError while an answer is still to come: a file that was asked for must not be dropped."""
-        if self.busy:
-            raise UnfinishedError(tr("a file is still being read or written: wait a moment"))
 
     def ask(self, work: Callable[[], object]) -> None:
         """Do some work; only the newest is answered."""

@@ -16,7 +16,7 @@ from vitrograph.core.language import capital, decimals, tr
 from vitrograph.core.results import Results
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes
-from vitrograph.desk.bench.background import BackgroundTask
+from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.cut.driving import Driving
 from vitrograph.desk.cut.keeper import CutKeeper
 from vitrograph.desk.kit.card import Readings, StationCard
@@ -46,9 +46,8 @@ class CutCard(StationCard):
     traced = Signal(object, float)
 
     def build(self) -> None:
-        self.keeper, self.writing = CutKeeper(self.bench, self), BackgroundTask(self)
+        self.keeper, self.writing = CutKeeper(self.bench, self), FileTask(self.bench, self)
         self.writing.answered.connect(lambda sentence: self.bench.told.emit(str(sentence)))
-        self.writing.refused.connect(self.bench.refused)
         self.number: Callable[[], int] = lambda: 0             # of the film that is shown
         self._build_fields()
         self.nest = button(tr("Nest closer"), tip=tr("looks {seconds:.0f} s for a way to lay them on less film",
@@ -147,19 +146,18 @@ class CutCard(StationCard):
 
     def write(self, kind: str, path: Path) -> None:
         """Write one kind of file in the background, or say why it cannot be: of the piece in hand, or for each film."""
-        def write() -> None:
-            self.writing.require_idle()
+        def prepare() -> Callable[[], str]:
             contents = self._contents(kind)
 
-            def work() -> str:
+            def write() -> str:
                 made = contents()
                 for number, content in enumerate(made, start=1):
                     write_whole(path.with_name(numbered(path.name, number, len(made))), content)
                 return tr("written: {name}", name=path.name)
 
-            self.writing.ask(work)
+            return write
 
-        self.bench.attempt(write)
+        self.writing.begin(prepare)
 
     def _contents(self, kind: str) -> Callable[[], list[bytes]]:
         """What makes the files' contents of the order as it is now. Raises VitrographError where that is not known."""

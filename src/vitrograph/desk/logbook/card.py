@@ -1,6 +1,5 @@
 """The logbook station: how it went, a photograph measured, what was made before, and what all of it says."""
 
-from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QWidget
@@ -14,7 +13,7 @@ from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import order_of
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.workshop import load_workshop
-from vitrograph.desk.bench.background import BackgroundTask
+from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import button, in_a_row, label
@@ -43,9 +42,8 @@ class LogbookCard(StationCard):
         self._counted: dict[Piece, Outcome] = {}               # by what the photograph of each is counted
         self._written: set[Piece] = set()                      # what was written down of makings that go on
         self.advising, self.ahead = Advising(self.bench, self), Ahead(self.bench, self)
-        self.listing = BackgroundTask(self)
+        self.listing = FileTask(self.bench, self)
         self.listing.answered.connect(self._tell_listed)
-        self.listing.refused.connect(self.bench.refused)
         self.found = FindingList(self.bench)
         self.went = WentPanel(self.bench)
         self.pointing = Pointing(self.bench, self.went)
@@ -293,7 +291,7 @@ class LogbookCard(StationCard):
             write_whole(path, csv_of(book.entries()).encode("utf-8"))
             return tr("written: {name}", name=path.name)
 
-        self._list(tr("writing {name}", name=path.name), write)
+        self.listing.begin(lambda: write, tr("writing {name}", name=path.name))
 
     def _choose_list(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self, tr("Take over entries"), "", tr("Lists (*.csv *.json)"))
@@ -310,16 +308,7 @@ class LogbookCard(StationCard):
             book.add_all(read_list(path))
             return tr("taken over: {name}", name=path.name)
 
-        self._list(tr("reading {name}", name=path.name), take)
-
-    def _list(self, says: str, work: Callable[[], str]) -> None:
-        """Do what takes a while with a book of thousands of entries."""
-        def ask() -> None:
-            self.listing.require_idle()
-            self.bench.told.emit(says)
-            self.listing.ask(work)
-
-        self.bench.attempt(ask)
+        self.listing.begin(lambda: take, tr("reading {name}", name=path.name))
 
     def _tell_listed(self, sentence: object) -> None:
         self._look_again()
