@@ -14,6 +14,6 @@ from vitrograph.core.cut.paths.sheet_run import SheetRun
 from vitrograph.core.cut.plan import CutPlan, plan_cut
 from vitrograph.core.cut.work import CutWork, Wanted, cut_on, cut_work, parts_of
 
-__all__ = ["MOST_UNITS", "UNITS_PER_MM", "Bed", "BedSheet", "CutPlan", "CutWork", "Line", "Packer", "SheetRun", "Wanted",
-           "bed_of", "closer", "corners_in", "cut_on", "cut_work", "lines_of", "parting_lines", "parts_of", "path_data",
-           "plan_cut", "sheet_dxf", "sheet_png", "sheet_svg", "to_hpgl", "to_svg", "trail"]
+__all__ = ["MOST_UNITS", "UNITS_PER_MM", "Bed", "BedSheet", "CutPlan", "CutWork", "Line", "Packer", "SheetRun",
+           "Wanted", "bed_of", "closer", "corners_in", "cut_on", "cut_work", "lines_of", "parting_lines", "parts_of",
+           "path_data", "plan_cut", "sheet_dxf", "sheet_png", "sheet_svg", "to_hpgl", "to_svg", "trail"]
