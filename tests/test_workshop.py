@@ -1,7 +1,8 @@
 """The workshop: kept once as readable JSON, new orders begin from it, an order says where it differs from it."""
 
 import json
-from threading import Thread
+from threading import Event, Thread
+from time import sleep
 
 import msgspec
 import pytest
@@ -10,6 +11,7 @@ from specimens import job
 from vitrograph.cli import main
 from vitrograph.core.errors import WorkshopError
 from vitrograph.core.job import CutChoices, Order, Stock, Weighing
+from vitrograph.core.storing.held import in_turn
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.workshop import (
     Cutter,
@@ -179,6 +181,27 @@ def test_what_several_keep_in_it_at_once_is_all_there(tmp_path):
         hand.join()
     assert load_workshop(place).cutters[0].blade_m == pytest.approx(4.5)
     assert [one.name for one in tmp_path.iterdir() if one.suffix not in (".json", ".bak")] == [], "nothing is left"
+
+
+@pytest.mark.parametrize("changes", [12, 0], ids=["at work", "hanging"])
+def test_one_at_work_is_waited_for_and_one_that_hangs_is_not(tmp_path, changes):
+    inside, through = Event(), Event()
+
+    def first() -> None:
+        with in_turn(tmp_path):
+            inside.set()
+            for number in range(changes):
+                (tmp_path / f"{number}.json").touch()
+                sleep(0.05)
+            through.wait(0.0 if changes else 10.0)
+
+    hand = Thread(target=first)
+    hand.start()
+    inside.wait()
+    with in_turn(tmp_path, patience=0.3):
+        assert len(list(tmp_path.iterdir())) == changes, "entered before the other was through"
+    through.set()
+    hand.join()
 
 
 def test_the_label_of_a_cream_is_known_by_its_name_however_written():

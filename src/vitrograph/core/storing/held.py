@@ -38,7 +38,8 @@ def hold_new(folder: Path, suffix: str) -> tuple[Path, int]:
 
 @contextmanager
 def in_turn(folder: Path, patience: float = 2.0) -> Iterator[None]:
-    """Be the only one that changes a folder's files, by a lock on the folder itself; so long, s, others are waited for.
+    """Be the only one that changes a folder's files, by a lock on the folder itself; so long, s, one that hangs is
+    waited for, and up to five times as long others that go on changing what is in it.
 
     Who has waited longer, or where nothing can be locked, goes on as if alone: a lock that hangs must hold up no work.
     """
@@ -46,19 +47,28 @@ def in_turn(folder: Path, patience: float = 2.0) -> Iterator[None]:
     with suppress(OSError):
         handle = os.open(folder, os.O_RDONLY | os.O_DIRECTORY)
     try:
-        until = monotonic() + patience
-        while handle is not None and monotonic() < until:
-            try:
-                fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
-                break
-            except BlockingIOError:
-                sleep(0.02)
-            except OSError:                                    # this file system knows no locks
-                break
+        if handle is not None:
+            _wait_for(handle, patience)
         yield
     finally:
         if handle is not None:
             os.close(handle)
+
+
+def _wait_for(folder: int, patience: float) -> None:
+    """Wait for a folder's lock; the one who holds it is at work as long as the folder changes."""
+    seen, hung_at, latest = 0, 0.0, monotonic() + 5.0 * patience
+    with suppress(OSError):                                    # a file system that knows no locks, or no such folder
+        while monotonic() < latest:
+            with suppress(BlockingIOError):
+                fcntl.flock(folder, fcntl.LOCK_EX | fcntl.LOCK_NB)
+                return
+            changed = os.fstat(folder).st_mtime_ns
+            if changed != seen:
+                seen, hung_at = changed, monotonic() + patience
+            elif monotonic() > hung_at:
+                return
+            sleep(0.005)
 
 
 def lock_of(place: Path) -> Path:

@@ -115,10 +115,11 @@ def _keep(place: Path) -> None:
 def _sweep(place: Path) -> None:
     """Clear what saves of this very file left behind when they were killed: half-written files, ours and old."""
     ours = re.compile(re.escape(f".{place.name[:60]}.") + r"[0-9a-f]{16}\.part")
-    with contextlib.suppress(OSError):
-        for left in os.scandir(place.parent):
-            if ours.fullmatch(left.name) and time.time() - left.stat(follow_symlinks=False).st_mtime > _OLD_S:
-                Path(left.path).unlink(missing_ok=True)
+    with contextlib.suppress(OSError), os.scandir(place.parent) as listed:
+        for left in listed:
+            with contextlib.suppress(OSError):                # one that is renamed just now is no leftover
+                if ours.fullmatch(left.name) and time.time() - left.stat(follow_symlinks=False).st_mtime > _OLD_S:
+                    Path(left.path).unlink(missing_ok=True)
 
 
 def _sync_folder(folder: Path) -> None:
