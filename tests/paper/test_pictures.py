@@ -13,7 +13,14 @@ from vitrograph.core.glass import wall_of
 from vitrograph.core.job import Features
 from vitrograph.core.paper.packet.book import Book
 from vitrograph.core.paper.packet.packet import draw_packet
-from vitrograph.core.paper.packet.pictures import bed, collar_pattern, finished_pattern, placed, weeding_pattern
+from vitrograph.core.paper.packet.pictures import (
+    bed,
+    collar_pattern,
+    finished_pattern,
+    placed,
+    pressed_first,
+    weeding_pattern,
+)
 from vitrograph.core.paper.packet.pictures import finished as finished_picture
 from vitrograph.core.paper.stencils import band_of
 from vitrograph.core.paper.tiles import Pattern, draw_pattern
@@ -135,6 +142,23 @@ def test_a_weeding_sheet_has_a_hook_a_pull_and_a_number_for_every_bit():
                                              for _, points in [*page.stroked, *page.filled])
     left, low, right, high = pattern.box
     assert all(left <= x <= right and low <= y <= high for _, points in canvas.filled for x, y in points)
+
+
+def test_where_edges_are_pressed_first_is_numbered_beside_the_letters_at_its_place():
+    piece = finished(job("Kestrel\nPoint", face="Cinzel Bold", glass=CARAFE, width=60.0)).pieces[0]
+    risks = piece.demands.seal.risks[:5]
+    tall, draw = pressed_first(piece.sheet, risks, 80.0, 50.0)
+    canvas = drawn(draw)
+    art = np.concatenate([points for grey, points in canvas.filled if grey == 1.0])
+    left, low, right, _ = piece.sheet.openings.bounds
+    scale = np.ptp(art[:, 0]) / (right - left)
+    openings = shapely.transform(piece.sheet.openings, lambda xy: (xy - [left, low]) * scale + art.min(axis=0))
+    places = [(np.array(risk.where) - [left, low]) * scale + art.min(axis=0) for risk in risks]
+    assert np.array(canvas.circles) == pytest.approx(np.array(places), abs=1e-6) and len(places) == 5
+    assert [words for words, _ in canvas.middles] == list("12345")
+    assert not any(shapely.box(*rect[0], *rect[1]).intersects(openings) for rect in canvas.rects)
+    seen = np.concatenate([points for _, points in [*canvas.filled, *canvas.stroked]])
+    assert (seen >= 0).all() and (seen <= [80.0, tall]).all() and tall <= 50.0 and np.ptp(seen[:, 0]) > 70
 
 
 @pytest.mark.parametrize(("width", "beside"), [(30.0, True), (80.0, False)])

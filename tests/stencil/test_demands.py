@@ -56,6 +56,14 @@ def test_film_that_gives_is_told_where_it_gives_most():
     assert np.hypot(*(np.array(strains[0].where) - middle)) > 15           # out at the tips, not in the middle
 
 
+def test_film_far_beyond_what_it_takes_is_still_told_worst_first():
+    results = run(star_job(glass=ORNAMENT, width=62.0, fit__from_rim=None))
+    strains = [risk for risk in results.demands.seal.risks if risk.kind == "strain"]
+    gives = [float(in_mm(risk.says).split()[-2]) for risk in strains]
+    worst = 100 * max(film.strain_at_openings for film in results.fitted.films)
+    assert gives == sorted(gives, reverse=True) and gives[0] == pytest.approx(worst, abs=0.11) and gives[1] > 3
+
+
 def test_the_grade_rises_with_the_work_and_says_why():
     easy = drawn('<circle cx="50" cy="50" r="50"/>').demands.work
     assert (easy.grade, easy.reasons, easy.openings, easy.islands) == ("easy", (), 1, 0)

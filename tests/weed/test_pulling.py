@@ -213,6 +213,7 @@ def test_numbers_stand_beside_what_they_mean_and_cover_no_opening_nor_each_other
 
 def test_every_part_of_a_letter_is_called_by_it_also_where_ties_parted_it():
     assert [bit.name for bit in run(job("Pie!")).weed.pull[1:]].count("letter i") == 2
+    assert [bit.name for bit in run(job("17")).weed.pull[1:]] == ["digit 1", "digit 7"]
     tied = run(job("O", width=30.0, stencil__ties__placed="auto", stencil__ties__each=2)).weed
     assert [bit.name for bit in tied.pull[1:]] == ["letter O"] * 2 and not tied.stay
 

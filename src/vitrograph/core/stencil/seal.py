@@ -75,7 +75,7 @@ def _corners(openings: BaseGeometry) -> Iterator[Risk]:
 def _webs(sheet: Sheet, limits: Limits) -> Iterator[Risk]:
     for fault in sheet.cutting.faults(limits):
         if fault.kind in ("web", "near", "needle") and fault.grave:
-            yield Risk("web", fault.where, min(1.0, 1.2 - 0.7 * fault.value / fault.limit),
+            yield Risk("web", fault.where, 1.0 - 0.5 * fault.value / fault.limit,
                        Says("film {value} wide", value=Length(fault.value, 2)))
 
 
@@ -94,7 +94,7 @@ def _strains(sheet: Sheet, openings: BaseGeometry, limit: float) -> Iterator[Ris
         share = np.abs(strains).max(axis=1) / limit
         for at in np.flatnonzero(share > _STRAIN_SHARE):
             x, y = own[at].tolist()
-            yield Risk("strain", (x, y), min(1.0, 0.7 * float(share[at])),
+            yield Risk("strain", (x, y), 1.0 - 0.3 ** float(share[at]),
                        tr("film gives {share:.1f} %", share=100 * share[at] * limit))
 
 

@@ -97,6 +97,8 @@ def _called(names: Sequence[str]) -> str:
         return _DETAIL
     if len(letters) > 1:
         return tr("letters {letters}", letters=letters)
+    if letters.isdecimal():
+        return tr("digit {digit}", digit=letters)
     return tr("letter {letter}", letter=letters) if letters.isalnum() else tr("sign {sign}", sign=letters)
 
 

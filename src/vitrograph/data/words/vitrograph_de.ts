@@ -3306,6 +3306,10 @@
         <translation>Keine Manschette: {error}.</translation>
     </message>
     <message>
+        <source>No collar: this glass is too large for one. Measure with a tape.</source>
+        <translation>Keine Manschette: dieses Glas ist zu groß dafür. Mit einem Maßband messen.</translation>
+    </message>
+    <message>
         <source>No paper strip: this pane is too large for one. Measure with a tape.</source>
         <translation>Kein Papierstreifen: diese Scheibe ist zu groß dafür. Mit einem Maßband messen.</translation>
     </message>
@@ -5292,6 +5296,10 @@
     <message>
         <source>letters {letters}</source>
         <translation>Buchstaben {letters}</translation>
+    </message>
+    <message>
+        <source>digit {digit}</source>
+        <translation>Ziffer {digit}</translation>
     </message>
     <message>
         <source>letter {letter}</source>

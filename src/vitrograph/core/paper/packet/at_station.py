@@ -4,15 +4,8 @@ from typing import Any
 
 from vitrograph.core.language import tr
 from vitrograph.core.paper.packet.book import Book
-from vitrograph.core.paper.packet.packet import (
-    Hung,
-    cut_pages,
-    etch_pages,
-    evening_pages,
-    log_pages,
-    placing_pages,
-    weeding_pages,
-)
+from vitrograph.core.paper.packet.packet import cut_pages, etch_pages, evening_pages, log_pages, weeding_pages
+from vitrograph.core.paper.packet.placing import Hung, placing_pages
 from vitrograph.core.paper.patterns import band_pattern, stencil_pattern
 from vitrograph.core.paper.tiles import PaperName
 from vitrograph.core.results import FinishedOrder, FinishedPiece

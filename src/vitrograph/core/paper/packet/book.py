@@ -128,8 +128,7 @@ class Book(Struct):
             (says, BODY_MM, False), (note, SMALL_MM, True), (warned, SMALL_MM, False)) if said]
         self._room(2 + _LEADING * sum(size * len(lines) for lines, size, _ in paragraphs))
         if boxed:
-            self.canvas.setLineWidth(0.3)
-            self.canvas.rect(MARGIN_MM, self._y - BODY_MM * _LEADING + 0.1, _BOX_MM, _BOX_MM, stroke=1, fill=0)
+            self._tick_box(MARGIN_MM)
         for lines, size, grey in paragraphs:
             self._lines(lines, size, 8.0, grey=grey)
         self.gap(1.8)
@@ -181,17 +180,31 @@ class Book(Struct):
         draw(self.canvas)
         self.canvas.restoreState()
 
-    def beside(self, high: float, draw: Callable[[Any], None], wide: float, lines: Sequence[Value | str]) -> None:
-        """A picture at the left, words at its right."""
-        self._room(high)
+    def beside(
+        self, high: float, draw: Callable[[Any], None], wide: float, lines: Sequence[Value | str], *,
+        boxed: bool = False
+    ) -> None:
+        """A picture at the left, words at its right; `boxed` lines are steps, each with a box to tick."""
+        left = MARGIN_MM + wide + 4
+        indent = 8.0 if boxed else 0.0
+        written = [broken(self.words(said), SMALL_MM, self.width - wide - 4 - indent) for said in lines]
+        step = SMALL_MM * _LEADING
+        self._room(max(high, step * sum(map(len, written)) + (1.8 * len(written) if boxed else 0.0)))
         top = self._y
         self.picture(high, draw)
         self._y = top
-        for said in lines:
-            for words in broken(self.words(said), SMALL_MM, self.width - wide - 4):
-                self._y -= SMALL_MM * _LEADING
-                self._write(MARGIN_MM + wide + 4, self._y + 0.3 * SMALL_MM, words, SMALL_MM)
+        for paragraph in written:
+            if boxed:
+                self._tick_box(left)
+            for words in paragraph:
+                self._y -= step
+                self._write(left + indent, self._y + 0.3 * SMALL_MM, words, SMALL_MM)
+            self.gap(1.8 if boxed else 0.0)
         self._y = min(self._y, top - high) - 3.0
+
+    def _tick_box(self, left: float) -> None:
+        self.canvas.setLineWidth(0.3)
+        self.canvas.rect(left, self._y - BODY_MM * _LEADING + 0.1, _BOX_MM, _BOX_MM, stroke=1, fill=0)
 
     def _room(self, high: float) -> bool:
         """Whether there was no room for something so tall, and it was gone on to another page."""

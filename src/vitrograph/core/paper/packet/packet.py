@@ -4,46 +4,25 @@ import io
 from collections.abc import Hashable, Iterator
 from typing import Any
 
-from vitrograph.core.errors import GlassError, VitrographError
+from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import CAUTIONS, head_of
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import MATERIALS
 from vitrograph.core.language import capital, tr
 from vitrograph.core.paper.packet.book import SMALL_MM, Book
-from vitrograph.core.paper.packet.pictures import (
-    bed,
-    collar_pattern,
-    finished,
-    finished_pattern,
-    placed,
-    weeding_pattern,
-)
+from vitrograph.core.paper.packet.pictures import bed, finished, finished_pattern, weeding_pattern
+from vitrograph.core.paper.packet.placing import Hung, placing_pages
 from vitrograph.core.paper.tiles import PaperName
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import Joined, Length, Says, Value, in_words
 from vitrograph.core.telling.answers import glass_line
-from vitrograph.core.transfer import (
-    LEAST_MM,
-    Placing,
-    Setting,
-    Surroundings,
-    collar_of,
-    cut_list,
-    from_the_front,
-    other_ways,
-    what_a_slip_does,
-    where_it_goes,
-)
+from vitrograph.core.transfer import cut_list
 from vitrograph.core.units import NARROW_SPACE, format_minutes
 
 _LOG_ROWS = 14
 _PICTURE_MM = (52.0, 42.0)
-_SKETCH_MM = (80.0, 62.0)
 _BED_MM = 90.0                     # tall, at most
 _MOST_WATCHED = 3                  # findings that the cover names of a piece
-_COLLAR_MM = 1500.0                # a collar or a strip that is longer than that is no help
-
-Hung = dict[Hashable, str]         # collars that were drawn, and whose they are
 
 
 def packet_pdf(done: FinishedOrder, paper: PaperName) -> bytes:
@@ -200,70 +179,6 @@ def weeding_pages(book: Book, piece: FinishedPiece) -> None:
     book.line(tr("{n} islands must stay: {all}.", "{n} island must stay: {all}.", n=len(stay),
                  all=", ".join(f"{bit.number} {bit.name}" for bit in stay)) if stay else
               tr("No islands: what stays is in one piece."))
-
-
-def placing_pages(book: Book, piece: FinishedPiece, hung: Hung) -> None:
-    """For every copy and film of a piece where it goes, the steps, and the collar at true size."""
-    plan, name = piece.transfer, piece.job.name
-    about = Surroundings(piece.wall, piece.job.glass, piece.job.features)
-    for copy, (settings, walks) in enumerate(zip(plan.copies, plan.walks, strict=True), start=1):
-        whose = name if len(plan.copies) == 1 else tr("{name}, stencil {copy} of {copies} round it", name=name,
-                                                      copy=copy, copies=len(plan.copies))
-        book.page(tr("{whose}: on the glass", whose=whose))
-        for setting, steps in zip(settings, walks, strict=True):
-            book.keep(_SKETCH_MM[1] + 12)
-            if setting.many > 1:
-                book.line(capital(setting.which), 5.4)
-            _where(book, piece, setting)
-            for step in steps:
-                if step.key != f"set {setting.number}":
-                    book.step(step.says, step.note, step.caution)
-                else:
-                    book.step(step.says, what_a_slip_does(setting.placing))
-        _collar(book, settings, about, whose, hung)
-
-
-def _where(book: Book, piece: FinishedPiece, setting: Setting) -> None:
-    placing = setting.placing
-    wide, high = _SKETCH_MM
-    lines: list[Value | str] = [where_it_goes(placing, setting.which), *_measures(placing), *other_ways(placing)]
-    if placing.no_water and piece.wall.closed:
-        lines.append(tr("By water: {no_water}.", no_water=placing.no_water))
-    book.beside(high, placed(piece.sheet, setting, piece.wall, wide, high), wide, lines)
-
-
-def _measures(placing: Placing) -> Iterator[Value]:
-    """Yield the places that are measured, each with its lengths."""
-    for spot in placing.spots:
-        if spot.across is not None:
-            across: Value = Says("{mm} from the {side}", mm=Length(spot.across, tool=True), side=placing.side)
-        else:
-            mm = spot.round_glass or 0.0
-            along = tr(" along the rim") if placing.edge == "rim" and abs(mm) >= LEAST_MM else ""
-            across = Says("{place}{along}", place=from_the_front(mm), along=along)
-        yield Says("{name}: {across}, {down} below the {edge}.", name=capital(spot.name),
-                   across=across, down=Length(spot.down, tool=True), edge=placing.edge)
-
-
-def _collar(
-    book: Book, settings: tuple[Setting, ...], about: Surroundings, title: str, hung: Hung
-) -> None:
-    """The collar, or why there is none; one that was printed already serves again."""
-    try:
-        collar = collar_of(settings, about)
-    except GlassError as error:
-        book.line(tr("No collar: {error}.", error=error), SMALL_MM, grey=True)
-        return
-    left, low, right, high = collar.outline.bounds
-    if max(right - left, high - low) > _COLLAR_MM:
-        book.line(tr("No paper strip: this pane is too large for one. Measure with a tape."), SMALL_MM, grey=True)
-        return
-    key = (about.glass, tuple((round(x, 1), round(y, 1)) for x, y in (mark.at for mark in collar.marks)))
-    if key in hung:
-        book.line(tr("The collar of {hung} serves here too.", hung=hung[key]), SMALL_MM)
-        return
-    hung[key] = title
-    book.pattern(collar_pattern(collar, title))
 
 
 def etch_pages(book: Book, done: FinishedOrder) -> None:

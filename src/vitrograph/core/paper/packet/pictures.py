@@ -1,6 +1,6 @@
 """What the packet pictures: pieces as they come out, weeding sheets, collars, and how film lies on the bed."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from itertools import pairwise
 from typing import Any
 
@@ -9,13 +9,13 @@ import shapely
 from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.cut import SheetRun
-from vitrograph.core.geometry import Points, as_polygons
+from vitrograph.core.geometry import Points, as_polygons, within
 from vitrograph.core.glass import Pane, Wall, profile_at
 from vitrograph.core.language import tr
 from vitrograph.core.paper.letters import write
 from vitrograph.core.paper.page import draw_shape
 from vitrograph.core.paper.tiles import Pattern
-from vitrograph.core.stencil import Sheet
+from vitrograph.core.stencil import Risk, Sheet
 from vitrograph.core.transfer import Collar, Setting
 from vitrograph.core.weed import Bit, WeedPlan, place_labels
 
@@ -23,6 +23,7 @@ _FILM, _OPENING, _ISLAND = 0.82, 1.0, 0.55
 _NUMBER_MM = 3.0
 _HOOK_MM, _PULL_MM = 0.9, 5.0
 _CROSS_MM = 3.0
+_FREE_MM, _ABOUT = 6.0, 0.15         # film that is shown about the art: at least, and as a share of the art
 _APART_MM, _BESIDE_MM = 8.0, 180.0   # two pictures of one piece; as wide as is written on an A4 page
 
 Draw = Callable[[Any], None]
@@ -79,6 +80,39 @@ def _seen_words(sheet: Sheet) -> str:
     if sheet.kind == "decal":
         return tr("What is white on black, and black on white, is film that stays.")
     return tr("What is white on black, and black on white, is frosted; the rest stays clear.")
+
+
+def pressed_first(sheet: Sheet, risks: Sequence[Risk], wide: float, high: float) -> tuple[float, Draw]:
+    """Where at the art its edges are pressed first, numbered, in a box in mm: how tall that is, and its picture."""
+    left, low, right, top = sheet.openings.bounds
+    beside = max(_FREE_MM, _ABOUT * max(right - left, top - low))      # film about the art, on which numbers stand
+    film = within(sheet.outline, shapely.box(left - beside, low - beside, right + beside, top + beside))
+    left, low, right, top = film.bounds
+    scale = min((wide - _NUMBER_MM) / (right - left), (high - _NUMBER_MM) / (top - low))
+
+    def set_down(xy: Points) -> Points:
+        return np.asarray((xy - [left, low]) * scale + _NUMBER_MM / 2)
+
+    outline, openings = (as_polygons(shapely.transform(shape, set_down)) for shape in (film, sheet.openings))
+    spots = set_down(np.array([risk.where for risk in risks]).reshape(-1, 2))
+    sizes = np.array([[_width_of(str(number)), _NUMBER_MM] for number in range(1, len(risks) + 1)])
+    labels = place_labels(spots, sizes, [*shapely.get_parts(openings), *shapely.points(spots)])
+
+    def draw(canvas: Any) -> None:
+        _fill(canvas, outline, _FILM)
+        _fill(canvas, openings, _OPENING)
+        canvas.setFillGray(0)
+        canvas.setLineWidth(0.12)
+        draw_shape(canvas, outline, fill=False)
+        draw_shape(canvas, openings, fill=False)
+        for number, label in enumerate(labels, start=1):
+            if label is not None:
+                canvas.circle(*label.to, _HOOK_MM / 2, stroke=0, fill=1)
+                canvas.setLineWidth(0.2)
+                canvas.line(*label.at, *label.to)
+                _write(canvas, label.at, str(number))
+
+    return (top - low) * scale + _NUMBER_MM, draw
 
 
 def weeding_pattern(sheet: Sheet, weed: WeedPlan, film: int, title: str) -> Pattern:
