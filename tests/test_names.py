@@ -224,6 +224,7 @@ def test_quick_makes_a_stencil_of_every_name_and_the_plan_tells_the_rows(tmp_pat
     (["--names", "gone.csv", "--width", "40"], "gone.csv could not be opened: no such file"),
     (["--names", "list.csv", "--size-rule", "caps", "--width", "40"], "caps with --cap-height L, width with --width L"),
     (["--names", "list.csv", "--size-rule", "narrow:90", "--width", "9", "--cap-height", "5"], "narrow:PCT (1 to 70)"),
+    (["--names", "list.csv", "--width", "40", "--cap-height", "5"], "or leave one of the two out"),
     (["--text", "K", "--size-rule", "caps", "--width", "40"], "--size-rule is for a list of names: give --names FILE"),
     (["--text", "K"], "one of --width, --art-height or --cap-height is required"),
     (["--text", "K", "--width", "9", "--cap-height", "9"], "leave out --width and --art-height"),

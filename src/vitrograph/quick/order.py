@@ -108,6 +108,9 @@ def _rule(options: argparse.Namespace, width: float | None, caps: float | None) 
             raise VitrographError(tr("say how large the art is: one of --width, --art-height or --cap-height is "
                                      "required"))
         return SizeRule()
+    if not options.size_rule and width is not None and caps is not None:
+        raise VitrographError(tr("names with both --width and --cap-height want --size-rule narrow:PCT, PCT being 1 to "
+                                 "70; or leave one of the two out"))
     by, _, percent = (options.size_rule or ("caps" if width is None else "width")).partition(":")
     if by == "width" and width is not None and caps is None:
         return SizeRule("width", width)

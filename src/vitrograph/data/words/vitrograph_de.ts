@@ -12726,6 +12726,10 @@ Sie sagt: {licence}</translation>
         <translation>angeben, wie groß das Motiv ist: eines von --width, --art-height oder --cap-height wird gebraucht</translation>
     </message>
     <message>
+        <source>names with both --width and --cap-height want --size-rule narrow:PCT, PCT being 1 to 70; or leave one of the two out</source>
+        <translation>Namen mit --width und --cap-height zugleich brauchen --size-rule narrow:PCT, PCT von 1 bis 70; oder lass eins der beiden weg</translation>
+    </message>
+    <message>
         <source>--size-rule: caps with --cap-height L, width with --width L, or narrow:PCT (1 to 70) with both were wanted, got &apos;{value}&apos;</source>
         <translation>--size-rule: erwartet wurde caps mit --cap-height L, width mit --width L, oder narrow:PCT (1 bis 70) mit beiden, nicht „{value}“</translation>
     </message>
