@@ -288,12 +288,12 @@
         <translation>Lange um {share} % schmäler setzen</translation>
     </message>
     <message>
-        <source>{wide} wide, narrowed by {share} % already</source>
-        <translation>{wide} breit, schon um {share} % schmäler gesetzt</translation>
+        <source>{wide} wide, even narrowed by {share} %; {most} is the most it may be</source>
+        <translation>{wide} breit, auch um {share} % schmäler gesetzt; höchstens {most} sind erlaubt</translation>
     </message>
     <message>
-        <source>{most} is the most a row may take: allow more, narrow it more, or set it in a narrower face</source>
-        <translation>mehr als {most} darf eine Zeile nicht einnehmen: mehr erlauben, schmäler setzen oder eine schmalere Schrift nehmen</translation>
+        <source>allow more, narrow it more, or set it in a narrower face</source>
+        <translation>mehr erlauben, schmäler setzen oder eine schmalere Schrift nehmen</translation>
     </message>
     <message>
         <source>Allow {wide}</source>

@@ -57,10 +57,9 @@ def too_wide(artwork: Artwork, width: float) -> Iterator[Finding]:
                          put(lambda job: job.artwork.rule.narrowest, needed / 100))
     yield Finding(
         Code.ROW, Level.WATCH,
-        Says("{wide} wide, narrowed by {share} % already", wide=Length(width, 1),
-             share=str(round(100 * (1 - rule.narrowest)))),
-        Says("{most} is the most a row may take: allow more, narrow it more, or set it in a narrower face",
-             most=Length(rule.most, 1)),
+        Says("{wide} wide, even narrowed by {share} %; {most} is the most it may be", wide=Length(width, 1),
+             share=str(round(100 * (1 - rule.narrowest))), most=Length(rule.most, 1)),
+        tr("allow more, narrow it more, or set it in a narrower face"),
         value=width, limit=rule.most,
         remedy=Remedy.of(Says("Allow {wide}", wide=Length(wide, 1)),
                          put(lambda job: job.artwork.rule.most, wide)),
