@@ -84,6 +84,26 @@ def place_of(glass, spot):
     return on_a_taper(glass.rim, base, glass.height, round_mm, down)
 
 
+@pytest.mark.parametrize(("glass", "at"), [
+    (TaperedGlass(rim=84.0, base=60.0, height=150.0), {"fit__angle": 0.5}),
+    (FlatGlass(width=200.0, height=150.0), {"fit__across": 25.0, "fit__from_rim": 20.0})], ids=["taper", "pane"])
+def test_of_a_decal_the_art_is_placed_for_its_border_is_weeded(glass, at):
+    """The printed places of a decal are those of the same art cut as a resist: of its openings, not of its film."""
+    results, placing = placed(job("Kestrel", glass=glass, stencil__kind="decal", **at))
+    art = run(job("Kestrel", glass=glass, **at)).sheet
+    wall = art.fitted.chart.sheet_to_wall(shapely.get_coordinates(art.openings))
+    (left, low), (right, high) = wall.min(axis=0), wall.max(axis=0)
+    middle = (left + right) / 2
+    for spot, corner in zip((placing.left, placing.middle, placing.right, placing.lower),
+                            [(left, high), (middle, high), (right, high), (middle, low)], strict=True):
+        there = art.fitted.wall.in_space(np.array([corner]))[0]
+        assert place_of(glass, spot) == pytest.approx(there, abs=0.2)
+    assert in_mm(where_it_goes(placing, results.transfer.settings[0].which)).startswith("Mark where the art goes")
+    assert np.array(results.transfer.settings[0].marks) == pytest.approx(
+        art.fitted.chart.wall_to_sheet(np.array([[middle, low], [right, (low + high) / 2], [middle, high],
+                                                 [left, (low + high) / 2]])), abs=0.01)
+
+
 @st.composite
 def glasses(draw):
     wide, high = draw(st.floats(60, 160)), draw(st.floats(80, 200))

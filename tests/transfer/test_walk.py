@@ -86,6 +86,18 @@ def test_a_decal_takes_no_mask_no_patch_and_no_settling_for_cream():
     assert "cream" not in said and "leaks" not in said
     sheet = run(job("BOB", stencil__kind="decal")).sheet
     assert f"every edge of the film: {round(sheet.film.length)}\u202fmm in all" in said
+    assert "each side of the art" in said and "Mark where the art goes" in said and "border" not in said
+
+
+def test_of_a_decal_in_two_films_nothing_laps_and_sharp_tips_of_the_art_are_pressed_first():
+    two = {**TWO_LINES, "stencil__kind": "decal"}
+    keys, said = walked(job("Kestrel\n\nPoint", **two))
+    assert run(job("Kestrel\n\nPoint", **two)).transfer.findings == ()
+    assert "edge goes over" not in said and not any(key.startswith("settle") for key in keys)
+    assert "Lay it over part 2 of 2 of the art" in said
+    risks = run(star_job(stencil__kind="decal", glass=TUMBLER)).demands.seal.risks
+    assert [(risk.kind, in_mm(risk.says)) for risk in risks] == [("corner", "a film corner of 36°")] * 5
+    assert run(star_job(stencil__kind="resist", glass=TUMBLER)).demands.seal.risks == ()
 
 
 def test_a_mirror_is_not_looked_through_and_alcohol_keeps_off_its_back():

@@ -13,7 +13,7 @@ import shapely
 from msgspec import Struct
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.geometry import Points, within
+from vitrograph.core.geometry import Points, as_polygons, within, without
 from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil.mending.faults import Limits
@@ -48,26 +48,34 @@ class Seal(Struct, frozen=True):
 
 
 def seal_of(sheet: Sheet, limits: Limits, width: float, film_limit: float) -> Seal:
-    """Measure the seal of a sheet, a strip `width` mm wide; `film_limit` is the share that its film may give."""
-    plain = shapely.simplify(sheet.openings, _PLAIN_MM)
+    """Measure the seal of a sheet, a strip `width` mm wide; `film_limit` is the share that its film may give.
+
+    Of a decal, which nothing leaks under, it is the edge of the film that stays, and where that lifts.
+    """
+    openings = sheet.openings
+    if sheet.kind == "decal":                                  # all that is bare in the end
+        openings = as_polygons(without(shapely.box(*sheet.outline.bounds).buffer(width), sheet.film))
+    plain = shapely.simplify(openings, _PLAIN_MM)
     strip = plain.buffer(width, quad_segs=4)
     inside = shapely.contains_properly(sheet.outline, strip)
-    area = float((strip if inside else within(strip, sheet.outline)).area - sheet.openings.area)
+    area = float(strip.area - openings.area if inside else within(strip, sheet.film).area)
     risks = [*_corners(plain), *_webs(sheet, limits), *_strains(sheet, plain, film_limit)]
     found = sorted(risks, key=lambda risk: -risk.score)
-    return Seal(float(sheet.openings.length), max(0.0, area), _spaced(found))
+    return Seal(float(sheet.seen.length), max(0.0, area), _spaced(found))
 
 
 def _corners(openings: BaseGeometry) -> Iterator[Risk]:
     """Corners of film sharper than 60 degrees, along openings without finer detail."""
     edges = edges_of(openings)
-    follow = np.flatnonzero(edges.ring[1:] == edges.ring[:-1])
-    before, after = edges.steps[follow], edges.steps[follow + 1]
-    long = (edges.lengths[follow] > _ARM_MM) & (edges.lengths[follow + 1] > _ARM_MM)
+    first = np.searchsorted(edges.ring, edges.ring)            # of each edge's ring, for the last is followed by it
+    behind = np.arange(1, len(first) + 1)
+    follow = np.where(np.isin(behind, first) | (behind == len(first)), first, behind)
+    before, after = edges.steps, edges.steps[follow]
+    long = (edges.lengths > _ARM_MM) & (edges.lengths[follow] > _ARM_MM)
     turn = np.arctan2(before[:, 0] * after[:, 1] - before[:, 1] * after[:, 0], (before * after).sum(axis=1))
     film = pi + turn                                           # openings lie to the left, so film has the rest
     for at in np.flatnonzero(long & (film < _ACUTE)):
-        x, y = edges.end[follow[at]].tolist()
+        x, y = edges.end[at].tolist()
         yield Risk("corner", (x, y), 0.4 + 0.6 * (1 - float(film[at]) / _ACUTE),
                    tr("a film corner of {degrees:.0f}°", degrees=degrees(film[at])))
 

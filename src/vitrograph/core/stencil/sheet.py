@@ -23,6 +23,8 @@ from vitrograph.core.stencil.outlines.marks import Marks, marks_for
 from vitrograph.core.stencil.outlines.outline import film_cover, tab_of
 from vitrograph.core.stencil.tying.ties import Tie, tie_islands
 
+_BOX_STEPS = 64                    # pieces of a box's upper and lower side, which are bent on a wall
+
 
 class Sheet(Struct, frozen=True, dict=True):
     """The films cut for a fitted piece, in sheet coordinates (mm); all of them are film and openings together.
@@ -108,6 +110,34 @@ class Sheet(Struct, frozen=True, dict=True):
         whole = Band(min(b.u_low for b in bands), min(b.s_low for b in bands), max(b.u_high for b in bands),
                      max(b.s_high for b in bands))
         return whole.shifted(self.fitted.chart.u0)
+
+    @cached_property
+    def laid_bands(self) -> tuple[Band, ...]:
+        """The patch of wall that each film is laid on; of a decal, whose border is weeded before, what its art takes.
+
+        Like the films' own bands they are told from where the art stands.
+        """
+        if self.kind != "decal":
+            return tuple(film.band for film in self.films)
+        parts, bands = shapely.get_parts(self.film), []
+        films = np.array([self.film_of(part) for part in parts], dtype=int)
+        for number, film in enumerate(self.films):
+            spots = self.fitted.chart.sheet_to_wall(shapely.get_coordinates(parts[films == number]))
+            (left, low), (right, high) = (spots.min(axis=0), spots.max(axis=0)) if len(spots) else (
+                (film.band.u_low, film.band.s_low), (film.band.u_high, film.band.s_high))
+            band = Band(float(left), float(low), float(right), float(high))
+            bands.append(band.shifted(-self.fitted.chart.u0) if len(spots) else band)
+        return tuple(bands)
+
+    @cached_property
+    def laid(self) -> tuple[Polygon, ...]:
+        """What of each film is laid, on the sheet: all that it covers, or of a decal a box round its art."""
+        if self.kind != "decal":
+            return self.covers
+        rings = [np.array(shapely.box(b.u_low, b.s_low, b.u_high, b.s_high).segmentize(
+            (b.u_high - b.u_low) / _BOX_STEPS).exterior.coords) for b in self.laid_bands]
+        return tuple(Polygon(self.fitted.chart.flipped(film.flat.develop(ring)))
+                     for film, ring in zip(self.films, rings, strict=True))
 
     @cached_property
     def border(self) -> tuple[float, float, float, float]:

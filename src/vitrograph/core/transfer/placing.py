@@ -178,11 +178,11 @@ def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float =
     sheet.require_on_glass(number)
     chart, wall = sheet.fitted.chart, sheet.fitted.wall
     behind = not wall.closed and chart.mirrored
-    edge = chart.sheet_to_wall(np.asarray(sheet.covers[number].exterior.coords)[:, :2]) + [round_by, 0.0]
-    u, s = sheet.films[number].band.middle
+    edge = chart.sheet_to_wall(np.asarray(sheet.laid[number].exterior.coords)[:, :2]) + [round_by, 0.0]
+    u, s = sheet.laid_bands[number].middle
     middle = u + chart.u0 + round_by
     upper, lower = np.array([middle, _end_of(edge, middle, 1)]), np.array([middle, _end_of(edge, middle, -1)])
-    names, ends = _ends(sheet.covers[number], edge, behind=behind)
+    names, ends = _ends(sheet.laid[number], edge, behind=behind)
     left, right = (about.spot(name, place, behind=behind) for name, place in zip(names, ends, strict=True))
     art = float(wall.scale(np.array([s]))[0])                  # mm per unit of u at the film's middle
     chord = hypot(*(ends[1] - ends[0]) * [float(wall.scale(np.array([upper[1]]))[0]), 1.0])

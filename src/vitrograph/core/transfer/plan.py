@@ -110,7 +110,8 @@ def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> Trans
             (one, shapely.Point(one.where)) for one in demands.seal.risks[:_RISKS])))
     copies = tuple(
         tuple(Setting(number + 1, len(sheet.films), *strips_over(sheet.outlines[number].bounds, given.choices),
-                      centre_marks(sheet, number), placing, way, mask_of(sheet, number, demands, given.mask_width))
+                      centre_marks(sheet, number), placing, way, mask_of(sheet, number, demands, given.mask_width),
+                      sheet.kind == "decal")
               for number, placing in enumerate(of_copy)) for of_copy in places)
     found = (*narrow_tape(given.choices, any(len(one.strips) > 1 for one in copies[0])), *_laps(given.choices, sheet),
              *_over(copies), *_no_way(given.choices, case, way))
@@ -126,7 +127,9 @@ def _case(given: TransferInput, sheet: Sheet, placing: Placing, *, one_piece: bo
 
 
 def _laps(choices: TransferChoices, sheet: Sheet) -> Iterator[Finding]:
-    """Yield films of one glass that lap by less than they should, or do not meet."""
+    """Yield films of one glass that lap by less than they should, or do not meet; no border of a decal is laid."""
+    if sheet.kind == "decal":
+        return
     for one, other in combinations(range(len(sheet.films)), 2):
         lap = _lap(sheet, one, other)
         if lap is not None and lap < choices.least_lap - 1e-6:
@@ -182,11 +185,11 @@ def _no_way(choices: TransferChoices, case: Case, way: str) -> Iterator[Finding]
 
 
 def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ...]:
-    """Sheet points at the middles of a film's lower, right, upper and left sides."""
-    film = sheet.films[number]
-    u, s = film.band.middle
-    wall: Points = np.array([[u, film.band.s_low], [film.band.u_high, s], [u, film.band.s_high], [film.band.u_low, s]])
-    return tuple((float(x), float(y)) for x, y in sheet.fitted.chart.flipped(film.flat.develop(wall)))
+    """Sheet points at the middles of a film's lower, right, upper and left sides, or of a decal's art."""
+    band = sheet.laid_bands[number]
+    u, s = band.middle
+    wall: Points = np.array([[u, band.s_low], [band.u_high, s], [u, band.s_high], [band.u_low, s]])
+    return tuple((float(x), float(y)) for x, y in sheet.fitted.chart.flipped(sheet.films[number].flat.develop(wall)))
 
 
 def bedding(sheet: Sheet, glass: Glass) -> Says | str:

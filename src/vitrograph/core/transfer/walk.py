@@ -25,7 +25,7 @@ _UNTAPED: tuple[Way, ...] = ("hand", "on the glass")
 class Setting(Struct, frozen=True):
     """One film to be set: its tape, the four centre marks on the sheet, its place, the way, and the tape round it.
 
-    `number` of `many` films of one copy, from 1, in the order they are laid.
+    `number` of `many` films of one copy, from 1, in the order they are laid. Of a decal the art alone is set.
     """
 
     number: int
@@ -36,10 +36,14 @@ class Setting(Struct, frozen=True):
     placing: Placing
     way: Way
     mask: tuple[Run, ...]
+    decal: bool = False
 
     @property
     def which(self) -> str:
         """It in words."""
+        if self.decal:
+            return tr("the art") if self.many == 1 else tr("part {number} of {many} of the art", number=self.number,
+                                                           many=self.many)
         return tr("the film") if self.many == 1 else tr("film {number} of {many}", number=self.number, many=self.many)
 
     @property
@@ -79,11 +83,11 @@ def walk(settings: Sequence[Setting], about: Circumstances) -> tuple[tuple[Step,
                                                             behind=setting.placing.behind),
                       Step("bed", about.bedding)]
         steps += _setting(setting, about)
-        if setting is not last:
+        if setting is not last and not about.decal:
             steps.append(_settling(f"settle {setting.number}", about,
                                    tr_later("Let this film settle {minutes} minutes before the next one goes over its "
                                             "edge.")))
-        else:
+        if setting is last:
             steps += _finishing(settings, about)
         films.append(tuple(steps))
     return tuple(films)
@@ -97,6 +101,8 @@ def _carrying(settings: Sequence[Setting]) -> Iterator[Step]:
         return
     for setting in settings:
         yield Step(f"tape {setting.number}", _tape_words(setting),
+                   tr("Mark the middle of each side of the art on it. Tape that grips too hard is dabbed on cloth "
+                      "first.") if setting.decal else
                    tr("Mark the middle of each side on it. Tape that grips too hard is dabbed on cloth first."))
     many = len(settings) > 1
     if settings[0].way == "hinge":
@@ -122,7 +128,8 @@ def _setting(setting: Setting, about: Circumstances) -> Iterator[Step]:
     placing, number = setting.placing, setting.number
     notes = Joined(" ", (what_a_slip_does(placing), *other_ways(placing)))
     yield Step(f"set {number}", where_it_goes(placing, setting.which), Says("{notes}", notes=notes))
-    joint = "" if number == 1 else tr(" Its edge goes over the last one's, so that their notches line up.")
+    joint = "" if number == 1 or about.decal else (
+        tr(" Its edge goes over the last one's, so that their notches line up."))
     yield from laying_steps(setting.way, setting.which, f"lay {number}", joint + _snip_words(about))
     if setting.taped:
         yield Step(f"tape off {number}",
@@ -135,6 +142,8 @@ def _again(choices: TransferChoices) -> str:
 
 
 def _snip_words(about: Circumstances) -> str:
+    if about.decal:                                            # its border is weeded before it is laid
+        return ""
     if about.relieved:
         return tr(" Let the border close, or lap, at each snip.")
     return tr(" If the border lifts, snip it at the sides.") if about.closed else ""
@@ -144,11 +153,14 @@ def _finishing(settings: Sequence[Setting], about: Circumstances) -> Iterator[St
     """Yield what is done once every film lies: pressing, looking, masking, settling."""
     look = (tr(" Look at it from behind, through the glass.") if about.see_through else
             tr(" Look along the surface, against the light."))
+    soonest = (tr_later("Place {number} of {risks} that lift the soonest.") if about.decal else
+               tr_later("Place {number} of {risks} that leak the soonest."))
     for number, (where, risk) in enumerate(about.risks, start=1):
         says = Says("Press down the edge here first, {where}: {why}.", where=where, why=risk.says)
-        yield Step(f"{SEAL} {number}", says, tr("Place {number} of {risks} that leak the soonest.", number=number,
-                                                risks=len(about.risks)) if len(about.risks) > 1 else "")
-    rest = (tr_later("Press down every edge of the film: {edge} in all.{look}") if about.decal else
+        yield Step(f"{SEAL} {number}", says, tr(soonest, number=number, risks=len(about.risks))
+                   if len(about.risks) > 1 else "")
+    rest = (tr_later("Press down every edge of the film: {edge} in all.{look}") if about.decal and not about.risks else
+            tr_later("Press down every other edge of the film: {edge} in all.{look}") if about.decal else
             tr_later("Press down every other edge of every opening: {edge} in all.{look}") if about.risks else
             tr_later("Press down every edge of every opening: {edge} in all.{look}"))
     yield Step(PRESS_EDGES, Says(rest, edge=Length(about.edge, 0, tool=True), look=look),

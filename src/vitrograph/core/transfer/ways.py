@@ -94,7 +94,7 @@ def laying_steps(way: Way, which: str, key: str, snips: str) -> tuple[Step, ...]
         "lowered": (tr("Tape {which} to the bench by its edges, sticky side up, with lines drawn for the pane's edges.",
                        which=which),
                     tr("Hold the pane over it, line up its edges with the lines, lower one end first, and press.")),
-        "edge": (tr("Trim the upper edge of {which} straight, at the film's edge. Lay that edge first, parallel to "
+        "edge": (tr("Trim tape and film straight along the upper edge of {which}. Lay that edge first, parallel to "
                     "the edge above it, and look along it before you press.", which=which),
                  tr("Press from the upper edge down, from the middle to each side.")),
         "hand": (tr("{carrier} goes on by hand: peel the upper third of its backing, lay that, then draw the rest of "

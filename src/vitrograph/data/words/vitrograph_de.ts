@@ -4754,6 +4754,10 @@
         <translation>Kein Band: diese Folie ist in einem Stück. Den Träger daran lassen, bis sie ausgerichtet ist.</translation>
     </message>
     <message>
+        <source>Mark the middle of each side of the art on it. Tape that grips too hard is dabbed on cloth first.</source>
+        <translation>Darauf die Mitte jeder Seite des Motivs anzeichnen. Band, das zu fest haftet, erst auf Stoff tupfen.</translation>
+    </message>
+    <message>
         <source>Mark the middle of each side on it. Tape that grips too hard is dabbed on cloth first.</source>
         <translation>Darauf die Mitte jeder Seite anzeichnen. Band, das zu fest haftet, erst auf Stoff tupfen.</translation>
     </message>
@@ -4826,6 +4830,10 @@
         <translation> An der Fläche entlang gegen das Licht sehen.</translation>
     </message>
     <message>
+        <source>Place {number} of {risks} that lift the soonest.</source>
+        <translation>Stelle {number} von {risks}, die sich am ehesten heben.</translation>
+    </message>
+    <message>
         <source>Press down the edge here first, {where}: {why}.</source>
         <translation>Hier die Kante zuerst andrücken, {where}: {why}.</translation>
     </message>
@@ -4834,8 +4842,16 @@
         <translation>Stelle {number} von {risks}, die am ehesten undicht werden.</translation>
     </message>
     <message>
+        <source>part {number} of {many} of the art</source>
+        <translation>Teil {number} von {many} des Motivs</translation>
+    </message>
+    <message>
         <source>Press down every edge of the film: {edge} in all.{look}</source>
         <translation>Jede Kante der Folie andrücken: im Ganzen {edge}.{look}</translation>
+    </message>
+    <message>
+        <source>Press down every other edge of the film: {edge} in all.{look}</source>
+        <translation>Alle anderen Kanten der Folie andrücken: insgesamt {edge}.{look}</translation>
     </message>
     <message>
         <source>Press down every other edge of every opening: {edge} in all.{look}</source>
@@ -4970,8 +4986,8 @@
         <translation>Die Scheibe darüber halten, ihre Kanten an den Linien ausrichten, ein Ende zuerst absenken und drücken.</translation>
     </message>
     <message>
-        <source>Trim the upper edge of {which} straight, at the film&apos;s edge. Lay that edge first, parallel to the edge above it, and look along it before you press.</source>
-        <translation>Die Oberkante gerade beschneiden, an der Folienkante ({which}). Diese Kante zuerst auflegen, parallel zur Kante darüber, und vor dem Andrücken an ihr entlangsehen.</translation>
+        <source>Trim tape and film straight along the upper edge of {which}. Lay that edge first, parallel to the edge above it, and look along it before you press.</source>
+        <translation>Band und Folie an der Oberkante gerade abschneiden ({which}). Diese Kante zuerst auflegen, parallel zur Kante darüber, und vor dem Andrücken an ihr entlangsehen.</translation>
     </message>
     <message>
         <source>Press from the upper edge down, from the middle to each side.</source>
