@@ -101,6 +101,7 @@ def test_a_file_is_changed_by_settings_and_the_one_before_is_kept(saved, capsys)
     ("artwork.items.0.size=2 3/8 in", lambda p, o: p.artwork.items[0].size == pytest.approx(60.325)),
     ("glass.rim=88", lambda p, o: p.glass.rim == 88.0),
     ("glass.kind=flat", lambda p, o: p.glass == FlatGlass()),
+    ("stencil.kind=decal", lambda p, o: p.stencil.kind == "decal"),
     ("glass={\"kind\":\"straight\",\"rim\":70}", lambda p, o: p.glass == StraightGlass(rim=70.0)),
     ("piece.name=Dome", lambda p, o: "Dome" == p.name != o.name),
     ("count=3", lambda p, o: p.count == 3),
@@ -118,12 +119,12 @@ def test_any_field_is_set_by_its_path(setting, value):
     ("=3", "a setting like"), ("fit.across=wide", "fit.across: a length like"),
     ("fit.mode=sideways", "fit mode: 'sideways'"),
     ("fit.across.left=3", "there is nothing below 'across'"),
-    ("artwork.items.7.size=3", "a row from 0 to 0 was wanted"),
+    ("artwork.items.7.size=3", "a number from 0 to 0 was wanted"),
     ("stencil.mends.0.to=3", "there are no rows here yet"), ("fit.wrap=perhaps", "yes or no was wanted"),
     ("fit.times=many", "a number was wanted"), ("fit.times=2.5", "a whole number"), ("fit=rim", "this is a whole part"),
     ("glass={", "this is not JSON"), ("glass.kind=cube", "'cube'"), ("glass.width=5", "there is no 'width' here"),
     ("stencil.border=900", "stencil border"), ("fit.across=nan", "a length like"), ("version=7", "version"),
-    ("pieces.3.count=1", "a row from 0"), ("fit.angle=north", "a number was wanted")])
+    ("pieces.3.count=1", "a number from 0"), ("fit.angle=north", "a number was wanted")])
 def test_settings_that_cannot_be_are_told_by_their_path(setting, sentence):
     with pytest.raises((JobError, LengthError)) as told:
         with_settings(Order.of(job()), [setting])

@@ -109,7 +109,7 @@ def test_the_command_changes_tells_gives_away_and_compares(home, tmp_path, capsy
 @pytest.mark.parametrize(("flags", "sentence"), [
     (["--set", "house.border=wide"], "house.border: a length like 85 mm"),
     (["--set", "house"], "house.border=18mm was"),
-    (["--set", "house.colour=red"], "there is no 'colour' here"), (["--set", "films.7.left=2"], "a row from 0 to 0"),
+    (["--set", "house.colour=red"], "there is no 'colour' here"), (["--set", "films.7.left=2"], "a number from 0 to 0"),
     (["--set", "house.border=-2"], "house border: at least 0 mm, not -2 mm"), (["--read", "gone.json"], "could not be"),
 ])
 def test_what_cannot_be_set_is_one_sentence_and_the_workshop_stays(home, capsys, flags, sentence):

@@ -36,7 +36,8 @@ def with_settings(order: Order, settings: Sequence[str], at: int = 0) -> Order:
         root: Struct = order if belongs_to_order(joined) else order.pieces[at]
         places = steps[1:] if steps[0] == "order" else steps
         value = _typed(root, places, text.strip(), order.units, path.strip())
-        order = order.changed(at, **{joined if places[-1] not in _TAGS else "__".join(steps[:-1]): value})
+        whole = places[-1] in _TAGS and isinstance(value, dict)           # a field may be called so, too
+        order = order.changed(at, **{"__".join(steps[:-1]) if whole else joined: value})
     return order
 
 
@@ -57,7 +58,7 @@ def _typed(root: Struct, steps: Sequence[str], text: str, unit: Unit, path: str)
         elif isinstance(owner, tuple) and (row := parse_whole(step, len(owner) - 1)) is not None:
             kind, owner = element_of(kind, row), owner[row]
         elif isinstance(owner, tuple):
-            raise JobError(tr("{path}: a row from 0 to {owner} was wanted, got '{step}'", path=path,
+            raise JobError(tr("{path}: a number from 0 to {owner} was wanted, got '{step}'", path=path,
                               owner=len(owner) - 1, step=step) if owner else
                            tr("{path}: there are no rows here yet", path=path))
         else:

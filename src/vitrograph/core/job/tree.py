@@ -80,7 +80,7 @@ def _opened(branch: Any, step: str, path: str) -> Any:
 def _row(branch: list[Any], step: str, path: str) -> int:
     row = parse_whole(step, len(branch) - 1)
     if row is None:
-        raise JobError(tr("{path}: a row from 0 to {branch} was wanted, got '{step}'", path=path.replace('__', '.'),
+        raise JobError(tr("{path}: a number from 0 to {branch} was wanted, got '{step}'", path=path.replace('__', '.'),
                           branch=len(branch) - 1, step=step))
     return row
 

@@ -2316,8 +2316,8 @@
         <translation>erwartet wurde eine Einstellung wie fit.across=60mm, nicht „{setting}“</translation>
     </message>
     <message>
-        <source>{path}: a row from 0 to {owner} was wanted, got &apos;{step}&apos;</source>
-        <translation>{path}: erwartet wurde eine Zeile von 0 bis {owner}, nicht „{step}“</translation>
+        <source>{path}: a number from 0 to {owner} was wanted, got &apos;{step}&apos;</source>
+        <translation>{path}: erwartet wurde eine Zahl von 0 bis {owner}, nicht „{step}“</translation>
     </message>
     <message>
         <source>{path}: there are no rows here yet</source>
@@ -2364,8 +2364,8 @@
         <translation>{path}: „{step}“ gibt es nicht</translation>
     </message>
     <message>
-        <source>{path}: a row from 0 to {branch} was wanted, got &apos;{step}&apos;</source>
-        <translation>{path}: erwartet wurde eine Zeile von 0 bis {branch}, nicht „{step}“</translation>
+        <source>{path}: a number from 0 to {branch} was wanted, got &apos;{step}&apos;</source>
+        <translation>{path}: erwartet wurde eine Zahl von 0 bis {branch}, nicht „{step}“</translation>
     </message>
     <message>
         <source>{called} holds the unknown field &apos;{name}&apos;</source>
