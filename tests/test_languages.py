@@ -99,7 +99,9 @@ def talk(code):
     done = subprocess.run([sys.executable, ROOT / "tests" / "desk" / "other_tongue.py", code], capture_output=True,
                           text=True, env={**os.environ, "PYTHONPATH": str(ROOT / "src")}, timeout=280)
     assert done.returncode == 0, done.stderr[-2000:]
-    return json.loads(done.stdout)
+    told = json.loads(done.stdout)
+    assert told["faults"] == [], "every station of flat, tapered and curved glass"
+    return told
 
 
 def test_no_sentence_of_the_window_goes_past_the_translations():

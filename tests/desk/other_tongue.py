@@ -9,6 +9,7 @@ import os
 import re
 import sys
 import tempfile
+from itertools import product
 from pathlib import Path
 
 from vitrograph.core.language import Language, speak
@@ -55,7 +56,10 @@ def main(code: str) -> None:
     if code != "xx":
         dress(app, code)
     folder = Path(tempfile.mkdtemp())
-    bench = Bench(Order.of(demo_job()), Logbook(folder / "logbook.sqlite"), None, Shelf(folder / "shelf"))
+    faults: list[str] = []
+    sys.excepthook = lambda kind, fault, _: faults.append(f"{kind.__name__}: {fault}")
+    order = Order.of(*map(demo_job, ("tumbler", "ornament", "plaque")), name="Open night")
+    bench = Bench(order, Logbook(folder / "logbook.sqlite"), None, Shelf(folder / "shelf"))
     shell = Shell(bench)
     shell.resize(1024, 700)
     shell.show()
@@ -72,7 +76,8 @@ def main(code: str) -> None:
                     for words in told_by(one, (QComboBox, QTableWidget)))
         said.add(window.windowTitle())
         window.close()
-    for station in STATIONS:
+    for at, station in product(range(len(order.pieces)), STATIONS):
+        bench.take_piece(at)
         bench.go(station)
         QTest.qWait(250)
         said.update(words for one in shell.findChildren(QWidget) for words in told_by(one, (QComboBox, QTableWidget)))
@@ -85,7 +90,8 @@ def main(code: str) -> None:
         if shell.card(station).widget().width() > shell.card(station).viewport().width():
             cut.add(f"{station}: the card is wider than its room")
     least = shell.minimumSizeHint()
-    print(json.dumps({"said": sorted(said), "cut": sorted(cut), "least": [least.width(), least.height()]}))
+    print(json.dumps({"said": sorted(said), "cut": sorted(cut), "least": [least.width(), least.height()],
+                      "faults": sorted(set(faults))}))
     sys.stdout.flush()
     bench.close()
     os._exit(0)

@@ -96,8 +96,8 @@ def patches_of(fitted: Fitted, limit: float) -> list[_Patch]:
 def _paint_legend(painter: QPainter, view: SheetView, results: Results, limit: float) -> None:
     """What the tones mean, in percent and in words."""
     half = decimals(f"{100 * limit * _STEPS[0]:.1f}\u202f%")
-    rows = [(tr("squeezed"), tr("squeezed beyond {limit:.1f}\u202f%: it will wrinkle", limit=100 * limit)),
-            (tr("stretched"), tr("stretched beyond {limit:.1f}\u202f%: it will creep back", limit=100 * limit))]
+    rows = [("squeezed", tr("squeezed beyond {limit:.1f}\u202f%: it will wrinkle", limit=100 * limit)),
+            ("stretched", tr("stretched beyond {limit:.1f}\u202f%: it will creep back", limit=100 * limit))]
     painter.setFont(theme.font(0.85))
     metrics = painter.fontMetrics()
     foot = tr("paler from {half}, deepest from {limit:.0f}\u202f%; bare film lies flat", half=half,
