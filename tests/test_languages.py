@@ -1,6 +1,7 @@
 """The program in another language: all sentences translated, none of them lost on the way, numbers and days its way."""
 
 import importlib.util
+import io
 import json
 import os
 import re
@@ -10,14 +11,18 @@ from datetime import date
 from pathlib import Path
 from xml.etree import ElementTree
 
+import pypdf
 import pytest
 from PySide6.QtCore import QDate, QLocale
 
+from specimens import TUMBLER, finished, in_mm, job, run
 from vitrograph.core.artwork import faces
 from vitrograph.core.language import ENGLISH, capital, day_words, decimals, speak, told_day, tr, within
 from vitrograph.core.logbook.advice.came_to import OwnPace
 from vitrograph.core.logbook.entry import Entry, outcome_words
+from vitrograph.core.paper.packet import packet_pdf
 from vitrograph.core.says import Length, Says
+from vitrograph.core.transfer import where_it_goes
 from vitrograph.core.units import format_length, parse_length
 from vitrograph.languages import LANGUAGES, language, wanted
 
@@ -152,6 +157,16 @@ def test_counts_numbers_and_days_are_told_its_way(german):
     assert parse_length("1,234 in") == parse_length("1.234 in") == pytest.approx(31.3436)
     assert Says("Border {least}", least=Length(12.5)).words("mm") == "Folienrand 12,5\u202fmm"
     assert within("Ofen") == "Ofen" and capital("oben") == "Oben"
+
+
+def test_a_films_place_is_measured_alike_in_every_language(german):
+    """What is measured at corners, and along a rim, is known by the film and the glass, not by a language's words."""
+    made = job("Kestrel", glass=TUMBLER, fit__angle=2.4)
+    setting = run(made).transfer.settings[0]
+    assert setting.placing.has_corners and setting.placing.has_rim
+    assert "an beiden Ecken und in der Mitte" in in_mm(where_it_goes(setting.placing, setting.which))
+    words = "".join(page.extract_text() for page in pypdf.PdfReader(io.BytesIO(packet_pdf(finished(made), "A4"))).pages)
+    assert " ".join(words.split()).count("am Glasrand entlang") >= 3
 
 
 def test_what_is_typed_in_german_is_kept_as_in_every_language(german):

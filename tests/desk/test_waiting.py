@@ -6,6 +6,7 @@ import pytest
 from PySide6.QtWidgets import QLabel
 
 from vitrograph.core.errors import Cancelled
+from vitrograph.core.language import ENGLISH, Language, speak
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.desk.kit.work_bar import HowFar
 
@@ -43,6 +44,19 @@ def test_slow_work_is_told_of_stopped_and_taken_up_again(desk, slow):
     desk.settle()
     desk.qtbot.waitUntil(bar.isHidden)
     assert desk.results.job.stencil.border == 19.0
+
+
+def test_how_far_it_is_shows_in_every_language_until_it_is_stopped(desk, slow):
+    bar, far = desk.shell.work_bar, desk.shell.work_bar.findChild(HowFar)
+    speak(Language("xx", lambda text, _one, _count: f"({text})"))
+    try:
+        desk.bench.edit("Border", stencil__border=19.0)
+        desk.qtbot.waitUntil(bar.isVisible, timeout=5000)
+        assert far.isVisible()
+        desk.click("stopWork")
+        assert not far.isVisible()
+    finally:
+        speak(ENGLISH)
 
 
 def test_a_newer_change_takes_the_place_of_slow_work(desk, slow):

@@ -104,6 +104,15 @@ def test_of_a_decal_the_art_is_placed_for_its_border_is_weeded(glass, at):
                                                  [left, (low + high) / 2]])), abs=0.01)
 
 
+@pytest.mark.parametrize("angle", [0.3, -2.6, 2.6, -3.1])
+def test_what_is_measured_round_a_glass_is_told_the_way_its_middle_is(angle):
+    """A film across the glass's back has both corners told on one side: a tape runs on from one to the other."""
+    _, placing = placed(job("Kestrel", glass=TUMBLER, fit__angle=angle))
+    left, middle, right = (spot.round_glass for spot in placing.spots)
+    assert middle == pytest.approx(angle * TUMBLER.rim / 2) and left < middle < right
+    assert right - middle == pytest.approx(middle - left)
+
+
 @st.composite
 def glasses(draw):
     wide, high = draw(st.floats(60, 160)), draw(st.floats(80, 200))

@@ -26,7 +26,7 @@ class VitrographError(Exception):
 
 
 class StageFault(VitrographError):
-    """A fault of ours at a station: what could not be worked out, with the error itself as its cause."""
+    """A fault of ours at a station, told by its title: what could not be worked out, with the error as its cause."""
 
     def __init__(self, station: str, error: Exception) -> None:
         super().__init__(tr("the {station} could not be worked out with these sizes ({name}): take back the last "

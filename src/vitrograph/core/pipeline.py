@@ -18,7 +18,7 @@ from vitrograph.core.job import Job, Order
 from vitrograph.core.results import OrderResults, Results
 from vitrograph.core.stage_table import STAGES
 from vitrograph.core.stages import Stage, StillWanted
-from vitrograph.core.stations import Station
+from vitrograph.core.stations import Station, station_title
 
 _KEPT = 24                         # results kept for each stage and piece, so that undo and redo cost nothing
 
@@ -92,7 +92,7 @@ class Pipeline:
             except VitrographError as error:
                 failed.append((stage.station, error))
             except Exception as error:               # a fault of ours must not take the whole order along
-                failed.append((stage.station, StageFault(stage.station, error)))
+                failed.append((stage.station, StageFault(station_title(stage.station), error)))
             made = Results(job, **known, failed=tuple(failed), given=dict(given))
             yield made
         yield replace(made, complete=True)

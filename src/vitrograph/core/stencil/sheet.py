@@ -75,10 +75,10 @@ class Sheet(Struct, frozen=True, dict=True):
 
     @cached_property
     def art_boxes(self) -> tuple[Box, ...]:
-        """Of each film the box of its openings, mm; its own where it has none."""
-        if len(self.outlines) == 1 and not self.openings.is_empty:
-            return (self.openings.bounds,)
-        parts = shapely.get_parts(self.openings)
+        """Of each film the box of its art, mm; its own where it has none."""
+        if len(self.outlines) == 1 and not self.seen.is_empty:
+            return (self.seen.bounds,)
+        parts = shapely.get_parts(self.seen)
         films = np.array([self.film_of(part) for part in parts], dtype=int)
         return tuple(MultiPolygon(parts[films == film]).bounds if (films == film).any() else outline.bounds
                      for film, outline in enumerate(self.outlines))

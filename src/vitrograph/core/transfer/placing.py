@@ -59,6 +59,7 @@ class Placing(Struct, frozen=True):
     `angle` is how far round its middle stands, radians; `edge` says which edge `down` is told from, `side` which one
     `across`, `foot` what a pane's `up`. `water` brings the water in the standing glass to the film's lower edge, ml,
     where that is known; `no_water` says why it is not. `by` is the better of the two ways to find its height.
+    `has_corners` tells that its upper edge ends in corners, and not in a round; `has_rim` that the edge is a rim.
     """
 
     left: Spot
@@ -77,16 +78,13 @@ class Placing(Struct, frozen=True):
     art_mm: float
     turn_per_mm: float
     shift_per_mm: float
+    has_corners: bool
+    has_rim: bool
 
     @property
     def spots(self) -> tuple[Spot, Spot, Spot]:
         """What is measured down to, from the left."""
         return self.left, self.middle, self.right
-
-    @property
-    def has_corners(self) -> bool:
-        """Whether its upper edge ends in corners, and not in a round."""
-        return self.left.name.endswith("corner")
 
     @property
     def over(self) -> float:
@@ -144,8 +142,8 @@ class Surroundings(Struct, frozen=True, dict=True):
         """The rim's outside radius, mm."""
         return float(self.wall.scale(np.array([self.wall.length]))[0])
 
-    def spot(self, name: str, place: Points, *, behind: bool) -> Spot:
-        """The place at (u, s) on the wall as it is measured."""
+    def spot(self, name: str, place: Points, middle: float, *, behind: bool) -> Spot:
+        """The place at (u, s) on the wall as it is measured; round the glass the way its film's middle is told."""
         wall = self.wall
         u, s = float(place[0]), float(place[1])
         up = float(wall.in_space(np.array([[u, s]]))[0, 2]) + wall.stands
@@ -156,8 +154,9 @@ class Surroundings(Struct, frozen=True, dict=True):
                 half *= _chord(s - wall.height / 2, wall.height / 2)
                 foot = wall.height / 2 * (1 - _chord(u, wall.width / 2))
             return Spot(name, half - u if behind else half + u, None, down, up - foot, (u, s))
-        here = half_turn(u) * float(wall.scale(np.array([s]))[0])
-        return Spot(name, None, half_turn(u) * self.rim_radius if self.has_rim else here, down, up, (u, s), here)
+        turn = half_turn(middle) + half_turn(u - middle)
+        here = turn * float(wall.scale(np.array([s]))[0])
+        return Spot(name, None, turn * self.rim_radius if self.has_rim else here, down, up, (u, s), here)
 
     @property
     def has_rim(self) -> bool:
@@ -182,17 +181,21 @@ def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float =
     u, s = sheet.laid_bands[number].middle
     middle = u + chart.u0 + round_by
     upper, lower = np.array([middle, _end_of(edge, middle, 1)]), np.array([middle, _end_of(edge, middle, -1)])
-    names, ends = _ends(sheet.laid[number], edge, behind=behind)
-    left, right = (about.spot(name, place, behind=behind) for name, place in zip(names, ends, strict=True))
+    corners, ends = _ends(sheet.laid[number], edge, behind=behind)
+    names = ((tr("upper left corner"), tr("upper right corner")) if corners else
+             (tr("leftmost point"), tr("rightmost point")))
+    left, right = (about.spot(name, place, middle, behind=behind) for name, place in zip(names, ends, strict=True))
     art = float(wall.scale(np.array([s]))[0])                  # mm per unit of u at the film's middle
     chord = hypot(*(ends[1] - ends[0]) * [float(wall.scale(np.array([upper[1]]))[0]), 1.0])
-    reach = float(np.ptp(np.asarray(sheet.openings.bounds).reshape(2, 2)[:, 0])) if not sheet.openings.is_empty else 0.0
+    reach = float(np.ptp(np.reshape(sheet.art_boxes[number], (2, 2))[:, 0])) if not sheet.seen.is_empty else 0.0
     water, no_water = _water(about, lower)
     by = "edge" if not wall.closed or (about.has_rim and about.rim_radius > _RIM_SHARE * art) else "table"
-    return Placing(left, about.spot(tr("upper middle"), upper, behind=behind), right,
-                   about.spot(tr("lower middle"), lower, behind=behind), half_turn(middle) if wall.closed else None,
+    return Placing(left, about.spot(tr("upper middle"), upper, middle, behind=behind), right,
+                   about.spot(tr("lower middle"), lower, middle, behind=behind),
+                   half_turn(middle) if wall.closed else None,
                    about.edge, about.side, about.foot, by, behind, tuple(_beside(about, middle)), water, no_water,
-                   reach, reach / 2 / max(chord, 1e-9), art / about.rim_radius if about.has_rim else 1.0)
+                   reach, reach / 2 / max(chord, 1e-9), art / about.rim_radius if about.has_rim else 1.0,
+                   corners, about.has_rim)
 
 
 def _end_of(edge: Points, u: float, side: int) -> float:
@@ -208,19 +211,19 @@ def _end_of(edge: Points, u: float, side: int) -> float:
     return float(heights.max() if side > 0 else heights.min())
 
 
-def _ends(cover: Polygon, edge: Points, *, behind: bool) -> tuple[tuple[str, str], Points]:
-    """What is measured down to at either side, as the one who sets the film sees them: corners, or the outermost.
+def _ends(cover: Polygon, edge: Points, *, behind: bool) -> tuple[bool, Points]:
+    """What is measured down to at either side, as the one who sets the film sees them, and whether it is corners.
 
     A film with round corners, or an oval one, has none: there it is where the film is widest.
     """
     across, up = ((edge - edge.min(axis=0)) / np.ptp(edge, axis=0)).T
     at = [int(np.argmax(up - across)), int(np.argmax(up + across))]
-    names = (tr("upper left corner"), tr("upper right corner"))
-    if not all(_is_corner(cover, k) for k in at):
-        at, names = [int(np.argmin(across)), int(np.argmax(across))], (tr("leftmost point"), tr("rightmost point"))
+    corners = all(_is_corner(cover, k) for k in at)
+    if not corners:
+        at = [int(np.argmin(across)), int(np.argmax(across))]
     if behind:
         at = at[::-1]
-    return names, edge[at]
+    return corners, edge[at]
 
 
 def _is_corner(cover: Polygon, at: int) -> bool:

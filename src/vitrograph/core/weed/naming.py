@@ -48,9 +48,14 @@ class Names:
 
     def of_gap(self, part: Polygon) -> str:
         """What is pulled where the art stays: the film round it, or a gap within it."""
-        if part.area < max(opening.area for opening in self.sheet.openings.geoms):
-            return tr("gap")
-        return tr("film round the art") if self.sheet.kind == "decal" else tr("ground")
+        if self.sheet.kind != "decal":
+            largest = max(opening.area for opening in self.sheet.openings.geoms)
+            return tr("gap") if part.area < largest else tr("ground")
+        around = next((one for one in self.sheet.film.geoms if Polygon(one.exterior).contains(part)), None)
+        if around is None:
+            return tr("film round the art") if part.intersects(self.sheet.outline.boundary) else tr("gap")
+        letters = _called(self._inside(around))
+        return tr("gap") if letters == _DETAIL else tr("inside of {it}", it=letters)
 
     def of_island(self, part: Polygon, filled: shapely.STRtree) -> str:
         """An island is named by its own letters, or by the opening round it; `filled` are openings without holes."""

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QHBoxLayout, QWidget
 
 from vitrograph.core.language import tr
 from vitrograph.core.stage_table import STAGES
+from vitrograph.core.stations import station_title
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
@@ -75,13 +76,13 @@ class WorkBar(QWidget):
     def _tell_how_far(self) -> None:
         whole = len(STAGES) * len(self.bench.order.places)
         self._far.tell(self._done, whole)
-        station = STAGES[self._done % len(STAGES)].station
+        station = station_title(STAGES[self._done % len(STAGES)].station)
         self._tell(tr("Working out: {station}, {done} of {whole} steps done", station=station, done=self._done,
                       whole=whole), tr("Stop"))
 
     def _tell(self, words: str, does: str) -> None:
         self._says.setText(words)
-        self._far.setVisible(does == "Stop")
+        self._far.setVisible(not self._stopped)
         self._button.setText(does)
         self.adjustSize()
 

@@ -77,7 +77,7 @@ def _measures(placing: Placing) -> Iterator[Value]:
             across: Value = Says("{mm} from the {side}", mm=Length(spot.across, tool=True), side=placing.side)
         else:
             mm = spot.round_glass or 0.0
-            along = tr(" along the rim") if placing.edge == "rim" and abs(mm) >= LEAST_MM else ""
+            along = tr(" along the rim") if placing.has_rim and abs(mm) >= LEAST_MM else ""
             across = Says("{place}{along}", place=from_the_front(mm), along=along)
         yield Says("{name}: {across}, {down} below the {edge}.", name=capital(spot.name),
                    across=across, down=Length(spot.down, tool=True), edge=placing.edge)
