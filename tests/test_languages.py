@@ -124,8 +124,9 @@ def test_no_sentence_of_the_window_goes_past_the_translations():
         assert not re.search(r"[A-Za-z]{3,}", own.sub("", left)), f"{said!r}: {left!r}"
 
 
-def test_german_is_not_cut_on_any_station_of_the_smallest_window():
+def test_german_is_not_cut_on_any_station_of_the_smallest_window_and_has_its_numbers():
     told = talk("de")
+    assert not [said for said in told["said"] if re.search(r"\d\.\d", said)], "numbers have its comma"
     assert told["cut"] == [] and told["least"][0] <= 1024 and told["least"][1] <= 700
     assert {"Gesamtbreite", "Zum Plotter", "Dieses Rezept ändern", "Folienrand, mindestens"} <= set(told["said"])
 

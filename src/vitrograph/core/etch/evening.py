@@ -12,7 +12,7 @@ from vitrograph.core.etch.glasses import GlassWork, OwnTimes, WorkOfPiece, glass
 from vitrograph.core.etch.pot import check_pot
 from vitrograph.core.findings import Code, Finding, Level
 from vitrograph.core.job import EtchChoices
-from vitrograph.core.language import tr
+from vitrograph.core.language import decimals, tr
 from vitrograph.core.units import format_minutes
 from vitrograph.core.value_words import word_of
 from vitrograph.core.work.evening import MOST_LATE, Begun, CalmPlan, Chain, Setting, plan_calmly, plan_on
@@ -101,7 +101,7 @@ def grams(mass: float) -> str:
     >>> grams(0.31), grams(19.4)
     ('0.3 g', '19 g')
     """
-    return f"{mass:.1f} g" if mass < 10 else f"{mass:.0f} g"
+    return decimals(f"{mass:.1f} g" if mass < 10 else f"{mass:.0f} g")
 
 
 def lines_of(evening: EveningPlan) -> list[str]:
