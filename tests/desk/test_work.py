@@ -174,19 +174,42 @@ def test_the_packet_is_written_and_printed_at_true_size(desk, tmp_path, monkeypa
         str(tmp_path / "printed.pdf")) or QPrintDialog.DialogCode.Accepted)
     said, closed = [], []
     desk.bench.told.connect(said.append)
-    printing = desk.shell.files.printing
+    printing, far = desk.shell.files.printing, []
+    printing.far.connect(far.append)
     desk.shell.files.print_packet()
     desk.shell.files.print_packet()                            # at once again
     assert printing.busy and not desk.shell.files.close_guarded(lambda: closed.append(len(said)))
     with desk.qtbot.waitSignal(printing.done, timeout=15000):
         pass
-    assert f"the packet: page 1 of {written} is printed" in said and closed == [len(said)], "the window closes then"
+    assert f"the packet: page 1 of {written} is printed" in far and closed == [len(said)], "the window closes then"
     assert said[-1] == f"the packet: {written} pages are printed"
     pages = pypdf.PdfReader(tmp_path / "printed.pdf").pages
     assert len(pages) == written
     for page in pages:
         sides = sorted(float(side) / 72 * 25.4 for side in page.mediabox[2:])
         assert sides == pytest.approx([210.0, 297.0], abs=0.5)
+
+
+@pytest.mark.parametrize("at_work", [True, False], ids=["worked out", "printed"])
+def test_printing_is_stopped_by_a_button_that_goes_with_it(desk, tmp_path, monkeypatch, at_work):
+    monkeypatch.setattr(QPrintDialog, "exec", lambda dialog: dialog.printer().setOutputFileName(
+        str(tmp_path / "printed.pdf")) or QPrintDialog.DialogCode.Accepted)
+    said, far, printing = [], [], desk.shell.files.printing
+    desk.bench.told.connect(said.append)
+    printing.far.connect(far.append)
+    desk.shell.files.print_packet()
+    if not at_work:
+        desk.qtbot.waitUntil(lambda: len(far) > 1, timeout=15000)
+    desk.click("stopPrinting")
+    assert not printing.busy and said[-1] == "the packet: printing is stopped"
+    assert desk.shell.findChild(QPushButton, "stopPrinting") is None
+    told = len(far)
+    desk.qtbot.wait(200)
+    assert len(far) == told, "no page comes after it"
+    desk.shell.files.print_packet()                            # and it can be printed anew, whole
+    with desk.qtbot.waitSignal(printing.done, timeout=15000):
+        pass
+    assert said[-1].endswith("pages are printed") and far[-1].count(str(len(far) - told - 1)) == 2
 
 
 def test_any_station_prints_what_is_wanted_there(desk, tmp_path, monkeypatch):

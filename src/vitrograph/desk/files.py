@@ -21,7 +21,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.guard import Guard
-from vitrograph.desk.kit.ask_bar import Answer
+from vitrograph.desk.kit.ask_bar import Answer, AskBar
 
 if TYPE_CHECKING:
     from vitrograph.core.paper import PaperName
@@ -58,6 +58,7 @@ class Files(Guard):
         self._window, self.recovery = window, recovery
         self.workshop = default_file()
         self._held: Path | None = None
+        self._printed: AskBar | None = None                    # what says how far the printing is
         self._stamp: tuple[int, int] | None = None             # of its file, as it was read or written here
         self._note()
         bench.order_changed.connect(self._look)
@@ -224,7 +225,21 @@ class Files(Guard):
         made = Printing(self._window)
         made.told.connect(self.bench.told)
         made.refused.connect(self.bench.refused)
+        made.far.connect(self._tell_how_far)
         return made
+
+    def _tell_how_far(self, says: str) -> None:
+        """Say how far the printing is, in a bar by which it can be stopped."""
+        if self._printed is None:
+            self._printed = self._ask(says, (Answer("stopPrinting", tr("Stop printing"), self.printing.stop),),
+                                      of_order=False)
+            self.printing.done.connect(self._printed_all, Qt.ConnectionType.SingleShotConnection)
+        self._printed.ask(says)
+
+    def _printed_all(self) -> None:
+        if self._printed is not None:
+            self._printed.leave()
+            self._printed = None
 
     def close_guarded(self, close: Callable[[], object]) -> bool:
         """As of all that is guarded; and a window that prints closes when that is done."""

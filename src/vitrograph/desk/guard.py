@@ -115,5 +115,7 @@ class Guard(QObject):
     def _stay(self) -> None:
         self._left_ringing = frozenset()
 
-    def _ask(self, question: str, answers: Sequence[Answer], *, of_order: bool = True) -> None:
-        self.asks.emit(AskBar(question, answers, of_order=of_order))
+    def _ask(self, question: str, answers: Sequence[Answer], *, of_order: bool = True) -> AskBar:
+        bar = AskBar(question, answers, of_order=of_order)
+        self.asks.emit(bar)
+        return bar

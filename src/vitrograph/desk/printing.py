@@ -1,6 +1,7 @@
 """Printing through the system's dialog, at true size: what is drawn for a PDF is drawn on the printer's painter."""
 
 from collections.abc import Callable
+from functools import partial
 from typing import Any, cast
 
 from PySide6.QtCore import QMarginsF, QObject, QPointF, QRectF, QSizeF, Qt, QTimer, Signal, SignalInstance
@@ -8,6 +9,7 @@ from PySide6.QtGui import QColor, QFont, QPageLayout, QPageSize, QPainter, QPain
 from PySide6.QtPrintSupport import QPrintDialog, QPrinter
 from PySide6.QtWidgets import QWidget
 
+from vitrograph.core.errors import Cancelled
 from vitrograph.core.language import tr
 from vitrograph.core.paper import PaperName
 from vitrograph.desk.bench.background import BackgroundTask
@@ -22,8 +24,12 @@ Pages = Callable[["Recording"], None]
 
 
 class Printing(QObject):
-    """Prints: what is drawn is worked out off the window's thread, and then printed page after page."""
+    """Prints: what is drawn is worked out off the window's thread, and then printed page after page.
 
+    `far` tells how far it is, `told` how it ended.
+    """
+
+    far = Signal(str)
     told = Signal(str)
     refused = Signal(str)
     done = Signal()                # printed, or given up
@@ -33,6 +39,7 @@ class Printing(QObject):
         self._window = window
         self._what = ""
         self._canvas: PrinterCanvas | None = None
+        self._recording = Recording()
         self._pages: list[Page] = []
         self._printed = 0
         self._task = BackgroundTask(self)
@@ -53,17 +60,26 @@ class Printing(QObject):
         dialog = QPrintDialog(printer, self._window)
         dialog.setWindowTitle(tr("Print {what} at 100 %", what=what))
         if dialog.exec() == QPrintDialog.DialogCode.Accepted:
-            self._what, self._canvas = what, PrinterCanvas(printer)
-            self.told.emit(tr("{what} is worked out for the printer", what=what))
-            self._task.ask(lambda: _recorded(draw))
+            self._what, self._canvas, self._recording = what, PrinterCanvas(printer), Recording()
+            self.far.emit(tr("{what} is worked out for the printer", what=what))
+            self._task.ask(partial(_recorded, draw, self._recording))
+
+    def stop(self) -> None:
+        """Print no more of it; the printer is asked to drop what it has."""
+        if self._canvas is None:
+            return
+        self._recording.wanted = False
+        self._task.forget()
+        self._canvas.give_up()
+        self._end(self.told, tr("{what}: printing is stopped", what=self._what))
 
     def _begin(self, pages: object) -> None:
         self._pages, self._printed = cast(list[Page], pages), 0
-        self._next()
+        self._next(self._canvas)
 
-    def _next(self) -> None:
+    def _next(self, canvas: "PrinterCanvas | None") -> None:
         """Print a page; between two the window answers."""
-        if self._canvas is None:
+        if canvas is None or self._canvas is not canvas:       # it was stopped
             return
         if self._printed == len(self._pages):
             self._end(self.told, tr("{what}: {n} pages are printed", "{what}: {n} page is printed", n=self._printed,
@@ -71,14 +87,14 @@ class Printing(QObject):
             return
         try:
             for name, given, named in self._pages[self._printed]:
-                getattr(self._canvas, name)(*given, **named)
+                getattr(canvas, name)(*given, **named)
         except Exception:          # a fault of ours, told as such: nobody waits for the rest
             self._end(self.refused, tr("{what} could not be printed to its end", what=self._what))
             raise
         self._printed += 1
-        self.told.emit(tr("{what}: page {page} of {pages} is printed", what=self._what, page=self._printed,
-                          pages=len(self._pages)))
-        QTimer.singleShot(0, self, self._next)
+        self.far.emit(tr("{what}: page {page} of {pages} is printed", what=self._what, page=self._printed,
+                         pages=len(self._pages)))
+        QTimer.singleShot(0, self, partial(self._next, canvas))
 
     def _end(self, tell: SignalInstance, sentence: str) -> None:
         if self._canvas is not None:
@@ -121,9 +137,12 @@ class Recording:
 
     def __init__(self) -> None:
         self.pages: list[Page] = []
+        self.wanted = True                                     # until it is stopped, on another thread
 
     def setPageSize(self, size: tuple[float, float]) -> None:
-        """Begin a page."""
+        """Begin a page. Raises Cancelled where nobody wants it any more."""
+        if not self.wanted:
+            raise Cancelled
         self.pages.append([("setPageSize", (size,), {})])
 
     def beginPath(self) -> _Path:
@@ -133,8 +152,7 @@ class Recording:
         return lambda *given, **named: self.pages[-1].append((name, given, named))
 
 
-def _recorded(draw: Pages) -> list[Page]:
-    recording = Recording()
+def _recorded(draw: Pages, recording: Recording) -> list[Page]:
     draw(recording)
     return recording.pages
 
@@ -172,6 +190,11 @@ class PrinterCanvas:
 
     def showPage(self) -> None:
         """The next page begins with its size."""
+
+    def give_up(self) -> None:
+        """Have the printer drop what it was given, as far as it can."""
+        if self._painter is not None:
+            self._printer.abort()
 
     def end(self) -> None:
         """All is printed."""

@@ -8230,6 +8230,10 @@ Sie sagt: {licence}</translation>
         <translation>die Mappe</translation>
     </message>
     <message>
+        <source>Stop printing</source>
+        <translation>Drucken abbrechen</translation>
+    </message>
+    <message>
         <source>what is being printed is printed first</source>
         <translation>erst wird zu Ende gedruckt</translation>
     </message>
@@ -11155,6 +11159,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>{what} is worked out for the printer</source>
         <translation>{what} wird für den Drucker ausgearbeitet</translation>
+    </message>
+    <message>
+        <source>{what}: printing is stopped</source>
+        <translation>{what}: das Drucken ist abgebrochen</translation>
     </message>
     <message numerus="yes">
         <source>{what}: {n} pages are printed</source>
