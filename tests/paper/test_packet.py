@@ -13,7 +13,7 @@ from msgspec.structs import replace
 from PIL import Image
 from reportlab.pdfgen.canvas import Canvas
 
-from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, finished, job, star_job
+from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, finished, in_mm, job, star_job
 from vitrograph.core.demo import demo_order
 from vitrograph.core.export import patterns_pdf
 from vitrograph.core.job import Features, FlatGlass, KeepOut, Names, Order, Row
@@ -21,6 +21,7 @@ from vitrograph.core.paper import letters
 from vitrograph.core.paper.packet import draw_station, packet_pdf
 from vitrograph.core.paper.packet.book import broken
 from vitrograph.core.pipeline import Pipeline
+from vitrograph.core.says import Length
 
 POPPLER = shutil.which("pdftoppm") and shutil.which("pdfinfo")     # Debian's poppler-utils
 
@@ -123,13 +124,23 @@ def test_names_share_what_is_the_same_and_what_is_small_shares_a_page():
     order = Order.of(job("Ada", name="Guides", width=30.0, stencil__border=9.0))
     rows = Row(1, ("Ada",)), Row(2, ("Łucja",), 2), Row(3, ("Bo",))
     order = replace(order, pieces=(replace(order.pieces[0], names=Names(("words",), rows)),))
-    pdf = packet_pdf(Pipeline().run_order(order).finished(), "A4")
-    pages = [" ".join(page.extract_text().split()) for page in pages_of(pdf)]
+    done = Pipeline().run_order(order).finished()
+    pages = [" ".join(page.extract_text().split()) for page in pages_of(packet_pdf(done, "A4"))]
     pages = [page.replace("Ł ucja", "Łucja") for page in pages]       # a reader parts what two faces write
     weeds = [page for page in pages if re.search(r"Guides: (Ada|Łucja|Bo): weed", page)]
     assert len(weeds) == 3
     for page in weeds:                                         # its sheet, its picture and its list on one page
         assert "finished, dark and light" in page and "must be 100 mm" in page and "lift a corner" in page
+    steps = [number for number, page in enumerate(pages, start=1) if "Wipe the place with alcohol" in page]
+    assert len(steps) == 1, "what is the same for all names is told once"
+    others = " ".join(page for page in pages if "Others like Guides: Ada: what differs" in page)
+    assert others.count("Mark where the film goes") == 2
+    assert others.count(f"All else as for Guides: Ada, page {steps[0]}.") == 2
+    ada, *rest = ([in_mm(step.says).replace("\u202f", " ") for step in piece.transfer.steps] for piece in done.pieces)
+    for piece, says in zip(done.pieces[1:], rest, strict=True):
+        right = Length(piece.transfer.settings[0].placing.right.round_glass, tool=True).words("mm")
+        assert piece.job.name in others and f"corner: {right} to the right".replace("\u202f", " ") in others
+        assert set(says) - set(ada) and all(one in others for one in set(says) - set(ada)), "its own numbers"
     (etch,) = [page for page in pages if "Put on gloves" in page]
     assert "Guides: etch 4" in etch and "Guides: Łucja 2 __:__ - __:__" in etch
 

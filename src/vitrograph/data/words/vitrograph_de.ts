@@ -3286,6 +3286,14 @@
         <translation>Folie: {sizes}</translation>
     </message>
     <message>
+        <source>Others like {name}: what differs</source>
+        <translation>Andere wie {name}: was abweicht</translation>
+    </message>
+    <message>
+        <source>All else as for {name}, page {page}.</source>
+        <translation>Alles Übrige wie bei {name}, Seite {page}.</translation>
+    </message>
+    <message>
         <source>{mm} from the {side}</source>
         <translation>{mm} von: {side}</translation>
     </message>
@@ -3302,6 +3310,10 @@
         <translation>{name}: {across}, {down} unter: {edge}.</translation>
     </message>
     <message>
+        <source>Collars</source>
+        <translation>Manschetten</translation>
+    </message>
+    <message>
         <source>No collar: {error}.</source>
         <translation>Keine Manschette: {error}.</translation>
     </message>
@@ -3314,8 +3326,8 @@
         <translation>Kein Papierstreifen: diese Scheibe ist zu groß dafür. Mit einem Maßband messen.</translation>
     </message>
     <message>
-        <source>The collar of {hung} serves here too.</source>
-        <translation>Die Manschette von {hung} dient auch hier.</translation>
+        <source>The collar of {hung} serves {title} too.</source>
+        <translation>Die Manschette von {hung} dient auch für {title}.</translation>
     </message>
     <message>
         <source>{name}: etch {count}</source>

@@ -4,7 +4,14 @@ from typing import Any
 
 from vitrograph.core.language import tr
 from vitrograph.core.paper.packet.book import Book
-from vitrograph.core.paper.packet.packet import cut_pages, etch_pages, evening_pages, log_pages, weeding_pages
+from vitrograph.core.paper.packet.packet import (
+    cut_pages,
+    etch_pages,
+    evening_pages,
+    log_pages,
+    of_one_list,
+    weeding_pages,
+)
 from vitrograph.core.paper.packet.placing import Hung, placing_pages
 from vitrograph.core.paper.patterns import band_pattern, stencil_pattern
 from vitrograph.core.paper.tiles import PaperName
@@ -40,8 +47,8 @@ def _work_pages(book: Book, done: FinishedOrder, station: Station) -> None:
         for piece in done.pieces:
             weeding_pages(book, piece)
     elif station == "transfer":
-        for piece in done.pieces:
-            placing_pages(book, piece, hung)
+        for pieces in of_one_list(done):
+            placing_pages(book, pieces, hung)
     elif station == "etch":
         evening_pages(book, done)
         etch_pages(book, done)

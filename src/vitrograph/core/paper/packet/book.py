@@ -17,7 +17,7 @@ from vitrograph.core.says import Value
 from vitrograph.core.units import Unit
 
 MARGIN_MM = 15.0
-BODY_MM, SMALL_MM, HEAD_MM = 4.6, 3.6, 7.0
+BODY_MM, SMALL_MM, TITLE_MM, HEAD_MM = 4.6, 3.6, 5.4, 7.0
 _LEADING = 1.32
 _FOOT_MM = 12.0
 _BOX_MM = 4.6                      # to tick
@@ -74,20 +74,26 @@ class Book(Struct):
         self.close()
         self.pages += draw_pattern(self.canvas, pattern, self.paper, self.unit)
 
-    def set_out(self, heading: str, patterns: Sequence[Pattern]) -> bool:
-        """Begin a page with patterns at true size, where there is room on it for them all; else nothing is done."""
+    def holds(self, patterns: Sequence[Pattern], share: float) -> bool:
+        """Whether a page has room for patterns at true size and the line to check them by, on so much of it."""
         rows = _in_rows(patterns, self.width)
-        tall = [max(_size(one)[1] + len(self._under(one)) * SMALL_MM * _LEADING for one in row) for row in rows]
-        wide = max(_size(one)[0] for one in patterns)
-        if wide > self.width or sum(tall) + _APART_MM * len(rows) + _LINE_MM > _OF_PAGE * SHEETS[self.paper][1]:
+        tall = sum(map(self._tall, rows)) + _APART_MM * len(rows) + _LINE_MM
+        return max(_size(one)[0] for one in patterns) <= self.width and tall <= share * SHEETS[self.paper][1]
+
+    def _tall(self, row: Sequence[Pattern]) -> float:
+        return max(_size(one)[1] + len(self._under(one)) * SMALL_MM * _LEADING for one in row)
+
+    def set_out(self, heading: str, patterns: Sequence[Pattern], share: float = _OF_PAGE) -> bool:
+        """Begin a page with patterns at true size, where there is room on it for them all; else nothing is done."""
+        if not self.holds(patterns, share):
             return False
         self.page(heading)
-        for row, high in zip(rows, tall, strict=True):
+        for row in _in_rows(patterns, self.width):
             left = MARGIN_MM
             for one in row:
                 self._set(one, left)
                 left += _size(one)[0] + _APART_MM
-            self._y -= high + _APART_MM
+            self._y -= self._tall(row) + _APART_MM
         for says in dict.fromkeys(one.says for one in patterns):
             self.line(says, SMALL_MM)
         true_line(self.canvas, MARGIN_MM, self._y - 4, self.unit)
@@ -182,24 +188,29 @@ class Book(Struct):
 
     def beside(
         self, high: float, draw: Callable[[Any], None], wide: float, lines: Sequence[Value | str], *,
-        boxed: bool = False
+        title: str = "", boxed: int = 0
     ) -> None:
-        """A picture at the left, words at its right; `boxed` lines are steps, each with a box to tick."""
+        """A picture at the left, words at its right, and a title above both; they are never parted.
+
+        The first `boxed` lines are steps, each with a box to tick.
+        """
         left = MARGIN_MM + wide + 4
         indent = 8.0 if boxed else 0.0
         written = [broken(self.words(said), SMALL_MM, self.width - wide - 4 - indent) for said in lines]
         step = SMALL_MM * _LEADING
-        self._room(max(high, step * sum(map(len, written)) + (1.8 * len(written) if boxed else 0.0)))
+        self._room(max(high, step * sum(map(len, written)) + 1.8 * boxed) + (TITLE_MM * _LEADING if title else 0.0))
+        if title:
+            self.line(title, TITLE_MM)
         top = self._y
         self.picture(high, draw)
         self._y = top
-        for paragraph in written:
-            if boxed:
+        for number, paragraph in enumerate(written):
+            if number < boxed:
                 self._tick_box(left)
             for words in paragraph:
                 self._y -= step
                 self._write(left + indent, self._y + 0.3 * SMALL_MM, words, SMALL_MM)
-            self.gap(1.8 if boxed else 0.0)
+            self.gap(1.8 if number < boxed else 0.0)
         self._y = min(self._y, top - high) - 3.0
 
     def _tick_box(self, left: float) -> None:

@@ -2,6 +2,7 @@
 
 import io
 from collections.abc import Hashable, Iterator
+from itertools import groupby
 from typing import Any
 
 from vitrograph.core.errors import VitrographError
@@ -9,7 +10,7 @@ from vitrograph.core.etch import CAUTIONS, head_of
 from vitrograph.core.findings import Level
 from vitrograph.core.glass import MATERIALS
 from vitrograph.core.language import capital, tr
-from vitrograph.core.paper.packet.book import SMALL_MM, Book
+from vitrograph.core.paper.packet.book import SMALL_MM, TITLE_MM, Book
 from vitrograph.core.paper.packet.pictures import bed, finished, finished_pattern, weeding_pattern
 from vitrograph.core.paper.packet.placing import Hung, placing_pages
 from vitrograph.core.paper.tiles import PaperName
@@ -44,13 +45,19 @@ def draw_packet(canvas: Any, done: FinishedOrder, paper: PaperName) -> None:
     _cover(book, done)
     cut_pages(book, done)
     hung: Hung = {}
-    for piece in done.pieces:
-        weeding_pages(book, piece)
-        placing_pages(book, piece, hung)
+    for pieces in of_one_list(done):
+        for piece in pieces:
+            weeding_pages(book, piece)
+        placing_pages(book, pieces, hung)
     evening_pages(book, done)
     etch_pages(book, done)
     log_pages(book, done)
     book.close()
+
+
+def of_one_list(done: FinishedOrder) -> list[list[FinishedPiece]]:
+    """The pieces, those of one list of names together."""
+    return [list(some) for _, some in groupby(done.pieces, lambda piece: done.order.piece_with(piece.job.key).key)]
 
 
 def _cover(book: Book, done: FinishedOrder) -> None:
@@ -70,7 +77,7 @@ def _cover(book: Book, done: FinishedOrder) -> None:
             *_watched(piece)]
         book.beside(high, finished(piece.sheet, wide, high), wide, lines)
     book.gap(2)
-    book.line(tr("Before you begin"), 5.4)
+    book.line(tr("Before you begin"), TITLE_MM)
     for caution in _cautions(done):
         book.line(caution, SMALL_MM, indent=4)
         book.gap(1)
@@ -145,7 +152,7 @@ def _tape(book: Book, done: FinishedOrder) -> None:
     cuts = cut_list(wanted, choices)
     if not cuts:
         return
-    book.line(tr("Transfer tape"), 5.4)
+    book.line(tr("Transfer tape"), TITLE_MM)
     again = tr(", each piece used {uses} times", uses=choices.uses) if choices.uses > 1 else ""
     see = tr("Clear tape: you see the place through it.") if choices.clear else (
         tr("Opaque tape hides the place: draw the film's middle lines on it."))
