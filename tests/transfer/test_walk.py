@@ -105,6 +105,8 @@ def test_a_mirror_is_not_looked_through_and_alcohol_keeps_off_its_back():
     assert "through the glass" not in mirror and "Keep it off the mirror's back" in mirror
     _, behind = walked(job(glass=PLAQUE, material="mirror", fit__face="back"))
     assert "alcohol of 70" not in behind and "soap" in behind
+    _, back = walked(job(glass=PLAQUE, fit__face="back"))
+    assert "from the front, through the glass" in back and "from behind, through" not in back
     _, plain = walked(job())
     assert "through the glass" in plain and "alcohol of 70 to 90 %" in plain
 

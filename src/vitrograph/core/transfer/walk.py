@@ -151,8 +151,9 @@ def _snip_words(about: Circumstances) -> str:
 
 def _finishing(settings: Sequence[Setting], about: Circumstances) -> Iterator[Step]:
     """Yield what is done once every film lies: pressing, looking, masking, settling."""
-    look = (tr(" Look at it from behind, through the glass.") if about.see_through else
-            tr(" Look along the surface, against the light."))
+    look = (tr(" Look along the surface, against the light.") if not about.see_through else
+            tr(" Look at it from the front, through the glass.") if settings[0].placing.behind else
+            tr(" Look at it from behind, through the glass."))
     soonest = (tr_later("Place {number} of {risks} that lift the soonest.") if about.decal else
                tr_later("Place {number} of {risks} that leak the soonest."))
     for number, (where, risk) in enumerate(about.risks, start=1):

@@ -4834,6 +4834,10 @@
         <translation> Wenn der Folienrand sich hebt, an den Seiten einschneiden.</translation>
     </message>
     <message>
+        <source> Look at it from the front, through the glass.</source>
+        <translation> Von vorne durch das Glas ansehen.</translation>
+    </message>
+    <message>
         <source> Look at it from behind, through the glass.</source>
         <translation> Von hinten durch das Glas ansehen.</translation>
     </message>
