@@ -1,6 +1,6 @@
 """The stencil: film round the art, its openings, and the islands that only the tape holds in place."""
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from functools import cached_property
 
 import numpy as np
@@ -23,7 +23,7 @@ from vitrograph.core.stencil.outlines.marks import Marks, marks_for
 from vitrograph.core.stencil.outlines.outline import film_cover, tab_of
 from vitrograph.core.stencil.tying.ties import Tie, tie_islands
 
-_BOX_STEPS = 64                    # pieces of a box's upper and lower side, which are bent on a wall
+_BOX_STEPS = 64                    # places along a box's upper and lower side, which are bent on a wall
 
 
 class Sheet(Struct, frozen=True, dict=True):
@@ -119,25 +119,29 @@ class Sheet(Struct, frozen=True, dict=True):
         """
         if self.kind != "decal":
             return tuple(film.band for film in self.films)
-        parts, bands = shapely.get_parts(self.film), []
+        parts = shapely.get_parts(self.film)
         films = np.array([self.film_of(part) for part in parts], dtype=int)
-        for number, film in enumerate(self.films):
-            spots = self.fitted.chart.sheet_to_wall(shapely.get_coordinates(parts[films == number]))
-            (left, low), (right, high) = (spots.min(axis=0), spots.max(axis=0)) if len(spots) else (
-                (film.band.u_low, film.band.s_low), (film.band.u_high, film.band.s_high))
-            band = Band(float(left), float(low), float(right), float(high))
-            bands.append(band.shifted(-self.fitted.chart.u0) if len(spots) else band)
-        return tuple(bands)
+        return tuple(self._band_of(parts[films == number]) or film.band for number, film in enumerate(self.films))
+
+    def _band_of(self, parts: Sequence[Polygon]) -> Band | None:
+        """The patch of wall that parts of the sheet take, from where the art stands; none of none."""
+        spots = self.fitted.chart.sheet_to_wall(shapely.get_coordinates(parts))
+        if not len(spots):
+            return None
+        return Band(*spots.min(axis=0).tolist(), *spots.max(axis=0).tolist()).shifted(-self.fitted.chart.u0)
 
     @cached_property
     def laid(self) -> tuple[Polygon, ...]:
         """What of each film is laid, on the sheet: all that it covers, or of a decal a box round its art."""
         if self.kind != "decal":
             return self.covers
-        rings = [np.array(shapely.box(b.u_low, b.s_low, b.u_high, b.s_high).segmentize(
-            (b.u_high - b.u_low) / _BOX_STEPS).exterior.coords) for b in self.laid_bands]
-        return tuple(Polygon(self.fitted.chart.flipped(film.flat.develop(ring)))
-                     for film, ring in zip(self.films, rings, strict=True))
+        return tuple(self._box_on(film, band) for film, band in zip(self.films, self.laid_bands, strict=True))
+
+    def _box_on(self, film: Film, band: Band) -> Polygon:
+        """A patch of wall as it lies in a film, on the sheet."""
+        across = np.linspace(band.u_low, band.u_high, _BOX_STEPS)
+        lower, upper = (np.column_stack([across, np.full(_BOX_STEPS, s)]) for s in (band.s_low, band.s_high))
+        return Polygon(self.fitted.chart.flipped(film.flat.develop(np.concatenate([lower, upper[::-1]]))))
 
     @cached_property
     def border(self) -> tuple[float, float, float, float]:
