@@ -328,6 +328,8 @@ def test_a_pane_has_a_strip_from_its_corner_and_all_of_it_prints_at_true_size():
         assert next(mark.at for mark in collar.marks if mark.name == spot.name) == pytest.approx(
             (spot.across, -spot.down))
     assert collar.outline.bounds[0] == 0 and collar.outline.bounds[3] == 0
+    inner = collar.outline.buffer(-5.0, join_style="mitre")
+    assert all(inner.contains(shapely.Point(mark.at)) for mark in collar.marks), "paper goes on below the windows"
     done = finished(job("Hi", width=40.0, fit__from_rim=60.0)).pieces[0]
     pages = pypdf.PdfReader(io.BytesIO(collar_pdf(done, 1, "A4", "mm"))).pages
     assert len(pages) > 2 and "Lay cross on cross" in pages[0].extract_text()      # a rim of 283 mm is tiled

@@ -71,7 +71,8 @@ def test_the_riskiest_places_of_the_seal_are_pressed_one_by_one_first():
     risks = results.demands.seal.risks[:5]
     steps = [step for step in results.transfer.steps if step.key.startswith("seal")]
     assert risks and len(steps) == len(risks)
-    for step, risk in zip(steps, risks, strict=True):
+    for number, (step, risk) in enumerate(zip(steps, risks, strict=True), start=1):
+        assert step.note == f"Place {number} of {len(risks)} that leak the soonest."
         assert in_mm(step.says).startswith("Press down the edge here first, ") and in_mm(risk.says) in in_mm(step.says)
     left, _, right, _ = results.sheet.openings.bounds
     third = ["left", "middle", "right"][int(3 * (risks[0].where[0] - left) / (right - left))]
