@@ -213,6 +213,7 @@ def take_names(shell) -> None:
     """The list of names of the guides' flutes."""
     shell.bench.take_piece(4, 9)
     window = shell.windows.names()
+    window.resize(1120, 680)                                   # as it opens on a screen that has room for it
     wait(2500)
     take(window, "names")
     window.close()

@@ -5,14 +5,14 @@ import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QInputDialog, QLineEdit, QPlainTextEdit, QPushButton
+from PySide6.QtWidgets import QApplication, QInputDialog, QLineEdit, QPlainTextEdit, QPushButton
 
 from specimens import PLAQUE, TUMBLER, job, star_job
 from vitrograph.core.demo import open_night
 from vitrograph.core.errors import UnfinishedError
 from vitrograph.core.findings import Code, Level
 from vitrograph.core.glass import ShelvedGlass
-from vitrograph.core.job import Artwork, FilmMend, Item, Names, Order, Row, StraightGlass, Words
+from vitrograph.core.job import Artwork, FilmMend, Item, Names, Order, Row, SizeRule, StraightGlass, Words
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.desk.kit.message import Heard
 
@@ -258,6 +258,24 @@ def test_in_the_moment_before_another_list_is_shown_nothing_typed_or_chosen_goes
     assert [row.cells for piece in desk.bench.order.pieces for row in piece.names.rows] == [
         ("Ada",), ("Ben",), ("Cleo",)]
     desk.qtbot.waitUntil(lambda: window.table.rowCount() == 1 and window.table.item(0, 1).text() == "Cleo")
+
+
+def test_what_was_found_about_a_row_is_read_whole_in_the_smallest_window(named):
+    desk, window = named
+    window.resize(window.minimumSizeHint())
+    desk.bench.edit("Rule", artwork__rule=SizeRule("narrow", 20.0, 0.9))
+    desk.bench.take_piece(0, 2)
+    whole(desk)
+    window.refresh()
+    desk.qtbot.waitUntil(lambda: window.row.findChild(QPushButton, "allRemedy_0_0") is not None, timeout=5000)
+    QApplication.processEvents()
+    assert window.row.horizontalScrollBar().maximum() == 0
+    made = [one for one in window.row.findChildren(QPushButton) if "all rows" in one.accessibleName()]
+    for one in made:
+        lines = one.text().split("\n")
+        assert " ".join(lines) == one.accessibleName()
+        assert max(map(one.fontMetrics().horizontalAdvance, lines)) < one.width() and one.height() > 16 * len(lines)
+    assert any("\n" in one.text() for one in made)
 
 
 def test_a_row_that_fails_shows_nothing_of_another_and_the_bed_does_without_it(named):

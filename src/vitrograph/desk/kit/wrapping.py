@@ -4,7 +4,9 @@ from collections.abc import Sequence
 
 from PySide6.QtCore import QSize, Qt
 from PySide6.QtGui import QResizeEvent
-from PySide6.QtWidgets import QCheckBox, QGridLayout, QSizePolicy, QStyle, QWidget
+from PySide6.QtWidgets import QAbstractButton, QCheckBox, QGridLayout, QPushButton, QSizePolicy, QStyle, QWidget
+
+_AIR_PX = 14                       # on either side of a button's words
 
 
 class Wrapping(QWidget):
@@ -60,14 +62,12 @@ class Tick(QCheckBox):
 
     def __init__(self, words: str) -> None:
         super().__init__(words)
+        _take(self, words)
         self.words = words
-        self.setAccessibleName(words)
-        self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
 
     def minimumSizeHint(self) -> QSize:
         """The longest word is room enough."""
-        longest = max(map(self.fontMetrics().horizontalAdvance, self.words.split()), default=0)
-        return QSize(self._box + longest, super().minimumSizeHint().height())
+        return QSize(self._box + _longest(self, self.words), super().minimumSizeHint().height())
 
     @property
     def _box(self) -> int:
@@ -79,12 +79,45 @@ class Tick(QCheckBox):
     def resizeEvent(self, event: QResizeEvent) -> None:
         """Break the words where they are too long."""
         super().resizeEvent(event)
-        lines, room = [""], self.width() - self._box
-        for word in self.words.split(" "):
-            longer = f"{lines[-1]} {word}".strip()
-            if lines[-1] and self.fontMetrics().horizontalAdvance(longer) > room:
-                lines.append(word)
-            else:
-                lines[-1] = longer
-        if self.text() != "\n".join(lines):
-            self.setText("\n".join(lines))
+        _break(self, self.words, self.width() - self._box)
+
+
+class WordyButton(QPushButton):
+    """A button that says much in a narrow place: its words go on in a second line, too."""
+
+    def __init__(self, words: str) -> None:
+        super().__init__(words)
+        _take(self, words)
+        self.words = words
+
+    def minimumSizeHint(self) -> QSize:
+        """The longest word is room enough."""
+        return QSize(2 * _AIR_PX + _longest(self, self.words), super().minimumSizeHint().height())
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """Break the words where they are too long."""
+        super().resizeEvent(event)
+        _break(self, self.words, self.width() - 2 * _AIR_PX)
+
+
+def _take(made: QAbstractButton, words: str) -> None:
+    made.setAccessibleName(words)
+    made.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
+
+
+def _longest(made: QAbstractButton, words: str) -> int:
+    """How wide its longest word is."""
+    return max(map(made.fontMetrics().horizontalAdvance, words.split()), default=0)
+
+
+def _break(made: QAbstractButton, words: str, room: int) -> None:
+    """Set words in lines that are no wider than there is room."""
+    lines = [""]
+    for word in words.split(" "):
+        longer = f"{lines[-1]} {word}".strip()
+        if lines[-1] and made.fontMetrics().horizontalAdvance(longer) > room:
+            lines.append(word)
+        else:
+            lines[-1] = longer
+    if made.text() != "\n".join(lines):
+        made.setText("\n".join(lines))
