@@ -15,6 +15,7 @@ from pathlib import Path
 from vitrograph.core.language import Language, speak
 from vitrograph.languages import dress, language
 
+AROUND = 40                                   # px of a card's room that its edges take
 AS_IT_IS = ("The words of the trade",)          # the heading that the guide's text is found by
 
 
@@ -87,6 +88,9 @@ def main(code: str) -> None:
                     one.text().split())
                 if max(map(one.fontMetrics().horizontalAdvance, parts)) > one.width() + 1:
                     cut.add(f"{station}: {one.text()}")
+        room = shell.card(station).viewport().width() - AROUND
+        cut.update(f"{station}: {one.text()}" for one in shell.card(station).findChildren(QPushButton)
+                   if one.minimumSizeHint().width() > room)    # those too that are shown at other times
         if shell.card(station).widget().width() > shell.card(station).viewport().width():
             cut.add(f"{station}: the card is wider than its room")
     least = shell.minimumSizeHint()
