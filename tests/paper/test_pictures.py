@@ -23,7 +23,7 @@ from vitrograph.core.paper.packet.pictures import (
 )
 from vitrograph.core.paper.packet.pictures import finished as finished_picture
 from vitrograph.core.paper.stencils import band_of
-from vitrograph.core.paper.tiles import Pattern, draw_pattern
+from vitrograph.core.paper.tiles import Pattern, draw_pattern, together
 from vitrograph.core.transfer import Surroundings, collar_of
 
 
@@ -299,6 +299,24 @@ def test_patterns_that_share_a_page_lie_apart_at_true_size_above_their_line():
     assert spots["what follows"][1] < line[0, 1] - 6 < lowest - 6
     assert not book.set_out("Too wide", [Pattern("Film", (0, 0, 190.0, 20.0), "", lambda on: None)])
     assert not book.set_out("Too tall", [Pattern("Film", (0, 0, 90.0, 220.0), "", lambda on: None)])
+
+
+def test_patterns_that_say_the_same_share_pages_at_true_size_each_above_its_title():
+    canvas = Memory()
+    sizes = [60.0, 80.0, 70.0, 90.0, 250.0]
+    made = together([Pattern(f"Collar {number}", (10.0, 5.0, 190.0, 5.0 + high), "hang it" if number < 4 else "lay it",
+                             lambda on, high=high: on.rect(10.0, 5.0, 180.0, high))
+                     for number, high in enumerate(sizes)], "A4")
+    assert [one.title for one in made] == ["Collar 0 and 2 more", "Collar 3", "Collar 4"]
+    for pattern in made:
+        draw_pattern(canvas, pattern, "A4", "mm")
+    assert canvas.pages == 3
+    boxes = [shapely.box(*(rect / (72 / 25.4)).ravel()) for rect in canvas.rects]
+    assert [box.area for box in boxes] == pytest.approx([180.0 * high for high in sizes])
+    assert all(shapely.distance(*two) > 5 for two in pairwise(boxes[:3]))
+    spots = {words: at / (72 / 25.4) for words, at in canvas.words}
+    for number, box in enumerate(boxes[:3]):
+        assert box.bounds[1] - 5 < spots[f"Collar {number}"][1] < box.bounds[1]
 
 
 def test_paper_for_films_in_bands_says_how_far_each_lies_below_the_rim():

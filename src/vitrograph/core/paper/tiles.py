@@ -22,6 +22,7 @@ EDGE_MM = 10.0                     # of a page that printers leave white (common
 LAP_MM = 10.0
 FOOT_MM = 24.0                     # for the check line and its words
 _CROSS_MM = 4.0
+_TITLE_MM, _APART_MM = 3.0, 4.0    # below a pattern that shares a page
 _MOST_PAGES = 400
 
 
@@ -102,6 +103,38 @@ def draw_pattern(canvas: Any, pattern: Pattern, paper: PaperName, unit: Unit) ->
         _tile(canvas, pattern, tile, tiles, unit)
         canvas.showPage()
     return len(tiles) + (len(tiles) > 1)
+
+
+def together(patterns: Sequence[Pattern], paper: PaperName) -> list[Pattern]:
+    """Patterns below one another, each with its title, as many as a page holds of those that say the same."""
+    made: list[list[Pattern]] = []
+    for one in patterns:
+        more = [*made[-1], one] if made else []
+        if more and one.says == more[0].says and len(tiles_of(_below_one_another(more).box, paper)[1]) == 1:
+            made[-1] = more
+        else:
+            made.append([one])
+    return [_below_one_another(some) if len(some) > 1 else some[0] for some in made]
+
+
+def _below_one_another(patterns: Sequence[Pattern]) -> Pattern:
+    lows, low = [], 0.0
+    for one in patterns:
+        low -= one.box[3] - one.box[1]
+        lows.append(low)
+        low -= _TITLE_MM + _APART_MM
+
+    def draw(canvas: Any) -> None:
+        for one, at in zip(patterns, lows, strict=True):
+            canvas.saveState()
+            canvas.translate(-one.box[0], at - one.box[1])
+            one.draw(canvas)
+            canvas.restoreState()
+            write(canvas, 2.0, at - _TITLE_MM, one.title, _TITLE_MM)
+
+    wide = max(one.box[2] - one.box[0] for one in patterns)
+    return Pattern(tr("{title} and {n} more", title=patterns[0].title, n=len(patterns) - 1),
+                   (0.0, low + _APART_MM, wide, 0.0), patterns[0].says, draw)
 
 
 def begin_page(canvas: Any, page: tuple[float, float]) -> None:

@@ -3310,10 +3310,6 @@
         <translation>{name}: {across}, {down} unter: {edge}.</translation>
     </message>
     <message>
-        <source>Collars</source>
-        <translation>Manschetten</translation>
-    </message>
-    <message>
         <source>No collar: {error}.</source>
         <translation>Keine Manschette: {error}.</translation>
     </message>
@@ -3496,6 +3492,10 @@
     <message>
         <source>Cut a scrap of film by this outline, lay it on its place, and press it down.</source>
         <translation>Aus einem Rest Folie nach diesem Umriss einen Flicken schneiden, auf seine Stelle legen und andrücken.</translation>
+    </message>
+    <message>
+        <source>{title} and {n} more</source>
+        <translation>{title} und {n} weitere</translation>
     </message>
     <message>
         <source> · {name} of {name2}</source>

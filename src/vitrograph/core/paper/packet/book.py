@@ -74,26 +74,20 @@ class Book(Struct):
         self.close()
         self.pages += draw_pattern(self.canvas, pattern, self.paper, self.unit)
 
-    def holds(self, patterns: Sequence[Pattern], share: float) -> bool:
-        """Whether a page has room for patterns at true size and the line to check them by, on so much of it."""
-        rows = _in_rows(patterns, self.width)
-        tall = sum(map(self._tall, rows)) + _APART_MM * len(rows) + _LINE_MM
-        return max(_size(one)[0] for one in patterns) <= self.width and tall <= share * SHEETS[self.paper][1]
-
-    def _tall(self, row: Sequence[Pattern]) -> float:
-        return max(_size(one)[1] + len(self._under(one)) * SMALL_MM * _LEADING for one in row)
-
-    def set_out(self, heading: str, patterns: Sequence[Pattern], share: float = _OF_PAGE) -> bool:
+    def set_out(self, heading: str, patterns: Sequence[Pattern]) -> bool:
         """Begin a page with patterns at true size, where there is room on it for them all; else nothing is done."""
-        if not self.holds(patterns, share):
+        rows = _in_rows(patterns, self.width)
+        tall = [max(_size(one)[1] + len(self._under(one)) * SMALL_MM * _LEADING for one in row) for row in rows]
+        wide = max(_size(one)[0] for one in patterns)
+        if wide > self.width or sum(tall) + _APART_MM * len(rows) + _LINE_MM > _OF_PAGE * SHEETS[self.paper][1]:
             return False
         self.page(heading)
-        for row in _in_rows(patterns, self.width):
+        for row, high in zip(rows, tall, strict=True):
             left = MARGIN_MM
             for one in row:
                 self._set(one, left)
                 left += _size(one)[0] + _APART_MM
-            self._y -= self._tall(row) + _APART_MM
+            self._y -= high + _APART_MM
         for says in dict.fromkeys(one.says for one in patterns):
             self.line(says, SMALL_MM)
         true_line(self.canvas, MARGIN_MM, self._y - 4, self.unit)

@@ -7,7 +7,7 @@ from vitrograph.core.errors import GlassError
 from vitrograph.core.language import capital, tr
 from vitrograph.core.paper.packet.book import SMALL_MM, TITLE_MM, Book
 from vitrograph.core.paper.packet.pictures import collar_pattern, placed, pressed_first
-from vitrograph.core.paper.tiles import Pattern
+from vitrograph.core.paper.tiles import Pattern, together
 from vitrograph.core.results import FinishedPiece
 from vitrograph.core.says import Joined, Length, Says, Value
 from vitrograph.core.transfer import (
@@ -27,7 +27,6 @@ from vitrograph.core.work import Step
 _SKETCH_MM = (80.0, 62.0)
 _SMALL_SKETCH_MM = (60.0, 44.0)
 _PRESSED_MM = (80.0, 50.0)
-_OF_PAGE = 0.9                     # so much of a page collars may take that share it
 _COLLAR_MM = 1500.0                # a collar or a strip that is longer than that is no help
 
 Hung = dict[Hashable, str]         # collars that were drawn, and whose they are
@@ -140,13 +139,8 @@ def _collars(book: Book, pieces: Sequence[FinishedPiece], hung: Hung) -> None:
         for settings, whose in zip(piece.transfer.copies, _called(piece), strict=True):
             if (pattern := _collar(book, settings, about, whose, hung)) is not None:
                 drawn.append(pattern)
-    while drawn:
-        many = next((many for many in range(len(drawn), 1, -1) if book.holds(drawn[:many], _OF_PAGE)), 1)
-        together, drawn = drawn[:many], drawn[many:]
-        if many == 1:
-            book.pattern(together[0])
-        else:
-            book.set_out(tr("Collars"), together, _OF_PAGE)
+    for pattern in together(drawn, book.paper):
+        book.pattern(pattern)
 
 
 def _collar(
