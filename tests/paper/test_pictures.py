@@ -159,6 +159,11 @@ def test_where_edges_are_pressed_first_is_numbered_beside_the_letters_at_its_pla
     assert not any(shapely.box(*rect[0], *rect[1]).intersects(openings) for rect in canvas.rects)
     seen = np.concatenate([points for _, points in [*canvas.filled, *canvas.stroked]])
     assert (seen >= 0).all() and (seen <= [80.0, tall]).all() and tall <= 50.0 and np.ptp(seen[:, 0]) > 70
+    decal = finished(star_job(stencil__kind="decal")).pieces[0]
+    canvas = drawn(pressed_first(decal.sheet, decal.demands.seal.risks, 80.0, 50.0)[1])
+    spots = np.array(canvas.circles)                           # the star's tips: its numbers lie outside of it
+    star = shapely.Polygon(spots[np.argsort(np.arctan2(*(spots - spots.mean(axis=0)).T))])
+    assert len(spots) == 5 and not any(star.contains(shapely.Point(*at)) for _, at in canvas.middles)
 
 
 @pytest.mark.parametrize(("width", "beside"), [(30.0, True), (80.0, False)])

@@ -84,7 +84,7 @@ def _seen_words(sheet: Sheet) -> str:
 
 def pressed_first(sheet: Sheet, risks: Sequence[Risk], wide: float, high: float) -> tuple[float, Draw]:
     """Where at the art its edges are pressed first, numbered, in a box in mm: how tall that is, and its picture."""
-    left, low, right, top = sheet.openings.bounds
+    left, low, right, top = sheet.seen.bounds
     beside = max(_FREE_MM, _ABOUT * max(right - left, top - low))      # film about the art, on which numbers stand
     film = within(sheet.outline, shapely.box(left - beside, low - beside, right + beside, top + beside))
     left, low, right, top = film.bounds
@@ -93,10 +93,11 @@ def pressed_first(sheet: Sheet, risks: Sequence[Risk], wide: float, high: float)
     def set_down(xy: Points) -> Points:
         return np.asarray((xy - [left, low]) * scale + _NUMBER_MM / 2)
 
-    outline, openings = (as_polygons(shapely.transform(shape, set_down)) for shape in (film, sheet.openings))
+    outline, openings, art = (as_polygons(shapely.transform(shape, set_down))
+                              for shape in (film, within(sheet.openings, film), sheet.seen))
     spots = set_down(np.array([risk.where for risk in risks]).reshape(-1, 2))
     sizes = np.array([[_width_of(str(number)), _NUMBER_MM] for number in range(1, len(risks) + 1)])
-    labels = place_labels(spots, sizes, [*shapely.get_parts(openings), *shapely.points(spots)])
+    labels = place_labels(spots, sizes, [*shapely.get_parts(art), *shapely.points(spots)])
 
     def draw(canvas: Any) -> None:
         _fill(canvas, outline, _FILM)

@@ -133,33 +133,33 @@ def _measures(placing: Placing) -> Iterator[Value]:
 
 def _collars(book: Book, pieces: Sequence[FinishedPiece], hung: Hung) -> None:
     """The collars, as many on a page as it holds, or why there is none; one that was printed already serves again."""
-    drawn = []
+    drawn, said = [], dict[str, None]()                        # sixty names have one reason
     for piece in pieces:
         about = Surroundings(piece.wall, piece.job.glass, piece.job.features)
         for settings, whose in zip(piece.transfer.copies, _called(piece), strict=True):
-            if (pattern := _collar(book, settings, about, whose, hung)) is not None:
-                drawn.append(pattern)
+            made = _collar(settings, about, whose, hung)
+            if isinstance(made, Pattern):
+                drawn.append(made)
+            else:
+                said[made] = None
+    for words in said:
+        book.line(words, SMALL_MM)
     for pattern in together(drawn, book.paper):
         book.pattern(pattern)
 
 
-def _collar(
-    book: Book, settings: tuple[Setting, ...], about: Surroundings, title: str, hung: Hung
-) -> Pattern | None:
-    """A collar to draw; none, and why, where there is none or it was drawn before."""
+def _collar(settings: tuple[Setting, ...], about: Surroundings, title: str, hung: Hung) -> Pattern | str:
+    """A collar to draw; or in words why there is none, or whose serves."""
     try:
         collar = collar_of(settings, about)
     except GlassError as error:
-        book.line(tr("No collar: {error}.", error=error), SMALL_MM, grey=True)
-        return None
+        return tr("No collar: {error}.", error=error)
     left, low, right, high = collar.outline.bounds
     if max(right - left, high - low) > _COLLAR_MM:
-        book.line(tr("No collar: this glass is too large for one. Measure with a tape.") if about.wall.closed else
-                  tr("No paper strip: this pane is too large for one. Measure with a tape."), SMALL_MM, grey=True)
-        return None
+        return (tr("No collar: this glass is too large for one. Measure with a tape.") if about.wall.closed else
+                tr("No paper strip: this pane is too large for one. Measure with a tape."))
     key = (about.glass, tuple((round(x, 1), round(y, 1)) for x, y in (mark.at for mark in collar.marks)))
     if key in hung:
-        book.line(tr("The collar of {hung} serves {title} too.", hung=hung[key], title=title), SMALL_MM)
-        return None
+        return tr("The collar of {hung} serves {title} too.", hung=hung[key], title=title)
     hung[key] = title
     return collar_pattern(collar, title)
