@@ -67,9 +67,8 @@ def seal_of(sheet: Sheet, limits: Limits, width: float, film_limit: float) -> Se
 def _corners(openings: BaseGeometry) -> Iterator[Risk]:
     """Corners of film sharper than 60 degrees, along openings without finer detail."""
     edges = edges_of(openings)
-    first = np.searchsorted(edges.ring, edges.ring)            # of each edge's ring, for the last is followed by it
-    behind = np.arange(1, len(first) + 1)
-    follow = np.where(np.isin(behind, first) | (behind == len(first)), first, behind)
+    last = np.diff(edges.ring, append=-1) != 0                 # of its ring: the ring's first follows it
+    follow = np.where(last, np.searchsorted(edges.ring, edges.ring), np.arange(1, len(last) + 1))
     before, after = edges.steps, edges.steps[follow]
     long = (edges.lengths > _ARM_MM) & (edges.lengths[follow] > _ARM_MM)
     turn = np.arctan2(before[:, 0] * after[:, 1] - before[:, 1] * after[:, 0], (before * after).sum(axis=1))

@@ -104,7 +104,7 @@ def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> Trans
     way = way_for(given.choices, case)
     circumstances = Circumstances(
         given.choices, given.features, given.material, bedding(sheet, given.glass), wall.closed,
-        given.material not in _BLIND, sheet.kind == "decal",
+        given.material not in _BLIND,
         any(film.pressed is not None and film.pressed.snips for film in sheet.films), float(sheet.seen.length),
         given.mask_width, tuple((where_on(sheet, spot, sheet.film_of(spot)), risk) for risk, spot in (
             (one, shapely.Point(one.where)) for one in demands.seal.risks[:_RISKS])))

@@ -53,7 +53,7 @@ class Setting(Struct, frozen=True):
 
 
 class Circumstances(Struct, frozen=True):
-    """What the steps depend on beside the films: choices, what the piece is and bears, and what the films are for.
+    """What the steps depend on beside the films: choices, and what the piece is and bears.
 
     `see_through` says whether one can look at the film from behind, `relieved` whether its border is snipped; `edge` is
     how long the edges to press are, mm, `risks` where they leak first, in words. The mask's tape is `mask_width` wide.
@@ -65,7 +65,6 @@ class Circumstances(Struct, frozen=True):
     bedding: Says | str
     closed: bool
     see_through: bool
-    decal: bool
     relieved: bool
     edge: float
     mask_width: float
@@ -83,7 +82,7 @@ def walk(settings: Sequence[Setting], about: Circumstances) -> tuple[tuple[Step,
                                                             behind=setting.placing.behind),
                       Step("bed", about.bedding)]
         steps += _setting(setting, about)
-        if setting is not last and not about.decal:
+        if setting is not last and not setting.decal:
             steps.append(_settling(f"settle {setting.number}", about,
                                    tr_later("Let this film settle {minutes} minutes before the next one goes over its "
                                             "edge.")))
@@ -128,9 +127,9 @@ def _setting(setting: Setting, about: Circumstances) -> Iterator[Step]:
     placing, number = setting.placing, setting.number
     notes = Joined(" ", (what_a_slip_does(placing), *other_ways(placing)))
     yield Step(f"set {number}", where_it_goes(placing, setting.which), Says("{notes}", notes=notes))
-    joint = "" if number == 1 or about.decal else (
-        tr(" Its edge goes over the last one's, so that their notches line up."))
-    yield from laying_steps(setting.way, setting.which, f"lay {number}", joint + _snip_words(about))
+    joint = "" if number == 1 else tr(" Its edge goes over the last one's, so that their notches line up.")
+    border = "" if setting.decal else joint + _snip_words(about)           # a decal's is weeded before it is laid
+    yield from laying_steps(setting.way, setting.which, f"lay {number}", border)
     if setting.taped:
         yield Step(f"tape off {number}",
                    tr("Peel the tape off {which}, flat back on itself. What lifts is pressed back and rubbed again.",
@@ -142,8 +141,6 @@ def _again(choices: TransferChoices) -> str:
 
 
 def _snip_words(about: Circumstances) -> str:
-    if about.decal:                                            # its border is weeded before it is laid
-        return ""
     if about.relieved:
         return tr(" Let the border close, or lap, at each snip.")
     return tr(" If the border lifts, snip it at the sides.") if about.closed else ""
@@ -151,23 +148,24 @@ def _snip_words(about: Circumstances) -> str:
 
 def _finishing(settings: Sequence[Setting], about: Circumstances) -> Iterator[Step]:
     """Yield what is done once every film lies: pressing, looking, masking, settling."""
+    decal = settings[0].decal
     look = (tr(" Look along the surface, against the light.") if not about.see_through else
             tr(" Look at it from the front, through the glass.") if settings[0].placing.behind else
             tr(" Look at it from behind, through the glass."))
-    soonest = (tr_later("Place {number} of {risks} that lift the soonest.") if about.decal else
+    soonest = (tr_later("Place {number} of {risks} that lift the soonest.") if decal else
                tr_later("Place {number} of {risks} that leak the soonest."))
     for number, (where, risk) in enumerate(about.risks, start=1):
         says = Says("Press down the edge here first, {where}: {why}.", where=where, why=risk.says)
         yield Step(f"{SEAL} {number}", says, tr(soonest, number=number, risks=len(about.risks))
                    if len(about.risks) > 1 else "")
-    rest = (tr_later("Press down every edge of the film: {edge} in all.{look}") if about.decal and not about.risks else
-            tr_later("Press down every other edge of the film: {edge} in all.{look}") if about.decal else
+    rest = (tr_later("Press down every edge of the film: {edge} in all.{look}") if decal and not about.risks else
+            tr_later("Press down every other edge of the film: {edge} in all.{look}") if decal else
             tr_later("Press down every other edge of every opening: {edge} in all.{look}") if about.risks else
             tr_later("Press down every edge of every opening: {edge} in all.{look}"))
     yield Step(PRESS_EDGES, Says(rest, edge=Length(about.edge, 0, tool=True), look=look),
-               tr("Bubbles away from an edge are harmless; one that reaches an opening leaks.") if not about.decal
+               tr("Bubbles away from an edge are harmless; one that reaches an opening leaks.") if not decal
                else "")
-    if not about.decal:
+    if not decal:
         for setting in settings:
             for run in setting.mask:
                 yield Step(f"mask {setting.number} {run.side}", run.says(about.mask_width),

@@ -39,6 +39,11 @@ class Names:
         """The parts of the art as they were drawn, before ties and mends."""
         return shapely.STRtree(shapely.get_parts(self.sheet.fitted.sheet_art))
 
+    @cached_property
+    def _filled_film(self) -> shapely.STRtree:
+        """The parts of the film without holes."""
+        return shapely.STRtree([Polygon(one.exterior) for one in self.sheet.film.geoms])
+
     def of(self, part: Polygon) -> str:
         """What a bit that takes ink away is called."""
         own = self._inside(part)
@@ -51,10 +56,10 @@ class Names:
         if self.sheet.kind != "decal":
             largest = max(opening.area for opening in self.sheet.openings.geoms)
             return tr("gap") if part.area < largest else tr("ground")
-        around = next((one for one in self.sheet.film.geoms if Polygon(one.exterior).contains(part)), None)
+        around = _around(part, self._filled_film)
         if around is None:
             return tr("film round the art") if part.intersects(self.sheet.outline.boundary) else tr("gap")
-        letters = _called(self._inside(around))
+        letters = _called(self._inside(self.sheet.film.geoms[around]))
         return tr("gap") if letters == _DETAIL else tr("inside of {it}", it=letters)
 
     def of_island(self, part: Polygon, filled: shapely.STRtree) -> str:
@@ -62,8 +67,7 @@ class Names:
         own = _called(self._inside(part))
         if own != _DETAIL:
             return own
-        inside = filled.query(part.representative_point(), predicate="within").tolist()
-        around = min(inside, key=lambda i: float(filled.geometries[i].area), default=None)
+        around = _around(part, filled)
         if around is None:
             return tr("island")
         return tr("inside of {it}", it=self.of(self.sheet.openings.geoms[around]))
@@ -90,6 +94,12 @@ class Names:
         wanted = [at for at, name in enumerate(self._names) if name in names]
         away = shapely.distance(part, shapely.points(self._spots[wanted]))
         return self._names[wanted[int(np.argmin(away))]]
+
+
+def _around(part: Polygon, filled: shapely.STRtree) -> int | None:
+    """The number of the smallest of what is filled that a part lies in."""
+    inside = filled.query(part.representative_point(), predicate="within").tolist()
+    return min(inside, key=lambda at: float(filled.geometries[at].area), default=None)
 
 
 def _called(names: Sequence[str]) -> str:

@@ -24,7 +24,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steady import DropDown, Line, take_typed
 from vitrograph.desk.kit.terms import explained
-from vitrograph.desk.kit.wrapping import Wrapping
+from vitrograph.desk.kit.wrapping import WordyButton, Wrapping
 
 
 def label(text: str, role: str = "", *, scale: float = 1.0, bold: bool = False) -> QLabel:
@@ -96,9 +96,9 @@ def as_button(made: QPushButton) -> QPushButton:
     return made
 
 
-def button(text: str, role: str = "", tip: str = "") -> QPushButton:
-    """A push button in one of the theme's roles."""
-    made = as_button(QPushButton(text))
+def button(text: str, role: str = "", tip: str = "", *, wordy: bool = False) -> QPushButton:
+    """A push button in one of the theme's roles; the words of a `wordy` one go on in a second line."""
+    made = as_button(WordyButton(text) if wordy else QPushButton(text))
     if role:
         made.setProperty("role", role)
     if role == "choice":                                      # a click must not take the keyboard from the steps

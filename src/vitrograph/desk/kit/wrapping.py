@@ -1,10 +1,16 @@
 """What gives way where there is little room: widgets in more rows, the words of a box to tick in more lines."""
 
 from collections.abc import Sequence
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QSize, Qt
 from PySide6.QtGui import QResizeEvent
-from PySide6.QtWidgets import QAbstractButton, QCheckBox, QGridLayout, QPushButton, QSizePolicy, QStyle, QWidget
+from PySide6.QtWidgets import QCheckBox, QGridLayout, QPushButton, QSizePolicy, QStyle, QWidget
+
+if TYPE_CHECKING:
+    _Button = QPushButton          # what breaks words is mixed into a button of either kind
+else:
+    _Button = object
 
 _AIR_PX = 14                       # on either side of a button's words
 
@@ -57,67 +63,49 @@ class Wrapping(QWidget):
             self._grid.setColumnStretch(at, int(at < used if self._even else at == self._most))
 
 
-class Tick(QCheckBox):
-    """A box to tick whose words go on in a second line where they are too long for one."""
+class _Breaking(_Button):
+    """A button whose words go on in a second line where they are too long for one."""
 
     def __init__(self, words: str) -> None:
         super().__init__(words)
-        _take(self, words)
         self.words = words
+        self.setAccessibleName(words)
+        self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
+
+    @property
+    def _beside(self) -> int:
+        """How much of its width is not for words."""
+        return 2 * _AIR_PX
 
     def minimumSizeHint(self) -> QSize:
         """The longest word is room enough."""
-        return QSize(self._box + _longest(self, self.words), super().minimumSizeHint().height())
+        longest = max(map(self.fontMetrics().horizontalAdvance, self.words.split()), default=0)
+        return QSize(self._beside + longest, super().minimumSizeHint().height())
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        """Break the words where they are too long."""
+        super().resizeEvent(event)
+        lines, room = [""], self.width() - self._beside
+        for word in self.words.split(" "):
+            longer = f"{lines[-1]} {word}".strip()
+            if lines[-1] and self.fontMetrics().horizontalAdvance(longer) > room:
+                lines.append(word)
+            else:
+                lines[-1] = longer
+        if self.text() != "\n".join(lines):
+            self.setText("\n".join(lines))
+
+
+class Tick(_Breaking, QCheckBox):
+    """A box to tick with words that break."""
 
     @property
-    def _box(self) -> int:
+    def _beside(self) -> int:
         """How wide the box is, with the air beside it."""
         style = self.style()
         return (style.pixelMetric(QStyle.PixelMetric.PM_IndicatorWidth, None, self)
                 + style.pixelMetric(QStyle.PixelMetric.PM_CheckBoxLabelSpacing, None, self) + 4)
 
-    def resizeEvent(self, event: QResizeEvent) -> None:
-        """Break the words where they are too long."""
-        super().resizeEvent(event)
-        _break(self, self.words, self.width() - self._box)
 
-
-class WordyButton(QPushButton):
-    """A button that says much in a narrow place: its words go on in a second line, too."""
-
-    def __init__(self, words: str) -> None:
-        super().__init__(words)
-        _take(self, words)
-        self.words = words
-
-    def minimumSizeHint(self) -> QSize:
-        """The longest word is room enough."""
-        return QSize(2 * _AIR_PX + _longest(self, self.words), super().minimumSizeHint().height())
-
-    def resizeEvent(self, event: QResizeEvent) -> None:
-        """Break the words where they are too long."""
-        super().resizeEvent(event)
-        _break(self, self.words, self.width() - 2 * _AIR_PX)
-
-
-def _take(made: QAbstractButton, words: str) -> None:
-    made.setAccessibleName(words)
-    made.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
-
-
-def _longest(made: QAbstractButton, words: str) -> int:
-    """How wide its longest word is."""
-    return max(map(made.fontMetrics().horizontalAdvance, words.split()), default=0)
-
-
-def _break(made: QAbstractButton, words: str, room: int) -> None:
-    """Set words in lines that are no wider than there is room."""
-    lines = [""]
-    for word in words.split(" "):
-        longer = f"{lines[-1]} {word}".strip()
-        if lines[-1] and made.fontMetrics().horizontalAdvance(longer) > room:
-            lines.append(word)
-        else:
-            lines[-1] = longer
-    if made.text() != "\n".join(lines):
-        made.setText("\n".join(lines))
+class WordyButton(_Breaking, QPushButton):
+    """A button that says much in a narrow place."""

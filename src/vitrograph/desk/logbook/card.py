@@ -16,9 +16,8 @@ from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import StationCard
-from vitrograph.desk.kit.fields import as_button, button, in_a_row, label
+from vitrograph.desk.kit.fields import button, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
-from vitrograph.desk.kit.wrapping import WordyButton
 from vitrograph.desk.logbook.advising import Advising
 from vitrograph.desk.logbook.ahead import Ahead
 from vitrograph.desk.logbook.looking import Looked, Looking, Piece
@@ -52,7 +51,7 @@ class LogbookCard(StationCard):
         self.write = button(tr("Write it down"), "accent")
         self.write.setObjectName("writeDown")
         self.write.clicked.connect(self.write_down)
-        self.anew = as_button(WordyButton(tr("Make this order again, from the first step")))
+        self.anew = button(tr("Make this order again, from the first step"), wordy=True)
         self.anew.setObjectName("beginAnew")
         self.anew.clicked.connect(self._begin_anew)
         self.back = button(tr("Go on with the steps as they were"))

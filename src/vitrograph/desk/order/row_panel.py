@@ -11,9 +11,8 @@ from vitrograph.core.job.change import AddMend, Resize
 from vitrograph.core.language import capital, tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
-from vitrograph.desk.kit.fields import as_button, label
+from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
-from vitrograph.desk.kit.wrapping import WordyButton
 
 _MOST = 8                          # findings listed
 
@@ -65,13 +64,13 @@ class RowPanel(QScrollArea):
             words = self.bench.words(remedy.label)
             alone = _names_with(names, at, remedy)
             if alone is not None:
-                made = as_button(WordyButton(tr("{words}, this row", words=words)))
+                made = button(tr("{words}, this row", words=words), wordy=True)
                 made.setObjectName(f"rowRemedy_{number}_{place}")
                 made.clicked.connect(lambda _on=False, alone=alone, words=words: self.bench.pieces.set_names(
                     words, alone, at))
                 column.addWidget(made)
             if not all(isinstance(change, AddMend) and change.mend.at is not None for change in remedy.changes):
-                made = as_button(WordyButton(tr("{words}, all rows", words=words)))
+                made = button(tr("{words}, all rows", words=words), wordy=True)
                 made.setObjectName(f"allRemedy_{number}_{place}")
                 made.clicked.connect(lambda _on=False, remedy=remedy: self.bench.remedy(remedy))
                 column.addWidget(made)

@@ -9,8 +9,7 @@ from vitrograph.core.says import Area
 from vitrograph.core.units import Unit
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart
-from vitrograph.desk.kit.fields import ChoiceRow, LengthField, NumberField, as_button, label
-from vitrograph.desk.kit.wrapping import WordyButton
+from vitrograph.desk.kit.fields import ChoiceRow, LengthField, NumberField, button, label
 
 
 class TiesPanel(CardPart):
@@ -22,7 +21,7 @@ class TiesPanel(CardPart):
             ("none", tr("none")), ("auto", tr("placed for me")), ("hand", tr("by hand"))], columns=3)
         self.tie_width = LengthField(tr("Ties, wide"), "tie_width", least=0.2)
         self.each = NumberField(tr("Ties to each island (0: as needed)"), "tie_each", suffix="", whole=True)
-        self.place = as_button(WordyButton(tr("Place a tie: click an opening on the sheet")))
+        self.place = button(tr("Place a tie: click an opening on the sheet"), wordy=True)
         self.place.setObjectName("placeTie")
         self.place.setCheckable(True)
         self.by_hand = label(tr("Drag a tie along its opening to move it; click it and press Delete to take it away."),

@@ -17,7 +17,7 @@ from vitrograph.core.paper.page import draw_shape
 from vitrograph.core.paper.tiles import Pattern
 from vitrograph.core.stencil import Risk, Sheet
 from vitrograph.core.transfer import Collar, Setting
-from vitrograph.core.weed import Bit, WeedPlan, place_labels
+from vitrograph.core.weed import Bit, Label, WeedPlan, place_labels
 
 _FILM, _OPENING, _ISLAND = 0.82, 1.0, 0.55
 _NUMBER_MM = 3.0
@@ -25,6 +25,8 @@ _HOOK_MM, _PULL_MM = 0.9, 5.0
 _CROSS_MM = 3.0
 _FREE_MM, _ABOUT = 6.0, 0.15         # film that is shown about the art: at least, and as a share of the art
 _APART_MM, _BESIDE_MM = 8.0, 180.0   # two pictures of one piece; as wide as is written on an A4 page
+
+_NOTHING = MultiPolygon()
 
 Draw = Callable[[Any], None]
 
@@ -100,18 +102,11 @@ def pressed_first(sheet: Sheet, risks: Sequence[Risk], wide: float, high: float)
     labels = place_labels(spots, sizes, [*shapely.get_parts(art), *shapely.points(spots)])
 
     def draw(canvas: Any) -> None:
-        _fill(canvas, outline, _FILM)
-        _fill(canvas, openings, _OPENING)
-        canvas.setFillGray(0)
-        canvas.setLineWidth(0.12)
-        draw_shape(canvas, outline, fill=False)
-        draw_shape(canvas, openings, fill=False)
+        _draw_film(canvas, outline, openings)
         for number, label in enumerate(labels, start=1):
             if label is not None:
                 canvas.circle(*label.to, _HOOK_MM / 2, stroke=0, fill=1)
-                canvas.setLineWidth(0.2)
-                canvas.line(*label.at, *label.to)
-                _write(canvas, label.at, str(number))
+                _draw_number(canvas, label, number, 0.2)
 
     return (top - low) * scale + _NUMBER_MM, draw
 
@@ -129,20 +124,13 @@ def weeding_pattern(sheet: Sheet, weed: WeedPlan, film: int, title: str) -> Patt
     openings = MultiPolygon([part for bit in pull for part in shapely.get_parts(bit.shape)])
 
     def draw(canvas: Any) -> None:
-        _fill(canvas, outline, _FILM)
-        _fill(canvas, openings, _OPENING)
-        _fill(canvas, MultiPolygon([part for bit in stay for part in shapely.get_parts(bit.shape)]), _ISLAND)
-        canvas.setFillGray(0)
-        canvas.setLineWidth(0.12)
-        draw_shape(canvas, as_polygons(outline), fill=False)
-        draw_shape(canvas, openings, fill=False)
+        islands = MultiPolygon([part for bit in stay for part in shapely.get_parts(bit.shape)])
+        _draw_film(canvas, as_polygons(outline), openings, islands)
         for bit in pull:
             _draw_pull(canvas, bit)
         for bit, label in zip(numbered, labels, strict=True):
             if label is not None:
-                canvas.setLineWidth(0.1)
-                canvas.line(*label.at, *label.to)
-                _write(canvas, label.at, str(bit.number))
+                _draw_number(canvas, label, bit.number, 0.1)
 
     margin = 6.0
     mirrored = tr(" Mirrored, as the film itself is.") if sheet.fitted.chart.mirrored else ""
@@ -154,6 +142,25 @@ def weeding_pattern(sheet: Sheet, weed: WeedPlan, film: int, title: str) -> Patt
 def _width_of(number: str) -> float:
     """About how wide a number is, mm."""
     return 0.6 * _NUMBER_MM * len(number)
+
+
+def _draw_film(
+    canvas: Any, outline: MultiPolygon, openings: MultiPolygon, islands: MultiPolygon = _NOTHING
+) -> None:
+    """Film with its openings, their edges drawn, and the islands within them."""
+    for shape, grey in ((outline, _FILM), (openings, _OPENING), (islands, _ISLAND)):
+        _fill(canvas, shape, grey)
+    canvas.setFillGray(0)
+    canvas.setLineWidth(0.12)
+    draw_shape(canvas, outline, fill=False)
+    draw_shape(canvas, openings, fill=False)
+
+
+def _draw_number(canvas: Any, label: Label, number: int, line: float) -> None:
+    """A number beside its place, tied to it by a line so wide, mm."""
+    canvas.setLineWidth(line)
+    canvas.line(*label.at, *label.to)
+    _write(canvas, label.at, str(number))
 
 
 def _draw_pull(canvas: Any, bit: Bit) -> None:
