@@ -11,11 +11,11 @@ import sys
 import numpy as np
 from PIL import Image, ImageDraw
 
-from common import percentile, report, timed
+from common import in_turn, report
 from vitrograph.core.artwork.tracing import trace
 from vitrograph.core.job import TraceChoices
 
-REPEATS, FINER = 3, 4
+REPEATS, FINER = 5, 4
 
 
 def page(width: int, height: int) -> bytes:
@@ -59,8 +59,7 @@ def memory_of_a_large_trace() -> float:
 if __name__ == "__main__":
     content = page(3000, 3000)
     pixels = np.asarray(Image.open(io.BytesIO(content)), dtype=float) / 255
-    base = percentile(timed(lambda: contour_pass(pixels), REPEATS), 0.5)
-    ours = percentile(timed(lambda: whole_trace(content), REPEATS), 0.5)
+    base, ours = in_turn([lambda: contour_pass(pixels), lambda: whole_trace(content)], REPEATS)
     report("one pass of the contour finder, 3000 x 3000 px", 1000 * base, "ms")
     report("a whole trace, from the PNG file to curves", 1000 * ours, "ms")
     report("ratio of the medians", ours / base, "x ", 4.0)

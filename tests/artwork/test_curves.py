@@ -12,7 +12,7 @@ from PIL import Image
 from scipy.ndimage import gaussian_filter
 
 from vitrograph.core.artwork.fill import fill_outlines, polygons_of_rings
-from vitrograph.core.artwork.tracing import fit_ring, trace
+from vitrograph.core.artwork.tracing import fit_rings, trace
 from vitrograph.core.artwork.tracing.contour import rings_at_zero
 from vitrograph.core.artwork.tracing.trace import scatter
 from vitrograph.core.errors import ArtworkError, PictureError
@@ -62,13 +62,30 @@ def test_a_curve_begins_where_it_ends_and_stays_near_its_ring(seed, count):
     radius = draw.uniform(15, 60, count)
     corners = np.column_stack([radius * np.cos(turn), radius * np.sin(turn)]) + 70
     ring = np.concatenate([corners, corners[:1]])
-    curve = fit_ring(ring, 0.3)
+    curve, = fit_rings([ring], np.array([0.3]))
     np.testing.assert_allclose(curve.pieces[:, 3], np.roll(curve.pieces[:, 0], -1, axis=0), atol=1e-9)
     outline = shapely.linearrings(ring)
     points = shapely.points(curve.flattened(0.02))
     assert np.median(shapely.distance(points, outline)) < 1.0
     low, high = curve.pieces.reshape(-1, 2).min(axis=0), curve.pieces.reshape(-1, 2).max(axis=0)
     assert (low > corners.min(axis=0) - 80).all() and (high < corners.max(axis=0) + 80).all()
+
+
+def test_many_outlines_at_once_are_each_as_alone():
+    turn = np.linspace(0, 2 * np.pi, 400)
+    oval = np.column_stack([90 * np.cos(turn), 40 * np.sin(turn)]) + 100
+    box = np.array([[0, 0], [60, 0], [60, 33], [25, 33], [0, 0]], dtype=float)
+    wavy = 100 + (70 + 9 * np.sin(7 * turn))[:, None] * np.column_stack([np.cos(turn), np.sin(turn)])
+    rings = [np.append(ring[:-1], ring[:1], axis=0) for ring in (oval, box, wavy, oval + 7)]
+    tolerances, calm = np.array([0.05, 0.3, 0.1, 0.6]), np.array([True, True, False, True])
+    together = fit_rings(rings, tolerances, calm=calm)
+    for ring, tolerance, still, curve in zip(rings, tolerances, calm, together, strict=True):
+        alone, = fit_rings([ring], tolerance[None], calm=still)
+        np.testing.assert_allclose(curve.pieces, alone.pieces, atol=1e-9)
+        # one picture's curve strays at most its tolerance from the outline, and its samples' own steps
+        off = shapely.distance(shapely.points(ring), shapely.linearrings(curve.flattened(0.01)))
+        assert off.max() < tolerance + 0.3
+    assert len(together[1].pieces) == 4 and len(together[3].pieces) < len(together[0].pieces)
 
 
 def test_a_shaking_outline_is_told_from_a_calm_one():

@@ -140,13 +140,14 @@ def _keep(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
 
 def _smooth(shape: MultiPolygon, mend: Mend) -> BaseGeometry:
     """Outlines redrawn as smooth curves that stray at most the amount; true corners stay."""
-    from vitrograph.core.artwork.tracing.curves import fit_ring
+    from vitrograph.core.artwork.tracing.curves import fit_rings
 
     if mend.amount <= 0:
         return shape
     unit = _SMOOTH_STEPS / (mend.amount * 40)                  # so that a tolerance of the amount spans some samples
-    rings = [shapely.get_coordinates(ring) for ring in shapely.get_rings(shapely.get_parts(shape))]
-    curves = [fit_ring(ring * unit, mend.amount * unit) for ring in rings if len(ring) > 4]
+    rings = [shapely.get_coordinates(ring) * unit for ring in shapely.get_rings(shapely.get_parts(shape))]
+    rings = [ring for ring in rings if len(ring) > 4]
+    curves = fit_rings(rings, np.full(len(rings), mend.amount * unit))
     smooth = polygons_of_rings([curve.flattened(_SMOOTH_FLAT * unit) / unit for curve in curves])
     return _within(smooth, shape, mend)
 

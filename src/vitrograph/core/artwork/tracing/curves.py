@@ -1,27 +1,29 @@
-"""Smooth curves with kept corners through the sub-pixel outline of a traced shape.
+"""Smooth curves through the sub-pixel outlines of traced shapes, their corners kept.
 
-The outline is resampled evenly. On either side of each place a line or a parabola is fitted to the samples beyond the
-pixel's own rounding; where the two tangents, carried back to the place, differ by more than a curve would let them,
-there is a corner, and it stands where they cross. Between corners go cubic Beziers by least squares, split where they
-stray (P. J. Schneider, An Algorithm for Automatically Fitting Digitized Curves, Graphics Gems, 1990).
+Between corners go cubic Beziers by least squares, split where they stray (P. J. Schneider, An Algorithm for
+Automatically Fitting Digitized Curves, Graphics Gems, 1990). A picture has thousands of stretches to fit and each has
+few samples, so all of them are fitted at once: their samples lie end to end in one row, and sums go by stretch.
 """
+
+from collections.abc import Sequence
 
 import numpy as np
 from msgspec import Struct
+from msgspec.structs import replace
 from numpy.typing import NDArray
 
-from vitrograph.core.geometry import Points, distinct, flatten_cubics, length_of, lengths_along, points_at
+from vitrograph.core.artwork.tracing.corners import STEP, Values, corners_of, resampled
+from vitrograph.core.geometry import Points, flatten_cubics
 
-Values = NDArray[np.float64]
+Indices = NDArray[np.intp]
 
-_STEP = 0.5                        # px between samples
-_REACH = 2.2                       # px a corner may stand off the rounded outline
 _ROUNDED = 1.6                     # px of outline about a corner that its pixels rounded
-_STRAIGHT = 0.6                    # of the tolerance: a part as straight as this is a line
-_BOW = 0.05                        # px
+_STRAIGHT = 0.6                    # of the tolerance: a stretch as straight as this is a line
 _SPAN = 8                          # samples on either side that tell a tangent
 _IMPROVE = 2                       # rounds of reparametrising
 _WELL, _HOPELESS = 1.0, 2.5        # of the tolerance: near enough to stop, too far to go on
+_SHORT = 10                        # samples of a stretch that is not split
+_TOGETHER = 100_000                # samples fitted at once, for memory
 
 
 class Curve(Struct, frozen=True):
@@ -39,268 +41,263 @@ class Curve(Struct, frozen=True):
         return flatten_cubics(self.pieces, max_deviation)
 
 
-def fit_ring(ring: Points, tolerance: float, *, calm: bool = True) -> Curve:
-    """A curve that strays at most about `tolerance` from a closed (n, 2) outline of pixels, corners kept.
+def fit_rings(rings: Sequence[Points], tolerances: Values, *, calm: NDArray[np.bool_] | bool = True) -> list[Curve]:
+    """A curve for each closed (n, 2) outline of pixels that strays at most about its tolerance, corners kept.
 
     An outline that is not calm, but shakes with noise, is searched for wide corners only.
     """
-    samples = _resampled(ring)
-    corners, places = _corners(samples, calm)
-    pieces = []
+    calm = np.broadcast_to(calm, len(rings))
+    curves: list[Curve] = []
+    paths: list[_Path] = []
+    many = 0
+    for number, ring in enumerate(rings):
+        samples = resampled(ring)
+        paths += [_Path(points, tangents, number, float(tolerances[number]))
+                  for points, tangents in _paths(samples, bool(calm[number]))]
+        many += len(samples)
+        if many > _TOGETHER or number == len(rings) - 1:
+            curves += _fit(paths)
+            paths, many = [], 0
+    return curves
+
+
+class _Path(Struct, frozen=True):
+    """Samples from one end to another, the tangents there (2, 2), 0 where free, the ring they are of, its tolerance."""
+
+    points: Points
+    tangents: Points
+    ring: int
+    tolerance: float
+
+
+def _paths(samples: Points, calm: bool) -> list[tuple[Points, Points]]:
+    """An outline's stretches from corner to corner, and the tangents at their ends; quarters of one without corners."""
+    corners, places = corners_of(samples, calm)
     if not len(corners):
-        return Curve(np.array(_fit_smooth(samples, tolerance)))
-    for number, corner in enumerate(corners):
-        following = corners[(number + 1) % len(corners)]
-        part = _between(samples, int(corner), int(following))
-        ends = places[number], places[(number + 1) % len(corners)]
-        pieces += _fit(_with_ends(part, *ends), None, None, tolerance)
-    return Curve(np.array(pieces))
+        return _quarters(samples)
+    free = np.zeros((2, 2))
+    following = np.roll(corners, -1)
+    return [(np.concatenate([[place], _between(samples, int(start), int(end)), [after]]), free)
+            for start, end, place, after in zip(corners, following, places, np.roll(places, -1, axis=0), strict=True)]
 
 
-def _resampled(ring: Points) -> Points:
-    """Even samples of a closed outline, the first not repeated."""
-    length = length_of(ring)
-    count = max(8, round(length / _STEP))
-    return points_at(ring, np.arange(count) * length / count)
-
-
-class _Window(Struct, frozen=True):
-    """The samples of a side that are looked at, counted from the place; the least turn that is a corner."""
-
-    near: int
-    far: int
-    least_turn: float
-
-    def side(self, samples: Points, direction: int) -> tuple[Points, Points]:
-        """For every sample, where the side that leaves it begins and its tangent, carried back by the side's shape."""
-        t = np.arange(self.near, self.far + 1) * _STEP
-        # samples k = near..far along the ring, for every sample at once: windows on the ring laid out twice
-        ahead = samples if direction > 0 else samples[::-1]
-        wrapped = np.concatenate([ahead, ahead[:self.far]])
-        windows = np.lib.stride_tricks.sliding_window_view(wrapped, len(t), axis=0)[self.near:self.near + len(samples)]
-        beside = np.moveaxis(windows if direction > 0 else windows[::-1], 2, 0)
-        line = np.tensordot(np.linalg.pinv(np.column_stack([np.ones_like(t), t])), beside, 1)
-        if self.far - self.near < 8:
-            return line[0], line[1]
-        parabola = np.tensordot(np.linalg.pinv(np.column_stack([np.ones_like(t), t, t * t])), beside, 1)
-        # the bow of a parabola that noise alone would give is none: a line carries back more surely
-        straight = (np.hypot(*parabola[2].T) * (t[-1] - t[0]) ** 2 / 8 < _BOW)[:, None]
-        return np.where(straight, line[0], parabola[0]), np.where(straight, line[1], parabola[1])
-
-
-_WIDE, _CLOSE = _Window(3, 13, np.radians(32)), _Window(2, 6, np.radians(48))
-
-
-def _corners(samples: Points, calm: bool) -> tuple[NDArray[np.intp], Points]:
-    """Indices of the samples at corners, and where those corners truly stand.
-
-    On a calm outline corners that crowd each other are told by a closer look.
-    """
-    if len(samples) < 2 * _WIDE.far:
-        return np.zeros(0, dtype=np.intp), samples[:0]
-    peaks, crossing = _peaks(samples, _WIDE)
-    if not calm:
-        return peaks, crossing[peaks]
-    close, crossing_close = _peaks(samples, _CLOSE)
-    away = np.abs((close[:, None] - peaks[None] + len(samples) // 2) % len(samples) - len(samples) // 2)
-    added = close[away.min(axis=1, initial=len(samples)) > _WIDE.near] if len(peaks) else close
-    every = np.sort(np.concatenate([peaks, added]))
-    if not len(every):
-        return every, samples[:0]
-    gaps = np.diff(np.concatenate([every, [every[0] + len(samples)]]))
-    crowded = np.minimum(gaps, np.roll(gaps, 1)) < _WIDE.far + 2
-    places = np.where((crowded | np.isin(every, added))[:, None], crossing_close[every], crossing[every])
-    sound = np.hypot(*(places - samples[every]).T) < _REACH
-    return every, np.where(sound[:, None], places, samples[every])
-
-
-def _peaks(samples: Points, window: _Window) -> tuple[NDArray[np.intp], Points]:
-    """Samples at which the outline turns most sharply, and for every sample where its two sides would cross."""
-    from scipy.ndimage import maximum_filter1d
-
-    (place_a, tangent_a), (place_b, tangent_b) = (window.side(samples, direction) for direction in (1, -1))
-    incoming = -tangent_b
-    turn = np.abs(np.arctan2(incoming[:, 0] * tangent_a[:, 1] - incoming[:, 1] * tangent_a[:, 0],
-                             (incoming * tangent_a).sum(axis=1)))
-    crossing, sharp = _crossings(place_a, tangent_a, place_b, incoming)
-    strength = np.where(sharp & (np.hypot(*(crossing - samples).T) < _REACH), turn, 0.0)
-    reach = np.arange(-window.near - 1, window.near + 2)
-    highest = maximum_filter1d(strength, len(reach), mode="wrap")
-    peaks = np.flatnonzero((strength >= highest) & (strength > window.least_turn))
-    if not len(peaks):
-        return peaks, crossing
-    # seen from the sample nearest to where its sides cross, a corner's sides are free of its rounding
-    about = (peaks[:, None] + reach) % len(samples)
-    nearest = np.hypot(*(samples[about] - crossing[peaks][:, None]).transpose(2, 0, 1)).argmin(axis=1)
-    peaks = distinct(about[np.arange(len(peaks)), nearest])
-    peaks = peaks[strength[peaks] > window.least_turn]
-    return peaks[np.append(np.diff(peaks) > window.near, True)] if len(peaks) else peaks, crossing
-
-
-def _crossings(p: Points, d: Points, q: Points, e: Points) -> tuple[Points, NDArray[np.bool_]]:
-    """Where the lines p + t d and q + u e cross, and whether they do so at an angle that tells the place."""
-    cross = d[:, 0] * e[:, 1] - d[:, 1] * e[:, 0]
-    sharp = np.abs(cross) > 0.25 * np.hypot(*d.T) * np.hypot(*e.T)
-    gap = q - p
-    t = (gap[:, 0] * e[:, 1] - gap[:, 1] * e[:, 0]) / np.where(sharp, cross, 1.0)
-    return p + t[:, None] * d, sharp
-
-
-def _fit_smooth(samples: Points, tolerance: float) -> list[Points]:
-    """Pieces round an outline without corners, begun as quarters of it."""
-    reach, count = min(_SPAN, len(samples) // 4), len(samples)
-    starts = [count * quarter // 4 for quarter in range(4)]
-    tangents = [_tangent_at(np.roll(samples, reach - start, axis=0)[:2 * reach + 1], reach) for start in starts]
-    pieces = []
-    for quarter, start in enumerate(starts):
-        following = (quarter + 1) % 4
-        end = starts[following] if following else count
-        part = samples[np.arange(start, end + 1) % count]
-        pieces += _fit(part, tangents[quarter], -tangents[following], tolerance)
-    return pieces
+def _quarters(samples: Points) -> list[tuple[Points, Points]]:
+    count, reach = len(samples), min(_SPAN, len(samples) // 4)
+    starts = count * np.arange(5) // 4
+    round_once = np.concatenate([samples[-reach:], samples, samples[:reach]])
+    tangents = _tangents_at(round_once, starts[:4] + reach, np.full(4, reach))
+    return [(samples[np.arange(start, end + 1) % count], np.array([tangent, -after]))
+            for start, end, tangent, after in zip(starts[:-1], starts[1:], tangents, np.roll(tangents, -1, axis=0),
+                                                  strict=True)]
 
 
 def _between(samples: Points, start: int, end: int) -> Points:
     """Samples from one corner to the next, those that pixels rounded left out."""
     count = (end - start) % len(samples) or len(samples)
     indices = (start + np.arange(count + 1)) % len(samples)
-    skip = min(round(_ROUNDED / _STEP), max(0, count // 2 - 1))
+    skip = min(round(_ROUNDED / STEP), max(0, count // 2 - 1))
     return samples[indices[skip:len(indices) - skip]]
 
 
-def _with_ends(part: Points, start: Points, end: Points) -> Points:
-    return np.concatenate([[start], part, [end]])
+class _Stretches(Struct, frozen=True):
+    """Runs of a row of (n, 2) samples, each from its first to its last (k,), one following another.
+
+    Beside them the tangents at their ends (k, 2, 2), 0 where free, and the tolerances (k,).
+    """
+
+    points: Points
+    first: Indices
+    last: Indices
+    tangents: Points
+    within: Values
+
+    @property
+    def counts(self) -> Indices:
+        """How many samples each has."""
+        return self.last - self.first + 1
+
+    def those(self, wanted: NDArray[np.bool_]) -> "_Stretches":
+        """Some of them."""
+        return replace(self, first=self.first[wanted], last=self.last[wanted], tangents=self.tangents[wanted],
+                       within=self.within[wanted])
+
+    def chords(self) -> Points:
+        """(k, 4, 2) the straight pieces from end to end."""
+        start, end = self.points[self.first], self.points[self.last]
+        return start[:, None] + np.linspace(0.0, 1.0, 4)[:, None] * (end - start)[:, None]
+
+    def straight(self) -> NDArray[np.bool_]:
+        """Which are lines: the free ones whose samples all lie near their chord."""
+        laid = _laid(self)
+        start = self.points[self.first]
+        along = self.points[self.last] - start
+        length = np.hypot(*along.T)
+        off = laid.points - start[laid.owner]
+        away = np.abs(off[:, 0] * along[laid.owner, 1] - off[:, 1] * along[laid.owner, 0])
+        near = np.maximum.reduceat(away, laid.starts) <= _STRAIGHT * self.within * length
+        return np.asarray((self.counts < 3) | (near & (length > 0) & ~_bound(self.tangents).any(axis=1)))
+
+    def halved(self, at: Indices) -> "_Stretches":
+        """Both parts of each, split at a sample that is not too near its ends."""
+        sixth = self.counts // 6
+        at = np.clip(at, sixth + 2, self.counts - sixth - 3)
+        middle = self.first + at
+        tangents = _tangents_at(self.points, middle, np.minimum(np.minimum(_SPAN, at), self.counts - 1 - at))
+        before = np.stack([self.tangents[:, 0], -tangents], axis=1)
+        after = np.stack([tangents, self.tangents[:, 1]], axis=1)
+        return replace(self, first=np.concatenate([self.first, middle]), last=np.concatenate([middle, self.last]),
+                       tangents=np.concatenate([before, after]), within=np.tile(self.within, 2))
 
 
-def _unit(vector: Points) -> Points:
-    length = float(np.hypot(*vector))
-    return vector / length if length > 0 else np.array([1.0, 0.0])
+def _fit(paths: Sequence[_Path]) -> list[Curve]:
+    """The curves of some rings from all of their paths in order."""
+    ends = np.cumsum([len(path.points) for path in paths])
+    waiting = _Stretches(np.concatenate([path.points for path in paths]), np.append(0, ends[:-1]), ends - 1,
+                         np.array([path.tangents for path in paths]), np.array([path.tolerance for path in paths]))
+    straight = waiting.straight()
+    made, begun = [waiting.chords()[straight]], [waiting.first[straight]]
+    waiting = waiting.those(~straight)
+    while len(waiting.first):
+        pieces, worst, at = _cubics(waiting)
+        fine = (worst <= waiting.within) | (waiting.counts < _SHORT)
+        made.append(pieces[fine])
+        begun.append(waiting.first[fine])
+        waiting = waiting.those(~fine).halved(at[~fine])
+    first = np.concatenate(begun)
+    order = np.argsort(first)
+    rings = np.array([path.ring for path in paths])[np.searchsorted(ends, first[order], side="right")]
+    bounds = np.flatnonzero(np.diff(rings)) + 1
+    return [Curve(pieces) for pieces in np.split(np.concatenate(made)[order], bounds)]
 
 
-def _fit(points: Points, start: Points | None, end: Points | None, tolerance: float) -> list[Points]:
-    """Cubic pieces through points in order; a tangent that is None is taken from the points."""
-    if _is_straight(points, _STRAIGHT * tolerance) and start is None and end is None:
-        return [_line(points[0], points[-1])]
-    made: list[Points] = []
-    waiting = [(points, start, end)]
-    while waiting:
-        part, first, last = waiting.pop()
-        if len(part) < 3:
-            made.append(_line(part[0], part[-1]))
-            continue
-        piece, worst, at = _cubic(part, first, last, tolerance)
-        if worst <= tolerance or len(part) < 10:
-            made.append(piece)
-            continue
-        at = int(np.clip(at, len(part) // 6 + 2, len(part) - len(part) // 6 - 3))
-        tangent = _tangent_at(part, at)
-        waiting.append((part[at:], tangent, last))
-        waiting.append((part[:at + 1], first, -tangent))
-    return made
+def _tangents_at(points: Points, at: Indices, reach: Indices) -> Points:
+    """Directions at points, by least squares over so many neighbours on either side."""
+    steps = np.arange(-_SPAN, _SPAN + 1)
+    weights = np.where(np.abs(steps) <= reach[:, None], steps, 0)
+    vectors = np.einsum("ks,ksd->kd", weights, points[np.clip(at[:, None] + steps, 0, len(points) - 1)])
+    lengths = np.hypot(*vectors.T)[:, None]
+    return np.where(lengths > 0, vectors / np.where(lengths > 0, lengths, 1.0), [1.0, 0.0])
 
 
-def _tangent_at(points: Points, at: int) -> Points:
-    """The direction at a point, by least squares over its neighbours on both sides, as many on one as on the other."""
-    reach = min(_SPAN, at, len(points) - 1 - at)
-    steps = np.arange(-reach, reach + 1)
-    return _unit(steps @ points[at - reach:at + reach + 1])
+def _bound(tangents: Points) -> NDArray[np.bool_]:
+    """(k, 2) at which ends a tangent is given."""
+    return np.asarray((tangents != 0).any(axis=2))
 
 
-def _is_straight(points: Points, within: float) -> bool:
-    along = points[-1] - points[0]
-    length = float(np.hypot(*along))
-    if length == 0:
-        return False
-    off = points - points[0]
-    return bool(np.abs(off[:, 0] * along[1] - off[:, 1] * along[0]).max() <= within * length)
+class _Laid(Struct, frozen=True):
+    """Samples of stretches end to end (m, 2), and which stretch each is of; where each stretch starts and ends."""
+
+    points: Points
+    owner: Indices
+    starts: Indices
+    ends: Indices
 
 
-def _line(start: Points, end: Points) -> Points:
-    return start + np.linspace(0.0, 1.0, 4)[:, None] * (end - start)
+def _laid(stretches: _Stretches) -> _Laid:
+    counts = stretches.counts
+    ends = np.cumsum(counts)
+    starts, owner = ends - counts, np.repeat(np.arange(len(counts)), counts)
+    return _Laid(stretches.points[np.arange(len(owner)) + (stretches.first - starts)[owner]], owner, starts, ends - 1)
 
 
-def _cubic(
-    points: Points, start: Points | None, end: Points | None, tolerance: float
-) -> tuple[Points, float, int]:
-    """The best cubic through points with its ends on theirs, how far it strays at most, and at which point.
+def _cubics(stretches: _Stretches) -> tuple[Points, Values, Indices]:
+    """The best cubic through each with its ends on theirs, how far it strays at most, and at which sample.
 
     One that strays far is not bettered: it will be split.
     """
-    u = lengths_along(points)
-    path = float(u[-1])
-    u /= path or 1.0
+    pieces, live = stretches.chords(), np.arange(len(stretches.first))
+    worst, at = np.zeros(len(live)), np.zeros(len(live), dtype=np.intp)
+    laid = _laid(stretches)
+    u, paths = _along(laid)
     for round_number in range(_IMPROVE + 1):
         basis = _bernstein(u)
-        piece = _least_squares(points, basis, (start, end), path)
-        off = np.hypot(*(basis @ piece - points).T)
-        worst = int(off.argmax())
-        if off[worst] <= _WELL * tolerance or off[worst] > _HOPELESS * tolerance or round_number == _IMPROVE:
+        pieces[live] = piece = _least_squares(laid, basis, stretches.tangents, paths)
+        off = np.hypot(*(_on(basis, piece, laid.owner) - laid.points).T)
+        worst[live] = most = np.maximum.reduceat(off, laid.starts)
+        reached = np.flatnonzero(off == most[laid.owner])
+        at[live] = reached[np.searchsorted(laid.owner[reached], np.arange(len(live)))] - laid.starts
+        better = (most > _WELL * stretches.within) & (most <= _HOPELESS * stretches.within)
+        if round_number == _IMPROVE or not better.any():
             break
-        u = _nearer(piece, points, u)
-    return piece, float(off[worst]), worst
+        u = _nearer(piece, laid, u)[better[laid.owner]]
+        live, stretches, paths = live[better], stretches.those(better), paths[better]
+        laid = _laid(stretches)
+    return pieces, worst, at
+
+
+def _along(laid: _Laid) -> tuple[Values, Values]:
+    """Each sample's share of the way along its stretch, and how long the stretches are."""
+    steps = np.hypot(*np.diff(laid.points, axis=0, prepend=laid.points[:1]).T)
+    steps[laid.starts] = 0.0
+    gone = np.cumsum(steps)
+    gone -= gone[laid.starts][laid.owner]
+    paths = gone[laid.ends]
+    return gone / np.where(paths > 0, paths, 1.0)[laid.owner], paths
 
 
 def _bernstein(u: Values) -> Values:
-    """(n, 4) weights of a cubic's control points at parameters u."""
+    """(4, m) weights of a cubic's control points at parameters u."""
     v = 1 - u
-    return np.stack([v * v * v, 3 * u * v * v, 3 * u * u * v, u * u * u], axis=1)
+    return np.array([v * v * v, 3 * u * v * v, 3 * u * u * v, u * u * u])
 
 
-def _least_squares(
-    points: Points, basis: Values, tangents: tuple[Points | None, Points | None], path: float
-) -> Points:
-    """Control points with the least squared distance to points at the parameters of a basis.
+def _on(weights: Values, control: Points, owner: Indices) -> Points:
+    """(m, 2) points by the (w, m) weights of each one's own (k, w, 2) control points."""
+    return np.asarray(np.einsum("wm,mwd->md", weights, control[owner]))
+
+
+def _least_squares(laid: _Laid, basis: Values, tangents: Points, paths: Values) -> Points:
+    """(k, 4, 2) control points with the least squared distance to the samples at the parameters of a basis.
 
     A control point is free, or lies along a tangent. What is solved for is its way from a third of the chord, so that
-    few points, which leave it open, put it there; `path` is how far it may go. The unknowns are few, and their normal
-    equations are written out.
+    few samples, which leave it open, put it there; no way is longer than its path. The normal equations of a stretch
+    have four unknowns, and are written out.
     """
-    chord = points[-1] - points[0]
-    length = float(np.hypot(*chord)) / 3
-    piece = np.array([points[0], points[0] + chord / 3, points[-1] - chord / 3, points[-1]])
-    for at, (tangent, tip) in enumerate(zip(tangents, (points[0], points[-1]), strict=True), start=1):
-        if tangent is not None:
-            piece[at] = tip + tangent * length
-    inner = basis[:, 1:3]
-    weights, pulls = inner.T @ inner, inner.T @ (points - basis @ piece)
-    weights.flat[::3] += 1e-9 * (weights[0, 0] + weights[1, 1] + 1e-12)        # held where points leave them open
-    for at, move in enumerate(_moves(weights, pulls, tangents), start=1):
-        tangent = tangents[at - 1]
-        if tangent is None:
-            piece[at] += move * min(1.0, path / max(float(np.hypot(*move)), 1e-12))
-        else:
-            piece[at] += tangent * min(max(float(move @ tangent), -0.9 * length), path)
-    return piece
+    tips = np.stack([laid.points[laid.starts], laid.points[laid.ends]], axis=1)
+    chords = tips[:, 1] - tips[:, 0]
+    lengths = np.hypot(*chords.T) / 3
+    bound = _bound(tangents)
+    thirds = chords[:, None] * np.array([1, -1])[:, None] / 3
+    inner = tips + np.where(bound[..., None], tangents * lengths[:, None, None], thirds)
+    pieces = np.stack([tips[:, 0], inner[:, 0], inner[:, 1], tips[:, 1]], axis=1)
+    off = (laid.points - _on(basis, pieces, laid.owner)).T
+    _, one, two, _ = basis
+    a, b, d, *pulls = np.add.reduceat(np.array([one * one, one * two, two * two, *(one * off), *(two * off)]),
+                                      laid.starts, axis=1)
+    held = 1e-9 * (a + d + 1e-12)                              # where samples leave them open
+    moves = _moves((a + held, b, d + held), np.array(pulls).reshape(2, 2, -1).transpose(2, 0, 1), tangents)
+    gone = np.hypot(moves[..., 0], moves[..., 1])
+    freely = moves * np.minimum(1.0, paths[:, None] / np.maximum(gone, 1e-12))[..., None]
+    ahead = (moves * tangents).sum(axis=2)
+    along = tangents * np.minimum(np.maximum(ahead, -0.9 * lengths[:, None]), paths[:, None])[..., None]
+    pieces[:, 1:3] += np.where(bound[..., None], along, freely)
+    return pieces
 
 
-def _moves(weights: Values, pulls: Points, tangents: tuple[Points | None, Points | None]) -> tuple[Points, Points]:
-    """How the two inner control points move: freely, or along their tangents."""
-    (a, b), (_, d) = weights.tolist()
-    first, last = tangents
-    if first is None and last is None:
-        free = (np.array([[d, -b], [-b, a]]) / (a * d - b * b)) @ pulls
-        return free[0], free[1]
-    if first is not None and last is not None:
-        cross, p, q = b * float(first @ last), float(pulls[0] @ first), float(pulls[1] @ last)
-        whole = a * d - cross * cross
-        return first * ((d * p - cross * q) / whole), last * ((a * q - cross * p) / whole)
-    # one moves along its tangent t: eliminating the free one leaves a single equation for that
-    if first is not None:
-        along = float((pulls[0] - b / d * pulls[1]) @ first) / (a - b * b / d)
-        return first * along, (pulls[1] - b * along * first) / d
-    assert last is not None
-    along = float((pulls[1] - b / a * pulls[0]) @ last) / (d - b * b / a)
-    return (pulls[0] - b * along * last) / a, last * along
+def _moves(weights: tuple[Values, Values, Values], pulls: Points, tangents: Points) -> Points:
+    """(k, 2, 2) how the two inner control points move: freely, or along their tangents.
+
+    With F and L taking a move to the ways the first and the last may go, a m + b F n = F p and b L m + d n = L q are
+    solved for the first move m with n eliminated: (a - b b / d F L F) m = F (p - b / d L q).
+    """
+    a, b, d = (one[:, None, None] for one in weights)
+    p, q = np.moveaxis(pulls[..., None], 1, 0)
+    along = tangents[..., :, None] * tangents[..., None, :]
+    first, last = np.moveaxis(np.where(_bound(tangents)[..., None, None], along, np.eye(2)), 1, 0)
+    m = np.linalg.solve(a * np.eye(2) - b * b / d * (first @ last @ first), first @ (p - b / d * (last @ q)))
+    n = last @ (q - b * m) / d
+    return np.stack([m[..., 0], n[..., 0]], axis=1)
 
 
-def _nearer(piece: Points, points: Points, u: Values) -> Values:
-    """Parameters one Newton step nearer to each point's foot on the curve."""
-    first = 3 * np.diff(piece, axis=0)
-    second = 2 * np.diff(first, axis=0)
+def _nearer(pieces: Points, laid: _Laid, u: Values) -> Values:
+    """Parameters one Newton step nearer to each sample's foot on its curve."""
+    first = 3 * np.diff(pieces, axis=1)
+    second = 2 * np.diff(first, axis=1)
     v = 1 - u
-    slope = np.stack([v * v, 2 * u * v, u * u], axis=1) @ first
-    bend = np.stack([v, u], axis=1) @ second
-    off = _bernstein(u) @ piece - points
+    slope = _on(np.array([v * v, 2 * u * v, u * u]), first, laid.owner)
+    bend = _on(np.array([v, u]), second, laid.owner)
+    off = _on(_bernstein(u), pieces, laid.owner) - laid.points
     top, bottom = (off * slope).sum(axis=1), (slope * slope).sum(axis=1) + (off * bend).sum(axis=1)
     moved = np.clip(u - np.where(np.abs(bottom) > 1e-12, top / np.where(bottom == 0, 1.0, bottom), 0.0), 0.0, 1.0)
-    return np.asarray(np.maximum.accumulate(moved))
+    ahead = 2 * laid.owner                                     # so that a stretch does not begin where another ended
+    return np.asarray(np.maximum.accumulate(moved + ahead) - ahead)

@@ -13,7 +13,7 @@ from shapely.geometry import MultiPolygon
 
 from vitrograph.core.artwork.fill import polygons_of_rings
 from vitrograph.core.artwork.tracing.contour import rings_at_zero
-from vitrograph.core.artwork.tracing.curves import Curve, fit_ring
+from vitrograph.core.artwork.tracing.curves import Curve, fit_rings
 from vitrograph.core.artwork.tracing.halftone import halftone
 from vitrograph.core.artwork.tracing.levels import evened, level_field
 from vitrograph.core.errors import PictureError
@@ -81,11 +81,10 @@ def trace(content: bytes, choices: TraceChoices) -> Traced:
         rings = [_turned(ring, choices.turn) for ring in rings]
     pixel_nodes = sum(len(ring) - 1 for ring in rings)
     tolerance = max(_FINE_PX, choices.simplify / mm_per_px)
-    shaking = [scatter(ring) for ring in rings]
-    curves = tuple(fit_ring(ring, max(tolerance, _NOISE_SHARE * shake), calm=shake < _SHAKING)
-                   for ring, shake in zip(rings, shaking, strict=True))
-    return Traced(curves, MultiPolygon(), mm_per_px, levels.threshold, pixel_nodes, (field.shape[1], field.shape[0]),
-                  levels.by_opacity)
+    shaking = np.array([scatter(ring) for ring in rings])
+    curves = fit_rings(rings, np.maximum(tolerance, _NOISE_SHARE * shaking), calm=shaking < _SHAKING)
+    return Traced(tuple(curves), MultiPolygon(), mm_per_px, levels.threshold, pixel_nodes,
+                  (field.shape[1], field.shape[0]), levels.by_opacity)
 
 
 def _as_lines(darkness: Gray, choices: TraceChoices, mm_per_px: float) -> Traced:
