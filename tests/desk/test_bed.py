@@ -13,7 +13,7 @@ from specimens import job, star_job
 from vitrograph.core.cut.laying.nest import lies_well
 from vitrograph.core.job import Order
 from vitrograph.core.workshop import load_workshop
-from vitrograph.desk.cut.stopped import StoppedFile
+from vitrograph.desk.cut.stopped import StoppedFiles
 from vitrograph.devices.driver import Place
 from vitrograph.devices.simulated import Habits, serve_tcp
 
@@ -206,6 +206,13 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
     desk.click("cutFilm")
     assert "where another film was stopped" in desk.says("message") and card.driving.start.text() == ""
     assert not (tmp_path / "other.plt").exists(), "nothing of the new film is left out"
+    desk.click("cutFilm")
+    desk.qtbot.waitUntil(lambda: "paths are cut" in desk.says("cutSays"), timeout=30000)
+    desk.bench.undo_stack.undo()
+    settled(desk)
+    desk.click("cutFilm")
+    assert desk.says("message").endswith("clear that place first") and card.driving.start.text() == go_on, \
+        "a film cut meanwhile does not make the first one's place forgotten"
     desk.type_into("cutFrom", "2-1")
     desk.click("cutFilm")
     assert "two numbers like 3:12" in desk.says("message").lower()
@@ -229,7 +236,7 @@ def test_a_window_that_cuts_asks_before_it_closes_and_the_next_knows_where_it_wa
     order = desk.bench.order
     desk.click("stopCutting")
     desk.qtbot.waitUntil(lambda: not desk.shell.isVisible(), timeout=30000)
-    place, film = StoppedFile(desk.shell.files.workshop).read()
+    (film, place), = StoppedFiles(desk.shell.files.workshop).read().items()
     assert Place.read(place).path > 0 and len(film) == 32
     again = open_desk(order)
     again.go(5)
@@ -239,7 +246,7 @@ def test_a_window_that_cuts_asks_before_it_closes_and_the_next_knows_where_it_wa
     again.type_into("cutterAt", f"file:{tmp_path / 'rest.plt'}")
     again.click("cutFilm")
     again.qtbot.waitUntil(lambda: "paths are cut" in again.says("cutSays"), timeout=60000)
-    assert StoppedFile(desk.shell.files.workshop).read() == ("", b"")
+    assert StoppedFiles(desk.shell.files.workshop).read() == {}
 
 
 def test_a_kill_while_a_film_is_cut_waits_for_the_blade(bed):

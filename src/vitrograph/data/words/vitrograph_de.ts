@@ -7574,6 +7574,10 @@ Sie sagt: {licence}</translation>
         <translation>eingeben, wo der Plotter ist: tcp:HOST:PORT, serial:PATH oder file:PATH</translation>
     </message>
     <message>
+        <source>this film was not cut to its end: if it has not moved, press again, and it goes on from {place}; for fresh film clear that place first</source>
+        <translation>diese Folie wurde nicht zu Ende geschnitten: liegt sie noch, wie sie lag, noch einmal drücken, und es geht ab {place} weiter; für frische Folie diese Stelle zuerst löschen</translation>
+    </message>
+    <message>
         <source>{place} is where another film was stopped; this one begins at its beginning: press again, or type where it is to begin</source>
         <translation>bei {place} wurde eine andere Folie angehalten; diese beginnt am Anfang: noch einmal drücken, oder eintippen, wo sie beginnen soll</translation>
     </message>

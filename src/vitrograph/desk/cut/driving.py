@@ -25,7 +25,7 @@ from vitrograph.core.workshop import (
 )
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.cut.ends import mind
-from vitrograph.desk.cut.stopped import StoppedFile
+from vitrograph.desk.cut.stopped import StoppedFiles
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.fields import Column, button, drop_down, in_a_row, label
 from vitrograph.desk.kit.named import named
@@ -51,9 +51,10 @@ class Driving(Column):
         self._control: Control | None = None
         self._speed = 1.0
         self._run = b""                                        # which film was sent last, told by its paths
-        self._stopped = "", b""                                # where one was stopped, and which it was
+        self._stopped: dict[bytes, str] = {}                   # where films were stopped
+        self._filled = "", b""                                 # the place filled in here, and for which film
         self._kept: set[tuple[str, int, bytes]] = set()        # the films whose leftovers were kept
-        self._file: StoppedFile | None = None                  # where that is kept
+        self._files: StoppedFiles | None = None                # where films are cut to
         self._then: Callable[[], object] | None = None         # what waits for the cutter's end
         self.where = named(Line(), "cutterAt")
         self.where.setPlaceholderText(tr("tcp:HOST:PORT, serial:PATH or file:PATH"))
@@ -103,18 +104,18 @@ class Driving(Column):
         self._control.stop()
 
     def remember(self, workshop: Path) -> None:
-        """Take the cutter's place, and where a film was stopped, from beside the workshop, and keep them there."""
-        self.workshop, self._file = workshop, StoppedFile(workshop)
+        """Take the cutter's place, and where films were stopped, from beside the workshop, and keep them there."""
+        self.workshop, self._files = workshop, StoppedFiles(workshop)
         try:
             known = load_workshop(workshop)
         except VitrographError:
             return                                             # the workshop's own window says what is wrong with it
         self.where.setText(known.cutters[0].port)
         self._tell_worn(known)
-        place, film = self._file.read()
-        if place:
-            self.start.setText(place)
-            self._stopped = place, film
+        self._stopped = self._files.read()
+        if self._stopped:
+            film, place = list(self._stopped.items())[-1]
+            self._fill(place, film)
             self._say(tr("the film that was cut last was not cut to its end: if it has not moved, go on from {place}",
                          place=place))
 
@@ -137,8 +138,8 @@ class Driving(Column):
         where, start, self._run = self._place(), self._start(film), film
         self._remember(lambda known: changed_record(known, {"cutters__0__port": where}))
         self._speed = run.choices.cut_speed
-        if start is None and self._file is not None:
-            self._file.forget()
+        if start is None:
+            self._forget(film)
         control = self._control = Control()
         self._work(lambda: self._ended.emit(send(run, open_port(where), start, self._told.emit, control)))
         self._set_going(True)
@@ -150,19 +151,32 @@ class Driving(Column):
         raise VitrographError(tr("type where the cutter is: tcp:HOST:PORT, serial:PATH or file:PATH"))
 
     def _start(self, film: bytes) -> Place | None:
-        """Where to begin. Raises VitrographError where that is the place at which another film was stopped."""
-        text = self.start.text().strip()
-        if text and text == self._stopped[0] and film != self._stopped[1]:
-            self.start.clear()
-            raise VitrographError(tr("{place} is where another film was stopped; this one begins at its beginning: "
-                                     "press again, or type where it is to begin", place=text))
-        return Place.read(text) if text else None
+        """Where to begin. Raises VitrographError where this film was stopped, or another at the place filled in."""
+        text, (filled, of) = self.start.text().strip(), self._filled
+        mine = self._stopped.get(film, "")
+        if of == film or text not in ("", filled) or (not text and not mine):
+            return Place.read(text) if text else None          # it is typed, or was looked at with this film
+        self._fill(mine, film)
+        if mine:
+            raise VitrographError(tr("this film was not cut to its end: if it has not moved, press again, and it goes "
+                                     "on from {place}; for fresh film clear that place first", place=mine))
+        raise VitrographError(tr("{place} is where another film was stopped; this one begins at its beginning: "
+                                 "press again, or type where it is to begin", place=text))
+
+    def _fill(self, place: str, film: bytes) -> None:
+        self.start.setText(place)
+        self._filled = place, film
 
     def _go_on_from(self, place: str) -> None:
-        self.start.setText(place)
-        self._stopped = place, self._run
-        if self._file is not None:
-            self._file.keep(place, self._run, at_once=True)
+        self._fill(place, self._run)
+        self._stopped[self._run] = place
+        if self._files is not None:
+            self._files.keep(place, self._run, at_once=True)
+
+    def _forget(self, film: bytes) -> None:
+        self._stopped.pop(film, None)
+        if self._files is not None:
+            self._files.forget(film)
 
     def _remember(self, change: Callable[[Workshop], Workshop]) -> bool:
         """Keep something in the workshop, if it can be; one that cannot be written is no reason not to cut."""
@@ -249,8 +263,8 @@ class Driving(Column):
     def _tell(self, sending: Sending) -> None:
         self.bar.setRange(0, sending.of)
         self.bar.setValue(sending.done)
-        if self._file is not None and sending.next is not None:
-            self._file.keep(sending.next.typed, self._run)
+        if self._files is not None and sending.next is not None:
+            self._files.keep(sending.next.typed, self._run)
         if self._control is not None and not self._control.paused:
             left = format_minutes((sending.of_mm - sending.cut_mm) / self._speed)
             self._say(tr("{last}: {done} of {of} paths, {left} to go", last=sending.last, done=sending.done,
@@ -265,9 +279,8 @@ class Driving(Column):
             self._say(tr("stopped {where}, the blade is up: if the film has not moved, go on from {place}",
                          where=sending.where, place=sending.next.typed))
         else:
-            self.start.clear()
-            if self._file is not None:
-                self._file.forget()
+            self._fill("", b"")
+            self._forget(self._run)
             self._say(tr("all {of} paths are cut", of=sending.of))
         self._set_going(False)
 
