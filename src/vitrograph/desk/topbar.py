@@ -74,18 +74,24 @@ class TopBar(QWidget):
         self.menu_button.setMenu(menu)
         self._keys = keys
         keys.changed.connect(self._tell_keys)
-        self.bench.undo_stack.undoTextChanged.connect(self._tell_keys)
-        self.bench.undo_stack.redoTextChanged.connect(self._tell_keys)
+        self.bench.undo_stack.undoTextChanged.connect(self._tell_undo)
+        self.bench.undo_stack.redoTextChanged.connect(self._tell_redo)
         self._tell_keys()
 
     def _tell_keys(self) -> None:
         stack = self.bench.undo_stack
+        self._tell_undo(stack.undoText())
+        self._tell_redo(stack.redoText())
         for made, says, name in (
-                (self.undo, tr("Undo {what}", what=within(stack.undoText())).strip(), "Undo"),
-                (self.redo, tr("Redo {what}", what=within(stack.redoText())).strip(), "Redo"),
                 (self.packet, tr("all of this order on paper, to work from at the bench"), "Work packet"),
                 (self.send, tr("the film laid out, and a trial"), "To the cutter")):
             made.setToolTip(self._keys.tip(says, name))
+
+    def _tell_undo(self, what: str) -> None:
+        self.undo.setToolTip(self._keys.tip(tr("Undo {what}", what=within(what)).strip(), "Undo"))
+
+    def _tell_redo(self, what: str) -> None:
+        self.redo.setToolTip(self._keys.tip(tr("Redo {what}", what=within(what)).strip(), "Redo"))
 
     def _lay_out(self) -> None:
         row = QHBoxLayout(self)

@@ -234,7 +234,8 @@ def _factored(elements: Elements, flat: Points, free: Index) -> Callable[[Values
     used = (rows >= 0) & (columns >= 0)
     matrix = csc_matrix((values[used], (rows[used], columns[used])), (len(free), len(free)))
     try:
-        factors = splu(matrix, permc_spec="MMD_AT_PLUS_A", diag_pivot_thresh=0.0, options={"SymmetricMode": True})
+        factors = splu(matrix, permc_spec="MMD_AT_PLUS_A", diag_pivot_thresh=0.0, relax=1, panel_size=4,
+                       options={"SymmetricMode": True})    # elements this small make small dense blocks
     except RuntimeError:                                       # singular: part of the film hangs on nothing
         raise FitError(_NO_SHAPE) from None
     solve: Callable[[Values], Values] = factors.solve
