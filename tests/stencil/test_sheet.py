@@ -11,7 +11,7 @@ from shapely.geometry import MultiLineString
 
 from specimens import CARAFE, FLARE_IN, LANTERN, ORNAMENT, PLAQUE, TUMBLER, job, run, star_job
 from strategies import fits, words
-from vitrograph.core.job import Item, Shape
+from vitrograph.core.job import Artwork, Item, Job, Shape, Words
 
 
 @given(text=words, fit=fits, kind=st.sampled_from([TUMBLER, FLARE_IN, LANTERN, PLAQUE]), border=st.floats(0, 40),
@@ -92,6 +92,19 @@ def test_every_kind_and_outline_is_film_and_openings_and_follows_eulers_formula(
     touching = shapely.get_num_coordinates(shapely.intersection(sheet.openings.boundary, sheet.outline.boundary))
     if touching == 0 and ties == "none" and kind != "decal":
         assert faces == len(rings)
+
+
+@pytest.mark.parametrize("outline", ["art", "rectangle", "oval"])
+@pytest.mark.parametrize("apart", [1.1, 3.0])
+def test_films_of_one_glass_lap_whatever_their_outline(outline, apart):
+    item = Item(Words("Kestrel\nPoint", line_spacing=apart), key=1, size=55.0)
+    made = Job(glass=TUMBLER, artwork=Artwork((item,))).changed(fit__from_rim=25.0, fit__rows=2)
+    fan, own = (run(made.changed(stencil__outline=one)).sheet.on_wall.geoms for one in ("fan", outline))
+    lap = own[0].intersection(own[1])
+    assert np.ptp(np.reshape(lap.bounds, (2, 2))[:, 1]) == pytest.approx(
+        np.ptp(np.reshape(fan[0].intersection(fan[1]).bounds, (2, 2))[:, 1]), abs=0.3)
+    across = [np.ptp(np.reshape(shape.bounds, (2, 2))[:, 0]) for shape in (lap, *own)]
+    assert across[0] > 0.85 * min(across[1:]), "no glass stays bare between them"
 
 
 def test_the_same_art_switches_kind_without_being_redrawn():

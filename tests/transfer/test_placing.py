@@ -30,7 +30,7 @@ from vitrograph.core.transfer import (
     raised,
     where_it_goes,
 )
-from vitrograph.core.transfer.placing import _end_of
+from vitrograph.core.transfer.placing import end_of
 from vitrograph.core.transfer.telling import other_ways
 
 PRINTED = 1                        # digits after the point that the words give, in mm
@@ -142,6 +142,24 @@ def test_printed_distances_put_back_on_the_glass_are_the_films_corners(glass, tu
     assert "over the" not in in_mm(where_it_goes(placing, "the film"))
 
 
+@pytest.mark.parametrize("outline", ["rectangle", "art", "oval"])
+def test_a_film_cut_straight_is_measured_where_it_ends_in_its_middle(outline):
+    """At the front a taper's sheet is its wall unrolled along x = 0: what lies there is as high up the wall as on it."""
+    results, placing = placed(job("BO8", glass=TUMBLER, width=55.0, stencil__outline=outline))
+    cover = results.sheet.covers[0]
+    _, low, _, high = cover.intersection(shapely.LineString([(0.0, -500.0), (0.0, 500.0)])).bounds
+    slant = hypot(TUMBLER.height, (TUMBLER.rim - TUMBLER.base) / 2)
+    assert placing.middle.down == pytest.approx(slant - high, abs=1e-3)
+    assert placing.lower.up == pytest.approx(low * TUMBLER.height / slant, abs=1e-3)
+    marks = results.transfer.settings[0].marks
+    assert [marks[0], marks[2]] == [pytest.approx((0.0, low), abs=1e-3), pytest.approx((0.0, high), abs=1e-3)]
+    assert max(cover.exterior.distance(shapely.Point(mark)) for mark in marks) < 0.01
+    if outline == "rectangle":
+        chord = cover.bounds[2] - cover.bounds[0]
+        sag = chord**2 / 8 / (high + TUMBLER.base / 2 / results.wall.taper)
+        assert placing.middle.down - placing.left.down == pytest.approx(sag, rel=0.05) and sag > 1.0
+
+
 def test_a_pane_is_measured_from_what_can_be_reached_and_from_behind_the_other_way_round():
     pane = FlatGlass(width=300.0, height=200.0, frame=10.0)
     made = job("Hi", width=40.0, glass=pane, fit__across=60.0, fit__from_rim=70.0)
@@ -180,8 +198,8 @@ def test_a_slip_of_one_corner_moves_the_arts_end_by_its_share_of_the_film():
 
 def test_a_film_with_slanting_ends_is_measured_where_its_middle_meets_them():
     trapezoid = np.array([[-10.0, 0.0], [10.0, -8.0], [10.0, 15.0], [-10.0, 5.0], [-10.0, 0.0]])
-    assert _end_of(trapezoid, 5.0, 1) == pytest.approx(12.5) and _end_of(trapezoid, 5.0, -1) == pytest.approx(-6.0)
-    assert _end_of(trapezoid, -10.0, 1) == 5.0 and _end_of(trapezoid, -10.0, -1) == 0.0, "its own side is upright"
+    assert end_of(trapezoid, 5.0, 1) == pytest.approx(12.5) and end_of(trapezoid, 5.0, -1) == pytest.approx(-6.0)
+    assert end_of(trapezoid, -10.0, 1) == 5.0 and end_of(trapezoid, -10.0, -1) == 0.0, "its own side is upright"
 
 
 def test_a_rim_that_leans_is_measured_as_it_stands_and_a_handle_from_its_middle():
@@ -378,6 +396,11 @@ def test_the_end_that_is_raised_makes_the_wall_on_top_level():
     small = wall_of(TaperedGlass(rim=60.0, base=40.0, height=50.0))
     assert raised(small, 20.0)[1] == pytest.approx(small.length * sin(2 * asin(10 / hypot(50, 10))))
     assert raised(wall_of(LANTERN), 60.0) == ("", 0.0)
+    told_by_heights = wall_of(CurvedGlass(stations=((0.0, TUMBLER.base), (TUMBLER.height, TUMBLER.rim))))
+    assert raised(told_by_heights, 60.0)[1] == pytest.approx(by, rel=1e-6), "it is the same glass"
+    # a cup with a flat foot, its widest place above its middle: it rests on the belly and on the foot's edge
+    cup = wall_of(CurvedGlass(stations=((0.0, 40.0), (10.0, 80.0), (60.0, 90.0), (100.0, 92.0))))
+    assert raised(cup, cup.length - 1.0)[0] == "base"
     end, by = raised(Ball(50.0), 50.0 * pi / 2 + 50.0 * radians(20))
     assert end == "rim" and by == pytest.approx(100.0 * sin(radians(90) - acos(sin(radians(20)))), rel=1e-3)
 

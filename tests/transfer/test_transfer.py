@@ -55,7 +55,8 @@ def test_the_distances_are_what_a_ruler_reads(glass, mode):
     plan, wall = results.transfer.settings[0].placing, results.wall
     assert plan.left.down == pytest.approx(plan.right.down, abs=1e-6)
     assert plan.left.down == pytest.approx(wall.length - results.sheet.band.s_high, abs=1e-6)
-    assert plan.lower.up == pytest.approx(results.sheet.band.s_low * wall.upright / wall.length, abs=1e-6)
+    # the film is cut in chords that stray a hundredth of a millimetre at the most
+    assert plan.lower.up == pytest.approx(results.sheet.band.s_low * wall.upright / wall.length, abs=0.01)
 
 
 def test_centre_marks_stand_in_the_middle_of_each_side():

@@ -13,7 +13,7 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.errors import FitError
 from vitrograph.core.fit import SIDES, Band, Film, Fitted, Snip, joints_of
-from vitrograph.core.geometry import Box, as_polygons, largest, multipolygon, sound, union, within, without
+from vitrograph.core.geometry import Box, Points, as_polygons, largest, multipolygon, sound, union, within, without
 from vitrograph.core.job import Job, StencilChoices, StencilKind
 from vitrograph.core.language import tr
 from vitrograph.core.stencil.mending.cutting import Cutting
@@ -23,6 +23,7 @@ from vitrograph.core.stencil.outlines.marks import Marks, marks_for
 from vitrograph.core.stencil.outlines.outline import film_cover, tab_of
 from vitrograph.core.stencil.tying.ties import Tie, tie_islands
 
+_BENT_MM = 1.0                     # steps along an edge that bends on the wall
 _BOX_STEPS = 64                    # places along a box's upper and lower side, which are bent on a wall
 
 
@@ -112,6 +113,12 @@ class Sheet(Struct, frozen=True, dict=True):
         return whole.shifted(self.fitted.chart.u0)
 
     @cached_property
+    def on_wall(self) -> MultiPolygon:
+        """What the films cover of the wall, by (u, s): edges that are straight on the sheet bend as the wall does."""
+        covers = shapely.segmentize(MultiPolygon(list(self.covers)), _BENT_MM)
+        return shapely.transform(covers, self.fitted.chart.sheet_to_wall)
+
+    @cached_property
     def laid_bands(self) -> tuple[Band, ...]:
         """The patch of wall that each film is laid on; of a decal, whose border is weeded before, what its art takes.
 
@@ -132,10 +139,17 @@ class Sheet(Struct, frozen=True, dict=True):
 
     @cached_property
     def laid(self) -> tuple[Polygon, ...]:
-        """What of each film is laid, on the sheet: all that it covers, or of a decal a box round its art."""
+        """What of each film is laid, on the sheet: all that it covers, or of a decal a box round its art.
+
+        Its edges are told in short steps: one that is straight on the sheet is seldom so on the wall.
+        """
         if self.kind != "decal":
-            return self.covers
+            return tuple(shapely.segmentize(cover, _BENT_MM) for cover in self.covers)
         return tuple(self._box_on(film, band) for film, band in zip(self.films, self.laid_bands, strict=True))
+
+    def laid_edge(self, number: int) -> Points:
+        """(n, 2) the closed outline of what is laid of a film, by (u, s) where the art stands."""
+        return self.fitted.chart.sheet_to_wall(shapely.get_coordinates(self.laid[number].exterior))
 
     def _box_on(self, film: Film, band: Band) -> Polygon:
         """A patch of wall as it lies in a film, on the sheet."""
@@ -186,7 +200,7 @@ class SheetInput(Struct, frozen=True):
 def build_sheet(fitted: Fitted, choices: StencilChoices | None = None, name: str = "") -> Sheet:
     """Cut the films round the fitted art, mended, tied and marked as chosen; art beyond them all is told of."""
     choices = choices or StencilChoices()
-    covers = tuple(film_cover(film, fitted, choices) for film in fitted.films)
+    covers = tuple(film_cover(number, fitted, choices) for number in range(len(fitted.films)))
     outlines = covers if choices.tab == "none" else tuple(_with_tab(cover, choices.tab, fitted) for cover in covers)
     outline = outlines[0] if len(outlines) == 1 else MultiPolygon(list(outlines))
     mapped = sound(fitted.sheet_art)

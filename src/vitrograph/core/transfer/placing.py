@@ -177,10 +177,10 @@ def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float =
     sheet.require_on_glass(number)
     chart, wall = sheet.fitted.chart, sheet.fitted.wall
     behind = not wall.closed and chart.mirrored
-    edge = chart.sheet_to_wall(np.asarray(sheet.laid[number].exterior.coords)[:, :2]) + [round_by, 0.0]
+    edge = sheet.laid_edge(number) + [round_by, 0.0]
     u, s = sheet.laid_bands[number].middle
     middle = u + chart.u0 + round_by
-    upper, lower = np.array([middle, _end_of(edge, middle, 1)]), np.array([middle, _end_of(edge, middle, -1)])
+    upper, lower = np.array([middle, end_of(edge, middle, 1)]), np.array([middle, end_of(edge, middle, -1)])
     corners, ends = _ends(sheet.laid[number], edge, behind=behind)
     names = ((tr("upper left corner"), tr("upper right corner")) if corners else
              (tr("leftmost point"), tr("rightmost point")))
@@ -198,8 +198,11 @@ def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float =
                    corners, about.has_rim)
 
 
-def _end_of(edge: Points, u: float, side: int) -> float:
-    """The height along the wall at which a film ends straight above (1) or below (-1) its middle."""
+def end_of(edge: Points, u: float, side: int) -> float:
+    """The height along the wall at which a film ends straight above (1) or below (-1) its middle.
+
+    With the columns of `edge` changed over, and a height, it is how far to the right (1) or left (-1) it ends there.
+    """
     ends = np.array([edge[:-1], edge[1:]])
     crossing = (ends[0, :, 0] - u) * (ends[1, :, 0] - u) <= 0
     start, end = ends[0][crossing], ends[1][crossing]

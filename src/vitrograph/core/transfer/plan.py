@@ -7,7 +7,6 @@ published source.
 from collections.abc import Iterator
 from functools import cached_property
 from itertools import combinations
-from math import asin, sin
 
 import numpy as np
 import shapely
@@ -15,23 +14,21 @@ from msgspec import Struct
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import Points
-from vitrograph.core.glass import Frustum, Wall
 from vitrograph.core.job import Features, FlatGlass, Glass, Job, MaterialName, TransferChoices
 from vitrograph.core.job.change import put
 from vitrograph.core.language import tr, within
 from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import Demands, Sheet
+from vitrograph.core.transfer.bed import bedding
 from vitrograph.core.transfer.mask import mask_of
-from vitrograph.core.transfer.placing import LEAST_MM, Placing, Surroundings, placing_of
+from vitrograph.core.transfer.placing import LEAST_MM, Placing, Surroundings, end_of, placing_of
 from vitrograph.core.transfer.taping import Strip, narrow_tape, strips_over
 from vitrograph.core.transfer.walk import Circumstances, Setting, walk
 from vitrograph.core.transfer.ways import Case, Offer, offers, refused, way_for
-from vitrograph.core.value_words import word_of
 from vitrograph.core.weed import where_on
 from vitrograph.core.work import Step
 
 _BLIND: tuple[MaterialName, ...] = ("mirror", "coated", "coated inside")     # nothing is seen through these
-_LEVEL = 0.01                      # slope of a wall that needs no raising
 _RISKS = 5                         # places of the seal that have a step of their own
 
 
@@ -186,46 +183,10 @@ def _no_way(choices: TransferChoices, case: Case, way: str) -> Iterator[Finding]
 
 def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ...]:
     """Sheet points at the middles of a film's lower, right, upper and left sides, or of a decal's art."""
-    band = sheet.laid_bands[number]
-    u, s = band.middle
-    wall: Points = np.array([[u, band.s_low], [band.u_high, s], [u, band.s_high], [band.u_low, s]])
-    return tuple((float(x), float(y)) for x, y in sheet.fitted.chart.flipped(sheet.films[number].flat.develop(wall)))
-
-
-def bedding(sheet: Sheet, glass: Glass) -> Says | str:
-    """How to keep the glass still while the film goes on; in mm by how much one end is raised."""
-    wall, behind = sheet.fitted.wall, sheet.fitted.chart.mirrored
-    if isinstance(glass, FlatGlass):
-        side = tr("its back upward") if behind else tr("its front upward")
-        return {
-            "loose": tr("Lay the pane in its frame flat on a towel, {side}.", side=side) if glass.frame > 0 else
-                     tr("Lay the pane flat on a towel, {side}.", side=side),
-            "upright": tr("The pane stays where it is: work on its back, with a towel below it, from above downward.")
-                       if behind else
-                       tr("The pane stays where it is: work on its front, with a towel below it, from above downward."),
-            "hollow": tr("Turn the dish upside down on a folded towel, so that its underside is level and still."),
-        }[glass.lies]
-    stem = tr(" Leave stem and foot free of it.") if wall.stands > 0 else ""
-    low, raise_mm = raised(wall, sheet.band.middle[1])
-    says = tr("Lay the glass in a rolled towel, the place for the film on top.{stem}", stem=stem)
-    if not low:
-        return says
-    return Says("{says} Raise the {low}, the narrower end, by {by}, until the wall on top is level.", says=says,
-                low=word_of(low), by=Length(raise_mm, 0, tool=True))
-
-
-def raised(wall: Wall, s: float) -> tuple[str, float]:
-    """Which end of a glass that lies on its side is raised, and by how many mm, so that the wall on top is level at s.
-
-    A tapered glass rests on the table along its lower side, so its axis leans by the wall's half-angle already: the
-    end is raised by slant x sin(2 a). Of a curved wall it is told from a level axis: height x sin(a), with the
-    wall's own slope a at s. "" and 0 where it is level.
-    """
-    step = min(1.0, wall.length / 100)
-    below, above = wall.scale(np.array([s - step, s + step])).tolist()
-    slope = float(np.clip((above - below) / (2 * step), -1.0, 1.0))
-    if abs(slope) < _LEVEL:
-        return "", 0.0
-    lean = asin(abs(slope))
-    narrow = "base" if slope > 0 else "rim"
-    return narrow, wall.length * sin(2 * lean) if isinstance(wall, Frustum) else wall.upright * sin(lean)
+    chart = sheet.fitted.chart
+    u, s = sheet.laid_bands[number].middle
+    edge = sheet.laid_edge(number) - [chart.u0, 0.0]
+    low, high = (end_of(edge, u, side) for side in (-1, 1))
+    left, right = (end_of(edge[:, ::-1], s, side) for side in (-1, 1))
+    wall: Points = np.array([[u, low], [right, s], [u, high], [left, s]])
+    return tuple((float(x), float(y)) for x, y in chart.flipped(sheet.films[number].flat.develop(wall)))

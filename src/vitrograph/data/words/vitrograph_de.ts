@@ -4618,8 +4618,8 @@
         <translation>Das Glas in ein gerolltes Handtuch legen, die Stelle für die Folie oben.{stem}</translation>
     </message>
     <message>
-        <source>{says} Raise the {low}, the narrower end, by {by}, until the wall on top is level.</source>
-        <translation>{says} Das schmalere Ende ({low}) um {by} anheben, bis die Wand oben waagerecht liegt.</translation>
+        <source>{says} Raise the {low} by {by}, until the wall on top is level.</source>
+        <translation>{says} Dieses Ende um {by} anheben: {low}, bis die Wand oben waagerecht liegt.</translation>
     </message>
     <message>
         <source>the tape is {roll} wide, and strips are to lap by {lap}</source>

@@ -9,7 +9,6 @@ from math import degrees
 
 import numpy as np
 import shapely
-from shapely.geometry import MultiPolygon
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.fit import SIDES, Fitted, held_from_rim, moved_round
@@ -51,9 +50,8 @@ def keep_out(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     """Art on a handle, a seam or another place kept clear is a stop; film there must be cut away."""
     fitted = sheet.fitted
     middle = (fitted.wall_bounds[0] + fitted.wall_bounds[2]) / 2
-    outline = shapely.transform(MultiPolygon(list(sheet.covers)), fitted.chart.sheet_to_wall)
     for block in _blocks_before(fitted, middle, given):
-        struck, covered = within(fitted.wall_art, block.shape), within(outline, block.shape)
+        struck, covered = within(fitted.wall_art, block.shape), within(sheet.on_wall, block.shape)
         if not struck.is_empty:
             where = fitted.chart.wall_to_sheet(np.array([[struck.centroid.x, struck.centroid.y]]))[0]
             yield Finding(Code.KEEP_OUT, Level.STOP, tr("the art runs over the {what}", what=word_of(block.what)),

@@ -4,7 +4,7 @@ import numpy as np
 import shapely
 from shapely.geometry import LineString, MultiPolygon, Point, Polygon, box
 
-from vitrograph.core.fit import EDGE_DEVIATION_MM, Film, Fitted, whole_wall
+from vitrograph.core.fit import EDGE_DEVIATION_MM, Film, Fitted, joints_of, whole_wall
 from vitrograph.core.geometry import as_polygons, largest, union, within, without
 from vitrograph.core.glass import Pane
 from vitrograph.core.job import StencilChoices
@@ -18,8 +18,9 @@ _HALVINGS = 24
 _WAYS = {"left": (-1.0, 0.0), "lower": (0.0, -1.0), "right": (1.0, 0.0), "upper": (0.0, 1.0)}
 
 
-def film_cover(film: Film, fitted: Fitted, choices: StencilChoices) -> Polygon:
-    """What one film covers of the glass, on the sheet; it ends where the glass does."""
+def film_cover(number: int, fitted: Fitted, choices: StencilChoices) -> Polygon:
+    """What one film covers of the glass, on the sheet; it ends where the glass does, or where the next film laps it."""
+    film = fitted.films[number]
     fan = _on_the_pane(_on_sheet(film, fitted), fitted)
     shape = fan
     if choices.outline != "fan":
@@ -32,11 +33,24 @@ def film_cover(film: Film, fitted: Fitted, choices: StencilChoices) -> Polygon:
                 shape = _oval(own, room, choices)
             else:
                 shape = _rectangle(own, room, fitted, choices)
+            for side in joints_of([one.band for one in fitted.films], number):
+                shape = _to_joint(shape, fan, side, mirrored=fitted.chart.mirrored)
     if choices.corner and not film.snips:                      # as round as there is film for it, at the most
         corner = min(choices.corner, _ROUNDEST * shapely.maximum_inscribed_circle(shape).length)
         rounded = shape.buffer(-corner, quad_segs=_ARC).buffer(corner, quad_segs=_ARC)
         shape = _largest(rounded) if not rounded.is_empty else shape
     return shape
+
+
+def _to_joint(shape: Polygon, fan: Polygon, side: str, *, mirrored: bool) -> Polygon:
+    """A film carried on, as wide as it is, to the side where the next one laps: no glass stays bare between them."""
+    across, up = _WAYS[side]
+    across = -across if mirrored else across
+    (left, low, right, high), (least, lowest, most, highest) = shape.bounds, fan.bounds
+    x, y = shape.centroid.coords[0]
+    strip = box(x if across > 0 else least if across < 0 else left, y if up > 0 else lowest if up < 0 else low,
+                x if across < 0 else most if across > 0 else right, y if up < 0 else highest if up > 0 else high)
+    return _largest(union([shape, as_polygons(within(strip, fan))]))
 
 
 def tab_of(cover: Polygon, side: str, *, mirrored: bool) -> Polygon:
