@@ -108,5 +108,5 @@ def other_ways(placing: Placing) -> Iterator[Value]:
         yield Says("Or from the {foot} up to its lower middle: {up}.", foot=placing.foot,
                    up=Length(placing.lower.up, tool=True))
     if placing.water is not None:
-        yield Says("Or stand the glass level and fill in {ml} ml ({g} g) of water: its level is the film's lower edge.",
+        yield Says("Or stand the glass level and fill in {ml} ml ({g} g) of water: its level is at the lower middle.",
                    ml=f"{placing.water:.0f}", g=f"{grams(placing.water):.0f}")

@@ -4746,8 +4746,8 @@
         <translation>Oder aufwärts bis zur unteren Mitte, {up} von: {foot}.</translation>
     </message>
     <message>
-        <source>Or stand the glass level and fill in {ml} ml ({g} g) of water: its level is the film&apos;s lower edge.</source>
-        <translation>Oder das Glas waagerecht stellen und {ml} ml ({g} g) Wasser einfüllen: sein Spiegel ist die Unterkante der Folie.</translation>
+        <source>Or stand the glass level and fill in {ml} ml ({g} g) of water: its level is at the lower middle.</source>
+        <translation>Oder das Glas waagerecht stellen und {ml} ml ({g} g) Wasser einfüllen: sein Spiegel steht an der unteren Mitte.</translation>
     </message>
     <message>
         <source>the film</source>
