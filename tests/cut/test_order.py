@@ -101,6 +101,10 @@ def test_a_ring_may_begin_anywhere():
     rings = [circle(60 * k, 0, 20) for k in range(1, 5)]
     # out along the row and back: each is met on the way, the last at its near side
     assert way_of(rings, order_rings(rings)) == pytest.approx(2 * 220)
+    # straight on through the row to a place beyond it
+    on = order_rings(rings, then=(300.0, 0.0))
+    stops = [(0.0, 0.0), *(rings[at][start] for at, start in on), (300.0, 0.0)]
+    assert [at for at, _ in on] == [0, 1, 2, 3] and np.hypot(*np.diff(stops, axis=0).T).sum() == pytest.approx(300.0)
 
 
 def test_a_real_stencil_is_cut_edge_last_with_little_travel():

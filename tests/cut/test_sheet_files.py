@@ -161,6 +161,13 @@ def test_a_box_is_cut_half_the_gap_outside_each_stencil():
     assert boxes[0].intersection(boxes[1]).area < 1.0
 
 
+def test_one_stencil_by_itself_is_no_longer_way_than_all_by_the_shortest():
+    """However it lies on its film: the way to it, and home from it, are part of the way."""
+    alone, freely = (sheet_of(job("Ada & Ben", width=60.0, glass=PLAQUE, stencil__tab="upper"), by_piece=by_piece)[0]
+                     for by_piece in (True, False))
+    assert alone.travel_mm < 1.05 * freely.travel_mm
+
+
 @pytest.mark.parametrize("by_piece", [True, False])
 def test_stencil_after_stencil_or_all_by_the_shortest_way_insides_first(by_piece):
     two_and_one = job("BO", width=40.0, glass=TUMBLER, count=2), job("O", width=30.0, glass=PLAQUE)

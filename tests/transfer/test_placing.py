@@ -144,7 +144,7 @@ def test_printed_distances_put_back_on_the_glass_are_the_films_corners(glass, tu
 
 @pytest.mark.parametrize("outline", ["rectangle", "art", "oval"])
 def test_a_film_cut_straight_is_measured_where_it_ends_in_its_middle(outline):
-    """At the front a taper's sheet is its wall unrolled along x = 0: what lies there is as high up the wall as on it."""
+    """At the front a taper's sheet is its wall unrolled along x = 0: what lies there is as high up the wall."""
     results, placing = placed(job("BO8", glass=TUMBLER, width=55.0, stencil__outline=outline))
     cover = results.sheet.covers[0]
     _, low, _, high = cover.intersection(shapely.LineString([(0.0, -500.0), (0.0, 500.0)])).bounds

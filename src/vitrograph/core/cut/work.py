@@ -86,6 +86,6 @@ def cut_on(bed: Bed, wanted: Iterable[Wanted], choices: CutChoices,
     """Order the cuts of stencils that are laid out already."""
     box = choices.gap / 2 if choices.boxes else None
     parting = choices.gap / 2 if choices.parted else None
-    lines: Lines = {(one.key, film): lines_of(one.sheet, film, "settled", box, parting)
+    lines: Lines = {(one.key, film): lines_of(one.sheet, film, "quick", box, parting)
                     for one in wanted for film in range(len(one.sheet.outlines))}
     return CutWork(bed, runs_of(bed, lines, choices, still_wanted))

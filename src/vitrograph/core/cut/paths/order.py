@@ -38,38 +38,40 @@ _SHAKEN_RINGS = 6000               # of many rings it is shaken less: it takes a
 _LITTLE = 1e-9                     # mm: less is no gain
 
 Effort = Literal["quick", "settled", "shaken"]
+Place = tuple[float, float]
 
 
 def order_rings(
-    rings: Sequence[Points], home: tuple[float, float] = (0.0, 0.0), effort: Effort = "settled"
+    rings: Sequence[Points], home: Place = (0.0, 0.0), effort: Effort = "settled", *, then: Place | None = None
 ) -> list[tuple[int, int]]:
     """Order closed (n, 2) rings: the number of each, and the vertex it is begun at; it ends there too.
 
-    Each comes after all that lie inside it, and the way between them begins and ends at `home`. A `quick` one goes to
+    Each comes after all that lie inside it, and the way between them begins at `home` and ends there, or leads on to
+    `then`. A `quick` one goes to
     the nearest each time, a `settled` one is bettered until nothing helps, a `shaken` one is then shaken loose and
     settled again, many times.
     """
     if not rings:
         return []
-    around = _inner_of(rings)
+    around, ends = _inner_of(rings), np.array([home, home if then is None else then])
     if effort == "quick":
-        way = _Way.begun(rings, home, around)
+        way = _Way.begun(rings, ends, around)
     else:
         shakes = min(_SHAKES, _SHAKEN_RINGS // len(rings)) if effort == "shaken" else 0
-        way = _settled(rings, home, around, shakes)
+        way = _settled(rings, ends, around, shakes)
     return list(zip(way.order.tolist(), way.finest_starts(rings), strict=True))
 
 
-def _settled(rings: Sequence[Points], home: tuple[float, float], around: Indices, shakes: int) -> "_Way":
+def _settled(rings: Sequence[Points], ends: Points, around: Indices, shakes: int) -> "_Way":
     nests = _nests(around)
     coarse = np.array(sorted(nests))
     number = np.full(len(rings) + 1, -1)                       # the last stands for no ring around
     number[coarse] = np.arange(len(coarse))
-    way = _Way.begun([rings[at] for at in coarse], home, number[around[coarse]])
+    way = _Way.begun([rings[at] for at in coarse], ends, number[around[coarse]])
     way.settle(set(range(len(coarse))))
     if len(coarse) > _LONGEST:
         _shaken(way, shakes)
-    way = _Way.of(rings, home, around, [one for at in coarse[way.order].tolist() for one in nests[at]])
+    way = _Way.of(rings, ends, around, [one for at in coarse[way.order].tolist() for one in nests[at]])
     way.settle(set(range(len(rings))))
     return way
 
@@ -114,26 +116,26 @@ class _Way(Struct):
     around: Indices
 
     @classmethod
-    def begun(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices) -> "_Way":
+    def begun(cls, rings: Sequence[Points], ends: Points, around: Indices) -> "_Way":
         """By the nearest neighbour."""
-        way = cls._over(rings, home, around, range(len(rings)))
+        way = cls._over(rings, ends, around, range(len(rings)))
         way.order, way.chosen = nearest_first(way.spots, (way.middles, way.reaches), way.ends[0], way.inside,
                                                around)
         return way
 
     @classmethod
-    def of(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices, order: Sequence[int]) -> "_Way":
+    def of(cls, rings: Sequence[Points], ends: Points, around: Indices, order: Sequence[int]) -> "_Way":
         """In an order, each begun where it is best."""
-        way = cls._over(rings, home, around, order)
+        way = cls._over(rings, ends, around, order)
         way.choose_starts()
         return way
 
     @classmethod
-    def _over(cls, rings: Sequence[Points], home: tuple[float, float], around: Indices, order: Sequence[int]) -> "_Way":
+    def _over(cls, rings: Sequence[Points], ends: Points, around: Indices, order: Sequence[int]) -> "_Way":
         """In an order, each begun at its first spot."""
         spots = np.stack([spots_of(ring) for ring in rings])
         inside = [np.flatnonzero(around == at) for at in range(len(rings))]
-        return cls(np.array(order), spots, *middles_of(spots), spots[:, 0].copy(), np.array([home, home]), inside,
+        return cls(np.array(order), spots, *middles_of(spots), spots[:, 0].copy(), ends, inside,
                    around)
 
     def part(self, first: int, after: int) -> tuple["_Way", Indices]:

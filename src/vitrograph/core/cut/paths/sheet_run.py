@@ -1,9 +1,11 @@
 """What the cutter does: all lines of a sheet of film in their order, the way its blade is led, how long it takes."""
 
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable, Iterator, Mapping, Sequence
 from functools import cached_property
+from itertools import zip_longest
 
 import numpy as np
+import shapely
 from msgspec import Struct
 from msgspec.structs import replace
 
@@ -12,11 +14,12 @@ from vitrograph.core.cut.laying.nest import Laid
 from vitrograph.core.cut.paths.blade import SET_HEADING, SETTING, led
 from vitrograph.core.cut.paths.curves import Curve
 from vitrograph.core.cut.paths.lines import LOOSE, Kind, Line, begun_near
-from vitrograph.core.cut.paths.order import order_rings
+from vitrograph.core.cut.paths.order import Effort, Place, order_rings
 from vitrograph.core.cut.paths.timing import seconds_of, travel_of
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
 
+_HOME = np.zeros(2)                # the film's corner, where the blade stands before and after
 _CORNER = np.array([1.0, 1.0])      # mm: where the cut begins that sets the blade
 _SETTING_MM = 4.5                  # the room it takes
 
@@ -120,19 +123,38 @@ def _laid_lines(one: Laid, lines: Lines) -> list[Cut]:
 
 
 def _by_piece(sheet: BedSheet, lines: Lines) -> tuple[Cut, ...]:
-    """Stencil after stencil, each in its own order: film that shifts spoils one of them only."""
-    order = order_rings([np.asarray(one.shape.exterior.coords) for one in sheet.laid])
-    return tuple(cut for at, _ in order for cut in _laid_lines(sheet.laid[at], lines))
+    """Stencil after stencil, each in its own order, which leads on to the next: film that shifts spoils one only."""
+    order = [at for at, _ in order_rings([np.asarray(one.shape.exterior.coords) for one in sheet.laid])]
+    made: list[Cut] = []
+    here = _HOME
+    for at, following in zip_longest(order, order[1:]):
+        there = _HOME
+        if following is not None:
+            there = shapely.get_coordinates(shapely.shortest_line(sheet.laid[following].shape, sheet.laid[at].shape))[0]
+        made += _in_order(_laid_lines(sheet.laid[at], lines), here, there, "settled")
+        here = made[-1].curve.points[-1]
+    return tuple(made)
 
 
 def _freely(sheet: BedSheet, lines: Lines) -> tuple[Cut, ...]:
     """All lines of the sheet by the shortest way, insides before outsides; what ends at an edge comes first."""
     cuts = [cut for one in sheet.laid for cut in _laid_lines(one, lines)]
-    rings = [cut for cut in cuts if cut.kind not in LOOSE]
-    order = order_rings([cut.curve.points for cut in rings], effort="shaken")
-    begun = (begun_near(rings[at].curve, rings[at].curve.points[start]) for at, start in order)
-    return (*(cut for cut in cuts if cut.kind in LOOSE),
-            *(replace(rings[at], curve=curve) for (at, _), curve in zip(order, begun, strict=True)))
+    return tuple(_in_order(cuts, _HOME, _HOME, "shaken"))
+
+
+def _in_order(cuts: Sequence[Cut], here: Points, there: Points, effort: Effort) -> Iterator[Cut]:
+    """Yield cuts as they are made on the way from one place to another."""
+    loose, rings = ([cut for cut in cuts if (cut.kind in LOOSE) == ends_free] for ends_free in (True, False))
+    while loose:
+        near = min(range(len(loose)), key=lambda at: float(np.hypot(*(loose[at].curve.points[0] - here))))
+        here = loose[near].curve.points[-1]
+        yield loose.pop(near)
+    for at, start in order_rings([cut.curve.points for cut in rings], _place(here), effort, then=_place(there)):
+        yield replace(rings[at], curve=begun_near(rings[at].curve, rings[at].curve.points[start]))
+
+
+def _place(point: Points) -> Place:
+    return float(point[0]), float(point[1])
 
 
 def _passes(cut: Cut, choices: CutChoices) -> Points:
