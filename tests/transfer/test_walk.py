@@ -2,6 +2,7 @@
 
 from math import hypot
 
+import numpy as np
 import pytest
 from msgspec.structs import replace
 
@@ -167,6 +168,22 @@ def test_between_small_films_one_above_the_other_there_is_no_mask():
     band = run(made).sheet.films[0].band
     assert band.u_high - band.u_low < 0.7 and ("1", "upper") not in sides and ("2", "lower") not in sides
     assert {("1", "left"), ("1", "lower"), ("2", "upper"), ("2", "right")} <= set(sides)
+
+
+@pytest.mark.parametrize(("outline", "sides"), [
+    ("fan", ["lower", "left", "right", "upper"]), ("rectangle", ["lower", "left", "right", "upper"]),
+    ("oval", ["round"]), ("art", ["round"])])
+def test_tape_follows_the_edge_of_a_film_whose_corners_are_not_its_boxs(outline, sides):
+    """An oval's edge by Ramanujan's first formula (Modular Equations and Approximations to pi, 1914)."""
+    results = run(job("Kestrel\nPoint", glass=PLAQUE, width=60.0, stencil__outline=outline, stencil__guard=25.0))
+    runs = results.transfer.settings[0].mask
+    assert [one.side for one in runs] == sides
+    if outline == "oval":
+        a, b = np.ptp(np.reshape(results.sheet.covers[0].bounds, (2, 2)), axis=0) / 2
+        whole = np.pi * (3 * (a + b) - np.sqrt((3 * a + b) * (a + 3 * b)))
+        assert runs[0].length == pytest.approx(whole, rel=0.002) and runs[0].courses == 1
+        assert run(job("K", glass=PLAQUE, stencil__outline="oval", stencil__guard=0.0)).transfer.settings[0].mask \
+            [0].side == "lower", "where film alone guards it, only drips are caught"
 
 
 @pytest.mark.parametrize(("other", "joined"), [

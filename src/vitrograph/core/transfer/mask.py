@@ -1,11 +1,14 @@
 """Masking tape round a film: the runs that keep stray cream off the glass, in the order they are laid.
 
 Below first, then the sides, then above: each lies over the end of the one before, as shingles do, so that what runs
-down runs over the joints (common practice, no published source).
+down runs over the joints (common practice, no published source). Round a film that leaves its own corners bare, an oval
+or one that follows its art, tape goes in short pieces.
 """
 
 import numpy as np
+import shapely
 from msgspec import Struct
+from shapely.geometry import LinearRing, Polygon
 
 from vitrograph.core.fit import NEAR_MM, SIDES, Film, joints_of
 from vitrograph.core.glass import Wall
@@ -14,19 +17,31 @@ from vitrograph.core.says import Length, Says
 from vitrograph.core.stencil import LAP_MM, Demands, Sheet, courses
 
 _IN_ORDER = ("lower", "left", "right", "upper")
+ROUND = "round"                    # the side of a run that follows the film's edge
 _WHERE = {"lower": tr("below"), "upper": tr("above"), "left": tr("at the left"), "right": tr("at the right")}
 
 
 class Run(Struct, frozen=True):
-    """Tape along one side of a film: how long each course of it is, mm, and how many lie side by side."""
+    """Tape along one side of a film, or its edge: how long a course of it is, mm, and how many lie side by side.
+
+    `joined` tells that another film laps the edge that it follows.
+    """
 
     side: str
     length: float
     courses: int
+    joined: bool = False
 
     def says(self, width: float) -> Says:
         """What to do, with tape so wide."""
         many = tr("one course") if self.courses == 1 else tr("{courses} courses side by side", courses=self.courses)
+        if self.side == ROUND:
+            joint = tr(" where no other film laps it") if self.joined else ""
+            return Says("Mask along the film's edge{joint}: tape in short pieces, {length} in all, {width} wide, {many}, "
+                        "each lapping {lap} on the film and on the piece before. Begin below, and leave its lower edge "
+                        "standing off, cupped, to catch drips.", joint=joint, many=many,
+                        length=Length(self.length, 0, tool=True), width=Length(width, 0, tool=True),
+                        lap=Length(LAP_MM, 0, tool=True))
         return Says("Mask {where}: tape {length} long, {width} wide, {many}, lapping {lap} on the film.{cup}",
                     where=_WHERE[self.side],
                     length=Length(self.length, 0, tool=True), width=Length(width, 0, tool=True), many=many,
@@ -47,6 +62,10 @@ def mask_of(sheet: Sheet, number: int, demands: Demands, width: float) -> tuple[
     guard = dict(zip(SIDES, demands.guard.sides, strict=True))
     joints = joints_of([film.band for film in sheet.films], number)
     lengths = _lengths(film, wall)
+    most = max((guard[side] for side in SIDES if side not in joints), default=0.0)
+    if most > 0 and _leaves_corners(sheet, number):
+        along = _edge_mm(sheet, number).length - sum(lengths[side] for side in joints)
+        return (Run(ROUND, along, courses(most, width), bool(joints)),)
     made = []
     for side in _IN_ORDER:
         more = guard[side]
@@ -54,6 +73,26 @@ def mask_of(sheet: Sheet, number: int, demands: Demands, width: float) -> tuple[
             continue
         made.append(Run(side, lengths[side] + 2 * LAP_MM, max(1, courses(more, width))))
     return tuple(made)
+
+
+def _leaves_corners(sheet: Sheet, number: int) -> bool:
+    """Whether straight tape along the sides of a film would leave glass bare between them and it.
+
+    The sides of a fan are straight on the wall, those of a rectangle on the sheet.
+    """
+    return min(_bare(sheet.laid[number]), _bare(Polygon(_edge_mm(sheet, number)))) > LAP_MM
+
+
+def _bare(film: Polygon) -> float:
+    """How far from a film its own box reaches, mm."""
+    box = shapely.segmentize(film.envelope.exterior, 1.0)
+    return float(shapely.distance(shapely.points(box.coords), film).max())
+
+
+def _edge_mm(sheet: Sheet, number: int) -> LinearRing:
+    """A film's edge on the glass, its distances round that taken at the film's middle, mm."""
+    middle = sheet.laid_bands[number].middle[1]
+    return LinearRing(sheet.laid_edge(number) * [float(sheet.fitted.wall.scale(np.array([middle]))[0]), 1.0])
 
 
 def _lengths(film: Film, wall: Wall) -> dict[str, float]:
