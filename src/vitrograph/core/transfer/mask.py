@@ -38,8 +38,8 @@ class Run(Struct, frozen=True):
         if self.side == ROUND:
             joint = tr(" where no other film laps it") if self.joined else ""
             return Says("Mask along the film's edge{joint}: tape in short pieces, {length} in all, {width} wide, "
-                        "{many}, each lapping {lap} on the film and on the piece before. Begin below, and leave its lower edge "
-                        "standing off, cupped, to catch drips.", joint=joint, many=many,
+                        "{many}, each lapping {lap} on the film and on the piece before. Begin below, and leave its "
+                        "lower edge standing off, cupped, to catch drips.", joint=joint, many=many,
                         length=Length(self.length, 0, tool=True), width=Length(width, 0, tool=True),
                         lap=Length(LAP_MM, 0, tool=True))
         return Says("Mask {where}: tape {length} long, {width} wide, {many}, lapping {lap} on the film.{cup}",
