@@ -184,6 +184,10 @@ def test_tape_follows_the_edge_of_a_film_whose_corners_are_not_its_boxs(outline,
         assert runs[0].length == pytest.approx(whole, rel=0.002) and runs[0].courses == 1
         assert run(job("K", glass=PLAQUE, stencil__outline="oval", stencil__guard=0.0)).transfer.settings[0].mask \
             [0].side == "lower", "where film alone guards it, only drips are caught"
+        two = run(job("Kestrel\n\n\nPoint", width=40.0, fit__rows=2, stencil__outline="oval", stencil__guard=30.0))
+        lower, upper = (in_mm(setting.mask[0].says(25.0)) for setting in two.transfer.settings)
+        assert "Begin below" in lower and "Begin below" not in upper, "the upper one's drips run on to the lower"
+        assert all("where no other film laps it" in says for says in (lower, upper))
 
 
 @pytest.mark.parametrize(("other", "joined"), [

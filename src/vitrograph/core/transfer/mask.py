@@ -24,30 +24,30 @@ _WHERE = {"lower": tr("below"), "upper": tr("above"), "left": tr("at the left"),
 class Run(Struct, frozen=True):
     """Tape along one side of a film, or its edge: how long a course of it is, mm, and how many lie side by side.
 
-    `joined` tells that another film laps the edge that it follows.
+    `joined` tells that another film laps the edge that it follows, `cupped` that drips run to its lower edge.
     """
 
     side: str
     length: float
     courses: int
     joined: bool = False
+    cupped: bool = False
 
     def says(self, width: float) -> Says:
         """What to do, with tape so wide."""
         many = tr("one course") if self.courses == 1 else tr("{courses} courses side by side", courses=self.courses)
         if self.side == ROUND:
             joint = tr(" where no other film laps it") if self.joined else ""
+            drips = tr(" Begin below, and leave its lower edge standing off, cupped, to catch drips.")
             return Says("Mask along the film's edge{joint}: tape in short pieces, {length} in all, {width} wide, "
-                        "{many}, each lapping {lap} on the film and on the piece before. Begin below, and leave its "
-                        "lower edge standing off, cupped, to catch drips.", joint=joint, many=many,
-                        length=Length(self.length, 0, tool=True), width=Length(width, 0, tool=True),
-                        lap=Length(LAP_MM, 0, tool=True))
+                        "{many}, each lapping {lap} on the film and on the piece before.{cup}", joint=joint,
+                        length=Length(self.length, 0, tool=True), width=Length(width, 0, tool=True), many=many,
+                        lap=Length(LAP_MM, 0, tool=True), cup=drips if self.cupped else "")
         return Says("Mask {where}: tape {length} long, {width} wide, {many}, lapping {lap} on the film.{cup}",
                     where=_WHERE[self.side],
                     length=Length(self.length, 0, tool=True), width=Length(width, 0, tool=True), many=many,
                     lap=Length(LAP_MM, 0, tool=True),
-                    cup=tr(" Leave its lower edge standing off, cupped, to catch drips.") if self.side == "lower"
-                    else "")
+                    cup=tr(" Leave its lower edge standing off, cupped, to catch drips.") if self.cupped else "")
 
 
 def mask_of(sheet: Sheet, number: int, demands: Demands, width: float) -> tuple[Run, ...]:
@@ -65,13 +65,13 @@ def mask_of(sheet: Sheet, number: int, demands: Demands, width: float) -> tuple[
     most = max((guard[side] for side in SIDES if side not in joints), default=0.0)
     if most > 0 and _leaves_corners(sheet, number):
         along = _edge_mm(sheet, number).length - sum(lengths[side] for side in joints)
-        return (Run(ROUND, along, courses(most, width), bool(joints)),)
+        return (Run(ROUND, along, courses(most, width), bool(joints), "lower" not in joints),)
     made = []
     for side in _IN_ORDER:
         more = guard[side]
         if side in joints or (more <= 0 and (side != "lower" or film.band.s_low <= NEAR_MM)):
             continue
-        made.append(Run(side, lengths[side] + 2 * LAP_MM, max(1, courses(more, width))))
+        made.append(Run(side, lengths[side] + 2 * LAP_MM, max(1, courses(more, width)), cupped=side == "lower"))
     return tuple(made)
 
 

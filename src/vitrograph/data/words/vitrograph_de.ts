@@ -4474,12 +4474,16 @@
         <translation>{courses} Bahnen nebeneinander</translation>
     </message>
     <message>
-        <source>Mask along the film&apos;s edge{joint}: tape in short pieces, {length} in all, {width} wide, {many}, each lapping {lap} on the film and on the piece before. Begin below, and leave its lower edge standing off, cupped, to catch drips.</source>
-        <translation>Entlang der Folienkante abkleben{joint}: Klebeband in kurzen Stücken, {length} insgesamt, {width} breit, {many}, jedes {lap} weit auf der Folie und auf dem Stück davor. Unten beginnen und die Unterkante abstehen lassen, hochgestellt, damit sie Tropfen fängt.</translation>
+        <source> Begin below, and leave its lower edge standing off, cupped, to catch drips.</source>
+        <translation> Unten beginnen und die Unterkante abstehen lassen, hochgestellt, damit sie Tropfen fängt.</translation>
     </message>
     <message>
         <source> where no other film laps it</source>
         <translation> dort, wo keine andere Folie darüber liegt</translation>
+    </message>
+    <message>
+        <source>Mask along the film&apos;s edge{joint}: tape in short pieces, {length} in all, {width} wide, {many}, each lapping {lap} on the film and on the piece before.{cup}</source>
+        <translation>Entlang der Folienkante abkleben{joint}: Klebeband in kurzen Stücken, {length} insgesamt, {width} breit, {many}, jedes {lap} weit auf der Folie und auf dem Stück davor.{cup}</translation>
     </message>
     <message>
         <source>Mask {where}: tape {length} long, {width} wide, {many}, lapping {lap} on the film.{cup}</source>
