@@ -8,10 +8,10 @@ from hypothesis import strategies as st
 from shapely.affinity import rotate, translate
 from shapely.geometry import LineString, MultiPolygon, Point, Polygon, box
 
-from specimens import in_mm, job, remedied, run, star_job, svg
+from specimens import TUMBLER, in_mm, job, remedied, run, star_job, svg
 from vitrograph.core.findings import Code
 from vitrograph.core.geometry import as_polygons
-from vitrograph.core.job import Drawing, FilmMend
+from vitrograph.core.job import Artwork, Drawing, FilmMend, Item, Job, Monogram
 from vitrograph.core.job.change import Resize
 from vitrograph.core.stencil import Limits, mend_all, smallest_factor
 from vitrograph.core.stencil.mending.cutting import Cutting
@@ -245,7 +245,22 @@ def test_a_mend_that_moves_the_outer_edge_is_told_and_the_typed_width_can_be_cut
     assert width_cut(run(remedied(mended_job, found.remedy))) == pytest.approx(50.0, abs=0.02)
 
 
+def test_a_mend_that_only_makes_the_art_higher_is_told_as_well():
+    item = Item(Monogram(initials="KPO"), key=1, size=25.71, size_is="height")
+    made = Job(glass=TUMBLER, artwork=Artwork((item,))).changed(fit__from_rim=30.0)
+    mended_job = made.changed(stencil__mends=mend_all(run(made).sheet, made.stencil).mends)
+    results = run(mended_job)
+    (found,) = [one for one in results.findings() if one.code is Code.SIZE]
+    assert "high; without them it is 25.71" in found.says.words("mm") and found.value > 26.0
+    assert found.value == pytest.approx(np.ptp(seen_on(results).bounds[1::2]), abs=1e-6)
+    assert np.ptp(seen_on(run(remedied(mended_job, found.remedy))).bounds[1::2]) == pytest.approx(25.71, abs=0.05)
+
+
 def width_cut(results):
     """The width of what is seen on the glass, as the sheet has it, in the artwork's own frame."""
-    seen = shapely.transform(results.sheet.openings, results.fitted.chart.sheet_to_art)
+    seen = seen_on(results)
     return seen.bounds[2] - seen.bounds[0]
+
+
+def seen_on(results):
+    return shapely.transform(results.sheet.openings, results.fitted.chart.sheet_to_art)

@@ -3910,10 +3910,6 @@
         <translation>{typed} breit schneiden</translation>
     </message>
     <message>
-        <source>with its mends the art is cut {wide} wide; without them it is {typed}</source>
-        <translation>mit seinen Ausbesserungen wird das Motiv {wide} breit geschnitten; ohne sie ist es {typed}</translation>
-    </message>
-    <message>
         <source>mends and ties move its outer edges</source>
         <translation>Ausbesserungen und Haltestege verschieben seine Außenkanten</translation>
     </message>
@@ -3956,6 +3952,18 @@
     <message>
         <source>Work the outside</source>
         <translation>Die Außenseite bearbeiten</translation>
+    </message>
+    <message>
+        <source>with its mends the art is cut {cut} wide; without them it is {typed}</source>
+        <translation>mit seinen Ausbesserungen wird das Motiv {cut} breit geschnitten; ohne sie ist es {typed}</translation>
+    </message>
+    <message>
+        <source>with its mends the art is cut {cut} high; without them it is {typed}</source>
+        <translation>mit seinen Ausbesserungen wird das Motiv {cut} hoch geschnitten; ohne sie ist es {typed}</translation>
+    </message>
+    <message>
+        <source>Cut it {typed} high</source>
+        <translation>{typed} hoch schneiden</translation>
     </message>
     <message>
         <source>{says}: art {width} wide</source>

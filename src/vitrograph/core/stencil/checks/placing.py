@@ -15,7 +15,7 @@ from vitrograph.core.fit import SIDES, Fitted, held_from_rim, moved_round
 from vitrograph.core.geometry import within
 from vitrograph.core.glass import Block, Pane, blocks_of, largest_motif, profile_at
 from vitrograph.core.job.change import Put, Resize, put
-from vitrograph.core.language import tr
+from vitrograph.core.language import tr, tr_later
 from vitrograph.core.says import Joined, Length, Says
 from vitrograph.core.stencil.checks.given import CheckInput
 from vitrograph.core.stencil.sheet import Sheet
@@ -160,20 +160,24 @@ def _cut_corner(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
 
 
 def size_cut(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
-    """Mends and ties that move the art's outer edges: what is cut is not as wide as it was typed."""
+    """Mends and ties that move the art's outer edges: what is cut is not as wide, or else as high, as it was typed."""
     if not sheet.recut or sheet.seen.is_empty or not sheet.beyond.is_empty or sheet.kind == "clear":
         return
-    typed, _ = sheet.fitted.size
-    left, _, right, _ = shapely.transform(sheet.seen, sheet.fitted.chart.sheet_to_art).bounds
-    before_left, _, before_right, _ = sheet.fitted.art.bounds
-    wide = typed + (right - left) - (before_right - before_left)
-    if abs(wide - typed) > _AS_TYPED_MM and wide > 0:
-        factor = (2 * typed - wide) / typed                    # the mends stay as wide on smaller art
-        remedy = Remedy.of(Says("Cut it {typed} wide", typed=Length(typed)), Resize(factor)) if factor > 0 else None
-        yield Finding(Code.SIZE, Level.NOTE,
-                      Says("with its mends the art is cut {wide} wide; without them it is {typed}",
-                           wide=Length(wide, 2), typed=Length(typed, 2)),
-                      tr("mends and ties move its outer edges"), None, wide, typed, remedy)
+    now, before = (np.ptp(np.reshape(art.bounds, (2, 2)), axis=0)
+                   for art in (shapely.transform(sheet.seen, sheet.fitted.chart.sheet_to_art), sheet.fitted.art))
+    for typed, cut, told, offer in zip(sheet.fitted.size, sheet.fitted.size + now - before, _SIZE_CUT, _CUT_AS_TYPED,
+                                       strict=True):
+        if abs(cut - typed) > _AS_TYPED_MM and cut > 0:
+            factor = (2 * typed - cut) / typed                 # the mends stay as wide on smaller art
+            yield Finding(Code.SIZE, Level.NOTE, Says(told, cut=Length(cut, 2), typed=Length(typed, 2)),
+                          tr("mends and ties move its outer edges"), None, cut, typed,
+                          Remedy.of(Says(offer, typed=Length(typed)), Resize(factor)) if factor > 0 else None)
+            return
+
+
+_SIZE_CUT = (tr_later("with its mends the art is cut {cut} wide; without them it is {typed}"),
+             tr_later("with its mends the art is cut {cut} high; without them it is {typed}"))
+_CUT_AS_TYPED = tr_later("Cut it {typed} wide"), tr_later("Cut it {typed} high")
 
 
 def reading_width(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
