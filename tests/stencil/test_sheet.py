@@ -107,6 +107,17 @@ def test_films_of_one_glass_lap_whatever_their_outline(outline, apart):
     assert across[0] > 0.85 * min(across[1:]), "no glass stays bare between them"
 
 
+@pytest.mark.parametrize("outline", ["art", "oval", "rectangle"])
+def test_a_film_all_round_a_glass_closes_whatever_its_outline(outline):
+    made = job("Kestrel", width=55.0, fit__wrap=True, fit__times=3, stencil__outline=outline, stencil__border=6.0)
+    film, = run(made).sheet.on_wall.geoms
+    ends = [film.intersection(shapely.LineString([(u, -50.0), (u, 300.0)])).length
+            for u in (0.001 - np.pi, np.pi - 0.001)]
+    assert ends[0] == pytest.approx(ends[1], abs=0.01)
+    letters = np.ptp(np.reshape(run(made).fitted.wall_bounds, (2, 2))[:, 1])
+    assert min(ends) > letters, "where its ends meet it is as high as the art"
+
+
 def test_the_same_art_switches_kind_without_being_redrawn():
     made = {kind: run(job("BO", width=40.0, stencil__kind=kind)) for kind in ("resist", "clear", "decal")}
     art = made["resist"].fitted.sheet_art

@@ -113,6 +113,15 @@ def test_what_is_measured_round_a_glass_is_told_the_way_its_middle_is(angle):
     assert right - middle == pytest.approx(middle - left)
 
 
+def test_a_film_all_round_a_glass_ends_as_far_to_the_left_as_to_the_right():
+    made = job("Kestrel", width=50.0, glass=LANTERN, fit__wrap=True, fit__times=3, stencil__outline="oval")
+    results, placing = placed(made)
+    half = pi * LANTERN.rim / 2
+    assert (placing.left.round_glass, placing.right.round_glass) == pytest.approx((-half, half))
+    sides = [one.side for one in results.transfer.settings[0].mask]
+    assert sides == ["lower", "upper"], "where its ends meet there is nothing to mask"
+
+
 @st.composite
 def glasses(draw):
     wide, high = draw(st.floats(60, 160)), draw(st.floats(80, 200))

@@ -178,6 +178,7 @@ def test_tape_follows_the_edge_of_a_film_whose_corners_are_not_its_boxs(outline,
     results = run(job("Kestrel\nPoint", glass=PLAQUE, width=60.0, stencil__outline=outline, stencil__guard=25.0))
     runs = results.transfer.settings[0].mask
     assert [one.side for one in runs] == sides
+    assert results.transfer.settings[0].which == "the film"
     if outline == "oval":
         a, b = np.ptp(np.reshape(results.sheet.covers[0].bounds, (2, 2)), axis=0) / 2
         whole = np.pi * (3 * (a + b) - np.sqrt((3 * a + b) * (a + 3 * b)))

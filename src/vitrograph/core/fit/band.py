@@ -20,6 +20,7 @@ _EVEN = 0.25                       # of an even part, by which a better gap may 
 NEAR_MM = 0.5                      # films no farther apart than that are joined
 _SHARE = 0.5                       # of the shorter of two films' sides, by which they lie along each other
 OVERLAP_MM = 6.0                   # by which neighbouring borders lie on each other, where the gap allows
+_CLOSED = 1e-6                     # radians: ends no farther apart meet
 _FAR = 1e6                         # mm: farther than any art reaches
 ALL: Box = (-_FAR, -_FAR, _FAR, _FAR)
 
@@ -42,6 +43,10 @@ class Band(Struct, frozen=True):
     def shifted(self, u: float) -> "Band":
         """The same band farther round."""
         return Band(self.u_low + u, self.s_low, self.u_high + u, self.s_high)
+
+    def closes(self, wall: Wall) -> bool:
+        """Whether it goes all round a glass, so that its ends meet."""
+        return wall.closed and self.u_high - self.u_low > wall.span - _CLOSED
 
 
 def band_round(wall: Wall, box: Box, border: Sides, stands: float = 0.0) -> tuple[Band, Sides]:

@@ -115,7 +115,7 @@ class Sheet(Struct, frozen=True, dict=True):
     @cached_property
     def on_wall(self) -> MultiPolygon:
         """What the films cover of the wall, by (u, s): edges that are straight on the sheet bend as the wall does."""
-        covers = shapely.segmentize(MultiPolygon(list(self.covers)), _BENT_MM)
+        covers = MultiPolygon([shapely.segmentize(cover, _BENT_MM) for cover in self.covers])
         return shapely.transform(covers, self.fitted.chart.sheet_to_wall)
 
     @cached_property

@@ -63,7 +63,7 @@ def mask_of(sheet: Sheet, number: int, demands: Demands, width: float) -> tuple[
     joints = joints_of([film.band for film in sheet.films], number)
     lengths = _lengths(film, wall)
     most = max((guard[side] for side in SIDES if side not in joints), default=0.0)
-    if most > 0 and _leaves_corners(sheet, number):
+    if most > 0 and not film.band.closes(wall) and _leaves_corners(sheet, number):
         along = _edge_mm(sheet, number).length - sum(lengths[side] for side in joints)
         return (Run(ROUND, along, courses(most, width), bool(joints), "lower" not in joints),)
     made = []

@@ -154,7 +154,7 @@ class Surroundings(Struct, frozen=True, dict=True):
                 half *= _chord(s - wall.height / 2, wall.height / 2)
                 foot = wall.height / 2 * (1 - _chord(u, wall.width / 2))
             return Spot(name, half - u if behind else half + u, None, down, up - foot, (u, s))
-        turn = half_turn(middle) + half_turn(u - middle)
+        turn = half_turn(middle) + u - middle                  # a film that goes all round ends at both sides
         here = turn * float(wall.scale(np.array([s]))[0])
         return Spot(name, None, turn * self.rim_radius if self.has_rim else here, down, up, (u, s), here)
 

@@ -33,7 +33,8 @@ def film_cover(number: int, fitted: Fitted, choices: StencilChoices) -> Polygon:
                 shape = _oval(own, room, choices)
             else:
                 shape = _rectangle(own, room, fitted, choices)
-            for side in joints_of([one.band for one in fitted.films], number):
+            closing = {"left", "right"} if film.band.closes(fitted.wall) else set()
+            for side in sorted(joints_of([one.band for one in fitted.films], number) | closing):
                 shape = _to_joint(shape, fan, side, mirrored=fitted.chart.mirrored)
     if choices.corner and not film.snips:                      # as round as there is film for it, at the most
         corner = min(choices.corner, _ROUNDEST * shapely.maximum_inscribed_circle(shape).length)
@@ -43,7 +44,10 @@ def film_cover(number: int, fitted: Fitted, choices: StencilChoices) -> Polygon:
 
 
 def _to_joint(shape: Polygon, fan: Polygon, side: str, *, mirrored: bool) -> Polygon:
-    """A film carried on, as wide as it is, to the side where the next one laps: no glass stays bare between them."""
+    """A film carried on, as wide as it is, to the side where the next one laps it, or its own other end meets it.
+
+    So no glass stays bare between them.
+    """
     across, up = _WAYS[side]
     across = -across if mirrored else across
     (left, low, right, high), (least, lowest, most, highest) = shape.bounds, fan.bounds
