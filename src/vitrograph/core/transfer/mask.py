@@ -8,9 +8,11 @@ or one that follows its art, tape goes in short pieces.
 import numpy as np
 import shapely
 from msgspec import Struct
-from shapely.geometry import LinearRing, Polygon
+from shapely.affinity import scale
+from shapely.geometry import Polygon
 
 from vitrograph.core.fit import NEAR_MM, SIDES, Film, joints_of
+from vitrograph.core.geometry import union
 from vitrograph.core.glass import Wall
 from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
@@ -64,7 +66,8 @@ def mask_of(sheet: Sheet, number: int, demands: Demands, width: float) -> tuple[
     lengths = _lengths(film, wall)
     most = max((guard[side] for side in SIDES if side not in joints), default=0.0)
     if most > 0 and not film.band.closes(wall) and _leaves_corners(sheet, number):
-        along = _edge_mm(sheet, number).length - sum(lengths[side] for side in joints)
+        others = [film for at, film in enumerate(_films_mm(sheet)) if at != number]
+        along = _films_mm(sheet)[number].exterior.difference(union(others)).length
         return (Run(ROUND, along, courses(most, width), bool(joints), "lower" not in joints),)
     made = []
     for side in _IN_ORDER:
@@ -80,7 +83,7 @@ def _leaves_corners(sheet: Sheet, number: int) -> bool:
 
     The sides of a fan are straight on the wall, those of a rectangle on the sheet.
     """
-    return min(_bare(sheet.laid[number]), _bare(Polygon(_edge_mm(sheet, number)))) > LAP_MM
+    return min(_bare(sheet.laid[number]), _bare(_films_mm(sheet)[number])) > LAP_MM
 
 
 def _bare(film: Polygon) -> float:
@@ -89,10 +92,11 @@ def _bare(film: Polygon) -> float:
     return float(shapely.distance(shapely.points(box.coords), film).max())
 
 
-def _edge_mm(sheet: Sheet, number: int) -> LinearRing:
-    """A film's edge on the glass, its distances round that taken at the film's middle, mm."""
-    middle = sheet.laid_bands[number].middle[1]
-    return LinearRing(sheet.laid_edge(number) * [float(sheet.fitted.wall.scale(np.array([middle]))[0]), 1.0])
+def _films_mm(sheet: Sheet) -> list[Polygon]:
+    """The films on the glass in mm, distances round it taken at the middle of them all."""
+    _, s = sheet.band.middle
+    wide = float(sheet.fitted.wall.scale(np.array([s]))[0])
+    return list(scale(sheet.on_wall, wide, origin=(0.0, 0.0)).geoms)
 
 
 def _lengths(film: Film, wall: Wall) -> dict[str, float]:
