@@ -4,8 +4,7 @@ from math import asin, atan, cos, sin
 
 import numpy as np
 
-from vitrograph.core.glass import Wall
-from vitrograph.core.glass.walls import profile_at
+from vitrograph.core.glass import Wall, profile_at
 from vitrograph.core.job import FlatGlass, Glass
 from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
