@@ -47,9 +47,8 @@ def order_rings(
     """Order closed (n, 2) rings: the number of each, and the vertex it is begun at; it ends there too.
 
     Each comes after all that lie inside it, and the way between them begins at `home` and ends there, or leads on to
-    `then`. A `quick` one goes to
-    the nearest each time, a `settled` one is bettered until nothing helps, a `shaken` one is then shaken loose and
-    settled again, many times.
+    `then`. A `quick` one goes to the nearest each time, a `settled` one is bettered until nothing helps, a `shaken` one
+    is then shaken loose and settled again, many times.
     """
     if not rings:
         return []
@@ -135,8 +134,7 @@ class _Way(Struct):
         """In an order, each begun at its first spot."""
         spots = np.stack([spots_of(ring) for ring in rings])
         inside = [np.flatnonzero(around == at) for at in range(len(rings))]
-        return cls(np.array(order), spots, *middles_of(spots), spots[:, 0].copy(), ends, inside,
-                   around)
+        return cls(np.array(order), spots, *middles_of(spots), spots[:, 0].copy(), ends, inside, around)
 
     def part(self, first: int, after: int) -> tuple["_Way", Indices]:
         """The way from one place up to another, as a way of its own, and the numbers its rings have here."""
