@@ -138,6 +138,9 @@ def test_what_the_blade_or_its_language_is_not_fit_for_is_told():
     blunt = cut_work([Wanted(1, "K", 1, sheet)], long.changed(cut__offset=4.0).cut)
     assert [one.code for one in blunt.findings] == ["blade"] and blunt.findings[0].value < 8.0
     assert "smaller than the blade can turn in" in blunt.findings[0].says.words("mm")
+    turned_in = blunt.findings[0].value / 2                    # a circle of that radius is all the tip can turn in
+    for offset, told in ((0.99 * turned_in, 0), (1.01 * turned_in, 1)):
+        assert len(cut_work([Wanted(1, "K", 1, sheet)], long.changed(cut__offset=offset).cut).findings) == told
 
 
 @pytest.mark.parametrize("marks", ["none", "cut"])
