@@ -116,7 +116,9 @@ def _cut_seconds(r: Results) -> float:
 
 
 def _cut_in(stencils: int, seconds: float) -> str:
-    return tr("{n} stencils, {time}", "{n} stencil, {time}", n=stencils, time=format_minutes(seconds))
+    """In whole minutes: how the stencils will lie on film, and so the way between them, is not known here."""
+    return tr("{n} stencils, {minutes} min", "{n} stencil, {minutes} min", n=stencils,
+              minutes=max(1, round(seconds / 60)))
 
 
 def _weed(r: Results, unit: Unit) -> str:

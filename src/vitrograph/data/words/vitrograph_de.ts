@@ -4342,11 +4342,11 @@
         <translation>alles in Ordnung</translation>
     </message>
     <message numerus="yes">
-        <source>{n} stencils, {time}</source>
-        <comment>{n} stencil, {time}</comment>
+        <source>{n} stencils, {minutes} min</source>
+        <comment>{n} stencil, {minutes} min</comment>
         <translation>
-            <numerusform>{n} Schablone, {time}</numerusform>
-            <numerusform>{n} Schablonen, {time}</numerusform>
+            <numerusform>{n} Schablone, {minutes} min</numerusform>
+            <numerusform>{n} Schablonen, {minutes} min</numerusform>
         </translation>
     </message>
     <message>
