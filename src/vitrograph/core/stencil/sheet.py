@@ -115,8 +115,12 @@ class Sheet(Struct, frozen=True, dict=True):
     @cached_property
     def on_wall(self) -> MultiPolygon:
         """What the films cover of the wall, by (u, s): edges that are straight on the sheet bend as the wall does."""
-        covers = MultiPolygon([shapely.segmentize(cover, _BENT_MM) for cover in self.covers])
-        return shapely.transform(covers, self.fitted.chart.sheet_to_wall)
+        return shapely.transform(MultiPolygon(list(self._in_steps)), self.fitted.chart.sheet_to_wall)
+
+    @cached_property
+    def _in_steps(self) -> tuple[Polygon, ...]:
+        """The covers, their edges in short steps: one that is straight on the sheet is seldom so on the wall."""
+        return tuple(shapely.segmentize(cover, _BENT_MM) for cover in self.covers)
 
     @cached_property
     def laid_bands(self) -> tuple[Band, ...]:
@@ -139,17 +143,15 @@ class Sheet(Struct, frozen=True, dict=True):
 
     @cached_property
     def laid(self) -> tuple[Polygon, ...]:
-        """What of each film is laid, on the sheet: all that it covers, or of a decal a box round its art.
-
-        Its edges are told in short steps: one that is straight on the sheet is seldom so on the wall.
-        """
+        """What of each film is laid, on the sheet, in short steps: all it covers, or of a decal a box round its art."""
         if self.kind != "decal":
-            return tuple(shapely.segmentize(cover, _BENT_MM) for cover in self.covers)
+            return self._in_steps
         return tuple(self._box_on(film, band) for film, band in zip(self.films, self.laid_bands, strict=True))
 
-    def laid_edge(self, number: int) -> Points:
-        """(n, 2) the closed outline of what is laid of a film, by (u, s) where the art stands."""
-        return self.fitted.chart.sheet_to_wall(shapely.get_coordinates(self.laid[number].exterior))
+    @cached_property
+    def laid_edges(self) -> tuple[Points, ...]:
+        """(n, 2) the closed outline of what is laid of each film, by (u, s) where the art stands."""
+        return tuple(self.fitted.chart.sheet_to_wall(shapely.get_coordinates(film.exterior)) for film in self.laid)
 
     def _box_on(self, film: Film, band: Band) -> Polygon:
         """A patch of wall as it lies in a film, on the sheet."""

@@ -65,9 +65,10 @@ def mask_of(sheet: Sheet, number: int, demands: Demands, width: float) -> tuple[
     joints = joints_of([film.band for film in sheet.films], number)
     lengths = _lengths(film, wall)
     most = max((guard[side] for side in SIDES if side not in joints), default=0.0)
-    if most > 0 and not film.band.closes(wall) and _leaves_corners(sheet, number):
-        others = [film for at, film in enumerate(_films_mm(sheet)) if at != number]
-        along = _films_mm(sheet)[number].exterior.difference(union(others)).length
+    on_glass = _films_mm(sheet)
+    own = on_glass.pop(number)
+    if most > 0 and not film.band.closes(wall) and _leaves_corners(sheet.laid[number], own):
+        along = own.exterior.difference(union(on_glass)).length
         return (Run(ROUND, along, courses(most, width), bool(joints), "lower" not in joints),)
     made = []
     for side in _IN_ORDER:
@@ -78,12 +79,12 @@ def mask_of(sheet: Sheet, number: int, demands: Demands, width: float) -> tuple[
     return tuple(made)
 
 
-def _leaves_corners(sheet: Sheet, number: int) -> bool:
+def _leaves_corners(on_sheet: Polygon, on_glass: Polygon) -> bool:
     """Whether straight tape along the sides of a film would leave glass bare between them and it.
 
     The sides of a fan are straight on the wall, those of a rectangle on the sheet.
     """
-    return min(_bare(sheet.laid[number]), _bare(_films_mm(sheet)[number])) > LAP_MM
+    return min(_bare(on_sheet), _bare(on_glass)) > LAP_MM
 
 
 def _bare(film: Polygon) -> float:

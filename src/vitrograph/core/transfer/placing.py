@@ -177,7 +177,7 @@ def placing_of(sheet: Sheet, number: int, about: Surroundings, round_by: float =
     sheet.require_on_glass(number)
     chart, wall = sheet.fitted.chart, sheet.fitted.wall
     behind = not wall.closed and chart.mirrored
-    edge = sheet.laid_edge(number) + [round_by, 0.0]
+    edge = sheet.laid_edges[number] + [round_by, 0.0]
     u, s = sheet.laid_bands[number].middle
     middle = u + chart.u0 + round_by
     upper, lower = np.array([middle, end_of(edge, middle, 1)]), np.array([middle, end_of(edge, middle, -1)])

@@ -185,7 +185,7 @@ def centre_marks(sheet: Sheet, number: int = 0) -> tuple[tuple[float, float], ..
     """Sheet points at the middles of a film's lower, right, upper and left sides, or of a decal's art."""
     chart = sheet.fitted.chart
     u, s = sheet.laid_bands[number].middle
-    edge = sheet.laid_edge(number) - [chart.u0, 0.0]
+    edge = sheet.laid_edges[number] - [chart.u0, 0.0]
     low, high = (end_of(edge, u, side) for side in (-1, 1))
     left, right = (end_of(edge[:, ::-1], s, side) for side in (-1, 1))
     wall: Points = np.array([[u, low], [right, s], [u, high], [left, s]])

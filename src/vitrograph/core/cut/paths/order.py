@@ -38,7 +38,7 @@ _SHAKEN_RINGS = 6000               # of many rings it is shaken less: it takes a
 _LITTLE = 1e-9                     # mm: less is no gain
 
 Effort = Literal["quick", "settled", "shaken"]
-Place = tuple[float, float]
+Place = tuple[float, float] | Points
 
 
 def order_rings(

@@ -14,7 +14,7 @@ from vitrograph.core.cut.laying.nest import Laid
 from vitrograph.core.cut.paths.blade import SET_HEADING, SETTING, led
 from vitrograph.core.cut.paths.curves import Curve
 from vitrograph.core.cut.paths.lines import LOOSE, Kind, Line, begun_near
-from vitrograph.core.cut.paths.order import Effort, Place, order_rings
+from vitrograph.core.cut.paths.order import Effort, order_rings
 from vitrograph.core.cut.paths.timing import seconds_of, travel_of
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
@@ -149,12 +149,8 @@ def _in_order(cuts: Sequence[Cut], here: Points, there: Points, effort: Effort) 
         near = min(range(len(loose)), key=lambda at: float(np.hypot(*(loose[at].curve.points[0] - here))))
         here = loose[near].curve.points[-1]
         yield loose.pop(near)
-    for at, start in order_rings([cut.curve.points for cut in rings], _place(here), effort, then=_place(there)):
+    for at, start in order_rings([cut.curve.points for cut in rings], here, effort, then=there):
         yield replace(rings[at], curve=begun_near(rings[at].curve, rings[at].curve.points[start]))
-
-
-def _place(point: Points) -> Place:
-    return float(point[0]), float(point[1])
 
 
 def _passes(cut: Cut, choices: CutChoices) -> Points:

@@ -243,7 +243,7 @@ def placed(sheet: Sheet, setting: Setting, wall: Wall, wide: float, high: float)
     turn = placing.middle.at[0] if wall.closed else 0.0
     side = -1.0 if placing.behind else 1.0
     standing = placing.middle.at[0] - sheet.fitted.chart.u0 - sheet.laid_bands[number].middle[0]
-    edge = sheet.laid_edge(number) + [standing, 0.0]
+    edge = sheet.laid_edges[number] + [standing, 0.0]
     outline, film = _silhouette(wall), _seen(wall, edge, turn) * [side, 1.0]
     top, foot = (_seen(wall, np.array([spot.at]), turn)[0] * [side, 1.0] for spot in (placing.middle, placing.lower))
     low, up = outline.min(axis=0), outline.max(axis=0)

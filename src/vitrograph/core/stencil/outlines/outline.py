@@ -39,7 +39,7 @@ def film_cover(number: int, fitted: Fitted, choices: StencilChoices) -> Polygon:
     if choices.corner and not film.snips:                      # as round as there is film for it, at the most
         corner = min(choices.corner, _ROUNDEST * shapely.maximum_inscribed_circle(shape).length)
         rounded = shape.buffer(-corner, quad_segs=_ARC).buffer(corner, quad_segs=_ARC)
-        shape = _largest(rounded) if not rounded.is_empty else shape
+        shape = largest(rounded) if not rounded.is_empty else shape
     return shape
 
 
@@ -54,7 +54,7 @@ def _to_joint(shape: Polygon, fan: Polygon, side: str, *, mirrored: bool) -> Pol
     x, y = shape.centroid.coords[0]
     strip = box(x if across > 0 else least if across < 0 else left, y if up > 0 else lowest if up < 0 else low,
                 x if across < 0 else most if across > 0 else right, y if up < 0 else highest if up > 0 else high)
-    return _largest(union([shape, as_polygons(within(strip, fan))]))
+    return largest(union([shape, as_polygons(within(strip, fan))]))
 
 
 def tab_of(cover: Polygon, side: str, *, mirrored: bool) -> Polygon:
@@ -67,7 +67,7 @@ def tab_of(cover: Polygon, side: str, *, mirrored: bool) -> Polygon:
     edge = max(shapely.get_coordinates(cut), key=lambda point: float((point - centre) @ way))
     wide, long = TAB_MM
     tongue = LineString([edge - _ROOT_MM * way, edge + (long - wide / 2) * way]).buffer(wide / 2, quad_segs=_ARC)
-    return _largest(without(tongue, cover))
+    return largest(without(tongue, cover))
 
 
 def _on_sheet(film: Film, fitted: Fitted) -> Polygon:
@@ -99,7 +99,7 @@ def _along_art(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Pol
         if isinstance(grown, Polygon):
             break
         bridged = 2 * bridged + 2.0
-    return _largest(within(Polygon(grown.exterior), room))
+    return largest(within(Polygon(grown.exterior), room))
 
 
 def _rectangle(art: MultiPolygon, room: Polygon, fitted: Fitted, choices: StencilChoices) -> Polygon:
@@ -107,7 +107,7 @@ def _rectangle(art: MultiPolygon, room: Polygon, fitted: Fitted, choices: Stenci
     left, low, right, high = art.bounds
     sides = _sides(fitted, choices)
     plain = box(left - sides[0], low - sides[1], right + sides[2], high + sides[3])
-    return _largest(within(plain, room))
+    return largest(within(plain, room))
 
 
 def _oval(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Polygon:
@@ -124,8 +124,4 @@ def _oval(art: MultiPolygon, room: Polygon, choices: StencilChoices) -> Polygon:
         return bool(shapely.transform(unit, lambda xy: share * xy + middle).covers(kept))
 
     share = smallest_that(holds, 0.5, 1.0, _HALVINGS)          # 0.707 for a box: its corners lie on the oval
-    return _largest(within(shapely.transform(unit, lambda xy: share * xy + middle), room))
-
-
-def _largest(shape: shapely.Geometry) -> Polygon:
-    return largest(shape)
+    return largest(within(shapely.transform(unit, lambda xy: share * xy + middle), room))
