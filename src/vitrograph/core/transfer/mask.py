@@ -6,7 +6,6 @@ or one that follows its art, tape goes in short pieces.
 """
 
 import numpy as np
-import shapely
 from msgspec import Struct
 from shapely.affinity import scale
 from shapely.geometry import Polygon
@@ -84,13 +83,12 @@ def _leaves_corners(on_sheet: Polygon, on_glass: Polygon) -> bool:
 
     The sides of a fan are straight on the wall, those of a rectangle on the sheet.
     """
-    return min(_bare(on_sheet), _bare(on_glass)) > LAP_MM
+    return not any(_fills_box(film) for film in (on_glass, on_sheet))
 
 
-def _bare(film: Polygon) -> float:
-    """How far from a film its own box reaches, mm."""
-    box = shapely.segmentize(film.envelope.exterior, 1.0)
-    return float(shapely.distance(shapely.points(box.coords), film).max())
+def _fills_box(film: Polygon) -> bool:
+    """Whether a film reaches its own box, within what tape lies on it."""
+    return bool(film.buffer(LAP_MM).covers(film.envelope))
 
 
 def _films_mm(sheet: Sheet) -> list[Polygon]:
