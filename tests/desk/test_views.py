@@ -9,6 +9,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
+from shapely.geometry import MultiPolygon
 
 from specimens import PLAQUE, TUMBLER, job
 from strategies import frustums
@@ -62,6 +63,17 @@ def test_on_a_belly_near_and_far_side_make_up_the_whole_art(open_desk):
     for turn in (0.0, 1.2, -2.5):
         shown = sum(part.area for near in (True, False) for part in in_sight(art, camera(fitted.wall, turn), near=near))
         assert shown == pytest.approx(fitted.wall_art.area, rel=2e-3)
+
+
+def test_films_that_lap_on_a_belly_are_seen_whole_from_every_side(open_desk):
+    carafe = CurvedGlass(stations=((0.0, 74.0), (55.0, 122.0), (120.0, 98.0), (165.0, 52.0)))
+    results = open_desk(job("Kestrel\nPoint", glass=carafe, width=90.0, fit__from_rim=60.0, fit__rows=2)).results
+    films = results.sheet.on_wall
+    lapping = ready_for_projection(MultiPolygon(films), results.wall)
+    for turn in (0.0, 0.5, -0.9, 2.0):
+        shown = sum(part.area for near in (True, False)
+                    for part in in_sight(lapping, camera(results.wall, turn), near=near))
+        assert shown == pytest.approx(sum(film.area for film in films), rel=2e-3), "the lap is seen of both"
 
 
 def test_pointing_at_one_view_marks_the_other(desk):

@@ -11,6 +11,7 @@ from shapely.geometry import MultiLineString
 
 from specimens import CARAFE, FLARE_IN, LANTERN, ORNAMENT, PLAQUE, TUMBLER, job, run, star_job
 from strategies import fits, words
+from vitrograph.core.findings import Code, Level
 from vitrograph.core.job import Artwork, Item, Job, Shape, Words
 
 
@@ -99,7 +100,7 @@ def test_every_kind_and_outline_is_film_and_openings_and_follows_eulers_formula(
 def test_films_of_one_glass_lap_whatever_their_outline(outline, apart):
     item = Item(Words("Kestrel\nPoint", line_spacing=apart), key=1, size=55.0)
     made = Job(glass=TUMBLER, artwork=Artwork((item,))).changed(fit__from_rim=25.0, fit__rows=2)
-    fan, own = (run(made.changed(stencil__outline=one)).sheet.on_wall.geoms for one in ("fan", outline))
+    fan, own = (run(made.changed(stencil__outline=one)).sheet.on_wall for one in ("fan", outline))
     lap = own[0].intersection(own[1])
     assert np.ptp(np.reshape(lap.bounds, (2, 2))[:, 1]) == pytest.approx(
         np.ptp(np.reshape(fan[0].intersection(fan[1]).bounds, (2, 2))[:, 1]), abs=0.3)
@@ -107,10 +108,21 @@ def test_films_of_one_glass_lap_whatever_their_outline(outline, apart):
     assert across[0] > 0.85 * min(across[1:]), "no glass stays bare between them"
 
 
+def test_a_place_kept_clear_under_the_lap_of_two_films_alone_is_told():
+    item = Item(Words("Kestrel\nPoint"), key=1, size=50.0)
+    made = Job(glass=TUMBLER, artwork=Artwork((item,))).changed(fit__from_rim=25.0, fit__rows=2)
+    sheet = run(made).sheet
+    lap = sheet.on_wall[0].intersection(sheet.on_wall[1])
+    middle = sheet.fitted.wall.in_space(np.array([[0.0, lap.centroid.y]]))[0, 2]
+    seam = {"what": "seam", "angle": lap.bounds[2] - 0.02, "wide": 1.0, "low": middle - 0.4, "high": middle + 0.4}
+    told = run(made.changed(features__keep_out=[seam])).findings()
+    assert [found.level for found in told if found.code is Code.KEEP_OUT] == [Level.WATCH]
+
+
 @pytest.mark.parametrize("outline", ["art", "oval", "rectangle"])
 def test_a_film_all_round_a_glass_closes_whatever_its_outline(outline):
     made = job("Kestrel", width=55.0, fit__wrap=True, fit__times=3, stencil__outline=outline, stencil__border=6.0)
-    film, = run(made).sheet.on_wall.geoms
+    film, = run(made).sheet.on_wall
     ends = [film.intersection(shapely.LineString([(u, -50.0), (u, 300.0)])).length
             for u in (0.001 - np.pi, np.pi - 0.001)]
     assert ends[0] == pytest.approx(ends[1], abs=0.01)

@@ -113,9 +113,9 @@ class Sheet(Struct, frozen=True, dict=True):
         return whole.shifted(self.fitted.chart.u0)
 
     @cached_property
-    def on_wall(self) -> MultiPolygon:
-        """What the films cover of the wall, by (u, s): edges that are straight on the sheet bend as the wall does."""
-        return shapely.transform(MultiPolygon(list(self._in_steps)), self.fitted.chart.sheet_to_wall)
+    def on_wall(self) -> tuple[Polygon, ...]:
+        """What each film covers of the wall, by (u, s): edges that are straight on the sheet bend as the wall does."""
+        return tuple(shapely.transform(film, self.fitted.chart.sheet_to_wall) for film in self._in_steps)
 
     @cached_property
     def _in_steps(self) -> tuple[Polygon, ...]:

@@ -95,7 +95,7 @@ def _films_mm(sheet: Sheet) -> list[Polygon]:
     """The films on the glass in mm, distances round it taken at the middle of them all."""
     _, s = sheet.band.middle
     wide = float(sheet.fitted.wall.scale(np.array([s]))[0])
-    return list(scale(sheet.on_wall, wide, origin=(0.0, 0.0)).geoms)
+    return [scale(film, wide, origin=(0.0, 0.0)) for film in sheet.on_wall]
 
 
 def _lengths(film: Film, wall: Wall) -> dict[str, float]:

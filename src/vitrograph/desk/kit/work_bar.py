@@ -1,7 +1,7 @@
 """What is being worked out, once that takes longer than a moment: which step, how far it is, and a way to stop it."""
 
 from PySide6.QtCore import Qt, QTimer
-from PySide6.QtGui import QColor, QPainter, QPaintEvent
+from PySide6.QtGui import QColor, QPaintEvent
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
 from vitrograph.core.language import tr
@@ -11,6 +11,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.painting import painting
 
 _MOMENT_MS = 500
 _MARGIN = 12                       # px from the corner of the widget that it lies on
@@ -30,9 +31,9 @@ class HowFar(QWidget):
         self.update()
 
     def paintEvent(self, _event: QPaintEvent) -> None:
-        painter = QPainter(self)
-        painter.fillRect(self.rect(), QColor(theme.LINE))
-        painter.fillRect(0, 0, round(self.width() * self.done / self.whole), self.height(), QColor(theme.ACCENT))
+        with painting(self) as painter:
+            painter.fillRect(self.rect(), QColor(theme.LINE))
+            painter.fillRect(0, 0, round(self.width() * self.done / self.whole), self.height(), QColor(theme.ACCENT))
 
 
 class WorkBar(QWidget):

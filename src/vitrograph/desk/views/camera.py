@@ -9,6 +9,7 @@ from math import cos, pi, sin
 import numpy as np
 import shapely
 from msgspec import Struct
+from numpy.typing import NDArray
 from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
@@ -134,15 +135,16 @@ def _seen_of(shape: BaseGeometry, heights: Points, left: Points, right: Points) 
     low, _, high, _ = shapely.bounds(parts).T
     whole = (low >= left.max()) & (high <= right.min())
     crossed = ~whole & (high > left.min()) & (low < right.max())
-    cut = shapely.get_parts(as_polygons(_between(multipolygon(parts[crossed]), heights, left, right)))
-    return multipolygon(np.concatenate([parts[whole], cut]))
+    cut = [shapely.get_parts(as_polygons(part)) for part in _between(parts[crossed], heights, left, right)]
+    return multipolygon(np.concatenate([parts[whole], *cut]))
 
 
-def _between(shape: BaseGeometry, heights: Points, left: Points, right: Points) -> BaseGeometry:
-    """The part of a wall shape between two curves of sight."""
+def _between(parts: NDArray[np.object_], heights: Points, left: Points, right: Points) -> list[BaseGeometry]:
+    """What of each part lies between two curves of sight: one by one, as films that lap are no sound area together."""
     if len(heights) == 2:
-        return shapely.clip_by_rect(shape, left[0], -1e4, right[0], 1e4)
+        return list(shapely.clip_by_rect(parts, left[0], -1e4, right[0], 1e4))
     heights = heights.copy()
     heights[[0, -1]] += [-1e4, 1e4]
     outline = np.concatenate([np.column_stack([left, heights]), np.column_stack([right, heights])[::-1]])
-    return within(shape, shapely.polygons(outline).buffer(0))
+    between = shapely.polygons(outline).buffer(0)
+    return [within(part, between) for part in parts]

@@ -78,7 +78,7 @@ class GlassView(View):
     def _take_still(self, results: Results) -> None:
         """What does not change with each letter: the film's edge, the room, what is kept clear."""
         assert results.sheet is not None and results.wall is not None
-        self._film = ready_for_projection(results.sheet.on_wall, results.wall)
+        self._film = ready_for_projection(MultiPolygon(results.sheet.on_wall), results.wall)
         room = results.room.outline if results.room is not None else np.empty((0, 2))
         self._room = ready_for_projection(MultiPolygon([Polygon(room)] if len(room) else []), results.wall)
         self._kept_clear = [ready_for_projection(MultiPolygon([block.shape]), results.wall)

@@ -51,14 +51,14 @@ def keep_out(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     fitted = sheet.fitted
     middle = (fitted.wall_bounds[0] + fitted.wall_bounds[2]) / 2
     for block in _blocks_before(fitted, middle, given):
-        struck, covered = within(fitted.wall_art, block.shape), within(sheet.on_wall, block.shape)
+        struck = within(fitted.wall_art, block.shape)
         if not struck.is_empty:
             where = fitted.chart.wall_to_sheet(np.array([[struck.centroid.x, struck.centroid.y]]))[0]
             yield Finding(Code.KEEP_OUT, Level.STOP, tr("the art runs over the {what}", what=word_of(block.what)),
                           tr("film does not lie down there, and cream gets under it"),
                           (float(where[0]), float(where[1])),
                           None, None, _clear_of_blocks(sheet, given))
-        elif not covered.is_empty:
+        elif any(not within(film, block.shape).is_empty for film in sheet.on_wall):
             yield Finding(Code.KEEP_OUT, Level.WATCH, tr("the border lies over the {what}", what=word_of(block.what)),
                           tr("cut the film away there before you press it down, and seal that edge with tape"))
 
