@@ -40,10 +40,12 @@ class Desk:
         return self.shell.cards[self.bench.station]
 
     def find(self, kind: type, name: str) -> QWidget:
-        """A widget by its name, on the present card first."""
-        found = self.card().findChild(kind, name) or self.shell.findChild(kind, name)
-        assert found is not None, f"no {kind.__name__} named {name}"
-        return found
+        """A widget by its name, on the present card first; a long list makes its rows a few at a time."""
+        self.qtbot.waitUntil(lambda: self._named(kind, name) is not None)
+        return self._named(kind, name)
+
+    def _named(self, kind: type, name: str) -> QWidget | None:
+        return self.card().findChild(kind, name) or self.shell.findChild(kind, name)
 
     def type_into(self, name: str, text: str) -> None:
         """Click into a field, type over what is there, and press Return."""

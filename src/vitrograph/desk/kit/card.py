@@ -17,6 +17,7 @@ from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.columns import Columns, section_heading
 from vitrograph.desk.kit.fields import button, label, restyle
+from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
 
 _AFTER_VIEWS_MS = 80               # when another piece is taken in hand
@@ -147,6 +148,9 @@ class StationCard(QScrollArea):
     def stack(self, *widgets: QWidget) -> None:
         """Add widgets below what there is."""
         self.columns.add(*widgets)
+        for widget in widgets:
+            if isinstance(widget, FindingList):
+                widget.grown.connect(self._rearrange)
 
     def section(self, title: str) -> None:
         """A heading within the card."""
@@ -157,6 +161,10 @@ class StationCard(QScrollArea):
         self._two = two
         self.columns.arrange(two)
         self.order_keys()
+
+    def _rearrange(self) -> None:
+        """Stand anew, now that a list has more rows or fewer."""
+        self.arrange(self._two)
 
     def order_keys(self) -> None:
         """Let the keyboard go down the card as the eye does, now that something was put in: once the hands rest."""
@@ -204,4 +212,4 @@ class StationCard(QScrollArea):
         self._next.show_results(results)
         self._show_job()
         self.show_results(results)
-        self.arrange(self._two)
+        self._rearrange()

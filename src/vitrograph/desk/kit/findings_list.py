@@ -1,8 +1,10 @@
 """What was found at a station: the words, the number against the limit, why it matters, and a remedy that does it."""
 
+from collections import deque
+from collections.abc import Iterator
 from itertools import groupby
 
-from PySide6.QtCore import QEvent, QPointF, QSize, Qt
+from PySide6.QtCore import QEvent, QPointF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QEnterEvent, QFocusEvent, QMouseEvent, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
@@ -19,6 +21,7 @@ from vitrograph.desk.kit.terms import term_of
 from vitrograph.desk.kit.wrapping import Wrapping
 
 _SHORT = 21                        # letters: two remedies of so few stand side by side
+_AT_ONCE = 2                       # new rows: laying out and painting them takes the window 10 ms each
 
 
 class _StateMark(QWidget):
@@ -42,9 +45,12 @@ class _RemedyButton(QPushButton):
 
     def __init__(self, bench: Bench, remedy: Remedy) -> None:
         super().__init__(bench.words(remedy.label))
-        self._bench, self._remedy = bench, remedy
+        self._bench, self.remedy = bench, remedy
         as_button(self)
-        self.clicked.connect(lambda: bench.remedy(remedy))
+        self.clicked.connect(self._mend)
+
+    def _mend(self) -> None:
+        self._bench.remedy(self.remedy)
 
     def enterEvent(self, event: QEnterEvent) -> None:
         self._show(wanted=True)
@@ -68,7 +74,7 @@ class _RemedyButton(QPushButton):
 
     def _show(self, *, wanted: bool) -> None:
         if self._bench.station == "stencil":
-            self._bench.preview(self._remedy.paths(self._bench.job) if wanted else None)
+            self._bench.preview(self.remedy.paths(self._bench.job) if wanted else None)
 
 
 class FindingRow(QFrame):
@@ -76,7 +82,7 @@ class FindingRow(QFrame):
 
     def __init__(self, bench: Bench, found: Finding, more: int) -> None:
         super().__init__()
-        self.bench, self.finding = bench, found
+        self.bench, self.finding, self._more = bench, found, more
         self.setObjectName(f"finding_{found.code}")
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         says, why = bench.words(found.says), bench.words(found.why)
@@ -97,12 +103,23 @@ class FindingRow(QFrame):
             tr("and {more} more like it, marked on the sheet", more=more) if more else "")))
         if told:
             words.addWidget(label(told, "quiet", scale=0.9))
-        self._add_acts(words, [self._act(number, remedy) for number, remedy in enumerate(found.remedies)])
+        self._acts = [self._act(number, remedy) for number, remedy in enumerate(found.remedies)]
+        self._add_acts(words, list(self._acts))
         whole = QHBoxLayout(self)
         whole.setContentsMargins(0, 4, 0, 8)
         whole.setSpacing(4)
         whole.addWidget(_StateMark(found.level), 0, Qt.AlignmentFlag.AlignTop)
         whole.addLayout(words, 1)
+
+    def follow(self, found: Finding, more: int) -> bool:
+        """Take a finding that was found anew, if this row says the same of it; what mends it may be another remedy."""
+        labels = [self.bench.words(remedy.label) for remedy in found.remedies]
+        if (found, more, labels) != (self.finding, self._more, [act.text() for act in self._acts]):
+            return False
+        self.finding = found
+        for act, remedy in zip(self._acts, found.remedies, strict=True):
+            act.remedy = remedy
+        return True
 
     def _add_acts(self, words: QVBoxLayout, acts: list[QPushButton]) -> None:
         """Add the remedies: two short ones stand side by side."""
@@ -134,7 +151,7 @@ class FindingRow(QFrame):
         if self._explained is not None:
             self._explained.setVisible(wanted)
 
-    def _act(self, number: int, remedy: Remedy) -> QPushButton:
+    def _act(self, number: int, remedy: Remedy) -> _RemedyButton:
         """The button that does a remedy."""
         act = _RemedyButton(self.bench, remedy)
         act.setObjectName(f"remedy_{self.finding.code}" + (f"_{number}" if number else ""))
@@ -144,40 +161,97 @@ class FindingRow(QFrame):
         self.bench.found.emit(self.finding)
 
 
+class _Sound(QWidget):
+    """The sentence that all is well."""
+
+    def __init__(self, says: str) -> None:
+        super().__init__()
+        self.says = says
+        line = QHBoxLayout(self)
+        line.setContentsMargins(0, 4, 0, 4)
+        line.addWidget(_StateMark("good"))
+        line.addWidget(label(says), 1)
+
+
 class FindingList(QWidget):
-    """All findings of a station, the gravest first; of many places alike the worst is shown and the rest counted."""
+    """All findings of a station, the gravest first; of many places alike the worst is shown and the rest counted.
+
+    Rows that say what they said stay; new ones are made a few at a time, as a long list would hold the window. Once all
+    are, `grown` tells the card, whose columns and order of keys follow them.
+    """
+
+    grown = Signal()
 
     def __init__(self, bench: Bench) -> None:
         super().__init__()
         self.setObjectName("findings")
         self.bench = bench
-        self._findings: tuple[Finding, ...] | None = None
         self._unit = ""
+        self._sound: _Sound | None = None
+        self._shown: list[FindingRow] = []
+        self._to_come: deque[tuple[int, Finding, int]] = deque()
+        self._next = QTimer(self, singleShot=True, interval=0)
+        self._next.timeout.connect(self._add_some)
         self._column = QVBoxLayout(self)
         self._column.setContentsMargins(0, 0, 0, 0)
         self._column.setSpacing(0)
 
     def show_findings(self, findings: tuple[Finding, ...], sound: str) -> None:
         """List findings, or say in one sentence that all is well; with no sentence, nothing."""
-        if (findings, self.bench.unit) == (self._findings, self._unit):
-            return
-        self._findings, self._unit = findings, self.bench.unit
-        while (item := self._column.takeAt(0)) is not None:
-            old = item.widget()
-            assert old is not None
-            old.deleteLater()
-        for _, group in groupby(findings, key=lambda found: (found.level, found.code)):
-            alike = list(group)
-            if any(found.where is None for found in alike):
-                for found in alike:
-                    self._column.addWidget(FindingRow(self.bench, found, 0))
+        before, spare = self._shown, list(self._shown) if self.bench.unit == self._unit else []
+        self._unit, self._shown, self._to_come = self.bench.unit, [], deque()
+        for at, (found, more) in enumerate(_rows_of(findings)):
+            row = next((row for row in spare if row.follow(found, more)), None)
+            if row is None:
+                self._to_come.append((at, found, more))
             else:
-                self._column.addWidget(FindingRow(self.bench, alike[0], len(alike) - 1))
+                spare.remove(row)
+                self._shown.append(row)
+        self._lay(before)
+        self._say("" if findings else sound)
         self.setVisible(bool(findings or sound))
-        if not findings and sound:
-            row = QWidget()
-            line = QHBoxLayout(row)
-            line.setContentsMargins(0, 4, 0, 4)
-            line.addWidget(_StateMark("good"))
-            line.addWidget(label(sound), 1)
-            self._column.addWidget(row)
+        if self._to_come or self._shown != before:
+            self._add_some()
+
+    def _lay(self, before: list[FindingRow]) -> None:
+        """Put the rows that stay in their order, and let the others go."""
+        for row in before:
+            if row not in self._shown:
+                self._column.removeWidget(row)
+                row.deleteLater()
+        for at, row in enumerate(self._shown):
+            if self._column.indexOf(row) != at:
+                self._column.insertWidget(at, row)
+
+    def _add_some(self) -> None:
+        """Make the next few rows; when the window has done what else it has to do, those after them."""
+        for _ in range(min(_AT_ONCE, len(self._to_come))):
+            at, found, more = self._to_come.popleft()
+            self._shown.insert(at, FindingRow(self.bench, found, more))
+            self._column.insertWidget(at, self._shown[at])
+        if self._to_come:
+            self._next.start()
+        else:
+            for row in self._shown:
+                row.raise_()                                 # the keyboard goes by the order of the children
+            self.grown.emit()
+
+    def _say(self, sound: str) -> None:
+        """Say that all is well, or nothing."""
+        if self._sound is not None and self._sound.says != sound:
+            self._column.removeWidget(self._sound)
+            self._sound.deleteLater()
+            self._sound = None
+        if sound and self._sound is None:
+            self._sound = _Sound(sound)
+            self._column.addWidget(self._sound)
+
+
+def _rows_of(findings: tuple[Finding, ...]) -> Iterator[tuple[Finding, int]]:
+    """The findings to list, each with how many more there are like it."""
+    for _, group in groupby(findings, key=lambda found: (found.level, found.code)):
+        alike = list(group)
+        if any(found.where is None for found in alike):
+            yield from ((found, 0) for found in alike)
+        else:
+            yield alike[0], len(alike) - 1

@@ -59,7 +59,8 @@ class Elevation:
 
     def outline(self) -> QPolygonF:
         """The outline in pixels."""
-        return QPolygonF([self.at(x, z) for x, z in self.shape.tolist()])
+        at = self.shape * [self.scale, -self.scale] + [self._origin.x(), self._origin.y()]
+        return QPolygonF([QPointF(x, y) for x, y in at.tolist()])
 
 
 class GlassSketch(Sketch):
