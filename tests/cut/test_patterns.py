@@ -133,4 +133,4 @@ def test_each_copy_in_the_picture_of_a_film_is_named_by_its_number_from_one(monk
     made = job("K", count=3)
     (sheet,) = cut_work([Wanted(1, "Mug", 3, run(made).sheet)], made.cut).runs
     sheet_png(sheet, "x")
-    assert sorted(written) == ["Mug 1", "Mug 2", "Mug 3"]
+    assert sorted(written) == ["Mug, 1", "Mug, 2", "Mug, 3"]

@@ -87,6 +87,32 @@ def do_next(desk) -> str:
     return f"{glass.called}: {name}"
 
 
+def test_films_round_a_glass_and_the_glass_they_are_for_are_counted_as_one(evening):
+    """Two glasses with two films each: the third film is the second glass's first."""
+    desk = evening(job("I", width=8.0, count=2, fit__times=2))
+    desk.go(7)
+    for says, glass in (("Stencil 1 of 4", 1), ("Stencil 2 of 4", 1), ("Stencil 3 of 4", 2), ("Stencil 4 of 4", 2)):
+        assert desk.says("copySays") == says
+        for station, called in ((8, f"Glass {glass} of 2"), (9, f"Glass {glass} of 2"), (7, says)):
+            desk.go(station)
+            assert desk.says("copySays") == called
+        assert desk.shell.evening.shown().copy == glass
+        if desk.find(QPushButton, "copyAfter").isEnabled():
+            desk.click("copyAfter")
+    desk.go(8)
+    desk.click("copyBefore")
+    assert desk.says("copySays") == "Glass 1 of 2"
+    desk.go(6)
+    assert desk.says("copySays") == "Stencil 1 of 4"
+    steps = desk.results.transfer.steps_of(4)
+    at = next(number for number, step in enumerate(steps) if step.key.split(" ")[0] == "settle")
+    desk.bench.making.tick(*desk.bench.making.refs("transfer", 1, 4, steps)[:at])
+    chip, = (chip for chip in desk.shell.clock_bar._chips if chip.isVisible())
+    assert chip.text().startswith("Untitled, 2 of 2: settles")
+    chip.click()
+    assert desk.bench.station == "transfer" and desk.says("copySays") == "Stencil 4 of 4"
+
+
 def test_an_evening_is_walked_to_its_end_and_nobody_is_late(evening):
     desk = evening()
     keeper = desk.shell.evening
@@ -110,7 +136,7 @@ def test_an_evening_is_walked_to_its_end_and_nobody_is_late(evening):
 
 def cream_on(desk, copy: int = 1) -> None:
     """Bring a glass under cream by hand: its steps up to the coat."""
-    desk.bench.making.take_copy(desk.bench.job.key, copy)
+    desk.bench.making.take_stencil(desk.bench.job.key, copy)
     desk.card().walker.setFocus()
     for _ in range(4):                                          # gloves, look over, first dab, all covered
         desk.press(Qt.Key.Key_Space)
@@ -126,18 +152,18 @@ def test_clocks_stand_at_every_station_and_ring_until_answered(evening):
     cream_on(desk, 2)
     desk.bench.making.ticked.emit()
     texts = [chip.text() for chip in bar._chips if chip.isVisible()]
-    assert texts == ["Untitled 1: 4:00, then stir", "Untitled 2: 5:00, then stir"]
+    assert texts == ["Untitled, 1 of 2: 4:00, then stir", "Untitled, 2 of 2: 5:00, then stir"]
     bar._chips[0].click()                                      # looked at while it runs, it calls all the same
     for number in range(1, 10):
         desk.go(number)
-        assert bar.isVisible() and desk.shell.windowTitle().startswith("Untitled 1: 4:00")
+        assert bar.isVisible() and desk.shell.windowTitle().startswith("Untitled, 1 of 2: 4:00")
     desk.hours.now += 215
     desk.bench.making.ticked.emit()
-    assert bar._chips[0].text() == "Untitled 1: 0:25, stir, from now on" and not bar.calling
+    assert bar._chips[0].text() == "Untitled, 1 of 2: 0:25, stir, from now on" and not bar.calling
     desk.hours.now += 30
     desk.bench.making.ticked.emit()
     rung = bar.bell.rung
-    assert bar._chips[0].text() == "Untitled 1: late 0:05, stir now" and rung >= 1
+    assert bar._chips[0].text() == "Untitled, 1 of 2: late 0:05, stir now" and rung >= 1
     bar.ring()
     assert bar.bell.rung == rung + 1 and "background" in bar._chips[0].styleSheet()      # a silent flash, too
     desk.click("answerClock")
@@ -200,7 +226,7 @@ def test_clocks_go_on_while_the_book_cannot_be_written_and_are_written_once_it_c
     for _ in range(3):
         desk.click("etchStepsNext")
     assert len(told) == 1 and "steps and clocks go on in this window" in told[0]
-    assert making.progress.running() and making.progress.first_open(refs) == 3 and "1:" in desk.shell.windowTitle()
+    assert making.progress.running() and making.progress.first_open(refs) == 3 and "5:00" in desk.shell.windowTitle()
     making._look()
     assert making.progress.running(), "they are not forgotten when the book is looked at again"
     book.path = place
@@ -223,11 +249,11 @@ def test_a_film_that_settles_has_its_clock_at_every_station_and_is_never_late(ev
     making.tick(*making.refs("transfer", 1, 1, steps)[:at])
     desk.go(2)
     minutes = round(steps[at].seconds / 60)
-    assert [chip.text() for chip in bar._chips if chip.isVisible()] == [f"Untitled 1: settles for {minutes}:00"]
+    assert [chip.text() for chip in bar._chips if chip.isVisible()] == [f"Untitled, 1 of 2: settles for {minutes}:00"]
     assert desk.shell.evening.clocks == (), "it stands under no cream"
     desk.hours.now += steps[at].seconds + 5
     making.ticked.emit()
-    assert bar._chips[0].text() == "Untitled 1: has settled, go on with it" and bar.bell.rung >= 1
+    assert bar._chips[0].text() == "Untitled, 1 of 2: has settled, go on with it" and bar.bell.rung >= 1
     bar._chips[0].click()
     assert desk.bench.station == "transfer" and not bar.calling
     cream_on(desk.go(8) and desk, 2)
@@ -260,7 +286,7 @@ def test_as_many_clocks_are_shown_as_have_room_and_none_makes_the_window_wider(e
     narrow = shown()
     assert 1 <= len(narrow) < 11 and bar._more.text() == f"and {11 - len(narrow)} more"
     assert all(chip.width() >= chip.sizeHint().width() for chip in narrow), "none is squeezed"
-    assert narrow[0].text().startswith("A wedding presen…house 1: ")
+    assert narrow[0].text().startswith("A wedding pr…use, 1 of 2: ")
     assert "the keeper of the lighthouse 1" in narrow[0].toolTip()
     assert desk.shell.window().width() == 1024 and desk.shell.window().minimumSizeHint().width() == least
     desk.shell.window().resize(2400, 700)
@@ -374,18 +400,18 @@ def test_what_is_asked_of_a_glass_is_done_to_that_glass_wherever_the_hands_are_b
     desk.click("beginEvening")
     wait(desk)
     cream_on(desk, 1)
-    assert [clock.name for clock in keeper.clocks] == ["Untitled 1"]
+    assert [clock.name for clock in keeper.clocks] == ["Untitled, 1 of 2"]
     field = desk.find(QComboBox, "glassOf")
-    assert [field.itemText(row) for row in range(field.count())] == ["Untitled 1", "Untitled 2"]
-    pick(desk, "glassOf", "Untitled 2")
+    assert [field.itemText(row) for row in range(field.count())] == ["Untitled, 1 of 2", "Untitled, 2 of 2"]
+    pick(desk, "glassOf", "Untitled, 2 of 2")
     desk.click("brokenGlass")
-    desk.bench.making.take_copy(desk.bench.job.key, 1)          # meanwhile
+    desk.bench.making.take_stencil(desk.bench.job.key, 1)          # meanwhile
     keeper.follow()
     wait(desk)
     desk.click("yesDoIt")
     wait(desk)
     assert [(one.kind, one.copy) for one in making.happened][-1] == ("broken", 2) and keeper.clocks
-    pick(desk, "glassOf", "Untitled 1")
+    pick(desk, "glassOf", "Untitled, 1 of 2")
     desk.click("brokenGlass")
     desk.click("yesDoIt")
     wait(desk)
@@ -393,7 +419,7 @@ def test_what_is_asked_of_a_glass_is_done_to_that_glass_wherever_the_hands_are_b
     desk.hours.now += 1000
     making.ticked.emit()
     assert not desk.shell.clock_bar.calling
-    pick(desk, "glassOf", "Untitled 1, broken")
+    pick(desk, "glassOf", "Untitled, 1 of 2, broken")
     desk.click("againGlass")
     desk.click("yesDoIt")
     wait(desk)
@@ -409,22 +435,22 @@ def test_what_went_wrong_goes_into_the_logbook_with_the_piece(evening):
     desk.go(8)
     desk.click("beginEvening")
     wait(desk)
-    desk.bench.making.take_copy(desk.bench.job.key, 2)
+    desk.bench.making.take_stencil(desk.bench.job.key, 2)
     desk.click("trouble_drip")
-    desk.bench.making.take_copy(desk.bench.job.key, 1)          # the hands go on with another
+    desk.bench.making.take_stencil(desk.bench.job.key, 1)          # the hands go on with another
     desk.type_into("troubleSeconds", "4")
     desk.click("troubleDone")
     desk.click("trouble_drip")
     assert desk.find(QLineEdit, "troubleSeconds").text() == "0", "of another drip nothing is known yet"
-    pick(desk, "troubleOf", "Untitled 2")
+    pick(desk, "troubleOf", "Untitled, 2 of 2")
     desk.click("troubleDone")
-    pick(desk, "glassOf", "Untitled 1")
+    pick(desk, "glassOf", "Untitled, 1 of 2")
     desk.click("brokenGlass")
     desk.click("yesDoIt")
     wait(desk)
     at = datetime.fromtimestamp(START).strftime("%H:%M")
-    lines = [f"{at} Untitled 2: a drip on bare glass, 4 s", f"{at} Untitled 2: a drip on bare glass",
-             f"{at} Untitled 1: broke"]
+    lines = [f"{at} Untitled, 2 of 2: a drip on bare glass, 4 s", f"{at} Untitled, 2 of 2: a drip on bare glass",
+             f"{at} Untitled, 1 of 2: broke"]
     desk.go(9)
     assert desk.says("notedSays") == "\n".join(["Goes with the note:", *lines])
     assert desk.says("goodCopies") == "1 of 2 came out good" and desk.find(QSpinBox, "count_spoiled").value() == 1
@@ -656,7 +682,7 @@ def test_calm_pots_places_and_what_the_pot_weighed(evening):
 def test_coats_that_were_timed_are_offered_as_ones_own_pace(evening):
     desk = evening(job("I", width=8.0, count=3))
     for copy in (1, 2, 3):
-        desk.bench.making.take_copy(desk.bench.job.key, copy)
+        desk.bench.making.take_stencil(desk.bench.job.key, copy)
         desk.card().walker.setFocus()
         for press in range(4):
             desk.hours.now += 12.0 if press == 3 else 0.0

@@ -121,6 +121,19 @@ def test_halves_are_etched_one_after_the_other_with_steps_of_their_own():
         "second coat 1") < keys.index("rinse") < keys.index("peel")
 
 
+def test_coats_are_told_apart_where_there_are_several():
+    coats = {name: [in_words(step.says) for step in plan_etch(given_as(recipe_named(name)), 300.0).steps
+                    if step.key.startswith("coat ")] for name in ("Two coats", "Ten, not moved")}
+    assert [says.startswith(f"Coat {number} of 2. ") for number, says in enumerate(coats["Two coats"], start=1)] == [
+        True, True]
+    assert len(coats["Ten, not moved"]) == 1 and not coats["Ten, not moved"][0].startswith("Coat ")
+
+
+def test_each_copy_round_a_glass_takes_its_own_cream():
+    twice = run(job("I", width=8.0, fit__times=2))
+    assert twice.etch.area == pytest.approx(2 * twice.sheet.frosted.area) == 2 * run(job("I", width=8.0)).etch.area
+
+
 def test_an_order_is_added_up_by_how_many_there_are_of_each():
     one, other = plan_etch(given_as(), 300.0), plan_etch(given_as(FIFTEEN), 50.0)
     tally = tally_etch([(one, 4), (other, 2), (plan_etch(given_as(kind="decal"), 0.0), 9)])

@@ -149,6 +149,14 @@ def test_an_evening_under_way_goes_on_from_what_is_ticked():
     assert set(waits_passed(evening, passed)) == {ref for waits in glass.waits[:coat + 2] for ref in waits}
 
 
+def test_hands_that_have_nothing_else_to_do_wait_for_the_clock():
+    evening = evening_of([work_of(job("I", width=8.0))], EtchChoices(), DAY)
+    glass = evening.glasses[0]
+    coat = next(at for at, task in enumerate(glass.chain.tasks) if task.name == "Cream on")
+    progress = Progress(ticked(glass, coat + 1, 2000.0), {glass.waits[coat + 1][0]: Clock(300.0, 2000.0)})
+    assert live_of(evening, progress, (Happened(1000.0, "begun"),), 2100.0).waits == pytest.approx(200.0)
+
+
 def test_clocks_start_by_what_is_ticked_and_tell_what_is_done_then():
     made = job("I", width=8.0, count=2)
     done = run(made)
@@ -160,8 +168,8 @@ def test_clocks_start_by_what_is_ticked_and_tell_what_is_done_then():
     timed = Progress({coat: 50.0}, {coat: Clock(0.0, 20.0)})
     assert list(clocks_to_start(first, timed)) == [(rest, Clock(300.0, 20.0))]
     running = Progress({}, {rest: Clock(300.0, 0.0), StepRef("etch", made.key, 1, "dry"): Clock(300.0, 0.0)})
-    for now, says in ((200.0, "Untitled 2: 1:40, then stir"), (280.0, "Untitled 2: 0:20, stir, from now on"),
-                      (310.0, "Untitled 2: late 0:10, stir now"), (331.0, "Untitled 2: late 0:31, stir at once")):
+    for now, says in ((200.0, "Untitled, 2 of 2: 1:40, then stir"), (280.0, "Untitled, 2 of 2: 0:20, stir, from now on"),
+                      (310.0, "Untitled, 2 of 2: late 0:10, stir now"), (331.0, "Untitled, 2 of 2: late 0:31, stir at once")):
         (clock,) = running_clocks(pieces, running, now)
         assert words_of(clock) == says and clock.late == (now > 330)
     last = Progress({}, {StepRef("etch", made.key, 1, "rest 2 300"): Clock(300.0, 0.0)})

@@ -113,7 +113,7 @@ def test_the_pages_can_be_worked_from_alone():
     for wanted in ("2 glasses, 4 stencils to cut", "safety data sheet", "Film 1", "Transfer tape", "letter B",
                    "Mugs: weed 4 of them", "Mugs, stencil 2 of 2 round it", "(180°)", "of the handle's middle", "ml (",
                    "Mask below", "Cover the handle and the mouth", "4:30 to 5:30 will do. 5:00 min: clock 1, below",
-                   "Mugs 2 __:__ - __:__",
+                   "Mugs, 2 of 2 __:__ - __:__",
                    "What is white on black",
                    "Caution"):
         assert wanted in said, wanted
@@ -142,7 +142,7 @@ def test_names_share_what_is_the_same_and_what_is_small_shares_a_page():
         assert piece.job.name in others and f"corner: {right} to the right".replace("\u202f", " ") in others
         assert set(says) - set(ada) and all(one in others for one in set(says) - set(ada)), "its own numbers"
     (etch,) = [page for page in pages if "Put on gloves" in page]
-    assert "Guides: etch 4" in etch and "Guides: Łucja 2 __:__ - __:__" in etch
+    assert "Guides: etch 4" in etch and "Guides: Łucja, 2 of 2 __:__ - __:__" in etch
 
 
 def test_whatever_page_is_in_the_hand_says_what_it_is_of():

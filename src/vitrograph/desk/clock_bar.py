@@ -168,4 +168,4 @@ class ClockBar(QWidget):
 
 def _brief(name: str) -> str:
     """A name shortened in its middle: glasses of one piece differ at its end."""
-    return name if len(name) <= _NAME else f"{name[:_NAME - 8]}…{name[-7:]}"
+    return name if len(name) <= _NAME else f"{name[:_NAME - 12]}…{name[-11:]}"

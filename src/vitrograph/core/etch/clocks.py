@@ -32,6 +32,11 @@ class Clocked(Struct, frozen=True):
             return self.etch.steps if self.etch is not None else ()
         return self.transfer.steps_of(copy) if station == "transfer" and self.transfer is not None else ()
 
+    def glass_of(self, ref: StepRef) -> int:
+        """Which of its glasses a step is for, from 1: a film's steps count the films of one glass after the other."""
+        films = len(self.transfer.walks) if ref.station == "transfer" and self.transfer is not None else 1
+        return (ref.copy - 1) // films + 1
+
 
 class UnderClock(Struct, frozen=True):
     """A glass under cream, or one whose film settles: its clock and name, what is done then, and seconds until that.
@@ -87,7 +92,9 @@ def _is_cream(key: str) -> bool:
 
 
 def _called(ref: StepRef, piece: Clocked | None) -> str:
-    return tr("a glass, {copy}", copy=ref.copy) if piece is None else piece.job.called(ref.copy)
+    if piece is None:
+        return tr("a glass, {copy}", copy=ref.copy)
+    return piece.job.called(piece.glass_of(ref))
 
 
 def _under(ref: StepRef, clock: Clock, piece: Clocked | None, now: float) -> UnderClock:

@@ -69,8 +69,9 @@ class Work(Design, frozen=True, kw_only=True):
     count: Count = 1
 
     def called(self, copy: int) -> str:
-        """The name of a copy, from 1: with its number where there are several."""
-        return self.name if self.count == 1 else f"{self.name} {copy}"
+        """The name of a copy, from 1: with its number where there are several, told apart from that of a name."""
+        return self.name if self.count == 1 else tr("{name}, {copy} of {count}", name=self.name, copy=copy,
+                                                    count=self.count)
 
 
 class Piece(Work, frozen=True, kw_only=True):

@@ -2252,6 +2252,10 @@
         <translation>jede Zeile der Liste braucht eine Zelle für jede Spalte</translation>
     </message>
     <message>
+        <source>{name}, {copy} of {count}</source>
+        <translation>{name}, {copy} von {count}</translation>
+    </message>
+    <message>
         <source>two pieces have the same key, and each needs one of its own</source>
         <translation>zwei Stücke haben denselben Schlüssel, und jedes braucht einen eigenen</translation>
     </message>

@@ -48,7 +48,7 @@ class Making(QObject):
         self._written, self._shared = 0, False                 # when the book was last written, as far as is known here
         self.progress = Progress()
         self.happened: tuple[Happened, ...] = ()
-        self._copies: dict[int, int] = {}
+        self._stencils: dict[int, int] = {}
         self._gaps: dict[Station, list[float]] = {}            # read anew once something was ticked,
         self._own: OwnTimes | None = None                      # as these are
         self._known = Known()                                  # of the book, when it could be read last
@@ -69,7 +69,7 @@ class Making(QObject):
         if order_id != self._order:
             self._order, self._known = order_id, Known()
             self._again = 0.0                                  # of another order nothing is known yet: it is looked at
-            self._copies = {}
+            self._stencils = {}
             self._seen = None
             self._read()
             self._mind_since_last()
@@ -79,13 +79,13 @@ class Making(QObject):
         """Whether anything of the order is done, or a clock of it was started."""
         return bool(self.progress.done or self.progress.clocks)
 
-    def copy_of(self, piece: int) -> int:
-        """Which copy of a piece is in hand, from 1."""
-        return self._copies.get(piece, 1)
+    def stencil_of(self, piece: int) -> int:
+        """Which stencil of a piece is in hand, from 1: of its first glass, then of the next."""
+        return self._stencils.get(piece, 1)
 
-    def take_copy(self, piece: int, copy: int) -> None:
-        """Turn to another copy of a piece."""
-        self._copies[piece] = copy
+    def take_stencil(self, piece: int, stencil: int) -> None:
+        """Turn to another stencil of a piece."""
+        self._stencils[piece] = stencil
         self.changed.emit()
 
     def refs(self, station: Station, piece: int, copy: int, steps: Sequence[Step]) -> list[StepRef]:

@@ -31,11 +31,21 @@ class WorkInHand:
 
     def copies(self, station: Station) -> int:
         """How many times a station's steps are done: once a glass, or once a stencil."""
-        return _copies(self._bench.results, self._bench.job.count, station)
+        return self._bench.job.count * _each(self._bench.results, station)
 
     def copy(self, station: Station) -> int:
-        """Which of them is in hand, from 1."""
-        return min(self._bench.making.copy_of(self._bench.job.key), self.copies(station))
+        """Which of them is in hand, from 1: the glass is that which the stencil in hand is for."""
+        stencil = self._bench.making.stencil_of(self._bench.job.key)
+        return min((stencil - 1) // self._stencils_a(station) + 1, self.copies(station))
+
+    def take(self, station: Station, copy: int) -> None:
+        """Turn to another of them; of a glass the stencil in hand stays, or it is the glass's first."""
+        if copy != self.copy(station):
+            self._bench.making.take_stencil(self._bench.job.key, (copy - 1) * self._stencils_a(station) + 1)
+
+    def _stencils_a(self, station: Station) -> int:
+        """How many stencils are one of what a station counts: one, or as many as a glass takes."""
+        return _each(self._bench.results, "weed") // _each(self._bench.results, station)
 
     def steps(self, station: Station) -> Sequence[Step]:
         """The steps of a station for one copy; empty where it has none, or none yet."""
@@ -63,7 +73,7 @@ class WorkInHand:
         making = self._bench.making
         if not making.begun:
             return "planned"
-        states = {making.state(station, results.job.key, _copies(results, results.job.count, station), steps)
+        states = {making.state(station, results.job.key, results.job.count * _each(results, station), steps)
                   for results in self._bench.order_results.pieces if (steps := _steps(results, station))}
         return next(iter(states)) if len(states) == 1 else "under way" if states else "planned"
 
@@ -74,9 +84,9 @@ class WorkInHand:
         return len(refs & set(making.progress.done))
 
 
-def _copies(results: Results, count: int, station: Station) -> int:
-    once_a_stencil = results.fitted is not None and station in ("weed", "transfer")
-    return count * (results.fitted.sheets if results.fitted is not None and once_a_stencil else 1)
+def _each(results: Results, station: Station) -> int:
+    """How many times a station's steps are done for each glass."""
+    return results.fitted.sheets if results.fitted is not None and station in ("weed", "transfer") else 1
 
 
 def _steps(results: Results, station: Station) -> Sequence[Step]:

@@ -134,7 +134,7 @@ class EveningKeeper(QObject):
     def trouble_noted(self, glass: GlassWork | None, note: str, seconds: float = 0.0) -> None:
         """Keep what went wrong with a glass; with the one in hand where the evening is not planned."""
         piece = self.bench.job.key
-        whose = (piece, self.bench.making.copy_of(piece)) if glass is None else glass.whose
+        whose = (piece, self.bench.work.copy("etch")) if glass is None else glass.whose
         self._note("trouble", whose, note, seconds)
 
     def go_there(self) -> None:
@@ -154,8 +154,7 @@ class EveningKeeper(QObject):
         place = self.bench.order.place_of(ref.piece)
         if place is not None:
             self.bench.take_piece(*place)
-            if self.bench.making.copy_of(ref.piece) != ref.copy:
-                self.bench.making.take_copy(ref.piece, ref.copy)
+            self.bench.work.take(ref.station, ref.copy)
 
     def at_hand(self) -> tuple[GlassWork, int] | None:
         """The glass and the task that the hands do now, or next."""
@@ -177,7 +176,7 @@ class EveningKeeper(QObject):
     def shown(self) -> GlassWork | None:
         """The glass whose steps the station shows."""
         piece = self.bench.job.key
-        whose = piece, self.bench.making.copy_of(piece)
+        whose = piece, self.bench.work.copy("etch")
         return next((glass for glass in self.glasses if glass.whose == whose), None)
 
     def _note(self, kind: Kind, whose: tuple[int, int] = (0, 0), note: str = "", number: float = 0.0) -> None:

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QHBoxLayout, QWidget
 
 from vitrograph.core.language import tr
 from vitrograph.core.results import Results
+from vitrograph.core.stations import Station
 from vitrograph.core.work import Step
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card import StationCard
@@ -17,10 +18,9 @@ from vitrograph.desk.kit.steps import StepWalker
 class CopyRow(QWidget):
     """Which of several like it is in hand."""
 
-    def __init__(self, bench: Bench) -> None:
+    def __init__(self, bench: Bench, station: Station) -> None:
         super().__init__()
-        self.bench = bench
-        self._many = 1
+        self.bench, self._station = bench, station
         self.before, self.after = button(tr("Before"), tip=tr("the one before")), button(tr("Next one"),
                                                                                          tip=tr("the next of them"))
         self.before.setObjectName("copyBefore")
@@ -38,11 +38,11 @@ class CopyRow(QWidget):
     @property
     def copy(self) -> int:
         """The one in hand, from 1."""
-        return min(self.bench.making.copy_of(self.bench.job.key), self._many)
+        return self.bench.work.copy(self._station)
 
-    def show_many(self, many: int, what: str) -> None:
+    def show_many(self, what: str) -> None:
         """Show how many there are; one alone is called by its name, among other pieces."""
-        self._many = many
+        many = self.bench.work.copies(self._station)
         self.setVisible(many > 1 or len(self.bench.order.places) > 1)
         self._says.setText(tr("{what} {copy} of {many}", what=what, copy=self.copy, many=many) if many > 1 else
                            self.bench.job.name)
@@ -52,7 +52,7 @@ class CopyRow(QWidget):
         self.after.setEnabled(self.copy < many)
 
     def _turn(self, by: int) -> None:
-        self.bench.making.take_copy(self.bench.job.key, self.copy + by)
+        self.bench.work.take(self._station, self.copy + by)
 
 
 class StepsCard(StationCard):
@@ -62,7 +62,7 @@ class StepsCard(StationCard):
     copies_are = tr("Glass")
 
     def build(self) -> None:
-        self.copies = CopyRow(self.bench)
+        self.copies = CopyRow(self.bench, self.station)
         self.walker = StepWalker(self.bench, f"{self.station}Steps", self.done_words)
         self.found = FindingList(self.bench)
         self.stack(self.copies, self.walker, self.found)
@@ -77,7 +77,7 @@ class StepsCard(StationCard):
         """Let the views show one step only."""
 
     def show_results(self, results: Results) -> None:
-        self.copies.show_many(self.bench.work.copies(self.station), self.copies_are)
+        self.copies.show_many(self.copies_are)
         steps = self.steps_of(results)
         refs = self.bench.making.refs(self.station, self.bench.job.key, self.copies.copy, steps)
         self.walker.setVisible(bool(steps))

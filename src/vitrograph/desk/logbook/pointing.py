@@ -32,7 +32,7 @@ class Pointing(Column):
     def __init__(self, bench: Bench, went: WentPanel) -> None:
         super().__init__(2 * theme.STEP)
         self.bench, self._went = bench, went
-        self.copies = CopyRow(bench)
+        self.copies = CopyRow(bench, "logbook")
         self.says = named(label("", "quiet"), "pointedSays")
         self.back = named(button(tr("Take the last mark back")), "pointedBack")
         self.back.clicked.connect(self._take_back)
@@ -42,7 +42,7 @@ class Pointing(Column):
 
     def show_results(self, results: Results) -> None:
         """Show the copy in hand and what is marked on it."""
-        self.copies.show_many(results.job.count, tr("Glass"))
+        self.copies.show_many(tr("Glass"))
         here = [mark.what for mark in self.marks if mark.copy == self.copies.copy]
         told = ", ".join(f"{here.count(what)} {what}" for what in dict.fromkeys(here))
         self.says.setText(tr("Marked on this glass: {told}.", told=told) if told else
