@@ -122,7 +122,7 @@ def test_halves_are_etched_one_after_the_other_with_steps_of_their_own():
 
 
 def test_coats_are_told_apart_where_there_are_several():
-    coats = {name: [in_words(step.says) for step in plan_etch(given_as(recipe_named(name)), 300.0).steps
+    coats = {name: [in_words(step.says, "mm") for step in plan_etch(given_as(recipe_named(name)), 300.0).steps
                     if step.key.startswith("coat ")] for name in ("Two coats", "Ten, not moved")}
     assert [says.startswith(f"Coat {number} of 2. ") for number, says in enumerate(coats["Two coats"], start=1)] == [
         True, True]

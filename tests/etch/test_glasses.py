@@ -168,10 +168,10 @@ def test_clocks_start_by_what_is_ticked_and_tell_what_is_done_then():
     timed = Progress({coat: 50.0}, {coat: Clock(0.0, 20.0)})
     assert list(clocks_to_start(first, timed)) == [(rest, Clock(300.0, 20.0))]
     running = Progress({}, {rest: Clock(300.0, 0.0), StepRef("etch", made.key, 1, "dry"): Clock(300.0, 0.0)})
-    for now, says in ((200.0, "Untitled, 2 of 2: 1:40, then stir"), (280.0, "Untitled, 2 of 2: 0:20, stir, from now on"),
-                      (310.0, "Untitled, 2 of 2: late 0:10, stir now"), (331.0, "Untitled, 2 of 2: late 0:31, stir at once")):
+    for now, says in ((200.0, "1:40, then stir"), (280.0, "0:20, stir, from now on"), (310.0, "late 0:10, stir now"),
+                      (331.0, "late 0:31, stir at once")):
         (clock,) = running_clocks(pieces, running, now)
-        assert words_of(clock) == says and clock.late == (now > 330)
+        assert words_of(clock) == f"Untitled, 2 of 2: {says}" and clock.late == (now > 330)
     last = Progress({}, {StepRef("etch", made.key, 1, "rest 2 300"): Clock(300.0, 0.0)})
     assert running_clocks(pieces, last, 0.0)[0].does == "scrape and rinse"
     assert running_clocks([], last, 0.0)[0].does == "see to it"
