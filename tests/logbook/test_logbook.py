@@ -256,10 +256,21 @@ def test_a_list_that_cannot_be_is_refused_with_its_row_and_leaves_the_book_alone
     assert told.counts == {"leak at an edge": 1} and json.loads(json_of([told]))[0]["job"] == "=Dome"
 
 
+def test_each_film_round_a_glass_is_weeded_and_taped():
+    """Two glasses with three films each: a glass has three times the bits, and six films take six pieces of tape."""
+    once, thrice = (Pipeline().run_order(Order.of(job("I", width=8.0, count=2, fit__times=times))).finished()
+                    for times in (1, 3))
+    told = [record_of(done, done.pieces[0], date(2026, 11, 28), Owned(tape=2.0)) for done in (once, thrice)]
+    for what in ("bits", "cost_tape", "area_mm2"):
+        assert getattr(told[1], what) == pytest.approx(3 * getattr(told[0], what), abs=0.2)
+    assert told[0].bits == once.pieces[0].weed.many
+
+
 def test_each_piece_bears_its_share_of_what_the_order_cost(tmp_path):
     """Film by area, tape by its length and uses, glass and hands by their prices."""
     stock = (Stock("roll", 300.0, 2000.0, 24.0),)
-    order = Order.of(job("Kestrel", count=3, name="Mug", transfer__uses=2), star_job(name="Star"), id="two")
+    order = Order.of(job("Kestrel", count=3, name="Mug", transfer__uses=2, transfer__roll_width=150.0),
+                     star_job(name="Star"), id="two")
     order = order.changed(cut__stock=stock)
     done = Pipeline().run_order(order).finished()
     owned = Owned(tape=2.0, hands=30.0, glass=1.5)
@@ -269,8 +280,8 @@ def test_each_piece_bears_its_share_of_what_the_order_cost(tmp_path):
     assert mug.cost_film + star.cost_film == pytest.approx(done.cut.bed.cost, abs=0.011)
     areas = [piece.sheet.outline.area * piece.job.count for piece in done.pieces]
     assert mug.cost_film / star.cost_film == pytest.approx(areas[0] / areas[1], rel=0.02)
-    strips = sum(max(strip.width, strip.height) for strip in done.pieces[0].transfer.strips)
-    assert mug.cost_tape == pytest.approx(2.0 * strips / 1000 * 2, abs=0.006), "three films, each tape used twice"
+    (strip,) = done.pieces[0].transfer.strips
+    assert mug.cost_tape == pytest.approx(2.0 * strip.height / 1000 * 2, abs=0.006), "three films, each tape used twice"
     assert (mug.cost_glass, mug.cost_hands, star.cost_glass) == (4.5, 5.0, 1.5)
     assert (mug.minutes, mug.settled_min, mug.weed_min, mug.how_many) == (11.0, 15.0, 4.0, 3)
     untimed = record_of(done, done.pieces[0], date(2026, 11, 28), Owned())

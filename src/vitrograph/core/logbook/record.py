@@ -2,7 +2,6 @@
 
 from collections.abc import Iterator
 from datetime import date
-from math import ceil
 
 from msgspec import Struct
 
@@ -15,6 +14,7 @@ from vitrograph.core.logbook.makings import NOTHING_DONE, Worked
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
 from vitrograph.core.telling.answers import glass_line
+from vitrograph.core.transfer import cut_list
 from vitrograph.core.workshop import Workshop
 
 _WIDEST_WEB_MM = 3.0               # a web wider than that is no thin place of any film
@@ -66,7 +66,7 @@ def record_of(
         licences="; ".join(in_words(says, "mm") for says in provenance(piece.art)),
         width_mm=round(piece.fitted.on_glass[0], 2), height_mm=round(piece.fitted.on_glass[1], 2),
         area_mm2=round(many * piece.etch.area, 1), film=job.cut.film, cutter=owned.cutter, passes=job.cut.passes,
-        mends=len(job.stencil.mends), ties=len(sheet.ties), bits=piece.weed.many,
+        mends=len(job.stencil.mends), ties=len(sheet.ties), bits=piece.weed.many * piece.fitted.sheets,
         web_mm=_rounded(min(webs, default=None)), island_mm2=_rounded(min((one.area for one in islands), default=None)),
         strain_pct=round(100 * piece.fitted.strain_at_openings, 3),
         recipe=job.etch.recipe.name if piece.etch.area else "", cream=cream.name if piece.etch.area else "",
@@ -99,12 +99,11 @@ def _film_cost(done: FinishedOrder, piece: FinishedPiece) -> float | None:
 
 
 def _tape_cost(piece: FinishedPiece, price: float) -> float | None:
-    """Of the tape over its films, one piece of tape serving for as many films as it is used."""
+    """Of the tape that is cut off the roll for its films."""
     if not price:
         return None
-    choices = piece.job.transfer
-    length = sum(max(strip.width, strip.height) for strip in piece.transfer.strips)
-    return price * length / 1000 * ceil(piece.job.count / choices.uses)
+    cuts = cut_list(piece.transfer.taped(piece.job.count), piece.job.transfer)
+    return price / 1000 * sum(cut.many * cut.length for cut in cuts)
 
 
 def _age(opened_on: str, today: date) -> int | None:

@@ -68,7 +68,8 @@ def order_answer(results: OrderResults, station: Station) -> str:
     if station == "cut":
         return _cut_in(sum(piece.stencils for piece in pieces), sum(map(_cut_seconds, pieces)))
     if station == "weed":
-        return tr("{many} to pull", many=sum(piece.weed.many * piece.job.count for piece in pieces if piece.weed))
+        return tr("{many} to pull", many=sum(piece.weed.many * piece.job.count * piece.fitted.sheets for piece in pieces
+                                             if piece.weed and piece.fitted))
     if station == "etch":
         seconds = tally_etch((piece.etch, piece.job.count) for piece in pieces if piece.etch is not None).seconds
         return tr("{seconds} min", seconds=format_minutes(seconds)) if seconds else tr("nothing")

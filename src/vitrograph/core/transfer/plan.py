@@ -72,6 +72,10 @@ class TransferPlan(Struct, frozen=True, dict=True):
         """The tape of one copy's films."""
         return tuple(strip for setting in self.settings if setting.taped for strip in setting.strips)
 
+    def taped(self, glasses: int) -> list[tuple[tuple[Strip, ...], int]]:
+        """The tape of each film on a glass, and over how many it is laid for so many glasses."""
+        return [(setting.strips, glasses) for films in self.copies for setting in films if setting.taped]
+
     @property
     def marks(self) -> tuple[tuple[float, float], ...]:
         """The centre marks of all films on the sheet."""

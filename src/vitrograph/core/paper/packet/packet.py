@@ -147,9 +147,7 @@ def _film_name(done: FinishedOrder, name: str, film: int) -> str:
 def _tape(book: Book, done: FinishedOrder) -> None:
     """The tape to cut for all of it."""
     choices = done.order.transfer
-    wanted = [(setting.strips, piece.job.count) for piece in done.pieces for settings in piece.transfer.copies
-              for setting in settings if setting.taped]
-    cuts = cut_list(wanted, choices)
+    cuts = cut_list([taped for piece in done.pieces for taped in piece.transfer.taped(piece.job.count)], choices)
     if not cuts:
         return
     book.line(tr("Transfer tape"), TITLE_MM)
