@@ -10,6 +10,7 @@ from hypothesis import strategies as st
 
 from specimens import FLARE_IN, LANTERN, PLAQUE, TUMBLER, job, remedied, run, star_job
 from vitrograph.core.errors import GlassError
+from vitrograph.core.findings import Code, Level
 from vitrograph.core.glass import Motif, Pane, along_at, blocks_of, largest_motif, wall_of
 from vitrograph.core.job import CurvedGlass, Features, FlatGlass, KeepOut
 
@@ -133,6 +134,21 @@ def test_art_over_a_seam_is_a_stop_with_a_remedy_that_clears_it():
     assert not [f for f in mended.findings() if f.code.value == "keep-out" and f.level.value == "stop"]
     near = run(job(features=HANDLED, fit__angle=0.5, width=30.0, fit__from_rim=30.0, stencil__border=20.0))
     assert [f.says for f in near.findings() if f.code.value == "keep-out"] == ["the border lies over the seam"]
+
+
+@pytest.mark.parametrize("times", [2, 3, 4])
+@pytest.mark.parametrize("which", [1, 2])
+def test_copies_round_a_handled_mug_are_all_moved_clear_of_the_handle(times, which):
+    made = job("Ada", width=45.0, fit__times=times, fit__from_rim=40.0, stencil__border=8.0,
+               features=Features(keep_out=(KeepOut(angle=(which - 1) * 2 * pi / times, wide=20.0),)))
+    (found, *_) = (found for found in run(made).findings() if found.code is Code.KEEP_OUT)
+    assert found.says == f"the art runs over the handle, in stencil {which} of {times}"
+    for remedy in found.remedies:
+        mended = run(remedied(made, remedy))
+        assert Code.KEEP_OUT not in [one.code for one in mended.findings() if one.level is Level.STOP]
+        whole, fewer = mended.fitted.size[0] == pytest.approx(45.0, abs=0.1), mended.job.fit.times < times
+        assert whole or not fewer, "fewer of them are as large as they were"
+    assert whole
 
 
 def test_a_frame_and_an_oval_limit_a_pane():

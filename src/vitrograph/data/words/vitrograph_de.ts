@@ -3850,16 +3850,8 @@
         <translation>was nicht auf dem Glas ist, lässt sich nicht ätzen</translation>
     </message>
     <message>
-        <source>the art runs over the {what}</source>
-        <translation>das Motiv läuft über: {what}</translation>
-    </message>
-    <message>
         <source>film does not lie down there, and cream gets under it</source>
         <translation>dort legt sich die Folie nicht an, und Creme kommt darunter</translation>
-    </message>
-    <message>
-        <source>the border lies over the {what}</source>
-        <translation>der Folienrand liegt über: {what}</translation>
     </message>
     <message>
         <source>cut the film away there before you press it down, and seal that edge with tape</source>
@@ -3958,6 +3950,18 @@
         <translation>Die Außenseite bearbeiten</translation>
     </message>
     <message>
+        <source>the art runs over the {what}{which}</source>
+        <translation>das Motiv läuft über: {what}{which}</translation>
+    </message>
+    <message>
+        <source>the border lies over the {what}{which}</source>
+        <translation>der Folienrand liegt über: {what}{which}</translation>
+    </message>
+    <message>
+        <source>, in stencil {which} of {many}</source>
+        <translation>, bei Schablone {which} von {many}</translation>
+    </message>
+    <message>
         <source>with its mends the art is cut {cut} wide; without them it is {typed}</source>
         <translation>mit seinen Ausbesserungen wird das Motiv {cut} breit geschnitten; ohne sie ist es {typed}</translation>
     </message>
@@ -3988,6 +3992,14 @@
     <message>
         <source>Move it clear, {width} wide</source>
         <translation>Frei rücken, {width} breit</translation>
+    </message>
+    <message numerus="yes">
+        <source>Move it clear, only {n} round the glass</source>
+        <comment>Move it clear, only one on the glass</comment>
+        <translation>
+            <numerusform>Frei rücken, nur eins auf dem Glas</numerusform>
+            <numerusform>Frei rücken, nur {n} rund um das Glas</numerusform>
+        </translation>
     </message>
     <message>
         <source>Border {least}</source>

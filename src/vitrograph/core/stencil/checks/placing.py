@@ -5,7 +5,7 @@ below the rim of ware that is drunk from, is that of ISO 7086-1 and ASTM C927; t
 """
 
 from collections.abc import Iterator
-from math import degrees
+from math import degrees, pi
 
 import numpy as np
 import shapely
@@ -47,27 +47,43 @@ def off_glass(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
 
 
 def keep_out(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
-    """Art on a handle, a seam or another place kept clear is a stop; film there must be cut away."""
-    fitted = sheet.fitted
-    middle = (fitted.wall_bounds[0] + fitted.wall_bounds[2]) / 2
-    for block in _blocks_before(fitted, middle, given):
-        struck = within(fitted.wall_art, block.shape)
-        if not struck.is_empty:
-            where = fitted.chart.wall_to_sheet(np.array([[struck.centroid.x, struck.centroid.y]]))[0]
-            yield Finding(Code.KEEP_OUT, Level.STOP, tr("the art runs over the {what}", what=word_of(block.what)),
+    """Art on a handle, a seam or another place kept clear is a stop; film there must be cut away.
+
+    Each place is told of once, by the stencils round the glass that come to it.
+    """
+    fitted, blocks = sheet.fitted, _blocks_before(sheet.fitted, given)
+    for kept in range(len(blocks[0])):
+        struck = [within(fitted.wall_art, one[kept].shape) for one in blocks]
+        hit = [number for number, shape in enumerate(struck, start=1) if not shape.is_empty]
+        covered = [number for number, one in enumerate(blocks, start=1) if number not in hit
+                   and any(not within(film, one[kept].shape).is_empty for film in sheet.on_wall)]
+        what = word_of(blocks[0][kept].what)
+        if hit:
+            at = struck[hit[0] - 1].centroid
+            where = fitted.chart.wall_to_sheet(np.array([[at.x, at.y]]))[0]
+            mends = tuple(_ways_clear(sheet, given))
+            yield Finding(Code.KEEP_OUT, Level.STOP,
+                          tr("the art runs over the {what}{which}", what=what, which=_which(hit, sheet)),
                           tr("film does not lie down there, and cream gets under it"),
-                          (float(where[0]), float(where[1])),
-                          None, None, _clear_of_blocks(sheet, given))
-        elif any(not within(film, block.shape).is_empty for film in sheet.on_wall):
-            yield Finding(Code.KEEP_OUT, Level.WATCH, tr("the border lies over the {what}", what=word_of(block.what)),
+                          (float(where[0]), float(where[1])), None, None, next(iter(mends), None), mends[1:])
+        if covered:
+            yield Finding(Code.KEEP_OUT, Level.WATCH,
+                          tr("the border lies over the {what}{which}", what=what, which=_which(covered, sheet)),
                           tr("cut the film away there before you press it down, and seal that edge with tape"))
 
 
-def _blocks_before(fitted: Fitted, middle: float, given: CheckInput) -> Iterator[Block]:
+def _blocks_before(fitted: Fitted, given: CheckInput) -> list[list[Block]]:
     """What is kept clear, as it stands before the art and before each of its copies elsewhere round the glass."""
-    for turn in (0.0, *fitted.elsewhere):
-        for kept in blocks_of(fitted.wall, given.features):
-            yield kept.shifted(-turn).near(middle, fitted.wall)
+    middle = (fitted.wall_bounds[0] + fitted.wall_bounds[2]) / 2
+    return [[kept.shifted(-turn).near(middle, fitted.wall) for kept in blocks_of(fitted.wall, given.features)]
+            for turn in (0.0, *fitted.elsewhere)]
+
+
+def _which(stencils: list[int], sheet: Sheet) -> str:
+    """Which stencils round the glass are meant; nothing where there is one."""
+    if sheet.fitted.sheets == 1:
+        return ""
+    return tr(", in stencil {which} of {many}", which=", ".join(map(str, stencils)), many=sheet.fitted.sheets)
 
 
 def below_rim(sheet: Sheet) -> float | None:
@@ -230,21 +246,37 @@ def _back_on_glass(sheet: Sheet) -> Remedy:
                      Resize(room * 0.9), *_CENTRED)
 
 
-def _clear_of_blocks(sheet: Sheet, given: CheckInput) -> Remedy | None:
-    """Move the art, and shrink it if need be, to the largest place that is clear."""
+def _ways_clear(sheet: Sheet, given: CheckInput) -> Iterator[Remedy]:
+    """Move the art and its copies, smaller if need be, to the largest clear place; or, as large, fewer of them."""
     fitted = sheet.fitted
+    for many in range(fitted.sheets, 0, -1):
+        grown, place = _clear_place(fitted, many, given)
+        if many == fitted.sheets and grown > 0:
+            width = Length(fitted.size[0] * grown)
+            yield Remedy.of(tr("Move it clear"), *place) if grown == 1 else Remedy.of(
+                Says("Move it clear, {width} wide", width=width), Resize(grown), *place)
+        if grown == 1:
+            if many < fitted.sheets:
+                yield Remedy.of(tr("Move it clear, only {n} round the glass", "Move it clear, only one on the glass",
+                                   n=many), put(lambda job: job.fit.times, many), *place)
+            return
+
+
+def _clear_place(fitted: Fitted, many: int, given: CheckInput) -> tuple[float, tuple[Put, ...]]:
+    """How large the art may be, 1 at most, in the largest place clear for so many copies, and what puts it there.
+
+    The size is 0 where no place is clear.
+    """
     width, height = fitted.size
-    blocks = blocks_of(fitted.wall, given.features)
-    room = largest_motif(fitted.wall, blocks, given.stencil.least_border, width / height)
+    kept = [block.shifted(2 * pi * turn / many) for block in blocks_of(fitted.wall, given.features)
+            for turn in range(many)]
+    room = largest_motif(fitted.wall, kept, given.stencil.least_border, width / height)
     if room is None:
-        return None
+        return 0.0, ()
     grown = min(1.0, 0.999 * room.width / width)
     beside = fitted.middle[0] * grown / float(fitted.wall.scale(np.array([room.s]))[0])
-    place = (*held_from_rim(fitted.wall.length - room.s - height * grown / 2),
-             *moved_round(fitted.wall, room.u - beside, 0.0))
-    if grown == 1:
-        return Remedy.of(tr("Move it clear"), *place)
-    return Remedy.of(Says("Move it clear, {width} wide", width=Length(width * grown)), Resize(grown), *place)
+    return grown, (*held_from_rim(fitted.wall.length - room.s - height * grown / 2),
+                   *moved_round(fitted.wall, room.u - beside, 0.0))
 
 
 def _more_border(sheet: Sheet, given: CheckInput) -> Remedy | None:
