@@ -196,6 +196,8 @@ def test_the_card_is_a_page_at_true_size_whose_markers_are_its_own(tmp_path):
         (page,) = PdfReader(tmp_path / "card.pdf").pages
         assert [float(side) * 25.4 / 72 for side in page.mediabox[2:]] == pytest.approx(SHEETS[paper], abs=0.1)
         assert "100 mm long" in page.extract_text()
+        drawn = page.get_contents().get_data()                 # the line to check the print by, with its ends
+        assert all(line in drawn for line in (b"-50 -20 m 50 -20 l", b"-50 -21 m -50 -19 l", b"50 -21 m 50 -19 l"))
         card = card_of(paper)
         assert len(card.markers) == MARKERS and {card_with(one.number) for one in card.markers} == {card}
     assert card_with(49) is None and not {one.number for one in card_of("A4").markers} & {
