@@ -6,6 +6,7 @@ from shapely.geometry import Point
 
 from specimens import CARAFE, in_mm, job, run, star_job, svg
 from strategies import words
+from vitrograph.core.findings import Code
 from vitrograph.core.job import Artwork, Drawing, Item, Shape, Words
 
 
@@ -102,3 +103,9 @@ def test_islands_are_counted_named_and_told_of_where_many_stand_in_one_opening(m
     told = [found.says for found in weed.findings]
     assert told == ([f"{many} islands stand in opening 2 (drawing)"] if many > 3 else [])
     assert ("what it surrounds" in in_mm(weed.pull[1].how)) == (many > 3)
+
+
+def test_a_decal_has_no_ties_to_offer():
+    offered = {kind: [found.remedy is not None for found in run(job("Open night", stencil__kind=kind)).weed.findings
+                      if found.code is Code.ISLAND] for kind in ("clear", "decal")}
+    assert offered == {"clear": [True], "decal": [False]}

@@ -15,7 +15,7 @@ from shapely.geometry import MultiPolygon, Polygon
 from vitrograph.core.cut import parting_lines
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.geometry import without
-from vitrograph.core.job import Job
+from vitrograph.core.job import Job, StencilKind
 from vitrograph.core.job.change import put
 from vitrograph.core.language import capital, tr
 from vitrograph.core.says import Joined, Length, Says
@@ -95,7 +95,8 @@ class WeedPlan(Struct, frozen=True, dict=True):
     def findings(self) -> tuple[Finding, ...]:
         """What makes weeding harder than it need be."""
         crowded = any(_stand_in(part) > SURROUNDS for part in self.sheet.openings.geoms)
-        return (*(_crowded(self.pull) if crowded else ()), *_strips(self.sheet, parted=self.given.parted))
+        found = _crowded(self.pull, self.sheet.kind) if crowded else ()
+        return (*found, *_strips(self.sheet, parted=self.given.parted))
 
     @cached_property
     def _frames(self) -> tuple[Bit, ...]:
@@ -209,17 +210,21 @@ def _stand_in(part: Polygon) -> int:
     return len(part.interiors)
 
 
-def _crowded(pull: Sequence[Bit]) -> Iterator[Finding]:
-    """Yield the openings that stand round so many islands that pulling them takes some along."""
+def _crowded(pull: Sequence[Bit], kind: StencilKind) -> Iterator[Finding]:
+    """Yield the openings that stand round so many islands that pulling them takes some along.
+
+    Ties would show on a decal: there is none to offer.
+    """
+    held = tr("what is pulled takes small islands along: hold them down with a finger")
+    tied = tr("what is pulled takes small islands along: hold them down with a finger, or tie them")
+    tie = Remedy.of(tr("Tie the islands"), put(lambda job: job.stencil.ties.placed, "auto"))
     for bit in pull:
         inside = 0 if bit.kind == "frame" else sum(_stand_in(part) for part in shapely.get_parts(bit.shape))
         if inside > SURROUNDS:
             x, y = shapely.get_coordinates(shapely.point_on_surface(bit.shape))[0].tolist()
             yield Finding(Code.ISLAND, Level.NOTE, tr("{inside} islands stand in opening {number} ({name})",
                                                       inside=inside, number=bit.number, name=bit.name),
-                          tr("what is pulled takes small islands along: hold them down with a finger, or tie them"),
-                          (x, y), None, None,
-                          Remedy.of(tr("Tie the islands"), put(lambda job: job.stencil.ties.placed, "auto")))
+                          held if kind == "decal" else tied, (x, y), None, None, None if kind == "decal" else tie)
 
 
 def _strips(sheet: Sheet, *, parted: bool) -> Iterator[Finding]:

@@ -5454,6 +5454,10 @@
         <translation>was gezogen wird, nimmt kleine Inseln mit: mit einem Finger festhalten, oder Haltestege geben</translation>
     </message>
     <message>
+        <source>what is pulled takes small islands along: hold them down with a finger</source>
+        <translation>was gezogen wird, nimmt kleine Inseln mit: mit einem Finger festhalten</translation>
+    </message>
+    <message>
         <source>Tie the islands</source>
         <translation>Den Inseln Haltestege geben</translation>
     </message>
