@@ -136,13 +136,14 @@ def test_art_over_a_seam_is_a_stop_with_a_remedy_that_clears_it():
     assert [f.says for f in near.findings() if f.code.value == "keep-out"] == ["the border lies over the seam"]
 
 
+@pytest.mark.parametrize("wrap", [False, True])
 @pytest.mark.parametrize("times", [2, 3, 4])
 @pytest.mark.parametrize("which", [1, 2])
-def test_copies_round_a_handled_mug_are_all_moved_clear_of_the_handle(times, which):
-    made = job("Ada", width=45.0, fit__times=times, fit__from_rim=40.0, stencil__border=8.0,
+def test_copies_round_a_handled_mug_are_all_moved_clear_of_the_handle(times, which, wrap):
+    made = job("Ada", width=45.0, fit__times=times, fit__wrap=wrap, fit__from_rim=40.0, stencil__border=8.0,
                features=Features(keep_out=(KeepOut(angle=(which - 1) * 2 * pi / times, wide=20.0),)))
     (found, *_) = (found for found in run(made).findings() if found.code is Code.KEEP_OUT)
-    assert found.says == f"the art runs over the handle, in stencil {which} of {times}"
+    assert found.says == "the art runs over the handle" + ("" if wrap else f", in stencil {which} of {times}")
     for remedy in found.remedies:
         mended = run(remedied(made, remedy))
         assert Code.KEEP_OUT not in [one.code for one in mended.findings() if one.level is Level.STOP]

@@ -17,7 +17,7 @@ from vitrograph.core.errors import FitError
 from vitrograph.core.fit.chart import Chart, check_reach, half_size, longest_edge, warp
 from vitrograph.core.fit.films import WARP_DEVIATION_MM, Film, FilmChoices, Films, cut_films
 from vitrograph.core.fit.ground import Ground
-from vitrograph.core.fit.stand import angle_of, held_from_rim, middle_height, rim_at
+from vitrograph.core.fit.stand import angle_of, held_from_rim, middle_height, moved_round, rim_at
 from vitrograph.core.geometry import Box, Points, as_polygons, multipolygon, union
 from vitrograph.core.glass import Fan, Wall, eye_before, fan_of
 from vitrograph.core.job import Features, Fit, Job, Mode
@@ -178,6 +178,14 @@ class Fitted(Struct, frozen=True, dict=True):
         place = self.chart.way.to_wall(np.array([[0.0, 0.0 if line == "middle" else self.baseline]]))
         upright = float(self.wall.in_space(place)[0, 2])
         return put(lambda job: job.fit.above_table, round(upright + self.wall.stands, 2))
+
+    def put_at(self, u: float, s: float, grown: float) -> tuple[Put, ...]:
+        """The changes that bring the middle of one copy to a place on the wall, when it is so many times as large."""
+        # of an even number of copies on one sheet none stands at its middle
+        own = self.middle[0] + self.copy_angles[(len(self.copy_angles) - 1) // 2] * self.chart.middle_scale
+        beside = own * grown / float(self.wall.scale(np.array([s]))[0])
+        return (*held_from_rim(self.wall.length - s - self.size[1] * grown / 2),
+                *moved_round(self.wall, u - beside, 0.0))
 
     @property
     def sheets(self) -> int:

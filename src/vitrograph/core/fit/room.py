@@ -10,7 +10,6 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.findings import Remedy
 from vitrograph.core.fit.placing import Fitted
-from vitrograph.core.fit.stand import held_from_rim, moved_round
 from vitrograph.core.geometry import Points, distinct
 from vitrograph.core.glass import Frustum, Pane, Wall, blocks_of, eye_before, patch_of, reading_turn
 from vitrograph.core.job import Features, Job
@@ -122,10 +121,7 @@ def make_it_fit(room: Room, fitted: Fitted) -> Remedy:
     """Bring the art to the size and the place at which it fits."""
     moves = room.factor == 1
     factor = 1.0 if moves else room.factor * _SAFE
-    u, s = room.place
-    beside = fitted.middle[0] * factor / float(fitted.wall.scale(np.array([s]))[0])
-    place = (*held_from_rim(fitted.wall.length - s - fitted.size[1] * factor / 2),
-             *moved_round(fitted.wall, u - beside, 0.0))
+    place = fitted.put_at(*room.place, factor)
     if moves:
         return Remedy.of(tr("Move it into the room"), *place)
     return Remedy.of(Says("Make it fit: {size} wide", size=Length(fitted.size[0] * factor)), Resize(factor), *place)

@@ -249,14 +249,15 @@ def _back_on_glass(sheet: Sheet) -> Remedy:
 def _ways_clear(sheet: Sheet, given: CheckInput) -> Iterator[Remedy]:
     """Move the art and its copies, smaller if need be, to the largest clear place; or, as large, fewer of them."""
     fitted = sheet.fitted
-    for many in range(fitted.sheets, 0, -1):
+    copies = fitted.sheets * len(fitted.copy_angles)
+    for many in range(copies, 0, -1):
         grown, place = _clear_place(fitted, many, given)
-        if many == fitted.sheets and grown > 0:
+        if many == copies and grown > 0:
             width = Length(fitted.size[0] * grown)
             yield Remedy.of(tr("Move it clear"), *place) if grown == 1 else Remedy.of(
                 Says("Move it clear, {width} wide", width=width), Resize(grown), *place)
         if grown == 1:
-            if many < fitted.sheets:
+            if many < copies:
                 yield Remedy.of(tr("Move it clear, only {n} round the glass", "Move it clear, only one on the glass",
                                    n=many), put(lambda job: job.fit.times, many), *place)
             return
@@ -274,9 +275,7 @@ def _clear_place(fitted: Fitted, many: int, given: CheckInput) -> tuple[float, t
     if room is None:
         return 0.0, ()
     grown = min(1.0, 0.999 * room.width / width)
-    beside = fitted.middle[0] * grown / float(fitted.wall.scale(np.array([room.s]))[0])
-    return grown, (*held_from_rim(fitted.wall.length - room.s - height * grown / 2),
-                   *moved_round(fitted.wall, room.u - beside, 0.0))
+    return grown, fitted.put_at(room.u, room.s, grown)
 
 
 def _more_border(sheet: Sheet, given: CheckInput) -> Remedy | None:
