@@ -37,8 +37,8 @@ class Motif(Struct, frozen=True):
 class _Space(Struct, frozen=True):
     """What a motif must lie in: the wall and its blocks, the border in mm, the motif's width over its height.
 
-    `inside` is what an oval pane leaves within its border. A motif is as wide in angle all the way up, so that it is
-    measured at its middle, as art is that follows the rim.
+    `inside` is what an oval pane leaves within its border; `times` how often the motif stands round. It is as wide in
+    angle all the way up, so that it is measured at its middle, as art is that follows the rim.
     """
 
     wall: Wall
@@ -47,6 +47,7 @@ class _Space(Struct, frozen=True):
     aspect: float
     reading: tuple[float, float] | None
     inside: Polygon | None
+    times: int
 
     def largest(self, u: Values, s: Values) -> Values:
         """The heights of the largest motifs with their middles at (n,) places; 0 where there is none, by halving."""
@@ -82,7 +83,8 @@ class _Space(Struct, frozen=True):
         """How far motifs lie from a block, mm; less than nothing where they reach over it."""
         off = np.abs(u - (block.u_low + block.u_high) / 2)
         if self.wall.closed:
-            off = np.minimum(off % self.wall.span, -off % self.wall.span)
+            apart = self.wall.span / self.times
+            off = np.minimum(off % apart, -off % apart)
         beside = off - half - (block.u_high - block.u_low) / 2
         above = np.maximum(block.s_low - s, s - block.s_high) - tall
         low, high = (np.clip(s + way * tall, block.s_low, block.s_high) for way in (-1, 1))
@@ -92,11 +94,13 @@ class _Space(Struct, frozen=True):
 
 
 def largest_motif(
-    wall: Wall, blocks: Sequence[Block], border: float, aspect: float, reading: tuple[float, float] | None = None
+    wall: Wall, blocks: Sequence[Block], border: float, aspect: float, reading: tuple[float, float] | None = None,
+    times: int = 1,
 ) -> Motif | None:
     """The largest motif of width over height `aspect` that lies on the wall with its border, clear of all blocks.
 
-    With `reading`, an angle and an eye's distance, it must read from the front besides. None where nothing fits. Its
+    With `reading`, an angle and an eye's distance, it must read from the front besides. On a round wall it may stand
+    several `times`, evenly spaced: then each of them is clear. None where nothing fits. Its
     middle is looked for on a grid that is made finer about the best places; of those alike the nearest to the front,
     and to the middle of the height, is taken.
     """
@@ -104,7 +108,7 @@ def largest_motif(
     if isinstance(wall, Pane) and wall.oval:
         inside = Polygon(wall.edge(_EDGE_MM)).buffer(-border)
         shapely.prepare(inside)
-    space = _Space(wall, blocks, border, aspect, reading, inside)
+    space = _Space(wall, blocks, border, aspect, reading, inside, times)
     half, best = wall.span / 2, np.zeros((0, 3))
     places = _grid(np.linspace(-half, half, _ACROSS), _levels(space))
     steps = np.array([2 * half / (_ACROSS - 1), wall.length / (_UP - 1)])

@@ -4,8 +4,9 @@ The limits come from the job; their defaults are common practice, no published s
 below the rim of ware that is drunk from, is that of ISO 7086-1 and ASTM C927; the 5 mm of a stop are common practice.
 """
 
+from bisect import bisect
 from collections.abc import Iterator
-from math import degrees, pi
+from math import degrees
 
 import numpy as np
 import shapely
@@ -250,17 +251,17 @@ def _ways_clear(sheet: Sheet, given: CheckInput) -> Iterator[Remedy]:
     """Move the art and its copies, smaller if need be, to the largest clear place; or, as large, fewer of them."""
     fitted = sheet.fitted
     copies = fitted.sheets * len(fitted.copy_angles)
-    for many in range(copies, 0, -1):
-        grown, place = _clear_place(fitted, many, given)
-        if many == copies and grown > 0:
-            width = Length(fitted.size[0] * grown)
-            yield Remedy.of(tr("Move it clear"), *place) if grown == 1 else Remedy.of(
-                Says("Move it clear, {width} wide", width=width), Resize(grown), *place)
-        if grown == 1:
-            if many < copies:
-                yield Remedy.of(tr("Move it clear, only {n} round the glass", "Move it clear, only one on the glass",
-                                   n=many), put(lambda job: job.fit.times, many), *place)
-            return
+    grown, place = _clear_place(fitted, copies, given)
+    if grown == 1:
+        yield Remedy.of(tr("Move it clear"), *place)
+        return
+    if grown > 0:
+        width = Length(fitted.size[0] * grown)
+        yield Remedy.of(Says("Move it clear, {width} wide", width=width), Resize(grown), *place)
+    fewer = bisect(range(1, copies), False, key=lambda many: _clear_place(fitted, many, given)[0] < 1)
+    if fewer:
+        yield Remedy.of(tr("Move it clear, only {n} round the glass", "Move it clear, only one on the glass", n=fewer),
+                        put(lambda job: job.fit.times, fewer), *_clear_place(fitted, fewer, given)[1])
 
 
 def _clear_place(fitted: Fitted, many: int, given: CheckInput) -> tuple[float, tuple[Put, ...]]:
@@ -269,9 +270,8 @@ def _clear_place(fitted: Fitted, many: int, given: CheckInput) -> tuple[float, t
     The size is 0 where no place is clear.
     """
     width, height = fitted.size
-    kept = [block.shifted(2 * pi * turn / many) for block in blocks_of(fitted.wall, given.features)
-            for turn in range(many)]
-    room = largest_motif(fitted.wall, kept, given.stencil.least_border, width / height)
+    kept = blocks_of(fitted.wall, given.features)
+    room = largest_motif(fitted.wall, kept, given.stencil.least_border, width / height, times=many)
     if room is None:
         return 0.0, ()
     grown = min(1.0, 0.999 * room.width / width)
