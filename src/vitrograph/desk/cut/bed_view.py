@@ -195,7 +195,7 @@ class BedView(QWidget):
         """Its name and which copy it is, on a plate that is read on any ground."""
         left, low, right, high = here.shape.bounds
         part = here.part
-        words = f"{part.name[:24]}, {part.copy + 1}" + (tr(", band {film}", film=part.film + 1) if part.film else "")
+        words = part.called + (tr(", band {film}", film=part.film + 1) if part.film else "")
         words += tr(" · pinned") if here.pinned else ""
         box = painter.fontMetrics().boundingRect(words).adjusted(-5, -2, 5, 2)
         spot = self.to_screen(np.array([[(left + right) / 2, low + 0.08 * (high - low)]]))[0]

@@ -33,7 +33,7 @@ def sheet_png(run: SheetRun, title: str) -> bytes:
     for one in run.sheet.laid:
         left, low, right, top = one.shape.bounds
         spot = ((left + right) / 2 * scale, (high - low - 0.06 * (top - low)) * scale)
-        pen.text(spot, f"{one.part.name}, {one.part.copy + 1}", fill=_INK, font=letters, anchor="ms", stroke_width=2,
+        pen.text(spot, one.part.called, fill=_INK, font=letters, anchor="ms", stroke_width=2,
                  stroke_fill=_PAPER)
     out = io.BytesIO()
     image.save(out, "PNG", dpi=(scale * 25.4, scale * 25.4), title=title)

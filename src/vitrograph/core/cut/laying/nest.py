@@ -18,6 +18,7 @@ from shapely.geometry import Polygon
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Turning
 
+_LETTERS = 24                      # of a name that is written on its stencil
 _CELLS = 150_000                   # of the raster of a sheet, about
 _FINEST = 1.5                      # mm: the least cell
 _OUTLINE_MM = 0.02                 # how much a shape's outline is simplified before it is laid
@@ -28,7 +29,7 @@ Raster = NDArray[np.bool_]
 
 
 class Part(Struct, frozen=True, eq=False, dict=True):
-    """One stencil to lay: whose it is (a job's key, the number of its film, of its copy), and its outline.
+    """One stencil to lay: whose it is (a job's key, the number of its film, of its copy of so many), and its outline.
 
     The outline is as on its own sheet; its place there is kept by the lower left corner of its box, `corner`.
     """
@@ -38,6 +39,12 @@ class Part(Struct, frozen=True, eq=False, dict=True):
     copy: int
     outline: Polygon
     name: str = ""
+    many: int = 1
+
+    @property
+    def called(self) -> str:
+        """What is written on it: its name, as far as it has room, and its number where there are several like it."""
+        return self.name[:_LETTERS] + (f", {self.copy + 1}" if self.many > 1 else "")
 
     @property
     def whose(self) -> tuple[int, int, int]:
