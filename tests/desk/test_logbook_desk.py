@@ -139,11 +139,11 @@ def test_places_are_clicked_on_the_glass_itself_copy_by_copy_and_kept_with_the_r
     card.went.note.setPlainText("warmer")
     desk.bench.pieces.step(1)                                  # another piece has its own; nothing told is lost
     desk.settle()
-    QTest.qWait(120)
-    assert card.pointing.marks == () and card.went.outcome == "good" and card.went.note.toPlainText() == ""
+    desk.qtbot.waitUntil(lambda: card.went.note.toPlainText() == "")       # the card follows once the views stand
+    assert card.pointing.marks == () and card.went.outcome == "good"
     desk.bench.pieces.step(-1)
     desk.settle()
-    QTest.qWait(120)
+    desk.qtbot.waitUntil(lambda: card.went.note.toPlainText() != "")
     assert card.went.outcome == "1 good, 1 faint, 1 leak at an edge" and card.went.note.toPlainText() == "warmer"
     desk.find(QPushButton, "writeDown").click()
     (listed,) = [one for one in desk.bench.logbook.entries() if one.job == "Mug"]
