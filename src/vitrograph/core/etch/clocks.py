@@ -33,9 +33,10 @@ class Clocked(Struct, frozen=True):
         return self.transfer.steps_of(copy) if station == "transfer" and self.transfer is not None else ()
 
     def glass_of(self, ref: StepRef) -> int:
-        """Which of its glasses a step is for, from 1: a film's steps count the films of one glass after the other."""
-        films = len(self.transfer.walks) if ref.station == "transfer" and self.transfer is not None else 1
-        return (ref.copy - 1) // films + 1
+        """Which of its glasses a step is for, from 1."""
+        if ref.station == "transfer" and self.transfer is not None:
+            return self.transfer.glass_of(ref.copy)
+        return ref.copy
 
 
 class UnderClock(Struct, frozen=True):

@@ -90,6 +90,10 @@ class TransferPlan(Struct, frozen=True, dict=True):
         """What to do with a copy, from 1; each glass takes all the copies that stand round it, one after the other."""
         return tuple(step for film in self.walks[(copy - 1) % len(self.walks)] for step in film)
 
+    def glass_of(self, copy: int) -> int:
+        """Which glass a copy is for, from 1."""
+        return (copy - 1) // len(self.walks) + 1
+
     def settings_of(self, copy: int) -> tuple[Setting, ...]:
         """The films of a copy, from 1."""
         return self.copies[(copy - 1) % len(self.copies)]

@@ -59,8 +59,7 @@ class Elevation:
 
     def outline(self) -> QPolygonF:
         """The outline in pixels."""
-        at = self.shape * [self.scale, -self.scale] + [self._origin.x(), self._origin.y()]
-        return QPolygonF([QPointF(x, y) for x, y in at.tolist()])
+        return QPolygonF([self.at(x, z) for x, z in self.shape.tolist()])
 
 
 class GlassSketch(Sketch):

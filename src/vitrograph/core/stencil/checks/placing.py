@@ -10,6 +10,7 @@ from math import degrees
 
 import numpy as np
 import shapely
+from shapely.geometry import Polygon
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.fit import SIDES, Fitted, held_from_rim, moved_round
@@ -52,13 +53,14 @@ def keep_out(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
 
     Each place is told of once, by the stencils round the glass that come to it.
     """
-    fitted, blocks = sheet.fitted, _blocks_before(sheet.fitted, given)
-    for kept in range(len(blocks[0])):
-        struck = [within(fitted.wall_art, one[kept].shape) for one in blocks]
+    fitted = sheet.fitted
+    for kept in blocks_of(fitted.wall, given.features):
+        places = _before_each_copy(fitted, kept)
+        struck = [within(fitted.wall_art, place) for place in places]
         hit = [number for number, shape in enumerate(struck, start=1) if not shape.is_empty]
-        covered = [number for number, one in enumerate(blocks, start=1) if number not in hit
-                   and any(not within(film, one[kept].shape).is_empty for film in sheet.on_wall)]
-        what = word_of(blocks[0][kept].what)
+        covered = [number for number, place in enumerate(places, start=1) if number not in hit
+                   and any(not within(film, place).is_empty for film in sheet.on_wall)]
+        what = word_of(kept.what)
         if hit:
             at = struck[hit[0] - 1].centroid
             where = fitted.chart.wall_to_sheet(np.array([[at.x, at.y]]))[0]
@@ -73,11 +75,10 @@ def keep_out(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
                           tr("cut the film away there before you press it down, and seal that edge with tape"))
 
 
-def _blocks_before(fitted: Fitted, given: CheckInput) -> list[list[Block]]:
-    """What is kept clear, as it stands before the art and before each of its copies elsewhere round the glass."""
+def _before_each_copy(fitted: Fitted, kept: Block) -> list[Polygon]:
+    """A place kept clear, as it lies before the art and before each of its copies elsewhere round the glass."""
     middle = (fitted.wall_bounds[0] + fitted.wall_bounds[2]) / 2
-    return [[kept.shifted(-turn).near(middle, fitted.wall) for kept in blocks_of(fitted.wall, given.features)]
-            for turn in (0.0, *fitted.elsewhere)]
+    return [kept.shifted(-turn).near(middle, fitted.wall).shape for turn in (0.0, *fitted.elsewhere)]
 
 
 def _which(stencils: list[int], sheet: Sheet) -> str:
