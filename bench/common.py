@@ -71,6 +71,15 @@ def rest(shell) -> None:
         QTest.qWait(20)
 
 
+def pause(seconds: float) -> None:
+    """Let the window's own loop go on: a test's wait would keep the work in the background from running meanwhile."""
+    from PySide6.QtCore import QEventLoop, QTimer
+
+    loop = QEventLoop()
+    QTimer.singleShot(round(1000 * seconds), loop.quit)
+    loop.exec()
+
+
 def close(shell) -> None:
     """Close the window; what was changed in it is given up."""
     shell.files.give_up()

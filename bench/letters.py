@@ -5,7 +5,7 @@ import tempfile
 import time
 from pathlib import Path
 
-from common import close, percentile, report, rest
+from common import close, pause, percentile, report, rest, timed
 
 LINE = "Kestrel Point Observatory open night "
 LETTERS = {40: f"{LINE}202", 200: "\n".join([LINE] * 6)[:200]}
@@ -56,7 +56,7 @@ def time_typing(app, shell, count: int) -> None:
     for name, view in (("sheet", shell.sheet_view), ("glass", shell.glass_view)):
         view.painted.connect(lambda _took, name=name, view=view: shown.append(
             (time.perf_counter(), name, view.results.art, view.results.sheet)))
-    taken, stencils, complete = [], [], []
+    taken, stencils, complete, unrest = [], [], [], []
     wait = QEventLoop.ProcessEventsFlag.WaitForMoreEvents     # as the program's own loop does
     for index in range(EDITS):
         before_art, before_sheet = bench.results.art, bench.results.sheet
@@ -75,12 +75,20 @@ def time_typing(app, shell, count: int) -> None:
         box.textCursor().deletePreviousChar()
         while not (bench.results.complete and bench.results.job == bench.job):
             app.processEvents(wait)
-        QTest.qWait(250)
+        pause(0.25)
+        unrest.append(timed(_yardstick, 1)[0])
     report(f"{count} letters: a typed letter to the new art in both views, median",
            1000 * percentile(sorted(taken), 0.5), "ms")
     report("the same, p95", 1000 * percentile(sorted(taken), 0.95), "ms", 60)
     report("to the new stencil on screen, p95", 1000 * percentile(sorted(stencils), 0.95), "ms", 100)
     report("all checks and plans as well, p95", 1000 * percentile(sorted(complete), 0.95), "ms")
+    report("a plain loop between the letters, p95 over its median",
+           percentile(sorted(unrest), 0.95) / percentile(sorted(unrest), 0.5), "x")
+
+
+def _yardstick() -> None:
+    """Work of some 20 ms that asks for nothing: what it varies by is the computer's own unrest."""
+    sum(range(1_000_000))
 
 
 if __name__ == "__main__":

@@ -1,9 +1,9 @@
 """The painter that every picture of the desk is painted with."""
 
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from contextlib import contextmanager
 
-from PySide6.QtGui import QPaintDevice, QPainter
+from PySide6.QtGui import QBrush, QColor, QPaintDevice, QPainter, QPainterPath
 
 
 @contextmanager
@@ -19,3 +19,9 @@ def painting(on: QPaintDevice) -> Iterator[QPainter]:
         yield painter
     finally:
         painter.end()
+
+
+def fill(painter: QPainter, paths: Iterable[QPainterPath], tone: QBrush | QColor) -> None:
+    """Fill several paths, one after the other."""
+    for path in paths:
+        painter.fillPath(path, tone)

@@ -1,6 +1,7 @@
 """The glass on black card: a real projection that turns, frost in cool white, the far side faint through the glass."""
 
 from collections.abc import Callable
+from concurrent.futures import Future, ThreadPoolExecutor
 from math import degrees, pi, radians
 
 import numpy as np
@@ -16,15 +17,16 @@ from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.held import HeldArt
-from vitrograph.desk.bench.painter_paths import outlines_of, path_of, path_of_points
+from vitrograph.desk.bench.painter_paths import Outlines, outlines_of, path_of, path_of_points
 from vitrograph.desk.kit import theme
-from vitrograph.desk.kit.painting import painting
+from vitrograph.desk.kit.painting import fill, painting
 from vitrograph.desk.views.camera import Camera, in_sight, ready_for_projection
 from vitrograph.desk.views.dimensions import draw_dimensions
 from vitrograph.desk.views.glass_body import camera_before, frost_of, paint_body
 from vitrograph.desk.views.view import View
 
 TURN_STEP = radians(5)
+_AHEAD = ThreadPoolExecutor(1, "frost")
 _ROOM_FOR_HINTS = 1.4             # times what stands there, so that it meets nothing
 # commands as they are told here, and their names: the first alone of a pane
 _HINTS = ((tr("behind"), "See the glass from behind"), (tr("eye level"), "See the glass at eye level"))
@@ -50,6 +52,7 @@ class GlassView(View):
         self._room: BaseGeometry = Polygon()
         self._kept_clear: list[BaseGeometry] = []
         self._outlines = outlines_of(self._frost)
+        self._ahead: tuple[Results, Future[tuple[MultiPolygon, Outlines]]] | None = None
         self._still_of: tuple[object, ...] = ()
         self._ground: QPixmap | None = None        # the glass without its frost, for as long as it stays as it is
         self._ground_key: object = None
@@ -68,12 +71,22 @@ class GlassView(View):
             self._frost, self._film, self._room, self._kept_clear = MultiPolygon(), Polygon(), Polygon(), []
             self._outlines, self._still_of = outlines_of(self._frost), ()
             return
-        self._frost = frost_of(results)
-        self._outlines = outlines_of(self._frost)
+        self._frost, self._outlines = self._frost_ahead(results)
         still = (results.sheet, results.room, results.assessed, results.wall)
         if len(self._still_of) != len(still) or any(a is not b for a, b in zip(self._still_of, still, strict=True)):
             self._still_of = still
             self._take_still(results)
+
+    def prepare(self, results: Results) -> None:
+        """Begin on what the glass will show while the window is busy with the card and the sheet."""
+        if results.fitted is not None and results.sheet is not None:
+            self._ahead = results, _AHEAD.submit(_frost_and_outlines, results)
+
+    def _frost_ahead(self, results: Results) -> tuple[MultiPolygon, Outlines]:
+        begun, self._ahead = self._ahead, None
+        if begun is None or begun[0].fitted is not results.fitted or begun[0].sheet is not results.sheet:
+            return _frost_and_outlines(results)
+        return begun[1].result()
 
     def _take_still(self, results: Results) -> None:
         """What does not change with each letter: the film's edge, the room, what is kept clear."""
@@ -148,12 +161,29 @@ class GlassView(View):
             with painting(self._glass) as painter:
                 self._fill(painter, camera, frost, theme.colour(tone, 0.20), near=False)
                 paths = self._paths(camera, frost, near=True)
-                for across, alpha in _SOFT if tone == theme.FROST else ((0.0, 0.95),):
-                    painter.translate(across, across)
-                    for path in paths:
-                        painter.fillPath(path, theme.colour(tone, alpha))
-                    painter.translate(-across, -across)
+                if tone == theme.FROST:
+                    self._paint_softly(painter, paths)
+                else:
+                    fill(painter, paths, theme.colour(tone, 0.95))
         return self._glass
+
+    def _paint_softly(self, painter: QPainter, paths: list[QPainterPath]) -> None:
+        """Frost is filled once, and that picture laid several times: filling is what takes long."""
+        box = QRectF()
+        for path in paths:
+            box = box.united(path.controlPointRect())
+        seen = box.toAlignedRect().adjusted(-1, -1, 1, 1).intersected(self.rect())
+        if seen.isEmpty():
+            return
+        corner = QPointF(seen.topLeft())
+        frost = self.blank(QColor(Qt.GlobalColor.transparent), seen.size())
+        with painting(frost) as alone:
+            alone.translate(-corner)
+            fill(alone, paths, QColor(theme.FROST))
+        for across, alpha in _SOFT:
+            painter.setOpacity(alpha)
+            painter.drawPixmap(corner + QPointF(across, across), frost)
+        painter.setOpacity(1.0)
 
     def _paint_still(self, painter: QPainter, camera: Camera, *, composing: bool) -> None:
         """What is kept clear, the room for a motif, and the film's edge."""
@@ -185,8 +215,7 @@ class GlassView(View):
     def _fill(
         self, painter: QPainter, camera: Camera, shape: BaseGeometry, tone: QBrush | QColor, *, near: bool
     ) -> None:
-        for path in self._paths(camera, shape, near=near):
-            painter.fillPath(path, tone)
+        fill(painter, self._paths(camera, shape, near=near), tone)
 
     def _paths(self, camera: Camera, shape: BaseGeometry, *, near: bool) -> list[QPainterPath]:
         """A shape on the wall as it is seen, on the near side or the far one."""
@@ -281,6 +310,11 @@ class GlassView(View):
         """Stand the eye level with the glass, as a drinker across the table would see it, or back."""
         self.level = not self.level
         self.update()
+
+
+def _frost_and_outlines(results: Results) -> tuple[MultiPolygon, Outlines]:
+    frost = frost_of(results)
+    return frost, outlines_of(frost)
 
 
 def _screen_path(part: BaseGeometry, camera: Camera) -> QPainterPath:

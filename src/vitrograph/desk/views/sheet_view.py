@@ -21,6 +21,7 @@ from vitrograph.desk.bench.held import HeldArt
 from vitrograph.desk.bench.painter_paths import path_of, path_of_points, paths_of
 from vitrograph.desk.bench.preview import Preview
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.painting import fill
 from vitrograph.desk.views.cutting_paper import CuttingPaper
 from vitrograph.desk.views.sheet_tool import SheetTool
 from vitrograph.desk.views.view import View, bounds_of
@@ -175,7 +176,7 @@ class SheetView(View):
         if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
             painter.setPen(QPen(theme.colour(theme.PAPER_QUIET, 0.8), 1.2 / scale, Qt.PenStyle.DashLine))
             painter.drawPath(path_of_points(self._wall_outline))
-        _fill(painter, self._paths["film"], QColor(theme.FILM))
+        fill(painter, self._paths["film"], QColor(theme.FILM))
         if self.bench.held_art is not None:
             for frosts, path in self.bench.held_art.on_sheet(moving=False):
                 painter.fillPath(path, QColor(theme.PAPER if frosts else theme.FILM))
@@ -183,9 +184,9 @@ class SheetView(View):
         if self.bench.station not in {"cut", "weed"}:         # there the openings are still to be weeded
             through = QBrush(paper)
             through.setTransform(painter.worldTransform().inverted()[0])
-            _fill(painter, self._paths["openings"], through)
-        _fill(painter, self._paths.get("islands", []), QColor(theme.ISLAND))
-        _fill(painter, self._paths.get("beyond", []), theme.colour(theme.PAPER_LEVELS["stop"], 0.75))
+            fill(painter, self._paths["openings"], through)
+        fill(painter, self._paths.get("islands", []), QColor(theme.ISLAND))
+        fill(painter, self._paths.get("beyond", []), theme.colour(theme.PAPER_LEVELS["stop"], 0.75))
         if self.results.sheet is not None:
             painter.setPen(QPen(QColor(theme.PAPER), 1.6 / scale))
             painter.drawLines([QLineF(*snip.edge, *snip.tip) for snip in self.results.sheet.snips])
@@ -336,7 +337,3 @@ def _paint_preview(painter: QPainter, preview: Preview, scale: float) -> None:
         painter.strokePath(path_of(shape), QPen(tone, 1.5 / scale))
     painter.strokePath(path_of(preview.elsewhere), QPen(QColor(theme.LIT_ACCENT), 2.0 / scale))
 
-
-def _fill(painter: QPainter, paths: list[QPainterPath], tone: QBrush | QColor) -> None:
-    for path in paths:
-        painter.fillPath(path, tone)

@@ -6,7 +6,7 @@ from PySide6.QtGui import QColor, QPixmap
 from vitrograph.core.results import Results
 from vitrograph.desk.bench.painter_paths import outlines_of
 from vitrograph.desk.kit import theme
-from vitrograph.desk.kit.painting import painting
+from vitrograph.desk.kit.painting import fill, painting
 from vitrograph.desk.views.camera import in_sight
 from vitrograph.desk.views.glass_body import camera_before, frost_of, paint_body
 
@@ -31,8 +31,7 @@ def small_picture(results: Results, size: QSize, ratio: float = 1.0) -> QPixmap:
             tone = theme.FILM if results.job.stencil.kind == "decal" else theme.FROST
             for part in in_sight(frost_of(results), camera, near=True):
                 outlines = outlines_of(part)
-                for path in outlines.paths(camera.wall_to_screen(outlines.points)):
-                    painter.fillPath(path, QColor(tone))
+                fill(painter, outlines.paths(camera.wall_to_screen(outlines.points)), QColor(tone))
     return made
 
 
@@ -49,6 +48,5 @@ def art_picture(results: Results, size: QSize, ratio: float = 1.0) -> QPixmap:
     outlines = outlines_of(art)
     points = (outlines.points - [(left + right) / 2, (low + high) / 2]) * [scale, -scale]
     with painting(made) as painter:
-        for path in outlines.paths(points + [size.width() / 2, size.height() / 2]):
-            painter.fillPath(path, QColor(theme.FROST))
+        fill(painter, outlines.paths(points + [size.width() / 2, size.height() / 2]), QColor(theme.FROST))
     return made

@@ -7,7 +7,7 @@ from time import perf_counter
 import numpy as np
 import shapely
 from msgspec import Struct
-from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QColor, QMouseEvent, QPainter, QPaintEvent, QPixmap, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
@@ -59,7 +59,10 @@ class View(QWidget):
     # -- to be given by each view --------------------------------------------------------------------------------
 
     def take_results(self, results: Results) -> None:
-        """Prepare for painting."""
+        """Make ready for painting."""
+
+    def prepare(self, results: Results) -> None:
+        """Begin beside the GUI thread what `take_results` will need."""
 
     def paint(self, painter: QPainter) -> None:
         """Paint everything but the title."""
@@ -86,6 +89,7 @@ class View(QWidget):
         if results.job.key != self.results.job.key:           # another piece: card and views in frames of their own
             QTimer.singleShot(self.waits_ms, self, self._show_newest)
         elif self.next_ms and self.results.wall is not None:  # likewise, counted from when all the others were told
+            self.prepare(results)
             QTimer.singleShot(0, self, partial(QTimer.singleShot, self.next_ms, self, self._show_newest))
         else:
             self._show(results)
@@ -111,10 +115,10 @@ class View(QWidget):
         self._backdrop = None
         super().resizeEvent(event)
 
-    def blank(self, tone: QColor) -> QPixmap:
-        """A picture as large as the view, all of one tone."""
+    def blank(self, tone: QColor, size: QSize | None = None) -> QPixmap:
+        """A picture of so many pixels of the view, or as large as it, all of one tone."""
         ratio = self.devicePixelRatioF()
-        made = QPixmap(self.size() * ratio)
+        made = QPixmap((size or self.size()) * ratio)
         made.setDevicePixelRatio(ratio)
         made.fill(tone)
         return made
