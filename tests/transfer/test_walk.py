@@ -61,6 +61,16 @@ def test_films_that_lap_too_little_are_told_of_with_one_film_as_a_remedy():
     assert run(job("Kestrel\n\nPoint", **TWO_LINES)).transfer.findings == ()
 
 
+@pytest.mark.parametrize("least", [3.0, 9.0, 14.0])
+def test_films_lap_by_as_much_as_is_asked_for_where_the_lines_stand_far_enough_apart(least):
+    """With next to no border of their own, the films reach as far into the gap as the lap needs."""
+    made = job("Kestrel\n\n\nPoint", **TWO_LINES | {"stencil__border": 3.0}, transfer__least_lap=least)
+    results = run(made)
+    lower, upper = (film.band for film in results.sheet.films)
+    assert lower.s_high - upper.s_low == pytest.approx(max(6.0, least))
+    assert results.transfer.findings == ()
+
+
 def test_a_film_in_one_piece_has_no_tape_to_rub_or_to_peel():
     keys, said = walked(star_job())
     assert keys[0] == "tape" and "backing" not in keys and not any(key.startswith("tape off") for key in keys)

@@ -13,7 +13,7 @@ from msgspec import Struct
 from vitrograph.core.cut.paths.order import begun_at, order_rings
 from vitrograph.core.cut.paths.timing import seconds_of, travel_of
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.fit import LEAST_LAP_MM, SEAL_MM, cut_places, parting
+from vitrograph.core.fit import LEAST_LAP_MM, SEAL_MM, cut_places, overlapping, parting
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
 from vitrograph.core.job.change import put
@@ -45,7 +45,7 @@ class CutPlan(Struct, frozen=True, dict=True):
         return travel_of(self.paths)
 
 
-def plan_cut(choices: CutChoices, sheet: Sheet) -> CutPlan:
+def plan_cut(choices: CutChoices, sheet: Sheet, least_lap: float = LEAST_LAP_MM) -> CutPlan:
     """Order the sheet's outlines inside before outside, start each near where the last ended, and add over-run.
 
     Raises FitError where none of a film lies on the glass.
@@ -62,7 +62,7 @@ def plan_cut(choices: CutChoices, sheet: Sheet) -> CutPlan:
     size = (right - left, high - low)
     plan = CutPlan(paths, size, (-left, -low), 0.0)
     seconds = seconds_of(plan.cut_mm, plan.travel_mm, len(paths), choices)
-    return CutPlan(paths, size, (-left, -low), seconds, tuple(_carrier(choices, sheet)))
+    return CutPlan(paths, size, (-left, -low), seconds, tuple(_carrier(choices, sheet, least_lap)))
 
 
 def _holds(choices: CutChoices, size: Iterable[float]) -> bool:
@@ -71,7 +71,7 @@ def _holds(choices: CutChoices, size: Iterable[float]) -> bool:
     return all(side <= most for side, most in zip(sorted(size), mat, strict=True))
 
 
-def _carrier(choices: CutChoices, sheet: Sheet) -> Iterator[Finding]:
+def _carrier(choices: CutChoices, sheet: Sheet, least_lap: float) -> Iterator[Finding]:
     """Yield that a film is larger than the carrier mat: each is cut by itself, wherever the sheet has it."""
     sizes = [(high_x - low_x, high_y - low_y)
              for low_x, low_y, high_x, high_y in (outline.bounds for outline in sheet.outlines)]
@@ -85,13 +85,13 @@ def _carrier(choices: CutChoices, sheet: Sheet) -> Iterator[Finding]:
             else Says("the stencil is {long} long; the mat takes {most}", long=too_much[0], most=too_much[1]))
     longer = Remedy.of(tr("Use the long mat"), put(lambda job: job.cut.mat_length, LONG_MAT_MM))
     helps = sides[0] <= min(choices.mat_width, LONG_MAT_MM) and sides[1] <= max(choices.mat_width, LONG_MAT_MM)
-    remedies = [one for one in (longer if helps else None, _parted(choices, sheet)) if one is not None]
+    remedies = [one for one in (longer if helps else None, _parted(choices, sheet, least_lap)) if one is not None]
     yield Finding(Code.SHEET, Level.WATCH, says,
                   tr("use a longer mat or a roll, make the border smaller, or part it into stencils that lap"),
                   None, sides[over], mat[over], remedies[0] if remedies else None, tuple(remedies[1:]))
 
 
-def _parted(choices: CutChoices, sheet: Sheet) -> Remedy | None:
+def _parted(choices: CutChoices, sheet: Sheet, least_lap: float) -> Remedy | None:
     """The fewest films that the mat holds, laid one over the edge of the other, where the art has the gaps for them."""
     if len(sheet.films) > 1:
         return None
@@ -100,11 +100,14 @@ def _parted(choices: CutChoices, sheet: Sheet) -> Remedy | None:
     borders = [(whole[axis] - (art.bounds[axis + 2] - art.bounds[axis])) / 2 for axis in (0, 1)]
     for many in range(2, _MOST_PARTS + 1):
         for axis in (0, 1):
-            gaps = cut_places(art, axis, many)
+            gaps = cut_places(art, axis, many, lap=least_lap)
             ends = [art.bounds[axis], *(edge for gap in gaps for edge in gap), art.bounds[axis + 2]]
-            widest = max(high - low for low, high in zip(ends[::2], ends[1::2], strict=True)) + 2 * borders[axis]
+            reach = [borders[axis], *(overlapping(high - low, borders[axis], least_lap) for low, high in gaps),
+                     borders[axis]]
+            widest = max(before + high - low + after for low, high, before, after in zip(
+                ends[::2], ends[1::2], reach[:-1], reach[1:], strict=True))
             lap = min((gap[1] - gap[0] for gap in gaps), default=0.0) - 2 * SEAL_MM
-            if len(gaps) == many - 1 and lap >= LEAST_LAP_MM and _holds(choices, (widest, whole[1 - axis])):
+            if len(gaps) == many - 1 and lap >= least_lap and _holds(choices, (widest, whole[1 - axis])):
                 label, changes = parting("columns" if axis == 0 else "rows", many)
                 return Remedy.of(label, *changes)
     return None

@@ -11,6 +11,7 @@ from vitrograph.core.fit.band import (
     band_edge,
     cut_places,
     joints_of,
+    overlapping,
 )
 from vitrograph.core.fit.chart import Chart, whole_wall
 from vitrograph.core.fit.checks import check_fit
@@ -49,6 +50,7 @@ __all__ = [
     "map_art",
     "moved_round",
     "moved_up",
+    "overlapping",
     "parting",
     "room_for",
     "size_told",

@@ -103,11 +103,13 @@ def gaps_in(shape: MultiPolygon, axis: int) -> list[tuple[float, float]]:
     return [(float(end), float(start)) for end, start in zip(reached[:-1], boxes[1:, 0], strict=True) if start > end]
 
 
-def cut_places(shape: MultiPolygon, axis: int, many: int, least: float = 2 * SEAL_MM) -> list[tuple[float, float]]:
+def cut_places(
+    shape: MultiPolygon, axis: int, many: int, least: float = 2 * SEAL_MM, lap: float = LEAST_LAP_MM
+) -> list[tuple[float, float]]:
     """The gaps that part a shape into `many` as even as may be, fewer where it has not so many; in order.
 
     A gap narrower than `least` parts nothing: by itself, neither film could keep off the other's openings. One in
-    which the films lap well is taken before a narrower one that is a little more even.
+    which the films lap by `lap` is taken before a narrower one that is a little more even.
     """
     low, high = shape.bounds[axis], shape.bounds[axis + 2]
     free = [gap for gap in gaps_in(shape, axis) if gap[1] - gap[0] >= least]
@@ -115,7 +117,7 @@ def cut_places(shape: MultiPolygon, axis: int, many: int, least: float = 2 * SEA
     for k in range(1, many):
         wanted = low + (high - low) * k / many
         left = [gap for gap in free if gap not in chosen]
-        near = [gap for gap in left if gap[1] - gap[0] >= least + LEAST_LAP_MM
+        near = [gap for gap in left if gap[1] - gap[0] >= least + lap
                 and abs((gap[0] + gap[1]) / 2 - wanted) <= _EVEN * (high - low) / many]
         if left:
             chosen.append(min(near or left, key=lambda gap: abs((gap[0] + gap[1]) / 2 - wanted)))
@@ -123,10 +125,10 @@ def cut_places(shape: MultiPolygon, axis: int, many: int, least: float = 2 * SEA
 
 
 def parts_of(
-    art: MultiPolygon, axis: int, many: int, cell: Box, least: float = 2 * SEAL_MM
+    art: MultiPolygon, axis: int, many: int, cell: Box, least: float = 2 * SEAL_MM, lap: float = LEAST_LAP_MM
 ) -> Iterator[tuple[Box, MultiPolygon]]:
     """A cell of art parted at its gaps, along x (0) or up y (1): the smaller cells and what lies in each."""
-    places = [(low + high) / 2 for low, high in cut_places(art, axis, many, least)] if many > 1 else []
+    places = [(low + high) / 2 for low, high in cut_places(art, axis, many, least, lap)] if many > 1 else []
     ends = [cell[axis], *places, cell[axis + 2]]
     shapes = shapely.get_parts(art)
     middles = shapely.bounds(shapes)[:, [axis, axis + 2]].mean(axis=1)
@@ -135,9 +137,9 @@ def parts_of(
         yield box, multipolygon(shapes[(middles >= low) & (middles < high)])
 
 
-def overlapping(gap: float, border: float) -> float:
-    """How far each of two neighbouring films reaches into the gap between their openings, mm."""
-    return min(gap - SEAL_MM, max(border, (gap + OVERLAP_MM) / 2))
+def overlapping(gap: float, border: float, lap: float = LEAST_LAP_MM) -> float:
+    """How far each of two neighbouring films reaches into the gap between their openings, so that they lap, mm."""
+    return min(gap - SEAL_MM, max(border, (gap + max(OVERLAP_MM, lap)) / 2))
 
 
 def joints_of(bands: Sequence[Band], number: int) -> set[str]:

@@ -16,7 +16,7 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.errors import FitError, GlassError
 from vitrograph.core.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
-from vitrograph.core.fit.band import ALL, Band, Sides, band_edge, band_round, overlapping, parts_of
+from vitrograph.core.fit.band import ALL, LEAST_LAP_MM, Band, Sides, band_edge, band_round, overlapping, parts_of
 from vitrograph.core.fit.chart import Chart, half_size, longest_edge, warp
 from vitrograph.core.fit.parted import Parted, Shifted, set_out
 from vitrograph.core.geometry import Box, Points, largest, without
@@ -36,13 +36,14 @@ Notch = tuple[float, float, float, float]                      # wall (u, s), an
 class FilmChoices(Struct, frozen=True):
     """What the films depend on beside the fit: the borders, how near to an opening a snip may come, mm; the limit.
 
-    `nodes` of the membrane.
+    `nodes` of the membrane. Films of one glass lap by `lap` mm, where the gaps of the art allow it.
     """
 
     border: Sides = (20.0, 20.0, 20.0, 20.0)
     safe: float = 12.0
     limit: float = 0.015
     nodes: int = NODES
+    lap: float = LEAST_LAP_MM
 
 
 class Film(Struct, frozen=True, eq=False, dict=True):
@@ -132,10 +133,10 @@ def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices, s
     has u0 and turn 0; on a pane the art stands so far (mm) to the right of the middle. Raises GlassError where a film
     reaches a pole.
     """
-    rows = [[_Cell(cell, _laid(part, chart)) for cell, part in parts_of(row, 0, fit.columns, cell)]
-            for cell, row in parts_of(art, 1, fit.rows, ALL)]
+    rows = [[_Cell(cell, _laid(part, chart)) for cell, part in parts_of(row, 0, fit.columns, cell, lap=choices.lap)]
+            for cell, row in parts_of(art, 1, fit.rows, ALL, lap=choices.lap)]
     cells = [cell for row in rows for cell in row]
-    boxes = _boxes(rows, chart.wall, choices.border, wrap=fit.wrap)
+    boxes = _boxes(rows, chart.wall, choices, wrap=fit.wrap)
     bands = [band_round(chart.wall, box, sides, stands) for box, sides in boxes]
     alone = len(cells) == 1
     made = [_film(chart, cell, band, border, fit, choices, alone=alone)
@@ -165,9 +166,11 @@ def _on_wall(cell: Box, chart: Chart) -> Box:
     return box[0], box[1], box[2], box[3]
 
 
-def _boxes(rows: list[list[_Cell]], wall: Wall, border: Sides, *, wrap: bool) -> Iterator[tuple[Box, Sides]]:
+def _boxes(
+    rows: list[list[_Cell]], wall: Wall, choices: FilmChoices, *, wrap: bool
+) -> Iterator[tuple[Box, Sides]]:
     """Of each film the box of its art on the wall, and the border wanted at each side; a wrap's film closes behind."""
-    bounds = [_bounds(row) for row in rows]
+    bounds, border, lap = [_bounds(row) for row in rows], choices.border, choices.lap
     u_low, u_high = min(box[0] for box in bounds), max(box[2] for box in bounds)
     scales = [float(wall.scale(np.array([(box[1] + box[3]) / 2]))[0]) for box in bounds]
     if min(scales) <= 0:
@@ -175,13 +178,14 @@ def _boxes(rows: list[list[_Cell]], wall: Wall, border: Sides, *, wrap: bool) ->
     spare = max(0.0, wall.span - (u_high - u_low)) / 2 if wall.closed else np.inf
     outer = [spare if wrap and wall.closed else min(border[side] / min(scales), spare) for side in (0, 2)]
     for i, (row, scale, (_, s_low, _, s_high)) in enumerate(zip(rows, scales, bounds, strict=True)):
-        lower = overlapping(s_low - bounds[i - 1][3], border[1]) if i else border[1]
-        upper = overlapping(bounds[i + 1][1] - s_high, border[3]) if i + 1 < len(rows) else border[3]
+        lower = overlapping(s_low - bounds[i - 1][3], border[1], lap) if i else border[1]
+        upper = overlapping(bounds[i + 1][1] - s_high, border[3], lap) if i + 1 < len(rows) else border[3]
         # rows of one film each are all as wide as the widest, so that their sides line up
         ends = [(cell.wall.bounds[0], cell.wall.bounds[2]) for cell in row] if len(row) > 1 else [(u_low, u_high)]
         for k, (start, end) in enumerate(ends):
-            left = overlapping((start - ends[k - 1][1]) * scale, border[0]) if k else outer[0] * scale
-            right = overlapping((ends[k + 1][0] - end) * scale, border[2]) if k + 1 < len(ends) else outer[1] * scale
+            left = overlapping((start - ends[k - 1][1]) * scale, border[0], lap) if k else outer[0] * scale
+            right = (overlapping((ends[k + 1][0] - end) * scale, border[2], lap) if k + 1 < len(ends)
+                     else outer[1] * scale)
             yield (start, s_low, end, s_high), (left, lower, right, upper)
 
 

@@ -48,7 +48,8 @@ class FitChoices(Struct, frozen=True):
     def of(cls, job: Job) -> "FitChoices":
         """The choices that a job makes in its other parts."""
         stencil = job.stencil
-        films = FilmChoices(stencil.borders, stencil.least_border, job.fit.limit(job.cut.film))
+        films = FilmChoices(stencil.borders, stencil.least_border, job.fit.limit(job.cut.film),
+                            lap=job.transfer.least_lap)
         ground = Ground(stencil.ground_shape, stencil.ground) if stencil.kind == "clear" else None
         return cls(stencil.viewing_mm, stencil.reading_angle, films, ground)
 
