@@ -168,6 +168,18 @@ def test_every_check_is_exercised_by_a_faulty_specimen():
     assert codes >= {Code.OFF_GLASS, Code.OVERLAP, Code.BORDER, Code.WEB, Code.OPENING, Code.READING_WIDTH, Code.FACE}
 
 
+@pytest.mark.parametrize("above", [1.0, 7.0, 9.4])
+def test_where_the_rim_cuts_the_art_no_sliver_is_told_that_the_art_does_not_have(above):
+    made = job("Kestrel", face="Zilla Slab Bold", width=60.0, fit__from_rim=30.0)
+    whole, cut = (kinds_and_sizes(run(one)) for one in (made, made.changed(fit__from_rim=-above)))
+    assert cut <= whole and cut
+
+
+def kinds_and_sizes(results):
+    return {(one.code, round(one.value, 2)) for one in results.findings()
+            if one.code in {Code.WEB, Code.NEAR, Code.OPENING, Code.NEEDLE, Code.SPECK, Code.ISLAND}}
+
+
 WIDE_PANE = FlatGlass(width=900.0, height=600.0)
 
 

@@ -1,9 +1,10 @@
 """Checks of film and openings alone: each fault with its measured width, why it matters, and mends that do it."""
 
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from math import degrees, isfinite
 
 import numpy as np
+from shapely.geometry import Point
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import FilmMend, FilmMendName
@@ -50,7 +51,7 @@ def film_faults(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     told: set[str] = set()
     why = _NEEDED[sheet.kind]
     kinds = list(_CODES)
-    faults = sheet.cutting.faults(Limits.of(given.stencil))
+    faults = _of_what_is_cut(sheet, sheet.cutting.faults(Limits.of(given.stencil)))
     for fault in sorted(faults, key=lambda fault: (kinds.index(fault.kind), not fault.grave, fault.value)):
         first = fault.kind not in told
         told.add(fault.kind)
@@ -64,6 +65,13 @@ def film_faults(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
         note = tr("so fine a point comes out soft at its end; nothing tears") if not fault.grave else why[fault.kind]
         yield Finding(_CODES[fault.kind], level, _says(fault), note, fault.where, fault.value, fault.limit,
                       remedies[0] if remedies else None, tuple(remedies[1:]))
+
+
+def _of_what_is_cut(sheet: Sheet, faults: Iterable[Fault]) -> list[Fault]:
+    """Leave out slivers that are there only because the art runs off the glass: that is told, and has to be mended."""
+    if sheet.beyond.is_empty:
+        return list(faults)
+    return [fault for fault in faults if sheet.beyond.distance(Point(fault.where)) > fault.limit]
 
 
 def _by_finger(fault: Fault) -> bool:
