@@ -4,10 +4,12 @@ import json
 import re
 from itertools import pairwise
 from math import hypot
+from pathlib import Path
 
 import ezdxf
 import pytest
 from PIL import Image
+from pypdf import PdfReader
 
 from specimens import STAR, fonts_folder, job
 from vitrograph.cli import main
@@ -351,6 +353,30 @@ def test_the_plan_tells_each_film_of_each_copy_its_place_its_steps_and_its_mask(
     assert main(["plan", str(tmp_path / "out" / "job.vitro")]) == 0
     said = capsys.readouterr().out
     assert "transfer, stencil 2 of 2 round the glass" in said and "Mark where the film goes" in said
+
+
+def test_a_name_without_a_stencil_is_left_out_and_the_others_are_made(tmp_path, capsys):
+    """One name that the face cannot write must not hold up twenty-nine that it can; it is told wherever they are."""
+    (tmp_path / "names.csv").write_text("words,count\nAda,1\n\u5f35,3\nGrace,2\n", encoding="utf-8")
+    names = ("--names", str(tmp_path / "names.csv"), "--name", "Guides")
+    assert quick(tmp_path, *TUMBLER, "--width", "40", *names) == 1
+    (told,) = capsys.readouterr().err.splitlines()
+    assert told.startswith("vitrograph: left out, for want of a stencil: Guides: \u5f35: ") and "no letter" in told
+    plan = json.loads((tmp_path / "out" / "plan.json").read_text("utf-8"))
+    order = str(tmp_path / "out" / "job.vitro")
+    assert [(one["row"]["words"], one["count"]) for one in plan["pieces"]] == [("Ada", 1), ("Grace", 2)]
+    assert plan["cut"]["stencils"] == 3 and len(plan["left_out"]) == 1
+    assert {one["piece"] for one in plan["etch"]["schedule"]} == {"Guides: Ada", "Guides: Grace"}
+    cover = PdfReader(tmp_path / "out" / "packet.pdf").pages[0].extract_text()
+    assert "3 glasses, 3 stencils to cut." in cover and "Left out, for want of a stencil: Guides: " in cover
+    assert main(["check", order]) == 1
+    assert any(line.startswith("stop: Guides: \u5f35: ") for line in capsys.readouterr().out.splitlines())
+    out = f"file:{tmp_path / 'again.plt'}"
+    assert main(["cut", order, "--to", out, "--again", "Guides: Grace"]) == 0
+    lacking = load_order(Path(order)).pieces[0].names.rows[1]
+    assert (lacking.cells, lacking.count) == (("\u5f35",), 3), "and it is kept"
+    (tmp_path / "names.csv").write_text("\u5f35\n", encoding="utf-8")
+    assert quick(tmp_path / "none", *TUMBLER, "--width", "40", *names) == 2 and not (tmp_path / "none").exists()
 
 
 def test_one_stencil_is_cut_again_by_its_pieces_name(tmp_path, capsys):

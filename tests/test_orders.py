@@ -158,10 +158,15 @@ def test_only_a_complete_run_of_this_very_job_is_finished_work(tmp_path):
     assert not (tmp_path / "no").exists()
 
 
-def test_an_error_names_its_piece_where_there_are_several():
-    bad = Order.of(job(), job(name="Bad", glass=TaperedGlass(rim=120, base=40, height=20, height_is="slant")))
+def test_what_lacks_a_stencil_is_left_out_by_name_and_refused_where_nothing_else_is_made():
+    none = job(name="Bad", glass=TaperedGlass(rim=120, base=40, height=20, height_is="slant"))
+    done = Pipeline().run_order(Order.of(none, job(name="Good"))).finished()
+    assert done.says_lacking("mm").startswith("left out, for want of a stencil: Bad: a slant of 20")
+    assert [one.job.name for one in done.called("2")] == ["Good"] and done.places == ((1, 0),)
+    with pytest.raises(JobError, match=r"^Bad is left out"):
+        done.called("Bad")
     with pytest.raises(GlassError, match=r"^Bad: a slant of 20"):
-        Pipeline().run_order(bad).finished()
+        Pipeline().run_order(Order.of(none, none)).finished()
 
 
 def test_the_piece_first_asked_for_is_answered_first_and_all_are_in_the_end():

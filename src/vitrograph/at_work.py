@@ -11,16 +11,30 @@ from vitrograph.core.language import tr
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder
 from vitrograph.core.stage_table import STAGES
+from vitrograph.core.storing.whole import writable
+from vitrograph.core.units import MINUS, NARROW_SPACE
 
 _FIRST_S, _THEN_S = 1.5, 5.0
 
 
-def worked_out(pipeline: Pipeline, order: Order) -> FinishedOrder:
-    """An order's results, told of on stderr while they are waited for. Raises UnfinishedError."""
+def worked_out(pipeline: Pipeline, order: Order, *, quietly: bool = False) -> FinishedOrder:
+    """An order's results, told of on stderr while they are waited for; so is what is left out, if not `quietly`.
+
+    Raises what keeps the first piece from an answer, where none has one.
+    """
     with _telling(len(order.places) * len(STAGES)) as step:
         for results in pipeline.steps_of_order(order):
             step(results.done)
-    return results.finished()
+    done = results.finished()
+    if done.lacking and not quietly:
+        say_aside(done.says_lacking(order.units))
+    return done
+
+
+def say_aside(sentence: str) -> None:
+    """Say something on stderr, in letters that any screen has."""
+    plain = writable(sentence.replace(NARROW_SPACE, " ").replace(MINUS, "-"))
+    print(tr("vitrograph: {plain}", plain=plain), file=sys.stderr, flush=True)
 
 
 @contextmanager

@@ -1,6 +1,6 @@
 """The program without a window, and the door to the one with it.
 
-Exit code 0: fine; 1: something found is a stop; 2: unusable input. Errors are one line on stderr.
+Exit code 0: fine; 1: something found is a stop, or left out; 2: unusable input. Errors are one line on stderr.
 """
 
 import argparse
@@ -16,11 +16,12 @@ from pathlib import Path
 from typing import Any, NoReturn, get_args
 
 from vitrograph import __version__
-from vitrograph.at_work import worked_out
+from vitrograph.at_work import say_aside, worked_out
 from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import PATTERNS, SHEET_WRITERS, WRITERS, numbered, patterns_pdf, write_files, written_as
 from vitrograph.core.faults import told
+from vitrograph.core.findings import Level
 from vitrograph.core.job.pieces import with_mends
 from vitrograph.core.language import tr, tr_later
 from vitrograph.core.paper import PaperName
@@ -29,10 +30,10 @@ from vitrograph.core.results import FinishedOrder
 from vitrograph.core.says import in_words
 from vitrograph.core.stencil import mend_all
 from vitrograph.core.storing.orderfile import load_order
-from vitrograph.core.storing.whole import keep_apart, reason, writable, write_whole
+from vitrograph.core.storing.whole import keep_apart, reason, write_whole
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
-from vitrograph.core.units import MINUS, NARROW_SPACE, parse_whole
+from vitrograph.core.units import parse_whole
 from vitrograph.core.value_words import word_of
 from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.cutting import add_cutting
@@ -134,8 +135,7 @@ def main(argv: Sequence[str] | None = None) -> int:
 
 
 def _refuse(sentence: str) -> int:
-    plain = writable(sentence.replace(NARROW_SPACE, " ").replace(MINUS, "-"))
-    print(tr("vitrograph: {plain}", plain=plain), file=sys.stderr)
+    say_aside(sentence)
     return UNUSABLE
 
 
@@ -234,31 +234,37 @@ def _window(path: Path | None, demo: str | None = None, faster: float = 1.0) -> 
         raise VitrographError(str(error)) from None
 
 
-def _finished(options: argparse.Namespace) -> FinishedOrder:
+def _finished(options: argparse.Namespace, *, quietly: bool = False) -> FinishedOrder:
     """An order's file worked out, to be told in the unit asked for, or in the order's own."""
     order = load_order(options.order)
     if options.units:
         order = order.changed(units=options.units)
     options.units = order.units                               # errors are told in it as well
-    return worked_out(Pipeline(), order)
+    return worked_out(Pipeline(), order, quietly=quietly)
+
+
+def _code_of(done: FinishedOrder) -> int:
+    return STOPPED if done.stopped or done.lacking else FINE
 
 
 def _plan(options: argparse.Namespace) -> int:
     done = _finished(options)
     print(json.dumps(plan_of(done), indent=1, ensure_ascii=False) if options.json else "\n".join(summary_lines(done)))
-    return STOPPED if done.stopped else FINE
+    return _code_of(done)
 
 
 def _check(options: argparse.Namespace) -> int:
-    done = _finished(options)
+    done = _finished(options, quietly=True)
     found = [(f"{piece.job.name}: ", one) for piece in done.pieces for one in piece.findings()]
     found += [("", one) for one in done.cut.findings]
     for name, one in found:
         whose = name if len(done.pieces) > 1 else ""
         print(f"{word_of(one.level.value)}: {whose}{in_words(one.says, done.order.units)} ({one.code.value})")
-    if not found:
+    for error in done.lacking:
+        print(f"{word_of(Level.STOP.value)}: {error.words(done.order.units)}")
+    if not found and not done.lacking:
         print(tr("nothing to watch"))
-    return STOPPED if done.stopped else FINE
+    return _code_of(done)
 
 
 def _export(options: argparse.Namespace) -> int:
@@ -281,16 +287,16 @@ def _export(options: argparse.Namespace) -> int:
             contents = written_as(kind, done, pieces)
         for number, content in enumerate(contents, start=1):
             write_whole(path.with_name(numbered(path.name, number, len(contents))), content)
-    return STOPPED if done.stopped else FINE
+    return _code_of(done)
 
 
 def _quick(options: argparse.Namespace) -> int:
     pipeline = Pipeline()
     order = quick_order(options)
-    done = worked_out(pipeline, order)
+    done = worked_out(pipeline, order, quietly=options.mend)
     lines: list[str] = []
     if options.mend:
-        for piece, (at, row) in zip(done.pieces, order.places, strict=True):
+        for piece, (at, row) in zip(done.pieces, done.places, strict=True):
             proposal = mend_all(piece.sheet, piece.job.stencil)
             order = with_mends(order, at, row, proposal.mends)
             whose = f"{piece.job.name}, " if len(done.pieces) > 1 else ""
@@ -298,7 +304,7 @@ def _quick(options: argparse.Namespace) -> int:
         done = worked_out(pipeline, order)
     write_files(done, options.out, load_workshop(default_file()).house.paper)
     print("\n".join([*summary_lines(done), *lines]))
-    return STOPPED if done.stopped else FINE
+    return _code_of(done)
 
 
 def _join_negatives(words: list[str]) -> list[str]:

@@ -9,6 +9,8 @@ from pathlib import Path
 from time import monotonic
 from typing import Any
 
+from msgspec.structs import replace
+
 from vitrograph.at_work import worked_out
 from vitrograph.core.cut import CutWork, closer
 from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
@@ -89,7 +91,7 @@ def _nest(options: argparse.Namespace) -> int:
                   file=sys.stderr, flush=True)
 
     nested = order.changed(cut__laid=done.nested(closer(float(seconds), told=told)))
-    after = FinishedOrder(nested, done.pieces).cut.bed
+    after = replace(done, order=nested).cut.bed
     if (len(after.sheets), after.used_mm) >= (len(before.sheets), before.used_mm) and order.cut.laid:
         nested, after = order, before
     save_order(nested, options.out or options.order)
@@ -139,7 +141,7 @@ def _again(done: FinishedOrder, words: str) -> CutWork:
     """One stencil of a piece by itself, as its name and the number of its film say."""
     names = {one.job.name: one for one in done.pieces}
     name, colon, film = words.rpartition(":") if ":" in words and words not in names else (words, "", "")
-    piece = names.get(name) or done.pieces[done.order.places.index((done.order.piece_named(name), 0))]
+    piece = names.get(name) or done.called(name)[0]
     many = len(piece.sheet.outlines)
     number = parse_whole(film, many, 1) if colon else None
     if colon and number is None:

@@ -3,6 +3,7 @@
 import numpy as np
 import pytest
 from msgspec.structs import replace
+from pypdf import PdfReader
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QInputDialog, QLineEdit, QPlainTextEdit, QPushButton
@@ -15,6 +16,7 @@ from vitrograph.core.glass import ShelvedGlass
 from vitrograph.core.job import Artwork, FilmMend, Item, Names, Order, Row, SizeRule, StraightGlass, Words
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.desk.kit.message import Heard
+from vitrograph.desk.topbar import TopBar
 
 PAIR = Order.of(job("Kestrel", name="Flutes", count=2), star_job(name="Plaque", glass=PLAQUE, fit__from_rim=None),
                 name="Open night", id="a pair")
@@ -278,7 +280,7 @@ def test_what_was_found_about_a_row_is_read_whole_in_the_smallest_window(named):
     assert any("\n" in one.text() for one in made)
 
 
-def test_a_row_that_fails_shows_nothing_of_another_and_the_bed_does_without_it(named):
+def test_a_row_that_fails_shows_nothing_of_another_and_the_others_are_made_without_it(named, tmp_path):
     desk, window = named
     desk.qtbot.waitUntil(lambda: not window.table.item(0, 0).icon().isNull(), timeout=5000)
     window.table.item(0, 1).setText("\u5f35")
@@ -291,6 +293,16 @@ def test_a_row_that_fails_shows_nothing_of_another_and_the_bed_does_without_it(n
     desk.qtbot.waitUntil(lambda: bool(card.keeper.says), timeout=5000)
     assert "\u5f35" in card.lacking.text() and card.lacking.isVisible() and card.trial.isEnabled()
     assert card.keeper.work.stencils == 3                      # of the others, twice Bram
+    bar = desk.shell.findChild(TopBar)
+    assert bar.packet.isEnabled() and bar.send.isEnabled()
+    desk.bench.go("etch")
+    evening = desk.card().evening
+    desk.qtbot.waitUntil(lambda: "\u5f35" in evening.says.text(), timeout=15000)
+    assert "left out" in evening.says.text().lower() and len(evening.keeper.evening.glasses) == 3
+    desk.shell.files.write_packet(tmp_path / "packet.pdf")
+    desk.qtbot.waitUntil(lambda: (tmp_path / "packet.pdf").exists(), timeout=30000)
+    assert "Left out" in PdfReader(tmp_path / "packet.pdf").pages[0].extract_text()
+    desk.bench.go("cut")
     window.table.item(0, 1).setText("Ida")
     with pytest.raises(UnfinishedError, match="still being laid out"):
         card._run()                                            # not for want of the row that was mended just now

@@ -10,7 +10,7 @@ from msgspec.structs import fields, replace
 
 from vitrograph.core.artwork import Art
 from vitrograph.core.cut import Bed, CutPlan, CutWork, Packer, Wanted, bed_of, cut_on, cut_work, parts_of
-from vitrograph.core.errors import UnfinishedError, VitrographError
+from vitrograph.core.errors import JobError, UnfinishedError, VitrographError
 from vitrograph.core.etch import EtchPlan, EtchTally, EveningPlan, OwnTimes, WorkOfPiece, evening_of, tally_etch
 from vitrograph.core.findings import Finding, Level, worst, worst_of
 from vitrograph.core.fit import FitCheckInput, Fitted, MappedArt, Room, check_fit
@@ -22,7 +22,10 @@ from vitrograph.core.stage_table import STAGES
 from vitrograph.core.stations import STATIONS, Station
 from vitrograph.core.stencil import Demands, Sheet
 from vitrograph.core.transfer import TransferPlan
+from vitrograph.core.units import Unit
 from vitrograph.core.weed import WeedPlan
+
+_NOT_YET = tr("this is still being worked out: wait until every station has its answer")
 
 
 class Results(Struct, frozen=True, dict=True):
@@ -128,7 +131,7 @@ class FinishedPiece(Struct, frozen=True):
         for _, error in results.failed:
             raise error
         if not results.complete or not _of_this_job(results):
-            raise UnfinishedError(tr("this is still being worked out: wait until every station has its answer"))
+            raise UnfinishedError(_NOT_YET)
         return cls(**{one.name: getattr(results, one.name) for one in fields(cls) if one.name != "results"},
                    results=results)
 
@@ -203,15 +206,19 @@ class OrderResults(Struct, frozen=True):
         """What was found at a station, piece after piece."""
         return tuple(found for piece in self.pieces for found in piece.findings(station))
 
-    def finished(self) -> "FinishedOrder":
-        """These results as finished work. Raises as `Results.finished`, naming the piece where there are several."""
-        done, lacking = self.sound()
-        if lacking:
-            raise lacking[0]
-        return done
+    @property
+    def usable(self) -> bool:
+        """Whether all is worked out, and there is a piece that can be made."""
+        return self.complete and not all(piece.failed for piece in self.pieces)
 
-    def sound(self) -> tuple["FinishedOrder", tuple[VitrographError, ...]]:
-        """Those of its pieces that can be finished, and why each of the others cannot. Raises that where none can."""
+    def finished(self) -> "FinishedOrder":
+        """Those of its pieces that can be finished; one name without a letter must not hold up all the others.
+
+        Raises why the first cannot where none can, naming the piece where there are several, and UnfinishedError while
+        any is still being worked out.
+        """
+        if not self.complete:
+            raise UnfinishedError(_NOT_YET)
         pieces, lacking = [], []
         for results in self.pieces:
             try:
@@ -221,7 +228,7 @@ class OrderResults(Struct, frozen=True):
                     Says("{name}: {says}", name=results.job.name, says=error.says)))
         if not pieces:
             raise lacking[0]
-        return FinishedOrder(self.order, tuple(pieces)), tuple(lacking)
+        return FinishedOrder(self.order, tuple(pieces), tuple(lacking))
 
 
 def _wanted(pieces: Iterable[FinishedPiece]) -> list[Wanted]:
@@ -229,10 +236,14 @@ def _wanted(pieces: Iterable[FinishedPiece]) -> list[Wanted]:
 
 
 class FinishedOrder(Struct, frozen=True, dict=True):
-    """A complete run of a whole order, without failure. Made by `OrderResults.finished` alone."""
+    """A complete run of an order: its pieces without failure, and why each of the others is `lacking`.
+
+    Made by `OrderResults.finished` alone.
+    """
 
     order: Order
     pieces: tuple[FinishedPiece, ...]
+    lacking: tuple[VitrographError, ...] = ()
     own: OwnTimes = OwnTimes()
 
     def by(self, own: OwnTimes) -> "FinishedOrder":
@@ -251,7 +262,21 @@ class FinishedOrder(Struct, frozen=True, dict=True):
         if row:
             return row
         wanted = self.order.piece_named(name)
-        return tuple(one for one, (at, _) in zip(self.pieces, self.order.places, strict=True) if at == wanted)
+        found = tuple(one for one, (at, _) in zip(self.pieces, self.places, strict=True) if at == wanted)
+        if not found:
+            raise JobError(tr("{name} is left out, for want of a stencil: 'check' says why", name=name))
+        return found
+
+    @cached_property
+    def places(self) -> tuple[tuple[int, int], ...]:
+        """Of each of its pieces the number of the order's piece, and of its row."""
+        at = {job.key: place for job, place in zip(self.order.jobs, self.order.places, strict=True)}
+        return tuple(at[piece.job.key] for piece in self.pieces)
+
+    def says_lacking(self, unit: Unit) -> str:
+        """What is left out, and why; nothing where all is made."""
+        all_of_it = "; ".join(error.words(unit) for error in self.lacking)
+        return tr("left out, for want of a stencil: {all}", all=all_of_it) if self.lacking else ""
 
     def only(self, pieces: Sequence[FinishedPiece]) -> "FinishedOrder":
         """It with some of its pieces alone."""

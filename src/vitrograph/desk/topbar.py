@@ -150,9 +150,8 @@ class TopBar(QWidget):
         glasses = tr("{count} glasses", count=order.count) if order.count > 1 else tr("1 glass")
         many = len(order.pieces)
         self.about.setText(tr("{many} pieces   ·   {glasses}", many=many, glasses=glasses) if many > 1 else glasses)
-        ready = results.complete and not any(piece.failed for piece in results.pieces)
-        self.packet.setEnabled(ready)
-        self.send.setEnabled(ready)
+        self.packet.setEnabled(results.usable)
+        self.send.setEnabled(results.usable)
 
     def _rename(self) -> None:
         text, order = self.name.text().strip(), self.bench.order

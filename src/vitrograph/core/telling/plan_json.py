@@ -27,6 +27,7 @@ def plan_of(done: FinishedOrder) -> dict[str, Any]:
                   "count": order.count, "film": order.cut.film,
                   "recipe": order.etch.recipe.name},
         "pieces": [_piece(piece, order.units) for piece in done.pieces],
+        "left_out": [error.words(order.units) for error in done.lacking],
         "cut": _cut(done),
         "etch": _etch(done),
     })

@@ -3590,6 +3590,10 @@
         <translation>{name}: {says}</translation>
     </message>
     <message>
+        <source>{name} is left out, for want of a stencil: &apos;check&apos; says why</source>
+        <translation>{name} ist ausgelassen, weil keine Schablone dafür da ist: „check“ sagt, warum</translation>
+    </message>
+    <message>
         <source>there is no art yet: put words or a drawing on the piece first</source>
         <translation>noch kein Motiv da: erst Wörter oder eine Zeichnung auf das Stück setzen</translation>
     </message>

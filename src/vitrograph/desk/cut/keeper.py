@@ -6,10 +6,9 @@ from threading import Event
 from PySide6.QtCore import QObject, Signal
 
 from vitrograph.core.cut import CutWork, closer
-from vitrograph.core.errors import Cancelled, VitrographError
+from vitrograph.core.errors import Cancelled
 from vitrograph.core.job import Lying, Order
-from vitrograph.core.language import tr
-from vitrograph.core.results import OrderResults
+from vitrograph.core.results import FinishedOrder, OrderResults
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
 
@@ -59,7 +58,7 @@ class CutKeeper(QObject):
 
     def nest(self, seconds: float) -> None:
         """Nest the stencils of each film closer, for so many seconds; `nested` carries places, none where stopped."""
-        done, self._stop = self.bench.order_results.sound()[0], Event()
+        done, self._stop = self.bench.order_results.finished(), Event()
         self._nested_of = self.bench.order
         stop = self._stop
 
@@ -79,10 +78,8 @@ class CutKeeper(QObject):
         self.bench.refused.emit(sentence)
         self.laid.emit()
 
-    def _take(self, answer: tuple[CutWork, tuple[VitrographError, ...]]) -> None:
-        self.work, lacking = answer
-        told = "; ".join(self.bench.words(error.says) for error in lacking)
-        self.says = tr("left out, for want of a stencil: {all}", all=told) if lacking else ""
+    def _take(self, done: FinishedOrder) -> None:
+        self.work, self.says = done.cut, done.says_lacking(self.bench.unit)
         self.laid.emit()
 
     def _mind_changes(self) -> None:
@@ -94,9 +91,9 @@ class CutKeeper(QObject):
         self.nested.emit(laid if self._nested_of == self.bench.order else ())
 
 
-def _worked_out(results: OrderResults) -> tuple[CutWork, tuple[VitrographError, ...]]:
-    """The cut with all that the window shows of it worked out, so that the window need not; and what it lacks."""
-    done, lacking = results.sound()
+def _worked_out(results: OrderResults) -> FinishedOrder:
+    """The order with all that the window shows of its cut worked out, so that the window need not."""
+    done = results.finished()
     for run in done.cut.runs:
         _ = run.tips, run.paths, run.travel_mm
-    return done.cut, lacking
+    return done

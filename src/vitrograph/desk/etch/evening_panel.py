@@ -122,7 +122,8 @@ class EveningPanel(Column):
             self.says.setText(f"{capital(trouble)}." if trouble
                               else tr("The evening is being planned."))
         else:
-            self.says.setText(_plan_words(evening) if live is None else _live_words(live))
+            left_out = f"\n{capital(self.keeper.left_out)}." if self.keeper.left_out else ""
+            self.says.setText((_plan_words(evening) if live is None else _live_words(live)) + left_out)
             plan = evening.plan
             self.calm.setValue(round(10 * plan.calm))
             how = tr("as calm as it takes") if self.bench.order.etch.calm is None else tr("as calm as you chose")

@@ -10,6 +10,7 @@ from vitrograph.core.etch import (
     EveningPlan,
     GlassWork,
     Live,
+    OwnTimes,
     UnderClock,
     broken_glasses,
     clocks_to_start,
@@ -18,7 +19,7 @@ from vitrograph.core.etch import (
     settling_clocks,
     waits_passed,
 )
-from vitrograph.core.results import OrderResults
+from vitrograph.core.results import FinishedOrder, OrderResults
 from vitrograph.core.work import Happened, StepRef
 from vitrograph.core.work.happened import Kind
 from vitrograph.desk.bench import Bench
@@ -39,6 +40,7 @@ class EveningKeeper(QObject):
         self.evening: EveningPlan | None = None
         self.live: Live | None = None
         self.trouble = ""                                      # one sentence: why there is no plan
+        self.left_out = ""                                     # another: which piece it does without
         self._of: OrderResults | None = None
         self._planning, self._following = BackgroundTask(self), BackgroundTask(self)
         self._planning.answered.connect(self._take)
@@ -83,7 +85,7 @@ class EveningKeeper(QObject):
             return
         self._of = results
         own = self.bench.making.own_times()
-        self._planning.ask(lambda: results.finished().by(own).evening)
+        self._planning.ask(lambda: _planned(results, own))
         self._start_clocks()
 
     def _let_go_of_others(self) -> None:
@@ -204,8 +206,9 @@ class EveningKeeper(QObject):
         if making.begun:
             making.start_clocks(list(clocks_to_start(self._clocked(), making.progress)))
 
-    def _take(self, evening: EveningPlan) -> None:
-        self.evening, self.live, self.trouble = evening, None, ""
+    def _take(self, done: FinishedOrder) -> None:
+        self.evening, self.live, self.trouble = done.evening, None, ""
+        self.left_out = done.says_lacking(self.bench.unit)
         self.changed.emit()
         self.follow()
 
@@ -227,8 +230,15 @@ class EveningKeeper(QObject):
             self.take_in_hand(refs[0])
 
     def _refuse(self, sentence: str) -> None:
-        self.evening, self.live, self.trouble = None, None, sentence
+        self.evening, self.live, self.trouble, self.left_out = None, None, sentence, ""
         self.changed.emit()
+
+
+def _planned(results: OrderResults, own: OwnTimes) -> FinishedOrder:
+    """The order with its evening worked out."""
+    done = results.finished().by(own)
+    _ = done.evening
+    return done
 
 
 def _steps_of(glass: GlassWork) -> Iterator[StepRef]:

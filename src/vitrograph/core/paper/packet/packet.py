@@ -66,6 +66,8 @@ def _cover(book: Book, done: FinishedOrder) -> None:
     stencils = sum(piece.results.stencils for piece in done.pieces)
     book.line(tr("{glasses}, {stencils} to cut.", glasses=tr("{n} glasses", "{n} glass", n=glasses),
                  stencils=tr("{n} stencils", "{n} stencil", n=stencils)))
+    if done.lacking:
+        book.line(capital(f"{done.says_lacking(book.unit)}."))
     book.gap(3)
     wide, high = _PICTURE_MM
     for piece in done.pieces:
