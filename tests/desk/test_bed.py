@@ -14,6 +14,7 @@ from vitrograph.core.cut.laying.nest import lies_well
 from vitrograph.core.job import Order
 from vitrograph.core.workshop import load_workshop
 from vitrograph.desk.cut.stopped import StoppedFiles
+from vitrograph.desk.kit.ask_bar import AskBar
 from vitrograph.devices.driver import Place
 from vitrograph.devices.simulated import Habits, serve_tcp
 
@@ -224,6 +225,28 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
     desk.type_into("cutterAt", "serial:/dev/none")
     desk.click("cutFilm")
     desk.qtbot.waitUntil(lambda: "could not be opened" in desk.says("cutSays"), timeout=30000)
+
+
+def test_film_with_a_stop_on_it_is_cut_only_when_that_is_confirmed(open_desk, tmp_path):
+    over, out = job("Kestrel", name="Over", fit__from_rim=-8.0), tmp_path / "cut.plt"
+    desk = open_desk(Order.of(over, star_job(name="Star")))
+    desk.go(5)
+    settled(desk)
+    desk.type_into("cutterAt", f"file:{out}")
+    desk.click("cutFilm")
+    asked = desk.shell.findChild(AskBar)
+    assert "Over: " in asked._question.text() and "mended before film is cut" in asked._question.text()
+    desk.click("stay")
+    assert not desk.card().driving.busy and not out.exists()
+    desk.click("cutFilm")
+    desk.click("cutAnyway")
+    desk.qtbot.waitUntil(lambda: "paths are cut" in desk.says("cutSays"), timeout=30000)
+    out.unlink()
+    desk.bench.take_piece(0)
+    desk.bench.edit("Down", fit__from_rim=40.0)
+    settled(desk)
+    desk.click("cutFilm")
+    desk.qtbot.waitUntil(out.exists, timeout=30000)
 
 
 def test_a_window_that_cuts_asks_before_it_closes_and_the_next_knows_where_it_was_stopped(bed, open_desk, tmp_path):

@@ -7550,6 +7550,18 @@ Sie sagt: {licence}</translation>
         <translation>die Schablonen werden noch ausgelegt: warten, bis sie auf der Folie liegen</translation>
     </message>
     <message>
+        <source>{found}: that is to be mended before film is cut.</source>
+        <translation>{found}: Das ist auszubessern, bevor Folie geschnitten wird.</translation>
+    </message>
+    <message>
+        <source>Leave it uncut</source>
+        <translation>Nicht schneiden</translation>
+    </message>
+    <message>
+        <source>Cut it all the same</source>
+        <translation>Trotzdem schneiden</translation>
+    </message>
+    <message>
         <source>tcp:HOST:PORT, serial:PATH or file:PATH</source>
         <translation>tcp:HOST:PORT, serial:PATH oder file:PATH</translation>
     </message>

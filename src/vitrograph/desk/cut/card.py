@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QFileDialog, QWidget
 from vitrograph.core.cut import SheetRun, to_hpgl
 from vitrograph.core.errors import UnfinishedError
 from vitrograph.core.export import SHEET_WRITERS, WRITERS, numbered
+from vitrograph.core.findings import Level
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import FilmKind, Job, Lying
 from vitrograph.core.language import capital, decimals, tr
@@ -19,6 +20,7 @@ from vitrograph.core.units import format_minutes
 from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.cut.driving import Driving
 from vitrograph.desk.cut.keeper import CutKeeper
+from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import Readings, StationCard
 from vitrograph.desk.kit.fields import LengthField, NumberField, SpeedField, button, chooser, drop_down, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
@@ -116,7 +118,7 @@ class CutCard(StationCard):
         self.trial.clicked.connect(self.simulate)
         self.nest.clicked.connect(self._nest)
         self.anew.clicked.connect(lambda: bench.edit(tr("Lay out anew"), cut__laid=()))
-        self.driving.wanted.connect(lambda: self.bench.attempt(lambda: self.driving.drive(self._run())))
+        self.driving.wanted.connect(lambda: self.bench.attempt(self._cut))
         self.driving.rest.clicked.connect(
             lambda: self.bench.attempt(lambda: self.driving.keep_left_over(self._run(), self.number())))
         self.driving.asks.connect(self.asks)
@@ -289,6 +291,29 @@ class CutCard(StationCard):
                 "the stencils are still being laid out: wait until they lie on the film"))
         runs = self.keeper.work.runs
         return runs[min(self.number(), len(runs) - 1)]
+
+    def _cut(self) -> None:
+        """Cut the film that is shown; what found there is a stop is told first, and film cut only if that is wanted."""
+        run = self._run()
+        found = self._stop_on(run)
+        if found is None or self.driving.busy:
+            self.driving.drive(run)
+            return
+        self.asks.emit(AskBar(tr("{found}: that is to be mended before film is cut.", found=capital(found)), (
+            Answer("stay", tr("Leave it uncut"), lambda: None),
+            Answer("cutAnyway", tr("Cut it all the same"),
+                   lambda: self.bench.attempt(lambda: self.driving.drive(self._run()))))))
+
+    def _stop_on(self, run: SheetRun) -> str | None:
+        """The first stop that was found of what lies on a film; None where there is none."""
+        on_it = {one.part.key for one in run.sheet.laid}
+        pieces = self.bench.order_results.pieces
+        for piece in pieces:
+            for found in piece.findings():
+                if found.level is Level.STOP and piece.job.key in on_it:
+                    says = self.bench.words(found.says)
+                    return f"{piece.job.name}: {says}" if len(pieces) > 1 else says
+        return None
 
     def _stop_trial(self) -> None:
         self._tick.stop()
