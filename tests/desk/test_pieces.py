@@ -6,7 +6,7 @@ from msgspec.structs import replace
 from pypdf import PdfReader
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication, QInputDialog, QLineEdit, QPlainTextEdit, QPushButton
+from PySide6.QtWidgets import QApplication, QInputDialog, QLabel, QLineEdit, QPlainTextEdit, QPushButton
 
 from specimens import PLAQUE, TUMBLER, job, star_job
 from vitrograph.core.demo import open_night
@@ -398,3 +398,29 @@ def test_the_demo_is_the_whole_open_night(open_desk):
         "Open night tumblers", "Storm lantern", "Finder chart carafe", "Dome plaque", "Guides' flutes"]
     assert tile(desk, 4).many == "10 names, 11 glasses"
     desk.qtbot.waitUntil(lambda: all(not made.picture.isNull() for made in desk.shell.strip.tiles), timeout=20000)
+
+
+def test_of_a_long_list_what_is_in_sight_is_written_first_and_what_is_typed_into_at_once(open_desk):
+    rows = tuple(Row(key, (f"Guest {key}",)) for key in range(1, 61))
+    desk = open_desk(NAMED.changed(names=Names(("words",), rows)))
+    window = desk.shell.windows.names()
+    table = window.table
+    assert cell(window, 0, 1) == "Guest 1" and table.item(59, 1) is None
+    table.type_into(58)
+    assert cell(window, 58, 1) == "Guest 59" and table.item(40, 1) is None
+    table.closePersistentEditor(table.item(58, 1))
+    desk.qtbot.waitUntil(lambda: table.item(40, 1) is not None and table.item(59, 1) is not None, timeout=5000)
+    assert [cell(window, line, 1) for line in range(60)] == [f"Guest {key}" for key in range(1, 61)]
+
+
+def test_what_was_found_about_a_row_is_told_in_the_unit_that_is_turned_to(named):
+    desk, window = named
+    desk.bench.edit("Fine", fit__from_rim=2.0)
+    whole(desk)
+    window.refresh()
+
+    def told():
+        return " ".join(one.text() for one in window.row.widget().findChildren(QLabel))
+    assert "mm" in told()
+    desk.bench.set_unit("in")
+    desk.qtbot.waitUntil(lambda: "in" in told() and "mm" not in told(), timeout=5000)

@@ -163,7 +163,7 @@ def _step(bit: Bit) -> Step:
 def plan_weeding(given: WeedInput, sheet: Sheet) -> WeedPlan:
     """The weeding of a sheet, and what is found of it."""
     plan = WeedPlan(given, sheet)
-    _ = plan.findings                      # now, in the background: the window asks for those of every piece
+    _ = plan.findings, plan.many           # now, in the background: the window asks for those of every piece
     return plan
 
 

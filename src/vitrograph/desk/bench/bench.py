@@ -89,8 +89,11 @@ class Bench(Spoken, Remembers, ArtInHand, QObject):
         self.undo_stack = QUndoStack(self)
         self._order_rest = QTimer(self, singleShot=True)       # of many rows not each is told by itself
         self._order_rest.timeout.connect(self.order_changed)
+        self._newest = self.order_results
+        self._others_rest = QTimer(self, singleShot=True, interval=_ORDER_MS)
+        self._others_rest.timeout.connect(lambda: self._show(self._newest))
         self.runner = Runner(self)
-        self.runner.answered.connect(self._show)
+        self.runner.answered.connect(self._hear)
         self.runner.broke.connect(self._break_off)
         self.runner.start()
         self.runner.ask(order, self.index)
@@ -278,6 +281,17 @@ class Bench(Spoken, Remembers, ArtInHand, QObject):
         self.undo_stack.blockSignals(True)
         self.making.close()
         self.runner.close()
+
+    def _hear(self, answer: OrderResults) -> None:
+        """Show what is new of the piece in hand at once; of the others, told many at once, now and then the newest."""
+        self._newest = answer
+        known, same = self.order_results, answer.order is self.order
+        if same and not answer.complete and known.pieces[self.index] is answer.pieces[self.index]:
+            if not self._others_rest.isActive():
+                self._others_rest.start()
+        else:
+            self._others_rest.stop()
+            self._show(answer)
 
     def _show(self, answer: OrderResults) -> None:
         if answer.order is not self.order and answer.order != self.order:     # a newer edit outdates this answer

@@ -1,9 +1,9 @@
 """The table of names: a picture of each row, its cells and count to type over, its width, thinnest stroke and state."""
 
-from collections.abc import Sequence
-from itertools import zip_longest
+from collections.abc import Iterable, Sequence
 from typing import Any
 
+from msgspec import Struct
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QIcon
 from PySide6.QtWidgets import (
@@ -29,8 +29,22 @@ from vitrograph.desk.views.small_picture import art_picture
 
 _PICTURE = QSize(96, 40)
 _SPACING_MM, _SHARE = 0.2, 0.02    # a stroke that all but so much of the strokes' length exceeds
+_AT_ONCE = 16                      # lines that are written in one go
 _SEVERITY = {"stop": 0, "watch": 1, "open": 2, "good": 3}
 _WORDS = {"stop": tr("to mend"), "watch": tr("to watch"), "open": tr("waiting"), "good": tr("sound")}
+
+
+class _Line(Struct, frozen=True):
+    """What a line of the table is written from."""
+
+    at: int
+    row: Row
+    results: Results
+
+    def same_as(self, before: "_Line | None") -> bool:
+        """Whether another was written from the very same."""
+        return (before is not None and self.at == before.at and self.row is before.row
+                and self.results is before.results)
 
 
 class NamesTable(QTableWidget):
@@ -59,7 +73,8 @@ class NamesTable(QTableWidget):
         self._order: list[int] = []                           # the row of the list on each line of the table
         self._known: Sequence[Results] = ()
         self._drawn: dict[int, object] = {}                   # the film that each row's picture is of
-        self._shown: list[tuple[int, Row, Results]] = []      # what each line of the table was written from
+        self._wanted: list[_Line] = []                        # what each line of the table is to show
+        self._written: dict[int, _Line] = {}                  # what it was written from
         self._by: int | None = None                           # the column that the rows are sorted by
         self._unit = bench.unit
         self._filling = False
@@ -84,21 +99,41 @@ class NamesTable(QTableWidget):
             self.setColumnWidth(len(titles) - 3, 112)
             self.horizontalHeader().setStretchLastSection(True)
             self._drawn.clear()
-            self._shown = []
+            self._written.clear()
         if self.bench.unit != self._unit:
-            self._shown, self._drawn, self._unit = [], {}, self.bench.unit
+            self._written, self._drawn, self._unit = {}, {}, self.bench.unit
         self._names, self._known = names, known
         self._order = self._order if held else self._sorted(trouble_first=trouble_first)
         self.setRowCount(len(names.rows))
-        shown = [(at, names.rows[at], known[at]) for at in self._order]
-        for line, (now, before) in enumerate(zip_longest(shown, self._shown[:len(shown)])):
-            if before is None or now[0] != before[0] or now[1] is not before[1] or now[2] is not before[2]:
-                self._show_row(line, now[0])
-        self._shown = shown
+        self._wanted = [_Line(at, names.rows[at], known[at]) for at in self._order]
+        self._written = {line: before for line, before in self._written.items() if line < len(self._wanted)}
+        self._write_some()
         if self._order and not held and self.currentRow() != (line := self._order.index(row)):
             self.setCurrentCell(line, max(1, self.currentColumn()))
         self._filling = False
         self._rest.start()
+
+    def _write_some(self) -> bool:
+        """Write some of the lines that show something else, those in sight first; whether there were any.
+
+        Of two hundred rows all at once would halt the window.
+        """
+        lines = dict.fromkeys((*self._in_sight(), *range(len(self._wanted))))
+        late = [line for line in lines if not self._wanted[line].same_as(self._written.get(line))]
+        self._write_lines(late[:_AT_ONCE])
+        return bool(late)
+
+    def _write_lines(self, lines: Iterable[int]) -> None:
+        filling, self._filling = self._filling, True
+        for line in lines:
+            self._show_row(line, self._wanted[line].at)
+            self._written[line] = self._wanted[line]
+        self._filling = filling
+
+    def _in_sight(self) -> range:
+        """The lines of the table that are in sight."""
+        top, foot = self.rowAt(0), self.rowAt(self.viewport().height() - 1)
+        return range(max(0, top), (foot if foot >= 0 else len(self._wanted) - 1) + 1)
 
     def _held(self, names: Names) -> bool:
         """Whether a cell of this very list is being typed into; what is typed into another list is let go of."""
@@ -186,6 +221,7 @@ class NamesTable(QTableWidget):
     def type_into(self, row: int) -> None:
         """Begin to type into a row's first cell."""
         line = self._order.index(row)
+        self._write_lines([line])                              # a line that nobody saw may not be written yet
         self.setCurrentCell(line, 1)
         self.edit(self.model().index(line, 1))
 
@@ -203,10 +239,11 @@ class NamesTable(QTableWidget):
             self.chosen.emit(self._order[line])
 
     def _draw_next(self) -> None:
-        """Draw one row that is in sight and not drawn as it is now; and look again for the next."""
-        top, foot = self.rowAt(0), self.rowAt(self.viewport().height() - 1)
-        lines = range(max(0, top), (foot if foot >= 0 else len(self._order) - 1) + 1)
-        for line in lines:
+        """Write some lines, or draw one row in sight that is not drawn as it is now; and look again for the next."""
+        if self._write_some():
+            self._rest.start()
+            return
+        for line in self._in_sight():
             results = self._known[self._order[line]] if line < len(self._order) else None
             if results is None or not results.complete:
                 continue

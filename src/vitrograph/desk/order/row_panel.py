@@ -25,19 +25,20 @@ class RowPanel(QScrollArea):
         named(self, "rowFound")
         self.bench = bench
         self.setWidgetResizable(True)
-        self._shown: object = None
+        self._told: tuple[object, ...] = ()                    # what is shown
+        self._of: tuple[object, ...] = ()                      # kept, so that nothing else is taken for them
         self._notes: tuple[str, ...] = ()
 
     def tell(self, notes: Sequence[str]) -> None:
         """Keep what was odd about the list in sight until another list is read."""
         self._notes = tuple(notes)
-        self._shown = None
 
     def show_row(self, names: Names, at: int, results: Results) -> None:
         """List what was found about a row."""
-        if self._shown is results and results.complete:
+        told = id(results), id(names), at, self.bench.unit, self._notes
+        if self._told == told:
             return
-        self._shown = results
+        self._told, self._of = told, (results, names)
         inside = QWidget()
         column = QVBoxLayout(inside)
         column.setContentsMargins(8, 8, 8, 8)
