@@ -126,6 +126,22 @@ def test_what_tore_is_patched_tied_or_cut_again(open_desk, tmp_path):
     assert desk.bench.station == "stencil" and not desk.results.weed.stay
 
 
+def test_of_two_films_that_lap_the_one_that_tore_is_cut_again(open_desk):
+    desk = open_desk(job("Bo\n\nPa", width=30.0, fit__rows=2, count=2))
+    desk.go(6)
+    trouble, cut = desk.card().trouble, []
+    trouble.again_wanted.disconnect()
+    trouble.again_wanted.connect(cut.append)
+    films = [trouble._bits[at].film for at in range(trouble.which.count())]
+    assert set(films) == {0, 1}
+    for film in (1, 0):
+        trouble.which.setCurrentIndex(films.index(film))
+        desk.click("cutAgain")
+        desk.qtbot.waitUntil(lambda: bool(cut), timeout=15000)
+        (lies,) = cut.pop().sheet.laid
+        assert lies.part.film == film
+
+
 def test_transfer_shows_where_the_stencil_goes(open_desk):
     desk = open_desk(star_job(fit__from_rim=45.0))
     desk.go(7)

@@ -83,5 +83,7 @@ class Trouble(Column):
         self.bench.go("stencil")
 
     def _cut_again(self) -> None:
+        """Cut the film that the bit in question is of; films that lap were cut one by one, and the others are whole."""
         done, key = self.bench.order_results.finished(), self.bench.job.key
-        self._cutting.ask(lambda: done.again(key).runs[0])
+        film = 0 if self.chosen is None else self.chosen.film
+        self._cutting.ask(lambda: done.again(key, film).runs[0])
