@@ -71,6 +71,13 @@ def test_films_lap_by_as_much_as_is_asked_for_where_the_lines_stand_far_enough_a
     assert results.transfer.findings == ()
 
 
+def test_films_of_one_glass_are_laid_the_way_that_suits_the_longest():
+    made = job("Il Kestrel", width=160.0, glass=PLAQUE, fit__columns=2)
+    first, second = (np.ptp(np.reshape(one.bounds, (2, 2)), axis=0).max() for one in run(made).sheet.outlines)
+    assert first < 90 < 150 < second
+    assert {setting.way for setting in run(made).transfer.settings} == {"hinge"}
+
+
 def test_a_film_in_one_piece_has_no_tape_to_rub_or_to_peel():
     keys, said = walked(star_job())
     assert keys[0] == "tape" and "backing" not in keys and not any(key.startswith("tape off") for key in keys)
