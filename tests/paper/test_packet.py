@@ -9,6 +9,7 @@ import numpy as np
 import pypdf
 import pytest
 import shapely
+import uharfbuzz as hb
 from msgspec.structs import replace
 from PIL import Image
 from reportlab.pdfgen.canvas import Canvas
@@ -160,6 +161,26 @@ def test_letters_of_all_kinds_are_on_the_paper_and_what_no_face_has_is_told_from
     assert letters.wide("Ł", 10.0) > 4.0 and letters.wide("ab", 3.0) == pytest.approx(
         letters.wide("a", 3.0) + letters.wide("b", 3.0))
     assert letters._shown("\ufffe") == (letters.FACE, "?") and letters._shown("Ł")[0] != letters.FACE
+
+
+@pytest.mark.parametrize(("name", "joined"), [("\u0633\u0644\u0627\u0645", True), ("\u05e9\u05dc\u05d5\u05dd", False)])
+def test_names_that_run_from_the_right_are_written_so_and_joined(name, joined):
+    """Beside HarfBuzz itself with the same face: its advances, and its order on the line from left to right."""
+    face, _ = letters._shown(name[0])
+    if face == letters.FACE:
+        pytest.skip("no face of this computer has these letters")
+    buffer, font = hb.Buffer(), hb.Font(hb.Face(hb.Blob.from_file_path(face)))
+    buffer.add_str(name)
+    buffer.guess_segment_properties()
+    hb.shape(font, buffer)
+    shaped = letters._shaped(name, face, 20.0)
+    assert [one.cluster for one in shaped.__shapeData__] == [one.cluster for one in buffer.glyph_infos]
+    assert shaped.__shapeData__[0].cluster > shaped.__shapeData__[-1].cluster and (len(shaped) < len(name)) == joined
+    advances = sum(one.x_advance for one in buffer.glyph_positions) / font.face.upem
+    assert letters.wide(name, 20.0) == pytest.approx(20.0 * advances, rel=1e-3)
+    two = f"A {name} {name} b"
+    assert [run[1] for run in letters._runs(two)] == ["A ", f"{name} {name}", " b"]
+    assert shaped.logical == name, "a printer's painter shapes it itself"
 
 
 def test_a_framed_panes_back_a_two_line_carafe_and_a_hollow_dish_read_right():

@@ -257,7 +257,7 @@ class PrinterCanvas:
         face = QFont(theme.font().family())
         face.setPixelSize(_FONT_PX)
         path = QPainterPath()
-        path.addText(0.0, 0.0, face, words)
+        path.addText(0.0, 0.0, face, getattr(words, "logical", words))      # Qt shapes them itself
         scale = self._size / _FONT_PX
         self._on.fillPath(QTransform(scale, 0, 0, -scale, x, y).map(path), self._fill)
 

@@ -24,7 +24,7 @@ def write(canvas: Any, x: float, y: float, words: str, size: float, *, centred: 
     x -= wide(words, size) / 2 if centred else 0.0
     for name, letters in _runs(words):
         canvas.setFont(name, size)
-        canvas.drawString(x, y, letters)
+        canvas.drawString(x, y, letters if name in _SHIPPED else _shaped(letters, name, size))
         x += _advance(letters, name, size)
 
 
@@ -37,12 +37,27 @@ def wide(words: str, size: float) -> float:
 def _advance(letters: str, name: str, size: float) -> float:
     from reportlab.pdfbase.pdfmetrics import stringWidth
 
-    return float(stringWidth(letters, name, size))
+    if name in _SHIPPED:
+        return float(stringWidth(letters, name, size))
+    return float(sum(one.x_advance for one in _shaped(letters, name, size).__shapeData__) * size / 1000)
+
+
+def _shaped(letters: str, name: str, size: float) -> Any:
+    """Letters of another script as they are written: joined, and from the right where it runs so (HarfBuzz)."""
+    from reportlab.pdfbase.ttfonts import shapeStr
+
+    made = shapeStr(letters, name, size, force=True)
+    made.logical = letters                                     # for what shapes letters itself
+    return made
 
 
 def _runs(words: str) -> Iterator[tuple[str, str]]:
-    """Yield the words in stretches of one face each."""
+    """Yield the words in stretches of one face each; a space between two words of one script is of theirs."""
     shown = [_shown(letter) for letter in words]
+    for at in range(1, len(shown) - 1):
+        name, after = shown[at - 1][0], shown[at + 1][0]
+        if words[at] == " " and name == after and name not in _SHIPPED and ord(" ") in _faces()[name]:
+            shown[at] = name, " "
     for name, letters in groupby(shown, key=lambda one: one[0]):
         yield name, "".join(letter for _, letter in letters)
 
@@ -70,7 +85,7 @@ def _register(name: str, path: str) -> set[int]:
     from reportlab.pdfbase.pdfmetrics import registerFont
     from reportlab.pdfbase.ttfonts import TTFont
 
-    made = TTFont(name, path)
+    made = TTFont(name, path, shapable=name not in _SHIPPED)
     made.face.name += f"-{crc32(name.encode())}".encode()      # two files of one face name would be taken for one
     registerFont(made)
     return set(made.face.charToGlyph)
