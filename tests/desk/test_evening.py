@@ -386,6 +386,21 @@ def test_real_life_plans_the_evening_anew(evening):
     assert {one.kind for one in desk.bench.making.happened} == {"begun", "pause", "go on", "skip", "broken"}
 
 
+def test_a_glass_that_has_begun_stays_in_the_plan_while_its_design_cannot_be_made(evening):
+    """Else its rinse would be planned over, for a letter deleted while the cream is on."""
+    desk = evening(Order.of(job("I", width=8.0, name="One"), job("L", width=8.0, name="Two"), id="two"))
+    keeper, item = desk.shell.evening, "artwork__items__0__what__text"
+    desk.click("beginEvening")
+    wait(desk)
+    before = keeper.evening
+    desk.bench.edit("Words", **{item: "\u5f35"})
+    desk.qtbot.waitUntil(lambda: "the plan stays as it was begun: " in desk.says("eveningSays").lower(), timeout=15000)
+    assert keeper.evening is before and len(before.glasses) == 2 and keeper.at_hand() is not None
+    desk.bench.edit("Words", **{item: "T"})
+    desk.qtbot.waitUntil(lambda: keeper.evening is not before and not keeper._planning.busy, timeout=15000)
+    assert len(keeper.evening.glasses) == 2 and "stays as" not in desk.says("eveningSays")
+
+
 def pick(desk, name: str, words: str) -> None:
     """Pick a glass in a list, as a hand does."""
     field = desk.find(QComboBox, name)

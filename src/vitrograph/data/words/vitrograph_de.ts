@@ -13268,5 +13268,9 @@ Sie sagt: {licence}</translation>
         <source>{glass}: the art is {wide} wide there; places mended: {mended}</source>
         <translation>{glass}: das Motiv ist dort {wide} breit; ausgebesserte Stellen: {mended}</translation>
     </message>
+    <message>
+        <source>the plan stays as it was begun: {says}</source>
+        <translation>der Plan bleibt, wie er begonnen wurde: {says}</translation>
+    </message>
 </context>
 </TS>

@@ -11,7 +11,7 @@ from vitrograph.core.language import tr
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import OrderResults, Results
 
-_QUICK_SECONDS = 0.008             # art that is laid sooner waits for its stencil: both are drawn at once
+_QUICK_SECONDS = 0.005             # art that is laid sooner waits for its stencil: both are drawn at once
 _COLD_SECONDS = 0.5                # the same for the first art of all, which much is read for
 _DRAWING_SECONDS = 0.15            # at most: what was answered is drawn before the processor is taken again
 

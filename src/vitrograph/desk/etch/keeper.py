@@ -5,6 +5,7 @@ from itertools import chain
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
+from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import (
     Clocked,
     EveningPlan,
@@ -19,6 +20,7 @@ from vitrograph.core.etch import (
     settling_clocks,
     waits_passed,
 )
+from vitrograph.core.language import tr
 from vitrograph.core.results import FinishedOrder, OrderResults
 from vitrograph.core.work import Happened, StepRef
 from vitrograph.core.work.happened import Kind
@@ -84,9 +86,21 @@ class EveningKeeper(QObject):
             self._of = results
             return
         self._of = results
+        lost = self._lost(results)
+        if lost is not None:
+            self.left_out = tr("the plan stays as it was begun: {says}", says=lost.words(self.bench.unit))
+            self.changed.emit()
+            return
         own = self.bench.making.own_times()
         self._planning.ask(lambda: _planned(results, own))
         self._start_clocks()
+
+    def _lost(self, results: OrderResults) -> VitrographError | None:
+        """Why a glass of an evening under way has no plan any more: what has begun is not dropped for that."""
+        if self.evening is None or not self.under_way:
+            return None
+        planned = {glass.piece for glass in self.evening.glasses}
+        return next((error for piece in results.pieces if piece.job.key in planned for _, error in piece.failed), None)
 
     def _let_go_of_others(self) -> None:
         """Of another order than the one in hand nothing is followed."""

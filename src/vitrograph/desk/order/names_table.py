@@ -29,7 +29,7 @@ from vitrograph.desk.views.small_picture import art_picture
 
 _PICTURE = QSize(96, 40)
 _SPACING_MM, _SHARE = 0.2, 0.02    # a stroke that all but so much of the strokes' length exceeds
-_AT_ONCE = 16                      # lines that are written in one go
+_AT_ONCE = 16                      # lines that are written in one go, if no more are in sight
 _SEVERITY = {"stop": 0, "watch": 1, "open": 2, "good": 3}
 _WORDS = {"stop": tr("to mend"), "watch": tr("to watch"), "open": tr("waiting"), "good": tr("sound")}
 
@@ -118,9 +118,10 @@ class NamesTable(QTableWidget):
 
         Of two hundred rows all at once would halt the window.
         """
-        lines = dict.fromkeys((*self._in_sight(), *range(len(self._wanted))))
+        in_sight = self._in_sight()
+        lines = dict.fromkeys((*in_sight, *range(len(self._wanted))))
         late = [line for line in lines if not self._wanted[line].same_as(self._written.get(line))]
-        self._write_lines(late[:_AT_ONCE])
+        self._write_lines(late[:max(_AT_ONCE, len(in_sight))])
         return bool(late)
 
     def _write_lines(self, lines: Iterable[int]) -> None:
