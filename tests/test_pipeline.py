@@ -84,7 +84,7 @@ def test_curves_are_as_fine_as_their_size_on_the_glass_wants(size):
 
 def test_a_plan_has_every_part_that_scripts_rely_on():
     plan = plan_of(finished(star_job(count=2)))
-    assert set(plan) == {"order", "pieces", "cut", "etch"}
+    assert set(plan) == {"order", "pieces", "left_out", "cut", "etch"}
     piece, = plan["pieces"]
     assert set(piece) == {"name", "count", "row", "glass", "artwork", "fit", "stencil", "weed", "transfer"}
     assert set(piece["fit"]["fan"]) == {"outer_radius_mm", "inner_radius_mm", "sweep_deg"}

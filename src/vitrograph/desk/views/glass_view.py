@@ -31,6 +31,7 @@ _ROOM_FOR_HINTS = 1.4             # times what stands there, so that it meets no
 # commands as they are told here, and their names: the first alone of a pane
 _HINTS = ((tr("behind"), "See the glass from behind"), (tr("eye level"), "See the glass at eye level"))
 _TURNS = ("Turn the glass left", "Turn the glass right")
+_BARELY = 1.0002                   # larger: a picture of its own size would be laid on whole pixels only
 _SOFT = ((-0.7, 0.45), (0.7, 0.45), (0.0, 0.72))      # frost laid so many pixels apart ends softly, as cream does
 
 
@@ -181,9 +182,12 @@ class GlassView(View):
             alone.translate(-corner)
             fill(alone, paths, QColor(theme.FROST))
         for across, alpha in _SOFT:
+            painter.save()
             painter.setOpacity(alpha)
-            painter.drawPixmap(corner + QPointF(across, across), frost)
-        painter.setOpacity(1.0)
+            painter.translate(corner + QPointF(across, across))
+            painter.scale(_BARELY, _BARELY)
+            painter.drawPixmap(0, 0, frost)
+            painter.restore()
 
     def _paint_still(self, painter: QPainter, camera: Camera, *, composing: bool) -> None:
         """What is kept clear, the room for a motif, and the film's edge."""
