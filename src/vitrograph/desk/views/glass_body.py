@@ -4,13 +4,16 @@ from math import pi, radians
 
 import numpy as np
 import shapely
+from msgspec import Struct
 from PySide6.QtCore import QRectF
 from PySide6.QtGui import QLinearGradient, QPainter, QPainterPath, QPen
 from shapely.geometry import MultiPolygon
 
+from vitrograph.core.fit import Fitted
 from vitrograph.core.geometry import Points, sound, union
 from vitrograph.core.glass import Pane, Wall, eye_before
 from vitrograph.core.results import Results
+from vitrograph.core.stencil import Sheet
 from vitrograph.desk.bench.painter_paths import path_of, path_of_points
 from vitrograph.desk.kit import theme
 from vitrograph.desk.views.camera import Camera, frost_for_projection
@@ -65,10 +68,25 @@ def camera_before(wall: Wall, room: QRectF, turn: float, viewing_mm: float, *, l
     return Camera(wall, turn, rise, eye_before(wall, viewing_mm), (room.center().x(), room.center().y()), scale)
 
 
-def frost_of(results: Results) -> MultiPolygon:
-    """What is seen on the glass, on the wall: the art, or what mends and ties made of it; a decal's film."""
-    fitted, sheet = results.fitted, results.sheet
-    assert fitted is not None and sheet is not None
-    same = not sheet.recut or sheet.fitted is not fitted
-    art = fitted.art if same else shapely.transform(sheet.seen, fitted.chart.sheet_to_art)
-    return frost_for_projection(art, fitted.chart, fitted.elsewhere)
+class Seen(Struct, frozen=True, eq=False):
+    """What is seen on the glass: fitted art, or what the mends and ties of its sheet made of it; a decal's film."""
+
+    fitted: Fitted
+    recut: Sheet | None
+
+    @classmethod
+    def of(cls, results: Results) -> "Seen":
+        """What is seen of results that have art and a sheet, if only the last art's."""
+        fitted, sheet = results.fitted, results.sheet
+        assert fitted is not None and sheet is not None
+        return cls(fitted, sheet if sheet.recut and sheet.fitted is fitted else None)
+
+    def same_as(self, other: "Seen | None") -> bool:
+        """Whether another is the very same."""
+        return other is not None and self.fitted is other.fitted and self.recut is other.recut
+
+    def frost(self) -> MultiPolygon:
+        """It on the wall, for projection."""
+        chart = self.fitted.chart
+        art = self.fitted.art if self.recut is None else shapely.transform(self.recut.seen, chart.sheet_to_art)
+        return frost_for_projection(art, chart, self.fitted.elsewhere)

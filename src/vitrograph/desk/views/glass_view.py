@@ -22,7 +22,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.painting import fill, painting
 from vitrograph.desk.views.camera import Camera, in_sight, ready_for_projection
 from vitrograph.desk.views.dimensions import draw_dimensions
-from vitrograph.desk.views.glass_body import camera_before, frost_of, paint_body
+from vitrograph.desk.views.glass_body import Seen, camera_before, paint_body
 from vitrograph.desk.views.view import View
 
 TURN_STEP = radians(5)
@@ -53,7 +53,8 @@ class GlassView(View):
         self._room: BaseGeometry = Polygon()
         self._kept_clear: list[BaseGeometry] = []
         self._outlines = outlines_of(self._frost)
-        self._ahead: tuple[Results, Future[tuple[MultiPolygon, Outlines]]] | None = None
+        self._seen: Seen | None = None             # what the frost is of
+        self._ahead: tuple[Seen, Future[tuple[MultiPolygon, Outlines]]] | None = None
         self._still_of: tuple[object, ...] = ()
         self._ground: QPixmap | None = None        # the glass without its frost, for as long as it stays as it is
         self._ground_key: object = None
@@ -70,9 +71,11 @@ class GlassView(View):
         """Prepare the shapes of new results for projection."""
         if results.fitted is None or results.sheet is None or results.wall is None:
             self._frost, self._film, self._room, self._kept_clear = MultiPolygon(), Polygon(), Polygon(), []
-            self._outlines, self._still_of = outlines_of(self._frost), ()
+            self._outlines, self._still_of, self._seen = outlines_of(self._frost), (), None
             return
-        self._frost, self._outlines = self._frost_ahead(results)
+        seen = Seen.of(results)
+        if not seen.same_as(self._seen):                       # a new stencil of the same art looks no other
+            self._seen, (self._frost, self._outlines) = seen, self._frost_ahead(seen)
         still = (results.sheet, results.room, results.assessed, results.wall)
         if len(self._still_of) != len(still) or any(a is not b for a, b in zip(self._still_of, still, strict=True)):
             self._still_of = still
@@ -80,14 +83,15 @@ class GlassView(View):
 
     def prepare(self, results: Results) -> None:
         """Begin on what the glass will show while the window is busy with the card and the sheet."""
-        if results.fitted is not None and results.sheet is not None:
-            self._ahead = results, _AHEAD.submit(_frost_and_outlines, results)
+        if results.fitted is None or results.sheet is None:
+            return
+        seen = Seen.of(results)
+        if not seen.same_as(self._seen):
+            self._ahead = seen, _AHEAD.submit(_frost_and_outlines, seen)
 
-    def _frost_ahead(self, results: Results) -> tuple[MultiPolygon, Outlines]:
+    def _frost_ahead(self, seen: Seen) -> tuple[MultiPolygon, Outlines]:
         begun, self._ahead = self._ahead, None
-        if begun is None or begun[0].fitted is not results.fitted or begun[0].sheet is not results.sheet:
-            return _frost_and_outlines(results)
-        return begun[1].result()
+        return begun[1].result() if begun is not None and seen.same_as(begun[0]) else _frost_and_outlines(seen)
 
     def _take_still(self, results: Results) -> None:
         """What does not change with each letter: the film's edge, the room, what is kept clear."""
@@ -316,8 +320,8 @@ class GlassView(View):
         self.update()
 
 
-def _frost_and_outlines(results: Results) -> tuple[MultiPolygon, Outlines]:
-    frost = frost_of(results)
+def _frost_and_outlines(seen: Seen) -> tuple[MultiPolygon, Outlines]:
+    frost = seen.frost()
     return frost, outlines_of(frost)
 
 

@@ -8,7 +8,7 @@ from vitrograph.desk.bench.painter_paths import outlines_of
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.painting import fill, painting
 from vitrograph.desk.views.camera import in_sight
-from vitrograph.desk.views.glass_body import camera_before, frost_of, paint_body
+from vitrograph.desk.views.glass_body import Seen, camera_before, paint_body
 
 _MARGIN = 3                        # px
 
@@ -29,7 +29,7 @@ def small_picture(results: Results, size: QSize, ratio: float = 1.0) -> QPixmap:
         paint_body(painter, camera)
         if fitted is not None and results.sheet is not None:
             tone = theme.FILM if results.job.stencil.kind == "decal" else theme.FROST
-            for part in in_sight(frost_of(results), camera, near=True):
+            for part in in_sight(Seen.of(results).frost(), camera, near=True):
                 outlines = outlines_of(part)
                 fill(painter, outlines.paths(camera.wall_to_screen(outlines.points)), QColor(tone))
     return made
