@@ -221,11 +221,12 @@ class OrderResults(Struct, frozen=True):
             raise UnfinishedError(_NOT_YET)
         pieces, lacking = [], []
         for results in self.pieces:
-            try:
-                pieces.append(results.finished())
-            except VitrographError as error:
+            if results.failed:
+                _, error = results.failed[0]
                 lacking.append(error if len(self.pieces) == 1 else type(error)(
                     Says("{name}: {says}", name=results.job.name, says=error.says)))
+            else:
+                pieces.append(results.finished())
         if not pieces:
             raise lacking[0]
         return FinishedOrder(self.order, tuple(pieces), tuple(lacking))

@@ -73,9 +73,7 @@ def _holds(choices: CutChoices, size: Iterable[float]) -> bool:
 
 def _carrier(choices: CutChoices, sheet: Sheet, least_lap: float) -> Iterator[Finding]:
     """Yield that a film is larger than the carrier mat: each is cut by itself, wherever the sheet has it."""
-    sizes = [(high_x - low_x, high_y - low_y)
-             for low_x, low_y, high_x, high_y in (outline.bounds for outline in sheet.outlines)]
-    large = [size for size in sizes if not _holds(choices, size)]
+    large = [size for size in sheet.sizes if not _holds(choices, size)]
     if not large:
         return
     sides, mat = sorted(max(large, key=max)), sorted([choices.mat_width, choices.mat_length])

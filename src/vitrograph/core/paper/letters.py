@@ -42,6 +42,7 @@ def _advance(letters: str, name: str, size: float) -> float:
     return float(sum(one.x_advance for one in _shaped(letters, name, size).__shapeData__) * size / 1000)
 
 
+@lru_cache(maxsize=4096)           # for its width, and again when it is written
 def _shaped(letters: str, name: str, size: float) -> Any:
     """Letters of another script as they are written: joined, and from the right where it runs so (HarfBuzz)."""
     from reportlab.pdfbase.ttfonts import shapeStr

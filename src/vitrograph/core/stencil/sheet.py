@@ -95,6 +95,11 @@ class Sheet(Struct, frozen=True, dict=True):
         return self.openings if self.kind != "decal" else MultiPolygon()
 
     @property
+    def sizes(self) -> list[tuple[float, float]]:
+        """How wide and high each of its films is, mm."""
+        return [(right - left, high - low) for left, low, right, high in (one.bounds for one in self.outlines)]
+
+    @property
     def seen(self) -> MultiPolygon:
         """What is seen on the glass in the end: the openings as frost, or the film of a decal."""
         return self.film if self.kind == "decal" else self.openings

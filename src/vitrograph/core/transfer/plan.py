@@ -126,10 +126,8 @@ def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> Trans
 
 def _case(given: TransferInput, sheet: Sheet, placing: Placing, *, one_piece: bool) -> Case:
     """All films of a glass are laid one way: that which suits the longest of them."""
-    sizes = [(high_x - low_x, high_y - low_y)
-             for low_x, low_y, high_x, high_y in (outline.bounds for outline in sheet.outlines)]
     lies = given.glass.lies if isinstance(given.glass, FlatGlass) else ""
-    return Case(sheet.fitted.wall.closed, lies, max(sizes, key=max), not one_piece, given.choices.clear,
+    return Case(sheet.fitted.wall.closed, lies, max(sheet.sizes, key=max), not one_piece, given.choices.clear,
                 placing.has_corners)
 
 

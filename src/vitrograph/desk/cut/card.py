@@ -308,9 +308,9 @@ class CutCard(StationCard):
         """The first stop that was found of what lies on a film; None where there is none."""
         on_it = {one.part.key for one in run.sheet.laid}
         pieces = self.bench.order_results.pieces
-        for piece in pieces:
+        for piece in (one for one in pieces if one.job.key in on_it):
             for found in piece.findings():
-                if found.level is Level.STOP and piece.job.key in on_it:
+                if found.level is Level.STOP:
                     says = self.bench.words(found.says)
                     return f"{piece.job.name}: {says}" if len(pieces) > 1 else says
         return None

@@ -25,8 +25,7 @@ class RowPanel(QScrollArea):
         named(self, "rowFound")
         self.bench = bench
         self.setWidgetResizable(True)
-        self._told: tuple[object, ...] = ()                    # what is shown
-        self._of: tuple[object, ...] = ()                      # kept, so that nothing else is taken for them
+        self._told: tuple[Results, Names, tuple[object, ...]] | None = None      # what is shown
         self._notes: tuple[str, ...] = ()
 
     def tell(self, notes: Sequence[str]) -> None:
@@ -35,10 +34,9 @@ class RowPanel(QScrollArea):
 
     def show_row(self, names: Names, at: int, results: Results) -> None:
         """List what was found about a row."""
-        told = id(results), id(names), at, self.bench.unit, self._notes
-        if self._told == told:
+        before, self._told = self._told, (results, names, (at, self.bench.unit, self._notes))
+        if before is not None and results is before[0] and names is before[1] and self._told[2] == before[2]:
             return
-        self._told, self._of = told, (results, names)
         inside = QWidget()
         column = QVBoxLayout(inside)
         column.setContentsMargins(8, 8, 8, 8)

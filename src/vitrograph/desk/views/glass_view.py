@@ -85,8 +85,8 @@ class GlassView(View):
         """Begin on what the glass will show while the window is busy with the card and the sheet."""
         if results.fitted is None or results.sheet is None:
             return
-        seen = Seen.of(results)
-        if not seen.same_as(self._seen):
+        seen, begun = Seen.of(results), self._ahead
+        if not seen.same_as(self._seen) and not (begun is not None and seen.same_as(begun[0])):
             self._ahead = seen, _AHEAD.submit(_frost_and_outlines, seen)
 
     def _frost_ahead(self, seen: Seen) -> tuple[MultiPolygon, Outlines]:

@@ -336,4 +336,3 @@ def _paint_preview(painter: QPainter, preview: Preview, scale: float) -> None:
         painter.fillPath(path_of(shape), hatch)
         painter.strokePath(path_of(shape), QPen(tone, 1.5 / scale))
     painter.strokePath(path_of(preview.elsewhere), QPen(QColor(theme.LIT_ACCENT), 2.0 / scale))
-

@@ -87,8 +87,8 @@ def _cover(book: Book, done: FinishedOrder) -> None:
 
 def _sizes(piece: FinishedPiece) -> Iterator[Says]:
     """Yield how wide and high each of its films is."""
-    for left, low, right, high in (outline.bounds for outline in piece.sheet.outlines):
-        yield Says("{wide} by {high}", wide=Length(right - left, 0), high=Length(high - low, 0))
+    for wide, high in piece.sheet.sizes:
+        yield Says("{wide} by {high}", wide=Length(wide, 0), high=Length(high, 0))
 
 
 def _watched(piece: FinishedPiece) -> Iterator[Value | str]:
