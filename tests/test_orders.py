@@ -160,7 +160,9 @@ def test_only_a_complete_run_of_this_very_job_is_finished_work(tmp_path):
 
 def test_what_lacks_a_stencil_is_left_out_by_name_and_refused_where_nothing_else_is_made():
     none = job(name="Bad", glass=TaperedGlass(rim=120, base=40, height=20, height_is="slant"))
-    done = Pipeline().run_order(Order.of(none, job(name="Good"))).finished()
+    made = Pipeline().run_order(Order.of(none, job(name="Good")))
+    done = made.finished()
+    assert order_answer(made, "cut").startswith("1 stencil, "), "the line tells of what can be made"
     assert done.says_lacking("mm").startswith("left out, for want of a stencil: Bad: a slant of 20")
     assert [one.job.name for one in done.called("2")] == ["Good"] and done.places == ((1, 0),)
     with pytest.raises(JobError, match=r"^Bad is left out"):

@@ -15,7 +15,9 @@ from vitrograph.core.findings import Code, Level
 from vitrograph.core.glass import ShelvedGlass
 from vitrograph.core.job import Artwork, FilmMend, Item, Names, Order, Row, SizeRule, StraightGlass, Words
 from vitrograph.core.storing.orderfile import save_order
+from vitrograph.core.work import StepRef
 from vitrograph.desk.kit.message import Heard
+from vitrograph.desk.line import answer_of, state_of
 from vitrograph.desk.topbar import TopBar
 
 PAIR = Order.of(job("Kestrel", name="Flutes", count=2), star_job(name="Plaque", glass=PLAQUE, fit__from_rim=None),
@@ -295,6 +297,12 @@ def test_a_row_that_fails_shows_nothing_of_another_and_the_others_are_made_witho
     assert card.keeper.work.stencils == 3                      # of the others, twice Bram
     bar = desk.shell.findChild(TopBar)
     assert bar.packet.isEnabled() and bar.send.isEnabled()
+    desk.bench.take_piece(0, 0)                                # the line tells of the others with this one in hand, too
+    assert (state_of(desk.bench, "artwork"), state_of(desk.bench, "cut")) == ("stop", "good")
+    assert answer_of(desk.bench, "cut").startswith("3 stencils, ")
+    other = desk.bench.order_results.pieces[1]
+    desk.bench.making.tick(StepRef("weed", other.job.key, 1, other.weed.steps[0].key))
+    assert answer_of(desk.bench, "weed") == "under way, 1 done"
     desk.bench.go("etch")
     evening = desk.card().evening
     desk.qtbot.waitUntil(lambda: "\u5f35" in evening.says.text(), timeout=15000)

@@ -30,14 +30,13 @@ _WORDS: dict[State, str] = {"open": tr("nothing yet"), "good": tr("good"), "watc
 
 def state_of(bench: Bench, station: Station) -> State:
     """A station's state: open where it has no answer, else as grave as what was found there, or how far its work is."""
-    results = bench.results
-    error = results.error(station)
-    if error is not None:
-        return "open" if isinstance(error, NothingYet) else "stop"
-    if not bench.logged if station == "logbook" else getattr(results, _HAS[station]) is None:
+    every = bench.order_results.pieces if station in _OF_ALL else (bench.results,)
+    errors = [error for results in every if (error := results.error(station)) is not None]
+    if errors:
+        return "open" if all(isinstance(error, NothingYet) for error in errors) else "stop"
+    if not bench.logged if station == "logbook" else all(getattr(results, _HAS[station]) is None for results in every):
         return "open"
-    of_all = station in _OF_ALL and len(bench.order_results.pieces) > 1
-    level = bench.order_results.worst_at(station) if of_all else worst(bench.findings(station))
+    level = bench.order_results.worst_at(station) if station in _OF_ALL else worst(bench.findings(station))
     if level in (Level.STOP, Level.WATCH):
         return "stop" if level is Level.STOP else "watch"
     work = bench.work.order_state(station) if station in _WALKED else "planned"
@@ -50,7 +49,7 @@ def answer_of(bench: Bench, station: Station) -> str:
         return tr("{logged} kept", logged=bench.logged) if bench.logged else ""
     state = bench.work.order_state(station) if station in _WALKED else "planned"
     if state == "done":
-        return "done"
+        return _WORDS[state]
     urgent = bench.making.most_urgent()
     if urgent is not None and urgent[0].station == station and (station == "etch" or urgent[1].left(
             bench.making.now()) > 0):                          # nobody is late for film that has settled

@@ -61,9 +61,9 @@ def answer(results: Results, station: Station, unit: Unit = "mm") -> str:
 
 
 def order_answer(results: OrderResults, station: Station) -> str:
-    """A station's answer for all that an order makes, from the blade on; empty where it is not all known."""
-    pieces = [piece for piece in results.pieces if piece.etch is not None and piece.complete]
-    if len(pieces) < len(results.pieces):
+    """A station's answer for all that an order can make, from the blade on; empty where it is not all known."""
+    pieces = [piece for piece in results.pieces if not piece.failed]
+    if not pieces or not all(piece.complete for piece in results.pieces):
         return ""
     if station == "cut":
         return _cut_in(sum(piece.stencils for piece in pieces), sum(map(_cut_seconds, pieces)))

@@ -78,10 +78,11 @@ class WorkInHand:
         return next(iter(states)) if len(states) == 1 else "under way" if states else "planned"
 
     def steps_done(self, station: Station) -> int:
-        """How many of a station's steps are done, on all copies."""
-        making, key, steps = self._bench.making, self._bench.job.key, self.steps(station)
-        refs = {ref for copy in range(1, self.copies(station) + 1) for ref in making.refs(station, key, copy, steps)}
-        return len(refs & set(making.progress.done))
+        """How many of a station's steps are done, on all that the order makes."""
+        planned = {(results.job.key, step.key): results.job.count * _each(results, station)
+                   for results in self._bench.order_results.pieces for step in _steps(results, station)}
+        return sum(ref.station == station and ref.copy <= planned.get((ref.piece, ref.step), 0)
+                   for ref in self._bench.making.progress.done)
 
 
 def _each(results: Results, station: Station) -> int:

@@ -326,8 +326,8 @@ class Driving(Column):
 
 
 def _print_of(run: SheetRun) -> bytes:
-    """What tells a film's paths from any others."""
+    """What tells a film's paths from any others: of films laid out alike, the copies that lie on them."""
     told = sha256()
-    for tip in run.tips:
-        told.update(tip.tobytes())
+    for cut, tip in zip(run.cuts, run.tips, strict=True):
+        told.update(repr(cut.whose).encode() + tip.tobytes())
     return told.digest()
