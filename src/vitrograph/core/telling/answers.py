@@ -1,6 +1,6 @@
 """One-line answers of each station, for the line of stations and for the plan in plain words."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from math import degrees
 
 from vitrograph.core.errors import VitrographError
@@ -12,6 +12,7 @@ from vitrograph.core.language import tr
 from vitrograph.core.results import FinishedOrder, FinishedPiece, OrderResults, Results
 from vitrograph.core.says import Length, Says, in_words
 from vitrograph.core.stations import STATIONS, Station, station_title
+from vitrograph.core.transfer import cut_list
 from vitrograph.core.units import Unit, format_minutes, format_number
 from vitrograph.core.value_words import word_of
 from vitrograph.core.weed import weeding_seconds
@@ -70,6 +71,8 @@ def order_answer(results: OrderResults, station: Station) -> str:
     if station == "weed":
         return tr("{many} to pull", many=sum(piece.weed.many * piece.job.count * piece.fitted.sheets for piece in pieces
                                              if piece.weed and piece.fitted))
+    if station == "transfer":
+        return _tape_over(pieces, results.order.units)
     if station == "etch":
         seconds = tally_etch((piece.etch, piece.job.count) for piece in pieces if piece.etch is not None).seconds
         return tr("{seconds} min", seconds=format_minutes(seconds)) if seconds else tr("nothing")
@@ -127,10 +130,15 @@ def _weed(r: Results, unit: Unit) -> str:
 
 
 def _transfer(r: Results, unit: Unit) -> str:
-    if r.transfer is None:
-        return ""
-    strips = r.transfer.strips
-    return tr("tape {length}", length=Length(strips[0].width, 0, tool=True).words(unit)) if strips else tr("no tape")
+    return _tape_over([r], unit) if r.transfer else ""
+
+
+def _tape_over(pieces: Sequence[Results], unit: Unit) -> str:
+    """How much is cut off the roll for all that is made of pieces."""
+    taped = [one for piece in pieces if piece.transfer for one in piece.transfer.taped(piece.job.count)]
+    cuts = cut_list(taped, pieces[0].job.transfer)
+    length = Length(sum(cut.many * cut.length for cut in cuts), 0, tool=True)
+    return tr("tape {length}", length=length.words(unit)) if cuts else tr("no tape")
 
 
 def _etch(r: Results, unit: Unit) -> str:

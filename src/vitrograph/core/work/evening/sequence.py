@@ -48,6 +48,8 @@ class _Line:
         firsts = [self._first_of(at) for at in many]
         self._first = [first for first, _ in firsts]
         self._due = [(at, due + _EPS) for at, (_, due) in enumerate(firsts) if due < inf]
+        places = [self._places_at(at) for at in many]
+        self._places = {at: taken for at, taken in enumerate(places) if taken}
 
     def _lags(self, at: int) -> tuple[float, float]:
         """How long after the start of the node before it, of its glass, it begins: at least and at most."""
@@ -93,14 +95,19 @@ class _Line:
 
     def has_places(self, order: Sequence[int]) -> bool:
         """Whether there is a place for every glass that needs one, when tasks are done in an order."""
-        many = 0
+        many, most, places = 0, self.setting.places, self._places
         for at in order:
-            task = self.nodes[at].task
-            for first, last in self.setting.chains[self.nodes[at].glass].places:
-                many += (task == first) - (task == last)
-            if many > self.setting.places:
-                return False
+            if at in places:
+                many += places[at]
+                if many > most:
+                    return False
         return True
+
+    def _places_at(self, at: int) -> int:
+        """How many places a node takes, or gives back."""
+        node = self.nodes[at]
+        return sum((node.task == first) - (node.task == last)
+                   for first, last in self.setting.chains[node.glass].places)
 
     def moved(self, order: list[int], starts: list[float], chance: Random) -> list[int]:
         """An order in which one node, or all of a glass from one node on, stands somewhere else."""
