@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QApplication, QInputDialog, QLabel, QLineEdit, QPl
 
 from specimens import PLAQUE, TUMBLER, job, star_job
 from vitrograph.core.demo import open_night
-from vitrograph.core.errors import UnfinishedError
+from vitrograph.core.errors import UnfinishedError, VitrographError
 from vitrograph.core.findings import Code, Level
 from vitrograph.core.glass import ShelvedGlass
 from vitrograph.core.job import Artwork, FilmMend, Item, Names, Order, Row, SizeRule, StraightGlass, Words
@@ -310,6 +310,11 @@ def test_a_row_that_fails_shows_nothing_of_another_and_the_others_are_made_witho
     desk.shell.files.write_packet(tmp_path / "packet.pdf")
     desk.qtbot.waitUntil(lambda: (tmp_path / "packet.pdf").exists(), timeout=30000)
     assert "Left out" in PdfReader(tmp_path / "packet.pdf").pages[0].extract_text()
+    desk.bench.go("logbook")
+    with pytest.raises(VitrographError, match="no letter"):
+        desk.card().entry()
+    desk.bench.take_piece(0, 1)
+    assert desk.card().entry().job == other.job.name           # of the one in hand, and not of the next one
     desk.bench.go("cut")
     window.table.item(0, 1).setText("Ida")
     with pytest.raises(UnfinishedError, match="still being laid out"):

@@ -182,8 +182,7 @@ class LogbookCard(StationCard):
 
         from vitrograph.core.logbook.record import owned_of, record_of
 
-        done = self.ahead.done
-        piece = done.pieces[self.bench.index]
+        done, piece = self.ahead.done, self.bench.results.finished()
         worked = self.bench.making.worked().get(piece.job.key, NOTHING_DONE)
         owned = owned_of(load_workshop(self.workshop), self.bench.shelf, piece.job)
         return self.went.told(record_of(done, piece, date.today(), owned, worked))
