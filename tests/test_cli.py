@@ -373,6 +373,8 @@ def test_a_name_without_a_stencil_is_left_out_and_the_others_are_made(tmp_path, 
     assert any(line.startswith("stop: Guides: \u5f35: ") for line in capsys.readouterr().out.splitlines())
     out = f"file:{tmp_path / 'again.plt'}"
     assert main(["cut", order, "--to", out, "--again", "Guides: Grace"]) == 0
+    assert main(["cut", order, "--to", out, "--again", "Guides"]) == 2, "one of them is not as good as another"
+    assert "as Guides: Ada, Guides: Grace" in capsys.readouterr().err
     lacking = load_order(Path(order)).pieces[0].names.rows[1]
     assert (lacking.cells, lacking.count) == (("\u5f35",), 3), "and it is kept"
     (tmp_path / "names.csv").write_text("\u5f35\n", encoding="utf-8")

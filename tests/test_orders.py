@@ -167,6 +167,10 @@ def test_what_lacks_a_stencil_is_left_out_by_name_and_refused_where_nothing_else
     assert [one.job.name for one in done.called("2")] == ["Good"] and done.places == ((1, 0),)
     with pytest.raises(JobError, match=r"^Bad is left out"):
         done.called("Bad")
+    assert done.one_called("Good") is done.only_piece is done.pieces[0]
+    several = Pipeline().run_order(PAIR).finished()
+    with pytest.raises(JobError, match=r"^this order has 2 designs: name the one that is meant, as Flutes, Plaque$"):
+        _ = several.only_piece
     with pytest.raises(GlassError, match=r"^Bad: a slant of 20"):
         Pipeline().run_order(Order.of(none, none)).finished()
 

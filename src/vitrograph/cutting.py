@@ -141,7 +141,7 @@ def _again(done: FinishedOrder, words: str) -> CutWork:
     """One stencil of a piece by itself, as its name and the number of its film say."""
     names = {one.job.name: one for one in done.pieces}
     name, colon, film = words.rpartition(":") if ":" in words and words not in names else (words, "", "")
-    piece = names.get(name) or done.called(name)[0]
+    piece = names.get(name) or done.one_called(name)
     many = len(piece.sheet.outlines)
     number = parse_whole(film, many, 1) if colon else None
     if colon and number is None:

@@ -28,7 +28,7 @@ def add_inspect(commands: Any) -> None:
     add = parser.add_argument
     add("photo", type=Path, nargs="?", metavar="PHOTO", help=tr("a photograph of the piece on its card"))
     add("--order", type=Path, metavar="FILE", help=tr("the order the piece is of"))
-    add("--piece", metavar="NAME", help=tr("the piece, by its name or number; the first where it is left out"))
+    add("--piece", metavar="NAME", help=tr("the piece, by its name or number; of a list of names the one, by its own"))
     add("--film", action="store_true", help=tr("the weeded film on the glass, before the cream"))
     add("--corners", metavar="X,Y;X,Y;X,Y;X,Y", help=tr("no card: the piece's own four corners in the picture, in "
                                                         "pixels, upper left first and round to the right"))
@@ -64,7 +64,7 @@ def _inspected(options: argparse.Namespace) -> int:
     order = load_order(options.order)
     unit = options.units = options.units or order.units
     done = worked_out(Pipeline(), order)
-    piece = done.pieces[0] if options.piece is None else done.called(options.piece)[0]
+    piece = done.only_piece if options.piece is None else done.one_called(options.piece)
     seen = inspect_photo(photo, piece, film=options.film, corners=corners)
     told = {"piece": piece.job.name, **inspection_json(seen, unit)}
     if options.overlay is not None or options.keep is not None:

@@ -232,6 +232,15 @@ class OrderResults(Struct, frozen=True):
         return FinishedOrder(self.order, tuple(pieces), tuple(lacking))
 
 
+def _only_one(found: Sequence[FinishedPiece], what: str) -> FinishedPiece:
+    """The one piece there is of something. Raises JobError, naming them, where there are several."""
+    if len(found) == 1:
+        return found[0]
+    names = ", ".join(piece.job.name for piece in found[:6])
+    raise JobError(tr("{what} has {many} designs: name the one that is meant, as {names}", what=what,
+                      many=len(found), names=names))
+
+
 def _wanted(pieces: Iterable[FinishedPiece]) -> list[Wanted]:
     return [Wanted(piece.job.key, piece.job.name, piece.sheets, piece.sheet) for piece in pieces]
 
@@ -267,6 +276,15 @@ class FinishedOrder(Struct, frozen=True, dict=True):
         if not found:
             raise JobError(tr("{name} is left out, for want of a stencil: 'check' says why", name=name))
         return found
+
+    def one_called(self, name: str) -> FinishedPiece:
+        """The one thing that is made of a piece, or of one of its rows, by its name. Raises JobError."""
+        return _only_one(self.called(name), tr("'{name}'", name=name[:40]))
+
+    @property
+    def only_piece(self) -> FinishedPiece:
+        """What it is made of where that is but one thing. Raises JobError."""
+        return _only_one(self.pieces, tr("this order"))
 
     @cached_property
     def places(self) -> tuple[tuple[int, int], ...]:

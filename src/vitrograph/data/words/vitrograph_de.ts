@@ -3590,8 +3590,20 @@
         <translation>{name}: {says}</translation>
     </message>
     <message>
+        <source>{what} has {many} designs: name the one that is meant, as {names}</source>
+        <translation>{what} hat {many} Entwürfe: den gemeinten nennen, etwa {names}</translation>
+    </message>
+    <message>
         <source>{name} is left out, for want of a stencil: &apos;check&apos; says why</source>
         <translation>{name} ist ausgelassen, weil keine Schablone dafür da ist: „check“ sagt, warum</translation>
+    </message>
+    <message>
+        <source>&apos;{name}&apos;</source>
+        <translation>„{name}“</translation>
+    </message>
+    <message>
+        <source>this order</source>
+        <translation>dieser Auftrag</translation>
     </message>
     <message>
         <source>there is no art yet: put words or a drawing on the piece first</source>
@@ -12258,8 +12270,8 @@ Sie sagt: {licence}</translation>
         <translation>der Auftrag, von dem das Stück ist</translation>
     </message>
     <message>
-        <source>the piece, by its name or number; the first where it is left out</source>
-        <translation>das Stück, mit Namen oder Nummer; ohne Angabe das erste</translation>
+        <source>the piece, by its name or number; of a list of names the one, by its own</source>
+        <translation>das Stück, mit seinem Namen oder seiner Nummer; aus einer Namensliste das eine, mit dessen eigenem</translation>
     </message>
     <message>
         <source>the weeded film on the glass, before the cream</source>
