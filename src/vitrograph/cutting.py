@@ -11,7 +11,7 @@ from typing import Any
 
 from msgspec.structs import replace
 
-from vitrograph.at_work import worked_out
+from vitrograph.at_work import say_aside, worked_out
 from vitrograph.core.cut import CutWork, closer
 from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
 from vitrograph.core.errors import CutterError, VitrographError
@@ -113,6 +113,8 @@ def _cut(options: argparse.Namespace) -> int:
                                  film=options.film[:20]))
     if done.stopped:
         raise VitrographError(tr("something found is a stop, see 'check': mend that before film is cut"))
+    if (lacking := runs[number - 1].sheet.says_lacking) is not None:
+        say_aside(tr("film {number}: {lacking}", number=number, lacking=lacking.words(order.units)))
     start, control, last = _start(options.start), Control(), monotonic()
 
     def told(sending: Sending) -> None:

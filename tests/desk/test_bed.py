@@ -247,6 +247,12 @@ def test_film_with_a_stop_on_it_is_cut_only_when_that_is_confirmed(open_desk, tm
     settled(desk)
     desk.click("cutFilm")
     desk.qtbot.waitUntil(out.exists, timeout=30000)
+    out.unlink()
+    desk.bench.edit("A mat that holds none of it", cut__mat_length=40.0)
+    settled(desk)
+    desk.click("cutFilm")
+    asked = desk.shell.findChild(AskBar)
+    assert asked._question.text().startswith("No film and no mat there is holds this: ") and not out.exists()
 
 
 def test_a_window_that_cuts_asks_before_it_closes_and_the_next_knows_where_it_was_stopped(bed, open_desk, tmp_path):

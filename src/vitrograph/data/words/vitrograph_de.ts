@@ -768,6 +768,10 @@
         <translation>ein Probeschnitt nimmt 1 bis {most} Andrücke, nicht {forces}</translation>
     </message>
     <message>
+        <source>no film and no mat there is holds this: {long} by {wide} is wanted</source>
+        <translation>keine Folie und keine Matte, die da ist, fasst das: {long} mal {wide} werden gebraucht</translation>
+    </message>
+    <message>
         <source>Film that is wanting</source>
         <translation>Folie, die fehlt</translation>
     </message>
@@ -5767,6 +5771,10 @@
         <translation>unter den Befunden ist ein Halt, siehe „check“: das ausbessern, bevor Folie geschnitten wird</translation>
     </message>
     <message>
+        <source>film {number}: {lacking}</source>
+        <translation>Folie {number}: {lacking}</translation>
+    </message>
+    <message>
         <source>vitrograph: {last}, {done} of {of} paths, {left} to go (Ctrl+C lifts the blade and stops)</source>
         <translation>vitrograph: {last}, {done} von {of} Wegen, noch {left} (Strg+C hebt die Klinge und bricht ab)</translation>
     </message>
@@ -7564,6 +7572,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>{found}: that is to be mended before film is cut.</source>
         <translation>{found}: Das ist auszubessern, bevor Folie geschnitten wird.</translation>
+    </message>
+    <message>
+        <source>{lacking}. Cut it only if your cutter takes film so large.</source>
+        <translation>{lacking}. Nur schneiden, wenn der Plotter so große Folie nimmt.</translation>
     </message>
     <message>
         <source>Leave it uncut</source>

@@ -293,16 +293,25 @@ class CutCard(StationCard):
         return runs[min(self.number(), len(runs) - 1)]
 
     def _cut(self) -> None:
-        """Cut the film that is shown; what found there is a stop is told first, and film cut only if that is wanted."""
+        """Cut the film that is shown; what speaks against that is told first, and film cut only if that is wanted."""
         run = self._run()
-        found = self._stop_on(run)
-        if found is None or self.driving.busy:
+        question = self._against(run)
+        if question is None or self.driving.busy:
             self.driving.drive(run)
             return
-        self.asks.emit(AskBar(tr("{found}: that is to be mended before film is cut.", found=capital(found)), (
+        self.asks.emit(AskBar(question, (
             Answer("stay", tr("Leave it uncut"), lambda: None),
             Answer("cutAnyway", tr("Cut it all the same"),
                    lambda: self.bench.attempt(lambda: self.driving.drive(self._run()))))))
+
+    def _against(self, run: SheetRun) -> str | None:
+        """Why a film is not to be cut as it lies: the first stop found of what is on it, or that nothing holds it."""
+        stop = self._stop_on(run)
+        if stop is not None:
+            return tr("{found}: that is to be mended before film is cut.", found=capital(stop))
+        lacking = run.sheet.says_lacking
+        return None if lacking is None else tr("{lacking}. Cut it only if your cutter takes film so large.",
+                                               lacking=capital(self.bench.words(lacking)))
 
     def _stop_on(self, run: SheetRun) -> str | None:
         """The first stop that was found of what lies on a film; None where there is none."""

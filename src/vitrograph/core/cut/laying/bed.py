@@ -38,6 +38,13 @@ class BedSheet(Struct, frozen=True, eq=False, dict=True):
         return max(0.0, self.film.length - self.used[0])
 
     @property
+    def says_lacking(self) -> Says | None:
+        """What is told before it is cut all the same: that no film or mat there is holds it; None where one does."""
+        long, wide = Length(self.film.length, 0), Length(self.film.width, 0)
+        return Says("no film and no mat there is holds this: {long} by {wide} is wanted", long=long,
+                    wide=wide) if self.lacking else None
+
+    @property
     def cost(self) -> float:
         """Of the film used, by its price a metre, in the maker's money."""
         return self.stock.price * self.used[0] / 1000
