@@ -139,7 +139,7 @@ def take_stations(shell) -> None:
         if station == "cut":
             while shell.card(station).keeper.work is None:
                 wait(20)
-            shell.card(station).simulate()
+            shell.card(station).trial.begin()
             wait(3600)
         if station == "logbook":
             take_photograph(shell)

@@ -227,6 +227,21 @@ def test_a_cutter_is_driven_from_the_window_paused_stopped_and_gone_on_with(bed,
     desk.qtbot.waitUntil(lambda: "could not be opened" in desk.says("cutSays"), timeout=30000)
 
 
+def test_a_trial_belongs_to_its_film(open_desk):
+    desk = open_desk(Order.of(job("Kestrel", name="One", count=6, cut__mat_length=120.0)))
+    desk.go(5)
+    settled(desk)
+    view = desk.shell.bed_view
+    assert len(view.work.runs) > 1
+    desk.click("trial")
+    desk.qtbot.waitUntil(lambda: view.trace is not None, timeout=5000)
+    desk.click("nextFilm")
+    desk.qtbot.wait(150)                                       # no more of it is drawn over the other film
+    assert view.number == 1 and view.trace is None and not desk.card().trial.seen
+    desk.click("trial")
+    desk.qtbot.waitUntil(lambda: view.trace is not None and len(view.trace) == len(view.run.cuts), timeout=5000)
+
+
 def test_film_with_a_stop_on_it_is_cut_only_when_that_is_confirmed(open_desk, tmp_path):
     over, out = job("Kestrel", name="Over", fit__from_rim=-8.0), tmp_path / "cut.plt"
     desk = open_desk(Order.of(over, star_job(name="Star")))

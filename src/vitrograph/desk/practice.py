@@ -53,7 +53,7 @@ TASKS: tuple[Task, ...] = (
     Task("stencil", tr("Something here would tear. Take one of the remedies it offers: point at it first, and see "
                        "what it would do."), "border", lambda shell, was: shell.bench.job.stencil != was.job.stencil),
     Task("cut", tr("See the blade's way before it cuts: press the trial."), "trial",
-         lambda shell, _was: cast("CutCard", shell.card("cut")).tried),
+         lambda shell, _was: cast("CutCard", shell.card("cut")).trial.seen),
     Task("weed", tr("Weed {bits} bits: the amber one, from its dot the way the arrow shows. Press space at each.",
                     bits=_BITS),
          "weedStepsNext", lambda shell, _was: shell.bench.work.steps_done("weed") >= _BITS),
@@ -98,7 +98,7 @@ class Practice(QObject):
         self.bar.show_task(self.at, self.task)
         bench.go(self.task.station)
         if self.task.station == "cut":
-            cast("CutCard", self.shell.card("cut")).traced.connect(self._wait)
+            cast("CutCard", self.shell.card("cut")).trial.traced.connect(self._wait)
 
     def _wait(self, *_changed: object) -> None:
         self._rest.start()

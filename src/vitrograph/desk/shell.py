@@ -205,7 +205,7 @@ class Shell(QWidget):
         from vitrograph.desk.cut.bed_view import BedView
 
         self.bed_view = card.ground = BedView(self.bench, card.keeper)
-        card.traced.connect(self.bed_view.show_trace)
+        card.trial.traced.connect(self.bed_view.show_trace)
         card.driving.remember(self.files.workshop)
         self.files.cutter = card.driving
         card.driving.turned.connect(self._stay_awake)
@@ -299,7 +299,7 @@ class Shell(QWidget):
         self.bench.go("cut")
         card = self.card("cut")
         assert isinstance(card, CutCard)
-        card.simulate()
+        card.trial.begin()
 
     def remember(self, seen: Seen, *, listed: bool) -> None:
         """Look as when the order was left, until its first results are in; keep how it looks when it is left again.

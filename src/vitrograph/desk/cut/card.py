@@ -2,16 +2,13 @@
 
 from collections.abc import Callable
 from pathlib import Path
-from time import monotonic
 
-from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QFileDialog, QWidget
 
-from vitrograph.core.cut import SheetRun, to_hpgl
+from vitrograph.core.cut import SheetRun
 from vitrograph.core.errors import UnfinishedError
 from vitrograph.core.export import SHEET_WRITERS, WRITERS, numbered
 from vitrograph.core.findings import Level
-from vitrograph.core.geometry import Points
 from vitrograph.core.job import FilmKind, Job, Lying
 from vitrograph.core.language import capital, decimals, tr
 from vitrograph.core.results import Results
@@ -20,13 +17,13 @@ from vitrograph.core.units import format_minutes
 from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.cut.driving import Driving
 from vitrograph.desk.cut.keeper import CutKeeper
+from vitrograph.desk.cut.trial import Trial
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import Readings, StationCard
 from vitrograph.desk.kit.fields import LengthField, NumberField, SpeedField, button, chooser, drop_down, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.wrapping import Tick
-from vitrograph.devices.cutter import run_hpgl
 
 FILMS: dict[FilmKind, str] = {
     "stencil": tr("Stencil film: low tack, releases easily"),
@@ -34,8 +31,6 @@ FILMS: dict[FilmKind, str] = {
     "permanent": tr("Permanent vinyl: grips best"), "shelf": tr("Shelf-lining film: cheap"),
 }
 _ORDERS = {"piece": tr("Stencil after stencil"), "free": tr("All of the film by the shortest way")}
-_SHOW_SECONDS = 6.0                # how long the trial takes on the screen
-_FRAME_MS = 33
 _NEST_SECONDS = 10.0
 
 
@@ -45,7 +40,6 @@ class CutCard(StationCard):
     station = "cut"
     heading = tr("Cut")
     says = tr("Coloured side up, straight along the edge, no bubbles. Cut through the film, not the backing.")
-    traced = Signal(object, float)
 
     def build(self) -> None:
         self.keeper, self.writing = CutKeeper(self.bench, self), FileTask(self.bench, self)
@@ -57,9 +51,8 @@ class CutCard(StationCard):
         self.nest.setObjectName("nestCloser")
         self.anew = button(tr("Lay out anew"), tip=tr("forget the places chosen by hand and by nesting"))
         self.anew.setObjectName("layAnew")
-        self.nest_says, self.trial_says = (named(label("", "quiet"), name) for name in ("nestSays", "trialSays"))
-        self.trial = button(tr("Try the simulated cutter"), "accent")
-        self.trial.setObjectName("trial")
+        self.nest_says = named(label("", "quiet"), "nestSays")
+        self.trial = Trial(self.bench, self.keeper, self._run, lambda: self._shown)
         self.readings = Readings()
         self.lacking = named(label("", "error"), "cutLacking")
         self.found = FindingList(self.bench)
@@ -67,8 +60,8 @@ class CutCard(StationCard):
             (tr("Film before"), "filmBefore"), (tr("Next film"), "nextFilm")))
         self.turning = in_a_row(self.before, self.next)
         self.stack(self.lacking, self.found, self.readings, self.turning, in_a_row(self.nest, self.anew),
-                   self.nest_says, self.trial, self.trial_says)
-        for quiet in (self.lacking, self.nest_says, self.trial_says, self.turning):
+                   self.nest_says, self.trial)
+        for quiet in (self.lacking, self.nest_says, self.turning):
             quiet.hide()
         self.section(tr("Film and blade"))
         self.stack(self.film, self.gap, self.order, self.over_run, self.offset, self.leads, self.passes, self.boxes,
@@ -82,11 +75,6 @@ class CutCard(StationCard):
         self.driving = Driving(self.bench)
         self.stack(self.driving)
         self._connect()
-        self._lines: tuple[Points, ...] = ()
-        self._whole, self._begun = 0.0, 0.0                    # mm of a trial that is shown, and when it was begun
-        self._tick = QTimer(self)
-        self._tick.setInterval(_FRAME_MS)
-        self._tick.timeout.connect(self._advance)
 
     def _build_fields(self) -> None:
         self.film = drop_down("film", tr("Film"))
@@ -115,7 +103,6 @@ class CutCard(StationCard):
         self.boxes.clicked.connect(lambda on: bench.edit(tr("Lines to part by"), cut__boxes=on))
         self.parted.clicked.connect(lambda on: bench.edit(tr("Parts of the surplus"), cut__parted=on))
         self.cut_speed.edited.connect(lambda speed: bench.edit(tr("Speed"), cut__cut_speed=speed))
-        self.trial.clicked.connect(self.simulate)
         self.nest.clicked.connect(self._nest)
         self.anew.clicked.connect(lambda: bench.edit(tr("Lay out anew"), cut__laid=()))
         self.driving.wanted.connect(lambda: self.bench.attempt(self._cut))
@@ -193,7 +180,7 @@ class CutCard(StationCard):
     def show_results(self, results: Results) -> None:
         self._show_found(results)
         if not self.bench.order_results.complete:
-            self._stop_trial()
+            self.trial.stop()
         self._set_ready()
 
     def _show_found(self, results: Results) -> None:
@@ -208,7 +195,7 @@ class CutCard(StationCard):
     def _take_work(self) -> None:
         """Tell how all of it lies, and what it takes."""
         work, length = self.keeper.work, self.bench.length
-        self._stop_trial()
+        self.trial.take_laid()
         self._set_ready()
         self._show_found(self.bench.results)
         self.lacking.setText(capital(self.keeper.says))
@@ -253,44 +240,21 @@ class CutCard(StationCard):
         self.bench.edit(tr("Nest closer"), cut__laid=laid)
         self._say_nesting(tr("before: {length} of film", length=self.bench.length(before, 0)))
 
-    # -- the trial -----------------------------------------------------------------------------------------------
-
-    def simulate(self) -> None:
-        """Send the shown film's HP-GL to the simulated cutter and draw what it would cut; once it is laid out."""
-        if self.keeper.work is None:
-            self.keeper.laid.connect(self._simulate_late)
-            self.keeper.look()
-            return
-        self.bench.attempt(self._simulate)
-
-    @property
-    def tried(self) -> bool:
-        """Whether the blade's way over the shown film was drawn."""
-        return not self.trial_says.isHidden()
-
-    def _simulate_late(self) -> None:
-        self.keeper.laid.disconnect(self._simulate_late)
-        self.bench.attempt(self._simulate)
-
-    def _simulate(self) -> None:
-        run = self._run()
-        trace = run_hpgl(to_hpgl(run.tips))
-        self._lines = trace.cuts
-        self._whole, self._begun = trace.cut_mm, monotonic()
-        length = self.bench.length(trace.cut_mm, 0)
-        self.trial_says.show()
-        self.trial_says.setText(tr("{cuts} paths, {length} cut by the simulated blade", cuts=len(trace.cuts),
-                                   length=length))
-        self._tick.start()
+    # -- the film that is shown ----------------------------------------------------------------------------------
 
     def _run(self) -> SheetRun:
         """The film that is shown. Raises UnfinishedError where it is not laid out yet."""
-        known = self.bench.order_results.complete
-        if self.keeper.work is None or not known:
+        known, run = self.bench.order_results.complete, self._shown
+        if run is None or not known:
             raise UnfinishedError((known and self.keeper.says) or tr(
                 "the stencils are still being laid out: wait until they lie on the film"))
-        runs = self.keeper.work.runs
-        return runs[min(self.number(), len(runs) - 1)]
+        return run
+
+    @property
+    def _shown(self) -> SheetRun | None:
+        """The film that is shown, as it was laid out last."""
+        runs = self.keeper.work.runs if self.keeper.work is not None else ()
+        return runs[min(self.number(), len(runs) - 1)] if runs else None
 
     def _cut(self) -> None:
         """Cut the film that is shown; what speaks against that is told first, and film cut only if that is wanted."""
@@ -323,15 +287,3 @@ class CutCard(StationCard):
                     says = self.bench.words(found.says)
                     return f"{piece.job.name}: {says}" if len(pieces) > 1 else says
         return None
-
-    def _stop_trial(self) -> None:
-        self._tick.stop()
-        self.trial_says.setText("")
-        self.trial_says.hide()
-        self.traced.emit(None, 0.0)
-
-    def _advance(self) -> None:
-        shown = min(1.0, (monotonic() - self._begun) / _SHOW_SECONDS)
-        self.traced.emit(self._lines, self._whole * shown)
-        if shown == 1.0:
-            self._tick.stop()
