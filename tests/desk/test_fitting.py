@@ -183,6 +183,7 @@ def test_what_was_seen_on_paper_is_taken_over_and_what_is_not_read_is_told(open_
     desk.go(3)
     trying, before = desk.card().seen, desk.results.fitted.from_rim
     trying.write_paper(tmp_path / "band.pdf")
+    desk.qtbot.waitUntil((tmp_path / "band.pdf").exists, timeout=5000)
     page = PdfReader(tmp_path / "band.pdf").pages[0]
     assert "from the rim" in page.extract_text() and float(page.mediabox.width) > 500
     desk.type_into("seen", "wobbly")

@@ -365,6 +365,7 @@ def test_a_picture_of_something_else_is_refused_in_one_sentence(desk, tmp_path):
         waited(desk, card)
         desk.qtbot.waitUntil(lambda says=says: says in desk.says("message").lower(), timeout=5000)
     card.save_card(tmp_path / "card.pdf")
+    desk.qtbot.waitUntil((tmp_path / "card.pdf").exists, timeout=5000)
     assert (tmp_path / "card.pdf").read_bytes().startswith(b"%PDF")
 
 

@@ -80,7 +80,8 @@ def test_the_other_height_the_paper_and_the_water_check_the_glass(desk, helpers,
     assert water.verdict.text().startswith("It should hold ") and desk.bench.job.features.thickness == 2.5
     proof = window.go("proof")
     proof.write_proof(tmp_path / "proof.pdf")
-    assert (tmp_path / "proof.pdf").stat().st_size > 1000
+    desk.qtbot.waitUntil((tmp_path / "proof.pdf").exists, timeout=5000)
+    assert (tmp_path / "proof.pdf").read_bytes().startswith(b"%PDF")
     type_into(window, "rim_overlap", f"{pi:.7f}")
     click(window, "applyProof")
     assert desk.bench.job.glass.rim == pytest.approx(TUMBLER.rim - 1, abs=1e-6)

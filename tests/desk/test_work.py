@@ -112,6 +112,7 @@ def test_what_tore_is_patched_tied_or_cut_again(open_desk, tmp_path):
     trouble = desk.card().trouble
     assert trouble.which.count() == len(desk.results.weed.stay) + len(desk.results.weed.pull) - 1
     trouble.write_patch(tmp_path / "patch.pdf")
+    desk.qtbot.waitUntil((tmp_path / "patch.pdf").exists, timeout=5000)
     page = pypdf.PdfReader(tmp_path / "patch.pdf").pages[0]
     assert "inside of letter" in page.extract_text() and "100 mm" in page.extract_text()
     desk.go(5)
@@ -165,6 +166,7 @@ def test_every_copy_round_a_glass_is_walked_at_its_own_place(open_desk, tmp_path
         desk.press(Qt.Key.Key_Space)
     assert "(180°)" in desk.says("transferStepsSays")
     desk.card().write_collar(tmp_path / "collar.pdf")
+    desk.qtbot.waitUntil((tmp_path / "collar.pdf").exists, timeout=5000)
     text = "".join(page.extract_text() for page in pypdf.PdfReader(tmp_path / "collar.pdf").pages)
     assert "upper middle" in text and "front" in text
 

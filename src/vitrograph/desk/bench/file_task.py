@@ -1,11 +1,13 @@
 """Files read or written off the window's thread: one after the other, and none that is asked for is dropped."""
 
 from collections.abc import Callable
+from pathlib import Path
 
 from PySide6.QtCore import QObject
 
 from vitrograph.core.errors import UnfinishedError
 from vitrograph.core.language import tr
+from vitrograph.core.storing.whole import write_whole
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.bench.spoken import Spoken
 
@@ -29,3 +31,24 @@ class FileTask(BackgroundTask):
             self.ask(work)
 
         self._bench.attempt(begin)
+
+
+class PageTask(FileTask):
+    """Writes pages to print, and says so."""
+
+    def __init__(self, bench: Spoken, parent: QObject) -> None:
+        super().__init__(bench, parent)
+        self.answered.connect(lambda name: bench.told.emit(tr("written: {name}; print it at 100 %", name=name)))
+
+    def write(self, path: Path, prepare: Callable[[], Callable[[], bytes]]) -> None:
+        """Write what is made by that which is prepared, or say why it cannot be."""
+        def ready() -> Callable[[], str]:
+            make = prepare()
+
+            def write() -> str:
+                write_whole(path, make())
+                return path.name
+
+            return write
+
+        self.begin(ready)

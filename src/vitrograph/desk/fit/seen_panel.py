@@ -1,5 +1,7 @@
 """Trying the art on paper before it is cut, and taking over what was seen."""
 
+from collections.abc import Callable
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog
@@ -8,8 +10,8 @@ from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import paper_of
 from vitrograph.core.fit.seen import parse_seen, take_over
 from vitrograph.core.language import tr
-from vitrograph.core.storing.whole import write_whole
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.bench.file_task import PageTask
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import button, label
@@ -22,6 +24,7 @@ class SeenPanel(CardPart):
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(bench)
+        self._pages = PageTask(bench, self)
         self.write = button(tr("Write the paper band…"),
                             tip=tr("The art on bare paper at true size, to tape on the glass"))
         self.write.setObjectName("writePaper")
@@ -43,8 +46,10 @@ class SeenPanel(CardPart):
 
     def write_paper(self, path: Path) -> None:
         """Write the paper band, or say why it cannot be."""
-        self.bench.attempt(lambda: write_whole(path, paper_of(self.bench.results.finished(), self.bench.unit)),
-                           tr("written: {name}; print it at 100 %", name=path.name))
+        def prepare() -> Callable[[], bytes]:
+            return partial(paper_of, self.bench.results.finished(), self.bench.unit)
+
+        self._pages.write(path, prepare)
 
     def _take(self) -> None:
         """Take over what was seen, or say below the line what could not be read."""

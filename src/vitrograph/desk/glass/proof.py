@@ -1,5 +1,7 @@
 """The paper proof: print the whole wall, wrap it, and let the girths be corrected from what the paper does."""
 
+from collections.abc import Callable
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import QPointF
@@ -10,7 +12,7 @@ from vitrograph.core.glass import Frustum, Wall, correct_by_proof, frustum_of
 from vitrograph.core.job import Job, StraightGlass, TaperedGlass
 from vitrograph.core.language import tr
 from vitrograph.core.paper import proof_pdf
-from vitrograph.core.storing.whole import write_whole
+from vitrograph.desk.bench.file_task import PageTask
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import LengthField, button
@@ -53,7 +55,7 @@ class ProofPage(HelperPage):
                "Type what its ends do at the back; a gap is a negative overlap."))
 
     def build(self) -> None:
-        self.sketch = ProofSketch()
+        self.sketch, self._pages = ProofSketch(), PageTask(self.bench, self)
         self.print_proof = button(tr("Write the paper proof"))
         self.print_proof.setObjectName("printProof")
         self.rim = LengthField(tr("R  overlap at the rim"), "rim_overlap")
@@ -109,10 +111,10 @@ class ProofPage(HelperPage):
 
     def write_proof(self, path: Path) -> None:
         """Write the paper proof, or say why it cannot be."""
-        def write() -> None:
+        def prepare() -> Callable[[], bytes]:
             glass = self.bench.job.glass
             assert isinstance(glass, StraightGlass | TaperedGlass)
             title = tr("Paper proof: {name}", name=self.bench.job.name)
-            write_whole(path, proof_pdf(frustum_of(glass), title, self.bench.unit))
+            return partial(proof_pdf, frustum_of(glass), title, self.bench.unit)
 
-        self.bench.attempt(write, tr("written: {name}; print it at 100 %", name=path.name))
+        self._pages.write(path, prepare)

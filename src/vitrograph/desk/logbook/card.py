@@ -1,5 +1,6 @@
 """The logbook station: how it went, a photograph measured, what was made before, and what all of it says."""
 
+from collections.abc import Callable
 from pathlib import Path
 
 from PySide6.QtWidgets import QFileDialog, QWidget
@@ -13,7 +14,7 @@ from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import order_of
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.workshop import load_workshop
-from vitrograph.desk.bench.file_task import FileTask
+from vitrograph.desk.bench.file_task import FileTask, PageTask
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import button, in_a_row, label
@@ -42,7 +43,7 @@ class LogbookCard(StationCard):
         self._counted: dict[Piece, Outcome] = {}               # by what the photograph of each is counted
         self._written: set[Piece] = set()                      # what was written down of makings that go on
         self.advising, self.ahead = Advising(self.bench, self), Ahead(self.bench, self)
-        self.listing = FileTask(self.bench, self)
+        self.listing, self._pages = FileTask(self.bench, self), PageTask(self.bench, self)
         self.listing.answered.connect(self._tell_listed)
         self.found = FindingList(self.bench)
         self.went = WentPanel(self.bench)
@@ -253,12 +254,17 @@ class LogbookCard(StationCard):
 
     def save_card(self, path: Path) -> None:
         """Write the inspection card for the workshop's paper, or say why it cannot be."""
-        def write() -> None:
-            from vitrograph.core.logbook.inspection import card_pdf
+        def prepare() -> Callable[[], bytes]:
+            paper = load_workshop(self.workshop).house.paper
 
-            write_whole(path, card_pdf(load_workshop(self.workshop).house.paper))
+            def make() -> bytes:
+                from vitrograph.core.logbook.inspection import card_pdf
 
-        self.bench.attempt(write, tr("written: {name}; print it at 100 %", name=path.name))
+                return card_pdf(paper)
+
+            return make
+
+        self._pages.write(path, prepare)
 
     def make_again(self, number: int) -> None:
         """Open the order of an entry as it was made, once what is not saved is seen to."""

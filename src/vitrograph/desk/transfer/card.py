@@ -1,6 +1,7 @@
 """The transfer station: the steps on to the glass, where each film goes, the way it is set, tape and settling."""
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
+from functools import partial
 from pathlib import Path
 
 import shapely
@@ -10,11 +11,11 @@ from vitrograph.core.export import collar_pdf
 from vitrograph.core.job import Job
 from vitrograph.core.language import tr
 from vitrograph.core.results import Results
-from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.transfer import LEAST_MM, PRESS_EDGES, SEAL, Setting, TransferPlan
 from vitrograph.core.transfer.placing import Beside
 from vitrograph.core.work import Step
 from vitrograph.core.workshop import load_workshop
+from vitrograph.desk.bench.file_task import PageTask
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, NumberField, button, drop_down, label
 from vitrograph.desk.kit.named import named
@@ -39,6 +40,7 @@ class TransferCard(StepsCard):
 
     def build(self) -> None:
         super().build()
+        self._pages = PageTask(self.bench, self)
         self.readings = Readings()
         self.collar = named(button(
             tr("Collar on paper"),
@@ -151,12 +153,11 @@ class TransferCard(StepsCard):
 
     def write_collar(self, path: Path) -> None:
         """Write the collar of the copy in hand at true size, in tiles where it is larger than the paper."""
-        def write() -> None:
+        def prepare() -> Callable[[], bytes]:
             paper = load_workshop(self.workshop).house.paper
-            content = collar_pdf(self.bench.results.finished(), self.copies.copy, paper, self.bench.unit)
-            write_whole(path, content)
+            return partial(collar_pdf, self.bench.results.finished(), self.copies.copy, paper, self.bench.unit)
 
-        self.bench.attempt(write, tr("written: {name}", name=path.name))
+        self._pages.write(path, prepare)
 
 
 def _beside(one: Beside) -> str:

@@ -1,5 +1,6 @@
 """What to do when a bit of film tore or got lost: patch it, tie it, or cut this one stencil again."""
 
+from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import Signal
@@ -8,10 +9,10 @@ from PySide6.QtWidgets import QFileDialog
 from vitrograph.core.language import tr
 from vitrograph.core.paper import patch_pdf
 from vitrograph.core.results import Results
-from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.weed import Bit
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
+from vitrograph.desk.bench.file_task import PageTask
 from vitrograph.desk.kit.fields import Column, button, drop_down, in_a_row
 from vitrograph.desk.kit.named import named
 
@@ -23,6 +24,7 @@ class Trouble(Column):
 
     def __init__(self, bench: Bench) -> None:
         super().__init__(gap=8)
+        self._pages = PageTask(bench, self)
         self.bench = bench
         self._bits: tuple[Bit, ...] = ()
         self.which = drop_down("tornBit", tr("Which bit tore or got lost"))
@@ -75,8 +77,7 @@ class Trouble(Column):
         bit = self.chosen
         if bit is not None:
             title = f"{self.bench.job.name}: {bit.name}"
-            self.bench.attempt(lambda: write_whole(path, patch_pdf(bit.shape, title, self.bench.unit)),
-                               tr("written: {name}", name=path.name))
+            self._pages.write(path, lambda: partial(patch_pdf, bit.shape, title, self.bench.unit))
 
     def _tie(self) -> None:
         self.bench.edit(tr("Tie the islands"), stencil__ties__placed="auto")
