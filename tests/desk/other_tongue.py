@@ -71,7 +71,10 @@ def main(code: str) -> None:
             break
     for opened in (shell.windows.workshop, shell.windows.names, shell.windows.keys, shell.windows.finder,
                    shell.card("glass").open_helpers):
-        window = opened("keepout") if opened.__name__ == "open_helpers" else opened()
+        window = opened()
+        if opened.__name__ == "open_helpers":
+            for row in range(window.names.count()):            # a page is made when it is turned to
+                window.names.setCurrentRow(row)
         QTest.qWait(100)
         said.update(words for one in [window, *window.findChildren(QWidget)]
                     for words in told_by(one, (QComboBox, QTableWidget)))

@@ -37,7 +37,7 @@ def helpers(desk):
     def open_at(name):
         window = desk.go(1).open_helpers(name)
         opened.append(window)
-        return window, window.pages[name]
+        return window, window.go(name)
 
     yield open_at
     for window in opened:

@@ -65,7 +65,8 @@ class HeightsPage(HelperPage):
         self.stack(self.sketch, self.other, self.verdict)
         self.other.edited.connect(self._check)
 
-    def suits(self, job: Job) -> bool:
+    @staticmethod
+    def suits(job: Job) -> bool:
         return isinstance(job.glass, TaperedGlass)
 
     def show_job(self, job: Job) -> None:

@@ -38,7 +38,8 @@ class HelperPage(QWidget):
     def build(self) -> None:
         """Make the drawing and the fields."""
 
-    def suits(self, job: Job) -> bool:
+    @staticmethod
+    def suits(job: Job) -> bool:
         """Whether this helper has a meaning for the glass in hand."""
         return True
 

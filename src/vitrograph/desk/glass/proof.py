@@ -71,7 +71,8 @@ class ProofPage(HelperPage):
         self.base.edited.connect(lambda mm: self._see("base", mm))
         self.climb.edited.connect(self._take_climb)
 
-    def suits(self, job: Job) -> bool:
+    @staticmethod
+    def suits(job: Job) -> bool:
         return isinstance(job.glass, StraightGlass | TaperedGlass)
 
     def show_job(self, job: Job) -> None:

@@ -82,7 +82,8 @@ class TrustPage(HelperPage):
         error: dict[str, Any] = {f"tools__{tool}_error": mm}
         self.bench.edit(tr("Tool's error"), **error)
 
-    def suits(self, job: Job) -> bool:
+    @staticmethod
+    def suits(job: Job) -> bool:
         return not isinstance(job.glass, FlatGlass)
 
     def show_job(self, job: Job) -> None:

@@ -55,7 +55,8 @@ class WaterPage(HelperPage):
         self.bottom.edited.connect(lambda mm: self.bench.edit(tr("Bottom's thickness"), features__bottom=mm))
         self.grams.edited.connect(self._weigh)
 
-    def suits(self, job: Job) -> bool:
+    @staticmethod
+    def suits(job: Job) -> bool:
         return not isinstance(job.glass, FlatGlass)
 
     def show_job(self, job: Job) -> None:
