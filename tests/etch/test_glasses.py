@@ -98,6 +98,11 @@ def test_cream_bounds_how_many_stand_at_once_and_too_many_glasses_are_refused():
     few = evening_of([work], EtchChoices(cream=Cream(grams=1.5 * grams)), DAY)
     assert few.plan.places == 1 and few.plan.evening.at_once == 1
     assert few.cream.laid == pytest.approx(4 * grams) and few.cream.at_once == pytest.approx(grams)
+    halves = evening_of([work_of(job("I", width=20.0, count=4, etch__halves=True))],
+                        EtchChoices(cream=Cream(grams=1.5 * grams), places=9), DAY)
+    assert halves.plan.places == 3, "of a glass in halves only a half is under cream at once"
+    assert halves.cream.laid == pytest.approx(4 * grams)
+    assert halves.cream.at_once == pytest.approx(halves.plan.evening.at_once * grams / 2)
     assert any("pots" in str(found.says) for found in evening_of([work], EtchChoices(pots=3), DAY).findings)
     with pytest.raises(VitrographError, match="500 glasses are more than one evening: plan at most 60"):
         evening_of([work_of(job("I", width=8.0, count=500))], EtchChoices(), DAY)

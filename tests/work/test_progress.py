@@ -103,6 +103,21 @@ def test_waiting_acts_that_cannot_be_kept_or_read_are_no_fault(tmp_path):
     assert WaitingFile(tmp_path / "book", tmp_path).take_over() == [] and (tmp_path / "odd.waiting").exists()
 
 
+def test_what_is_done_together_is_written_at_once_all_or_nothing(makings, monkeypatch):
+    with pytest.raises(LogbookError), makings.together():
+        makings.tick("one", REFS[0], 1.0)
+        makings.set_clock("one", REFS[1], Clock(30.0, 2.0), 2.0)
+        raise LogbookError("the book is full")
+    assert makings.progress("one") == Progress()
+    opened, whole = [], Logbook.open
+    monkeypatch.setattr(Logbook, "open", lambda book: opened.append(book) or whole(book))
+    with makings.together():
+        for ref in REFS:
+            makings.tick("one", ref, 1.0)
+        makings.untick("one", REFS[0], 2.0)
+    assert len(opened) == 1 and set(makings.progress("one").done) == set(REFS[1:])
+
+
 @given(seconds=st.floats(1, 1e5), starts=st.lists(st.floats(0, 1e4), min_size=1, max_size=9))
 def test_a_clock_counts_what_it_ran_and_never_backwards(seconds, starts):
     clock, now, ran = Clock(seconds, None), 1e9, 0.0

@@ -52,14 +52,14 @@ def planned_on(evening: EveningPlan, chains: Sequence[Chain], begun: Sequence[Be
 def _places(glasses: Sequence[GlassWork], choices: EtchChoices) -> int:
     """How many glasses may stand under cream at once: by the beds, and by what is in the pot."""
     grams = choices.cream.grams * choices.pots
-    largest = max((glass.area for glass in glasses), default=0.0) * choices.coat * GRAMS_PER_ML / 1000
+    largest = max((glass.at_once for glass in glasses), default=0.0) * choices.coat * GRAMS_PER_ML / 1000
     by_cream = floor(grams / largest) if grams > 0 and largest > 0 else choices.places
     return max(1, min(choices.places, by_cream))
 
 
 def _at_once(glasses: Sequence[GlassWork], plan: CalmPlan) -> float:
     """The area under cream at once, at most, mm²."""
-    areas = sorted((glass.area for glass in glasses), reverse=True)
+    areas = sorted((glass.at_once for glass in glasses), reverse=True)
     return sum(areas[:max(1, plan.evening.at_once)])
 
 

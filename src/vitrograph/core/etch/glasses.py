@@ -64,6 +64,11 @@ class GlassWork(Struct, frozen=True):
         """Its piece and copy: what tells it from all others of its order."""
         return self.piece, self.copy
 
+    @property
+    def at_once(self) -> float:
+        """How much of its area is under cream at once, mm²: of one that is etched in halves, a half."""
+        return self.area / max(1, len(self.chain.places))
+
 
 class OwnTimes(Struct, frozen=True):
     """How long this maker's hands take, where that is known: a bit weeded, and steps by station and kind."""

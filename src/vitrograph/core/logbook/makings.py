@@ -1,7 +1,8 @@
 """What has been done of orders, kept in the logbook's file as it happens: it outlives the program and the day."""
 
 import sqlite3
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Iterator, Mapping
+from contextlib import contextmanager
 from datetime import datetime
 from itertools import pairwise
 from types import MappingProxyType
@@ -53,6 +54,25 @@ class Makings:
 
     def __init__(self, book: Logbook) -> None:
         self.book = book
+        self._open: sqlite3.Connection | None = None           # while several things are written together
+
+    @contextmanager
+    def together(self) -> Iterator[None]:
+        """Write all or nothing of what is done inside, at once. Raises LogbookError."""
+        with self.book.open() as book:
+            self._open = book
+            try:
+                yield
+            finally:
+                self._open = None
+
+    @contextmanager
+    def _writing(self) -> Iterator[sqlite3.Connection]:
+        if self._open is not None:
+            yield self._open
+            return
+        with self.book.open() as book:
+            yield book
 
     def progress(self, order_id: str) -> Progress:
         """What has been done in the making of an order that is under way. Raises LogbookError."""
@@ -69,25 +89,25 @@ class Makings:
 
     def tick(self, order_id: str, ref: StepRef, now: float) -> None:
         """Note that a step is done. Raises LogbookError."""
-        with self.book.open() as book:
+        with self._writing() as book:
             book.execute("INSERT OR IGNORE INTO done VALUES (?, ?, ?, ?, ?, ?)", (*_key(book, order_id, ref, now), now))
 
     def untick(self, order_id: str, ref: StepRef, now: float) -> None:
         """Note that a step is not done after all; its clock begins anew. Raises LogbookError."""
-        with self.book.open() as book:
+        with self._writing() as book:
             key = _key(book, order_id, ref, now)
             for table in ("done", "clock"):
                 book.execute(f"DELETE FROM {table} WHERE {_AT}", key)
 
     def set_clock(self, order_id: str, ref: StepRef, clock: Clock, now: float) -> None:
         """Keep how a step's clock stands. Raises LogbookError."""
-        with self.book.open() as book:
+        with self._writing() as book:
             book.execute("INSERT OR REPLACE INTO clock VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
                          (*_key(book, order_id, ref, now), clock.seconds, clock.since, clock.spent))
 
     def note(self, order_id: str, happened: Happened) -> None:
         """Note something that happened. Raises LogbookError."""
-        with self.book.open() as book:
+        with self._writing() as book:
             making = _making(book, order_id, happened.at)
             book.execute("INSERT INTO happened (making, at, kind, piece, copy, note, number, area) "
                          "VALUES (?, ?, ?, ?, ?, ?, ?, ?)", (making, *astuple(happened)))
@@ -108,7 +128,7 @@ class Makings:
 
     def keep_reading(self, order_id: str, reading: Reading) -> None:
         """Keep what the computer's clocks show beside the clocks that run. Raises LogbookError."""
-        with self.book.open() as book:
+        with self._writing() as book:
             making = _making(book, order_id, reading.wall)
             book.execute("INSERT OR REPLACE INTO reading VALUES (?, ?, ?, ?, ?)", (making, *astuple(reading)))
 
@@ -122,7 +142,7 @@ class Makings:
     def shift(self, order_id: str, seconds: float) -> None:
         """Put clocks and times of the making right by so much, where the computer's clock was set. Raises
         LogbookError."""
-        with self.book.open() as book:
+        with self._writing() as book:
             making = _under_way(book, order_id)
             for table, column in (("clock", "since"), ("done", "at"), ("happened", "at")):
                 book.execute(f"UPDATE {table} SET {column} = {column} + ? WHERE making = ?", (seconds, making))
@@ -176,7 +196,7 @@ class Makings:
 
     def end(self, order_id: str, now: float) -> None:
         """End the making under way: the order may be made again from the first step. Raises LogbookError."""
-        with self.book.open() as book:
+        with self._writing() as book:
             book.execute("UPDATE making SET ended = ? WHERE order_id = ? AND ended IS NULL", (now, order_id))
 
     def reopen(self, order_id: str) -> None:

@@ -196,10 +196,11 @@ class Making(QObject):
         """Write what waits; say once that it cannot be, while it cannot."""
         if monotonic() >= self._again:
             try:
-                while self._waiting:
-                    order_id, act = self._waiting[0]
-                    act.write(self._makings, order_id)
-                    del self._waiting[0]
+                if self._waiting:
+                    with self._makings.together():
+                        for order_id, act in self._waiting:
+                            act.write(self._makings, order_id)
+                    self._waiting = []
             except VitrographError as error:
                 self._missed(error)
         if self._waiting != self._kept and self._file.keep(self._waiting):
