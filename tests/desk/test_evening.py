@@ -688,6 +688,14 @@ def test_calm_pots_places_and_what_the_pot_weighed(evening):
     desk.type_into("potAfter", "78.5")
     (weighed,) = desk.bench.order.etch.cream.weighed
     assert (weighed.before, weighed.after) == (80.0, 78.5) and desk.bench.order.etch.cream.grams == 78.5
+    whole, key = desk.results.etch.area, desk.bench.job.key
+    assert weighed.area == pytest.approx(3 * whole)            # nothing was ticked off: it is taken for all of it
+    desk.hours.now += 60.0
+    desk.bench.making.tick(StepRef("etch", key, 2, "coat 1"))
+    desk.type_into("potAfter", "78.0")
+    assert desk.bench.order.etch.cream.weighed[-1].area == pytest.approx(whole)
+    desk.type_into("potAfter", "77.0")                         # and nothing since
+    assert len(desk.bench.order.etch.cream.weighed) == 2
     desk.find(QCheckBox, "potGritty").click()
     desk.settle()
     wait(desk)

@@ -16,6 +16,7 @@ from vitrograph.core.etch import (
     TROUBLES,
     CreamNeed,
     check_pot,
+    covered,
     cream_for,
     json_of_recipe,
     label_recipe,
@@ -35,6 +36,7 @@ from vitrograph.core.findings import Code, Level
 from vitrograph.core.job import Cream, Phase, Recipe, Weighing
 from vitrograph.core.job.tree import plain, read_record
 from vitrograph.core.says import in_words
+from vitrograph.core.work import Happened, Progress, StepRef
 
 COAT, REST = {"does": "coat", "how": "thick"}, {"does": "rest", "seconds": 60}
 FIVE = recipe_named("five, stir, five")
@@ -173,6 +175,20 @@ def test_weighing_the_pot_and_timing_the_coat_replace_the_guesses():
     coats = [(2000.0, 10.0), (4000.0, 20.0), (1000.0, 5.0)]
     assert speed_of("brush", coats) == 200.0 and speed_of("brush", coats[:2]) == 400.0
     assert speed_of("brush", [*coats, (4000.0, 0.4), (4000.0, 0.0)]) == 200.0, "nobody lays on 4000 mm² in 0.4 s"
+
+
+def test_a_pot_tells_of_the_coats_ticked_off_since_it_was_weighed_last():
+    def coat(piece, copy, step="coat 1"):
+        return StepRef("etch", piece, copy, step)
+
+    areas = {1: (600.0, 1), 2: (1000.0, 2)}                    # the second piece is etched in halves
+    assert covered(areas, Progress({StepRef("weed", 1, 1, "coat 1"): 5.0}), ()) is None
+    done = Progress({coat(1, 1): 10.0, coat(1, 2): 20.0, coat(2, 1): 30.0, coat(2, 1, "coat 2"): 35.0,
+                     coat(2, 1, "second coat 1"): 40.0, coat(9, 1): 50.0})
+    assert covered(areas, done, ()) == 600.0 + 600.0 + 500.0 + 500.0
+    weighed = [Happened(15.0, "weighed"), Happened(16.0, "pause")]
+    assert covered(areas, done, weighed) == 600.0 + 1000.0
+    assert covered(areas, done, [*weighed, Happened(40.0, "weighed")]) == 0.0
 
 
 @pytest.mark.parametrize(("cream", "says"), [

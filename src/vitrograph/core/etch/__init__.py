@@ -13,6 +13,7 @@ from vitrograph.core.etch.colour import COLOUR_WAYS
 from vitrograph.core.etch.covering import (
     MM2_PER_SECOND,
     CreamNeed,
+    covered,
     cream_for,
     speed_of,
     stands,
@@ -58,6 +59,7 @@ __all__ = [
     "broken_glasses",
     "check_pot",
     "clocks_to_start",
+    "covered",
     "cream_for",
     "evening_of",
     "glasses_of",

@@ -4,7 +4,8 @@ How fast cream is laid on, how thick, and what of it is scraped back are common 
 source; what the maker has weighed and timed replaces them.
 """
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator, Mapping, Sequence
+from math import inf
 from statistics import median
 
 from msgspec import Struct
@@ -15,6 +16,7 @@ from vitrograph.core.job import Cream, Recipe, ToolOfCream, Weighing
 from vitrograph.core.job.change import put
 from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
+from vitrograph.core.work import Happened, Progress
 
 MM2_PER_SECOND: dict[ToolOfCream, float] = {"brush": 400.0, "stick": 250.0, "squeegee": 700.0}
 BEGIN_S = 10.0                     # to take up tool and glass
@@ -22,6 +24,7 @@ UNEVEN_SHARE = 0.4                 # of the time under cream: when covering take
 GRAMS_PER_ML = 1.3                 # of a cream (a guess, from memory: it is told as one)
 BACK_SHARE = 0.8                   # of what is laid on that is scraped back
 _FASTER = 8                        # times as fast as usual: a coat that was faster yet was only clicked through
+_FIRST_COATS = ("coat 1", "second coat 1")     # steps: of a glass, or of the halves of one
 _LEAST_TIMED = 3                   # coats timed, or pots weighed, that say something
 
 
@@ -89,6 +92,18 @@ def cream_for(area: float, at_once: float, coat_mm: float, cream: Cream) -> Crea
     share = used / cream.full if cream.full > 0 else 0.0
     return CreamNeed(laid, at_once * coat_mm * GRAMS_PER_ML / 1000, used, len(cream.weighed) if own else 0,
                      share * cream.price, share)
+
+
+def covered(areas: Mapping[int, tuple[float, int]], progress: Progress, happened: Sequence[Happened]) -> float | None:
+    """The area that had cream since the pot was weighed last, mm², by the first coats ticked off; None before any was.
+
+    `areas` are those of a copy's art by its piece's key, each with in how many parts it is etched.
+    """
+    coats = {ref: at for ref, at in progress.done.items()
+             if ref.station == "etch" and ref.step in _FIRST_COATS and ref.piece in areas}
+    since = max((one.at for one in happened if one.kind == "weighed"), default=-inf)
+    whole = sum(areas[ref.piece][0] / areas[ref.piece][1] for ref, at in coats.items() if at > since)
+    return whole if coats else None
 
 
 def used_per_mm2(weighed: Sequence[Weighing]) -> float | None:

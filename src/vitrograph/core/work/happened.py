@@ -1,10 +1,11 @@
-"""What happened of an evening beside steps done: when it was begun, pauses, troubles, glasses broken, coats timed."""
+"""What happened of an evening beside steps done: when it was begun, pauses, troubles, glasses broken, coats timed, pots
+weighed."""
 
 from typing import Literal
 
 from msgspec import Struct
 
-Kind = Literal["begun", "pause", "go on", "broken", "trouble", "skip", "again", "coat"]
+Kind = Literal["begun", "pause", "go on", "broken", "trouble", "skip", "again", "coat", "weighed"]
 
 
 class Happened(Struct, frozen=True):

@@ -8066,6 +8066,10 @@ Sie sagt: {licence}</translation>
         <translation>zuerst angeben, was vorher im Topf war, und dann das geringere Gewicht danach</translation>
     </message>
     <message>
+        <source>no coat was ticked off since the pot was weighed last</source>
+        <translation>seit der Topf zuletzt gewogen wurde, wurde keine Schicht abgehakt</translation>
+    </message>
+    <message>
         <source>The pot weighed</source>
         <translation>Der Topf gewogen</translation>
     </message>

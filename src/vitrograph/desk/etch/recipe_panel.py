@@ -4,10 +4,11 @@ from collections.abc import Sequence
 
 from PySide6.QtCore import Signal
 
-from vitrograph.core.etch import COLOUR_WAYS, speed_of, usual_recipes
+from vitrograph.core.etch import COLOUR_WAYS, covered, speed_of, usual_recipes
 from vitrograph.core.job import MOST_WEIGHED, Job, Recipe, Weighing
 from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
+from vitrograph.core.work import Happened
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import LengthField, NumberField, button, chooser, drop_down, label
@@ -81,13 +82,21 @@ class RecipePanel(CardPart):
         self.pace.setText(tr("Plan by your own {coats} coats", coats=len(coats)))
 
     def _weigh(self, after: object) -> None:
-        """Note what an etch of all of this order took from the pot."""
-        cream, grams = self.bench.order.etch.cream, float(str(after))
-        area = sum(results.etch.area * results.job.count for results in self.bench.order_results.pieces if results.etch)
-        if not cream.grams > grams > 0 or area <= 0:
+        """Note what an etch took from the pot: of the coats ticked off since it was weighed last, or else of it all."""
+        cream, grams, making = self.bench.order.etch.cream, float(str(after)), self.bench.making
+        etched = [(results.job, results.etch) for results in self.bench.order_results.pieces if results.etch]
+        area = covered({job.key: (etch.area, max(1, len(etch.under))) for job, etch in etched},
+                       making.progress, making.happened)
+        if area is None:
+            area = sum(etch.area * job.count for job, etch in etched)
+        if not cream.grams > grams > 0:
             self.after.complain(tr("say first what was in the pot before, and then the lesser weight after it"))
             return
+        if area <= 0:
+            self.after.complain(tr("no coat was ticked off since the pot was weighed last"))
+            return
         weighing = Weighing(cream.grams, grams, area)
+        making.note(Happened(making.now(), "weighed", number=cream.grams - grams, area=area))
         self.bench.edit(tr("The pot weighed"), etch__cream__weighed=(*cream.weighed, weighing)[-MOST_WEIGHED:],
                         etch__cream__grams=grams)
         self.weighed.emit(weighing)
