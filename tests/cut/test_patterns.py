@@ -67,18 +67,22 @@ def test_tiles_put_together_cross_on_cross_are_the_whole_at_true_size(paper):
     assert laps == pytest.approx([LAP_MM] * len(laps)) and laps
 
 
-def test_neighbouring_pages_have_their_crosses_at_the_same_places():
+@pytest.mark.parametrize("size", [(500.0, 600.0), (350.0, 500.0), (350.0, 150.0), (150.0, 900.0)])
+def test_neighbouring_pages_have_two_crosses_at_the_same_places(size):
     from vitrograph.core.paper.tiles import _crosses
 
-    _, tiles = tiles_of((0.0, 0.0, 500.0, 600.0), "A4")
-    by_place = {(tile.row, tile.column): set(_crosses(tile, tiles)) for tile in tiles}
-    for (row, column), crosses in by_place.items():
+    _, tiles = tiles_of((0.0, 0.0, *size), "A4")
+    crosses = {(tile.row, tile.column): {(round(x, 6), round(y, 6)) for x, y in _crosses(tile, tiles)}
+               for tile in tiles}
+    for (row, column), mine in crosses.items():
         for beside in ((row, column + 1), (row + 1, column)):
-            if beside in by_place:
-                shared = {(round(x, 6), round(y, 6)) for x, y in crosses} & {
-                    (round(x, 6), round(y, 6)) for x, y in by_place[beside]}
-                assert len(shared) >= 1
-        assert crosses and all(x >= 0 for x, _ in crosses)
+            if beside in crosses:
+                first, *_, last = sorted(mine & crosses[beside])
+                assert np.hypot(*np.subtract(first, last)) > 60.0, "or a page could be turned about the only one"
+    for tile in tiles:
+        middle = np.array([tile.left, tile.low]) + np.array(tile.shows) / 2
+        apart = np.abs(np.array(sorted(crosses[tile.row, tile.column])) - middle)
+        assert len(tiles) > 1 and (apart < np.array(tile.shows) / 2).all()
 
 
 @pytest.mark.parametrize("behind", [False, True])

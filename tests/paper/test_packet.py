@@ -216,6 +216,12 @@ def test_one_piece_of_an_order_has_a_packet_of_its_own_and_a_decal_has_no_cream(
     assert "cream" not in words_of(decal).replace("cream, minutes", "").lower()
 
 
+@pytest.mark.parametrize(("passes", "says"), [(1, "each line cut once. "), (2, "each line cut 2 times. ")])
+def test_the_cut_page_says_how_often_each_line_is_cut(passes, says):
+    _, pdf = packet(job("I", width=8.0, cut__passes=passes))
+    assert says in words_of(pdf)
+
+
 def test_in_inches_every_length_is_told_in_inches():
     _, pdf = packet(job("BO", glass=TUMBLER), units="in")
     assert not re.search(r"\d mm", words_of(pdf)) and "3 15/16 in" in words_of(pdf)

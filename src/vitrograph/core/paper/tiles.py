@@ -164,17 +164,15 @@ def _tile(canvas: Any, pattern: Pattern, tile: Tile, tiles: Sequence[Tile], unit
 
 
 def _crosses(tile: Tile, tiles: Sequence[Tile]) -> Iterator[tuple[float, float]]:
-    """Yield the middles of the laps' ends, where this page and a neighbour both have a cross."""
+    """Yield where this page and a neighbour both have a cross: two at least on each lap, or a page could be turned."""
     wide, high = tile.shows
     columns, rows = (max(getattr(one, name) for one in tiles) for name in ("column", "row"))
     sides = [tile.left + LAP_MM / 2] * (tile.column > 0) + [tile.left + wide - LAP_MM / 2] * (tile.column < columns)
     ends = [tile.low + high - LAP_MM / 2] * (tile.row > 0) + [tile.low + LAP_MM / 2] * (tile.row < rows)
     middle_x, middle_y = tile.left + wide / 2, tile.low + high / 2
-    for x in sides:
-        yield from ((x, y) for y in (ends or [middle_y - high / 4, middle_y + high / 4]))
-    if not sides:
-        for y in ends:
-            yield from ((x, y) for x in (middle_x - wide / 4, middle_x + wide / 4))
+    across, upright = ([*ends_of_laps, *([] if len(ends_of_laps) == 2 else [middle - size / 4, middle + size / 4])]
+                       for ends_of_laps, middle, size in ((sides, middle_x, wide), (ends, middle_y, high)))
+    yield from dict.fromkeys([(x, y) for x in sides for y in upright] + [(x, y) for x in across for y in ends])
 
 
 def _map(canvas: Any, pattern: Pattern, page: tuple[float, float], tiles: Sequence[Tile]) -> None:
