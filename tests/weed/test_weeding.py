@@ -86,7 +86,7 @@ def test_where_a_piece_lies_is_told_by_thirds():
     middle = weed.pull[0].shape.centroid
     at = {(round((x - middle.x) / 24), round((y - middle.y) / 24)): bit.where
           for bit in weed.pull[1:] for x, y in [bit.spot]}
-    assert at == {(x, y): " ".join([*([tall] if y else []), *([wide] if x else [])] or ["middle"])
+    assert at == {(x, y): " ".join([*([tall] if y else []), *([wide] if x else [])] or ["in the middle"])
                   for x, wide in ((-1, "left"), (0, ""), (1, "right"))
                   for y, tall in ((-1, "lower"), (0, ""), (1, "upper"))}
 

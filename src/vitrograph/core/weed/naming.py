@@ -117,7 +117,7 @@ def _called(names: Sequence[str]) -> str:
     return tr("letter {letter}", letter=letters) if letters.isalnum() else tr("sign {sign}", sign=letters)
 
 
-_PLACES = ((tr("lower left"), tr("lower"), tr("lower right")), (tr("left"), tr("middle"), tr("right")),
+_PLACES = ((tr("lower left"), tr("lower"), tr("lower right")), (tr("left"), tr("in the middle"), tr("right")),
            (tr("upper left"), tr("upper"), tr("upper right")))
 
 

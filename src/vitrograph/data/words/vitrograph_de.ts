@@ -5406,6 +5406,10 @@
         <translation>unten rechts</translation>
     </message>
     <message>
+        <source>in the middle</source>
+        <translation>in der Mitte</translation>
+    </message>
+    <message>
         <source>film {film}, {where}</source>
         <translation>Folie {film}, {where}</translation>
     </message>
