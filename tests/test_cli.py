@@ -375,6 +375,12 @@ def test_a_name_without_a_stencil_is_left_out_and_the_others_are_made(tmp_path, 
     assert main(["cut", order, "--to", out, "--again", "Guides: Grace"]) == 0
     assert main(["cut", order, "--to", out, "--again", "Guides"]) == 2, "one of them is not as good as another"
     assert "as Guides: Ada, Guides: Grace" in capsys.readouterr().err
+    (tmp_path / "names.csv").write_text("Ada\n", encoding="utf-8")
+    assert quick(tmp_path, *TUMBLER, "--width", "40", *names) == 0
+    assert "4 files there were written earlier and do not belong to this order as it is now: 01-stencil.pdf, " in (
+        capsys.readouterr().err)
+    (tmp_path / "names.csv").write_text("words,count\nAda,1\n\u5f35,3\nGrace,2\n", encoding="utf-8")
+    assert quick(tmp_path, *TUMBLER, "--width", "40", *names) == 1
     lacking = load_order(Path(order)).pieces[0].names.rows[1]
     assert (lacking.cells, lacking.count) == (("\u5f35",), 3), "and it is kept"
     (tmp_path / "names.csv").write_text("\u5f35\n", encoding="utf-8")

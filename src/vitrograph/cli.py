@@ -19,7 +19,16 @@ from vitrograph import __version__
 from vitrograph.at_work import say_aside, worked_out
 from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.export import PATTERNS, SHEET_WRITERS, WRITERS, numbered, patterns_pdf, write_files, written_as
+from vitrograph.core.export import (
+    PATTERNS,
+    SHEET_WRITERS,
+    WRITERS,
+    numbered,
+    patterns_pdf,
+    says_left,
+    write_files,
+    written_as,
+)
 from vitrograph.core.faults import told
 from vitrograph.core.findings import Level
 from vitrograph.core.job.pieces import with_mends
@@ -302,7 +311,9 @@ def _quick(options: argparse.Namespace) -> int:
             whose = f"{piece.job.name}, " if len(done.pieces) > 1 else ""
             lines.append(tr("  {whose}mended: {says}", whose=whose, says=proposal.says.words(order.units)))
         done = worked_out(pipeline, order)
-    write_files(done, options.out, load_workshop(default_file()).house.paper)
+    written = write_files(done, options.out, load_workshop(default_file()).house.paper)
+    if left := says_left(options.out, written):
+        say_aside(left)
     print("\n".join([*summary_lines(done), *lines]))
     return _code_of(done)
 

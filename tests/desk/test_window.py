@@ -204,6 +204,12 @@ def test_all_files_are_written_into_a_folder(desk, tmp_path):
     names = sorted(path.name for path in (tmp_path / "packet").iterdir())
     assert names == ["cut.dxf", "cut.plt", "cut.png", "cut.svg", "job.vitro", "packet.pdf", "plan.json", "stencil.pdf",
                      "stencil.svg"]
+    for name in ("cut-1.plt", "02-stencil.svg", "my cut-1.plt", "cutter.png"):       # two of another order's time
+        (tmp_path / "packet" / name).write_text("")
+    desk.shell.files.write_files(tmp_path / "packet")
+    desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
+    assert desk.says("message").endswith(
+        "2 files there were written earlier and do not belong to this order as it is now: 02-stencil.svg, cut-1.plt")
     (tmp_path / "file").write_text("")
     desk.shell.files.write_files(tmp_path / "file" / "packet")
     desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)

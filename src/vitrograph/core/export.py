@@ -4,6 +4,7 @@ A writer takes one finished piece, so that nothing half worked out, nor of anoth
 """
 
 import json
+import re
 from collections.abc import Callable, Sequence
 from functools import partial
 from pathlib import Path
@@ -73,6 +74,8 @@ SHEET_WRITERS: dict[str, SheetWriter] = {
 PATTERNS = ("tiles", "knife", "packet")      # one document of all pieces, on the printer's own paper
 OF_A_PIECE = {f"stencil{writer.suffix}": writer for writer in WRITERS.values() if writer.station == "cut"}
 PACKET, PLAN, ORDER = "packet.pdf", "plan.json", "job.vitro"
+_NUMBERED = re.compile(r"(\d{2,}-)?stencil\.(svg|pdf)|cut(-\d+)?\.(svg|dxf|plt|png)")
+_NAMED = 4                         # files that a sentence names
 
 
 def plan_json_of(done: FinishedOrder) -> bytes:
@@ -97,6 +100,16 @@ def write_files(done: FinishedOrder, folder: Path, paper: PaperName = "A4") -> t
         write_whole(folder / name, content)
     save_order(done.order, folder / ORDER)
     return tuple(folder / name for name in (*contents, ORDER))
+
+
+def says_left(folder: Path, written: Sequence[Path]) -> str:
+    """That files of an earlier writing lie among those of an order; "" where none do: one could be cut by mistake."""
+    now = {path.name for path in written}
+    left = sorted(name for path in folder.iterdir() if _NUMBERED.fullmatch(name := path.name) and name not in now)
+    more = tr(" and {n} more", n=len(left) - _NAMED) if len(left) > _NAMED else ""
+    return tr("{n} files there were written earlier and do not belong to this order as it is now: {names}{more}",
+              "a file there was written earlier and does not belong to this order as it is now: {names}{more}",
+              n=len(left), names=", ".join(left[:_NAMED]), more=more) if left else ""
 
 
 def written_as(kind: str, done: FinishedOrder, pieces: Sequence[FinishedPiece]) -> list[bytes]:

@@ -149,22 +149,27 @@ class Files(Guard):
 
     def write_files(self, folder: Path) -> None:
         """Write all files of the order in the background, or say why they cannot be."""
-        from vitrograph.core.export import write_files  # the window opens sooner without it
+        from vitrograph.core.export import says_left, write_files  # the window opens sooner without it
 
-        self._write(tr("writing into {name}", name=folder.name), folder,
-                    lambda done, paper: write_files(done, folder, paper))
+        def write(done: FinishedOrder, paper: "PaperName") -> tuple[tuple[Path, ...], str]:
+            paths = write_files(done, folder, paper)
+            return paths, says_left(folder, paths)
+
+        self._write(tr("writing into {name}", name=folder.name), folder, write)
 
     def write_packet(self, path: Path) -> None:
         """Write the packet of the order in the background, or say why it cannot be."""
         from vitrograph.core.export import patterns_pdf
 
-        self._write(tr("writing {name}", name=path.name), path.parent, lambda done, paper: _written(
-            path, patterns_pdf("packet", done, done.pieces, paper)))
+        self._write(tr("writing {name}", name=path.name), path.parent, lambda done, paper: (_written(
+            path, patterns_pdf("packet", done, done.pieces, paper)), ""))
 
-    def _write(self, says: str, folder: Path, make: "Callable[[FinishedOrder, PaperName], tuple[Path, ...]]") -> None:
+    def _write(
+        self, says: str, folder: Path, make: "Callable[[FinishedOrder, PaperName], tuple[tuple[Path, ...], str]]"
+    ) -> None:
         def prepare() -> Callable[[], object]:
             done, paper = self._finished(), self._workshop().house.paper
-            return lambda: (folder, make(done, paper))
+            return lambda: (folder, *make(done, paper))
 
         self.writing.begin(prepare, says)
 
@@ -250,12 +255,12 @@ class Files(Guard):
         return super().close_guarded(close)
 
     def _tell_written(self, answer: object) -> None:
-        folder, paths = cast(tuple[Path, tuple[Path, ...]], answer)
+        folder, paths, left = cast(tuple[Path, tuple[Path, ...], str], answer)
         names = [path.name for path in paths]
         more = tr(" and {n} files more", " and {n} file more", n=len(names) - _MOST_NAMED) if len(
             names) > _MOST_NAMED else ""
-        self.bench.told.emit(tr("written into {name}: {all}{more}", name=folder.name,
-                                all=', '.join(names[:_MOST_NAMED]), more=more))
+        says = tr("written into {name}: {all}{more}", name=folder.name, all=', '.join(names[:_MOST_NAMED]), more=more)
+        self.bench.told.emit(f"{says}; {left}" if left else says)
 
     def offer(self, left: Iterator[LeftBehind | Unreadable]) -> None:
         """Offer work that earlier runs left unsaved, one after the other; what is not answered is offered next time."""

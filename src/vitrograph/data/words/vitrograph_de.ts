@@ -1654,6 +1654,18 @@
         <translation>der Ordner {folder} ließ sich nicht anlegen ({reason}): einen anderen wählen</translation>
     </message>
     <message>
+        <source> and {n} more</source>
+        <translation> und {n} weitere</translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} files there were written earlier and do not belong to this order as it is now: {names}{more}</source>
+        <comment>a file there was written earlier and does not belong to this order as it is now: {names}{more}</comment>
+        <translation>
+            <numerusform>eine Datei dort wurde früher geschrieben und gehört nicht zu diesem Auftrag, wie er jetzt ist: {names}{more}</numerusform>
+            <numerusform>{n} Dateien dort wurden früher geschrieben und gehören nicht zu diesem Auftrag, wie er jetzt ist: {names}{more}</numerusform>
+        </translation>
+    </message>
+    <message>
         <source>the film&apos;s flat shape could not be found on this wall: make the art smaller</source>
         <translation>die flache Form der Folie war auf dieser Wand nicht zu finden: das Motiv kleiner machen</translation>
     </message>
