@@ -50,7 +50,7 @@ class Memory:
         self.at, self.stack, self.grey = np.eye(3), [], 0.0
         self.reach = 0.0
         self.lines, self.circles, self.rects, self.words, self.filled, self.pages = [], [], [], [], [], 0
-        self.middles, self.stroked = [], []
+        self.middles, self.stroked, self.sizes = [], [], []    # sizes of the words, mm as they are written
 
     def seen(self, *places):
         return np.array([(self.at @ [x, y, 1.0])[:2] for x, y in places])
@@ -101,6 +101,7 @@ class Memory:
     def drawString(self, x, y, words):
         wide = stringWidth(words, *self.font)
         self.words.append((words, self.seen((x, y))[0]))
+        self.sizes.append(self.font[1])
         self.middles.append((words, self.seen((x + wide / 2, y))[0]))
         self.reach = max(self.reach, self.seen((x + wide, y))[0][0])
 
@@ -182,9 +183,12 @@ def test_the_finished_picture_is_there_twice_at_true_size_and_small_in_its_box(w
     assert points[:, 1].max() == pytest.approx(40.0)           # it hangs from the top
 
 
+@pytest.mark.parametrize("angle", [0.0, 1.2])
 @pytest.mark.parametrize("glass", [TUMBLER, LANTERN, PLAQUE, CARAFE])
-def test_a_film_is_pictured_on_its_glass_within_the_box_and_to_scale(glass):
-    piece = finished(job("Hi", width=24.0, glass=glass, fit__from_rim=50.0, stencil__border=9.0)).pieces[0]
+def test_a_film_is_pictured_on_its_glass_within_the_box_and_to_scale(glass, angle):
+    """One looks at it from straight before it, wherever it stands round the glass."""
+    piece = finished(job("Hi", width=24.0, glass=glass, fit__from_rim=50.0, fit__angle=angle,
+                         stencil__border=9.0)).pieces[0]
     setting, wall = piece.transfer.settings[0], wall_of(glass)
     canvas = drawn(placed(piece.sheet, setting, wall, 80.0, 62.0))
     points = np.concatenate(canvas.lines)
@@ -268,6 +272,31 @@ def test_a_page_of_words_has_its_boxes_beside_them_and_its_foot_below():
     assert len(heads) >= 2, "each page of a table has its heading"
     told = [words for words, _ in canvas.words]
     assert told.count("Dome: weed, continued") == pages - 1
+
+
+def test_every_line_of_words_stands_in_its_own_leading():
+    """Of a line so tall three tenths are below its letters' feet: letters of two lines never touch."""
+    canvas, lead = Memory(), 1.32
+    book = Book(canvas, "A4", "mm", "Open night")
+    book.page("Dome: weed")
+    book.step("Step one", "a note", "mind it")
+    book.step("Step two")
+    book.beside(40.0, lambda canvas: canvas.rect(0, 0, 50.0, 40.0), 50.0, ["First", "Second"], title="Beside")
+    book.table([("pull", "how"), *((str(number), "slowly") for number in range(60))], (1, 2))
+    book.close()
+    mm = 72 / 25.4
+    feet = {words: at[1] / mm - 0.3 * size for (words, at), size in zip(canvas.words, canvas.sizes, strict=True)}
+    (picture,) = [rect / mm for rect in canvas.rects if np.ptp(rect[:, 0]) / mm > 40]
+    steps = [297 - 15, feet["Dome: weed"] - 2, feet["Step one"], feet["a note"], feet["Caution: mind it"] - 1.8,
+             feet["Step two"] - 1.8, picture[1, 1], feet["First"]]
+    lines = ["Dome: weed", "Step one", "a note", "Caution: mind it", "Step two", "Beside", "First", "Second"]
+    sizes = [7.0, 4.6, 3.6, 3.6, 4.6, 5.4, 3.6, 3.6]
+    assert [feet[words] for words in lines] == pytest.approx(
+        [above - size * lead for above, size in zip(steps, sizes, strict=True)])
+    assert feet["Dome: weed, continued"] == pytest.approx(297 - 15 - 3.6 * lead)
+    ruled = sorted({round(line[0, 1] / mm, 6) for line in canvas.lines})
+    row = next(y for y in ruled if y == pytest.approx(feet["pull"] - 1.2, abs=1e-5))
+    assert feet["how"] == feet["pull"] and row > 27            # the head of the last page, a line below it
 
 
 @pytest.mark.parametrize(("box", "pages"), [((-20.0, 5.0, 120.0, 95.0), 1), ((-20.0, 5.0, 380.0, 95.0), 2)])
