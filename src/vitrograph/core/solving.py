@@ -11,7 +11,7 @@ from msgspec import Struct
 from vitrograph.core.errors import FitError
 from vitrograph.core.findings import Code, Level, Remedy, worst
 from vitrograph.core.fit.room import make_it_fit
-from vitrograph.core.job import Order
+from vitrograph.core.job import Job, Order
 from vitrograph.core.job.change import Resize
 from vitrograph.core.language import tr
 from vitrograph.core.pipeline import Pipeline
@@ -47,13 +47,16 @@ def solved_factor(
 ) -> float:
     """What all art of a piece is to be multiplied by, so that no row of it fails and 0.1 mm more, or less, would.
 
-    `told` is given how many rows are known to do, and may raise to stop. Raises FitError where no size does, or where
-    there is no art.
+    Rows have capitals alike: by no other rule have all of them a size. One that has no art at any size, for want of a
+    letter, is passed over. `told` is given how many rows are known to do, and may raise to stop. Raises FitError where
+    no size does, or where there is no art.
     """
     if not order.pieces[at].artwork.items:
         raise FitError(tr("there is no art yet: put words or a drawing on the piece first"))
     pipeline = pipeline or Pipeline()
-    jobs = [order.job(*place) for place in order.places if place[0] == at]
+    order = order.changed(at, artwork__rule__by="caps")
+    every = [order.job(*place) for place in order.places if place[0] == at]
+    jobs = [job for job in every if _has_art(job, pipeline)] or every
     size = max((item.size for item in order.pieces[at].artwork.items), default=1.0)
     close, up = _CLOSE_MM / size, end == "smallest"
 
@@ -70,6 +73,12 @@ def solved_factor(
             best, sound = _nearest(partial(does, row), best, close, up), 1
         row = (row + 1) % len(jobs)
     return best
+
+
+def _has_art(job: Job, pipeline: Pipeline) -> bool:
+    """Whether there is art to make larger or smaller; no other stage is worked out for that."""
+    known = next(one for one in pipeline.steps(job) if one.art is not None or one.error("artwork") is not None)
+    return known.art is not None
 
 
 def _first(does: Callable[[int, float], bool], up: bool) -> float:

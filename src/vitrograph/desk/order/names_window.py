@@ -279,17 +279,20 @@ class NamesWindow(QDialog):
         if self.bench.order != order or at != self.bench.pieces.at:
             self.says.setText(tr("the list was changed meanwhile: look again"))
             return
+        without = any(results.error("artwork") for results in self.bench.pieces.results_by_piece()[at])
+        aside = tr("; what has no stencil is left out") if without else ""
         if isinstance(solved, Order):
             self.bench.put(tr("Mend all rows"), solved)
-            self.bench.told.emit(tr("no row has anything too thin, too small or too sharp: nothing is changed")
-                                 if solved == order else tr("all rows are mended"))
+            self.bench.told.emit(
+                (tr("no row has anything too thin, too small or too sharp: nothing is changed") if solved == order else
+                 tr("all rows are mended")) + aside)
         else:
             line = self.bench.words(size_line(order, at, solved))
             smallest = self._end == "smallest"
             self.bench.edit(tr("The smallest size") if smallest else tr("The largest size"), Resize(solved),
                             put(lambda job: job.artwork.rule.by, "caps"))
-            self.bench.told.emit(tr("the smallest size at which no row fails: {line}", line=line) if smallest else
-                                 tr("the largest size at which no row fails: {line}", line=line))
+            self.bench.told.emit((tr("the smallest size at which no row fails: {line}", line=line) if smallest else
+                                  tr("the largest size at which no row fails: {line}", line=line)) + aside)
         self.refresh()
 
     def _say_refused(self, sentence: str) -> None:
