@@ -51,6 +51,9 @@ def test_a_letter_that_reads_as_another_with_any_tie_is_named():
     assert found.says == "with its tie e may read as another letter"
     again = run(remedied(made.job, found.remedy))
     assert not again.sheet.islands and not [one for one in again.findings() if "may read" in str(one.says)]
+    film = run(job("Dov", face="Zilla Slab Bold", width=26.0, stencil__kind="clear", stencil__ties__placed="auto"))
+    doubts = [one for one in film.findings() if "may read" in str(one.says)]
+    assert doubts and all(one.remedy is None and "by hand" in str(one.why) for one in doubts)   # no face mends that
 
 
 def picture(results):

@@ -3841,6 +3841,10 @@
         <source>its bar or its side is cut: place that tie by hand, or choose a face made for stencils</source>
         <translation>sein Balken oder seine Seite ist durchtrennt: diesen Haltesteg von Hand setzen, oder eine Schrift für Schablonen wählen</translation>
     </message>
+    <message>
+        <source>a bar or a side of it is changed: place that tie by hand, or make the art larger</source>
+        <translation>ein Balken oder eine Seite ist verändert: den Haltesteg von Hand setzen oder das Motiv größer machen</translation>
+    </message>
     <message numerus="yes">
         <source>{n} letters are changed by over a third: {letters}</source>
         <comment>a letter is changed by over a third: {letters}</comment>
@@ -10771,6 +10775,10 @@ Sie sagt: {licence}</translation>
             <numerusform>Die Größe wird gesucht: {n} Zeile passt</numerusform>
             <numerusform>Die Größe wird gesucht: {n} Zeilen passen</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>; what has no stencil is left out</source>
+        <translation>; was keine Schablone hat, bleibt weg</translation>
     </message>
     <message>
         <source>no row has anything too thin, too small or too sharp: nothing is changed</source>

@@ -31,11 +31,15 @@ def words_at(sheet: Sheet, where: tuple[float, float]) -> Placed | None:
 
 def sturdier(words: Placed) -> Remedy | None:
     """A sturdier face for words, where theirs is another and that one has their letters."""
+    return _set_in(STURDY_FACE, words)
+
+
+def _set_in(face: str, words: Placed) -> Remedy | None:
     what = words.item.what
     assert isinstance(what, Words)
-    if what.face == STURDY_FACE or missing_in(face_named(STURDY_FACE), what.text):
+    if what.face == face or missing_in(face_named(face), what.text):
         return None
-    return Remedy.of(tr("Set the words in {face}", face=STURDY_FACE), SetFace(words.item.key, STURDY_FACE))
+    return Remedy.of(tr("Set the words in {face}", face=face), SetFace(words.item.key, face))
 
 
 def doubtful(sheet: Sheet) -> Iterator[Finding]:
@@ -46,11 +50,12 @@ def doubtful(sheet: Sheet) -> Iterator[Finding]:
             continue
         names, places = zip(*((name, (x, y)) for name, x, y in sheet.fitted.marks), strict=True)
         letter = names[int(np.hypot(*(np.array(places) - spot).T).argmin())]
-        yield Finding(Code.TIE, Level.WATCH, tr("with its tie {letter} may read as another letter", letter=letter),
-                      tr("its bar or its side is cut: place that tie by hand, or choose a face made for stencils"),
-                      spot, None, None,
-                      Remedy.of(tr("Set the words in {face}", face=STENCIL_FACE),
-                                SetFace(words.item.key, STENCIL_FACE)))
+        # letters that are film themselves are tied in any face
+        face = _set_in(STENCIL_FACE, words) if sheet.kind == "resist" else None
+        why = (tr("its bar or its side is cut: place that tie by hand, or choose a face made for stencils") if face else
+               tr("a bar or a side of it is changed: place that tie by hand, or make the art larger"))
+        yield Finding(Code.TIE, Level.WATCH, tr("with its tie {letter} may read as another letter", letter=letter), why,
+                      spot, None, None, face)
 
 
 def changed(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
