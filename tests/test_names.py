@@ -5,6 +5,7 @@ import io
 import json
 
 import msgspec
+import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
@@ -15,6 +16,7 @@ from vitrograph.core.artwork import compose
 from vitrograph.core.errors import FitError, JobError
 from vitrograph.core.glass import generic_glasses
 from vitrograph.core.job import Artwork, FilmMend, Item, Monogram, Names, Order, Row, SizeRule, Words
+from vitrograph.core.job.change import Resize
 from vitrograph.core.job.pieces import carried, parted, shared, with_piece_moved, with_pieces, without_piece
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.solving import fails, settled, solved_factor
@@ -260,6 +262,27 @@ def test_a_piece_and_each_row_of_its_names_are_found_by_their_keys():
     order = listed(*GUIDES)
     order = with_pieces(order, (order.pieces[0], Order.of(job("Jar")).pieces[0]), 0)
     assert [order.place_of(made.key) for made in order.jobs] == list(order.places) and order.place_of(10**6) is None
+
+
+@pytest.mark.parametrize("by", ["caps", "width", "narrow"])
+@pytest.mark.parametrize("factor", [0.7, 1.6])
+def test_art_made_larger_or_smaller_is_so_for_every_row_whatever_their_rule(by, factor):
+    order = listed("Ada", "Wrangel", "Theodora").changed(0, artwork__rule=SizeRule(by, 22.0, 0.8))
+    made = order.changed(0, 1, **Resize(factor).paths(order.job(0, 1)))
+    for before, after in zip(order.jobs, made.jobs, strict=True):
+        assert compose(after.artwork).size == pytest.approx(np.array(compose(before.artwork).size) * factor, abs=0.01)
+
+
+@pytest.mark.parametrize(("by", "most", "wide"), [("caps", 22.0, 0.5), ("width", 11.0, 0.5), ("narrow", 22.0, 0.5)])
+def test_a_row_made_smaller_by_itself_is_so_whatever_the_rule_and_the_others_stay(by, most, wide):
+    order = listed("Ada", "Wrangel").changed(0, artwork__rule=SizeRule(by, 22.0, 0.8))
+    names = order.pieces[0].names
+    made = order.changed(0, names=names.with_row(1, msgspec.structs.replace(names.rows[1], grown=wide)))
+    assert made.job(0, 0) == order.job(0, 0) and made.job(0, 1).artwork.rule.most == most
+    was, now = (compose(one.job(0, 1).artwork).size for one in (order, made))
+    assert now[1] == pytest.approx(wide * was[1]) and now[0] <= 22.0
+    again = made.changed(0, 1, artwork=made.job(0, 1).artwork)
+    assert again == made, "what is typed of it comes back as it was"
 
 
 @pytest.mark.parametrize(("by", "names"), [("caps", ("Ada", "Wrangel")), ("width", ("\u5f35", "Ada", "Wrangel"))])

@@ -176,12 +176,15 @@ class Artwork(Record, frozen=True):
             self, items=tuple(p.with_(**changes[p.key]) if p.key in changes else p for p in self.items))
 
     def scaled(self, factor: float) -> Self:
-        """All of it larger or smaller, proportions kept.
+        """All of it larger or smaller, proportions kept; of rows of names, each, whatever their rule.
 
         >>> Artwork((Item(Shape(), x=3.0, size=20.0),)).scaled(1.5).items[0].size
         30.0
         """
-        return self.stretched(factor, factor)
+        made = self.stretched(factor, factor)
+        if self.rule.by == "caps":
+            return made
+        return msgspec.structs.replace(made, rule=msgspec.structs.replace(self.rule, most=factor * self.rule.most))
 
     def stretched(self, across: float, upright: float) -> Self:
         """All of it larger or smaller by a factor across and another upright.

@@ -100,7 +100,17 @@ def filled(artwork: Artwork, names: Names, row: Row) -> Artwork:
         if item is not None:
             changes[item.key] = {"what": _with_cell(item, cell, names)} if cell.strip() else {"shown": False}
     made = artwork.changed(changes)
-    return made if row.grown == 1.0 else made.scaled(row.grown)
+    return _grown(made, row.grown)
+
+
+def _grown(artwork: Artwork, factor: float) -> Artwork:
+    """The art of a row that is larger or smaller than the others; what the most is that it may take stays so.
+
+    Where that is what it does take, it takes more or less.
+    """
+    if factor == 1.0:
+        return artwork
+    return artwork.scaled(factor) if artwork.rule.by == "width" else artwork.stretched(factor, factor)
 
 
 def _with_cell(item: Item, cell: str, names: Names) -> Any:
@@ -119,7 +129,7 @@ def absorbed(before: Artwork, names: Names, at: int, changed: Artwork) -> tuple[
     Words typed into the row go to its cell; all else that was changed is so for all rows.
     """
     row = names.rows[at]
-    template = changed if row.grown == 1.0 else changed.scaled(1 / row.grown)
+    template = _grown(changed, 1 / row.grown)
     cells, own = list(row.cells), {}
     for number, column in enumerate(names.columns):
         old = item_of(column, before)
