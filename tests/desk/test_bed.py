@@ -242,6 +242,19 @@ def test_a_trial_belongs_to_its_film(open_desk):
     desk.qtbot.waitUntil(lambda: view.trace is not None and len(view.trace) == len(view.run.cuts), timeout=5000)
 
 
+def test_another_unit_tells_how_they_lie_anew_and_lays_nothing(bed):
+    desk, view = bed
+    work = view.work
+    shown = desk.card().readings
+    assert any(value.text().endswith("mm") for _, value in shown._rows)
+    desk.bench.set_unit("in")
+    desk.qtbot.waitUntil(lambda: not any("mm" in value.text() for _, value in shown._rows), timeout=5000)
+    assert view.work is work and desk.card().trial.isEnabled()
+    desk.bench.edit("Gap", cut__gap=20.0)
+    settled(desk)
+    assert view.work is not work
+
+
 def test_film_with_a_stop_on_it_is_cut_only_when_that_is_confirmed(open_desk, tmp_path):
     over, out = job("Kestrel", name="Over", fit__from_rim=-8.0), tmp_path / "cut.plt"
     desk = open_desk(Order.of(over, star_job(name="Star")))

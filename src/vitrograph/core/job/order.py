@@ -134,6 +134,10 @@ class Order(Shared, frozen=True, kw_only=True):
         pieces = tuple(msgspec.structs.replace(piece_of(job), key=key) for key, job in enumerate(jobs, start=1))
         return cls(id=id, name=name or first.name, units=units, pieces=pieces, **shared)
 
+    def is_made_as(self, other: "Order") -> bool:
+        """Whether another order is the same, whatever unit its lengths are told in."""
+        return msgspec.structs.replace(self, units=other.units) == other
+
     def __post_init__(self) -> None:
         if len({piece.key for piece in self.pieces}) < len(self.pieces):
             raise ValueError(tr("two pieces have the same key, and each needs one of its own"))

@@ -50,8 +50,12 @@ class CutKeeper(QObject):
         results = self.bench.order_results
         if self._of is results or self.bench.station != "cut" or not results.complete:
             return
-        if self._of is not None and self._of.order == results.order and self.work is not None:
+        before = self._of.order if self._of is not None and self.work is not None else None
+        if before is not None and before.is_made_as(results.order):
             self._of = results
+            if before != results.order:                        # nothing lies otherwise, but is told in the other unit
+                self.says = results.finished().says_lacking(self.bench.unit)
+                self.laid.emit()
             return
         self._of, self.says = results, ""
         self._laying.ask(lambda: _worked_out(results))

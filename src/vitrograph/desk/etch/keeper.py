@@ -82,7 +82,8 @@ class EveningKeeper(QObject):
         wanted = self.bench.station == "etch" or self.under_way
         if self._of is results or not wanted or not results.complete:
             return
-        if self._of is not None and self._of.order == results.order:
+        of = self._of.order if self._of is not None else None
+        if of == results.order or (of is not None and of.is_made_as(results.order) and not self.left_out):
             self._of = results
             return
         self._of = results
