@@ -16,7 +16,7 @@ from vitrograph.core.artwork import compose
 from vitrograph.core.errors import FitError, JobError
 from vitrograph.core.glass import generic_glasses
 from vitrograph.core.job import Artwork, FilmMend, Item, Monogram, Names, Order, Row, SizeRule, Words
-from vitrograph.core.job.change import Resize
+from vitrograph.core.job.change import Resize, put
 from vitrograph.core.job.pieces import carried, parted, shared, with_piece_moved, with_pieces, without_piece
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.solving import fails, settled, solved_factor
@@ -271,6 +271,21 @@ def test_art_made_larger_or_smaller_is_so_for_every_row_whatever_their_rule(by, 
     made = order.changed(0, 1, **Resize(factor).paths(order.job(0, 1)))
     for before, after in zip(order.jobs, made.jobs, strict=True):
         assert compose(after.artwork).size == pytest.approx(np.array(compose(before.artwork).size) * factor, abs=0.01)
+
+
+@pytest.mark.parametrize("change", [Resize(1.5), put(lambda job: job.artwork.rule.most, 33.0)])
+@pytest.mark.parametrize("by", ["caps", "width"])
+def test_what_was_placed_in_the_letters_of_a_row_stays_there_when_all_of_it_is_resized(by, change):
+    order = listed("Ada", "Bob", "Dov").changed(0, artwork__rule=SizeRule(by, 22.0))
+    for row in range(3):
+        order = order.changed(0, row, stencil__ties__placed="hand", stencil__ties__at=((1.0 + row, 2.0),),
+                              stencil__mends=(FilmMend("fatten webs", 0.8, (1.0, 2.0 + row), 0.5),))
+    made = order.changed(0, 1, **change.paths(order.job(0, 1)))
+    factor = 1.5 if by == "width" or isinstance(change, Resize) else 1.0      # the most is nothing to equal capitals
+    for row, (was, now) in enumerate(zip(order.jobs, made.jobs, strict=True)):
+        assert now.stencil.ties.at == ((factor * (1.0 + row), factor * 2.0),)
+        assert now.stencil.mends == (was.stencil.mends[0].scaled(factor),)
+    assert made.changed(0, 1, fit__angle=0.5).pieces[0].names == made.pieces[0].names
 
 
 @pytest.mark.parametrize(("by", "most", "wide"), [("caps", 22.0, 0.5), ("width", 11.0, 0.5), ("narrow", 22.0, 0.5)])

@@ -18,6 +18,8 @@ from vitrograph.core.language import tr
 SizeSide = Literal["width", "height", "caps"]
 Matrix = tuple[tuple[float, float], tuple[float, float]]
 
+_ALIKE = 1e-6                      # of a size: the same, but for rounding
+
 
 class Repeat(Record, frozen=True):
     """An item several times: in a row or a column, or round a ring with the first copy at the top.
@@ -185,6 +187,21 @@ class Artwork(Record, frozen=True):
         if self.rule.by == "caps":
             return made
         return msgspec.structs.replace(made, rule=msgspec.structs.replace(self.rule, most=factor * self.rule.most))
+
+    def size_against(self, other: "Artwork") -> float:
+        """How large it is against other art, told by the first item that both have; 1 where they share none."""
+        sizes = {item.key: item.size for item in self.items}
+        return next((sizes[item.key] / item.size for item in other.items if item.key in sizes), 1.0)
+
+    def only_resized(self, before: "Artwork") -> bool:
+        """Whether it is other art made larger or smaller, and nothing else."""
+        factor = self.size_against(before)
+        if len(self.items) != len(before.items) or factor == 1.0:
+            return False
+        return all(was.with_(size=0, x=0, y=0) == now.with_(size=0, x=0, y=0)
+                   and all(abs(getattr(was, side) - getattr(now, side)) <= _ALIKE * now.size
+                           for side in ("size", "x", "y"))
+                   for was, now in zip(before.scaled(factor).items, self.items, strict=True))
 
     def stretched(self, across: float, upright: float) -> Self:
         """All of it larger or smaller by a factor across and another upright.

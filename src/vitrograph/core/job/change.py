@@ -8,7 +8,6 @@ from collections.abc import Callable
 from typing import Any, Protocol, TypeVar, cast
 
 from msgspec import Struct
-from msgspec.structs import replace
 
 from vitrograph.core.job.items import Content
 from vitrograph.core.job.order import Job
@@ -69,9 +68,7 @@ class Resize(Struct, frozen=True):
         factor, stencil = self.factor, job.stencil
         grown: dict[str, Any] = {"artwork": job.artwork.scaled(factor)}
         if stencil.mends:
-            grown["stencil__mends"] = tuple(mend if mend.at is None else replace(
-                mend, at=(mend.at[0] * factor, mend.at[1] * factor), reach=min(500.0, mend.reach * factor))
-                for mend in stencil.mends)
+            grown["stencil__mends"] = tuple(mend.scaled(factor) for mend in stencil.mends)
         if stencil.ties.at:
             grown["stencil__ties__at"] = tuple((x * factor, y * factor) for x, y in stencil.ties.at)
         return grown

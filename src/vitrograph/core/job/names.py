@@ -41,6 +41,11 @@ class Row(Record, frozen=True):
     mends: Annotated[tuple[FilmMend, ...], Meta(max_length=200)] = ()
     ties_at: Annotated[tuple[tuple[Place, Place], ...], Meta(max_length=200)] = ()
 
+    def scaled(self, factor: float) -> "Row":
+        """What has a place in its art, at that place of art that is so much larger or smaller."""
+        return replace(self, mends=tuple(mend.scaled(factor) for mend in self.mends),
+                       ties_at=tuple((x * factor, y * factor) for x, y in self.ties_at))
+
     @property
     def says(self) -> str:
         """What it is called by: its first cell that is not empty."""
@@ -65,6 +70,15 @@ class Names(Record, frozen=True):
     def with_row(self, at: int, row: Row) -> "Names":
         """With another row in one place."""
         return replace(self, rows=(*self.rows[:at], row, *self.rows[at + 1:]))
+
+    def resized(self, before: "Names", factor: float) -> "Names":
+        """With what has a place in the art of rows there still, where all of it is so much larger or smaller.
+
+        What was changed since `before` is there already.
+        """
+        return self if factor == 1.0 else replace(self, rows=tuple(
+            row.scaled(factor) if (row.mends, row.ties_at) == (was.mends, was.ties_at) else row
+            for row, was in zip(self.rows, before.rows, strict=True)))
 
 
 def folded(name: str) -> str:
@@ -111,6 +125,13 @@ def _grown(artwork: Artwork, factor: float) -> Artwork:
     if factor == 1.0:
         return artwork
     return artwork.scaled(factor) if artwork.rule.by == "width" else artwork.stretched(factor, factor)
+
+
+def grown_by(before: Artwork, after: Artwork) -> float:
+    """How much larger the art of every row is than before; 1 where it differs by more than that."""
+    if before.rule.by == after.rule.by == "width":
+        return after.rule.most / before.rule.most
+    return after.size_against(before) if before.rule.by == after.rule.by and after.only_resized(before) else 1.0
 
 
 def _with_cell(item: Item, cell: str, names: Names) -> Any:

@@ -15,7 +15,7 @@ from vitrograph.core.errors import JobError
 from vitrograph.core.job.artwork import Artwork
 from vitrograph.core.job.fit import Fit
 from vitrograph.core.job.glass import Features, Glass, MaterialName, TaperedGlass, Tools
-from vitrograph.core.job.names import Count, Names, Row, absorbed, filled, stencil_absorbed, stencil_of
+from vitrograph.core.job.names import Count, Names, Row, absorbed, filled, grown_by, stencil_absorbed, stencil_of
 from vitrograph.core.job.records import Record
 from vitrograph.core.job.shared import CutChoices, EtchChoices, TransferChoices
 from vitrograph.core.job.stencil import StencilChoices
@@ -28,6 +28,7 @@ MOST_PIECES = 1000
 
 Name = Annotated[str, Meta(min_length=1, max_length=120)]
 _OWN = ("name", "like", "key", "names")     # what is the piece's own and not a row's
+_OF_ALL_ART = ("artwork", "artwork__rule__most")      # what may make all of it larger, and not an item
 _ROW_KEY = 1_000_000               # a row's key among pieces: whatever is done of it is kept by that
 
 
@@ -210,6 +211,8 @@ class Order(Shared, frozen=True, kw_only=True):
             artwork, names = absorbed(piece.artwork, piece.names, row, changed.artwork)
             stencil, one = stencil_absorbed(piece.stencil, changed.stencil, names.rows[row])
             names = names.with_row(row, msgspec.structs.replace(one, count=changed.count))
+            if not of_row.keys().isdisjoint(_OF_ALL_ART):
+                names = names.resized(piece.names, grown_by(piece.artwork, artwork))
             piece = msgspec.structs.replace(changed, key=piece.key, name=piece.name, count=piece.count, like=piece.like,
                                             names=names, artwork=artwork, stencil=stencil)
         elif of_row:

@@ -9,12 +9,9 @@ from collections.abc import Sequence
 from msgspec.structs import replace
 
 from vitrograph.core.errors import JobError
-from vitrograph.core.job.artwork import Artwork
 from vitrograph.core.job.order import MOST_PIECES, Order, Piece
 from vitrograph.core.job.stencil import FilmMend
 from vitrograph.core.language import tr
-
-_ALIKE = 1e-6                      # of a size: the same, but for rounding
 
 
 def with_pieces(order: Order, pieces: tuple[Piece, ...], after: int) -> Order:
@@ -97,23 +94,8 @@ def parted(order: Order, at: int) -> Order:
 def carried(before: Order, after: Order, at: int) -> Order:
     """An order in which the art of one piece was changed, with that done to all pieces that share it."""
     old, new = before.pieces[at], after.pieces[at]
-    if not new.like or new.artwork == old.artwork or new.like != old.like or _only_resized(old.artwork, new.artwork):
+    if not new.like or new.artwork == old.artwork or new.like != old.like or new.artwork.only_resized(old.artwork):
         return after
     return replace(after, pieces=tuple(
-        replace(piece, artwork=new.artwork.scaled(_against(old.artwork, piece.artwork)))
+        replace(piece, artwork=new.artwork.scaled(piece.artwork.size_against(old.artwork)))
         if number != at and piece.like == new.like else piece for number, piece in enumerate(after.pieces)))
-
-
-def _against(art: Artwork, other: Artwork) -> float:
-    """How large a piece's art is against another piece's, told by the first item that both have."""
-    sizes = {item.key: item.size for item in other.items}
-    return next((sizes[item.key] / item.size for item in art.items if item.key in sizes), 1.0)
-
-
-def _only_resized(old: Artwork, new: Artwork) -> bool:
-    factor = _against(old, new)
-    if len(old.items) != len(new.items) or factor == 1.0:
-        return False
-    return all(was.with_(size=0, x=0, y=0) == now.with_(size=0, x=0, y=0)
-               and all(abs(getattr(was, side) - getattr(now, side)) <= _ALIKE * now.size for side in ("size", "x", "y"))
-               for was, now in zip(old.scaled(factor).items, new.items, strict=True))

@@ -4,12 +4,16 @@ from math import pi, radians
 from typing import Annotated, Literal
 
 from msgspec import Meta
+from msgspec.structs import replace
 
 from vitrograph.core.job.records import ANGLE, LENGTH, Length, Margin, Place, Record
 
 StencilKind = Literal["resist", "clear", "decal"]
 FilmMendName = Literal["fatten webs", "widen openings", "join openings", "fill openings", "fill specks", "drop islands",
                        "blunt tips"]
+
+
+MOST_REACH = 500.0                 # mm: what a margin may be
 
 
 class FilmMend(Record, frozen=True):
@@ -23,6 +27,12 @@ class FilmMend(Record, frozen=True):
     to: Length
     at: tuple[Place, Place] | None = None
     reach: Margin = 0.0
+
+    def scaled(self, factor: float) -> "FilmMend":
+        """It on art that is so much larger or smaller: at the same place of that."""
+        if self.at is None:
+            return self
+        return replace(self, at=(self.at[0] * factor, self.at[1] * factor), reach=min(MOST_REACH, self.reach * factor))
 
 
 class TieChoices(Record, frozen=True):
