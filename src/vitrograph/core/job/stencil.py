@@ -13,7 +13,7 @@ FilmMendName = Literal["fatten webs", "widen openings", "join openings", "fill o
                        "blunt tips"]
 
 
-MOST_REACH = 500.0                 # mm: what a margin may be
+_MOST_REACH = 500.0                 # mm: what a margin may be
 
 
 class FilmMend(Record, frozen=True):
@@ -32,7 +32,7 @@ class FilmMend(Record, frozen=True):
         """It on art that is so much larger or smaller: at the same place of that."""
         if self.at is None:
             return self
-        return replace(self, at=(self.at[0] * factor, self.at[1] * factor), reach=min(MOST_REACH, self.reach * factor))
+        return replace(self, at=(self.at[0] * factor, self.at[1] * factor), reach=min(_MOST_REACH, self.reach * factor))
 
 
 class TieChoices(Record, frozen=True):

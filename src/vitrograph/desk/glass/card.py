@@ -256,7 +256,7 @@ class GlassCard(StationCard):
         from vitrograph.desk.glass.window import MeasuringWindow  # the main window opens sooner without it
 
         if self._helpers is None:
-            self._helpers = MeasuringWindow(self.bench, self, *[name] * bool(name))
+            self._helpers = MeasuringWindow(self.bench, self, name)
         elif name:
             self._helpers.go(name)
         self._helpers.show()

@@ -41,7 +41,7 @@ class MeasuringWindow(QDialog):
     A page is made when it is first turned to: the window opens sooner.
     """
 
-    def __init__(self, bench: Bench, parent: QWidget, name: str = ReadingsPage.name) -> None:
+    def __init__(self, bench: Bench, parent: QWidget, name: str = "") -> None:
         super().__init__(parent)
         self.bench = bench
         theme.dress(self, "measuringWindow", tr("Measuring helpers"), (860, 660))
@@ -66,7 +66,7 @@ class MeasuringWindow(QDialog):
         bench.job_changed.connect(self._show_job)
         bench.results_changed.connect(self._show_results)
         self._show_job(bench.job)
-        self.go(name)
+        self.go(name or ReadingsPage.name)
 
     def go(self, name: str) -> HelperPage:
         """Open a helper's page."""
