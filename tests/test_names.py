@@ -303,13 +303,13 @@ def test_a_row_made_smaller_by_itself_is_so_whatever_the_rule_and_the_others_sta
 @pytest.mark.parametrize(("by", "names"), [("caps", ("Ada", "Wrangel")), ("width", ("\u5f35", "Ada", "Wrangel"))])
 @pytest.mark.parametrize("end", ["smallest", "largest"])
 def test_the_size_solved_for_does_for_all_rows_and_a_tenth_more_or_less_does_not(end, by, names):
-    """Capitals alike, whatever the rule was; what its face cannot write fails at every size, and holds up nobody."""
-    order = listed("Ada", "Wrangel")
-    factor = solved_factor(listed(*names).changed(0, artwork__rule__by=by), 0, end)
-    size = order.pieces[0].artwork.items[0].size
+    """Whatever their rule is; what its face cannot write fails at every size, and holds up nobody."""
+    order = listed("Ada", "Wrangel").changed(0, artwork__rule=SizeRule(by, 20.0))
+    factor = solved_factor(listed(*names).changed(0, artwork__rule=SizeRule(by, 20.0)), 0, end)
+    size = 20.0 if by == "width" else order.pieces[0].artwork.items[0].size
 
     def failing(mm):
-        made = order.changed(artwork=order.pieces[0].artwork.scaled(mm / size))
+        made = order.changed(**Resize(mm / size).paths(order.job()))
         return any(fails(results, end) for results in Pipeline().run_order(made).pieces)
 
     assert not failing(size * factor)

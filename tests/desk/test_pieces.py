@@ -14,6 +14,7 @@ from vitrograph.core.errors import UnfinishedError, VitrographError
 from vitrograph.core.findings import Code, Level
 from vitrograph.core.glass import ShelvedGlass
 from vitrograph.core.job import Artwork, FilmMend, Item, Names, Order, Row, SizeRule, StraightGlass, Words
+from vitrograph.core.solving import fails
 from vitrograph.core.storing.orderfile import save_order
 from vitrograph.core.work import StepRef
 from vitrograph.desk.kit.message import Heard
@@ -389,6 +390,12 @@ def test_rows_are_mended_and_a_size_is_solved_for_in_the_background(named):
     desk.bench.resize(width=36.0)                              # a width typed at the artwork station is the rule's
     whole(desk)
     assert [round(results.art.size[0], 2) for results in desk.bench.order_results.pieces] == [36.0] * 3
+    window.solve("largest")                                    # capitals alike again, and so large that all do
+    desk.qtbot.waitUntil(lambda: not window.task.busy, timeout=60000)
+    whole(desk)
+    assert desk.bench.job.artwork.rule.by == "caps" and not any(
+        fails(results, "largest") for results in desk.bench.order_results.pieces)
+    assert max(results.art.size[0] for results in desk.bench.order_results.pieces) == pytest.approx(art, abs=1.0)
 
 
 def test_a_list_is_written_and_read_back(named, tmp_path):

@@ -47,17 +47,16 @@ def solved_factor(
 ) -> float:
     """What all art of a piece is to be multiplied by, so that no row of it fails and 0.1 mm more, or less, would.
 
-    Rows have capitals alike: by no other rule have all of them a size. One that has no art at any size, for want of a
-    letter, is passed over. `told` is given how many rows are known to do, and may raise to stop. Raises FitError where
-    no size does, or where there is no art.
+    A row that has no art at any size, for want of a letter, is passed over. `told` is given how many rows are known to
+    do, and may raise to stop. Raises FitError where no size does, or where there is no art.
     """
     if not order.pieces[at].artwork.items:
         raise FitError(tr("there is no art yet: put words or a drawing on the piece first"))
     pipeline = pipeline or Pipeline()
-    order = order.changed(at, artwork__rule__by="caps")
     every = [order.job(*place) for place in order.places if place[0] == at]
     jobs = [job for job in every if _has_art(job, pipeline)] or every
-    size = max((item.size for item in order.pieces[at].artwork.items), default=1.0)
+    art = order.pieces[at].artwork
+    size = art.rule.most if art.rule.by == "width" else max((item.size for item in art.items), default=1.0)
     close, up = _CLOSE_MM / size, end == "smallest"
 
     def does(row: int, factor: float) -> bool:

@@ -236,7 +236,8 @@ class NamesWindow(QDialog):
                 raise Cancelled("stopped")
             self.reached.emit(tr("Looking for the size: {n} rows do", "Looking for the size: {n} row does", n=rows))
 
-        self.task.ask(lambda: (at, order, solved_factor(order, at, end, told=told)))
+        alike = order.changed(at, artwork__rule__by="caps")    # by no other rule have all rows one size
+        self.task.ask(lambda: (at, order, solved_factor(alike, at, end, told=told)))
 
     def mend(self) -> None:
         """Mend every row in the background, each for itself."""
