@@ -9,10 +9,11 @@ from shapely.affinity import rotate, translate
 from shapely.geometry import LineString, MultiPolygon, Point, Polygon, box
 
 from specimens import TUMBLER, in_mm, job, remedied, run, star_job, svg
+from vitrograph.core.demo import demo_job
 from vitrograph.core.findings import Code
 from vitrograph.core.geometry import as_polygons
 from vitrograph.core.job import Artwork, Drawing, FilmMend, Item, Job, Monogram
-from vitrograph.core.job.change import Resize
+from vitrograph.core.job.change import AddMend, Resize
 from vitrograph.core.stencil import Limits, mend_all, smallest_factor
 from vitrograph.core.stencil.mending.cutting import Cutting
 from vitrograph.core.stencil.mending.mends import mended
@@ -264,3 +265,13 @@ def width_cut(results):
 
 def seen_on(results):
     return shapely.transform(results.sheet.openings, results.fitted.chart.sheet_to_art)
+
+
+def test_a_mend_that_is_offered_for_a_web_finds_it_however_it_is_looked_for():
+    """Letters that lean like grass: what is a web beside both limits is a needle where webs alone are looked for."""
+    results = run(demo_job("tumbler").changed(artwork__items__1__lean=-3.01))
+    alone = Cutting(results.sheet.outline, results.sheet.drawn)
+    mends = [change.mend for found in results.findings("stencil") if found.code is Code.WEB
+             for remedy in found.remedies for change in remedy.changes if isinstance(change, AddMend)]
+    assert len(mends) > 20
+    assert not [mend for mend in mends if mended(alone, [mend], results.sheet.fitted.on_sheet) is alone]

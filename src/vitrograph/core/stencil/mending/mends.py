@@ -35,11 +35,14 @@ def mended(cutting: Cutting, mends: Sequence[FilmMend], placed: Placing) -> Cutt
     """
     for (does, to, everywhere), alike in groupby(
             enumerate(mends), key=lambda one: (one[1].does, one[1].to, one[0] if one[1].at is None else None)):
-        faults = _faults_for(cutting, does, to)
+        faults = _faults_for(cutting, does, to, _FOR[does])
         if everywhere is None:
             reach = shapely.union_all([shapely.multipoints(placed(mend.at)).buffer(mend.reach + _SEAM_MM)
                                        for _, mend in alike if mend.at is not None])
-            faults = [fault for fault in faults if reach.intersects(fault.shape)]
+            # one and the same strip may be told as a web or as a needle, by the limits it is looked for with
+            faults = ([fault for fault in faults if reach.intersects(fault.shape)] or
+                      [fault for fault in _faults_for(cutting, does, to, _OR_ELSE.get(does, set()))
+                       if fault.grave and reach.intersects(fault.shape)])
         if faults:
             cutting = _MENDS[does](cutting.sound(), faults, to)
     return cutting
@@ -54,10 +57,9 @@ def filled(cutting: Cutting, faults: list[Fault], to: float) -> Cutting:
             fault, shapely.get_parts(cutting.openings), to) for fault in faults])
 
 
-def _faults_for(cutting: Cutting, does: FilmMendName, to: float) -> list[Fault]:
-    """The faults that a mend is for, by its own limit."""
-    kinds = _FOR[does]
-    limits = Limits(0.0, to, 0.0) if kinds & {"opening", "speck"} else Limits(to, 0.0, to**2)
+def _faults_for(cutting: Cutting, does: FilmMendName, to: float, kinds: set[str]) -> list[Fault]:
+    """The faults of some kinds that a mend is for, by its own limit."""
+    limits = Limits(0.0, to, 0.0) if _FOR[does] & {"opening", "speck"} else Limits(to, 0.0, to**2)
     return [fault for fault in cutting.faults(limits) if fault.kind in kinds]
 
 
@@ -158,3 +160,4 @@ _FOR: dict[FilmMendName, set[str]] = {
     "fatten webs": {"web", "near"}, "widen openings": {"opening", "speck"}, "join openings": {"web", "near"},
     "fill openings": {"opening"}, "fill specks": {"speck"}, "drop islands": {"island"}, "blunt tips": {"needle"},
 }
+_OR_ELSE: dict[FilmMendName, set[str]] = {"fatten webs": {"needle"}, "join openings": {"needle"}}
