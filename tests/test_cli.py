@@ -396,7 +396,7 @@ def test_one_stencil_is_cut_again_by_its_pieces_name(tmp_path, capsys):
     whole = (tmp_path / "out" / "cut.plt").read_text().count("PD")
     save_order(load_order(Path(order)).changed(cut__mat_length=40.0), Path(order))
     assert main(["cut", order, "--to", f"file:{tmp_path / 'far.plt'}"]) == 0
-    assert "film 1: no film and no mat there is holds this: " in capsys.readouterr().err
+    assert "film 1: no film or mat is large enough for this: " in capsys.readouterr().err
     assert out.read_text().count("PD") == pytest.approx(whole / 3, abs=3)
 
 

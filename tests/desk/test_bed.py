@@ -280,7 +280,7 @@ def test_film_with_a_stop_on_it_is_cut_only_when_that_is_confirmed(open_desk, tm
     settled(desk)
     desk.click("cutFilm")
     asked = desk.shell.findChild(AskBar)
-    assert asked._question.text().startswith("No film and no mat there is holds this: ") and not out.exists()
+    assert asked._question.text().startswith("No film or mat is large enough for this: ") and not out.exists()
 
 
 def test_a_window_that_cuts_asks_before_it_closes_and_the_next_knows_where_it_was_stopped(bed, open_desk, tmp_path):

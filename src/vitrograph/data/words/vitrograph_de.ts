@@ -768,8 +768,8 @@
         <translation>ein Probeschnitt nimmt 1 bis {most} Andrücke, nicht {forces}</translation>
     </message>
     <message>
-        <source>no film and no mat there is holds this: {long} by {wide} is wanted</source>
-        <translation>keine Folie und keine Matte, die da ist, fasst das: {long} mal {wide} werden gebraucht</translation>
+        <source>no film or mat is large enough for this: {long} by {wide} is needed</source>
+        <translation>keine Folie oder Matte ist groß genug dafür: {long} mal {wide} werden gebraucht</translation>
     </message>
     <message>
         <source>Film that is wanting</source>

@@ -41,7 +41,7 @@ class BedSheet(Struct, frozen=True, eq=False, dict=True):
     def says_lacking(self) -> Says | None:
         """What is told before it is cut all the same: that no film or mat there is holds it; None where one does."""
         long, wide = Length(self.film.length, 0), Length(self.film.width, 0)
-        return Says("no film and no mat there is holds this: {long} by {wide} is wanted", long=long,
+        return Says("no film or mat is large enough for this: {long} by {wide} is needed", long=long,
                     wide=wide) if self.lacking else None
 
     @property
