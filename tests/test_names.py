@@ -264,8 +264,8 @@ def test_a_piece_and_each_row_of_its_names_are_found_by_their_keys():
     assert [order.place_of(made.key) for made in order.jobs] == list(order.places) and order.place_of(10**6) is None
 
 
-@pytest.mark.parametrize("by", ["caps", "width", "narrow"])
-@pytest.mark.parametrize("factor", [0.7, 1.6])
+@pytest.mark.parametrize(("by", "factor"), [("caps", 0.7), ("caps", 1.6), ("width", 0.7), ("width", 1.6),
+                                            ("narrow", 0.7)])
 def test_art_made_larger_or_smaller_is_so_for_every_row_whatever_their_rule(by, factor):
     order = listed("Ada", "Wrangel", "Theodora").changed(0, artwork__rule=SizeRule(by, 22.0, 0.8))
     made = order.changed(0, 1, **Resize(factor).paths(order.job(0, 1)))
@@ -286,6 +286,15 @@ def test_what_was_placed_in_the_letters_of_a_row_stays_there_when_all_of_it_is_r
         assert now.stencil.ties.at == ((factor * (1.0 + row), factor * 2.0),)
         assert now.stencil.mends == (was.stencil.mends[0].scaled(factor),)
     assert made.changed(0, 1, fit__angle=0.5).pieces[0].names == made.pieces[0].names
+
+
+@pytest.mark.parametrize("change", [Resize(1.4), Resize(0.7, typed=True)])
+def test_what_was_typed_as_the_most_a_row_may_take_is_never_made_more_nor_changed_beside_another_size(change):
+    order = listed("Ada", "Theodora").changed(0, artwork__rule=SizeRule("narrow", 22.0, 0.3))
+    made = order.changed(0, 1, **change.paths(order.job(0, 1)))
+    assert made.pieces[0].artwork.rule == order.pieces[0].artwork.rule
+    (ada, long), (was, _) = ([compose(one.artwork).size for one in each.jobs] for each in (made, order))
+    assert ada == pytest.approx(np.array(was) * change.factor, abs=0.01) and long[0] <= 22.0 + 1e-6
 
 
 @pytest.mark.parametrize(("by", "most", "wide"), [("caps", 22.0, 0.5), ("width", 11.0, 0.5), ("narrow", 22.0, 0.5)])

@@ -178,13 +178,15 @@ class Artwork(Record, frozen=True):
             self, items=tuple(p.with_(**changes[p.key]) if p.key in changes else p for p in self.items))
 
     def scaled(self, factor: float) -> Self:
-        """All of it larger or smaller, proportions kept; of rows of names, each, whatever their rule.
+        """All of it larger or smaller, proportions kept; of rows that are all as wide, each.
+
+        What is the most that long ones are narrowed to stays.
 
         >>> Artwork((Item(Shape(), x=3.0, size=20.0),)).scaled(1.5).items[0].size
         30.0
         """
         made = self.stretched(factor, factor)
-        if self.rule.by == "caps":
+        if self.rule.by != "width":
             return made
         return msgspec.structs.replace(made, rule=msgspec.structs.replace(self.rule, most=factor * self.rule.most))
 

@@ -8,6 +8,7 @@ from collections.abc import Callable
 from typing import Any, Protocol, TypeVar, cast
 
 from msgspec import Struct
+from msgspec.structs import replace
 
 from vitrograph.core.job.items import Content
 from vitrograph.core.job.order import Job
@@ -59,14 +60,21 @@ class _Place:
 
 
 class Resize(Struct, frozen=True):
-    """All of the art made larger or smaller by a factor, with what is placed on it: mends and ties."""
+    """All of the art made larger or smaller by a factor, with what is placed on it: mends and ties.
+
+    Where long names are narrowed to the most that a row may take, that is made smaller too, or they would stay as wide;
+    but it is not where a size is `typed` beside it, and never larger than it was typed itself.
+    """
 
     factor: float
+    typed: bool = False
 
     def paths(self, job: Job) -> dict[str, Any]:
         """The art, and its mends and ties where there are any, at their new size."""
-        factor, stencil = self.factor, job.stencil
-        grown: dict[str, Any] = {"artwork": job.artwork.scaled(factor)}
+        factor, stencil, art = self.factor, job.stencil, job.artwork.scaled(self.factor)
+        if art.rule.by == "narrow" and factor < 1 and not self.typed:
+            art = replace(art, rule=replace(art.rule, most=factor * art.rule.most))
+        grown: dict[str, Any] = {"artwork": art}
         if stencil.mends:
             grown["stencil__mends"] = tuple(mend.scaled(factor) for mend in stencil.mends)
         if stencil.ties.at:

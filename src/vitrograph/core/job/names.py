@@ -118,13 +118,8 @@ def filled(artwork: Artwork, names: Names, row: Row) -> Artwork:
 
 
 def _grown(artwork: Artwork, factor: float) -> Artwork:
-    """The art of a row that is larger or smaller than the others; what the most is that it may take stays so.
-
-    Where that is what it does take, it takes more or less.
-    """
-    if factor == 1.0:
-        return artwork
-    return artwork.scaled(factor) if artwork.rule.by == "width" else artwork.stretched(factor, factor)
+    """The art of a row that is larger or smaller than the others."""
+    return artwork if factor == 1.0 else artwork.scaled(factor)
 
 
 def grown_by(before: Artwork, after: Artwork) -> float:

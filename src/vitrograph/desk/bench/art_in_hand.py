@@ -64,7 +64,8 @@ class ArtInHand:
                 free = sized(self.job.artwork, width or art.size[0], height or art.size[1])
                 self.edit(tr("Overall size"), artwork=free)
             else:
-                self.edit(tr("Overall size"), Resize(width / art.size[0] if width else (height or 1.0) / art.size[1]))
+                factor = width / art.size[0] if width else (height or 1.0) / art.size[1]
+                self.edit(tr("Overall size"), Resize(factor, typed=True))
 
         return self.attempt(change)
 

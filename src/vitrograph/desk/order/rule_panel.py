@@ -51,7 +51,7 @@ class RulePanel(Column):
     def _take_caps(self, mm: object) -> None:
         words = _words_of(self.bench.pieces.piece)
         if words is not None and isinstance(mm, float):
-            self.bench.edit(tr("Height of the capitals"), Resize(mm / words.size))
+            self.bench.edit(tr("Height of the capitals"), Resize(mm / words.size, typed=True))
 
     def _take_narrow(self, percent: object) -> None:
         assert isinstance(percent, int | float)
