@@ -327,7 +327,7 @@ def test_patterns_that_share_a_page_lie_apart_at_true_size_above_their_line():
     spots = {words: at / (72 / 25.4) for words, at in canvas.words}
     for number, box in enumerate(boxes):                       # its title is right below each
         x, y = spots[f"Film {number}"]
-        assert x == pytest.approx(box.bounds[0]) and box.bounds[1] - 5 < y < box.bounds[1]
+        assert (x, y) == pytest.approx((box.bounds[0], box.bounds[1] - 3.6 * 1.32 + 0.3 * 3.6))
     (line,) = [one / (72 / 25.4) for one in canvas.lines if np.ptp(one[:, 0]) / (72 / 25.4) == pytest.approx(100.0)]
     lowest = min(box.bounds[1] for box in boxes)
     assert spots["what follows"][1] < line[0, 1] - 6 < lowest - 6
@@ -350,7 +350,8 @@ def test_patterns_that_say_the_same_share_pages_at_true_size_each_above_its_titl
     assert all(shapely.distance(*two) > 5 for two in pairwise(boxes[:3]))
     spots = {words: at / (72 / 25.4) for words, at in canvas.words}
     for number, box in enumerate(boxes[:3]):
-        assert box.bounds[1] - 5 < spots[f"Collar {number}"][1] < box.bounds[1]
+        x, y = spots[f"Collar {number}"]
+        assert x - box.bounds[0] == pytest.approx(2.0) and box.bounds[1] - 5 < y < box.bounds[1]
 
 
 def test_paper_for_films_in_bands_says_how_far_each_lies_below_the_rim():
