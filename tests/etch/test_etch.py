@@ -181,7 +181,7 @@ def test_a_pot_tells_of_the_coats_ticked_off_since_it_was_weighed_last():
     def coat(piece, copy, step="coat 1"):
         return StepRef("etch", piece, copy, step)
 
-    areas = {1: (600.0, 1), 2: (1000.0, 2)}                    # the second piece is etched in halves
+    areas = {1: 600.0, 2: 500.0}                               # of the second, each half by itself
     assert covered(areas, Progress({StepRef("weed", 1, 1, "coat 1"): 5.0}), ()) is None
     done = Progress({coat(1, 1): 10.0, coat(1, 2): 20.0, coat(2, 1): 30.0, coat(2, 1, "coat 2"): 35.0,
                      coat(2, 1, "second coat 1"): 40.0, coat(9, 1): 50.0})

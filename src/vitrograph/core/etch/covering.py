@@ -94,15 +94,15 @@ def cream_for(area: float, at_once: float, coat_mm: float, cream: Cream) -> Crea
                      share * cream.price, share)
 
 
-def covered(areas: Mapping[int, tuple[float, int]], progress: Progress, happened: Sequence[Happened]) -> float | None:
+def covered(areas: Mapping[int, float], progress: Progress, happened: Sequence[Happened]) -> float | None:
     """The area that had cream since the pot was weighed last, mm², by the first coats ticked off; None before any was.
 
-    `areas` are those of a copy's art by its piece's key, each with in how many parts it is etched.
+    `areas` are what is under cream at once of each piece, by its key.
     """
     coats = {ref: at for ref, at in progress.done.items()
              if ref.station == "etch" and ref.step in _FIRST_COATS and ref.piece in areas}
     since = max((one.at for one in happened if one.kind == "weighed"), default=-inf)
-    whole = sum(areas[ref.piece][0] / areas[ref.piece][1] for ref, at in coats.items() if at > since)
+    whole = sum(areas[ref.piece] for ref, at in coats.items() if at > since)
     return whole if coats else None
 
 

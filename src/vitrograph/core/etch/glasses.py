@@ -47,7 +47,8 @@ _KINDS = {
 class GlassWork(Struct, frozen=True):
     """One glass of an order: whose it is, what it is called, its chain, and for each task the steps it stands for.
 
-    `waits` are the steps, each with a clock, that the glass waits for before the task.
+    `waits` are the steps, each with a clock, that the glass waits for before the task. Of its `area` so much is under
+    cream `at_once`.
     """
 
     piece: int
@@ -58,16 +59,12 @@ class GlassWork(Struct, frozen=True):
     refs: tuple[tuple[StepRef, ...], ...]
     waits: tuple[tuple[StepRef, ...], ...]
     area: float
+    at_once: float
 
     @property
     def whose(self) -> tuple[int, int]:
         """Its piece and copy: what tells it from all others of its order."""
         return self.piece, self.copy
-
-    @property
-    def at_once(self) -> float:
-        """How much of its area is under cream at once, mm²: of one that is etched in halves, a half."""
-        return self.area / max(1, len(self.chain.places))
 
 
 class OwnTimes(Struct, frozen=True):
@@ -187,7 +184,7 @@ def _glass(piece: WorkOfPiece, copy: int) -> GlassWork:
         places.append((first, len(line.tasks) - 1))
     _plain(line, piece.etch.after, "etch", key, copy, "")
     return GlassWork(key, piece.job.name, copy, piece.job.called(copy), Chain(tuple(line.tasks), tuple(places)),
-                     tuple(line.refs), tuple(line.waits), piece.etch.area)
+                     tuple(line.refs), tuple(line.waits), piece.etch.area, piece.etch.at_once)
 
 
 def _under(line: _Line, part: Sequence[TimedStep], from_start: bool, by_key: dict[str, StepRef]) -> None:

@@ -64,6 +64,11 @@ class EtchPlan(Struct, frozen=True, dict=True):
         """Time under cream, of each place of the glass; 0 where nothing is etched."""
         return self.recipe.seconds if self.area else 0.0
 
+    @property
+    def at_once(self) -> float:
+        """How much of the area is under cream at once, mm²: of a glass that is etched in halves, a half."""
+        return self.area / max(1, len(self.under))
+
     @cached_property
     def steps(self) -> tuple[Step, ...]:
         """All steps of the etch station, in order."""

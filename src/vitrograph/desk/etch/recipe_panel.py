@@ -85,8 +85,7 @@ class RecipePanel(CardPart):
         """Note what an etch took from the pot: of the coats ticked off since it was weighed last, or else of it all."""
         cream, grams, making = self.bench.order.etch.cream, float(str(after)), self.bench.making
         etched = [(results.job, results.etch) for results in self.bench.order_results.pieces if results.etch]
-        area = covered({job.key: (etch.area, max(1, len(etch.under))) for job, etch in etched},
-                       making.progress, making.happened)
+        area = covered({job.key: etch.at_once for job, etch in etched}, making.progress, making.happened)
         if area is None:
             area = sum(etch.area * job.count for job, etch in etched)
         if not cream.grams > grams > 0:
