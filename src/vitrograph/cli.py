@@ -23,10 +23,10 @@ from vitrograph.core.export import (
     PATTERNS,
     SHEET_WRITERS,
     WRITERS,
-    numbered,
     patterns_pdf,
     says_left,
     write_files,
+    write_numbered,
     written_as,
 )
 from vitrograph.core.faults import told
@@ -39,7 +39,7 @@ from vitrograph.core.results import FinishedOrder
 from vitrograph.core.says import in_words
 from vitrograph.core.stencil import mend_all
 from vitrograph.core.storing.orderfile import load_order
-from vitrograph.core.storing.whole import keep_apart, reason, write_whole
+from vitrograph.core.storing.whole import keep_apart, reason
 from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.units import parse_whole
@@ -294,8 +294,7 @@ def _export(options: argparse.Namespace) -> int:
             contents = [patterns_pdf(kind, done, pieces, paper, mirrored=options.mirror)]
         else:
             contents = written_as(kind, done, pieces)
-        for number, content in enumerate(contents, start=1):
-            write_whole(path.with_name(numbered(path.name, number, len(contents))), content)
+        write_numbered(path, contents)
     return _code_of(done)
 
 

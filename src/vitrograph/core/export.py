@@ -14,14 +14,15 @@ from msgspec import Struct
 from vitrograph.core.artwork import provenance
 from vitrograph.core.cut import SheetRun, sheet_dxf, sheet_png, sheet_svg, to_hpgl, to_svg
 from vitrograph.core.errors import OrderFileError
+from vitrograph.core.job import Order
 from vitrograph.core.language import tr
 from vitrograph.core.paper import PaperName, band_pdf, knife_patterns, stencil_pattern, tiled_pdf, to_pdf
 from vitrograph.core.paper.packet import collar_pattern, packet_pdf
 from vitrograph.core.results import FinishedOrder, FinishedPiece
 from vitrograph.core.says import in_words
 from vitrograph.core.stations import Station
-from vitrograph.core.storing.orderfile import save_order
-from vitrograph.core.storing.whole import reason, write_whole
+from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.core.storing.whole import names_of, reason, write_whole
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.transfer import Surroundings, collar_of
 from vitrograph.core.units import NARROW_SPACE, Unit
@@ -76,7 +77,6 @@ OF_A_PIECE = {f"stencil{writer.suffix}": writer for writer in WRITERS.values() i
 PACKET, PLAN, ORDER = "packet.pdf", "plan.json", "job.vitro"
 _NUMBERED = re.compile("|".join([*(rf"(\d{{2,}}-)?{re.escape(name)}" for name in OF_A_PIECE),
                                  *(rf"cut(-\d+)?{re.escape(one.suffix)}" for one in SHEET_WRITERS.values())]))
-_NAMED = 4                         # files that a sentence names
 
 
 def plan_json_of(done: FinishedOrder) -> bytes:
@@ -103,14 +103,24 @@ def write_files(done: FinishedOrder, folder: Path, paper: PaperName = "A4") -> t
     return tuple(folder / name for name in (*contents, ORDER))
 
 
+def other_order(folder: Path, order: Order) -> str | None:
+    """What another order is called whose files lie in a folder, so that this one's would take their places."""
+    if not (folder / ORDER).is_file():
+        return None
+    try:
+        there = load_order(folder / ORDER)
+    except OrderFileError:
+        return ORDER
+    return None if there.id == order.id else there.name
+
+
 def says_left(folder: Path, written: Sequence[Path]) -> str:
     """That files of an earlier writing lie among those of an order; "" where none do: one could be cut by mistake."""
     now = {path.name for path in written}
-    left = sorted(name for path in folder.iterdir() if _NUMBERED.fullmatch(name := path.name) and name not in now)
-    more = tr(" and {n} more", n=len(left) - _NAMED) if len(left) > _NAMED else ""
-    return tr("{n} files there were written earlier and do not belong to this order as it is now: {names}{more}",
-              "a file there was written earlier and does not belong to this order as it is now: {names}{more}",
-              n=len(left), names=", ".join(left[:_NAMED]), more=more) if left else ""
+    left = sorted(path for path in folder.iterdir() if _NUMBERED.fullmatch(path.name) and path.name not in now)
+    return tr("{n} files there were written earlier and do not belong to this order as it is now: {names}",
+              "a file there was written earlier and does not belong to this order as it is now: {names}",
+              n=len(left), names=names_of(left)) if left else ""
 
 
 def written_as(kind: str, done: FinishedOrder, pieces: Sequence[FinishedPiece]) -> list[bytes]:
@@ -147,14 +157,21 @@ def collar_pdf(piece: FinishedPiece, copy: int, paper: PaperName, unit: Unit) ->
     return tiled_pdf([collar_pattern(collar, piece.job.name)], paper, unit)
 
 
-def numbered(name: str, number: int, of: int) -> str:
-    """The name of one file of several, told apart by a number before its ending; of a single one as it is.
+def numbered(path: Path, of: int) -> list[Path]:
+    """The places of several files, told apart by a number before their ending; of a single one as it is.
 
-    >>> numbered("cut.plt", 2, 3), numbered("cut.plt", 1, 1)
-    ('cut-2.plt', 'cut.plt')
+    >>> [path.name for path in (*numbered(Path("cut.plt"), 2), *numbered(Path("cut.plt"), 1))]
+    ['cut-1.plt', 'cut-2.plt', 'cut.plt']
     """
-    path = Path(name)
-    return name if of == 1 else f"{path.stem}-{number}{path.suffix}"
+    return [path] if of == 1 else [path.with_name(f"{path.stem}-{number}{path.suffix}") for number in range(1, of + 1)]
+
+
+def write_numbered(path: Path, contents: Sequence[bytes]) -> list[Path]:
+    """Write files of one kind, and return where. Raises OrderFileError."""
+    places = numbered(path, len(contents))
+    for place, content in zip(places, contents, strict=True):
+        write_whole(place, content)
+    return places
 
 
 def _contents(done: FinishedOrder) -> dict[str, Callable[[], bytes]]:
@@ -164,8 +181,7 @@ def _contents(done: FinishedOrder) -> dict[str, Callable[[], bytes]]:
         for name, writer in OF_A_PIECE.items():
             files[name if len(done.pieces) == 1 else f"{number:02d}-{name}"] = partial(
                 writer.write, piece, done.order.units)
-    for number, run in enumerate(done.cut.runs, start=1):
-        for sheets in SHEET_WRITERS.values():
-            files[numbered(f"cut{sheets.suffix}", number, len(done.cut.runs))] = partial(
-                sheets.write, run, done.order.name)
+    for sheets in SHEET_WRITERS.values():
+        for path, run in zip(numbered(Path(f"cut{sheets.suffix}"), len(done.cut.runs)), done.cut.runs, strict=True):
+            files[path.name] = partial(sheets.write, run, done.order.name)
     return files

@@ -15,20 +15,20 @@ from vitrograph.core.language import tr
 from vitrograph.core.results import FinishedOrder
 from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
-from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.storing.whole import names_of, write_whole
 from vitrograph.core.workshop import Workshop, begun, change_workshop, default_file, load_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.guard import Guard
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
+from vitrograph.desk.kit.saving import ask_place
 
 if TYPE_CHECKING:
     from vitrograph.core.paper import PaperName
     from vitrograph.desk.printing import Printing, Recording
 
 _ORDERS = tr("Orders (*.vitro)")
-_MOST_NAMED = 8                     # files
 
 
 def _written(path: Path, content: bytes) -> tuple[Path, ...]:
@@ -148,8 +148,21 @@ class Files(Guard):
             self._note()
 
     def write_files(self, folder: Path) -> None:
-        """Write all files of the order in the background, or say why they cannot be."""
-        from vitrograph.core.export import says_left, write_files  # the window opens sooner without it
+        """Write all files of the order in the background, or say why they cannot be; ask first where another's are."""
+        from vitrograph.core.export import other_order  # the window opens sooner without it
+
+        other = other_order(folder, self.bench.order)
+        if other is None:
+            self._write_files(folder)
+        else:
+            self._ask(tr("The files of another order, “{name}”, are in {folder} already. Some would be written over.",
+                         name=other, folder=folder.name), (
+                Answer("otherFolder", tr("Choose another folder"), self.choose_folder),
+                Answer("writeOver", tr("Write over them"), lambda: self._write_files(folder)),
+                Answer("stay", tr("Stay here"), lambda: None)))
+
+    def _write_files(self, folder: Path) -> None:
+        from vitrograph.core.export import says_left, write_files
 
         def write(done: FinishedOrder, paper: "PaperName") -> tuple[tuple[Path, ...], str]:
             paths = write_files(done, folder, paper)
@@ -197,10 +210,10 @@ class Files(Guard):
 
     def choose_report(self) -> None:
         """Ask where to write the report of a problem."""
-        path, _ = QFileDialog.getSaveFileName(self._window, tr("Report a problem"), "vitrograph report.txt",
-                                              tr("Text (*.txt)"))
-        if path:
-            self.write_report(Path(path).with_suffix(".txt"))
+        path = ask_place(self._window, tr("Report a problem"), tr("Text (*.txt)"), "vitrograph report.txt")
+        if path is not None:
+            self.write_report(path)
+
     def print_packet(self) -> None:
         """Print the packet through the system's dialog, at true size."""
         from vitrograph.core.paper.packet import draw_packet
@@ -256,10 +269,9 @@ class Files(Guard):
 
     def _tell_written(self, answer: object) -> None:
         folder, paths, left = cast(tuple[Path, tuple[Path, ...], str], answer)
-        names = [path.name for path in paths]
-        more = tr(" and {n} files more", " and {n} file more", n=len(names) - _MOST_NAMED) if len(
-            names) > _MOST_NAMED else ""
-        says = tr("written into {name}: {all}{more}", name=folder.name, all=', '.join(names[:_MOST_NAMED]), more=more)
+        if self.bench.path in paths:
+            self._stamp = _stamp_of(self.bench.path)           # by this window's own hand
+        says = tr("written into {name}: {all}", name=folder.name, all=names_of(paths))
         self.bench.told.emit(f"{says}; {left}" if left else says)
 
     def offer(self, left: Iterator[LeftBehind | Unreadable]) -> None:
@@ -297,17 +309,18 @@ class Files(Guard):
 
     def choose_save(self) -> None:
         """Ask where to save."""
-        path, _ = QFileDialog.getSaveFileName(self._window, tr("Save the order"), f"{self.bench.order.name}.vitro",
-                                              _ORDERS)
-        if path:
-            self.save_as(Path(path).with_suffix(".vitro"))
+        held = self.bench.path
+        path = ask_place(self._window, tr("Save the order"), _ORDERS, f"{self.bench.order.name}.vitro" if held is None
+                         else held.name, folder=None if held is None else held.parent)
+        if path is not None:
+            self.save_as(path)
 
     def choose_packet(self) -> None:
         """Ask where to write the packet."""
-        path, _ = QFileDialog.getSaveFileName(self._window, tr("Write the work packet"),
-                                              f"{self.bench.order.name} packet.pdf", tr("PDF (*.pdf)"))
-        if path:
-            self.write_packet(Path(path).with_suffix(".pdf"))
+        path = ask_place(self._window, tr("Write the work packet"), tr("PDF (*.pdf)"),
+                         f"{self.bench.order.name} packet.pdf")
+        if path is not None:
+            self.write_packet(path)
 
     def choose_folder(self) -> None:
         """Ask where to write all files."""

@@ -11,11 +11,13 @@ import secrets
 import shutil
 import stat
 import time
+from collections.abc import Sequence
 from pathlib import Path
 
 from vitrograph.core.errors import OrderFileError
 from vitrograph.core.language import tr, tr_later
 
+_NAMED = 4                              # files that a sentence names
 _OLD_S = 3600.0                         # a save under way takes seconds, even onto a slow stick
 
 
@@ -51,6 +53,16 @@ def keep_apart(*paths: Path) -> None:
         if place in places[:number]:
             raise OrderFileError(tr("{paths} is named twice: one file would take the other's place",
                                     paths=paths[number]))
+
+
+def names_of(paths: Sequence[Path]) -> str:
+    """Files by their names, as a sentence has them: the first, and how many more.
+
+    >>> names_of([Path(f"cut-{number}.plt") for number in range(1, 7)])
+    'cut-1.plt, cut-2.plt, cut-3.plt, cut-4.plt and 2 more'
+    """
+    more = tr(" and {n} more", n=len(paths) - _NAMED) if len(paths) > _NAMED else ""
+    return ", ".join(path.name for path in paths[:_NAMED]) + more
 
 
 def backup_of(path: Path) -> Path:

@@ -1653,17 +1653,17 @@
         <source>the folder {folder} cannot be made ({reason}): choose another</source>
         <translation>der Ordner {folder} ließ sich nicht anlegen ({reason}): einen anderen wählen</translation>
     </message>
+    <message numerus="yes">
+        <source>{n} files there were written earlier and do not belong to this order as it is now: {names}</source>
+        <comment>a file there was written earlier and does not belong to this order as it is now: {names}</comment>
+        <translation>
+            <numerusform>eine Datei dort wurde früher geschrieben und gehört nicht zu diesem Auftrag, wie er jetzt ist: {names}</numerusform>
+            <numerusform>{n} Dateien dort wurden früher geschrieben und gehören nicht zu diesem Auftrag, wie er jetzt ist: {names}</numerusform>
+        </translation>
+    </message>
     <message>
         <source> and {n} more</source>
         <translation> und {n} weitere</translation>
-    </message>
-    <message numerus="yes">
-        <source>{n} files there were written earlier and do not belong to this order as it is now: {names}{more}</source>
-        <comment>a file there was written earlier and does not belong to this order as it is now: {names}{more}</comment>
-        <translation>
-            <numerusform>eine Datei dort wurde früher geschrieben und gehört nicht zu diesem Auftrag, wie er jetzt ist: {names}{more}</numerusform>
-            <numerusform>{n} Dateien dort wurden früher geschrieben und gehören nicht zu diesem Auftrag, wie er jetzt ist: {names}{more}</numerusform>
-        </translation>
     </message>
     <message>
         <source>the film&apos;s flat shape could not be found on this wall: make the art smaller</source>
@@ -8330,6 +8330,18 @@ Sie sagt: {licence}</translation>
         <translation>gesichert: {name}</translation>
     </message>
     <message>
+        <source>The files of another order, “{name}”, are in {folder} already. Some would be written over.</source>
+        <translation>In {folder} liegen schon die Dateien eines anderen Auftrags, „{name}“. Manche würden überschrieben.</translation>
+    </message>
+    <message>
+        <source>Choose another folder</source>
+        <translation>Anderen Ordner wählen</translation>
+    </message>
+    <message>
+        <source>Write over them</source>
+        <translation>Überschreiben</translation>
+    </message>
+    <message>
         <source>writing into {name}</source>
         <translation>schreibt in {name}</translation>
     </message>
@@ -8361,17 +8373,9 @@ Sie sagt: {licence}</translation>
         <source>what is being printed is printed first</source>
         <translation>erst wird zu Ende gedruckt</translation>
     </message>
-    <message numerus="yes">
-        <source> and {n} files more</source>
-        <comment> and {n} file more</comment>
-        <translation>
-            <numerusform> und {n} weitere Datei</numerusform>
-            <numerusform> und {n} weitere Dateien</numerusform>
-        </translation>
-    </message>
     <message>
-        <source>written into {name}: {all}{more}</source>
-        <translation>geschrieben in {name}: {all}{more}</translation>
+        <source>written into {name}: {all}</source>
+        <translation>geschrieben in {name}: {all}</translation>
     </message>
     <message>
         <source>Unsaved work was left behind, but its copy is damaged and cannot be read. It is kept as {kept}.</source>
@@ -13323,6 +13327,19 @@ Sie sagt: {licence}</translation>
     <message>
         <source>the plan stays as it was begun: {says}</source>
         <translation>der Plan bleibt, wie er begonnen wurde: {says}</translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} files are there already: {names}. Write over them?</source>
+        <comment>A file is there already: {names}. Write over it?</comment>
+        <translation>
+            <numerusform>Eine Datei ist schon da: {names}. Überschreiben?</numerusform>
+            <numerusform>{n} Dateien sind schon da: {names}. Überschreiben?</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>Write over</source>
+        <comment>a file</comment>
+        <translation>Überschreiben</translation>
     </message>
 </context>
 </TS>

@@ -1,18 +1,19 @@
 """The cut station: film and blade, how all stencils lie, the files, and a trial on the simulated cutter."""
 
 from collections.abc import Callable
+from functools import partial
 from pathlib import Path
 
-from PySide6.QtWidgets import QFileDialog, QWidget
+from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.cut import SheetRun
 from vitrograph.core.errors import UnfinishedError
-from vitrograph.core.export import SHEET_WRITERS, WRITERS, numbered
+from vitrograph.core.export import SHEET_WRITERS, WRITERS, numbered, write_numbered
 from vitrograph.core.findings import Level
 from vitrograph.core.job import FilmKind, Job, Lying
 from vitrograph.core.language import capital, decimals, tr
 from vitrograph.core.results import Results
-from vitrograph.core.storing.whole import write_whole
+from vitrograph.core.storing.whole import names_of
 from vitrograph.core.units import format_minutes
 from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.cut.driving import Driving
@@ -23,6 +24,7 @@ from vitrograph.desk.kit.card import Readings, StationCard
 from vitrograph.desk.kit.fields import LengthField, NumberField, SpeedField, button, chooser, drop_down, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.kit.wrapping import Tick
 
 FILMS: dict[FilmKind, str] = {
@@ -128,10 +130,16 @@ class CutCard(StationCard):
         suffix = (SHEET_WRITERS.get(kind) or WRITERS[kind]).suffix
 
         def choose() -> None:
-            path, _ = QFileDialog.getSaveFileName(self, tr("Write {title}", title=title), f"cut{suffix}")
-            if path:
-                self.write(kind, Path(path))
+            path = ask_place(self, tr("Write {title}", title=title), f"{title} (*{suffix})", f"cut{suffix}",
+                             written=partial(self._written, kind))
+            if path is not None:
+                self.write(kind, path)
         return choose
+
+    def _written(self, kind: str, path: Path) -> list[Path]:
+        """The files that are written where one is asked for: of films each its own."""
+        films = len(self.keeper.work.runs) if kind in SHEET_WRITERS and self.keeper.work is not None else 1
+        return numbered(path, films)
 
     def write(self, kind: str, path: Path) -> None:
         """Write one kind of file in the background, or say why it cannot be: of the piece in hand, or for each film."""
@@ -139,10 +147,7 @@ class CutCard(StationCard):
             contents = self._contents(kind)
 
             def write() -> str:
-                made = contents()
-                for number, content in enumerate(made, start=1):
-                    write_whole(path.with_name(numbered(path.name, number, len(made))), content)
-                return tr("written: {name}", name=path.name)
+                return tr("written: {name}", name=names_of(write_numbered(path, contents())))
 
             return write
 

@@ -4,8 +4,6 @@ from collections.abc import Callable
 from functools import partial
 from pathlib import Path
 
-from PySide6.QtWidgets import QFileDialog
-
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import paper_of
 from vitrograph.core.fit.seen import parse_seen, take_over
@@ -16,6 +14,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card_part import CardPart
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.kit.steady import Line
 
 
@@ -40,9 +39,9 @@ class SeenPanel(CardPart):
         self.seen.returnPressed.connect(self._take)
 
     def _choose(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, tr("Write the paper band"), "paper-band.pdf", tr("PDF (*.pdf)"))
-        if path:
-            self.write_paper(Path(path))
+        path = ask_place(self, tr("Write the paper band"), tr("PDF (*.pdf)"), "paper-band.pdf")
+        if path is not None:
+            self.write_paper(path)
 
     def write_paper(self, path: Path) -> None:
         """Write the paper band, or say why it cannot be."""

@@ -6,7 +6,6 @@ from pathlib import Path
 
 from PySide6.QtCore import QPointF
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
-from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.glass import Frustum, Wall, correct_by_proof, frustum_of
 from vitrograph.core.job import Job, StraightGlass, TaperedGlass
@@ -16,6 +15,7 @@ from vitrograph.desk.bench.file_task import PageTask
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import LengthField, button
+from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.kit.sketch import GlassSketch, draw_glass, draw_letter
 
 _LARGER = 4.0                      # gaps are drawn so much larger than they are
@@ -106,9 +106,9 @@ class ProofPage(HelperPage):
         self.bench.attempt(correct)
 
     def _choose_proof(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, tr("Write the paper proof"), "proof.pdf", tr("PDF (*.pdf)"))
-        if path:
-            self.write_proof(Path(path))
+        path = ask_place(self, tr("Write the paper proof"), tr("PDF (*.pdf)"), "proof.pdf")
+        if path is not None:
+            self.write_proof(path)
 
     def write_proof(self, path: Path) -> None:
         """Write the paper proof, or say why it cannot be."""

@@ -35,6 +35,7 @@ from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import Column, NumberField, button, label
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.kit.text_box import TextBox
 
@@ -296,9 +297,9 @@ class ShelfWindow(QDialog):
             self.add_picture(Path(path))
 
     def _choose_export(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, tr("Write a glass file"), "glass.json", tr("Glasses (*.json)"))
-        if path:
-            self.write(Path(path))
+        path = ask_place(self, tr("Write a glass file"), tr("Glasses (*.json)"), "glass.json")
+        if path is not None:
+            self.write(path)
 
     def _choose_file(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self, tr("Read a glass file"), "", tr("Glasses (*.json)"))

@@ -19,6 +19,7 @@ from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import button, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
+from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.logbook.advising import Advising
 from vitrograph.desk.logbook.ahead import Ahead
 from vitrograph.desk.logbook.looking import Looked, Looking, Piece
@@ -247,10 +248,9 @@ class LogbookCard(StationCard):
         self._light()
 
     def _choose_card(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, tr("Save the inspection card"), "inspection-card.pdf",
-                                              tr("PDF (*.pdf)"))
-        if path:
-            self.save_card(Path(path))
+        path = ask_place(self, tr("Save the inspection card"), tr("PDF (*.pdf)"), "inspection-card.pdf")
+        if path is not None:
+            self.save_card(path)
 
     def save_card(self, path: Path) -> None:
         """Write the inspection card for the workshop's paper, or say why it cannot be."""
@@ -282,9 +282,9 @@ class LogbookCard(StationCard):
     # -- lists ---------------------------------------------------------------------------------------------------
 
     def _choose_csv(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, tr("Save the logbook"), "logbook.csv", tr("CSV (*.csv)"))
-        if path:
-            self.save_as_csv(Path(path))
+        path = ask_place(self, tr("Save the logbook"), tr("CSV (*.csv)"), "logbook.csv")
+        if path is not None:
+            self.save_as_csv(path)
 
     def save_as_csv(self, path: Path) -> None:
         """Write the whole logbook as CSV in the background, or say why it cannot be."""

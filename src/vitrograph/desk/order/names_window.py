@@ -26,6 +26,7 @@ from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.message import Heard
+from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.order.names_table import NamesTable
 from vitrograph.desk.order.row_panel import RowPanel
 from vitrograph.desk.order.rule_panel import RulePanel
@@ -202,9 +203,9 @@ class NamesWindow(QDialog):
             self.read(Path(path))
 
     def _choose_write(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, tr("Write the list of names"), "names.csv", tr("CSV (*.csv)"))
-        if path:
-            self.write(Path(path))
+        path = ask_place(self, tr("Write the list of names"), tr("CSV (*.csv)"), "names.csv")
+        if path is not None:
+            self.write(path)
 
     def _take_cell(self, row: int, column: int, text: str) -> None:
         names = self.names

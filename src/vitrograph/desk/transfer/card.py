@@ -5,7 +5,6 @@ from functools import partial
 from pathlib import Path
 
 import shapely
-from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.export import collar_pdf
 from vitrograph.core.job import Job
@@ -19,6 +18,7 @@ from vitrograph.desk.bench.file_task import PageTask
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import LengthField, NumberField, button, drop_down, label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.kit.steps_card import StepsCard
 from vitrograph.desk.kit.wrapping import Tick
 
@@ -147,9 +147,9 @@ class TransferCard(StepsCard):
         return [(f"{whose}{what}", much) for what, much in rows]
 
     def _choose_collar(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, tr("Write the collar"), "collar.pdf", tr("PDF (*.pdf)"))
-        if path:
-            self.write_collar(Path(path).with_suffix(".pdf"))
+        path = ask_place(self, tr("Write the collar"), tr("PDF (*.pdf)"), "collar.pdf")
+        if path is not None:
+            self.write_collar(path)
 
     def write_collar(self, path: Path) -> None:
         """Write the collar of the copy in hand at true size, in tiles where it is larger than the paper."""

@@ -4,7 +4,6 @@ from functools import partial
 from pathlib import Path
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.language import tr
 from vitrograph.core.paper import patch_pdf
@@ -15,6 +14,7 @@ from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.bench.file_task import PageTask
 from vitrograph.desk.kit.fields import Column, button, drop_down, in_a_row
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.saving import ask_place
 
 
 class Trouble(Column):
@@ -68,9 +68,9 @@ class Trouble(Column):
             self.bench.spotlight.emit(self.chosen.shape)
 
     def _choose_patch(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, tr("Write the outline of a patch"), "patch.pdf", tr("PDF (*.pdf)"))
-        if path:
-            self.write_patch(Path(path).with_suffix(".pdf"))
+        path = ask_place(self, tr("Write the outline of a patch"), tr("PDF (*.pdf)"), "patch.pdf")
+        if path is not None:
+            self.write_patch(path)
 
     def write_patch(self, path: Path) -> None:
         """Write the outline of the bit in question at true size."""

@@ -1,0 +1,93 @@
+"""Where files are written: nothing that is there goes without a word, and a name stays as it was typed."""
+
+import pytest
+from PySide6.QtCore import QTimer
+from PySide6.QtWidgets import QApplication, QFileDialog, QLabel, QLineEdit, QMessageBox, QWidget
+
+from hands import click
+from specimens import star_job
+from vitrograph.core.job import Order
+from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.desk.kit.saving import ask_place
+
+
+@pytest.fixture
+def ask(qtbot, tmp_path):
+    """Ask for a place, type a name, and answer what is asked then by the button that begins so; with what was asked."""
+    def asked(typed, answer="Leave", proposed="film.vitro", **others):
+        said, done = [], []
+
+        def act():
+            """Type the name into the dialog once, answer whatever is asked after it."""
+            if done:
+                return
+            QTimer.singleShot(5, act)                          # a timer that goes on would wait for its own answer
+            front = QApplication.activeModalWidget()
+            if isinstance(front, QMessageBox):
+                said.append(front.text())
+                sure = front.button(QMessageBox.StandardButton.Yes)        # the dialog's own question
+                (sure or next(one for one in front.buttons() if one.text().startswith(answer))).click()
+            elif isinstance(front, QFileDialog) and not said:
+                line = front.findChild(QLineEdit, "fileNameEdit")
+                said.append(line.text())
+                line.setText(typed)
+                front.accept()
+
+        QTimer.singleShot(5, act)
+        window = QWidget()
+        qtbot.addWidget(window)
+        place = ask_place(window, "Save", "Orders (*.vitro)", proposed, folder=tmp_path, **others)
+        done.append(True)
+        return place, said
+
+    return asked
+
+
+def test_a_name_gets_its_ending_and_keeps_what_stands_behind_a_dot(ask, tmp_path):
+    assert ask("flutes")[0] == tmp_path / "flutes.vitro"
+    assert ask("Dr. Smith, No. 3")[0] == tmp_path / "Dr. Smith, No. 3.vitro"
+    assert ask("loud.VITRO")[0] == tmp_path / "loud.VITRO"
+
+
+def test_an_orders_name_is_proposed_as_a_file_may_be_called(ask):
+    assert ask("x", proposed="Mugs 12/24: blue.vitro")[1] == ["Mugs 12-24- blue.vitro"]
+
+
+def test_a_file_that_is_there_is_not_written_over_without_a_word(ask, tmp_path):
+    for name in ("Dr. Smith.vitro", "mugs.vitro", "cut-2.vitro", "cut-3.vitro"):
+        (tmp_path / name).write_text("")
+    place, said = ask("Dr. Smith", "Leave")
+    assert place is None and said[1] == "A file is there already: Dr. Smith.vitro. Write over it?"
+    assert ask("Dr. Smith", "Write")[0] == tmp_path / "Dr. Smith.vitro"
+    place, said = ask("mugs")                                  # that one the dialog asks about, and we do not again
+    assert place == tmp_path / "mugs.vitro" and len(said) == 2 and "mugs.vitro" in said[1]
+    films = [tmp_path / f"cut-{number}.vitro" for number in (1, 2, 3)]
+    place, said = ask("cut", "Leave", written=lambda path: films)
+    assert place is None and said[1] == "2 files are there already: cut-2.vitro, cut-3.vitro. Write over them?"
+
+
+def test_the_files_of_another_order_are_not_written_over_without_a_word(open_desk, tmp_path):
+    save_order(Order.of(star_job(name="Star"), id="another's"), tmp_path / "job.vitro")
+    desk = open_desk()
+    desk.shell.files.write_files(tmp_path)
+    bar = desk.find(QWidget, "askBar")
+    assert bar.findChild(QLabel).text().startswith("The files of another order, “Star”, are in ")
+    click(desk.shell, "stay")
+    assert load_order(tmp_path / "job.vitro").name == "Star" and not (tmp_path / "packet.pdf").exists()
+    for _ in range(2):                                         # those of this very order are, a second time
+        desk.shell.files.write_files(tmp_path)
+        if not desk.shell.files.writing.busy:
+            click(desk.shell, "writeOver")
+        desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
+        assert desk.says("message").startswith("Written into ")
+    assert load_order(tmp_path / "job.vitro").id == "a test's"
+
+
+def test_an_order_written_into_its_own_folder_is_saved_without_a_question(open_desk, tmp_path):
+    desk = open_desk()
+    desk.shell.files.save_as(tmp_path / "job.vitro")
+    desk.shell.files.write_files(tmp_path)
+    desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
+    desk.bench.edit("Size", artwork__items__0__size=41.0)
+    desk.shell.files.save()
+    assert load_order(tmp_path / "job.vitro") == desk.bench.order
