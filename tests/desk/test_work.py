@@ -6,7 +6,16 @@ import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtPrintSupport import QPrintDialog
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QComboBox, QLineEdit, QPlainTextEdit, QPushButton, QSpinBox, QTableWidget
+from PySide6.QtWidgets import (
+    QCheckBox,
+    QComboBox,
+    QLineEdit,
+    QPlainTextEdit,
+    QPushButton,
+    QRadioButton,
+    QSpinBox,
+    QTableWidget,
+)
 
 from specimens import BRIEF, LANTERN, job, star_job
 from vitrograph.core.logbook import Entry
@@ -206,6 +215,44 @@ def test_the_packet_is_written_and_printed_at_true_size(desk, tmp_path, monkeypa
     for page in pages:
         sides = sorted(float(side) / 72 * 25.4 for side in page.mediabox[2:])
         assert sides == pytest.approx([210.0, 297.0], abs=0.5)
+
+
+@pytest.mark.qt_log_ignore("QPainter", "QPdfEngine")            # of a printer that takes nothing
+def test_only_the_pages_chosen_in_the_dialog_are_printed_in_its_order(desk, tmp_path, monkeypatch):
+    wanted, said = {"from": 2, "to": 3}, []
+    desk.shell.files.write_packet(tmp_path / "packet.pdf")
+    desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
+    whole = len(pypdf.PdfReader(tmp_path / "packet.pdf").pages)
+
+    def choose(dialog):
+        dialog.findChild(QRadioButton, "printRange").setChecked(True)
+        for name, page in wanted.items():
+            dialog.findChild(QSpinBox, name).setValue(page)
+        dialog.findChild(QCheckBox, "reverse").setChecked(True)
+        dialog.accept()
+        dialog.printer().setOutputFileName(str(tmp_path / f"{wanted['from']}.pdf"))
+        return QPrintDialog.DialogCode.Accepted
+
+    monkeypatch.setattr(QPrintDialog, "exec", choose)
+    desk.bench.told.connect(said.append)
+    desk.bench.refused.connect(said.append)
+    drawn = []
+    monkeypatch.setattr("vitrograph.desk.printing.PrinterCanvas.drawString",
+                        lambda _canvas, _x, _y, words: drawn.append(str(words)))
+    desk.shell.files.print_packet()
+    desk.qtbot.waitUntil(lambda: bool(said) and "printed" in said[-1], timeout=15000)
+    assert said[-1] == "the packet: 2 pages are printed"
+    assert len(pypdf.PdfReader(tmp_path / "2.pdf").pages) == 2
+    assert drawn.index("Untitled: weed") < drawn.index("Cut"), "the third page before the second"
+    wanted.update({"from": 90, "to": 99})
+    desk.shell.files.print_packet()
+    desk.qtbot.waitUntil(lambda: "chose" in said[-1], timeout=15000)
+    assert said[-1] == f"the packet has {whole} pages: none of those you chose is among them"
+    wanted.update({"from": 1, "to": 1})
+    (tmp_path / "1.pdf").mkdir()
+    desk.shell.files.print_packet()
+    desk.qtbot.waitUntil(lambda: said[-1].startswith("the packet could not be printed by the printer"), timeout=15000)
+    assert not desk.shell.files.printing.busy
 
 
 @pytest.mark.parametrize("at_work", [True, False], ids=["worked out", "printed"])

@@ -25,11 +25,12 @@ from vitrograph.core.etch import (
     own_times,
     recipe_named,
     running_clocks,
+    settling_clocks,
     usual_recipes,
     waits_passed,
     words_of,
 )
-from vitrograph.core.job import Cream, EtchChoices, Order, Recipe
+from vitrograph.core.job import Cream, EtchChoices, Order, Phase, Recipe
 from vitrograph.core.logbook import Logbook, Makings, default_path
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.storing.orderfile import load_order, save_order
@@ -180,6 +181,28 @@ def test_clocks_start_by_what_is_ticked_and_tell_what_is_done_then():
     last = Progress({}, {StepRef("etch", made.key, 1, "rest 2 300"): Clock(300.0, 0.0)})
     assert running_clocks(pieces, last, 0.0)[0].does == "scrape and rinse"
     assert running_clocks([], last, 0.0)[0].does == "see to it"
+
+
+def test_films_that_settle_have_clocks_till_half_an_hour_after():
+    made = job("I", width=8.0)
+    done = run(made)
+    pieces = [Clocked(made, done.etch, done.transfer)]
+    settle = next(step.key for step in done.transfer.steps if step.key.startswith("settle"))
+    running = Progress({}, {StepRef("transfer", made.key, 1, settle): Clock(900.0, 0.0),
+                            StepRef("etch", made.key, 1, "rest 1 300"): Clock(300.0, 0.0)})
+    (clock,) = settling_clocks(pieces, running, 600.0)
+    assert (clock.name, clock.does, clock.left) == ("Untitled", "go on with it", 300.0) and not clock.late
+    assert len(settling_clocks(pieces, running, 900.0 + 1799.0)) == 1
+    assert settling_clocks(pieces, running, 900.0 + 1801.0) == ()
+
+
+def test_what_follows_a_worked_stretch_may_wait_as_long_as_that_allows_and_no_other_step():
+    phases = (Phase("coat", "thin"), Phase("work", "dabbed", 120.0, 70.0), Phase("stir", "", 20.0, 5.0),
+              Phase("check", "", 10.0, 5.0))
+    work = work_of(job("I", width=8.0, etch__recipe=Recipe("Dabbed, stirred, looked at", phases)))
+    tasks = glasses_of([work])[0].chain.tasks
+    first = next(at for at, task in enumerate(tasks) if task.name == "Cream on")
+    assert [(task.least, task.most) for task in tasks[first + 1:first + 4]] == [(0.0, 30.0), (0.0, 70.0), (0.0, 30.0)]
 
 
 def hands_of(glass, name):

@@ -82,6 +82,10 @@ def test_a_piece_as_it_was_drawn_is_good_and_a_film_before_the_cream_is_looked_a
     seen = inspect(light(camera().photograph(made)), made)
     assert seen.faults == () and seen.outcomes == ("good",) and seen.judged.edge < 0.1
     assert inspection_json(seen)["of"] == "frost" and "no leak" in inspection_json(seen)["says"][0]
+    straight = "it is straight, within half a degree"
+    for turned, says in ((0.49, straight), (-0.49, straight), (0.6, "it is turned 0.6° to the left"),
+                         (-0.6, "it is turned 0.6° to the right")):
+        assert inspection_json(replace(seen, crooked=radians(turned)))["says"][1] == says
     island = max(made.sheet.islands, key=lambda one: one.area)
     bit = min((part for part in made.sheet.openings.geoms if part.area > 6), key=lambda one: one.area)
     film = inspect(light(camera().photograph(made, [bit], [island], film=True)), made, film=True)

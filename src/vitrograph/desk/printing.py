@@ -9,7 +9,7 @@ from PySide6.QtGui import QColor, QFont, QPageLayout, QPageSize, QPainter, QPain
 from PySide6.QtPrintSupport import QPrintDialog, QPrinter
 from PySide6.QtWidgets import QWidget
 
-from vitrograph.core.errors import Cancelled
+from vitrograph.core.errors import Cancelled, VitrographError
 from vitrograph.core.language import tr
 from vitrograph.core.paper import PaperName
 from vitrograph.desk.bench.background import BackgroundTask
@@ -21,6 +21,10 @@ _FONT_PX = 100                     # letters are drawn as shapes of that size, a
 Page = list[tuple[str, tuple[Any, ...], dict[str, Any]]]       # what was asked of a canvas, in order
 
 Pages = Callable[["Recording"], None]
+
+
+class PrinterError(VitrographError):
+    """A printer that takes nothing."""
 
 
 class Printing(QObject):
@@ -74,7 +78,13 @@ class Printing(QObject):
         self._end(self.told, tr("{what}: printing is stopped", what=self._what))
 
     def _begin(self, pages: object) -> None:
-        self._pages, self._printed = cast(list[Page], pages), 0
+        all_of_them, self._printed = cast(list[Page], pages), 0
+        self._pages = self._canvas.chosen(all_of_them) if self._canvas is not None else []
+        if self._canvas is not None and not self._pages:
+            self._end(self.refused, tr("{what} has {n} pages: none of those you chose is among them",
+                                       "{what} has {n} page: none of those you chose is among them",
+                                       n=len(all_of_them), what=self._what))
+            return
         self._next(self._canvas)
 
     def _next(self, canvas: "PrinterCanvas | None") -> None:
@@ -88,6 +98,10 @@ class Printing(QObject):
         try:
             for name, given, named in self._pages[self._printed]:
                 getattr(canvas, name)(*given, **named)
+        except PrinterError as error:
+            self._end(self.refused, tr("{what} could not be printed by the printer you chose: {why}", what=self._what,
+                                       why=error))
+            return
         except Exception:          # a fault of ours, told as such: nobody waits for the rest
             self._end(self.refused, tr("{what} could not be printed to its end", what=self._what))
             raise
@@ -168,13 +182,20 @@ class PrinterCanvas:
         self._fill = QColor(0, 0, 0)
         self._dash: list[float] = []
 
+    def chosen(self, pages: list[Page]) -> list[Page]:
+        """Those that were chosen in the printer's dialog, in the order chosen there: the system leaves both to us."""
+        if self._printer.printRange() == QPrinter.PrintRange.PageRange:
+            ranges = self._printer.pageRanges()
+            pages = [page for number, page in enumerate(pages, start=1) if ranges.contains(number)]
+        return pages[::-1] if self._printer.pageOrder() == QPrinter.PageOrder.LastPageFirst else pages
+
     @property
     def _on(self) -> QPainter:
         assert self._painter is not None
         return self._painter
 
     def setPageSize(self, size: tuple[float, float]) -> None:
-        """Begin a page of so many points."""
+        """Begin a page of so many points. Raises PrinterError where nothing can be printed."""
         across = size[0] > size[1]
         self._printer.setPageOrientation(QPageLayout.Orientation.Landscape if across else
                                          QPageLayout.Orientation.Portrait)
@@ -182,6 +203,9 @@ class PrinterCanvas:
                                             QPageSize.SizeMatchPolicy.FuzzyMatch))
         if self._painter is None:
             self._painter = QPainter(self._printer)
+            if not self._painter.isActive():
+                raise PrinterError(tr("it takes nothing: is it there, switched on, or its file in a place that can be "
+                                      "written?"))
         else:
             self._printer.newPage()
         scale = self._printer.resolution() / _PT_PER_IN

@@ -11297,6 +11297,14 @@ Sie sagt: {licence}</translation>
         <translation>{what}: das Drucken ist abgebrochen</translation>
     </message>
     <message numerus="yes">
+        <source>{what} has {n} pages: none of those you chose is among them</source>
+        <comment>{what} has {n} page: none of those you chose is among them</comment>
+        <translation>
+            <numerusform>{what} hat {n} Seite: Keine der gewählten ist darunter</numerusform>
+            <numerusform>{what} hat {n} Seiten: Keine der gewählten ist darunter</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
         <source>{what}: {n} pages are printed</source>
         <comment>{what}: {n} page is printed</comment>
         <translation>
@@ -11305,12 +11313,20 @@ Sie sagt: {licence}</translation>
         </translation>
     </message>
     <message>
+        <source>{what} could not be printed by the printer you chose: {why}</source>
+        <translation>{what} konnte auf dem gewählten Drucker nicht gedruckt werden: {why}</translation>
+    </message>
+    <message>
         <source>{what} could not be printed to its end</source>
         <translation>{what} konnte nicht zu Ende gedruckt werden</translation>
     </message>
     <message>
         <source>{what}: page {page} of {pages} is printed</source>
         <translation>{what}: Seite {page} von {pages} ist gedruckt</translation>
+    </message>
+    <message>
+        <source>it takes nothing: is it there, switched on, or its file in a place that can be written?</source>
+        <translation>er nimmt nichts an: Ist er da und eingeschaltet, oder kann seine Datei dort geschrieben werden?</translation>
     </message>
     <message>
         <source> (unsaved)</source>
