@@ -2,11 +2,14 @@
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QLabel, QListWidget, QPlainTextEdit, QPushButton
 
 from specimens import STAR, TUMBLER, fonts_folder, in_mm
+from vitrograph.core import artwork
+from vitrograph.core.artwork.words.sturdy import thinnest_stroke
 from vitrograph.core.demo import demo_job
 from vitrograph.core.job import Artwork, Item, Job, Monogram, Shape, Words
 
@@ -267,6 +270,48 @@ def test_faces_are_shown_on_the_makers_own_words_and_sorted(desk, tmp_path):
     assert item(desk, NAME).what.font is not None and "letters" not in desk.codes
 
 
+def test_the_thinnest_stroke_told_is_of_the_words_as_they_are_by_now(desk):
+    def told():
+        return desk.card().words.sturdy.text()
+
+    def wide():
+        return float(told().split("here ")[1].split()[0])
+
+    desk.bench.choose(NAME)
+    desk.qtbot.waitUntil(lambda: told() != "", timeout=5000)
+    first = wide()
+    assert told().endswith("sturdy") and first > 0.3
+    desk.bench.edit("Limit", stencil__least_opening=first + 0.1)
+    assert "thinner than your limit of" in told()
+    desk.bench.set_unit("in")
+    desk.settle()
+    assert wide() == pytest.approx(first / 25.4, rel=0.02) and "mm" not in told()
+    desk.bench.set_unit("mm")
+    desk.bench.edit_item("Size", NAME, size=item(desk, NAME).size * 2)
+    desk.settle()
+    assert wide() == pytest.approx(2 * first, rel=0.02), "it need not be measured anew"
+    desk.bench.edit_item("Stretch", NAME, stretch=0.25, size=item(desk, NAME).size / 4)      # as high as it is
+    desk.qtbot.waitUntil(lambda: wide() < first, timeout=5000)
+
+
+def test_faces_are_as_large_as_the_words_are_and_told_anew_when_these_are_resized(desk):
+    desk.bench.edit_item("By width", NAME, size=40.0, size_is="width")
+    desk.bench.choose(NAME)
+    desk.settle()
+    window = desk.card().words.open_faces()
+    desk.qtbot.waitUntil(lambda: not window.busy and window.table.rowCount() == 10, timeout=20000)
+    assert window.says.text().startswith("In each face so large as to be as wide as now. Strokes thinner")
+    strokes = {sample.name: sample.stroke for sample in window.samples}
+    for face in ("Oswald Bold", "Barlow Bold"):
+        words = replace(window.words, face=face, font=None)
+        cap = artwork.place(item(desk, NAME).with_(what=words)).cap_height
+        assert strokes[face] == pytest.approx(cap * thinnest_stroke(words))
+    desk.bench.edit_item("Size", NAME, size=20.0)
+    desk.settle()
+    desk.qtbot.waitUntil(lambda: not window.busy and window.table.rowCount() == 10 and
+                         window.samples[0].stroke == pytest.approx(strokes[window.samples[0].name] / 2), timeout=20000)
+
+
 def test_art_too_large_for_the_glass_says_what_would_fit_and_does_it(desk):
     desk.type_into("allWidth", "150")
     desk.settle()
@@ -318,11 +363,11 @@ def test_the_window_of_faces_is_about_the_words_in_hand(desk):
     desk.bench.choose(NAME)
     desk.settle()
     window = desk.card().words.open_faces()
-    assert window._words.text == "Kestrel"
+    assert window.words.text == "Kestrel"
     desk.bench.take_piece(1)
     desk.bench.choose(NAME)
     desk.settle()
-    assert window.isVisible() and window._words.text == "Copied"
+    assert window.isVisible() and window.words.text == "Copied"
     desk.bench.choose(next(one.key for one in desk.bench.job.artwork.items if not isinstance(one.what, Words)))
     desk.settle()
     assert not window.isVisible(), "it is about no words now"

@@ -7,6 +7,7 @@ from shapely.geometry import MultiPolygon, Point, box
 from skimage.morphology import medial_axis
 
 from vitrograph.core.artwork import faces
+from vitrograph.core.artwork.words.lettering import set_words
 from vitrograph.core.artwork.words.sturdy import CAP_MM, letters_in_a_row, thinnest_stroke
 from vitrograph.core.job import Words
 from vitrograph.core.widths import strokes_of
@@ -59,3 +60,15 @@ def test_a_strokes_width_is_found_and_corners_and_tips_are_not_strokes():
     disc = strokes_of(MultiPolygon([Point(0, 0).buffer(5.0, 64)]), 0.2)
     assert disc.exceeded_by_all_but(0.03) is None or disc.exceeded_by_all_but(0.03)[0] > 9
     assert thinnest_stroke(Words("  ")) is None
+
+
+def test_the_thinnest_stroke_is_that_of_the_smallest_line_and_of_letters_pressed_together():
+    bar = thinnest_stroke(Words("I", "Barlow Bold"))
+    assert thinnest_stroke(Words("I\nI", "Barlow Bold", line_sizes=(1.0, 0.5))) == pytest.approx(
+        bar / 2, rel=0.01)
+    assert thinnest_stroke(Words("I\nI", "Barlow Bold", line_sizes=(0.5, 1.0))) == pytest.approx(
+        bar, rel=0.01), "against the first line's capitals"
+    assert thinnest_stroke(Words("I", "Barlow Bold"), 0.6) == pytest.approx(0.6 * bar, rel=0.01)
+    even = Words("I\nIIIIII", "Barlow Bold", align="even")
+    first, second = (part.bounds[3] - part.bounds[1] for part in (set_words(even, 0.01).shapes[k] for k in (0, -1)))
+    assert thinnest_stroke(even) == pytest.approx(bar * second / first, rel=0.02)

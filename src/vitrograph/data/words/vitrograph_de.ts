@@ -5991,6 +5991,14 @@
         <translation>Lizenz</translation>
     </message>
     <message>
+        <source>wide</source>
+        <translation>breit</translation>
+    </message>
+    <message>
+        <source>high</source>
+        <translation>hoch</translation>
+    </message>
+    <message>
         <source>open</source>
         <translation>offen</translation>
     </message>
@@ -6027,8 +6035,16 @@
         <translation>Die Wörter darin setzen</translation>
     </message>
     <message>
-        <source>Capitals {length} high on the glass. Strokes thinner than your limit of {limit} fill badly and lift in the cream.</source>
-        <translation>Großbuchstaben {length} hoch auf dem Glas. Striche dünner als Ihre Grenze von {limit} füllen sich schlecht und heben sich in der Creme.</translation>
+        <source>In each face so large as to be as {side} as now</source>
+        <translation>In jeder Schrift so groß, dass sie so {side} sind wie jetzt</translation>
+    </message>
+    <message>
+        <source>Capitals {length} high on the glass</source>
+        <translation>Großbuchstaben {length} hoch auf dem Glas</translation>
+    </message>
+    <message>
+        <source>{large}. Strokes thinner than your limit of {limit} fill badly and lift in the cream.</source>
+        <translation>{large}. Striche, die dünner sind als Ihre Grenze von {limit}, füllen sich schlecht und heben sich in der Creme.</translation>
     </message>
     <message>
         <source>lacks {all}</source>

@@ -1,6 +1,7 @@
 """The window of faces: the maker's own words in each, with how sturdy it is at this size, before one is chosen."""
 
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Sequence
+from contextlib import suppress
 from functools import partial
 from pathlib import Path
 
@@ -21,12 +22,13 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from vitrograph.core.artwork import place
 from vitrograph.core.artwork.words import face_of, faces, licence_text, set_words
 from vitrograph.core.artwork.words.fontfile import SUFFIXES, FontFacts, facts_of, read_fonts
 from vitrograph.core.artwork.words.installed import InstalledFont, installed_fonts
 from vitrograph.core.artwork.words.sturdy import thinnest_stroke
 from vitrograph.core.errors import ArtworkError, VitrographError
-from vitrograph.core.job import FontFile, Words
+from vitrograph.core.job import FontFile, Item, Words
 from vitrograph.core.language import capital, tr
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
@@ -41,12 +43,13 @@ _SAMPLE_LETTERS = 24
 _SAMPLE_DEVIATION = 4e-3           # ems
 _COLUMNS = (tr("Your words"), tr("Face"), tr("Thinnest stroke"), tr("Good for"), tr("Licence"))
 _LAID_OUT_MS = 60                  # until the rows have their places
+_SIDES = {"width": tr("wide"), "height": tr("high"), "caps": tr("high")}
 _AT_A_TIME = 6                     # faces judged before the table grows
 _SALE = {"yes": tr("open"), "no": tr("may not cover sale"), "unknown": tr("does not say")}
 
 
 class Sample(Struct, frozen=True):
-    """A face as it would set the maker's words: its outlines, its thinnest stroke against a capital, what it lacks."""
+    """A face as it would set the maker's words: its outlines, its thinnest stroke in mm, what it lacks."""
 
     words: Words
     name: str
@@ -92,7 +95,7 @@ class FacesWindow(QDialog):
         self.use = button(tr("Set the words in it"), "accent")
         self.use.setObjectName("useFace")
         self.samples: list[Sample] = []
-        self._words, self._cap = Words("Kestrel"), 10.0
+        self._item = Item(Words("Kestrel"))
         self._waiting: Sequence[Callable[[], Words]] = ()
         self._work, self._finding = BackgroundTask(self), BackgroundTask(self)
         self._laid_out = QTimer(self, singleShot=True, interval=_LAID_OUT_MS)
@@ -138,23 +141,33 @@ class FacesWindow(QDialog):
 
     # -- filling -------------------------------------------------------------------------------------------------
 
-    def show_words(self, words: Words, cap_height: float) -> None:
-        """Show the shipped faces, and the font in use, on some words with capitals so high in mm."""
-        self._words, self._cap = words, cap_height
+    @property
+    def words(self) -> Words:
+        """The words it is about."""
+        assert isinstance(self._item.what, Words)
+        return self._item.what
+
+    def show_words(self, item: Item, cap_height: float | None) -> None:
+        """Show the shipped faces, and the font in use, on words as they are placed, their capitals so high in mm."""
+        self._item = item
+        words = self.words
         self.samples = []
         self.table.setSortingEnabled(False)
         self.table.setRowCount(0)
         shipped = [partial(replace, words, face=name, font=None) for name in faces()]
         self._ask([*shipped, *([partial(replace, words)] if words.font is not None else [])])
         limit = self.bench.length(self.bench.job.stencil.least_opening, 2)
-        self.says.setText(tr("Capitals {length} high on the glass. Strokes thinner than your limit of {limit} fill "
-                             "badly and lift in the cream.", length=self.bench.length(cap_height, 1), limit=limit))
+        large = tr("In each face so large as to be as {side} as now", side=_SIDES[item.size_is]) if (
+            item.size_is != "caps" or cap_height is None) else tr(
+            "Capitals {length} high on the glass", length=self.bench.length(cap_height, 1))
+        self.says.setText(tr("{large}. Strokes thinner than your limit of {limit} fill badly and lift in the cream.",
+                             large=large, limit=limit))
 
     def _ask(self, wanted: Sequence[Callable[[], Words]]) -> None:
         """Judge faces off the GUI thread, a few at a time."""
         now, self._waiting = wanted[:_AT_A_TIME], wanted[_AT_A_TIME:]
         if now:
-            self._work.ask(lambda: list(_judged(now)))
+            self._work.ask(partial(_judged, self._item, now))
 
     def _grow(self, samples: list[Sample]) -> None:
         self.table.setSortingEnabled(False)
@@ -164,7 +177,7 @@ class FacesWindow(QDialog):
         self.table.setSortingEnabled(True)
         self._ask(self._waiting)
         if self.table.currentRow() < 0:
-            self._choose(self._words.font.name if self._words.font is not None else self._words.face)
+            self._choose(self.words.font.name if self.words.font is not None else self.words.face)
         self._laid_out.start()
 
     def _show_current(self) -> None:
@@ -198,7 +211,7 @@ class FacesWindow(QDialog):
     def _stroke_words(self, sample: Sample) -> tuple[str, bool]:
         if sample.stroke is None:
             return tr("nothing to measure"), True
-        mm, limit = sample.stroke * self._cap, self.bench.job.stencil.least_opening
+        mm, limit = sample.stroke, self.bench.job.stencil.least_opening
         good = mm >= limit
         word = tr("sturdy") if mm >= 1.5 * limit else tr("will do") if good else tr("too thin")
         return f"{self.bench.length(mm, 2)}  {word}", good
@@ -245,8 +258,8 @@ class FacesWindow(QDialog):
             return
         self.table.clearSelection()
         self.table.setCurrentCell(-1, -1)
-        self._words = replace(self._words, font=fonts[0])
-        self._ask([partial(replace, self._words, font=_at_usual_weight(font)) for font in fonts])
+        self._item = self._item.with_(what=replace(self.words, font=fonts[0]))
+        self._ask([partial(replace, self.words, font=_at_usual_weight(font)) for font in fonts])
 
     def show_installed(self) -> None:
         """Look for the fonts of this machine, off the GUI thread, and add them."""
@@ -255,7 +268,7 @@ class FacesWindow(QDialog):
 
     def _add_installed(self, found: tuple[InstalledFont, ...]) -> None:
         known = {sample.name for sample in self.samples}
-        self._ask([partial(_with_installed, self._words, font) for font in found if font.name not in known])
+        self._ask([partial(_with_installed, self.words, font) for font in found if font.name not in known])
 
     def _refuse(self, sentence: str) -> None:
         self.says.setText(capital(sentence) + ".")
@@ -276,16 +289,16 @@ def _at_usual_weight(font: FontFile) -> FontFile:
     return font if weights is None else replace(font, weight=weights[1])
 
 
-def _judged(wanted: Sequence[Callable[[], Words]]) -> Iterator[Sample]:
-    """Samples of the words in some faces; a face that cannot be used is passed over."""
+def _judged(item: Item, wanted: Sequence[Callable[[], Words]]) -> list[Sample]:
+    """Samples of the words in some faces, as large as the item has them; a face that cannot be used is passed over."""
+    samples = []
     for make in wanted:
-        try:
-            yield _sample(make())
-        except ArtworkError:
-            continue
+        with suppress(ArtworkError):
+            samples.append(_sample(item, make()))
+    return samples
 
 
-def _sample(words: Words) -> Sample:
+def _sample(item: Item, words: Words) -> Sample:
     line = next((line for line in words.text.splitlines() if line.strip()), "") or "Kestrel Point"
     short = replace(words, text=line[:_SAMPLE_LETTERS], bend=0.0, line_sizes=())
     lettering, face = set_words(short, _SAMPLE_DEVIATION), face_of(words)
@@ -293,8 +306,9 @@ def _sample(words: Words) -> Sample:
     whole = words if words.text.strip() else short
     missing = set_words(whole, _SAMPLE_DEVIATION).missing
     licence = face.licence if facts is None else _SALE[facts.sale]
+    share, cap = thinnest_stroke(whole, item.stretch), place(item.with_(what=whole, repeat=None)).cap_height
     return Sample(words, face.name, face.kind, licence, shapely.geometrycollections(lettering.shapes),
-                  thinnest_stroke(whole), missing, facts)
+                  None if share is None or cap is None else share * cap, missing, facts)
 
 
 def _pixmap(shape: shapely.Geometry) -> QPixmap:

@@ -11,6 +11,7 @@ from vitrograph.core.artwork.words.sturdy import thinnest_stroke
 from vitrograph.core.errors import LengthError
 from vitrograph.core.job import Item, Words
 from vitrograph.core.language import tr
+from vitrograph.core.units import Unit
 from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit.fields import ChoiceRow, Field, LengthField, NumberField, button, label, show_quietly
 from vitrograph.desk.kit.panel import Panel
@@ -18,6 +19,8 @@ from vitrograph.desk.kit.text_box import TextBox
 
 if TYPE_CHECKING:
     from vitrograph.desk.artwork.faces_window import FacesWindow
+
+Measured = tuple[int, Words, float]            # which item, its words, how much wider they are made
 
 _REST_MS = 700                     # without a letter typed, before the strokes are measured
 _FIRST_RADIUS = 4.0                # ems, of an arc that is first tried
@@ -69,11 +72,13 @@ class WordsPanel(Panel):
         self.radius = LengthField(tr("Radius of the arc"), "radius", least=0.5)
         self.measuring = BackgroundTask(self)
         self._unit_mm = 0.0
-        self._to_measure = Words(), 0.0
+        self._to_measure: Measured = (0, Words(), 1.0)
+        self._measured: tuple[Measured, float | None] = (self._to_measure, None)
         self._rest = QTimer(self, singleShot=True, interval=_REST_MS)
         self._rest.timeout.connect(self._measure_now)
         self._window: FacesWindow | None = None
         self._faces_of = "", 0, 0                              # the order, the piece and the item of that window
+        self._faces_as_large = self._as_large
         self.stack(self.words, self.face, self.sturdy, self.weight, self.align, self.letter_spacing, self.line_spacing,
                    self.line_sizes, self.bend, self.radius)
         self.words.textChanged.connect(lambda: self.change(tr("Words"), merge=1, what__text=self.words.words()))
@@ -85,7 +90,8 @@ class WordsPanel(Panel):
         self.line_sizes.edited.connect(lambda sizes: self.change(tr("Line sizes"), what__line_sizes=sizes))
         self.bend.edited.connect(self._bend)
         self.radius.edited.connect(self._take_radius)
-        self.measuring.answered.connect(self._show_sturdiness)
+        self.measuring.answered.connect(self._take_stroke)
+        self.measuring.refused.connect(lambda _sentence: self._take_stroke((self._to_measure, None)))
 
     def suits(self, item: Item) -> bool:
         return isinstance(item.what, Words)
@@ -114,8 +120,11 @@ class WordsPanel(Panel):
         self._unit_mm = placed.units[1] if placed is not None else self._unit_mm
         self.radius.setVisible(bool(words.bend) and self._unit_mm > 0)
         self.radius.show_mm(abs(words.bend) * self._unit_mm, self.bench.unit)
-        self._measure(words, placed)
-        if self._window is not None and self._window.isVisible() and self._faces_of != self._whose:
+        self._to_measure = item.key, words, (item if placed is None else placed.item).stretch
+        self._tell_stroke()
+        if self._to_measure != self._measured[0] or self._faces_are_outdated:
+            self._rest.start()                                 # neither is as quick as typing
+        if self._faces_are_others:
             self.open_faces()
 
     def take(self, item: Item, placed: Placed | None) -> None:
@@ -127,27 +136,43 @@ class WordsPanel(Panel):
     def _whose(self) -> tuple[str, int, int]:
         return self.bench.order.id, self.bench.job.key, self.item.key if self.item is not None else 0
 
-    def _measure(self, words: Words, placed: Placed | None) -> None:
-        """Ask for the thinnest stroke once typing rests, off the GUI thread; it is not as quick as typing."""
-        cap = placed.cap_height if placed is not None else None
-        if cap is not None and (words, cap) != self._to_measure:
-            self._to_measure = words, cap
-            self._rest.start()
+    @property
+    def _as_large(self) -> tuple[Item | None, float, Unit]:
+        """What the strokes of its faces are told by."""
+        return self.item, self.bench.job.stencil.least_opening, self.bench.unit
+
+    @property
+    def _faces_are_others(self) -> bool:
+        return self._window is not None and self._window.isVisible() and self._faces_of != self._whose
+
+    @property
+    def _faces_are_outdated(self) -> bool:
+        return self._window is not None and self._window.isVisible() and self._faces_as_large != self._as_large
 
     def _measure_now(self) -> None:
-        words, cap = self._to_measure
-        self.measuring.ask(lambda: (thinnest_stroke(words), cap))
+        """Ask for the thinnest stroke, off the GUI thread."""
+        wanted = self._to_measure
+        if wanted != self._measured[0]:
+            self.measuring.ask(lambda: (wanted, thinnest_stroke(*wanted[1:])))
+        if self._faces_are_outdated:
+            self.open_faces()
 
-    def _show_sturdiness(self, found: tuple[float | None, float]) -> None:
-        share, cap = found
-        limit = self.bench.job.stencil.least_opening
-        if share is None:
+    def _take_stroke(self, found: tuple[Measured, float | None]) -> None:
+        self._measured = found
+        self._tell_stroke()
+
+    def _tell_stroke(self) -> None:
+        """Tell the thinnest stroke of the words as large as they are now; of words just typed, till they are measured,
+        that of those before."""
+        (key, *_), share = self._measured
+        cap = self.placed.cap_height if self.placed is not None else None
+        if share is None or cap is None or key != self._to_measure[0]:
             self.sturdy.setText("")
             return
+        limit, length = self.bench.job.stencil.least_opening, self.bench.length
         state = tr("sturdy") if share * cap >= limit else tr("thinner than your limit of {length}",
-                                                             length=self.bench.length(limit))
-        self.sturdy.setText(tr("thinnest stroke here {length}: {state}", length=self.bench.length(share * cap, 2),
-                               state=state))
+                                                             length=length(limit))
+        self.sturdy.setText(tr("thinnest stroke here {length}: {state}", length=length(share * cap, 2), state=state))
 
     def _bend(self, way: object) -> None:
         assert self.item is not None and isinstance(self.item.what, Words)
@@ -172,10 +197,10 @@ class WordsPanel(Panel):
             self._window = FacesWindow(self.bench, self)
             self._window.taken.connect(lambda changes: self.change(tr("Face"), **changes))
         assert self.item is not None and isinstance(self.item.what, Words)
-        self._faces_of = self._whose
+        self._faces_of, self._faces_as_large = self._whose, self._as_large
         placed = self.placed
-        cap = placed.cap_height if placed is not None else None
-        self._window.show_words(self.item.what, cap or self.item.size)
+        self._window.show_words(self.item if placed is None else self.item.with_(
+            size=placed.item.size, stretch=placed.item.stretch), None if placed is None else placed.cap_height)
         self._window.show()
         self._window.raise_()
         return self._window

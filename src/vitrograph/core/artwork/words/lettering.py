@@ -96,7 +96,7 @@ def set_words(words: Words, max_deviation: float) -> Lettering:
     face = face_of(words)
     read = [plain_line(text) for text in words.text.splitlines()]
     lines = [ink_of(face, text, words.letter_spacing, max_deviation) for text, _ in read]
-    cap, sizes = face.cap_height, _sizes(words, lines)
+    cap, sizes = face.cap_height, line_sizes(words, lines)
     feet = _feet(words, sizes, cap)
     shapes, turn = _arranged(words, lines, sizes, feet, cap)
     missing = dict.fromkeys("".join(
@@ -108,8 +108,8 @@ def set_words(words: Words, max_deviation: float) -> Lettering:
     return Lettering(shapes, letters, cap * (sizes[0] if sizes else 1.0), "".join(missing), dropped, turn, foot)
 
 
-def _sizes(words: Words, lines: list[Inked]) -> list[float]:
-    """Each line's size against an em."""
+def line_sizes(words: Words, lines: list[Inked]) -> list[float]:
+    """Each line's size against an em, as it was given or evened out."""
     given = dict(enumerate(words.line_sizes))
     sizes = [given.get(row, 1.0) for row in range(len(lines))]
     if words.align != "even":
