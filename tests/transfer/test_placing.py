@@ -252,6 +252,7 @@ def test_every_copy_round_a_glass_has_a_place_of_its_own(copies):
     told = {in_mm(step.says) for copy in range(1, copies + 1) for step in plan.steps_of(copy) if step.key == "set 1"}
     assert len(told) == copies
     assert plan.steps_of(copies + 1) == plan.steps_of(1)       # the next glass begins with the first again
+    assert [plan.settings_of(copy) for copy in range(1, copies + 2)] == [*plan.copies, plan.copies[0]]
 
 
 # Inside volumes: cylinder, frustum and spherical cap (CRC Standard Mathematical Tables, mensuration formulas)

@@ -16,6 +16,7 @@ from vitrograph.core.cut import lines_of
 from vitrograph.core.findings import Code
 from vitrograph.core.job import Artwork, Drawing, Item
 from vitrograph.core.stencil import Limits
+from vitrograph.core.stencil.mending.faults import Fault
 from vitrograph.core.weed import (
     ThinFilm,
     pace_of,
@@ -76,6 +77,29 @@ def test_a_bit_is_drawn_off_across_itself_from_the_same_corner_wherever_its_outl
         far = np.array([30.0, 12.0 - pull.hook[1]]) - pull.hook
         assert np.cos(pull.direction) == pytest.approx(far[0] / np.hypot(*far), abs=1e-6)
         assert np.sin(pull.direction) == pytest.approx(far[1] / np.hypot(*far), abs=1e-6)
+
+
+def pulled(ring, *others, webs=()):
+    parts = shapely.multipolygons([shapely.Polygon(ring), *others])
+    return pulls_of(shapely.get_parts(parts), ThinFilm(SimpleNamespace(openings=parts), webs))[0]
+
+
+@pytest.mark.parametrize("start", range(4))
+@pytest.mark.parametrize("way_round", [1, -1])
+def test_a_hook_goes_under_a_corner_and_never_into_the_notch_that_has_the_most_room(start, way_round):
+    """An arrowhead with openings close before each of its three corners, the one before the tip a little farther."""
+    ring = [(0, 0), (30, 15), (0, 30), (10, 15)]
+    close = [box(-3.0, -3.0, -0.5, 0.0), box(31.0, 13.0, 34.0, 17.0), box(-3.0, 30.0, -0.5, 33.0)]
+    pull = pulled((ring[start:] + ring[:start])[::way_round], *close)
+    assert pull.hook == (30.0, 15.0)
+
+
+def test_what_is_thinnest_for_its_limit_is_held_down_and_told():
+    webs = [Fault(kind, at, wide, limit) for kind, at, wide, limit in (
+        ("web", (30.4, 3.0), 0.7, 0.8), ("near", (-0.3, 6.0), 0.6, 1.2))]
+    for seen in (webs, webs[::-1]):
+        pull = pulled([(0, 0), (30, 0), (30, 12), (0, 12)], webs=seen)
+        assert pull.hold == (-0.3, 6.0) and "0.6\u202fmm wide is beside it" in pull.why.words("mm")
 
 
 def test_a_star_is_hooked_at_a_tip_and_small_bits_are_lifted():
@@ -207,6 +231,9 @@ def test_numbers_stand_beside_what_they_mean_and_cover_no_opening_nor_each_other
         (label,) = place_labels(np.zeros((1, 2)), np.array([[2.0, 2.0]]), [box(-half, -half, half, half)])
         assert (label is not None) == free
         assert label is None or half + 1 <= np.abs(label.at).max() <= half + 2.6
+    two = place_labels(np.array([[0.0, 0.0], [1.0, 0.0]]), np.tile([4.0, 3.0], (2, 1)), [])
+    (left, low), (right, high) = (label.at for label in two)
+    assert abs(right - left) >= 4.0 or abs(high - low) >= 3.0, "near as they are, none covers the other"
     (alone,) = place_labels(np.zeros((1, 2)), np.array([[2.0, 2.0]]), [])
     assert alone.at == pytest.approx((0.0, 2.0)) and alone.to == (0.0, 0.0)
 
