@@ -5,7 +5,7 @@ import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QComboBox, QLabel, QListWidget, QPlainTextEdit, QPushButton
+from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QListWidget, QPlainTextEdit, QPushButton
 
 from specimens import STAR, TUMBLER, fonts_folder, in_mm
 from vitrograph.core import artwork
@@ -321,6 +321,25 @@ def test_art_too_large_for_the_glass_says_what_would_fit_and_does_it(desk):
     desk.settle()
     assert desk.results.room.fits and not offer.isVisible()
     assert {"off-glass", "reading-width", "border"} & desk.codes == set()
+
+
+def test_where_nothing_is_shown_no_width_is_told_nor_a_unit_of_before(desk):
+    for one in desk.bench.job.artwork.items:
+        desk.bench.edit_item("Hide", one.key, shown=False)
+    desk.bench.set_unit("in")
+    desk.settle()
+    for number, names in ((2, ("allWidth", "allHeight")), (3, ("size",))):
+        desk.go(number)
+        for name in names:
+            field = desk.find(QLineEdit, name)
+            units = {told.text() for told in field.parentWidget().findChildren(QLabel)}
+            assert field.text() == "" and "in" in units and "mm" not in units
+    desk.type_into("size", "3")
+    assert desk.says("message") == "Every item is hidden: show one of them"
+    while desk.bench.undo_stack.canUndo():
+        desk.bench.undo_stack.undo()
+    desk.settle()
+    assert desk.find(QLineEdit, "size").text() == "50"
 
 
 def test_a_piece_far_off_the_glass_is_told_of_and_brought_back(desk):

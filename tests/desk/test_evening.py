@@ -711,9 +711,20 @@ def test_coats_that_were_timed_are_offered_as_ones_own_pace(evening):
             desk.hours.now += 12.0 if press == 3 else 0.0
             desk.press(Qt.Key.Key_Space)
     coats = desk.bench.making.coats()
-    assert [seconds for _, seconds in coats] == [12.0] * 3 and coats[0][0] == pytest.approx(desk.results.etch.area)
+    assert [(tool, seconds) for tool, _, seconds in coats] == [("brush", 12.0)] * 3
+    assert coats[0][1] == pytest.approx(desk.results.etch.area)
+    offered = desk.find(QPushButton, "ownPace")
     desk.click("ownPace")
     assert desk.bench.order.etch.speed == pytest.approx(desk.results.etch.area / 12.0, abs=0.1)
+    assert not offered.isVisible(), "it is taken"
+    tool = desk.find(QComboBox, "creamTool")
+    tool.setCurrentIndex(tool.findData("squeegee"))
+    tool.activated.emit(tool.currentIndex())
+    assert (desk.bench.order.etch.tool, desk.bench.order.etch.speed) == ("squeegee", 0.0)
+    assert not offered.isVisible(), "with the other tool nothing was timed"
+    desk.bench.undo_stack.undo()
+    desk.bench.undo_stack.undo()
+    assert offered.isVisible()
 
 
 def test_five_hundred_glasses_are_one_sentence_and_the_picture_paints_whatever_there_is(evening, tmp_path):

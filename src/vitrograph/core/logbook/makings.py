@@ -120,11 +120,11 @@ class Makings:
                                 "ORDER BY id", (making,)).fetchall()
         return tuple(Happened(*row) for row in rows)
 
-    def coats(self) -> list[tuple[float, float]]:
-        """Every coat that was timed, in all makings: mm² and seconds. Raises LogbookError."""
+    def coats(self) -> list[tuple[str, float, float]]:
+        """Every coat that was timed, in all makings: the tool, mm² and seconds. Raises LogbookError."""
         with self.book.open() as book:
-            return [(float(area), float(seconds)) for area, seconds in book.execute(
-                "SELECT area, number FROM happened WHERE kind = 'coat' AND number > 0 AND area > 0 ORDER BY id")]
+            return [(str(tool), float(area), float(seconds)) for tool, area, seconds in book.execute(
+                "SELECT note, area, number FROM happened WHERE kind = 'coat' AND number > 0 AND area > 0 ORDER BY id")]
 
     def keep_reading(self, order_id: str, reading: Reading) -> None:
         """Keep what the computer's clocks show beside the clocks that run. Raises LogbookError."""

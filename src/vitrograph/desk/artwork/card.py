@@ -111,8 +111,8 @@ class ArtworkCard(StationCard):
         size = results.art.size if results.art is not None and results.job == self.bench.job else None
         for field, side in ((self.width_all, 0), (self.height_all, 1)):
             field.setEnabled(results.art is not None)
-            if size is not None:
-                field.show_mm(round(size[side], 6), self.bench.unit)
+            if size is not None or (results.complete and results.art is None):
+                field.show_mm(None if size is None else round(size[side], 6), self.bench.unit)
         self._show_room(results)
 
     def _show_room(self, results: Results) -> None:

@@ -109,8 +109,8 @@ class Making(QObject):
         """Note something that happened of the evening."""
         self._do(Note(happened))
 
-    def coats(self) -> list[tuple[float, float]]:
-        """Every coat timed so far, mm² and seconds; none where they cannot be read."""
+    def coats(self) -> list[tuple[str, float, float]]:
+        """Every coat timed so far: the tool, mm² and seconds; none where they cannot be read."""
         try:
             return self._makings.coats()
         except VitrographError:

@@ -87,7 +87,8 @@ class EtchCard(StepsCard):
         clock = making.progress.clocks.get(ref)
         if plan is not None and "coat" in ref.step.split(" ") and clock is not None and clock.since is not None:
             now = making.now()
-            making.note(Happened(now, "coat", ref.piece, ref.copy, "", now - clock.since, plan.at_once))
+            making.note(Happened(now, "coat", ref.piece, ref.copy, self.bench.order.etch.tool, now - clock.since,
+                                 plan.at_once))
             self.recipe.offer_pace(making.coats())
 
     def _show_evening(self) -> None:

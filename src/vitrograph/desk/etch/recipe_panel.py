@@ -5,7 +5,7 @@ from collections.abc import Sequence
 from PySide6.QtCore import Signal
 
 from vitrograph.core.etch import COLOUR_WAYS, covered, speed_of, usual_recipes
-from vitrograph.core.job import MOST_WEIGHED, Job, Recipe, Weighing
+from vitrograph.core.job import MOST_WEIGHED, Job, Recipe, ToolOfCream, Weighing
 from vitrograph.core.language import tr
 from vitrograph.core.units import format_minutes
 from vitrograph.core.work import Happened
@@ -46,6 +46,7 @@ class RecipePanel(CardPart):
         self.colour = chooser("colourWay", tr("Colour"), {way: title for way, (title, _) in COLOUR_WAYS.items()})
         self.colour_says = named(label("", "quiet"), "colourSays")
         self._speed = 0.0
+        self._coats: Sequence[tuple[str, float, float]] = ()
         self._offered: tuple[str, ...] = ()
         self.stack(self.recipe, self.says, self.edit, self.clock, self.tool, self.coat, self.pace, self.places,
                    self.halves, self.colour, self.colour_says)
@@ -57,7 +58,7 @@ class RecipePanel(CardPart):
         self.recipe.activated.connect(lambda _at: self._take(self.recipe.currentData()))
         self.clock.activated.connect(
             lambda _at: edit(tr("Start of the clock"), etch__recipe__clock=self.clock.currentData()))
-        self.tool.activated.connect(lambda _at: edit(tr("Tool of the cream"), etch__tool=self.tool.currentData()))
+        self.tool.activated.connect(lambda _at: self._take_tool(self.tool.currentData()))
         self.coat.edited.connect(lambda mm: edit(tr("Thickness of the cream"), etch__coat=mm))
         self.places.edited.connect(lambda many: edit(tr("Glasses at once"), etch__places=round(many)))
         self.grams.edited.connect(lambda grams: edit(tr("Cream in the pot"), etch__cream__grams=grams))
@@ -74,12 +75,17 @@ class RecipePanel(CardPart):
         self.own = own
         self._show_recipe(self.bench.job.etch.recipe)
 
-    def offer_pace(self, coats: Sequence[tuple[float, float]]) -> None:
-        """Offer the maker's own pace of covering, once enough coats were timed."""
-        self._speed = round(speed_of(self.bench.order.etch.tool, coats), 1)
-        known = self._speed != speed_of(self.bench.order.etch.tool) and self._speed != self.bench.order.etch.speed
-        self.pace.setVisible(known)
-        self.pace.setText(tr("Plan by your own {coats} coats", coats=len(coats)))
+    def offer_pace(self, coats: Sequence[tuple[str, float, float]]) -> None:
+        """Offer the maker's own pace of covering, once enough coats were timed: each its tool, mm² and seconds."""
+        self._coats = coats
+        self._show_pace()
+
+    def _show_pace(self) -> None:
+        etch = self.bench.order.etch
+        own = [(area, seconds) for tool, area, seconds in self._coats if tool in (etch.tool, "")]   # "": not noted
+        self._speed = round(speed_of(etch.tool, own), 1)
+        self.pace.setVisible(self._speed not in (speed_of(etch.tool), etch.speed))
+        self.pace.setText(tr("Plan by your own {coats} coats", coats=len(own)))
 
     def _weigh(self, after: object) -> None:
         """Note what an etch took from the pot: of the coats ticked off since it was weighed last, or else of it all."""
@@ -100,6 +106,11 @@ class RecipePanel(CardPart):
                         etch__cream__grams=grams)
         self.weighed.emit(weighing)
 
+    def _take_tool(self, tool: ToolOfCream) -> None:
+        """Lay it on with another tool, at that one's pace: the maker's own was with the one before."""
+        if tool != self.bench.order.etch.tool:
+            self.bench.edit(tr("Tool of the cream"), etch__tool=tool, etch__speed=0.0)
+
     def _take(self, name: str) -> None:
         known = {one.name: one for one in (self.bench.job.etch.recipe, *usual_recipes(), *self.own)}
         if known[name] != self.bench.job.etch.recipe:
@@ -119,6 +130,7 @@ class RecipePanel(CardPart):
         self.halves.setChecked(etch.halves)
         self.colour_says.setText(COLOUR_WAYS[etch.colour][1])
         self.colour_says.setVisible(etch.colour != "none")
+        self._show_pace()
 
     def _show_recipe(self, recipe: Recipe) -> None:
         offered = tuple(dict.fromkeys(one.name for one in (*self.own, *usual_recipes(), recipe)))

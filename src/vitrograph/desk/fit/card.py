@@ -115,6 +115,8 @@ class FitCard(StationCard):
         self.seen.setEnabled(results.complete and not results.failed)
         if fitted is None:
             self.readings.show_rows([])
+            for field in (self.width_field, self.on_glass) if results.complete else ():
+                field.show_mm(None, self.bench.unit)
             return
         if results.job == self.bench.job:
             self.width_field.show_mm(round(fitted.size[0], 6), self.bench.unit)
