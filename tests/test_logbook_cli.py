@@ -80,6 +80,14 @@ def test_an_entry_writes_itself_and_its_order_is_made_again(run, order, tmp_path
     assert run("log", "--remove", "2")[0] == 0 and len(json.loads(run("log", "--json")[1])) == 1
 
 
+def test_days_are_read_as_spreadsheets_write_them_and_kept_as_one_can_sort_them(run, tmp_path):
+    (tmp_path / "sheet.csv").write_text("made_on;job;minutes\n28.11.2026;Mug;12,5\n20261129;Jug;10\n")
+    assert run("log", "--import", tmp_path / "sheet.csv")[0] == 0
+    assert [one["made_on"] for one in json.loads(run("log", "--json")[1])] == ["2026-11-29", "2026-11-28"]
+    for day in ("29.11.2026", "20261129", "2026-11-29"):
+        assert [one["job"] for one in json.loads(run("log", "--since", day, "--json")[1])] == ["Jug"]
+
+
 @pytest.mark.parametrize(("words", "says"), [
     (("log", "--add", "foo"), "a value was wanted, got 'foo'"),
     (("log", "--add", "job=K", "minutes=-3"), "minutes: a number of at least 0"),

@@ -6,10 +6,11 @@ from time import sleep
 
 import msgspec
 import pytest
+from msgspec.structs import replace
 
 from specimens import job
 from vitrograph.cli import main
-from vitrograph.core.errors import WorkshopError
+from vitrograph.core.errors import JobError, WorkshopError
 from vitrograph.core.job import CutChoices, Order, Stock, Weighing
 from vitrograph.core.storing.held import in_turn
 from vitrograph.core.storing.orderfile import load_order, save_order
@@ -31,6 +32,7 @@ from vitrograph.core.workshop import (
     with_weighed,
     workshop_of,
 )
+from vitrograph.core.workshop.owning import with_another, with_first, without
 
 MINE = Workshop(cutters=(Cutter("The old one", "roll", 600.0, over_run=0.9),), tapes=(Tape("Clear", 152.0),),
                 films=(Film("Green", "removable", least_web=1.1, give=0.018),), house=House("in", "Letter", 17.0))
@@ -220,3 +222,30 @@ def test_the_workshop_has_room_for_what_is_owned_and_no_more():
             workshop_of(tree)
     old = workshop_of({"version": 1, "creams": [{"name": "North", "school": "long-still"}]})
     assert old.version == 2 and old.creams[0].recipe.name == "Fifteen, thick"
+
+
+def test_another_of_a_kind_is_like_it_but_for_what_only_that_one_has():
+    cream = OwnCream(name="C", opened_on="2026-03-01", grams=80.0, full=90.0, price=12.0, uses=2, gritty=True,
+                     weighed=(Weighing(90.0, 80.0, 4000.0),))
+    held = Workshop(creams=(cream,), cutters=(Cutter(name="The old one", port="tcp:bench:9100", blade_m=70.0),))
+    more = with_another(with_another(held, "creams", 0), "creams", 0)
+    assert [one.name for one in more.creams] == ["C", "C 3", "C 2"] and more.creams[0] == cream
+    assert more.creams[1] == OwnCream(name="C 3", full=90.0, price=12.0)
+    assert with_another(held, "cutters", 0).cutters[1] == Cutter(name="The old one 2")
+    assert with_first(more, "creams", 2).creams == (more.creams[2], *more.creams[:2])
+    assert without(more, "creams", 1).creams == (cream, more.creams[2])
+    with pytest.raises(WorkshopError, match="it is the only one"):
+        without(held, "creams", 0)
+    many = replace(held, tapes=tuple(Tape(name=str(number)) for number in range(40)))
+    with pytest.raises(JobError, match="at most 40"):
+        with_another(many, "tapes", 3)
+
+
+@pytest.mark.parametrize(("setting", "says"), [
+    ("creams.0.opened_on=2026-02-30", "creams 1: opened on 2026-02-30: there is no such day"),
+    ("creams.0.opened_on=28.11.2026", "creams 1 opened on: one like 2026-11-28 was wanted, got '28.11.2026'"),
+    ("films.0.colour=red", "films 1 colour: one like #2f8f83 was wanted, got 'red'")])
+def test_a_day_or_a_colour_that_is_none_is_told_with_an_example(setting, says, tmp_path, monkeypatch, capsys):
+    monkeypatch.setenv("XDG_DATA_HOME", str(tmp_path))
+    assert main(["workshop", "--set", setting]) == 2
+    assert says in capsys.readouterr().err and not (tmp_path / "vitrograph" / "workshop.json").exists()

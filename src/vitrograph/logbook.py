@@ -12,7 +12,7 @@ from msgspec.structs import asdict
 from vitrograph.at_work import worked_out
 from vitrograph.core.errors import LogbookError, VitrographError
 from vitrograph.core.glass import Shelf, default_folder
-from vitrograph.core.language import tr
+from vitrograph.core.language import read_day, tr
 from vitrograph.core.logbook import (
     COLUMNS,
     GROUPS,
@@ -101,17 +101,15 @@ def _log(options: argparse.Namespace) -> int:
 
 
 def _asked(options: argparse.Namespace) -> Asked:
-    for flag in ("since", "until"):
-        _day(f"--{flag}", getattr(options, flag))
-    return Asked(options.find, options.cream, options.material, options.outcome, options.since, options.until)
+    return Asked(options.find, options.cream, options.material, options.outcome, _day("--since", options.since),
+                 _day("--until", options.until))
 
 
-def _day(flag: str, text: str) -> None:
-    try:
-        date.fromisoformat(text or "2026-01-01")
-    except ValueError:
-        raise VitrographError(tr("{flag}: a day like 2026-11-28 was wanted, got '{text}'", flag=flag,
-                                 text=text[:20])) from None
+def _day(flag: str, text: str) -> str:
+    day = read_day(text) if text else ""
+    if day is None:
+        raise VitrographError(tr("{flag}: a day like 2026-11-28 was wanted, got '{text}'", flag=flag, text=text[:20]))
+    return day
 
 
 def _list(book: Logbook, options: argparse.Namespace) -> int:

@@ -1,10 +1,11 @@
 """The workshop in the real window: asked once at the first start, answered or skipped; new orders begin from it."""
 
 import pytest
-from PySide6.QtWidgets import QLineEdit, QPushButton
+from PySide6.QtWidgets import QLabel, QLineEdit, QPushButton
 
-from hands import type_over
-from vitrograph.core.workshop import Workshop, change_workshop, load_workshop, with_cut
+from hands import click, type_into, type_over
+from vitrograph.core.job import Stock
+from vitrograph.core.workshop import Workshop, change_workshop, load_workshop, with_cut, with_left_over
 from vitrograph.desk.kit.message import Heard
 
 
@@ -86,3 +87,80 @@ def test_a_file_made_wrong_by_hand_is_told_and_not_written_over(asked):
     desk.shell.files.new()
     assert "house border" in told[1] and desk.bench.order.pieces[0].artwork.items == ()
     assert place.read_text() == '{"house": {"border": "wide"}}'
+
+
+@pytest.fixture
+def owned(asked):
+    desk, place = asked
+    desk.shell.files.new()
+    return desk, place, desk.shell.windows.workshop().open_owned()
+
+
+def lines(window):
+    return [window.list.item(row).text() for row in range(window.list.count())]
+
+
+def test_films_are_put_in_told_of_and_taken_up_and_a_new_order_is_cut_from_them(owned):
+    desk, place, window = owned
+    type_into(window, "films_name", "Blue")
+    type_into(window, "films_left", "420 cm")
+    type_into(window, "films_price", "6,5")
+    click(window, "ownedAnother")
+    assert window.at == 1 and load_workshop(place).films[1].name == "Blue 2"
+    type_into(window, "films_name", "Scrap of blue")
+    type_into(window, "films_width", "180")
+    type_into(window, "films_left", "31 cm")
+    type_into(window, "films_give", "2,5")
+    assert lines(window) == ["Blue: 305\u202fmm wide, 4200\u202fmm left (in use)",
+                             "Scrap of blue: 180\u202fmm wide, 310\u202fmm left"]
+    click(window, "ownedFirst")
+    scrap, blue = load_workshop(place).films
+    assert window.at == 0 and (scrap.name, scrap.give, scrap.price) == ("Scrap of blue", 0.025, 6.5)
+    stock = desk.bench.order.cut.stock
+    assert [(one.name, one.length) for one in stock] == [("Scrap of blue", 310.0), ("Blue", 4200.0)]
+    assert desk.bench.job.fit.gives.stencil == 0.025, "the order in hand is new, and follows"
+    type_into(window, "films_give", "")
+    click(window, "ownedOut")
+    assert load_workshop(place).films == (blue,) and not window.out.isEnabled()
+    assert lines(window) == ["Blue: 305\u202fmm wide, 4200\u202fmm left (in use)"]
+
+
+def test_a_cream_has_its_day_and_what_cannot_be_is_told_by_its_field(owned):
+    desk, place, window = owned
+    click(window, "ownedKind_creams")
+    type_into(window, "creams_opened_on", "1.3.2026")
+    assert load_workshop(place).creams[0].opened_on == desk.bench.order.etch.cream.opened_on == "2026-03-01"
+    field = window.forms["creams"].fields["opened_on"]
+    assert field.line.text() == "2026-03-01"
+    type_into(window, "creams_opened_on", "30.2.2026")
+    assert [told.text() for told in field.findChildren(QLabel)][-1].endswith("was wanted, got '30.2.2026'")
+    type_into(window, "creams_grams", "-4")
+    assert window.findChild(Heard).text() == "Left in the pot: at least 0, not -4"
+    assert load_workshop(place).creams[0].grams == 0.0
+    click(window, "ownedKind_hands")
+    type_into(window, "hands_house__hour", "24")
+    type_into(window, "hands_tools__ruler_error", "0.7")
+    kept = load_workshop(place)
+    assert (kept.house.hour, kept.tools.ruler_error) == (24.0, 0.7) and desk.bench.job.tools.ruler_error == 0.7
+
+
+def test_what_was_put_first_meanwhile_is_not_changed_in_the_others_place(owned):
+    _desk, place, window = owned
+    change_workshop(place, lambda known: with_left_over(known, Stock("Film", 305.0, 1000.0), "stencil", 200.0,
+                                                        (300.0, 292.0)))
+    type_into(window, "films_price", "9")
+    assert window.findChild(Heard).text().startswith("What you own was changed meanwhile")
+    kept = load_workshop(place).films
+    assert [(film.name, film.price) for film in kept] == [("Film, left over", 0.0), ("Film", 0.0)]
+    assert lines(window)[0].startswith("Film, left over: 292\u202fmm wide, 300\u202fmm left")
+    type_into(window, "films_price", "9")
+    assert load_workshop(place).films[0].price == 9.0
+
+
+def test_every_thing_that_is_owned_has_its_field(owned):
+    """All that the workshop's file holds can be typed: but what the program counts or keeps by itself."""
+    _desk, _place, window = owned
+    by_itself = {"films": set(), "cutters": {"port"}, "tapes": set(), "creams": {"weighed"}}
+    for kind, but in by_itself.items():
+        fields = set(getattr(Workshop(), kind)[0].__struct_fields__)
+        assert set(window.forms[kind].fields) == fields - but, kind

@@ -90,6 +90,20 @@ def day_words(written: str) -> str:
         return written
 
 
+def read_day(text: str) -> str | None:
+    """A day as it is typed, or as a spreadsheet writes it, in ISO 8601; None where it is none.
+
+    >>> read_day("2026-11-28"), read_day("28.11.2026"), read_day("1.3.2026"), read_day("2026-02-30")
+    ('2026-11-28', '2026-11-28', '2026-03-01', None)
+    """
+    if dotted := re.fullmatch(r"(\d{1,2})\.(\d{1,2})\.(\d{4})", text.strip()):
+        text = f"{dotted[3]}-{dotted[2]:0>2}-{dotted[1]:0>2}"
+    try:
+        return date.fromisoformat(text.strip()).isoformat()
+    except ValueError:
+        return None
+
+
 def within(text: str) -> str:
     """A sentence's beginning, to go on within another one: small, where the language does not write nouns large.
 

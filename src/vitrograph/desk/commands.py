@@ -63,6 +63,8 @@ def commands_of(shell: "Shell") -> tuple[Command, ...]:
         _one(tr_later("To the cutter"), top.send.click, ("Ctrl+Return",), tr("cut plotter blade trial")),
         _one(tr_later("Begin a piece, or go on with an order"), windows.begin, ("Ctrl+B",), tr("recent start"), part=3),
         _one(tr_later("The workshop"), windows.workshop, (), tr("settings cutter film tape cream paper units"), part=3),
+        _one(tr_later("All that you own"), windows.owned, (),
+             tr("films cutters tapes creams stock leftovers price opened"), part=3),
         _one(tr_later("Keys of the commands"), windows.keys, (), tr("shortcut hotkey keyboard settings"), part=3),
         _one(tr_later("Practise at the nine stations"), windows.practise, (), tr("learn tutorial lesson first"),
              part=3),

@@ -19,6 +19,7 @@ if TYPE_CHECKING:
     from vitrograph.desk.guide_window import GuideWindow
     from vitrograph.desk.keys_window import KeysWindow
     from vitrograph.desk.order.names_window import NamesWindow
+    from vitrograph.desk.order.owned_window import OwnedWindow
     from vitrograph.desk.order.workshop_window import WorkshopWindow
     from vitrograph.desk.practice import Practice
     from vitrograph.desk.shell import Shell
@@ -60,6 +61,10 @@ class Windows:
 
         return self._one(WorkshopWindow, lambda: WorkshopWindow(
             self.shell.bench, self.shell.files.workshop, self.shell, own=self.shell.listed))
+
+    def owned(self) -> "OwnedWindow":
+        """Open all that the maker owns: over the workshop's window, which it goes with."""
+        return self.workshop().open_owned()
 
     def recipe(self, card: "EtchCard") -> "RecipeWindow":
         """Open the recipe of the order in hand."""

@@ -14,6 +14,7 @@ from vitrograph.core.says import Length, Says, Value
 
 _BOUND = re.compile(r"Expected `(?:float|int)(?: \| null)?` (<=|>=|<|>) (\S+)")
 _SIZE = re.compile(r"Expected `(str|array)(?: \| null)?` of length (<=|>=) (\d+)")
+_NOT_LIKE = "Expected `str` matching regex"
 _WORDS = {
     "<=": tr_later("{place}: at most {bound}, not {value}"),
     ">=": tr_later("{place}: at least {bound}, not {value}"),
@@ -29,10 +30,14 @@ _SIZES = {
 
 
 def out_of_bounds(message: str, kind: Any, steps: Sequence[str], place: str, value: Any) -> Says | None:
-    """The sentence for msgspec's message about a number or a size past its bound, at a path below a type.
+    """The sentence for msgspec's message about a number or a size past its bound, or words of another form, at a path
+    below a type.
 
     None for its other messages.
     """
+    if message.startswith(_NOT_LIKE) and isinstance(value, str):
+        return Says("{place}: one like {example} was wanted, got '{value}'", place=place, value=value[:40],
+                    example=_example_of(type_at(kind, steps)))
     if (size := _SIZE.match(message)) is not None and isinstance(value, str | list | tuple):
         return Says(_SIZES[size[1], size[2]], place=place, bound=int(size[3]), value=len(value))
     found = _BOUND.match(message)
@@ -40,6 +45,11 @@ def out_of_bounds(message: str, kind: Any, steps: Sequence[str], place: str, val
         return None
     typed = typed_as(type_at(kind, steps))
     return Says(_WORDS[found[1]], place=place, bound=_told(float(found[2]), typed), value=_told(float(value), typed))
+
+
+def _example_of(kind: Any) -> str:
+    """The example that a type gives of its form."""
+    return next((str(meta.examples[0]) for meta in getattr(kind, "__metadata__", ()) if meta.examples), "")
 
 
 def _told(number: float, typed: str) -> Value | str:

@@ -19,7 +19,7 @@ MOST_WORDS = 20_000                # letters kept; how many are set is for the l
 class Tone(Record, frozen=True):
     """What a colour of a drawing means, where the maker decided otherwise than the first guess."""
 
-    colour: Annotated[str, Meta(pattern="^#[0-9a-f]{6}$")]
+    colour: Annotated[str, Meta(pattern="^#[0-9a-f]{6}$", examples=["#2f8f83"])]
     does: ToneName
 
 

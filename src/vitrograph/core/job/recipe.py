@@ -5,7 +5,7 @@ from typing import Annotated, Literal
 from msgspec import Meta
 
 from vitrograph.core.job.records import Record
-from vitrograph.core.language import tr
+from vitrograph.core.language import read_day, tr
 from vitrograph.core.value_words import word_of
 
 Doing = Literal["coat", "rest", "work", "stir", "check"]
@@ -107,10 +107,14 @@ class Cream(Record, frozen=True):
 
     name: Annotated[str, Meta(min_length=1, max_length=80)] = "Cream"
     label_minutes: Annotated[float, Meta(gt=0, le=1440)] = 10.0
-    opened_on: Annotated[str, Meta(pattern=r"^(\d{4}-\d{2}-\d{2})?$")] = ""
+    opened_on: Annotated[str, Meta(pattern=r"^(\d{4}-\d{2}-\d{2})?$", examples=["2026-11-28"])] = ""
     grams: Annotated[float, Meta(ge=0, le=1e5)] = 0.0
     full: Annotated[float, Meta(ge=0, le=1e5)] = 0.0
     price: Annotated[float, Meta(ge=0, le=1e6)] = 0.0
     uses: Annotated[int, Meta(ge=0, le=1000)] = 0
     gritty: bool = False
     weighed: Annotated[tuple[Weighing, ...], Meta(max_length=MOST_WEIGHED)] = ()
+
+    def __post_init__(self) -> None:
+        if self.opened_on and read_day(self.opened_on) is None:
+            raise ValueError(tr("opened on {day}: there is no such day", day=self.opened_on))

@@ -10,7 +10,7 @@ from typing import Any
 from msgspec.structs import asdict
 
 from vitrograph.core.errors import LogbookError
-from vitrograph.core.language import tr
+from vitrograph.core.language import read_day, tr
 from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, Entry
 from vitrograph.core.storing.cells import as_written, decoded, harmless
 from vitrograph.core.storing.whole import read_plain, reason
@@ -115,9 +115,9 @@ def entry_of(told: Mapping[str, str], called: str) -> Entry:
     for name in ("made_on", "job"):
         if name not in values:
             raise LogbookError(tr("{called}: {name} is missing", called=called, name=name))
-    for name in ("made_on", "outcome"):
-        if name in values:
-            values[name] = values[name].strip()
+    values["made_on"] = read_day(values["made_on"]) or values["made_on"].strip()
+    if "outcome" in values:
+        values["outcome"] = values["outcome"].strip()
     try:
         return Entry(**values)
     except LogbookError as error:

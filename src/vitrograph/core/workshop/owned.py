@@ -41,7 +41,7 @@ class Film(Record, frozen=True):
 
     name: Name = "Film"
     kind: FilmKind = "stencil"
-    colour: Annotated[str, Meta(pattern="^#[0-9a-f]{6}$")] = "#2f8f83"
+    colour: Annotated[str, Meta(pattern="^#[0-9a-f]{6}$", examples=["#2f8f83"])] = "#2f8f83"
     width: Length = 305.0
     left: Annotated[float, Meta(ge=0, le=1e6, extra={"typed": "length"})] = 1000.0
     price: Price = 0.0

@@ -2332,6 +2332,10 @@
         <translation>Phase {number}: ein Spielraum von {tolerance:g} s: so genau ist keine Hand, mindestens {least:g} s geben</translation>
     </message>
     <message>
+        <source>opened on {day}: there is no such day</source>
+        <translation>geöffnet am {day}: Diesen Tag gibt es nicht</translation>
+    </message>
+    <message>
         <source>a setting like fit.across=60mm was wanted, got &apos;{setting}&apos;</source>
         <translation>erwartet wurde eine Einstellung wie fit.across=60mm, nicht „{setting}“</translation>
     </message>
@@ -7245,6 +7249,14 @@ Sie sagt: {licence}</translation>
         <translation>einstellungen plotter folie band creme papier einheiten sprache</translation>
     </message>
     <message>
+        <source>All that you own</source>
+        <translation>Alles, was Ihnen gehört</translation>
+    </message>
+    <message>
+        <source>films cutters tapes creams stock leftovers price opened</source>
+        <translation>Folien Plotter Bänder Cremes Vorrat Reste Preis geöffnet</translation>
+    </message>
+    <message>
         <source>Keys of the commands</source>
         <translation>Tasten der Befehle</translation>
     </message>
@@ -10933,8 +10945,64 @@ Sie sagt: {licence}</translation>
         <translation>Näher zum letzten</translation>
     </message>
     <message>
+        <source>New orders are cut from the first film, then from the others of its kind: put leftovers and what you like least first.</source>
+        <translation>Neue Aufträge werden aus der ersten Folie geschnitten, dann aus den anderen ihrer Art: Reste, und was Sie am wenigsten mögen, zuerst.</translation>
+    </message>
+    <message>
+        <source>New orders are cut on the first cutter.</source>
+        <translation>Neue Aufträge werden auf dem ersten Plotter geschnitten.</translation>
+    </message>
+    <message>
+        <source>New orders are laid with the first tape.</source>
+        <translation>Neue Aufträge werden mit dem ersten Band übertragen.</translation>
+    </message>
+    <message>
+        <source>New orders are etched with the first cream. Its label and its safety data sheet come first.</source>
+        <translation>Neue Aufträge werden mit der ersten Creme geätzt. Ihr Etikett und ihr Sicherheitsdatenblatt gehen vor.</translation>
+    </message>
+    <message>
+        <source>How well glasses are measured, and what your time is worth.</source>
+        <translation>Wie genau Gläser gemessen werden, und was Ihre Zeit wert ist.</translation>
+    </message>
+    <message>
+        <source>Films</source>
+        <translation>Folien</translation>
+    </message>
+    <message>
+        <source>Cutters</source>
+        <translation>Plotter</translation>
+    </message>
+    <message>
+        <source>Tapes</source>
+        <translation>Bänder</translation>
+    </message>
+    <message>
+        <source>Creams</source>
+        <translation>Cremes</translation>
+    </message>
+    <message>
+        <source>Tools and time</source>
+        <translation>Werkzeug und Zeit</translation>
+    </message>
+    <message>
+        <source>What you own of this kind</source>
+        <translation>Was Ihnen von dieser Art gehört</translation>
+    </message>
+    <message>
+        <source>Add another like it</source>
+        <translation>Noch so eines dazu</translation>
+    </message>
+    <message>
+        <source>Use it first</source>
+        <translation>Zuerst benutzen</translation>
+    </message>
+    <message>
         <source>Take it out</source>
         <translation>Herausnehmen</translation>
+    </message>
+    <message>
+        <source>{line} (in use)</source>
+        <translation>{line} (in Gebrauch)</translation>
     </message>
     <message>
         <source>Its art apart from {all}</source>
@@ -11109,12 +11177,102 @@ Sie sagt: {licence}</translation>
         <translation>Dünnster Steg, den sie hält</translation>
     </message>
     <message>
+        <source>not known</source>
+        <comment>a day</comment>
+        <translation>nicht bekannt</translation>
+    </message>
+    <message>
+        <source>a day like {day} was wanted, got &apos;{text}&apos;</source>
+        <translation>ein Tag wie {day} wurde erwartet, nicht &apos;{text}&apos;</translation>
+    </message>
+    <message>
+        <source>Its colour…</source>
+        <translation>Ihre Farbe…</translation>
+    </message>
+    <message>
+        <source>How wide it is</source>
+        <translation>Wie breit sie ist</translation>
+    </message>
+    <message>
+        <source>How much of its length is left</source>
+        <translation>Wie viel von ihrer Länge noch da ist</translation>
+    </message>
+    <message>
+        <source>What a metre costs, in your money</source>
+        <translation>Was ein Meter kostet, in Ihrem Geld</translation>
+    </message>
+    <message>
         <source>Narrowest opening it keeps</source>
         <translation>Schmalste Öffnung, die sie hält</translation>
     </message>
     <message>
+        <source>How much it gives, where you found out</source>
+        <translation>Wie viel sie nachgibt, falls herausgefunden</translation>
+    </message>
+    <message>
+        <source>usual</source>
+        <comment>a film</comment>
+        <translation>üblich</translation>
+    </message>
+    <message>
+        <source>Force it is cut with</source>
+        <translation>Kraft, mit der sie geschnitten wird</translation>
+    </message>
+    <message>
+        <source>not tried</source>
+        <translation>nicht erprobt</translation>
+    </message>
+    <message>
+        <source>Speed of cutting</source>
+        <translation>Geschwindigkeit beim Schneiden</translation>
+    </message>
+    <message>
+        <source>Speed with the blade up</source>
+        <translation>Geschwindigkeit mit gehobener Klinge</translation>
+    </message>
+    <message>
+        <source>What its blade has cut; 0 for a new one</source>
+        <translation>Was seine Klinge geschnitten hat; 0 für eine neue</translation>
+    </message>
+    <message>
         <source>Width of your tape</source>
         <translation>Breite Ihres Bandes</translation>
+    </message>
+    <message>
+        <source>It is clear: you see the place through it</source>
+        <translation>Es ist klar: Sie sehen den Platz hindurch</translation>
+    </message>
+    <message>
+        <source>Opened on</source>
+        <translation>Geöffnet am</translation>
+    </message>
+    <message>
+        <source>Left in the pot</source>
+        <translation>Noch im Topf</translation>
+    </message>
+    <message>
+        <source>What a full pot costs, in your money</source>
+        <translation>Was ein voller Topf kostet, in Ihrem Geld</translation>
+    </message>
+    <message>
+        <source>Times it was scraped back and used again</source>
+        <translation>Wie oft sie abgeschabt und wieder benutzt wurde</translation>
+    </message>
+    <message>
+        <source>Girths are measured with</source>
+        <translation>Umfänge werden gemessen mit</translation>
+    </message>
+    <message>
+        <source>Heights are measured with</source>
+        <translation>Höhen werden gemessen mit</translation>
+    </message>
+    <message>
+        <source>Least border of film</source>
+        <translation>Kleinster Folienrand</translation>
+    </message>
+    <message>
+        <source>What an hour of your hands is worth, in your money</source>
+        <translation>Was eine Stunde Ihrer Hände wert ist, in Ihrem Geld</translation>
     </message>
     <message>
         <source>Border of film</source>
@@ -11207,6 +11365,14 @@ Sie sagt: {licence}</translation>
     <message>
         <source>New orders begin from this. Leave alone what you do not know.</source>
         <translation>Neue Aufträge beginnen hiermit. Was Sie nicht wissen, einfach lassen.</translation>
+    </message>
+    <message>
+        <source>All that you own…</source>
+        <translation>Alles, was Ihnen gehört…</translation>
+    </message>
+    <message>
+        <source>several films, cutters, tapes and creams; what is left of them, and what they cost</source>
+        <translation>mehrere Folien, Plotter, Bänder und Cremes; was von ihnen noch da ist, und was sie kosten</translation>
     </message>
     <message>
         <source>It is so from the next start.</source>
@@ -13305,6 +13471,10 @@ Sie sagt: {licence}</translation>
         <translation>{place}: mindestens {bound} Stück, nicht {value}</translation>
     </message>
     <message>
+        <source>{place}: one like {example} was wanted, got &apos;{value}&apos;</source>
+        <translation>{place}: etwas wie {example} wurde erwartet, nicht &apos;{value}&apos;</translation>
+    </message>
+    <message>
         <source>that would be {letters} letters: at most {most} go in here</source>
         <translation>das wären {letters} Buchstaben: hier gehen höchstens {most} hinein</translation>
     </message>
@@ -13372,6 +13542,34 @@ Sie sagt: {licence}</translation>
         <source>Write over</source>
         <comment>a file</comment>
         <translation>Überschreiben</translation>
+    </message>
+    <message>
+        <source>it is the only one, and new orders begin from it: type over it what you have instead</source>
+        <translation>es ist das einzige, und neue Aufträge beginnen damit: Überschreiben Sie es mit dem, was Sie stattdessen haben</translation>
+    </message>
+    <message>
+        <source>what you own was changed meanwhile, by a cut or in another window: look again</source>
+        <translation>was Ihnen gehört, wurde inzwischen geändert, durch einen Schnitt oder in einem anderen Fenster: Sehen Sie noch einmal nach</translation>
+    </message>
+    <message>
+        <source>{wide} wide, {left} left</source>
+        <translation>{wide} breit, noch {left}</translation>
+    </message>
+    <message>
+        <source>a mat, {wide} by {long}</source>
+        <translation>eine Matte, {wide} mal {long}</translation>
+    </message>
+    <message>
+        <source>a roll, {wide} wide</source>
+        <translation>eine Rolle, {wide} breit</translation>
+    </message>
+    <message>
+        <source>{wide} wide</source>
+        <translation>{wide} breit</translation>
+    </message>
+    <message>
+        <source>{minutes} min by its label</source>
+        <translation>{minutes} min laut Etikett</translation>
     </message>
 </context>
 </TS>

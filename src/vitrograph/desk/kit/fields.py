@@ -227,16 +227,21 @@ class ReadingsField(LengthField):
 class NumberField(Field):
     """A plain number with a unit of its own, times a factor to the core's unit."""
 
-    def __init__(self, title: str, name: str, *, suffix: str, factor: float = 1.0, whole: bool = False) -> None:
+    def __init__(self, title: str, name: str, *, suffix: str, factor: float = 1.0, whole: bool = False,
+                 empty: str = "") -> None:
         super().__init__(title, name, self._parse, suffix=suffix)
-        self._factor, self._whole = factor, whole
+        self._factor, self._whole, self._may_be_empty = factor, whole, bool(empty)
+        self.line.setPlaceholderText(empty)
 
-    def show_number(self, value: float) -> None:
-        """Show a value given in the core's unit."""
-        shown = value / self._factor
-        self.show_text(f"{shown:.0f}" if self._whole else decimals(f"{shown:.2f}".rstrip("0").rstrip(".")))
+    def show_number(self, value: float | None) -> None:
+        """Show a value given in the core's unit, or nothing."""
+        shown = (value or 0.0) / self._factor
+        self.show_text("" if value is None else f"{shown:.0f}" if self._whole else
+                       decimals(f"{shown:.2f}".rstrip("0").rstrip(".")))
 
-    def _parse(self, text: str) -> float:
+    def _parse(self, text: str) -> float | None:
+        if not text.strip() and self._may_be_empty:
+            return None
         number = parse_number(text.strip().rstrip("°%"))
         return round(number) if self._whole else number * self._factor
 

@@ -11,7 +11,7 @@ from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
-from vitrograph.core.workshop import Workshop, begun, change_workshop, default_file, differences
+from vitrograph.core.workshop import Workshop, default_file, differences
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import (
@@ -30,11 +30,11 @@ from vitrograph.desk.kit.look import default_file as look_file
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steady import Line
+from vitrograph.desk.order.owned_form import FILM_KINDS
+from vitrograph.desk.order.owned_window import OwnedWindow
+from vitrograph.desk.order.workshop_keeper import WorkshopKeeper
 from vitrograph.languages import LANGUAGES
 
-_FILMS = [("stencil", tr("stencil film")), ("removable", tr("removable")), ("permanent", tr("permanent")),
-          ("shelf",
-           tr("shelf liner"))]
 _BELLS = [(1.0, tr("loud")), (0.7, tr("usual")), (0.25, tr("quiet")), (0.0, tr("flash only"))]
 _THEMES = [("dark", tr("dark")), ("light", tr("light")), ("desktop", tr("as the desktop"))]
 _TEXTS = [(size, f"{size:.0%}".replace("%", " %")) for size in TEXTS]
@@ -55,15 +55,21 @@ class WorkshopWindow(QDialog):
     def __init__(self, bench: Bench, place: Path, parent: QWidget, *, own: bool = True) -> None:
         super().__init__(parent)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.bench, self.place, self.own = bench, place, own
+        self.bench, self.place = bench, place
+        self.keeper = WorkshopKeeper(bench, place, own=own)
         self.look = look_file() if place == default_file() else place.with_name("look.json")
         theme.dress(self, "workshopWindow", tr("The workshop"), (780, 760))
-        self.held = Workshop()
         self.said = label("", "quiet", scale=0.9)
         self.said.setObjectName("workshopSays")
         self.fields: dict[str, LengthField | ChoiceRow | NumberField | QLineEdit | QComboBox] = {}
         self._lay_out()
         self._load()
+        self.keeper.changed.connect(self._show)
+
+    @property
+    def held(self) -> Workshop:
+        """The workshop as it was read or kept last."""
+        return self.keeper.held
 
     def _lay_out(self) -> None:
         left, right = Column(gap=10), Column(gap=10)
@@ -75,7 +81,7 @@ class WorkshopWindow(QDialog):
             self._choice("cutters__0__takes", tr("It takes"), [("mat", tr("a mat")), ("roll", tr("a roll"))]),
             self._length("cutters__0__width"), self._length("cutters__0__length"),
             label(tr("3  Which film?"), bold=True), self._name("films__0__name", tr("Your name for it")),
-            self._choice("films__0__kind", tr("Kind"), _FILMS, 2), self._length("films__0__least_web"),
+            self._choice("films__0__kind", tr("Kind"), FILM_KINDS, 2), self._length("films__0__least_web"),
             self._length("films__0__least_opening"))
         right.stack(
             label(tr("4  Tape, border, distance"), bold=True), self._length("tapes__0__roll_width"),
@@ -102,7 +108,14 @@ class WorkshopWindow(QDialog):
         whole.addWidget(label(tr("New orders begin from this. Leave alone what you do not know."), "quiet"))
         whole.addLayout(columns, 1)
         whole.addWidget(Heard(self.bench))
-        whole.addWidget(done, 0, Qt.AlignmentFlag.AlignRight)
+        self.all = named(button(tr("All that you own…")), "allOwned")
+        self.all.setToolTip(tr("several films, cutters, tapes and creams; what is left of them, and what they cost"))
+        self.all.clicked.connect(self.open_owned)
+        foot = QHBoxLayout()
+        foot.addWidget(self.all)
+        foot.addStretch(1)
+        foot.addWidget(done)
+        whole.addLayout(foot)
 
     def _choice(self, path: str, title: str, choices: list[tuple[Any, str]], columns: int = 2) -> ChoiceRow:
         made = ChoiceRow(title, path, choices, columns=columns)
@@ -154,31 +167,20 @@ class WorkshopWindow(QDialog):
         made = named(Line(), path)
         made.setPlaceholderText(title)
         made.setAccessibleName(title)
-        made.editingFinished.connect(lambda: self.take(path, made.text().strip() or self.value(path)))
+        made.editingFinished.connect(lambda: self.take(path, made.text().strip() or self.keeper.value(path)))
         self.fields[path] = made
         return made
 
-    def value(self, path: str) -> Any:
-        """What is held at a path."""
-        at: Any = self.held
-        for step in path.split("__"):
-            at = at[int(step)] if step.isdigit() else getattr(at, step)
-        return at
-
     def take(self, path: str, value: object) -> None:
         """Keep an answer, or say why it cannot be."""
-        if value == self.value(path):
-            return
-        order = self.bench.order
-        follows = self.own and self.bench.path is None and begun(self.held, order) == order
-        try:
-            made = change_workshop(self.place, lambda known: self._answered(known, path, value))
-            self.held = made
-            if follows:
-                self.bench.put(tr("The workshop"), begun(made, order))
-        except VitrographError as error:
-            self.bench.refused.emit(error.words(self.held.house.units))
-        self._show()
+        if value != self.keeper.value(path):
+            self.keeper.change(lambda known: self._answered(known, path, value))
+
+    def open_owned(self) -> OwnedWindow:
+        """Open all that is owned beside this window."""
+        made = OwnedWindow(self.keeper, self)
+        made.show()
+        return made
 
     def _answered(self, known: Workshop, path: str, value: object) -> Workshop:
         try:
@@ -189,7 +191,7 @@ class WorkshopWindow(QDialog):
 
     def _load(self) -> None:
         try:
-            self.held = change_workshop(self.place, lambda known: known)      # kept at once: it is not asked again
+            self.keeper.load()
         except VitrographError as error:
             self.bench.refused.emit(str(error))
             self.setEnabled(False)                             # what a hand has written is not written over
@@ -198,7 +200,7 @@ class WorkshopWindow(QDialog):
 
     def _show(self) -> None:
         for path, field in self.fields.items():
-            value = self.value(path)
+            value = self.keeper.value(path)
             if isinstance(field, LengthField):
                 field.show_mm(value, self.held.house.units)
             elif isinstance(field, NumberField):

@@ -1,0 +1,57 @@
+"""The workshop as its windows hold it: every change is kept at once, and an order that is new follows."""
+
+from collections.abc import Callable
+from pathlib import Path
+from typing import Any
+
+from PySide6.QtCore import QObject, Signal
+
+from vitrograph.core.errors import VitrographError
+from vitrograph.core.language import tr
+from vitrograph.core.workshop import Workshop, begun, change_workshop, load_workshop
+from vitrograph.desk.bench import Bench
+
+
+class WorkshopKeeper(QObject):
+    """Says on the bench why something could not be kept; `changed` once anything was, or was asked for in vain.
+
+    The maker's `own` order in hand follows while it is not saved and made as the workshop was.
+    """
+
+    changed = Signal()
+
+    def __init__(self, bench: Bench, place: Path, *, own: bool = True) -> None:
+        super().__init__()
+        self.bench, self.place, self.own = bench, place, own
+        self.held = Workshop()
+
+    def load(self) -> None:
+        """Read it, and keep it at once, so that it is not asked again. Raises WorkshopError."""
+        self.held = change_workshop(self.place, lambda known: known)
+
+    def value(self, path: str) -> Any:
+        """What is held at a path."""
+        at: Any = self.held
+        for step in path.split("__"):
+            at = at[int(step)] if step.isdigit() else getattr(at, step)
+        return at
+
+    def change(self, change: Callable[[Workshop], Workshop]) -> bool:
+        """Keep a change, and return True, or say why it cannot be; what is in the file by then is seen again."""
+        order = self.bench.order
+        follows = self.own and self.bench.path is None and begun(self.held, order) == order
+        try:
+            made = change_workshop(self.place, change)
+        except VitrographError as error:
+            self.bench.refused.emit(error.words(self.held.house.units))
+            self.bench.attempt(self._look)
+            self.changed.emit()
+            return False
+        self.held = made
+        if follows:
+            self.bench.put(tr("The workshop"), begun(made, order))
+        self.changed.emit()
+        return True
+
+    def _look(self) -> None:
+        self.held = load_workshop(self.place)
