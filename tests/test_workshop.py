@@ -11,7 +11,7 @@ from msgspec.structs import replace
 from specimens import job
 from vitrograph.cli import main
 from vitrograph.core.errors import JobError, WorkshopError
-from vitrograph.core.job import CutChoices, Order, Stock, Weighing
+from vitrograph.core.job import CutChoices, Lying, Order, Stock, Weighing
 from vitrograph.core.storing.held import in_turn
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.workshop import (
@@ -73,6 +73,12 @@ def test_a_new_order_begins_from_it_and_says_later_where_it_differs():
         wider = msgspec.structs.replace(order, pieces=pieces).changed(stencil__border=31.0)
         assert next(differences(MINE, wider)).words("mm").startswith(begins)     # of several pieces which one is said
     assert begun(Workshop(), Order(id="y")) == Order(id="y")   # the usual is the usual
+    own = replace(order, cut=replace(order.cut, gap=15.0, laid=(Lying(1),)),
+                  transfer=replace(order.transfer, settle=30.0))
+    assert begun(MINE, own) == own, "what is the order's own stays"
+    other = begun(replace(MINE, films=(Film("Blue", turning="none", left=500.0),)), own)
+    assert (other.cut.gap, other.transfer.settle, other.cut.laid) == (15.0, 30.0, ()), "on other film nothing is laid"
+    assert [(one.name, one.length, one.turning) for one in other.cut.stock] == [("Blue", 500.0, "none")]
     with_art = Order.of(job("K"), id="z")
     assert begun(MINE, with_art).pieces[0].artwork == with_art.pieces[0].artwork
 

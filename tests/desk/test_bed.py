@@ -7,12 +7,12 @@ import numpy as np
 import pytest
 from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QLineEdit
+from PySide6.QtWidgets import QLabel, QLineEdit, QPushButton, QWidget
 
 from specimens import job, star_job
 from vitrograph.core.cut.laying.nest import lies_well
 from vitrograph.core.job import Order
-from vitrograph.core.workshop import load_workshop
+from vitrograph.core.workshop import Cutter, Film, Workshop, load_workshop, save_workshop
 from vitrograph.desk.cut.stopped import StoppedFiles
 from vitrograph.desk.kit.ask_bar import AskBar
 from vitrograph.devices.driver import Place
@@ -170,6 +170,37 @@ def test_places_found_for_an_order_are_given_to_no_other(bed, monkeypatch):
     desk.qtbot.waitUntil(lambda: not keeper.nesting, timeout=30000)
     settled(desk)
     assert found == [()] and desk.bench.order.cut.laid == () and "stopped" in desk.says("nestSays")
+
+
+def test_an_order_takes_up_the_film_and_the_cutter_of_the_workshop_and_a_grain_keeps_stencils_as_they_stand(
+        bed, tmp_path):
+    desk, view = bed
+    place = desk.card().workshop = tmp_path / "workshop.json"
+    assert desk.find(QLabel, "stockSays").text().startswith("No film is named")
+    assert not desk.find(QWidget, "stockTurning").isVisible()
+    cutter = Cutter(takes="roll", width=640.0, offset=0.4, cut_speed=90.0)
+    films = (Film("Brushed", width=320.0, left=180.0, turning="none"), Film("Shelf", "shelf"),
+             Film("Plain", left=900.0))
+    save_workshop(Workshop(cutters=(cutter,), films=films), place)
+    desk.bench.edit("Gap", cut__gap=15.0)
+    desk.click("takeStock")
+    settled(desk)
+    cut = desk.bench.order.cut
+    assert (cut.mat_width, cut.offset, cut.cut_speed, cut.gap) == (640.0, 0.4, 90.0, 15.0)
+    assert desk.find(QLabel, "stockSays").text() == (
+        "Cut from: Brushed, 320\u202fmm wide, 180\u202fmm long; Plain, 305\u202fmm wide, 900\u202fmm long.")
+    assert view.work.runs[0].sheet.stock.name == "Brushed"
+    assert {one.spot.turn for one in view.work.runs[0].sheet.laid} == {0.0}, "it has a grain"
+    desk.find(QPushButton, "stockTurning_quarter").click()
+    assert {one.turning for one in desk.bench.order.cut.stock} == {"quarter"}
+    said = []
+    desk.bench.told.connect(said.append)
+    desk.bench.undo_stack.undo()
+    desk.click("takeStock")
+    assert said[-1] == "it is cut from that film and on that cutter already"
+    desk.type_into("mat_width", "200")
+    settled(desk)
+    assert view.work.runs[0].sheet.film.width == 200.0
 
 
 def test_what_goes_on_several_films_is_gone_through_film_by_film(bed):

@@ -193,6 +193,19 @@ def test_the_way_the_tape_and_the_settling_are_chosen_on_the_card(open_desk):
     assert way.findData("lowered") < 0                         # only for a pane that can be lifted
 
 
+@pytest.mark.parametrize(("station", "field", "typed", "part", "name", "is_now"), [
+    (7, "tapeMargin", "9", "transfer", "margin", 9.0), (7, "tapeTop", "30", "transfer", "top_extra", 30.0),
+    (7, "tapeOverlap", "5", "transfer", "overlap", 5.0), (4, "seal", "2.5", "stencil", "seal", 2.5),
+    (5, "mat_length", "30 cm", "cut", "mat_length", 300.0), (5, "mat_edge", "7", "cut", "edge", 7.0),
+    (5, "travel_speed", "150", "cut", "travel_speed", 150.0)])
+def test_what_is_seldom_changed_has_its_field_too(desk, station, field, typed, part, name, is_now):
+    desk.go(station)
+    desk.type_into(field, typed)
+    assert getattr(getattr(desk.bench.job, part), name) == is_now
+    desk.bench.undo_stack.undo()
+    assert desk.find(QLineEdit, field).text() != typed
+
+
 def test_the_packet_is_written_and_printed_at_true_size(desk, tmp_path, monkeypatch):
     desk.shell.files.write_packet(tmp_path / "packet.pdf")
     desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)

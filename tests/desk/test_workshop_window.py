@@ -65,6 +65,20 @@ def test_an_order_that_is_new_follows_the_answers_until_it_is_saved_or_made_othe
     window.close()
 
 
+def test_an_order_that_was_made_otherwise_is_made_as_the_workshop_is_on_request(asked):
+    desk, place = asked
+    desk.shell.files.save_as(place.with_name("kept.vitro"))
+    window = desk.shell.windows.workshop()
+    type_over(window.findChild(QLineEdit, "house__border"), "14")
+    assert "differs" in window.said.text() and desk.bench.job.stencil.border != 14.0
+    click(window, "takeOver")
+    assert desk.bench.job.stencil.border == 14.0 and "as the workshop is" in window.said.text()
+    assert not window.over.isEnabled()
+    desk.bench.undo_stack.undo()
+    assert window.over.isEnabled() and "differs" in window.said.text(), "what is told follows the order"
+    window.close()
+
+
 def test_what_is_kept_in_it_meanwhile_from_elsewhere_stays(asked):
     desk, place = asked
     window = desk.shell.windows.workshop()

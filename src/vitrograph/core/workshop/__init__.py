@@ -1,6 +1,6 @@
 """The workshop: what this maker owns and is used to, kept once; new orders begin from it."""
 
-from vitrograph.core.workshop.begin import begun, differences, piece_begun
+from vitrograph.core.workshop.begin import begun, cut_begun, differences, piece_begun
 from vitrograph.core.workshop.keeping import (
     change_workshop,
     default_file,
@@ -13,7 +13,7 @@ from vitrograph.core.workshop.owned import Cutter, Film, House, OwnCream, Tape, 
 from vitrograph.core.workshop.worn import film_in_use, with_cut, with_force, with_left_over, with_weighed
 
 __all__ = [
-    "Cutter", "Film", "House", "OwnCream", "Tape", "Workshop", "begun", "change_workshop", "default_file",
+    "Cutter", "Film", "House", "OwnCream", "Tape", "Workshop", "begun", "change_workshop", "cut_begun", "default_file",
     "differences", "film_in_use", "json_of", "load_workshop", "piece_begun", "save_workshop", "with_cut", "with_force",
     "with_left_over", "with_weighed", "workshop_of",
 ]

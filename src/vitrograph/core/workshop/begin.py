@@ -4,7 +4,7 @@ from collections.abc import Iterator
 
 from msgspec.structs import replace
 
-from vitrograph.core.job import Cream, CutChoices, Order, Piece, Stock, TransferChoices
+from vitrograph.core.job import Cream, CutChoices, Order, Piece, Stock
 from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says, Value
 from vitrograph.core.value_words import film_word
@@ -14,16 +14,27 @@ _LONGEST_MM = 5000.0               # of a roll that is told as a mat
 
 
 def begun(workshop: Workshop, order: Order) -> Order:
-    """An order with what the workshop owns and is used to; its art and its glasses stay."""
-    cutter, tape, cream = workshop.cutters[0], workshop.tapes[0], workshop.creams[0]
-    length = cutter.length if cutter.takes == "mat" else _LONGEST_MM
-    cut = CutChoices(film=workshop.films[0].kind, over_run=cutter.over_run, mat_width=cutter.width, mat_length=length,
-                     cut_speed=cutter.cut_speed, travel_speed=cutter.travel_speed, offset=cutter.offset,
-                     leads_itself=cutter.leads_itself, stock=stock_of(workshop))
-    return replace(order, units=workshop.house.units, cut=cut,
-                   transfer=TransferChoices(roll_width=tape.roll_width, clear=tape.clear),
+    """An order with what the workshop owns and is used to; its art, its glasses and all that is its own stay."""
+    tape, cream = workshop.tapes[0], workshop.creams[0]
+    return replace(order, units=workshop.house.units, cut=cut_begun(workshop, order.cut),
+                   transfer=replace(order.transfer, roll_width=tape.roll_width, clear=tape.clear),
                    etch=replace(order.etch, recipe=cream.recipe, cream=bare(cream)),
                    pieces=tuple(piece_begun(workshop, one) for one in order.pieces))
+
+
+def cut_begun(workshop: Workshop, cut: CutChoices) -> CutChoices:
+    """The cut on the cutter and from the film in use; on other film nothing lies where it was laid."""
+    cutter = workshop.cutters[0]
+    made = replace(cut, film=workshop.films[0].kind, over_run=cutter.over_run, mat_width=cutter.width,
+                   mat_length=cutter.length if cutter.takes == "mat" else _LONGEST_MM, cut_speed=cutter.cut_speed,
+                   travel_speed=cutter.travel_speed, offset=cutter.offset, leads_itself=cutter.leads_itself,
+                   stock=stock_of(workshop))
+    return made if _film_of(made) == _film_of(cut) else replace(made, laid=())
+
+
+def _film_of(cut: CutChoices) -> tuple[object, ...]:
+    """What there is to lay stencils on."""
+    return cut.film, cut.mat_width, cut.mat_length, cut.stock
 
 
 def bare(cream: OwnCream) -> Cream:
@@ -36,7 +47,7 @@ def stock_of(workshop: Workshop) -> tuple[Stock, ...]:
     if workshop.films == Workshop().films:
         return ()
     kind = workshop.films[0].kind
-    return tuple(Stock(film.name, film.width, film.left, film.price) for film in workshop.films
+    return tuple(Stock(film.name, film.width, film.left, film.price, film.turning) for film in workshop.films
                  if film.kind == kind and film.left > 0)
 
 

@@ -4,7 +4,7 @@ from typing import Annotated, Literal
 
 from msgspec import Meta
 
-from vitrograph.core.job import Cream, FilmKind, Recipe
+from vitrograph.core.job import Cream, FilmKind, Recipe, Turning
 from vitrograph.core.job.glass import Tools
 from vitrograph.core.job.records import Give, Length, Margin, Offset, Record, Speed
 
@@ -36,7 +36,8 @@ class Cutter(Record, frozen=True):
 class Film(Record, frozen=True):
     """A film: what it is, its width, the length left of it, its price a metre, and limits and give found in use.
 
-    `force` is what a test cut came out clean with, in the cutter's own units.
+    `turning` is how parts may be turned on it: one with a grain wants them all as they stand on the glass. `force` is
+    what a test cut came out clean with, in the cutter's own units.
     """
 
     name: Name = "Film"
@@ -45,6 +46,7 @@ class Film(Record, frozen=True):
     width: Length = 305.0
     left: Annotated[float, Meta(ge=0, le=1e6, extra={"typed": "length"})] = 1000.0
     price: Price = 0.0
+    turning: Turning = "free"
     least_web: Margin = 0.8
     least_opening: Margin = 0.8
     give: Give | None = None

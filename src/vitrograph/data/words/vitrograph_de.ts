@@ -7461,6 +7461,10 @@ Sie sagt: {licence}</translation>
         <translation>Folie und Klinge</translation>
     </message>
     <message>
+        <source>Film and mat</source>
+        <translation>Folie und Matte</translation>
+    </message>
+    <message>
         <source>Write files</source>
         <translation>Dateien schreiben</translation>
     </message>
@@ -11227,8 +11231,72 @@ Sie sagt: {licence}</translation>
         <translation>Geschwindigkeit beim Schneiden</translation>
     </message>
     <message>
+        <source>Stencils may be turned on it</source>
+        <translation>Schablonen dürfen darauf gedreht werden</translation>
+    </message>
+    <message>
+        <source>as it suits</source>
+        <translation>wie es passt</translation>
+    </message>
+    <message>
+        <source>by quarters</source>
+        <translation>um Vierteldrehungen</translation>
+    </message>
+    <message>
+        <source>not: it has a grain</source>
+        <translation>gar nicht: Sie hat eine Laufrichtung</translation>
+    </message>
+    <message>
+        <source>Width of the mat or roll</source>
+        <translation>Breite der Matte oder Rolle</translation>
+    </message>
+    <message>
+        <source>Length of the mat</source>
+        <translation>Länge der Matte</translation>
+    </message>
+    <message>
+        <source>Left free along its edges</source>
+        <translation>An ihren Rändern frei gelassen</translation>
+    </message>
+    <message>
         <source>Speed with the blade up</source>
         <translation>Geschwindigkeit mit gehobener Klinge</translation>
+    </message>
+    <message>
+        <source>Take those of your workshop</source>
+        <translation>Die Ihrer Werkstatt nehmen</translation>
+    </message>
+    <message>
+        <source>Width of the mat</source>
+        <translation>Breite der Matte</translation>
+    </message>
+    <message>
+        <source>Edge left free</source>
+        <translation>Freier Rand</translation>
+    </message>
+    <message>
+        <source>Cut from: {all}{more}.</source>
+        <translation>Geschnitten aus: {all}{more}.</translation>
+    </message>
+    <message>
+        <source>No film is named: pieces as large as the mat are taken, as many as are wanted.</source>
+        <translation>Keine Folie ist genannt: Es werden Stücke so groß wie die Matte genommen, so viele wie nötig.</translation>
+    </message>
+    <message>
+        <source>Turning on the film</source>
+        <translation>Drehen auf der Folie</translation>
+    </message>
+    <message>
+        <source>it is cut from that film and on that cutter already</source>
+        <translation>er wird schon aus dieser Folie und auf diesem Plotter geschnitten</translation>
+    </message>
+    <message>
+        <source>Film and cutter</source>
+        <translation>Folie und Plotter</translation>
+    </message>
+    <message>
+        <source>{name}, {wide} wide, {long} long</source>
+        <translation>{name}, {wide} breit, {long} lang</translation>
     </message>
     <message>
         <source>What its blade has cut; 0 for a new one</source>
@@ -11373,6 +11441,18 @@ Sie sagt: {licence}</translation>
     <message>
         <source>several films, cutters, tapes and creams; what is left of them, and what they cost</source>
         <translation>mehrere Folien, Plotter, Bänder und Cremes; was von ihnen noch da ist, und was sie kosten</translation>
+    </message>
+    <message>
+        <source>Make the order in hand so</source>
+        <translation>Den Auftrag in der Hand so machen</translation>
+    </message>
+    <message>
+        <source>its cutter and film, tape, cream, borders and limits become those of the workshop; it can be undone</source>
+        <translation>sein Plotter und seine Folie, Band, Creme, Ränder und Grenzen werden die der Werkstatt; es lässt sich rückgängig machen</translation>
+    </message>
+    <message>
+        <source>As the workshop is</source>
+        <translation>Wie die Werkstatt ist</translation>
     </message>
     <message>
         <source>It is so from the next start.</source>
@@ -11563,6 +11643,10 @@ Sie sagt: {licence}</translation>
         <translation>Grenzen</translation>
     </message>
     <message>
+        <source>Film that seals beside an opening</source>
+        <translation>Folie, die neben einer Öffnung dichtet</translation>
+    </message>
+    <message>
         <source>Common practice; change them to suit your film and hand.</source>
         <translation>Übliche Erfahrung; nach Ihrer Folie und Hand ändern.</translation>
     </message>
@@ -11577,6 +11661,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Least opening</source>
         <translation>Kleinste Öffnung</translation>
+    </message>
+    <message>
+        <source>Width of the seal</source>
+        <translation>Breite der Abdichtung</translation>
     </message>
     <message>
         <source>Least island</source>
@@ -12067,6 +12155,18 @@ Sie sagt: {licence}</translation>
         <translation>Ein Stück Band dient</translation>
     </message>
     <message>
+        <source>Tape beyond the film</source>
+        <translation>Band über die Folie hinaus</translation>
+    </message>
+    <message>
+        <source>Tape to hold it by, above</source>
+        <translation>Band zum Anfassen, oben</translation>
+    </message>
+    <message>
+        <source>Strips of tape lap by</source>
+        <translation>Bandstreifen überlappen um</translation>
+    </message>
+    <message>
         <source>Films lap by at least</source>
         <translation>Folien überlappen um mindestens</translation>
     </message>
@@ -12097,6 +12197,14 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Uses of a piece of tape</source>
         <translation>Gebrauch eines Stücks Band</translation>
+    </message>
+    <message>
+        <source>Tape to hold it by</source>
+        <translation>Band zum Anfassen</translation>
+    </message>
+    <message>
+        <source>Lap of the strips</source>
+        <translation>Überlappung der Streifen</translation>
     </message>
     <message>
         <source>Least lap</source>

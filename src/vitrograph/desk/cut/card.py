@@ -18,6 +18,7 @@ from vitrograph.core.units import format_minutes
 from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.cut.driving import Driving
 from vitrograph.desk.cut.keeper import CutKeeper
+from vitrograph.desk.cut.stock_panel import StockPanel
 from vitrograph.desk.cut.trial import Trial
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import Readings, StationCard
@@ -69,6 +70,9 @@ class CutCard(StationCard):
         self.stack(self.film, self.gap, self.order, self.over_run, self.offset, self.leads, self.passes, self.boxes,
                    self.parted,
                    self.cut_speed)
+        self.section(tr("Film and mat"))
+        self.stock = StockPanel(self.bench, lambda: self.workshop)
+        self.stack(self.stock)
         self.section(tr("Write files"))
         self.stack(self._file_rows(), label(
             tr("Lift a corner before unloading. If the film is not cut through, cut again in place. Mind the blade: "
@@ -181,6 +185,7 @@ class CutCard(StationCard):
         self.passes.show_number(cut.passes)
         self.cut_speed.show_speed(cut.cut_speed, unit)
         self.anew.setEnabled(bool(cut.laid))
+        self.stock.show_job(job)
 
     def show_results(self, results: Results) -> None:
         self._show_found(results)

@@ -29,6 +29,7 @@ from vitrograph.desk.kit.wrapping import Tick
 
 FILM_KINDS = [("stencil", tr("stencil film")), ("removable", tr("removable")), ("permanent", tr("permanent")),
               ("shelf", tr("shelf liner"))]
+TURNINGS = [("free", tr("as it suits")), ("quarter", tr("by quarters")), ("none", tr("not: it has a grain"))]
 _TOOLS = [("ruler", tr("ruler")), ("tape", tr("tape")), ("calipers", tr("calipers"))]
 _SWATCH_PX = 16
 
@@ -128,9 +129,9 @@ class OwnedForm(Column):
         made.edited.connect(lambda value: self.edited.emit(name, value))
         self._add(name, made, lambda value, _unit: made.show_day(value))
 
-    def choice(self, name: str, title: str, choices: list[tuple[Any, str]]) -> None:
+    def choice(self, name: str, title: str, choices: list[tuple[Any, str]], columns: int = 2) -> None:
         """One of a few."""
-        made = ChoiceRow(title, self._id(name), choices, columns=2)
+        made = ChoiceRow(title, self._id(name), choices, columns=columns)
         made.edited.connect(lambda value: self.edited.emit(name, value))
         self._add(name, made, lambda value, _unit: made.show_choice(value))
 
@@ -184,6 +185,7 @@ def _film(form: OwnedForm) -> None:
     form.length("width", tr("How wide it is"))
     form.length("left", tr("How much of its length is left"))
     form.number("price", tr("What a metre costs, in your money"))
+    form.choice("turning", tr("Stencils may be turned on it"), TURNINGS, columns=3)
     form.length("least_web", tr("Thinnest web it keeps"))
     form.length("least_opening", tr("Narrowest opening it keeps"))
     form.number("give", tr("How much it gives, where you found out"), "%", factor=0.01, empty=tr("usual", "a film"))

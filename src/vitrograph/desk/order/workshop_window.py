@@ -11,7 +11,7 @@ from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
 from vitrograph.core.job import Recipe
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
-from vitrograph.core.workshop import Workshop, default_file, differences
+from vitrograph.core.workshop import Workshop, begun, default_file, differences
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import (
@@ -112,7 +112,13 @@ class WorkshopWindow(QDialog):
         self.all.setToolTip(tr("several films, cutters, tapes and creams; what is left of them, and what they cost"))
         self.all.clicked.connect(self.open_owned)
         foot = QHBoxLayout()
-        foot.addWidget(self.all)
+        self.over = named(button(tr("Make the order in hand so")), "takeOver")
+        self.over.setToolTip(tr("its cutter and film, tape, cream, borders and limits become those of the workshop; it "
+                                "can be undone"))
+        self.over.clicked.connect(lambda: self.bench.put(tr("As the workshop is"), begun(self.held, self.bench.order)))
+        self.bench.order_changed.connect(self._tell_differences)
+        for made in (self.all, self.over):
+            foot.addWidget(made)
         foot.addStretch(1)
         foot.addWidget(done)
         whole.addLayout(foot)
@@ -215,6 +221,11 @@ class WorkshopWindow(QDialog):
             else:
                 field.setText(value)
         self.fields["cutters__0__length"].setVisible(self.held.cutters[0].takes == "mat")
+        self._tell_differences()
+
+    def _tell_differences(self) -> None:
+        """Tell where the order in hand differs from the workshop of today, and offer to make it so."""
+        self.over.setEnabled(begun(self.held, self.bench.order) != self.bench.order)
         said = [self.bench.words(one) for one in differences(self.held, self.bench.order)]
         more = tr("; and {said} more", said=len(said) - 3) if len(said) > 3 else ""
         self.said.setText(tr("The order in hand differs: {all}{more}.", all='; '.join(said[:3]), more=more) if said else

@@ -43,12 +43,14 @@ class StencilCard(StationCard):
             self.section(title)
             self.stack(*parts)
         self.section(tr("Limits"))
+        self.seal = LengthField(tr("Film that seals beside an opening"), "seal", least=0.0)
         self.stack(label(tr("Common practice; change them to suit your film and hand."), "quiet"), self.least_border,
-                   self.least_web, self.least_opening, self.least_island)
+                   self.least_web, self.least_opening, self.least_island, self.seal)
         edit = bench.edit
         self.least_border.edited.connect(lambda mm: edit(tr("Least border"), stencil__least_border=mm))
         self.least_web.edited.connect(lambda mm: edit(tr("Least web"), stencil__least_web=mm))
         self.least_opening.edited.connect(lambda mm: edit(tr("Least opening"), stencil__least_opening=mm))
+        self.seal.edited.connect(lambda mm: edit(tr("Width of the seal"), stencil__seal=mm))
         self.least_island.edited.connect(lambda area: edit(tr("Least island"), stencil__least_island=area))
 
     def first_field(self) -> QWidget:
@@ -59,6 +61,7 @@ class StencilCard(StationCard):
         for part in self.parts:
             part.show_job(job)
         self.least_border.show_mm(choices.least_border, unit)
+        self.seal.show_mm(choices.seal, unit)
         self.least_web.show_mm(choices.least_web, unit)
         self.least_opening.show_mm(choices.least_opening, unit)
         self.least_island.show_area(choices.least_island, unit)

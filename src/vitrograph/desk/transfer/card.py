@@ -51,13 +51,17 @@ class TransferCard(StepsCard):
         self.roll = LengthField(tr("Tape on the roll, wide"), "roll_width", least=1e-6)
         self.clear = named(Tick(tr("The tape is clear")), "clearTape")
         self.uses = NumberField(tr("A piece of tape serves"), "tapeUses", suffix="×", whole=True)
+        self.margin = LengthField(tr("Tape beyond the film"), "tapeMargin", least=0.0)
+        self.top_extra = LengthField(tr("Tape to hold it by, above"), "tapeTop", least=0.0)
+        self.overlap = LengthField(tr("Strips of tape lap by"), "tapeOverlap", least=0.0)
         self.lap = LengthField(tr("Films lap by at least"), "least_lap", least=0.0)
         self.settle = NumberField(tr("Settles for"), "settle", suffix="min")
         self.warmed = named(Tick(tr("Warmed while it settles")), "warmed")
         self.section(tr("Where it goes"))
         self.stack(self.readings, self.collar)
         self.section(tr("How it is set"))
-        self.stack(self.way, self.why, self.roll, self.clear, self.uses, self.lap, self.settle, self.warmed)
+        self.stack(self.way, self.why, self.roll, self.clear, self.uses, self.margin, self.top_extra,
+                   self.overlap, self.lap, self.settle, self.warmed)
         self._connect()
 
     def _connect(self) -> None:
@@ -66,6 +70,9 @@ class TransferCard(StepsCard):
         self.roll.edited.connect(lambda mm: edit(tr("Tape width"), transfer__roll_width=mm))
         self.clear.clicked.connect(lambda on: edit(tr("Clear tape"), transfer__clear=on))
         self.uses.edited.connect(lambda many: edit(tr("Uses of a piece of tape"), transfer__uses=round(many)))
+        self.margin.edited.connect(lambda mm: edit(tr("Tape beyond the film"), transfer__margin=mm))
+        self.top_extra.edited.connect(lambda mm: edit(tr("Tape to hold it by"), transfer__top_extra=mm))
+        self.overlap.edited.connect(lambda mm: edit(tr("Lap of the strips"), transfer__overlap=mm))
         self.lap.edited.connect(lambda mm: edit(tr("Least lap"), transfer__least_lap=mm))
         self.settle.edited.connect(lambda minutes: edit(tr("Settling"), transfer__settle=minutes))
         self.warmed.clicked.connect(lambda on: edit(tr("Warmed"), transfer__warmed=on))
@@ -93,7 +100,9 @@ class TransferCard(StepsCard):
     def show_job(self, job: Job) -> None:
         choices, unit = job.transfer, self.bench.unit
         self.roll.show_mm(choices.roll_width, unit)
-        self.lap.show_mm(choices.least_lap, unit)
+        for field, mm in ((self.margin, choices.margin), (self.top_extra, choices.top_extra),
+                          (self.overlap, choices.overlap), (self.lap, choices.least_lap)):
+            field.show_mm(mm, unit)
         self.clear.setChecked(choices.clear)
         self.uses.show_number(choices.uses)
         self.settle.show_number(choices.settle)
