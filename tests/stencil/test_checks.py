@@ -9,7 +9,8 @@ from shapely.geometry import MultiPolygon
 
 from specimens import FLARE_IN, LANTERN, PLAQUE, in_mm, job, remedied, run, star_job
 from vitrograph.core.findings import Code, Level
-from vitrograph.core.job import FlatGlass, TaperedGlass
+from vitrograph.core.glass import blocks_of, largest_motif
+from vitrograph.core.job import FlatGlass, KeepOut, TaperedGlass
 from vitrograph.core.stencil.checks import CHECKS, CheckInput
 
 FAULTY = {
@@ -204,3 +205,20 @@ def test_a_word_whose_letters_stand_too_near_is_not_offered_in_parts():
     made = job("Kestrel", width=80.0, glass=WIDE_PANE, cut__mat_length=100.0, cut__mat_width=90.0)
     (found,) = [one for one in run(made).findings() if one.code == Code.SHEET]
     assert not [one for one in found.remedies if "fit__columns" in one.paths(made)]
+
+
+@pytest.mark.parametrize("times", [4, 5])
+def test_where_copies_have_no_clear_place_as_many_are_offered_as_have_one(times):
+    made = job("Kestrel", glass=LANTERN, width=60.0, fit__times=times, stencil__border=12.0,
+               features__keep_out=(KeepOut("handle", angle=np.pi, wide=30.0, low=0.0, high=140.0),))
+    results = run(made)
+    (found,) = [one for one in of_code(results, Code.KEEP_OUT) if one.level is Level.STOP]
+    (fewer,) = [one for one in found.remedies if "only" in in_mm(one.label)]
+    wide, high = results.fitted.size
+    kept = blocks_of(results.fitted.wall, made.features)
+    room = {many: largest_motif(results.fitted.wall, kept, made.stencil.least_border, wide / high, times=many).width
+            for many in (1, 2, 3)}
+    most = max(many for many, widest in room.items() if widest >= wide)
+    assert in_mm(fewer.label) == f"Move it clear, only {most} round the glass"
+    after = run(remedied(made, fewer))
+    assert not of_code(after, Code.KEEP_OUT) and after.fitted.size == pytest.approx((wide, high))

@@ -12,7 +12,7 @@ from shapely.geometry import MultiLineString
 from specimens import CARAFE, FLARE_IN, LANTERN, ORNAMENT, PLAQUE, TUMBLER, job, run, star_job
 from strategies import fits, words
 from vitrograph.core.findings import Code, Level
-from vitrograph.core.job import Artwork, Item, Job, Shape, Words
+from vitrograph.core.job import Artwork, Drawing, Item, Job, Shape, Words
 
 
 @given(text=words, fit=fits, kind=st.sampled_from([TUMBLER, FLARE_IN, LANTERN, PLAQUE]), border=st.floats(0, 40),
@@ -155,6 +155,19 @@ def test_each_side_has_its_own_border():
     left, low, right, high = mirrored.outline.bounds
     art = mirrored.openings.bounds                             # seen from the film's face, left and right change places
     assert (art[0] - left, art[1] - low, right - art[2], high - art[3]) == pytest.approx((22.0, 16.0, 14.0, 25.0))
+
+
+@pytest.mark.parametrize("gap", [24.0, 34.0, 50.0])
+def test_film_along_the_art_fills_what_is_hollow_up_to_a_border_wide_and_no_more(gap):
+    """A U with arms so far apart and a border of 10: the film's own hollow is 20 narrower, and filled under 10."""
+    wide = 60.0 + gap
+    page = f'<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 {wide} 60">'
+    drawing = Drawing(name="u.svg", data=f'{page}<path d="M0 0H30V50H{30 + gap}V0H{wide}V60H0Z"/></svg>'.encode())
+    sheet = run(job(glass=PLAQUE, stencil__border=10.0, stencil__outline="art").changed(
+        artwork=Artwork((Item(drawing, size=wide, size_is="width"),)))).sheet
+    ring = shapely.Polygon(sheet.openings.geoms[0].exterior)
+    told = ring.buffer(15.0, quad_segs=64).buffer(-5.0, quad_segs=64)
+    assert shapely.symmetric_difference(sheet.outline, told).area < 0.002 * told.area
 
 
 @pytest.mark.parametrize("glass", [TUMBLER, PLAQUE, CARAFE])
