@@ -6,7 +6,9 @@ from pathlib import Path
 
 import networkx
 import pytest
+from msgspec import inspect
 
+from vitrograph.core.job import Order
 from vitrograph.core.stations import STATIONS
 
 ROOT = Path(__file__).parents[1]
@@ -79,6 +81,31 @@ def test_every_station_has_its_rooms():
         assert (SOURCE / "core" / station / "__init__.py").exists()
         assert (SOURCE / "desk" / station / "card.py").exists()
         assert (ROOT / "tests" / station).is_dir()
+
+
+def choices_of(kind):
+    """Every choice below a type, as the record that holds it and its name."""
+    if isinstance(kind, inspect.Metadata):
+        yield from choices_of(kind.type)
+    elif isinstance(kind, inspect.UnionType):
+        for one in kind.types:
+            yield from choices_of(one)
+    elif isinstance(kind, inspect.VarTupleType):
+        yield from choices_of(kind.item_type)
+    elif isinstance(kind, inspect.StructType):
+        for field in kind.fields:
+            yield from list(choices_of(field.type)) or [(kind.cls.__name__, field.name)]
+
+
+def test_every_choice_of_an_order_can_be_made_in_the_window():
+    """Not by a file or a command alone: its name stands in the desk, as a change, a field or a remedy's path."""
+    by_itself = {("Order", "version"), ("Piece", "like"), ("Drawing", "data"), ("FontFile", "data"), ("Row", "ties_at"),
+                 *((kind, name) for kind in ("Mend", "FilmMend") for name in ("to", "amount", "reach")),
+                 ("Weighing", "before"), ("Weighing", "after")}
+    desk = "\n".join(path.read_text("utf-8") for path in DESK)
+    lacking = {(kind, name) for kind, name in choices_of(inspect.type_info(Order))
+               if not re.search(rf'__{name}\b|"{name}"|\b{name}=', desk)}
+    assert lacking == by_itself & lacking
 
 
 def test_files_and_functions_stay_short():

@@ -141,6 +141,10 @@ def test_the_licence_note_goes_with_the_job_and_a_bad_choice_is_told(tidy, sketc
     desk, window = tidy(sketch)
     type_into(window, "licence", "drawn here, CC0")
     assert desk.drawing.licence == "drawn here, CC0"
+    type_into(window, "pictureDpi", "300")
+    assert desk.drawing.trace.dpi == 300.0 and desk.bench.undo_stack.undoText() == "Dots to an inch of the picture"
+    type_into(window, "pictureDpi", "")
+    assert desk.drawing.trace.dpi is None
     type_into(window, "speck", "90 mm")
     desk.settle()
     assert "Nothing is left to trace" in window.wrong.text() and window.wrong.isVisible()

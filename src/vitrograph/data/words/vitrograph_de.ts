@@ -6669,6 +6669,15 @@ Sie sagt: {licence}</translation>
         <translation>Gedreht um</translation>
     </message>
     <message>
+        <source>Dots to an inch of the picture</source>
+        <translation>Punkte je Zoll des Bildes</translation>
+    </message>
+    <message>
+        <source>as it says</source>
+        <comment>a picture</comment>
+        <translation>wie es selbst sagt</translation>
+    </message>
+    <message>
         <source>Straighten by an edge</source>
         <translation>An einer Kante begradigen</translation>
     </message>

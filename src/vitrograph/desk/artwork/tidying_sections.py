@@ -10,7 +10,7 @@ from vitrograph.core.artwork import Placed
 from vitrograph.core.artwork.mend import mend_words
 from vitrograph.core.job import Drawing, Item, Mend, MendName
 from vitrograph.core.language import tr
-from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, button, drop_down, label
+from vitrograph.desk.kit.fields import AngleField, ChoiceRow, LengthField, NumberField, button, drop_down, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.panel import Panel
 from vitrograph.desk.kit.steady import Slider
@@ -74,6 +74,8 @@ class PictureSection(Section):
         self.pitch = LengthField(tr("A line each"), "line_pitch", least=0.2)
         self.least = LengthField(tr("No line thinner than"), "line_least", least=0.05)
         self.turn = AngleField(tr("Turned by"), "trace_turn")
+        self.dpi = NumberField(tr("Dots to an inch of the picture"), "pictureDpi", suffix="",
+                               empty=tr("as it says", "a picture"))
         self.level = button(tr("Straighten by an edge"))
         self.level.setObjectName("levelPicture")
         self.level.setCheckable(True)
@@ -88,7 +90,7 @@ class PictureSection(Section):
         row.addWidget(self.forget, 1)
         self.stack(self.tones, self.pitch, self.least, self.frosts, self.threshold_is, self.threshold_row, self.light,
                    self.background, picking, self.tolerance_row, label(tr("Outlines")), self.simplify_row, self.smooth,
-                   self.speck, self.pinhole, self.turn, self.level)
+                   self.speck, self.pinhole, self.dpi, self.turn, self.level)
         self._connect()
 
     def _slider(self, name: str, title: str, most: int) -> Slider:
@@ -119,8 +121,10 @@ class PictureSection(Section):
         self.simplify.valueChanged.connect(
             lambda at: change(tr("Simplify"), merge=True, trace__simplify=at / _STEPS_PER_MM))
         for field, name in ((self.smooth, "smooth"), (self.speck, "speck"), (self.pinhole, "pinhole"),
-                            (self.pitch, "line_pitch"), (self.least, "line_least"), (self.turn, "turn")):
-            field.edited.connect(lambda value, what=name: change(what.replace("_", " "), **{f"trace__{what}": value}))
+                            (self.pitch, "line_pitch"), (self.least, "line_least"), (self.turn, "turn"),
+                            (self.dpi, "dpi")):
+            field.edited.connect(lambda value, field=field, name=name: change(field.line.accessibleName(),
+                                                                              **{f"trace__{name}": value}))
         self.forget.clicked.connect(lambda: change(tr("Forget the background"), trace__background=[]))
         self.pick.toggled.connect(self.picking)
         self.level.toggled.connect(self.levelling)
@@ -151,6 +155,7 @@ class PictureSection(Section):
                           (self.pitch, choices.line_pitch), (self.least, choices.line_least)):
             field.show_mm(mm, unit)
         self.turn.show_radians(choices.turn)
+        self.dpi.show_number(choices.dpi)
 
     def _threshold_is(self, how: str) -> None:
         source = self.placed.local.source if self.placed is not None else None
