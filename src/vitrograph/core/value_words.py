@@ -22,6 +22,7 @@ _VALUES = (
 )
 _FILMS = {"stencil": tr("stencil", "a kind of film"), "removable": tr("removable", "a kind of film"),
           "permanent": tr("permanent", "a kind of film"), "shelf": tr("shelf", "a kind of film")}
+TURNINGS = {"free": tr("as it suits"), "quarter": tr("by quarters"), "none": tr("not: it has a grain")}    # of stencils
 
 
 def word_of(value: str) -> str:

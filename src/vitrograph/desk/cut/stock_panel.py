@@ -8,6 +8,7 @@ from msgspec.structs import replace
 from vitrograph.core.job import Job, Stock
 from vitrograph.core.language import tr
 from vitrograph.core.says import Length, Says
+from vitrograph.core.value_words import TURNINGS
 from vitrograph.core.workshop import cut_begun, load_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.card_part import CardPart
@@ -24,9 +25,7 @@ class StockPanel(CardPart):
         super().__init__(bench)
         self._workshop = workshop
         self.film = named(label("", "quiet"), "stockSays")
-        self.turning = ChoiceRow(tr("Stencils may be turned on it"), "stockTurning", [
-            ("free", tr("as it suits")), ("quarter", tr("by quarters")), ("none", tr("not: it has a grain"))],
-            columns=3)
+        self.turning = ChoiceRow(tr("Stencils may be turned on it"), "stockTurning", [*TURNINGS.items()], columns=3)
         self.mat_width = LengthField(tr("Width of the mat or roll"), "mat_width", least=1.0)
         self.mat_length = LengthField(tr("Length of the mat"), "mat_length", least=1.0)
         self.edge = LengthField(tr("Left free along its edges"), "mat_edge", least=0.0)
@@ -43,9 +42,9 @@ class StockPanel(CardPart):
 
     def show_job(self, job: Job) -> None:
         cut, unit = job.cut, self.bench.unit
-        told = [self.bench.words(_line(stock)) for stock in cut.stock]
-        more = tr("; and {said} more", said=len(told) - _MOST_TOLD) if len(told) > _MOST_TOLD else ""
-        self.film.setText(tr("Cut from: {all}{more}.", all="; ".join(told[:_MOST_TOLD]), more=more) if told else tr(
+        told = [self.bench.words(_line(stock)) for stock in cut.stock[:_MOST_TOLD]]
+        more = tr("; and {said} more", said=len(cut.stock) - _MOST_TOLD) if len(cut.stock) > _MOST_TOLD else ""
+        self.film.setText(tr("Cut from: {all}{more}.", all="; ".join(told), more=more) if told else tr(
             "No film is named: pieces as large as the mat are taken, as many as are wanted."))
         self.turning.setVisible(bool(told))
         if told:

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QColorDialog, QComboBox, QPushButton, QWidget
 from vitrograph.core.errors import LengthError
 from vitrograph.core.language import day_words, read_day, tr
 from vitrograph.core.units import Unit
+from vitrograph.core.value_words import TURNINGS
 from vitrograph.core.workshop.owning import Kind
 from vitrograph.desk.kit.fields import (
     ChoiceRow,
@@ -29,7 +30,6 @@ from vitrograph.desk.kit.wrapping import Tick
 
 FILM_KINDS = [("stencil", tr("stencil film")), ("removable", tr("removable")), ("permanent", tr("permanent")),
               ("shelf", tr("shelf liner"))]
-TURNINGS = [("free", tr("as it suits")), ("quarter", tr("by quarters")), ("none", tr("not: it has a grain"))]
 _TOOLS = [("ruler", tr("ruler")), ("tape", tr("tape")), ("calipers", tr("calipers"))]
 _SWATCH_PX = 16
 
@@ -185,7 +185,7 @@ def _film(form: OwnedForm) -> None:
     form.length("width", tr("How wide it is"))
     form.length("left", tr("How much of its length is left"))
     form.number("price", tr("What a metre costs, in your money"))
-    form.choice("turning", tr("Stencils may be turned on it"), TURNINGS, columns=3)
+    form.choice("turning", tr("Stencils may be turned on it"), [*TURNINGS.items()], columns=3)
     form.length("least_web", tr("Thinnest web it keeps"))
     form.length("least_opening", tr("Narrowest opening it keeps"))
     form.number("give", tr("How much it gives, where you found out"), "%", factor=0.01, empty=tr("usual", "a film"))

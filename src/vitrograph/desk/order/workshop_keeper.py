@@ -1,6 +1,7 @@
 """The workshop as its windows hold it: every change is kept at once, and an order that is new follows."""
 
 from collections.abc import Callable
+from contextlib import suppress
 from pathlib import Path
 from typing import Any
 
@@ -44,7 +45,8 @@ class WorkshopKeeper(QObject):
             made = change_workshop(self.place, change)
         except VitrographError as error:
             self.bench.refused.emit(error.words(self.held.house.units))
-            self.bench.attempt(self._look)
+            with suppress(VitrographError):                    # that it cannot be read is said already
+                self.held = load_workshop(self.place)
             self.changed.emit()
             return False
         self.held = made
@@ -52,6 +54,3 @@ class WorkshopKeeper(QObject):
             self.bench.put(tr("The workshop"), begun(made, order))
         self.changed.emit()
         return True
-
-    def _look(self) -> None:
-        self.held = load_workshop(self.place)
