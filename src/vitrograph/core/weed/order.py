@@ -14,7 +14,7 @@ from vitrograph.core.geometry import Points
 
 SIZES_MM2 = (12.0, 150.0)          # small, middling, large (common practice, no published source)
 _EXACT = 7                         # openings of one size that are ordered exactly
-_ROUNDS = 4                        # of moving single openings, at most
+_ROUNDS = 30                       # of moving single openings, at most
 
 Pair = tuple[int, int]
 
