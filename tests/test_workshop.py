@@ -255,3 +255,21 @@ def test_a_day_or_a_colour_that_is_none_is_told_with_an_example(setting, says, t
     monkeypatch.setenv("XDG_DATA_HOME", str(tmp_path))
     assert main(["workshop", "--set", setting]) == 2
     assert says in capsys.readouterr().err and not (tmp_path / "vitrograph" / "workshop.json").exists()
+
+
+def test_a_leftover_that_is_used_up_is_owned_no_longer_but_for_the_only_film():
+    left = Film("Green, left over", width=200.0, left=300.0)
+    whole = Film("Green", left=900.0)
+    used = Stock(left.name, left.width, left.left)
+    assert with_left_over(Workshop(films=(left, whole)), used, "stencil", 300.0, None).films == (whole,)
+    assert with_left_over(Workshop(films=(left,)), used, "stencil", 300.0, None).films == (replace(left, left=0.0),)
+    kept = with_left_over(Workshop(films=(left, whole)), used, "stencil", 180.0, None).films
+    assert kept == (replace(left, left=120.0), whole)
+
+
+def test_names_are_from_one_letter_to_eighty_and_forty_cutters_may_be_owned():
+    rows = [{"name": "B" * (1 + number)} for number in range(40)]
+    assert len(workshop_of({"cutters": rows}).cutters) == 40
+    for wrong in ([*rows, {"name": "C"}], [{"name": ""}], [{"name": "B" * 81}]):
+        with pytest.raises(WorkshopError, match="cutters"):
+            workshop_of({"cutters": wrong})
