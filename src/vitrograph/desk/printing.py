@@ -78,14 +78,15 @@ class Printing(QObject):
         self._end(self.told, tr("{what}: printing is stopped", what=self._what))
 
     def _begin(self, pages: object) -> None:
-        all_of_them, self._printed = cast(list[Page], pages), 0
-        self._pages = self._canvas.chosen(all_of_them) if self._canvas is not None else []
-        if self._canvas is not None and not self._pages:
+        canvas, all_of_them = self._canvas, cast(list[Page], pages)
+        assert canvas is not None                              # a stop forgets what was asked
+        self._pages, self._printed = canvas.chosen(all_of_them), 0
+        if not self._pages:
             self._end(self.refused, tr("{what} has {n} pages: none of those you chose is among them",
                                        "{what} has {n} page: none of those you chose is among them",
                                        n=len(all_of_them), what=self._what))
             return
-        self._next(self._canvas)
+        self._next(canvas)
 
     def _next(self, canvas: "PrinterCanvas | None") -> None:
         """Print a page; between two the window answers."""

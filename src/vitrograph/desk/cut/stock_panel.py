@@ -1,6 +1,7 @@
 """What the order in hand is cut from and on: its film, how stencils may be turned on that, and the cutter's mat."""
 
 from collections.abc import Callable
+from functools import partial
 from pathlib import Path
 
 from msgspec.structs import replace
@@ -32,12 +33,13 @@ class StockPanel(CardPart):
         self.travel = SpeedField(tr("Speed with the blade up"), "travel_speed")
         self.take = named(button(tr("Take those of your workshop")), "takeStock")
         self.stack(self.film, self.turning, self.mat_width, self.mat_length, self.edge, self.travel, self.take)
-        edit = bench.edit
-        self.turning.edited.connect(self._turn)
-        self.mat_width.edited.connect(lambda mm: edit(tr("Width of the mat"), cut__mat_width=mm, cut__laid=()))
-        self.mat_length.edited.connect(lambda mm: edit(tr("Length of the mat"), cut__mat_length=mm, cut__laid=()))
-        self.edge.edited.connect(lambda mm: edit(tr("Edge left free"), cut__edge=mm, cut__laid=()))
-        self.travel.edited.connect(lambda speed: edit(tr("Speed"), cut__travel_speed=speed))
+        lay_on = partial(bench.edit, cut__laid=())             # on other film nothing lies where it was laid
+        self.turning.edited.connect(lambda how: lay_on(tr("Turning on the film"), cut__stock=tuple(
+            replace(one, turning=how) for one in bench.job.cut.stock)))
+        self.mat_width.edited.connect(lambda mm: lay_on(tr("Width of the mat"), cut__mat_width=mm))
+        self.mat_length.edited.connect(lambda mm: lay_on(tr("Length of the mat"), cut__mat_length=mm))
+        self.edge.edited.connect(lambda mm: lay_on(tr("Edge left free"), cut__edge=mm))
+        self.travel.edited.connect(lambda speed: bench.edit(tr("Speed"), cut__travel_speed=speed))
         self.take.clicked.connect(lambda: bench.attempt(self._take_over))
 
     def show_job(self, job: Job) -> None:
@@ -52,10 +54,6 @@ class StockPanel(CardPart):
         for field, mm in ((self.mat_width, cut.mat_width), (self.mat_length, cut.mat_length), (self.edge, cut.edge)):
             field.show_mm(mm, unit)
         self.travel.show_speed(cut.travel_speed, unit)
-
-    def _turn(self, turning: object) -> None:
-        stock = tuple(replace(one, turning=turning) for one in self.bench.job.cut.stock)
-        self.bench.edit(tr("Turning on the film"), cut__stock=stock, cut__laid=())
 
     def _take_over(self) -> None:
         """Cut this order from the film, and on the cutter, that the workshop has in use today."""

@@ -158,13 +158,13 @@ class OwnedForm(Column):
         self._add(name, made, show)
 
     def named_one(self, name: str, title: str, offered: Callable[[], list[str]], take: Callable[[str], Any]) -> None:
-        """One of several by its name: which are `offered`, and what of a name is `taken`."""
+        """One of several by its name: which are `offered`, and what it is that a name is of."""
         made: QComboBox = drop_down(self._id(name), title)
         made.activated.connect(lambda _at: self.edited.emit(name, take(made.currentData())))
 
-        def show(value: Any, _unit: Unit) -> None:
+        def show(_value: Any, _unit: Unit) -> None:
             made.clear()
-            for one in dict.fromkeys((value.name, *offered())):
+            for one in offered():
                 made.addItem(tr(one), one)
 
         self.stack(label(title))

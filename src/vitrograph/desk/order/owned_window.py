@@ -5,8 +5,6 @@ from collections.abc import Callable
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QScrollArea, QVBoxLayout, QWidget
 
-from vitrograph.core.errors import JobError
-from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
 from vitrograph.core.workshop import OwnCream, Workshop
@@ -23,11 +21,11 @@ from vitrograph.core.workshop.owning import (
     without,
 )
 from vitrograph.desk.kit import theme
-from vitrograph.desk.kit.fields import ChoiceRow, Column, Field, button, in_a_row, label
+from vitrograph.desk.kit.fields import ChoiceRow, Column, button, in_a_row, label
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.order.owned_form import OwnedForm, form_of, hands_form, swatch
-from vitrograph.desk.order.workshop_keeper import WorkshopKeeper
+from vitrograph.desk.order.workshop_keeper import WorkshopKeeper, told_by
 
 _SAYS = {
     "films": tr("New orders are cut from the first film, then from the others of its kind: put leftovers and what you "
@@ -60,7 +58,9 @@ class OwnedWindow(QDialog):
         for made, name in ((self.another, "ownedAnother"), (self.first, "ownedFirst"), (self.out, "ownedOut")):
             made.setObjectName(name)
         self.forms: dict[str, OwnedForm] = {**{kind: form_of(kind) for kind in KINDS}, "hands": hands_form()}
-        self.forms["creams"].named_one("recipe", tr("The recipe it is used by"), self._recipes, self._recipe)
+        self.forms["creams"].named_one("recipe", tr("The recipe it is used by"),
+                                        lambda: self.keeper.recipes(self._cream),
+                                        lambda name: self.keeper.recipe(self._cream, name))
         self._lay_out()
         self._connect()
         self.show_kind("films")
@@ -134,40 +134,17 @@ class OwnedWindow(QDialog):
 
     def _take(self, kind: str, name: str, value: object) -> None:
         """Keep what was typed into a field."""
-        form, at = self.forms[kind], self.at
+        field, at = self.forms[kind].fields[name], self.at
         if kind == "hands":
-            self.keeper.change(self._telling(form, name, lambda known: changed_record(known, {name: value})))
+            self.keeper.change(told_by(field, lambda known: changed_record(known, {name: value})))
         elif value != getattr(owned(self.keeper.held, self._own_kind)[at], name):
             mine = self._own_kind
-            self.keeper.change(as_seen(mine, self.keeper.held, self._telling(
-                form, name, lambda known: with_value(known, mine, at, name, value))))
-
-    def _telling(
-        self, form: OwnedForm, name: str, change: Callable[[Workshop], Workshop]
-    ) -> Callable[[Workshop], Workshop]:
-        """A change that is refused by the name its field has on screen."""
-        field = form.fields[name]
-        called = (field.line if isinstance(field, Field) else field).accessibleName()
-
-        def told(known: Workshop) -> Workshop:
-            try:
-                return change(known)
-            except JobError as error:
-                raise error.about(called) from None
-
-        return told
+            self.keeper.change(as_seen(mine, self.keeper.held, told_by(
+                field, lambda known: with_value(known, mine, at, name, value))))
 
     @property
     def _own_kind(self) -> Kind:
         return next(kind for kind in KINDS if kind == self.kind)
-
-    def _recipes(self) -> list[str]:
-        held = self.keeper.held
-        return [one.name for one in (label_recipe(self._cream.label_minutes), *held.recipes, *usual_recipes())]
-
-    def _recipe(self, name: str) -> object:
-        cream = self._cream
-        return recipe_named(name, (label_recipe(cream.label_minutes), cream.recipe, *self.keeper.held.recipes))
 
     @property
     def _cream(self) -> OwnCream:

@@ -6,11 +6,28 @@ from pathlib import Path
 from typing import Any
 
 from PySide6.QtCore import QObject, Signal
+from PySide6.QtWidgets import QWidget
 
-from vitrograph.core.errors import VitrographError
+from vitrograph.core.errors import JobError, VitrographError
+from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
+from vitrograph.core.job import Recipe
 from vitrograph.core.language import tr
-from vitrograph.core.workshop import Workshop, begun, change_workshop, load_workshop
+from vitrograph.core.workshop import OwnCream, Workshop, begun, change_workshop, load_workshop
 from vitrograph.desk.bench import Bench
+from vitrograph.desk.kit.fields import Field
+
+
+def told_by(field: QWidget, change: Callable[[Workshop], Workshop]) -> Callable[[Workshop], Workshop]:
+    """A change that is refused by the name its field has on screen."""
+    called = (field.line if isinstance(field, Field) else field).accessibleName()
+
+    def told(known: Workshop) -> Workshop:
+        try:
+            return change(known)
+        except JobError as error:
+            raise error.about(called) from None
+
+    return told
 
 
 class WorkshopKeeper(QObject):
@@ -36,6 +53,15 @@ class WorkshopKeeper(QObject):
         for step in path.split("__"):
             at = at[int(step)] if step.isdigit() else getattr(at, step)
         return at
+
+    def recipes(self, cream: OwnCream) -> list[str]:
+        """The names of what a cream may be used by: its own recipe, its label's time, the maker's, the usual ones."""
+        of_label = label_recipe(cream.label_minutes)
+        return list(dict.fromkeys(one.name for one in (cream.recipe, of_label, *self.held.recipes, *usual_recipes())))
+
+    def recipe(self, cream: OwnCream, name: str) -> Recipe:
+        """The recipe of such a name."""
+        return recipe_named(name, (label_recipe(cream.label_minutes), cream.recipe, *self.held.recipes))
 
     def change(self, change: Callable[[Workshop], Workshop]) -> bool:
         """Keep a change, and return True, or say why it cannot be; what is in the file by then is seen again."""

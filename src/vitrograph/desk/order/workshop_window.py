@@ -6,9 +6,7 @@ from typing import Any
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLineEdit, QVBoxLayout, QWidget
 
-from vitrograph.core.errors import JobError, VitrographError
-from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
-from vitrograph.core.job import Recipe
+from vitrograph.core.errors import VitrographError
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
 from vitrograph.core.workshop import Workshop, begun, default_file, differences
@@ -17,7 +15,6 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import (
     ChoiceRow,
     Column,
-    Field,
     LengthField,
     MinutesField,
     NumberField,
@@ -32,7 +29,7 @@ from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.order.owned_form import FILM_KINDS
 from vitrograph.desk.order.owned_window import OwnedWindow
-from vitrograph.desk.order.workshop_keeper import WorkshopKeeper
+from vitrograph.desk.order.workshop_keeper import WorkshopKeeper, told_by
 from vitrograph.languages import LANGUAGES
 
 _BELLS = [(1.0, tr("loud")), (0.7, tr("usual")), (0.25, tr("quiet")), (0.0, tr("flash only"))]
@@ -148,14 +145,10 @@ class WorkshopWindow(QDialog):
 
     def _recipe(self) -> QComboBox:
         made = drop_down("creams__0__recipe", tr("The recipe it is used by"))
-        made.activated.connect(lambda _at: self.take("creams__0__recipe", self._recipe_of(made.currentData())))
+        made.activated.connect(lambda _at: self.take("creams__0__recipe", self.keeper.recipe(
+            self.held.creams[0], made.currentData())))
         self.fields["creams__0__recipe"] = made
         return made
-
-    def _recipe_of(self, name: str) -> Recipe:
-        """The recipe of a name: the label's own time, one of the maker's, or a usual one."""
-        own = (label_recipe(self.held.creams[0].label_minutes), self.held.creams[0].recipe, *self.held.recipes)
-        return recipe_named(name, own)
 
     def _minutes(self) -> NumberField:
         return self._numbered(MinutesField(tr("Minutes its label says"), "creams__0__label_minutes"))
@@ -180,20 +173,13 @@ class WorkshopWindow(QDialog):
     def take(self, path: str, value: object) -> None:
         """Keep an answer, or say why it cannot be."""
         if value != self.keeper.value(path):
-            self.keeper.change(lambda known: self._answered(known, path, value))
+            self.keeper.change(told_by(self.fields[path], lambda known: changed_record(known, {path: value})))
 
     def open_owned(self) -> OwnedWindow:
         """Open all that is owned beside this window."""
         made = OwnedWindow(self.keeper, self)
         made.show()
         return made
-
-    def _answered(self, known: Workshop, path: str, value: object) -> Workshop:
-        try:
-            return changed_record(known, {path: value})
-        except JobError as error:                              # told by the name that the field has on screen
-            field = self.fields[path]
-            raise error.about((field.line if isinstance(field, Field) else field).accessibleName()) from None
 
     def _load(self) -> None:
         try:
@@ -214,9 +200,8 @@ class WorkshopWindow(QDialog):
             elif isinstance(field, ChoiceRow):
                 field.show_choice(value)
             elif isinstance(field, QComboBox):
-                label_own = label_recipe(self.held.creams[0].label_minutes)
                 field.clear()
-                for name in dict.fromkeys(one.name for one in (value, label_own, *self.held.recipes, *usual_recipes())):
+                for name in self.keeper.recipes(self.held.creams[0]):
                     field.addItem(tr(name), name)
             else:
                 field.setText(value)
