@@ -118,16 +118,21 @@ def explain(title: str, *fields: QWidget) -> None:
 
 
 class Field(QWidget):
-    """A named line of input with room below for one sentence when what was typed cannot be read."""
+    """A named line of input with room below for one sentence when what was typed cannot be read.
+
+    One that may be `empty` says so in these words while it is, and emits None.
+    """
 
     edited = Signal(object)
 
-    def __init__(self, title: str, name: str, read: Callable[[str], object], *, suffix: str = "") -> None:
+    def __init__(self, title: str, name: str, read: Callable[[str], object], *, suffix: str = "",
+                 empty: str = "") -> None:
         super().__init__()
         self.setObjectName(f"{name}Field")
-        self._read = read
+        self._read, self._may_be_empty = read, bool(empty)
         self._shown = ""
         self.line = named(Line(), name)
+        self.line.setPlaceholderText(empty)
         self.line.setAccessibleName(title)
         self.line.setFont(theme.font())
         self._title = label(title)
@@ -181,7 +186,7 @@ class Field(QWidget):
             self.complain("")
             return
         try:
-            value = self._read(text)
+            value = None if self._may_be_empty and not text.strip() else self._read(text)
         except (LengthError, ValueError) as error:
             only = "" if ";" in text else tr("reading {number}: {error}", number=1, error="")
             self.complain(str(error).removeprefix(only))
@@ -195,11 +200,9 @@ class LengthField(Field):
     """A length in the maker's unit; any unit or fraction may be typed."""
 
     def __init__(self, title: str, name: str, *, least: float | None = None, empty: str = "") -> None:
-        super().__init__(title, name, self._parse, suffix="mm")
+        super().__init__(title, name, self._parse, suffix="mm", empty=empty)
         self._unit: Unit = "mm"
         self._least = least
-        self._may_be_empty = bool(empty)
-        self.line.setPlaceholderText(empty)
 
     def show_mm(self, mm: float | None, unit: Unit) -> None:
         """Show a length, or nothing."""
@@ -208,9 +211,7 @@ class LengthField(Field):
         digits = 2 if unit == "mm" else 3
         self.show_text("" if mm is None else format_number(mm, unit, digits=digits).replace("\u2212", "-"))
 
-    def _parse(self, text: str) -> float | None:
-        if not text.strip() and self._may_be_empty:
-            return None
+    def _parse(self, text: str) -> float:
         mm = parse_length(text, self._unit)
         if self._least is not None and mm < self._least:
             raise LengthError(tr("it must be more than 0") if self._least > 0 else tr("it cannot be less than 0"))
@@ -229,9 +230,8 @@ class NumberField(Field):
 
     def __init__(self, title: str, name: str, *, suffix: str, factor: float = 1.0, whole: bool = False,
                  empty: str = "") -> None:
-        super().__init__(title, name, self._parse, suffix=suffix)
-        self._factor, self._whole, self._may_be_empty = factor, whole, bool(empty)
-        self.line.setPlaceholderText(empty)
+        super().__init__(title, name, self._parse, suffix=suffix, empty=empty)
+        self._factor, self._whole = factor, whole
 
     def show_number(self, value: float | None) -> None:
         """Show a value given in the core's unit, or nothing."""
@@ -239,9 +239,7 @@ class NumberField(Field):
         self.show_text("" if value is None else f"{shown:.0f}" if self._whole else
                        decimals(f"{shown:.2f}".rstrip("0").rstrip(".")))
 
-    def _parse(self, text: str) -> float | None:
-        if not text.strip() and self._may_be_empty:
-            return None
+    def _parse(self, text: str) -> float:
         number = parse_number(text.strip().rstrip("°%"))
         return round(number) if self._whole else number * self._factor
 
