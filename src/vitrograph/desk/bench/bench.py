@@ -284,6 +284,7 @@ class Bench(Spoken, Remembers, ArtInHand, QObject):
 
     def _hear(self, answer: OrderResults) -> None:
         """Show what is new of the piece in hand at once; of the others, told many at once, now and then the newest."""
+        self.runner.hear()
         self._newest = answer
         known, same = self.order_results, answer.order is self.order
         if same and not answer.complete and known.pieces[self.index] is answer.pieces[self.index]:

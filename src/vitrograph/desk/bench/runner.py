@@ -35,6 +35,7 @@ class Runner(QThread):
         self._cancel = Event()
         self._work = QSemaphore()
         self._drawn = Event()
+        self._heard = True                 # false while an answer is on its way to the window's thread
         self._closing = False
         self._idle = True
         self._quick = _COLD_SECONDS
@@ -62,9 +63,14 @@ class Runner(QThread):
             self._wanted = None
         self._drawn.set()
 
+    def hear(self) -> None:
+        """The last answer has come: what is drawn from now on may be it."""
+        self._heard = True
+
     def go_on(self) -> None:
-        """What was answered has been drawn: work on."""
-        self._drawn.set()
+        """All that has come is drawn: work on, unless that was the answer before the last, which is on its way."""
+        if self._heard:
+            self._drawn.set()
 
     def close(self) -> None:
         """Stop the thread and wait for it."""
@@ -99,6 +105,7 @@ class Runner(QThread):
                 results = made.pieces[at]
                 self.reached.emit(made.done)
                 if _worth_showing(results, slow=perf_counter() - begun > self._quick) and not cancel.is_set():
+                    self._heard = False
                     self._drawn.clear()
                     self.answered.emit(made)
                     if not results.complete and not cancel.is_set():
