@@ -2,6 +2,7 @@
 
 import json
 from importlib import resources
+from math import pi
 from pathlib import Path
 from typing import Any
 
@@ -62,6 +63,14 @@ def _with_piece(what: Content, width: float, height: float | None, changes: dict
     item = Item(what, key=1, size=height or width, size_is="height" if height else "width")
     plain = Job(glass=TUMBLER).changed(artwork=Artwork((item,)), fit__from_rim=40.0)
     return plain.changed(**changes) if changes else plain
+
+
+def two_sided(**changes: Any) -> Job:
+    """Words on the front and the year on the other side of the tumbler, a film each."""
+    made = job("Kestrel", width=52.0, **({"fit__columns": 2} | changes))
+    half = pi * run(made).fitted.chart.middle_scale
+    year = Item(Words("1887"), key=2, size=20.0, x=half)
+    return made.changed(artwork=Artwork((*made.artwork.items, year)))
 
 
 def run(made: Job) -> Results:

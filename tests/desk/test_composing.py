@@ -7,7 +7,7 @@ from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QListWidget, QPlainTextEdit, QPushButton
 
-from specimens import STAR, TUMBLER, fonts_folder, in_mm
+from specimens import PLAQUE, STAR, TUMBLER, fonts_folder, in_mm
 from vitrograph.core import artwork
 from vitrograph.core.artwork.words.sturdy import thinnest_stroke
 from vitrograph.core.demo import demo_job
@@ -198,6 +198,23 @@ def test_pieces_are_lined_up_spaced_and_matched_by_buttons(desk):
     desk.bench.choose(BAND, NAME)
     desk.click("space_across")
     assert "three items or more" in desk.says("message")
+
+
+def test_an_item_goes_to_the_other_side_of_the_glass_and_back(desk):
+    desk.bench.choose(STARS)
+    other = desk.find(QPushButton, "otherSide")
+    half = np.pi * desk.bench.results.fitted.chart.middle_scale
+    assert other.isVisible()
+    desk.click("otherSide")
+    assert item(desk, STARS).x == pytest.approx(2.0 + half) and item(desk, NAME).x == 0.0
+    desk.click("otherSide")
+    assert item(desk, STARS).x == pytest.approx(2.0)
+    for changes in ({"fit__mode": "eye"}, {"fit__times": 2}, {"glass": PLAQUE}):
+        desk.bench.edit("", **changes)
+        desk.settle()
+        assert not other.isVisible()
+        desk.bench.undo_stack.undo()
+        desk.settle()
 
 
 def test_words_go_on_an_arc_of_a_typed_radius(desk):

@@ -23,12 +23,13 @@ from specimens import (
     remedied,
     run,
     star_job,
+    two_sided,
 )
 from vitrograph.core.cut import to_svg
 from vitrograph.core.demo import demo_job
 from vitrograph.core.film import NODES
 from vitrograph.core.fit import FitChoices, map_art
-from vitrograph.core.fit.band import OVERLAP_MM, SEAL_MM, cut_places
+from vitrograph.core.fit.band import OVERLAP_MM, SEAL_MM, Seams, cut_places
 from vitrograph.core.fit.films import APART_MM
 from vitrograph.core.glass import wall_of
 
@@ -181,10 +182,50 @@ def test_art_is_parted_in_its_gaps_alone(heights, gaps, many):
         boxes.append(shapely.box(0, y, 10, y + high))
         y += high + gap
     shape = shapely.multipolygons(boxes)
-    places = cut_places(shape, 1, many)
+    places = cut_places(shape, 1, many, Seams())
     assert len(places) <= many - 1 and places == sorted(places)
     for low, high in places:
         assert high - low >= 2 * SEAL_MM and shapely.box(0, low, 10, high).intersection(shape).area == 0
+
+
+@pytest.mark.parametrize("glass", [TUMBLER, CARAFE])
+@pytest.mark.parametrize("changes", [{}, {"fit__angle": 2.0}, {"stencil__kind": "clear", "stencil__ground": 6.0}])
+def test_designs_on_both_sides_have_films_that_stand_apart_and_are_looked_at_by_themselves(glass, changes):
+    both = run(two_sided(glass=glass, **changes))
+    one = run(both.job.changed(artwork__items=both.job.artwork.items[:1], fit__columns=1))
+    front, back = both.fitted.designs
+    film, other = both.fitted.films
+    # the front's film is the one it has alone, and the other has a border of its own all round
+    assert film.outline.symmetric_difference(one.fitted.films[0].outline).area < 0.5
+    assert film.border == pytest.approx(one.fitted.films[0].border, abs=1e-6)
+    assert other.border[0] == pytest.approx(other.border[2]) and film.marks == other.marks == ()
+    assert (front.low + front.high) / 2 == pytest.approx(both.fitted.angle, abs=1e-6)
+    assert back.middle - front.middle == pytest.approx(pi, abs=1e-3) and front.turn == pytest.approx(
+        one.fitted.designs[0].turn, abs=1e-6)
+    assert both.room.fits and not [found for found in both.findings("stencil") if found.code == "reading-width"]
+    assert shapely.MultiPolygon([both.sheet.covers[0]]).intersection(both.sheet.covers[1]).is_empty
+
+
+def test_designs_far_apart_on_one_film_are_offered_a_film_each():
+    made = two_sided(fit__columns=1)
+    results = run(made)
+    (found,) = [found for found in results.findings("stencil") if found.code == "reading-width"]
+    assert not results.room.fits and len(results.fitted.designs) == 1
+    parted = run(remedied(made, found.remedy))
+    assert parted.job == made.changed(fit__columns=2) and parted.room.fits
+    # a wide word beside it is not helped by that, nor art without such a gap: it is made smaller
+    for wide in (two_sided(fit__columns=1, stencil__reading_angle=0.5), job("Kestrel Point", width=150.0)):
+        (found,) = [found for found in run(wide).findings("stencil") if found.code == "reading-width"]
+        assert "Fit the front" in in_mm(found.remedy.label) and not found.remedies[1:]
+
+
+def test_the_room_of_designs_is_that_of_the_one_that_fits_the_least():
+    wide = two_sided()
+    year = wide.artwork.items[1]
+    results = run(wide.changed(artwork=wide.artwork.changed({2: {"size": 110.0, "x": year.x}})))
+    back = results.fitted.designs[1]
+    assert not results.room.fits and results.room.factor < 1 and results.room.outline[:, 0].mean() == pytest.approx(
+        back.middle, abs=0.05)
 
 
 def test_pieces_side_by_side_stand_upright_on_their_own():

@@ -13,7 +13,7 @@ from shapely.geometry import Polygon
 from specimens import CARAFE, TUMBLER, star_job
 from vitrograph.core.errors import FitError
 from vitrograph.core.film import SPACINGS_MM, relief_cuts
-from vitrograph.core.fit.band import EDGE_DEVIATION_MM, Band, band_edge, band_round, overlapping
+from vitrograph.core.fit.band import EDGE_DEVIATION_MM, Band, Seams, band_edge, band_round
 from vitrograph.core.fit.parted import set_out
 from vitrograph.core.glass import Ball, Frustum, wall_of
 from vitrograph.core.pipeline import Pipeline
@@ -89,9 +89,14 @@ def test_a_band_keeps_its_borders_as_far_as_the_glass_goes(u, wide, s, high, bor
     assert left[3] == pytest.approx(min(border[3], wall.length - s - high))
 
 
-@given(gap=st.floats(4, 60), border=st.floats(0, 40))
-def test_neighbouring_films_lap_in_their_gap_or_leave_it_to_the_openings(gap, border):
-    reach = overlapping(gap, border)
+@given(gap=st.floats(4, 90), border=st.floats(0, 40), far=st.booleans())
+def test_neighbouring_films_lap_in_their_gap_or_leave_it_to_the_openings_or_stand_apart(gap, border, far):
+    seams = Seams((border,) * 4, far=far)
+    reach = seams.reach(gap, 0)
+    assert seams.reach(gap, 2) == reach and not seams.apart(gap, 1)
+    if far and gap - reach - border >= 6.0:                    # designs that are looked at by themselves
+        assert seams.apart(gap, 0) and reach == border
+        return
     assert reach <= gap - 2.0 + 1e-9                           # off the other's openings
     if gap >= 10.0:
         assert 2 * reach - gap >= 6.0 - 1e-9                   # and lapping, wherever there is room for that

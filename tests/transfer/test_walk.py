@@ -1,12 +1,12 @@
 """The walk from weeded film to a glass ready for cream: the right steps for each glass, film and way, in order."""
 
-from math import hypot
+from math import degrees, hypot
 
 import numpy as np
 import pytest
 from msgspec.structs import replace
 
-from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, in_mm, job, remedied, run, star_job
+from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, in_mm, job, remedied, run, star_job, two_sided
 from vitrograph.core.findings import Code
 from vitrograph.core.fit import Band
 from vitrograph.core.job import Features, FlatGlass, KeepOut, TransferChoices
@@ -34,6 +34,17 @@ def test_each_films_tape_comes_off_and_it_settles_before_the_next_is_set():
     assert said.count("notches line up") == 1
     steps = {step.key: step for step in run(job("Kestrel\n\nPoint", **TWO_LINES)).transfer.steps}
     assert not steps["settle 1"].hands and steps["settle 1"].seconds == 900 and steps["set 1"].hands
+
+
+def test_films_on_both_sides_are_set_at_once_the_glass_turned_between_and_all_sides_masked():
+    keys, said = walked(two_sided())
+    order = ["bed", "set 1", "lay 1 0", "tape off 1", "bed 2", "set 2", "lay 2 0", "tape off 2"]
+    assert keys[keys.index("bed"):][: len(order)] == order
+    assert [key for key in keys if key.startswith("mask")] == [
+        f"mask {film} {side}" for film in (1, 2) for side in ("lower", "left", "right", "upper")]
+    assert "notches line up" not in said and said.count("settle") == 1
+    places = [setting.placing for setting in run(two_sided()).transfer.settings]
+    assert [round(abs(degrees(place.angle)), 1) for place in places] == [0.0, 180.0]
 
 
 def test_films_side_by_side_lap_by_what_lies_on_both_and_only_neighbours_do():

@@ -13,7 +13,7 @@ from msgspec import Struct
 from vitrograph.core.cut.paths.order import begun_at, order_rings
 from vitrograph.core.cut.paths.timing import seconds_of, travel_of
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.fit import LEAST_LAP_MM, SEAL_MM, cut_places, overlapping, parting
+from vitrograph.core.fit import LEAST_LAP_MM, SEAL_MM, Seams, cut_places, parting
 from vitrograph.core.geometry import Points, length_of, stretch_of
 from vitrograph.core.job import CutChoices
 from vitrograph.core.job.change import put
@@ -96,12 +96,12 @@ def _parted(choices: CutChoices, sheet: Sheet, least_lap: float) -> Remedy | Non
     art, box = sheet.fitted.art, sheet.outline.bounds
     whole = box[2] - box[0], box[3] - box[1]
     borders = [(whole[axis] - (art.bounds[axis + 2] - art.bounds[axis])) / 2 for axis in (0, 1)]
+    seams = Seams((borders[0], borders[1], borders[0], borders[1]), least_lap)
     for many in range(2, _MOST_PARTS + 1):
         for axis in (0, 1):
-            gaps = cut_places(art, axis, many, lap=least_lap)
+            gaps = cut_places(art, axis, many, seams)
             ends = [art.bounds[axis], *(edge for gap in gaps for edge in gap), art.bounds[axis + 2]]
-            reach = [borders[axis], *(overlapping(high - low, borders[axis], least_lap) for low, high in gaps),
-                     borders[axis]]
+            reach = [borders[axis], *(seams.reach(high - low, axis) for low, high in gaps), borders[axis]]
             widest = max(before + high - low + after for low, high, before, after in zip(
                 ends[::2], ends[1::2], reach[:-1], reach[1:], strict=True))
             lap = min((gap[1] - gap[0] for gap in gaps), default=0.0) - 2 * SEAL_MM

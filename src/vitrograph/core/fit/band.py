@@ -20,11 +20,41 @@ _EVEN = 0.25                       # of an even part, by which a better gap may 
 NEAR_MM = 0.5                      # films no farther apart than that are joined
 _SHARE = 0.5                       # of the shorter of two films' sides, by which they lie along each other
 OVERLAP_MM = 6.0                   # by which neighbouring borders lie on each other, where the gap allows
+BARE_MM = 6.0                      # of glass between films that stand apart, at least: a slit would be hard to mask
 _CLOSED = 1e-6                     # radians: ends no farther apart meet
 _FAR = 1e6                         # mm: farther than any art reaches
 ALL: Box = (-_FAR, -_FAR, _FAR, _FAR)
 
 Sides = tuple[float, float, float, float]                      # mm at the left, lower, right and upper side
+
+
+class Seams(Struct, frozen=True):
+    """How films of one glass meet: the border wanted at each side, and the least that they lap by, mm.
+
+    `far` says that the art goes farther round than is read at one look: it is several designs then, where its gaps
+    allow it, and their films stand apart.
+    """
+
+    border: Sides = (20.0, 20.0, 20.0, 20.0)
+    lap: float = LEAST_LAP_MM
+    far: bool = False
+
+    def apart(self, gap: float, axis: int) -> bool:
+        """Whether films stand apart in a gap between openings, across (0) or upright (1): each has its own border.
+
+        The glass between them is masked.
+        """
+        return self.far and axis == 0 and gap >= self.border[0] + self.border[2] + BARE_MM
+
+    def reach(self, gap: float, side: int) -> float:
+        """How far a film reaches at a side (as in SIDES) into the gap to its neighbour's openings, mm.
+
+        Each reaches so far that they lap, unless they stand apart.
+        """
+        border = self.border[side]
+        if self.apart(gap, side % 2):
+            return border
+        return min(gap - SEAL_MM, max(border, (gap + max(OVERLAP_MM, self.lap)) / 2))
 
 
 class Band(Struct, frozen=True):
@@ -104,12 +134,13 @@ def gaps_in(shape: MultiPolygon, axis: int) -> list[tuple[float, float]]:
 
 
 def cut_places(
-    shape: MultiPolygon, axis: int, many: int, least: float = 2 * SEAL_MM, lap: float = LEAST_LAP_MM
+    shape: MultiPolygon, axis: int, many: int, seams: Seams, least: float = 2 * SEAL_MM
 ) -> list[tuple[float, float]]:
     """The gaps that part a shape into `many` as even as may be, fewer where it has not so many; in order.
 
-    A gap narrower than `least` parts nothing: by itself, neither film could keep off the other's openings. One in
-    which the films lap by `lap` is taken before a narrower one that is a little more even.
+    A gap narrower than `least` parts nothing: by itself, neither film could keep off the other's openings. Gaps so wide
+    that films stand apart in them part designs that have nothing to do with each other, and are taken first; then one
+    in which the films lap enough, before a narrower one that is a little more even.
     """
     low, high = shape.bounds[axis], shape.bounds[axis + 2]
     free = [gap for gap in gaps_in(shape, axis) if gap[1] - gap[0] >= least]
@@ -117,29 +148,25 @@ def cut_places(
     for k in range(1, many):
         wanted = low + (high - low) * k / many
         left = [gap for gap in free if gap not in chosen]
-        near = [gap for gap in left if gap[1] - gap[0] >= least + lap
+        wide = [gap for gap in left if seams.apart(gap[1] - gap[0], axis)]
+        near = [gap for gap in left if gap[1] - gap[0] >= least + seams.lap
                 and abs((gap[0] + gap[1]) / 2 - wanted) <= _EVEN * (high - low) / many]
         if left:
-            chosen.append(min(near or left, key=lambda gap: abs((gap[0] + gap[1]) / 2 - wanted)))
+            chosen.append(min(wide or near or left, key=lambda gap: abs((gap[0] + gap[1]) / 2 - wanted)))
     return sorted(chosen)
 
 
 def parts_of(
-    art: MultiPolygon, axis: int, many: int, cell: Box, least: float = 2 * SEAL_MM, lap: float = LEAST_LAP_MM
+    art: MultiPolygon, axis: int, many: int, cell: Box, seams: Seams, least: float = 2 * SEAL_MM
 ) -> Iterator[tuple[Box, MultiPolygon]]:
     """A cell of art parted at its gaps, along x (0) or up y (1): the smaller cells and what lies in each."""
-    places = [(low + high) / 2 for low, high in cut_places(art, axis, many, least, lap)] if many > 1 else []
+    places = [(low + high) / 2 for low, high in cut_places(art, axis, many, seams, least)] if many > 1 else []
     ends = [cell[axis], *places, cell[axis + 2]]
     shapes = shapely.get_parts(art)
     middles = shapely.bounds(shapes)[:, [axis, axis + 2]].mean(axis=1)
     for low, high in pairwise(ends):
         box = (low, cell[1], high, cell[3]) if axis == 0 else (cell[0], low, cell[2], high)
         yield box, multipolygon(shapes[(middles >= low) & (middles < high)])
-
-
-def overlapping(gap: float, border: float, lap: float = LEAST_LAP_MM) -> float:
-    """How far each of two neighbouring films reaches into the gap between their openings, so that they lap, mm."""
-    return min(gap - SEAL_MM, max(border, (gap + max(OVERLAP_MM, lap)) / 2))
 
 
 def joints_of(bands: Sequence[Band], number: int) -> set[str]:

@@ -16,7 +16,7 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.errors import FitError, GlassError
 from vitrograph.core.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
-from vitrograph.core.fit.band import ALL, LEAST_LAP_MM, Band, Sides, band_edge, band_round, overlapping, parts_of
+from vitrograph.core.fit.band import ALL, Band, Seams, Sides, band_edge, band_round, parts_of
 from vitrograph.core.fit.chart import Chart, half_size, longest_edge, warp
 from vitrograph.core.fit.parted import Parted, Shifted, set_out
 from vitrograph.core.geometry import Box, Points, largest, without
@@ -34,16 +34,15 @@ Notch = tuple[float, float, float, float]                      # wall (u, s), an
 
 
 class FilmChoices(Struct, frozen=True):
-    """What the films depend on beside the fit: the borders, how near to an opening a snip may come, mm; the limit.
+    """What the films depend on beside the fit: the borders and laps, how near to an opening a snip may come, mm.
 
-    `nodes` of the membrane. Films of one glass lap by `lap` mm, where the gaps of the art allow it.
+    `limit` is what a film may give, `nodes` are those of the membrane.
     """
 
-    border: Sides = (20.0, 20.0, 20.0, 20.0)
+    seams: Seams = Seams()
     safe: float = 12.0
     limit: float = 0.015
     nodes: int = NODES
-    lap: float = LEAST_LAP_MM
 
 
 class Film(Struct, frozen=True, eq=False, dict=True):
@@ -129,14 +128,15 @@ class _Cell(Struct, frozen=True, eq=False):
 def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices, stands: float = 0.0) -> Films:
     """Cut the films of an art; they are laid from below upward, and from left to right.
 
-    Each next film lies over the edge of the one before it, as shingles do, so that cream runs over the joint. `chart`
+    Each next film lies over the edge of the one before it, as shingles do, so that cream runs over the joint, unless
+    there is so much room between their openings that they stand apart. `chart`
     has u0 and turn 0; on a pane the art stands so far (mm) to the right of the middle. Raises GlassError where a film
     reaches a pole.
     """
-    rows = [[_Cell(cell, _laid(part, chart)) for cell, part in parts_of(row, 0, fit.columns, cell, lap=choices.lap)]
-            for cell, row in parts_of(art, 1, fit.rows, ALL, lap=choices.lap)]
+    rows = [[_Cell(cell, _laid(part, chart)) for cell, part in parts_of(row, 0, fit.columns, cell, choices.seams)]
+            for cell, row in parts_of(art, 1, fit.rows, ALL, choices.seams)]
     cells = [cell for row in rows for cell in row]
-    boxes = _boxes(rows, chart.wall, choices, wrap=fit.wrap)
+    boxes = _boxes(rows, chart.wall, choices.seams, wrap=fit.wrap)
     bands = [band_round(chart.wall, box, sides, stands) for box, sides in boxes]
     alone = len(cells) == 1
     made = [_film(chart, cell, band, border, fit, choices, alone=alone)
@@ -167,10 +167,10 @@ def _on_wall(cell: Box, chart: Chart) -> Box:
 
 
 def _boxes(
-    rows: list[list[_Cell]], wall: Wall, choices: FilmChoices, *, wrap: bool
+    rows: list[list[_Cell]], wall: Wall, seams: Seams, *, wrap: bool
 ) -> Iterator[tuple[Box, Sides]]:
     """Of each film the box of its art on the wall, and the border wanted at each side; a wrap's film closes behind."""
-    bounds, border, lap = [_bounds(row) for row in rows], choices.border, choices.lap
+    bounds, border = [_bounds(row) for row in rows], seams.border
     u_low, u_high = min(box[0] for box in bounds), max(box[2] for box in bounds)
     scales = [float(wall.scale(np.array([(box[1] + box[3]) / 2]))[0]) for box in bounds]
     if min(scales) <= 0:
@@ -178,14 +178,13 @@ def _boxes(
     spare = max(0.0, wall.span - (u_high - u_low)) / 2 if wall.closed else np.inf
     outer = [spare if wrap and wall.closed else min(border[side] / min(scales), spare) for side in (0, 2)]
     for i, (row, scale, (_, s_low, _, s_high)) in enumerate(zip(rows, scales, bounds, strict=True)):
-        lower = overlapping(s_low - bounds[i - 1][3], border[1], lap) if i else border[1]
-        upper = overlapping(bounds[i + 1][1] - s_high, border[3], lap) if i + 1 < len(rows) else border[3]
+        lower = seams.reach(s_low - bounds[i - 1][3], 1) if i else border[1]
+        upper = seams.reach(bounds[i + 1][1] - s_high, 3) if i + 1 < len(rows) else border[3]
         # rows of one film each are all as wide as the widest, so that their sides line up
         ends = [(cell.wall.bounds[0], cell.wall.bounds[2]) for cell in row] if len(row) > 1 else [(u_low, u_high)]
         for k, (start, end) in enumerate(ends):
-            left = overlapping((start - ends[k - 1][1]) * scale, border[0], lap) if k else outer[0] * scale
-            right = (overlapping((ends[k + 1][0] - end) * scale, border[2], lap) if k + 1 < len(ends)
-                     else outer[1] * scale)
+            left = seams.reach((start - ends[k - 1][1]) * scale, 0) if k else outer[0] * scale
+            right = seams.reach((ends[k + 1][0] - end) * scale, 2) if k + 1 < len(ends) else outer[1] * scale
             yield (start, s_low, end, s_high), (left, lower, right, upper)
 
 
@@ -195,7 +194,7 @@ def _bounds(row: list[_Cell]) -> Box:
 
 
 def _notches(rows: list[list[_Cell]], bands: list[tuple[Band, Sides]]) -> Iterator[tuple[Notch, ...]]:
-    """For each film, the notches that line up with those of the films before and after it."""
+    """For each film, the notches that line up with those of the films before and after it, unless they stand apart."""
     at = iter(bands)
     grid = [[next(at) for _ in row] for row in rows]
     heights = [_bounds(row) for row in rows]
@@ -206,7 +205,7 @@ def _notches(rows: list[list[_Cell]], bands: list[tuple[Band, Sides]]) -> Iterat
             made = [(u, s, inward, 0.0) for s in levels for u, inward, side in
                     ((band.u_low, _NOTCH_MM, left), (band.u_high, -_NOTCH_MM, right)) if side >= 3 * _NOTCH_MM]
             turns = [(rows[i][j].wall.bounds[2] + rows[i][j + 1].wall.bounds[0]) / 2 for j in (k - 1, k)
-                     if 0 <= j < len(row) - 1]
+                     if 0 <= j < len(row) - 1 and row[j + 1][0].u_low <= row[j][0].u_high]
             made += [(u, s, 0.0, inward) for u in turns for s, inward, side in
                      ((band.s_low, _NOTCH_MM, lower), (band.s_high, -_NOTCH_MM, upper)) if side >= 3 * _NOTCH_MM]
             yield tuple(made)
@@ -246,7 +245,7 @@ def _pressed(
     for spacing in SPACINGS_MM if fit.relief and not by_cone else ():
         if _larger(ends) <= choices.limit:
             break
-        longest = _CUT_SHARE * min(choices.border)
+        longest = _CUT_SHARE * min(choices.seams.border)
         cuts = relief_cuts(Polygon(cone.develop(edge)), openings, choices.safe, longest, spacing)
         with suppress(FitError):                               # so deep that no shape is found: these are no help
             snipped = press(wall, cone, edge, openings, cuts, nodes=choices.nodes) if cuts else best

@@ -4,15 +4,17 @@ from typing import Literal
 
 import shapely
 from msgspec import Struct
+from msgspec.structs import replace
 from shapely.geometry import MultiPolygon, Point, Polygon, box
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.fit.band import ALL, SEAL_MM, parts_of
+from vitrograph.core.fit.band import ALL, SEAL_MM, Seams, parts_of
 from vitrograph.core.geometry import as_polygons, union, within, without
 
 _ARC = 16                          # segments of a quarter circle
 _PARTED = 4 * SEAL_MM              # a gap in which two grounds end, each so far from the art and from the other
 _SEAM_MM = 1e-3
+_SEAMS = Seams()
 _ROUND = 0.4                       # of the margin: a rectangle's corners
 
 
@@ -22,15 +24,16 @@ class Ground(Struct, frozen=True):
     shape: Literal["rectangle", "oval", "art"]
     margin: float
 
-    def round(self, art: MultiPolygon, rows: int = 1, columns: int = 1) -> MultiPolygon:
+    def round(self, art: MultiPolygon, rows: int = 1, columns: int = 1, seams: Seams = _SEAMS) -> MultiPolygon:
         """What is frosted: the ground without the art; a ground round each part, where it is cut in several films.
 
         >>> art = MultiPolygon([box(-10, -5, 10, 5)])
         >>> round(Ground("rectangle", 5.0).round(art).area)
         397
         """
-        cells = [one for cell, row in parts_of(art, 1, rows, ALL, _PARTED) for one in parts_of(
-            row, 0, columns, cell, _PARTED)]
+        wider = replace(seams, border=tuple(side + self.margin for side in seams.border))
+        cells = [one for cell, row in parts_of(art, 1, rows, ALL, wider, _PARTED) for one in parts_of(
+            row, 0, columns, cell, wider, _PARTED)]
         grounds = [within(self._whole(part), box(*cell).buffer(-SEAL_MM - _SEAM_MM, join_style="mitre"))
                    for cell, part in cells]
         return as_polygons(without(union(grounds), art))

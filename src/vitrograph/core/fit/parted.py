@@ -9,6 +9,8 @@ from numpy.typing import NDArray
 from vitrograph.core.geometry import Box, Points, distinct
 from vitrograph.core.glass import Cone, Sheeting
 
+_EDGE = 1e-6                       # of u or mm: less than anything is told by
+
 Cells = NDArray[np.intp]
 
 
@@ -78,6 +80,11 @@ class Parted(Struct, frozen=True, eq=False):
     def develop_in(self, cells: Cells, wall: Points) -> Points:
         """Lay wall points flat, each by a stated cell."""
         return self._each(cells, wall, [flat.develop for flat in self.flats])
+
+    def own(self, cell: int) -> Box:
+        """The part of the wall that is laid by a cell, its edges left out: they are its neighbours' as well."""
+        left, low, right, high = self.wall[cell]
+        return left + _EDGE, low + _EDGE, right - _EDGE, high - _EDGE
 
     def shifts(self, cells: Cells) -> Points:
         """Where each cell's film lies on the sheet, from where it would lie alone."""

@@ -14,7 +14,9 @@ from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork import Art, Mark, Placed
 from vitrograph.core.errors import FitError
+from vitrograph.core.fit.band import Seams
 from vitrograph.core.fit.chart import Chart, check_reach, half_size, longest_edge, warp
+from vitrograph.core.fit.designs import Design, designs_of
 from vitrograph.core.fit.films import WARP_DEVIATION_MM, Film, FilmChoices, Films, cut_films
 from vitrograph.core.fit.ground import Ground
 from vitrograph.core.fit.stand import angle_of, held_from_rim, middle_height, moved_round, rim_at
@@ -48,8 +50,8 @@ class FitChoices(Struct, frozen=True):
     def of(cls, job: Job) -> "FitChoices":
         """The choices that a job makes in its other parts."""
         stencil = job.stencil
-        films = FilmChoices(stencil.borders, stencil.least_border, job.fit.limit(job.cut.film),
-                            lap=job.transfer.least_lap)
+        films = FilmChoices(Seams(stencil.borders, job.transfer.least_lap), stencil.least_border,
+                            job.fit.limit(job.cut.film))
         ground = Ground(stencil.ground_shape, stencil.ground) if stencil.kind == "clear" else None
         return cls(stencil.viewing_mm, stencil.reading_angle, films, ground)
 
@@ -106,6 +108,11 @@ class Fitted(Struct, frozen=True, dict=True):
             left, low, right, high = self.art.bounds
             (u_low, s_low), (u_high, s_high) = self.chart.to_wall(np.array([[left, low], [right, high]])).tolist()
         return u_low, s_low, u_high, s_high
+
+    @cached_property
+    def designs(self) -> tuple[Design, ...]:
+        """What of the art is looked at by itself, from left to right: all of it, unless films stand apart."""
+        return designs_of(self.art, self.chart, self.films, (self.wall_bounds[0], self.wall_bounds[2]))
 
     @property
     def size_is(self) -> SizeIs:
@@ -266,11 +273,13 @@ def map_art(
     check_reach(wall, flat, fit.mode, s0, width / 2, height / 2)
     level = atan2(climb, float(wall.scale(np.array([s0]))[0])) if fit.level == "rim" else 0.0
     chart = replace(first, flat=flat, s0=s0, turn=fit.turn + level)
-    alone = art.shape if choices.ground is None else choices.ground.round(art.shape, fit.rows, fit.columns)
+    far = wall.closed and not fit.wrap and width > choices.reading_angle * chart.middle_scale
+    seams = replace(choices.films.seams, far=far)
+    alone = art.shape if choices.ground is None else choices.ground.round(art.shape, fit.rows, fit.columns, seams)
     shape, marks = _round_the_glass(alone, art, chart, fit)
     turned = as_polygons(shapely.transform(shape, lambda xy: chart.turned(xy))) if chart.turn else shape
     stands = 0.0 if wall.closed else fit.across + art.middle[0] / chart.middle_scale
-    films = cut_films(turned, replace(chart, turn=0.0), fit, choices.films, stands)
+    films = cut_films(turned, replace(chart, turn=0.0), fit, replace(choices.films, seams=seams), stands)
     return MappedArt(replace(chart, flat=films.flat), shape, marks, films)
 
 

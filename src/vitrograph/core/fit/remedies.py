@@ -53,7 +53,8 @@ class FitCheckInput(Struct, frozen=True):
 
     def with_border(self, border: float) -> "FitCheckInput":
         """With one border on all sides."""
-        films = replace(self.choices.films, border=(border,) * 4)
+        films = self.choices.films
+        films = replace(films, seams=replace(films.seams, border=(border,) * 4))
         return replace(self, border=border, choices=replace(self.choices, films=films))
 
 

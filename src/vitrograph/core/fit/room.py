@@ -9,6 +9,7 @@ from shapely.geometry import Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.findings import Remedy
+from vitrograph.core.fit.designs import Design
 from vitrograph.core.fit.placing import Fitted
 from vitrograph.core.geometry import Points, distinct
 from vitrograph.core.glass import Frustum, Pane, Wall, blocks_of, eye_before, patch_of, reading_turn
@@ -52,23 +53,33 @@ class RoomInput(Struct, frozen=True):
 
 
 def room_for(given: RoomInput, fitted: Fitted) -> Room:
-    """The room about the art's own front, with the least border, clear of places kept clear."""
+    """The room about the art's own front, with the least border, clear of places kept clear.
+
+    Of designs that are looked at by themselves each has its own, and that of the one that fits the least is told.
+    """
+    rooms = ((_room_of(given, fitted, design), not design.is_before(fitted.angle)) for design in fitted.designs)
+    return min(rooms, key=lambda one: (one[0].fits, one[0].factor, one[1]))[0]
+
+
+def _room_of(given: RoomInput, fitted: Fitted, design: Design) -> Room:
+    """One design's; its place is where the middle of all art goes."""
+    angle = fitted.angle if len(fitted.designs) == 1 or design.is_before(fitted.angle) else design.middle
     outline = room_outline(fitted.wall, given.least_border, given.reading_angle,
-                           eye_before(fitted.wall, given.viewing_mm), fitted.angle)
+                           eye_before(fitted.wall, given.viewing_mm), angle)
     area: BaseGeometry = Polygon(outline) if len(outline) else Polygon()
-    for block in (kept.near(fitted.angle, fitted.wall) for kept in blocks_of(fitted.wall, given.features)):
+    for block in (kept.near(angle, fitted.wall) for kept in blocks_of(fitted.wall, given.features)):
         area = area.difference(block.shape)
     u_low, s_low, u_high, s_high = fitted.wall_bounds
-    middle = ((u_low + u_high) / 2, (s_low + s_high) / 2)
-    outermost = _outermost(shapely.get_coordinates(fitted.art))
+    middle, beside = ((u_low + u_high) / 2, (s_low + s_high) / 2), design.middle - (u_low + u_high) / 2
+    outermost = _outermost(shapely.get_coordinates(design.art))
     if area.covers(shapely.convex_hull(shapely.multipoints(fitted.chart.to_wall(outermost)))):
         return Room(outline, True, 1.0, middle)
     if area.is_empty:
         return Room(outline, False, 0.0, middle)
-    hull = _Hull(fitted.wall, outermost)
-    places = [(_largest(area, hull, place), place) for place in _places(area, hull, middle)]
+    hull = _Hull(fitted.wall, outermost - [beside * fitted.chart.middle_scale, 0.0])
+    places = [(_largest(area, hull, place), place) for place in _places(area, hull, (design.middle, middle[1]))]
     factor, place = max(places, key=lambda one: one[0])       # of those alike the first: it is the nearest
-    return Room(outline, False, factor, place)
+    return Room(outline, False, factor, (place[0] - beside, place[1]))
 
 
 class _Hull(Struct, frozen=True):

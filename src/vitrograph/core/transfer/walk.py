@@ -25,7 +25,8 @@ _UNTAPED: tuple[Way, ...] = ("hand", "on the glass")
 class Setting(Struct, frozen=True):
     """One film to be set: its tape, the four centre marks on the sheet, its place, the way, and the tape round it.
 
-    `number` of `many` films of one copy, from 1, in the order they are laid. Of a decal the art alone is set.
+    `number` of `many` films of one copy, from 1, in the order they are laid; `laps` says whether it goes over the edge
+    of one laid before. Of a decal the art alone is set.
     """
 
     number: int
@@ -37,6 +38,7 @@ class Setting(Struct, frozen=True):
     way: Way
     mask: tuple[Run, ...]
     decal: bool = False
+    laps: bool = False
 
     @property
     def which(self) -> str:
@@ -82,7 +84,7 @@ def walk(settings: Sequence[Setting], about: Circumstances) -> tuple[tuple[Step,
                                                             behind=setting.placing.behind),
                       Step("bed", about.bedding)]
         steps += _setting(setting, about)
-        if setting is not last and not setting.decal:
+        if setting is not last and not setting.decal and settings[setting.number].laps:
             steps.append(_settling(f"settle {setting.number}", about,
                                    tr_later("Let this film settle {minutes} minutes before the next one goes over its "
                                             "edge.")))
@@ -125,9 +127,12 @@ def _tape_words(setting: Setting) -> Says:
 def _setting(setting: Setting, about: Circumstances) -> Iterator[Step]:
     """Yield the steps of one film: mark its place, lay it, take its tape off."""
     placing, number = setting.placing, setting.number
+    if about.closed and number > 1 and not setting.laps:       # it stands apart from those that lie already
+        yield Step(f"bed {number}", tr("Turn the glass in its bed until the place for {which} is on top.",
+                                       which=setting.which))
     notes = Joined(" ", (what_a_slip_does(placing), *other_ways(placing)))
     yield Step(f"set {number}", where_it_goes(placing, setting.which), Says("{notes}", notes=notes))
-    joint = "" if number == 1 else tr(" Its edge goes over the last one's, so that their notches line up.")
+    joint = tr(" Its edge goes over the last one's, so that their notches line up.") if setting.laps else ""
     border = "" if setting.decal else joint + _snip_words(about)           # a decal's is weeded before it is laid
     yield from laying_steps(setting.way, setting.which, f"lay {number}", border)
     if setting.taped:

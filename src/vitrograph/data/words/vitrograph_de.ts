@@ -4014,6 +4014,10 @@
         <translation>{typed} hoch schneiden</translation>
     </message>
     <message>
+        <source>Cut a film for each of {many} designs</source>
+        <translation>Jedes der {many} Motive auf eigener Folie schneiden</translation>
+    </message>
+    <message>
         <source>{says}: art {width} wide</source>
         <translation>{says}: Motiv {width} breit</translation>
     </message>
@@ -4884,6 +4888,10 @@
     <message>
         <source>, overlapped</source>
         <translation>, überlappend</translation>
+    </message>
+    <message>
+        <source>Turn the glass in its bed until the place for {which} is on top.</source>
+        <translation>Das Glas in seinem Bett drehen, bis die Stelle für {which} oben liegt.</translation>
     </message>
     <message>
         <source>{notes}</source>
@@ -6437,6 +6445,10 @@ Sie sagt: {licence}</translation>
         <translation>Über der Waagerechten des Motivs</translation>
     </message>
     <message>
+        <source>To the other side of the glass</source>
+        <translation>Auf die andere Seite des Glases</translation>
+    </message>
+    <message>
         <source>Turned</source>
         <translation>Gedreht</translation>
     </message>
@@ -6487,6 +6499,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Radius of the ring</source>
         <translation>Radius des Rings</translation>
+    </message>
+    <message>
+        <source>To the other side</source>
+        <translation>Auf die andere Seite</translation>
     </message>
     <message>
         <source>Repeat</source>

@@ -13,9 +13,9 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.geometry import Points
 from vitrograph.core.language import tr
 from vitrograph.core.results import Results
-from vitrograph.desk.bench.painter_paths import path_of_points
+from vitrograph.desk.bench.painter_paths import path_of, path_of_points
 from vitrograph.desk.kit import theme
-from vitrograph.desk.views.overlay import paint_kept_clear
+from vitrograph.desk.views.overlay import on_sheet, paint_kept_clear
 from vitrograph.desk.views.sheet_view import Overlay, SheetView
 
 _STEP = 0.05                       # of u, radians, along an outline that is carried to the sheet
@@ -26,8 +26,7 @@ class ComposingOverlay(Overlay):
     """Room and reading width, what is too large, the chosen items with their handles, the lines they snap to."""
 
     def region(self, results: Results) -> BaseGeometry | None:
-        outline = room_on_sheet(results)
-        return None if outline is None else Polygon(outline)
+        return room_on_sheet(results)
 
     def paint(self, painter: QPainter, view: SheetView) -> None:
         paint_kept_clear(painter, view)
@@ -37,20 +36,21 @@ class ComposingOverlay(Overlay):
 
     def _paint_room(self, painter: QPainter, view: SheetView) -> None:
         results = view.results
-        outline = room_on_sheet(results)
-        if outline is None or results.room is None or results.fitted is None:
+        room = room_on_sheet(results)
+        if room is None or results.room is None or results.fitted is None:
             return
         tone = QColor(theme.PAPER_INK if results.room.fits else theme.PAPER_LEVELS["stop"])
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.setPen(QPen(tone, 1.6, Qt.PenStyle.DashDotLine))
-        screen = view.to_screen(outline)
-        painter.drawPath(path_of_points(screen))
+        seen = shapely.transform(room, view.to_screen)
+        painter.drawPath(path_of(seen))
+        left, _, right, bottom = seen.bounds
         words = tr("room that reads from the front") if results.fitted.wall.closed else tr("room within the border")
         if not results.room.fits:
             words = _too_large(view, results.room.factor, results.fitted.size[0])
         wide = painter.fontMetrics().horizontalAdvance(words) * 1.1 + 16
-        foot = min(float(screen[:, 1].max()) + 4, view.height() - 44.0)
-        box = QRectF(float(screen[:, 0].mean()) - wide / 2, foot, wide, 20)       # above, the turning handle may stand
+        foot = min(bottom + 4, view.height() - 44.0)
+        box = QRectF((left + right - wide) / 2, foot, wide, 20)       # above, the turning handle may stand
         painter.fillRect(box, theme.colour(theme.PAPER, 0.85))
         view.write(painter, box, words, tone, scale=0.9, align=Qt.AlignmentFlag.AlignHCenter)
 
@@ -63,16 +63,16 @@ def _too_large(view: SheetView, factor: float, wide: float) -> str:
     return tr("the art is too large: {length} wide would fit", length=view.bench.length(wide * factor, 0))
 
 
-def room_on_sheet(results: Results) -> Points | None:
-    """Closed outline of the room on the sheet; None where there is none to show."""
+def room_on_sheet(results: Results) -> BaseGeometry | None:
+    """The room on the sheet; None where there is none to show."""
     if results.room is None or results.fitted is None or not len(results.room.outline):
         return None
     outline = results.room.outline
-    closed = np.concatenate([outline, outline[:1]])
     if results.fitted.wall.closed:
-        closed = shapely.get_coordinates(shapely.segmentize(shapely.linestrings(closed * [1.0, 1e-3]), _STEP))
-        closed = closed / [1.0, 1e-3]
-    return results.fitted.chart.wall_to_sheet(closed)
+        around = np.concatenate([outline, outline[:1]]) * [1.0, 1e-3]
+        outline = shapely.get_coordinates(shapely.segmentize(shapely.linestrings(around), _STEP)) / [1.0, 1e-3]
+    room = on_sheet(results.fitted, Polygon(outline))
+    return None if room.is_empty else room
 
 
 def paint_quad(

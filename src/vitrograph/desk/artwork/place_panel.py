@@ -1,7 +1,7 @@
 """Where an item stands, how large it is, how it is turned, how often it comes; and what is done with several."""
 
 from collections.abc import Callable
-from math import pi
+from math import copysign, pi
 from typing import Literal
 
 from PySide6.QtWidgets import QVBoxLayout, QWidget
@@ -23,6 +23,7 @@ _SIDES: list[tuple[Side, str]] = [("left", tr("left")), ("centre", tr("centre"))
                                   ("top", tr("top")),
                                   ("middle", tr("middle")), ("foot", tr("foot"))]
 _WAYS = [("once", tr("once")), ("row", tr("row")), ("column", tr("column")), ("ring", tr("ring"))]
+_STRAIGHT = 1e-9                   # 1/mm: film that bends less goes straight round
 _RING_SHARE = 1.6                  # of an item's larger side, for a ring that is first tried
 
 
@@ -91,6 +92,8 @@ class PlacePanel(Panel):
         self.name.setPlaceholderText(tr("a name of your own for it"))
         self.x_field = LengthField(tr("Right of the middle line"), "x")
         self.y_field = LengthField(tr("Up from the art's level line"), "y")
+        self.across = button(tr("To the other side of the glass"))
+        self.across.setObjectName("otherSide")
         self.turn = AngleField(tr("Turned"), "turn")
         self.lean = NumberField(tr("Leaning"), "lean", suffix="%", factor=0.01)
         self.flip = button(tr("Flip it over, left to right"))
@@ -101,11 +104,12 @@ class PlacePanel(Panel):
         self.way = ChoiceRow(tr("It comes"), "way", _WAYS)
         self.times = NumberField(tr("Times"), "times", suffix="", whole=True)
         self.pitch = LengthField(tr("From middle to middle"), "pitch", least=1e-3)
-        self.stack(self.x_field, self.y_field, self.turn, self.lean, self.flip, self.upside, self.way, self.times,
-                   self.pitch, self.name)
+        self.stack(self.x_field, self.y_field, self.across, self.turn, self.lean, self.flip, self.upside, self.way,
+                   self.times, self.pitch, self.name)
         self.name.editingFinished.connect(lambda: self.change(tr("Name of an item"), name=self.name.text()[:120]))
         self.x_field.edited.connect(lambda mm: self._arrange(tr("Place"), x=mm))
         self.y_field.edited.connect(lambda mm: self._arrange(tr("Place"), y=mm))
+        self.across.clicked.connect(self._to_other_side)
         self.turn.edited.connect(lambda angle: self._arrange(tr("Turn an item"), turn=angle))
         self.lean.edited.connect(lambda value: self._arrange(tr("Lean"), lean=value))
         self.flip.clicked.connect(lambda flipped: self._arrange(tr("Flip"), flip=flipped))
@@ -124,6 +128,7 @@ class PlacePanel(Panel):
         self.lean.show_number(item.lean)
         self.flip.setChecked(item.flip)
         self.way.show_choice(repeat.way if repeat is not None else "once")
+        self.across.setVisible(self._half_round > 0)
         for widget in (self.times, self.pitch):
             widget.setVisible(repeat is not None)
         if repeat is not None:
@@ -138,6 +143,21 @@ class PlacePanel(Panel):
         artwork = self.bench.job.artwork.changed({self.item.key: changes})
         if not self.bench.arrange(name, artwork):
             self.show_piece(self.item, None)
+
+    @property
+    def _half_round(self) -> float:
+        """Half way round the glass in mm of the art; 0 where art does not go round it level, or comes several times."""
+        fitted, fit = self.bench.results.fitted, self.bench.job.fit
+        if fitted is None or not fitted.wall.closed or fit.times > 1 or fit.turn:
+            return 0.0
+        level = fit.mode == "rim" or (fit.mode != "eye" and abs(fitted.chart.flat.bend) < _STRAIGHT)
+        return pi * fitted.chart.middle_scale if level else 0.0
+
+    def _to_other_side(self) -> None:
+        """Half way round the glass from where it is now; back to the front from nearer the back."""
+        assert self.item is not None
+        half, x = self._half_round, self.item.x
+        self._arrange(tr("To the other side"), x=x + half if abs(x) < half / 2 else x - copysign(half, x))
 
     def _upside_down(self) -> None:
         """Flipped over, top to foot: a flip from left to right and half a turn."""

@@ -136,16 +136,25 @@ class WaysPicture(QWidget):
             self._laid[mode] = chart.to_wall(self._points)
         wall = self._laid[mode].copy()
         if fitted.wall.closed:
+            wall[:, 0] -= _looked_at(fitted)[0]
             edge = camera.edge(np.clip(wall[:, 1], 0.0, fitted.wall.length))
             wall[:, 0] = np.clip(wall[:, 0], -edge, edge)
         return path_of_points(camera.wall_to_screen(wall), self._starts)
 
 
+def _looked_at(fitted: Fitted) -> tuple[float, float]:
+    """How far round from the art's middle what is looked at stands, and how far it goes: the widest of several."""
+    if len(fitted.designs) == 1:
+        return 0.0, fitted.size[0] / fitted.chart.middle_scale
+    widest = max(fitted.designs, key=lambda design: design.turn)
+    return widest.middle - fitted.chart.u0, widest.turn
+
+
 def _camera(cell: QRectF, fitted: Fitted) -> Camera:
-    """The eye before the art's middle, so near that the art fills the picture."""
+    """The eye before the middle of what is looked at, so near that it fills the picture."""
     wall, (wide, high) = fitted.wall, fitted.size
-    radius = fitted.chart.middle_scale
-    across = 2 * radius * sin(min(1.4, wide / 2 / radius)) if wall.closed else wide
+    radius, turn = fitted.chart.middle_scale, _looked_at(fitted)[1]
+    across = 2 * radius * sin(min(1.4, turn / 2)) if wall.closed else wide
     scale = 0.8 * min(cell.width() / max(across, 1.0), cell.height() / max(high, 1.0))
     camera = Camera(wall, 0.0, 0.0, fitted.chart.eye_mm, (cell.center().x(), cell.center().y()), scale)
     (_, y), = camera.wall_to_screen(np.array([[0.0, fitted.chart.s0]]))

@@ -22,7 +22,8 @@ class TransferOverlay(Overlay):
         if plan is None or sheet is None:
             return None
         tape = [shapely.box(s.x, s.y, s.x + s.width, s.y + s.height) for s in plan.strips]
-        return shapely.union_all([*tape, shapely.linestrings(_rim_line(results))])
+        rim = [] if len(sheet.films) > 1 else [shapely.linestrings(_rim_line(results))]
+        return shapely.union_all([*tape, *rim])
 
     def paint(self, painter: QPainter, view: SheetView) -> None:
         plan = view.results.transfer
@@ -35,7 +36,10 @@ class TransferOverlay(Overlay):
             painter.setBrush(theme.colour("#F7E7B4", 0.35))
             painter.drawRect(QRectF(x0, y0, x1 - x0, y1 - y0))
         self._paint_marks(painter, view)
-        self._paint_rim(painter, view)
+        if view.results.sheet is not None and len(view.results.sheet.films) > 1:
+            self._paint_gaps(painter, view)
+        else:
+            self._paint_rim(painter, view)
 
     def _paint_marks(self, painter: QPainter, view: SheetView) -> None:
         plan = view.results.transfer
@@ -74,6 +78,23 @@ class TransferOverlay(Overlay):
             outside = abs(ends[1, 0] - ends[0, 0]) < 2 * wide  # a short line has no room for both above it
             left = x - (0 if at == 1 else wide) if outside else x - (wide if at == 1 else 0)
             view.write(painter, QRectF(left, y - 26, wide, 20), words, theme.PAPER_INK, scale=0.9)
+
+
+    def _paint_gaps(self, painter: QPainter, view: SheetView) -> None:
+        """Of several films the distances alone, at each one's upper corners: above it lies the next."""
+        plan, sheet = view.results.transfer, view.results.sheet
+        assert plan is not None and sheet is not None
+        painter.setFont(theme.font(0.9))
+        for setting, film in zip(plan.settings_of(view.bench.work.copy("transfer")), sheet.outlines, strict=True):
+            left, _, right, top = film.bounds
+            placing, ends = setting.placing, view.to_screen(np.array([[left, top], [right, top]]))
+            words = [tr("{length} to the {name}", length=view.bench.length(gap, tool=True), name=placing.edge)
+                     for gap in (placing.left.down, placing.right.down)]
+            wide = max(painter.fontMetrics().horizontalAdvance(one) for one in words) + 16
+            if 2 * wide > ends[1, 0] - ends[0, 0]:             # no room for both above it
+                words = words[:1]
+            for one, x in zip(words, (ends[0, 0], ends[1, 0] - wide), strict=False):
+                view.write(painter, QRectF(x, ends[0, 1] - 22, wide, 20), one, theme.PAPER_INK, scale=0.9)
 
 
 def _rim_line(results: Results) -> Points:

@@ -6,6 +6,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QPainter, QPen
 from shapely.geometry.base import BaseGeometry
 
+from vitrograph.core.fit import Fitted, Parted
 from vitrograph.core.geometry import Points
 from vitrograph.core.language import tr
 from vitrograph.desk.bench.painter_paths import path_of, path_of_points
@@ -13,14 +14,31 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.views.sheet_view import Overlay, SheetView
 
 _SEEN_PX = 0.2                     # less than an eye sees
+_ROUND_A_FILM_MM = 5.0             # of wall is shown round each of several films; the next on the sheet is 12 mm off
+
+
+def on_sheet(fitted: Fitted, shape: BaseGeometry) -> BaseGeometry:
+    """A shape on the wall (u, s) as the sheet shows it: of several films, what lies on each and a little round it."""
+    chart = fitted.chart
+    if not isinstance(chart.flat, Parted):
+        return shapely.transform(shape, chart.wall_to_sheet)
+    parts = []
+    for number, film in enumerate(fitted.films):
+        band, beside = film.band, _ROUND_A_FILM_MM / chart.middle_scale
+        near = shapely.box(band.u_low - beside, band.s_low - _ROUND_A_FILM_MM, band.u_high + beside,
+                           band.s_high + _ROUND_A_FILM_MM).intersection(shapely.box(*chart.flat.own(number)))
+        here = shapely.transform(near, lambda us: us + [chart.u0, 0.0])
+        parts.append(shapely.transform(shapely.intersection(shape, here), chart.wall_to_sheet))
+    return shapely.union_all(parts)
+
 
 def paint_kept_clear(painter: QPainter, view: SheetView) -> None:
     """Hatch what no film may lie on."""
     fitted, assessed = view.results.fitted, view.results.assessed
     if fitted is None or assessed is None:
         return
-    wall, chart = fitted.wall, fitted.chart
-    middle = chart.u0 if wall.closed else 0.0
+    wall = fitted.wall
+    middle = fitted.chart.u0 if wall.closed else 0.0
     whole = shapely.box(middle - wall.span / 2, 0.0, middle + wall.span / 2, wall.length)
     hatch = QBrush(theme.colour(theme.PAPER_LEVELS["stop"], 0.6), Qt.BrushStyle.BDiagPattern)
     for block in assessed.blocks:
@@ -28,8 +46,7 @@ def paint_kept_clear(painter: QPainter, view: SheetView) -> None:
             moved = shapely.transform(block.shape, lambda us, by=turn * wall.span: us + [by, 0.0])
             seen = shapely.segmentize(shapely.intersection(moved, whole), 0.05 if wall.closed else 1e6)
             if not seen.is_empty:
-                on_sheet = shapely.transform(seen, lambda us: view.to_screen(chart.wall_to_sheet(us)))
-                painter.fillPath(path_of(on_sheet), hatch)
+                painter.fillPath(path_of(shapely.transform(on_sheet(fitted, seen), view.to_screen)), hatch)
 
 
 def stroke(painter: QPainter, lines: list[Points], pen: QPen) -> None:
@@ -55,12 +72,20 @@ class FrontOverlay(Overlay):
         fitted = view.results.fitted
         if fitted is None or not fitted.wall.closed:
             return
-        low, high = (fitted.films[0].band.s_low, fitted.films[-1].band.s_high) if fitted.curved else (
-            0.0, fitted.wall.length)
-        tick = 0.04 * (high - low)
-        front = np.array([[0.0, s] for s in (low, low + tick, high - tick, high)])
-        ends = [QPointF(x, y) for x, y in view.to_screen(fitted.chart.wall_to_sheet(front))]
         painter.setPen(QPen(QColor(theme.PAPER_LEVELS["watch"]), 2))
-        painter.drawLines([QLineF(ends[0], ends[1]), QLineF(ends[2], ends[3])])
-        view.write(painter, QRectF(ends[3].x() - 40, ends[3].y() - 20, 80, 18), tr("front"),
-                   theme.PAPER_LEVELS["watch"], scale=0.85, align=Qt.AlignmentFlag.AlignHCenter)
+        for low, high in _front_of(fitted):
+            tick = 0.04 * (high - low)
+            front = np.array([[0.0, s] for s in (low, low + tick, high - tick, high)])
+            ends = [QPointF(x, y) for x, y in view.to_screen(fitted.chart.wall_to_sheet(front))]
+            painter.drawLines([QLineF(ends[0], ends[1]), QLineF(ends[2], ends[3])])
+            view.write(painter, QRectF(ends[3].x() - 40, ends[3].y() - 20, 80, 18), tr("front"),
+                       theme.PAPER_LEVELS["watch"], scale=0.85, align=Qt.AlignmentFlag.AlignHCenter)
+
+
+def _front_of(fitted: Fitted) -> list[tuple[float, float]]:
+    """From where to where up the wall the front is shown: of film that gives, and of several, on those it crosses."""
+    if fitted.on_one_wall:
+        return [(0.0, fitted.wall.length)]
+    front = -fitted.chart.u0
+    return [(band.s_low, band.s_high) for band in (film.band for film in fitted.films)
+            if len(fitted.films) == 1 or band.u_low <= front <= band.u_high]

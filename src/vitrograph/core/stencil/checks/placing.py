@@ -13,7 +13,7 @@ import shapely
 from shapely.geometry import Polygon
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.fit import SIDES, Fitted, held_from_rim, moved_round
+from vitrograph.core.fit import SIDES, Fitted, Seams, gaps_in, held_from_rim, moved_round
 from vitrograph.core.geometry import within
 from vitrograph.core.glass import Block, Pane, blocks_of, largest_motif, profile_at
 from vitrograph.core.job.change import Put, Resize, put
@@ -203,14 +203,27 @@ def reading_width(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     if given.fit.wrap:
         return
     fitted, limit = sheet.fitted, given.stencil.reading_angle
-    turn = fitted.wall_bounds[2] - fitted.wall_bounds[0]
-    if fitted.wall.closed and turn > limit:
+    turn = max(design.turn for design in fitted.designs) if fitted.wall.closed else 0.0
+    if turn > limit:
         wide, most = turn * fitted.chart.middle_scale, limit * fitted.chart.middle_scale
         yield Finding(Code.READING_WIDTH, Level.WATCH, tr("the art goes {degrees:.0f}° round; the front shows "
                                                           "{degrees2:.0f}°", degrees=degrees(turn),
                                                           degrees2=degrees(limit)),
                       tr("its ends turn out of sight: good for a wrap, not for a motif"),
-                      None, wide, most, _resized(sheet, most / wide, tr("Fit the front")))
+                      None, wide, most, *_parted_first(sheet, given, _resized(sheet, most / wide, tr("Fit the front"))))
+
+
+def _parted_first(sheet: Sheet, given: CheckInput, smaller: Remedy) -> tuple[Remedy, tuple[Remedy, ...]]:
+    """Of art that is several designs far apart, each seen by itself: a film for each, before all is made smaller."""
+    fitted, seams = sheet.fitted, Seams(given.stencil.borders, far=True)
+    gaps = [gap for gap in gaps_in(fitted.art, 0) if seams.apart(gap[1] - gap[0], 0)]
+    ends = [fitted.art.bounds[0], *(end for gap in gaps for end in gap), fitted.art.bounds[2]]
+    widest = max(high - low for low, high in zip(ends[::2], ends[1::2], strict=True))
+    if len(sheet.films) > 1 or not gaps or widest > given.stencil.reading_angle * fitted.chart.middle_scale:
+        return smaller, ()
+    many = len(gaps) + 1
+    return Remedy.of(tr("Cut a film for each of {many} designs", many=many),
+                     put(lambda job: job.fit.columns, many)), (smaller,)
 
 
 def face(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
