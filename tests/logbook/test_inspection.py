@@ -12,10 +12,12 @@ import skimage.data
 from msgspec.structs import replace
 from PIL import Image
 
+from specimens import two_sided
 from vitrograph.at_work import worked_out
 from vitrograph.core.demo import demo_order
 from vitrograph.core.errors import PictureError
 from vitrograph.core.glass import Frustum
+from vitrograph.core.job import Order
 from vitrograph.core.logbook.inspection import card_pdf, inspect, inspection_json, marked, overlay_jpeg, read_photo
 from vitrograph.core.logbook.inspection.by_hand import place_on_sheet
 from vitrograph.core.logbook.inspection.camera import Camera, camera_from, focal_from_exif
@@ -75,6 +77,18 @@ def test_leaks_and_voids_are_found_with_their_place_and_area(name, leak_at, void
     assert degrees(seen.crooked) == pytest.approx(1.2, abs=0.2) and seen.up == pytest.approx(-2.0, abs=0.4)
     assert seen.from_rim == pytest.approx(made.fitted.from_rim + 2.0, abs=0.4)
     assert "crooked" in seen.outcomes and {"drip", "leak at an edge"} & set(seen.outcomes)
+
+
+@pytest.mark.parametrize("side", [0, 1])
+def test_of_designs_on_both_sides_the_one_turned_to_the_camera_is_judged(side):
+    made = worked_out(Pipeline(), Order.of(two_sided())).pieces[0]
+    left, _, right, high = made.sheet.outlines[side].intersection(made.sheet.frosted).bounds
+    leak = blob(((left + right) / 2, high + 4.0), 4.0)
+    seen = inspect(light(camera(side=side).photograph(made, [leak])), made)
+    (fault,) = seen.faults
+    assert hypot(fault.where[0] - leak.centroid.x, fault.where[1] - leak.centroid.y) < 0.4
+    assert seen.judged.hidden < 0.01 and abs(degrees(seen.crooked)) < 0.2
+    assert made.sheet.outlines[side].contains(shapely.box(*seen.bounds))
 
 
 def test_a_piece_as_it_was_drawn_is_good_and_a_film_before_the_cream_is_looked_at_likewise():

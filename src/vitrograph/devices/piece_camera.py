@@ -18,6 +18,7 @@ from vitrograph.core.geometry import as_polygons
 from vitrograph.core.glass import Pane, profile_at
 from vitrograph.core.logbook.inspection.camera import Camera
 from vitrograph.core.logbook.inspection.card import BASE_MM, card_of, squares
+from vitrograph.core.logbook.inspection.seat import looks_at
 from vitrograph.core.logbook.inspection.unroll import Grid, Picture
 from vitrograph.core.paper.tiles import SHEETS, PaperName
 from vitrograph.core.results import FinishedPiece
@@ -46,7 +47,8 @@ class PieceCamera(Struct, frozen=True):
     Its distance from the arrow, mm; `yaw` and `pitch` are how far to the right and above it stands, `roll` how far it
     is turned, radians. `focal` is in widths of the picture, `lens` the first term of its distortion. `noise` is a
     standard deviation of light (0 to 1), `blur` one of pixels; `uneven` how much the light falls off over the picture.
-    A lamp's `glare` is given as where it lies in the picture and how large, in shares of its width.
+    A lamp's `glare` is given as where it lies in the picture and how large, in shares of its width. Of designs on
+    several sides of a glass the one numbered `side` is turned to it.
     """
 
     size: tuple[int, int] = (2000, 1500)
@@ -64,6 +66,7 @@ class PieceCamera(Struct, frozen=True):
     paper: PaperName = "A4"
     seed: int = 1
     laid: Laid = field(default_factory=Laid)
+    side: int = 0
 
     def photograph(
         self, piece: FinishedPiece, leaks: Sequence[BaseGeometry] = (), voids: Sequence[BaseGeometry] = (), *,
@@ -188,7 +191,8 @@ class PieceCamera(Struct, frozen=True):
     def _on_sheet(self, piece: FinishedPiece, wall: Values) -> Values:
         """(n, 2) sheet places of wall points, as the film lay."""
         chart = piece.fitted.chart
-        left, low, right, high = (piece.sheet.film if piece.sheet.frosted.is_empty else piece.sheet.frosted).bounds
+        shape = piece.sheet.film if piece.sheet.frosted.is_empty else piece.sheet.frosted
+        left, low, right, high = looks_at(piece, shape)[self.side].bounds
         middle = np.array([(left + right) / 2, (low + high) / 2])
         front = float(chart.sheet_to_wall(middle[None])[0, 0]) if piece.wall.closed else 0.0
         scale = float(piece.wall.scale(np.array([chart.s0]))[0])

@@ -13,11 +13,15 @@ from vitrograph.core.geometry import distinct, multipolygon
 
 
 class Design(Struct, frozen=True, eq=False):
-    """Art in mm about the middle of all of it, and from where to where round the glass it goes (u), radians."""
+    """Art in mm about the middle of all of it, and from where to where round the glass it goes (u), radians.
+
+    `films` are the numbers of those that carry it, from 0.
+    """
 
     art: MultiPolygon
     low: float
     high: float
+    films: tuple[int, ...]
 
     @property
     def middle(self) -> float:
@@ -48,11 +52,15 @@ def designs_of(
             begins.append(low)
         reached = max(reached, high)
     if len(begins) == 1:
-        return (Design(art, *whole),)
+        return (Design(art, *whole, tuple(range(len(films)))),)
     parts = shapely.get_parts(art)
     boxes = shapely.bounds(parts)
     middles = chart.to_wall((boxes[:, :2] + boxes[:, 2:]) / 2)[:, 0] - chart.u0
     of_part = np.searchsorted(begins, middles, side="right")
-    groups = [multipolygon(parts[of_part == number]) for number in distinct(of_part)]
-    turns = [chart.to_wall(shapely.get_coordinates(group))[:, 0] for group in groups]
-    return tuple(Design(group, float(u.min()), float(u.max())) for group, u in zip(groups, turns, strict=True))
+    of_film = np.searchsorted(begins, [film.band.u_low for film in films], side="right")
+    made = []
+    for number in distinct(of_part):
+        group = multipolygon(parts[of_part == number])
+        turns = chart.to_wall(shapely.get_coordinates(group))[:, 0]
+        made.append(Design(group, float(turns.min()), float(turns.max()), tuple(np.flatnonzero(of_film == number))))
+    return tuple(made)

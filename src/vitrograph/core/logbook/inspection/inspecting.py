@@ -9,17 +9,18 @@ import numpy as np
 import shapely
 from msgspec import Struct
 from numpy.typing import NDArray
-from shapely.geometry import MultiPolygon
+from shapely.geometry import MultiPolygon, Polygon
+from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.errors import PictureError
-from vitrograph.core.geometry import Box, Points, as_polygons
+from vitrograph.core.geometry import Box, Points, as_polygons, union
 from vitrograph.core.language import tr
 from vitrograph.core.logbook.entry import Outcome
-from vitrograph.core.logbook.inspection.camera import focal_from_exif
+from vitrograph.core.logbook.inspection.camera import Camera, focal_from_exif
 from vitrograph.core.logbook.inspection.found import black_behind, camera_by_corners, find_card
 from vitrograph.core.logbook.inspection.judging import WHITE, Fault, Judged, judge
 from vitrograph.core.logbook.inspection.registering import Drawn, Registered, register
-from vitrograph.core.logbook.inspection.seat import Seat, corners_of, seat_of
+from vitrograph.core.logbook.inspection.seat import Seat, corners_of, looks_at, seat_of
 from vitrograph.core.logbook.inspection.unroll import Grid, Photo, Picture, unroll
 from vitrograph.core.pictures.reading import gray_of, read_picture
 from vitrograph.core.results import FinishedPiece
@@ -144,13 +145,11 @@ def inspect(
         camera, black = found.camera, black_behind(found, size)
     else:
         camera, black = camera_by_corners(corners_of(piece.wall), corners, size, focal), np.ones_like(gray)
-    several = len(piece.sheet.outlines) > 1
-    design = Drawn(shape, _box(piece, shape.bounds, film=film), _inner(piece) if film or several else None)
-    left, low, right, high = shape.bounds
-    seat = seat_of(piece.fitted.chart, np.array([(left + right) / 2, (low + high) / 2]), card=corners is None)
     went(tr("laying the design on it"))
     lamp = _lamp(gray)
-    placed = register(Photo(gray, black * ~lamp), camera, seat, design)
+    # of designs on several sides of a glass, the one that is turned to the camera
+    placed, design = max((_laid(piece, Photo(gray, black * ~lamp), camera, side, film=film, card=corners is None)
+                          for side in looks_at(piece, shape)), key=lambda one: one[0].likeness)
     if placed.likeness < _LEAST_LIKE and lamp[black > 0].mean() > _LAMP_SHARE:
         raise PictureError(tr("what is seen there is not this piece, or a lamp's glare lies over it: choose the piece "
                               "it is of, or move the lamp and take the picture again"))
@@ -166,7 +165,7 @@ def inspect(
     side = -1 if piece.fitted.chart.mirrored else 1
     moved = placed.seat
     return Inspection(judged.faults, side * moved.tilt, None if piece.wall.closed else moved.round_by, moved.up_by,
-                      piece.fitted.from_rim - moved.up_by, judged, placed, film, shape.bounds)
+                      piece.fitted.from_rim - moved.up_by, judged, placed, film, design.shape.bounds)
 
 
 def _lamp(gray: Picture) -> NDArray[np.bool_]:
@@ -186,9 +185,22 @@ def _focal(image: Any) -> float | None:
     return focal_from_exif(small_film, image.size) if 8 <= small_film <= 400 else None
 
 
-def _box(piece: FinishedPiece, bounds: Box, *, film: bool) -> Box:
+def _laid(
+    piece: FinishedPiece, photo: Photo, camera: Camera, shape: MultiPolygon, *, film: bool, card: bool
+) -> tuple[Registered, Drawn]:
+    """What is seen at one look, laid on the picture."""
+    films = [outline for outline in piece.sheet.outlines if outline.intersects(shape)]
+    left, low, right, high = shape.bounds
+    alone = len(piece.sheet.outlines) == 1
+    design = Drawn(shape, _box(union(films) if film else shape, film=film),
+                   None if alone and not film else _inner(films))
+    seat = seat_of(piece.fitted.chart, np.array([(left + right) / 2, (low + high) / 2]), card=card)
+    return register(photo, camera, seat, design), design
+
+
+def _box(shape: BaseGeometry, *, film: bool) -> Box:
     """What is looked over: the films, or the frost and some of the glass round it."""
-    left, low, right, high = piece.sheet.outline.bounds if film else bounds
+    left, low, right, high = shape.bounds
     by = 2.0 if film else _ROUND_MM
     return left - by, low - by, right + by, high + by
 
@@ -204,9 +216,9 @@ def _judged(photo: Photo, placed: Registered, design: Drawn, *, film: bool) -> J
     return judge(seen, facing, there, grid, design.shape, film=film)
 
 
-def _inner(piece: FinishedPiece) -> MultiPolygon:
+def _inner(films: Sequence[Polygon]) -> MultiPolygon:
     """The films, a little in from their edges: what lies between two of them on the sheet is no place of the glass."""
-    return as_polygons(shapely.buffer(piece.sheet.outline, -1.0))
+    return as_polygons(shapely.buffer(MultiPolygon(films), -1.0))
 
 
 def _on_glass(grid: Grid, seat: Seat) -> NDArray[np.bool_]:

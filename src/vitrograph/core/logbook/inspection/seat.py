@@ -3,11 +3,13 @@
 import numpy as np
 from msgspec import Struct
 from numpy.typing import NDArray
+from shapely.geometry import MultiPolygon
 
 from vitrograph.core.fit import Chart
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, as_polygons, union, within
 from vitrograph.core.glass import Pane, Wall, profile_at
 from vitrograph.core.logbook.inspection.camera import Camera
+from vitrograph.core.results import FinishedPiece
 
 Values = NDArray[np.float64]
 
@@ -63,6 +65,15 @@ class Seat(Struct, frozen=True):
         lengths = np.linalg.norm(normal, axis=1) * np.linalg.norm(sight, axis=1)
         facing = np.abs((normal * sight).sum(axis=1)) if not self.wall.closed else (normal * sight).sum(axis=1)
         return camera.seen(places), np.asarray(facing / np.maximum(lengths, 1e-12))
+
+
+def looks_at(piece: FinishedPiece, shape: MultiPolygon) -> tuple[MultiPolygon, ...]:
+    """What of a shape on a piece's sheet is seen at one look: what lies on each design's own films."""
+    designs, outlines = piece.fitted.designs, piece.sheet.outlines
+    if len(designs) == 1:
+        return (shape,)
+    return tuple(as_polygons(within(shape, union([outlines[number] for number in design.films])))
+                 for design in designs)
 
 
 def seat_of(chart: Chart, middle: Points, *, card: bool) -> Seat:
