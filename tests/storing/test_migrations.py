@@ -8,13 +8,13 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from specimens import STAR
+from specimens import STAR, job
 from vitrograph.core.artwork import shape_line
 from vitrograph.core.artwork.words import shipped_face
 from vitrograph.core.errors import OrderFileError
-from vitrograph.core.job import ORDER_VERSION, Drawing, Fit, Words
+from vitrograph.core.job import ORDER_VERSION, Drawing, Fit, Order, Words
 from vitrograph.core.pipeline import Pipeline
-from vitrograph.core.storing.orderfile import load_order
+from vitrograph.core.storing.orderfile import load_order, save_order
 
 GLASS = {"kind": "taper", "rim": 90.0, "base": 64.0, "height": 132.0}
 
@@ -137,3 +137,18 @@ def test_an_order_of_the_seventh_version_keeps_its_pieces_and_names_and_nothing_
     order = load_order(FILES / "version-7.vitro")
     assert order.version == ORDER_VERSION and len(order.pieces) == 5 and len(order.pieces[4].names.rows) == 10
     assert (order.cut.laid, order.cut.stock, order.cut.gap, order.cut.offset) == ((), (), 12.0, 0.25)
+
+
+def test_an_order_whose_pot_was_opened_on_no_day_opens_without_it(tmp_path):
+    """Such a day was let through once; a day that is one stays, and what is no day at all is still refused."""
+    path = tmp_path / "feb.vitro"
+    for day, read in (("2026-02-30", ""), ("2026-02-28", "2026-02-28")):
+        save_order(Order.of(job()).changed(etch__cream__name="White"), path)
+        with zipfile.ZipFile(path) as archive:
+            held = {name: archive.read(name) for name in archive.namelist()}
+        tree = json.loads(held["order.json"])
+        tree["etch"].setdefault("cream", {})["opened_on"] = day
+        with zipfile.ZipFile(path, "w") as archive:
+            for name, data in (held | {"order.json": json.dumps(tree)}).items():
+                archive.writestr(name, data)
+        assert load_order(path).etch.cream.opened_on == read and load_order(path).etch.cream.name == "White"

@@ -5,7 +5,9 @@ one thing asked of the living program is how large words and drawings come out (
 left to it.
 """
 
+import re
 from collections.abc import Callable
+from datetime import date
 from typing import Any
 
 from vitrograph.core.storing.migrations.to_order import to_order
@@ -13,6 +15,8 @@ from vitrograph.core.storing.migrations.to_pieces import to_pieces
 from vitrograph.core.storing.migrations.to_recipes import to_recipes
 
 Tree = dict[str, Any]
+
+_A_DAY = re.compile(r"\d{4}-\d{2}-\d{2}")
 
 
 def _meant_the_same(tree: Tree) -> Tree:
@@ -44,4 +48,16 @@ def migrate(tree: Tree, identity: str) -> Tree:
         tree["version"] = version + 1
     if not tree.get("id"):
         tree["id"] = identity
+    _forget_no_day(tree)
     return tree
+
+
+def _forget_no_day(tree: Tree) -> None:
+    """A pot opened on 30 February was let through once. Nobody knows which day was meant; the order is worth more."""
+    etch = tree.get("etch")
+    cream = etch.get("cream") if isinstance(etch, dict) else None
+    if isinstance(cream, dict) and isinstance(day := cream.get("opened_on"), str) and _A_DAY.fullmatch(day):
+        try:
+            date.fromisoformat(day)
+        except ValueError:
+            cream["opened_on"] = ""
