@@ -1,5 +1,7 @@
 """The order in the real window: the strip of pieces, what is done with them, and the list of names."""
 
+from math import pi
+
 import numpy as np
 import pytest
 from msgspec.structs import replace
@@ -8,7 +10,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QInputDialog, QLabel, QLineEdit, QPlainTextEdit, QPushButton
 
-from specimens import PLAQUE, TUMBLER, job, star_job
+from specimens import PLAQUE, TUMBLER, job, star_job, two_sided
 from vitrograph.core.demo import open_night
 from vitrograph.core.errors import UnfinishedError, VitrographError
 from vitrograph.core.findings import Code, Level
@@ -113,6 +115,17 @@ def test_the_same_art_goes_on_another_glass_by_the_rule_picked(open_desk, entry,
     desk.settle()
     assert desk.bench.job.name == "Half" and desk.bench.job.glass.rim == TUMBLER.rim / 2
     assert desk.results.art.size[0] == pytest.approx(width or 23.0, abs=0.4 if width is None else 1e-6)
+
+
+def test_designs_on_both_sides_stay_there_on_another_glass(open_desk):
+    desk = open_desk(two_sided())
+    desk.bench.shelf = type("Shelf", (), {"glasses": lambda self: (ShelvedGlass("Less", TUMBLER.__class__(
+        rim=TUMBLER.rim * 0.8, base=TUMBLER.base * 0.8, height=TUMBLER.height * 0.8)),)})()
+    chosen(desk.shell.top.menus.add, "This art as large for its front on another glass", "Less")
+    desk.click("leaveArt")
+    desk.settle()
+    front, back = desk.results.fitted.designs
+    assert back.middle - front.middle == pytest.approx(pi, abs=0.1) and len(desk.results.fitted.films) == 2
 
 
 def test_ties_and_mends_go_with_the_art_they_are_on(open_desk):

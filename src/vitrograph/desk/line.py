@@ -2,7 +2,7 @@
 
 from typing import Literal
 
-from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt
+from PySide6.QtCore import QLineF, QPointF, QRectF, QSize, Qt, QTimer
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QAbstractButton, QHBoxLayout, QSizePolicy, QWidget
 
@@ -138,8 +138,10 @@ class StationLine(QWidget):
             row.addWidget(made)
             self.buttons[station] = made
         bench.station_changed.connect(self._mark)
-        bench.results_changed.connect(lambda _results: self._show())
-        bench.order_changed.connect(self._show)
+        self._later = QTimer(self, singleShot=True, interval=theme.AFTER_VIEWS_MS)
+        self._later.timeout.connect(self._show)
+        bench.results_changed.connect(lambda _results: self._take())
+        bench.order_changed.connect(self._take)
         bench.making.changed.connect(self._show)
         bench.making.ticked.connect(self._show)
         self._mark(bench.station)
@@ -148,6 +150,14 @@ class StationLine(QWidget):
     def _mark(self, station: Station) -> None:
         self.buttons[station].setChecked(True)
 
+    def _take(self) -> None:
+        """Show what is known; while it grows still, once the views stand: they are looked at while one types."""
+        if self.bench.results.complete:
+            self._show()
+        elif not self._later.isActive():
+            self._later.start()
+
     def _show(self) -> None:
+        self._later.stop()
         for station, made in self.buttons.items():
             made.show_state(state_of(self.bench, station), answer_of(self.bench, station))

@@ -17,7 +17,7 @@ from vitrograph.core.errors import FitError, OffGlassError
 from vitrograph.core.fit.band import Band, band_edge
 from vitrograph.core.fit.parted import Parted
 from vitrograph.core.fit.ways import Eye, Way, way_on
-from vitrograph.core.geometry import Points, as_polygons, split_edges
+from vitrograph.core.geometry import Box, Points, as_polygons, split_edges
 from vitrograph.core.glass import Cone, Pane, Sheeting, Wall
 from vitrograph.core.job import Mode
 from vitrograph.core.language import tr
@@ -125,6 +125,18 @@ def whole_wall(chart: Chart) -> Points:
         return chart.wall_to_sheet(wall.edge(_PANE_EDGE_MM))
     whole = Band(chart.u0 - wall.span / 2, 0.0, chart.u0 + wall.span / 2, wall.length)
     return chart.wall_to_sheet(band_edge(chart.flat, whole))
+
+
+def bounds_on_wall(art: MultiPolygon, chart: Chart) -> Box | None:
+    """The box (u_low, s_low, u_high, s_high) of art on the wall, where its own box tells it; None where it does not.
+
+    Rows that follow the rim and are not turned go by themselves, and so do columns: the box's corners are enough.
+    """
+    if chart.mode != "rim" or chart.turn:
+        return None
+    left, low, right, high = art.bounds
+    (u_low, s_low), (u_high, s_high) = chart.to_wall(np.array([[left, low], [right, high]])).tolist()
+    return u_low, s_low, u_high, s_high
 
 
 def half_size(art: MultiPolygon) -> tuple[float, float]:

@@ -17,7 +17,7 @@ from shapely.geometry import MultiPolygon, Polygon
 from vitrograph.core.errors import FitError, GlassError
 from vitrograph.core.film import NODES, SPACINGS_MM, Pressed, Snip, press, relief_cuts
 from vitrograph.core.fit.band import ALL, Band, Seams, Sides, band_edge, band_round, parts_of
-from vitrograph.core.fit.chart import Chart, half_size, longest_edge, warp
+from vitrograph.core.fit.chart import Chart, bounds_on_wall, half_size, longest_edge, warp
 from vitrograph.core.fit.parted import Parted, Shifted, set_out
 from vitrograph.core.geometry import Box, Points, largest, without
 from vitrograph.core.glass import AT_A_POLE, Ball, Sheeting, TurnedWall, Wall
@@ -118,11 +118,23 @@ class Films(Struct, frozen=True, eq=False):
     flat: Sheeting
 
 
-class _Cell(Struct, frozen=True, eq=False):
-    """A part of the art that one film carries: its cell of the art's plane, and its shape on the wall."""
+class _Cell(Struct, frozen=True, eq=False, dict=True):
+    """A part of the art that one film carries: its cell of the art's plane, and its shape there and on the wall."""
 
     cell: Box
-    wall: MultiPolygon
+    art: MultiPolygon
+    chart: Chart
+
+    @cached_property
+    def wall(self) -> MultiPolygon:
+        """Its shape on the wall."""
+        longest = longest_edge(self.chart, half_size(self.art), WARP_DEVIATION_MM, wall=True)
+        return warp(self.art, self.chart.to_wall, longest)
+
+    @cached_property
+    def bounds(self) -> Box:
+        """Its box on the wall (u_low, s_low, u_high, s_high)."""
+        return bounds_on_wall(self.art, self.chart) or self.wall.bounds
 
 
 def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices, stands: float = 0.0) -> Films:
@@ -133,7 +145,7 @@ def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices, s
     has u0 and turn 0; on a pane the art stands so far (mm) to the right of the middle. Raises GlassError where a film
     reaches a pole.
     """
-    rows = [[_Cell(cell, _laid(part, chart)) for cell, part in parts_of(row, 0, fit.columns, cell, choices.seams)]
+    rows = [[_Cell(cell, part, chart) for cell, part in parts_of(row, 0, fit.columns, cell, choices.seams)]
             for cell, row in parts_of(art, 1, fit.rows, ALL, choices.seams)]
     cells = [cell for row in rows for cell in row]
     boxes = _boxes(rows, chart.wall, choices.seams, wrap=fit.wrap)
@@ -150,10 +162,6 @@ def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices, s
                    for film, flat, notches in zip(made, flats, _notches(rows, bands), strict=True))
     return Films(placed, Parted(tuple(cell.cell for cell in cells), tuple(_on_wall(cell.cell, chart) for cell in cells),
                                 flats, tuple(film.outline.bounds for film in placed)))
-
-
-def _laid(art: MultiPolygon, chart: Chart) -> MultiPolygon:
-    return warp(art, chart.to_wall, longest_edge(chart, half_size(art), WARP_DEVIATION_MM, wall=True))
 
 
 def _on_wall(cell: Box, chart: Chart) -> Box:
@@ -181,7 +189,7 @@ def _boxes(
         lower = seams.reach(s_low - bounds[i - 1][3], 1) if i else border[1]
         upper = seams.reach(bounds[i + 1][1] - s_high, 3) if i + 1 < len(rows) else border[3]
         # rows of one film each are all as wide as the widest, so that their sides line up
-        ends = [(cell.wall.bounds[0], cell.wall.bounds[2]) for cell in row] if len(row) > 1 else [(u_low, u_high)]
+        ends = [(cell.bounds[0], cell.bounds[2]) for cell in row] if len(row) > 1 else [(u_low, u_high)]
         for k, (start, end) in enumerate(ends):
             left = seams.reach((start - ends[k - 1][1]) * scale, 0) if k else outer[0] * scale
             right = seams.reach((ends[k + 1][0] - end) * scale, 2) if k + 1 < len(ends) else outer[1] * scale
@@ -189,8 +197,8 @@ def _boxes(
 
 
 def _bounds(row: list[_Cell]) -> Box:
-    left, low, right, high = shapely.total_bounds([cell.wall for cell in row]).tolist()
-    return left, low, right, high
+    left, low, right, high = np.transpose([cell.bounds for cell in row])
+    return float(left.min()), float(low.min()), float(right.max()), float(high.max())
 
 
 def _notches(rows: list[list[_Cell]], bands: list[tuple[Band, Sides]]) -> Iterator[tuple[Notch, ...]]:
@@ -204,7 +212,7 @@ def _notches(rows: list[list[_Cell]], bands: list[tuple[Band, Sides]]) -> Iterat
         for k, (band, (left, lower, right, upper)) in enumerate(row):
             made = [(u, s, inward, 0.0) for s in levels for u, inward, side in
                     ((band.u_low, _NOTCH_MM, left), (band.u_high, -_NOTCH_MM, right)) if side >= 3 * _NOTCH_MM]
-            turns = [(rows[i][j].wall.bounds[2] + rows[i][j + 1].wall.bounds[0]) / 2 for j in (k - 1, k)
+            turns = [(rows[i][j].bounds[2] + rows[i][j + 1].bounds[0]) / 2 for j in (k - 1, k)
                      if 0 <= j < len(row) - 1 and row[j + 1][0].u_low <= row[j][0].u_high]
             made += [(u, s, 0.0, inward) for u in turns for s, inward, side in
                      ((band.s_low, _NOTCH_MM, lower), (band.s_high, -_NOTCH_MM, upper)) if side >= 3 * _NOTCH_MM]
@@ -215,10 +223,10 @@ def _film(chart: Chart, cell: _Cell, band: Band, border: Sides, fit: Fit, choice
     """One film, not yet set out on the sheet. Laid straight, or alone, it is told from the art's middle."""
     middle = 0.0 if alone or chart.mode == "straight" else (band.u_low + band.u_high) / 2
     own = Band(band.u_low - middle, band.s_low, band.u_high - middle, band.s_high)
-    wall_art = shapely.transform(cell.wall, lambda us: us - [middle, 0.0])
     flat = chart.wall.sheeting(band.s_low, band.s_high)
     pressed, ends = None, (0.0, 0.0)
     if isinstance(chart.wall, TurnedWall | Ball):
+        wall_art = shapely.transform(cell.wall, lambda us: us - [middle, 0.0])
         pressed, ends = _pressed(chart.wall, own, wall_art, fit, choices)
         flat = pressed.sheeting
     edge = band_edge(flat, own) + [middle, 0.0]

@@ -15,7 +15,7 @@ from shapely.geometry.base import BaseGeometry
 from vitrograph.core.artwork import Art, Mark, Placed
 from vitrograph.core.errors import FitError
 from vitrograph.core.fit.band import Seams
-from vitrograph.core.fit.chart import Chart, check_reach, half_size, longest_edge, warp
+from vitrograph.core.fit.chart import Chart, bounds_on_wall, check_reach, half_size, longest_edge, warp
 from vitrograph.core.fit.designs import Design, designs_of
 from vitrograph.core.fit.films import WARP_DEVIATION_MM, Film, FilmChoices, Films, cut_films
 from vitrograph.core.fit.ground import Ground
@@ -102,11 +102,7 @@ class Fitted(Struct, frozen=True, dict=True):
     @cached_property
     def wall_bounds(self) -> Box:
         """u and s bounds (u_low, s_low, u_high, s_high) of the art on the wall."""
-        if self.chart.mode != "rim" or self.chart.turn:
-            u_low, s_low, u_high, s_high = self.wall_art.bounds
-        else:                                                  # each side goes by itself: the box's corners are enough
-            left, low, right, high = self.art.bounds
-            (u_low, s_low), (u_high, s_high) = self.chart.to_wall(np.array([[left, low], [right, high]])).tolist()
+        u_low, s_low, u_high, s_high = bounds_on_wall(self.art, self.chart) or self.wall_art.bounds
         return u_low, s_low, u_high, s_high
 
     @cached_property

@@ -99,8 +99,9 @@ class PiecesInHand:
         return self._do(tr("The same art on another glass"), change, self.at + 1)
 
     def _on(self, piece: Piece, kept: ShelvedGlass) -> Piece:
-        """A piece on another glass; how film was parted and laid was for the old one."""
-        fit = replace(piece.fit, rows=1, columns=1, relief=False, warm=False)
+        """A piece on another glass; how film was parted and laid was for the old one, but for designs on its sides."""
+        fitted = self._bench.order_results.pieces[self._bench.index].fitted if piece is self.piece else None
+        fit = replace(piece.fit, rows=1, columns=1 if fitted is None else len(fitted.designs), relief=False, warm=False)
         return replace(piece, name=kept.name, glass=kept.glass, features=kept.features, material=kept.material,
                        measured=(), count=1, fit=fit)
 

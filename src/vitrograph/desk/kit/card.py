@@ -20,7 +20,6 @@ from vitrograph.desk.kit.fields import button, label, restyle
 from vitrograph.desk.kit.findings_list import FindingList
 from vitrograph.desk.kit.named import named
 
-_AFTER_VIEWS_MS = 80               # when another piece is taken in hand
 _KEYS_MS = 120                     # sooner nobody who has just changed something goes on by the keyboard
 
 
@@ -118,6 +117,8 @@ class StationCard(QScrollArea):
         self.setWidget(self._body)
         self._ordered: list[QWidget] = []      # what the keyboard goes through
         self._keys_time = QTimer(self, interval=_KEYS_MS, singleShot=True)
+        self._later = QTimer(self, interval=theme.AFTER_VIEWS_MS, singleShot=True)
+        self._later.timeout.connect(lambda: self._take(self._show_results))
         self._keys_time.timeout.connect(self._order_keys)
         self.build()
         self._next = NextRow(bench, self.station)
@@ -192,12 +193,14 @@ class StationCard(QScrollArea):
             self._late = True
 
     def _take_results(self, results: Results) -> None:
-        """Show them; those of another piece once the views stand, in a frame of their own."""
-        if results.job.key == self._piece:
+        """Show them; those of another piece, or that still grow, once the views stand, in a frame of their own."""
+        if results.complete and results.job.key == self._piece:
+            self._later.stop()
             self._take(self._show_results)
         else:
             self._piece = results.job.key
-            QTimer.singleShot(_AFTER_VIEWS_MS, self, lambda: self._take(self._show_results))
+            if not self._later.isActive():
+                self._later.start()
 
     def _show_job(self) -> None:
         self.show_job(self.bench.job)

@@ -11,6 +11,7 @@ from vitrograph.data import SHIPPED
 from vitrograph.desk.kit.look import Look
 
 STEP = 4
+AFTER_VIEWS_MS = 80                # cards, and the line, when another piece is taken in hand or letters are typed
 
 # the room round the work, dark or light
 CHROME = "#20262B"
