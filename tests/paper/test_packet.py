@@ -19,8 +19,8 @@ from vitrograph.core.demo import demo_order
 from vitrograph.core.export import patterns_pdf
 from vitrograph.core.job import Features, FlatGlass, KeepOut, Names, Order, Row
 from vitrograph.core.paper import letters
+from vitrograph.core.paper.letters import broken
 from vitrograph.core.paper.packet import draw_station, packet_pdf
-from vitrograph.core.paper.packet.book import broken
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.says import Length
 
@@ -232,3 +232,31 @@ def test_lines_are_broken_where_they_fit_and_long_words_within():
     assert "".join(lines).replace(" ", "") == "KestrelPointObservatory" + "x" * 90 and len(lines) >= 4
     assert broken("", 4.0, 50.0) == [""]
     assert finished(job(glass=PLAQUE)).pieces                  # the specimen is sound
+
+
+@pytest.mark.parametrize("kind", ["packet", "tiles", "knife"])
+@pytest.mark.parametrize("paper", ["A4", "Letter"])
+def test_words_stay_on_the_page_however_long_a_name_is_and_each_page_says_which_it_is(paper, kind):
+    name = "The open night of the Kestrel Point Observatory, given to all who came and to those who could not come " * 2
+    pane = FlatGlass(width=600.0, height=300.0)
+    done, _ = packet(job("Kestrel", name=name[:120]), job("Kestrel Point", width=420.0, glass=pane, name=name[:119]))
+    ends, several = [], 0
+    for page in pages_of(patterns_pdf(kind, done, done.pieces, paper)):
+        room = float(page.mediabox.width) / 72 * 25.4 - 4.0
+
+        def told(text, cm, tm, _font, size, room=room):
+            scale = 72 / 25.4
+            if len(text.strip()) > 30:                         # shorter ones are labels on what is drawn, cut with it
+                ends.append((cm[4] / scale + tm[4] + letters.wide(text.strip(), size), room, text))
+        said = page.extract_text(visitor_text=told)
+        crosses = "must be 100 mm" in said and " of B" in said or re.search(r" · [A-Z]\d of [A-Z]\d", said)
+        several += bool(crosses)
+    assert len(ends) > 4 and [one for one in ends if one[0] > one[1]] == []
+    assert several >= 2, "of a pattern on several pages each says which it is"
+
+
+def test_what_is_too_long_for_a_line_says_that_it_goes_on():
+    assert letters.shortened("Kestrel", 3.0, 50.0) == "Kestrel"
+    cut = letters.shortened("Kestrel Point Observatory", 3.0, 20.0)
+    assert cut.endswith("…") and "Kestrel Point".startswith(cut[:-1]) and letters.wide(cut, 3.0) <= 20.0
+    assert letters.shortened("Kestrel", 3.0, 0.0) == "…"

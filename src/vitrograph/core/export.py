@@ -27,7 +27,6 @@ from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.transfer import Surroundings, collar_of
 from vitrograph.core.units import NARROW_SPACE, Unit
 
-_SMALL_PRINT = 130                 # letters that go on a line of the narrowest page
 
 class Writer(Struct, frozen=True):
     """A kind of file: its name, its ending, the station that offers it, and how a finished piece is written as one."""
@@ -54,7 +53,7 @@ def stencil_svg_of(piece: FinishedPiece, unit: Unit) -> bytes:
 def pdf_of(piece: FinishedPiece, unit: Unit) -> bytes:
     """The page at true size."""
     print_ = "; ".join(in_words(says, unit) for says in provenance(piece.art)).replace(NARROW_SPACE, " ")
-    return to_pdf(piece.sheet, piece.job.name, print_[:_SMALL_PRINT], unit)
+    return to_pdf(piece.sheet, piece.job.name, print_, unit)
 
 
 def paper_of(piece: FinishedPiece, unit: Unit) -> bytes:

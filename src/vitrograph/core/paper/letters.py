@@ -34,6 +34,35 @@ def wide(words: str, size: float) -> float:
     return sum(_advance(letters, name, size) for name, letters in _runs(words))
 
 
+def broken(words: str, size: float, room: float) -> list[str]:
+    """Words broken into lines that are no wider than so many mm; a word that is wider is broken itself."""
+    lines, line, long, space = [], "", 0.0, wide(" ", size)
+    for word in words.split():
+        while wide(word, size) > room:
+            fits = next(k for k in range(len(word), 0, -1) if k == 1 or wide(word[:k], size) <= room)
+            if line:
+                lines.append(line)
+                line = ""
+            lines.append(word[:fits])
+            word = word[fits:]
+            if not word:
+                break
+        if line and long + space + wide(word, size) > room:
+            lines.append(line)
+            line = ""
+        line, long = (f"{line} {word}", long + space) if line else (word, 0.0)
+        long += wide(word, size)
+    return [*lines, line] if line or not lines else lines
+
+
+def shortened(words: str, size: float, room: float) -> str:
+    """Words that are no wider than so many mm: what is too much at their end is left out, and dots say so."""
+    if wide(words, size) <= room:
+        return words
+    fits = next((k for k in range(len(words) - 1, 0, -1) if wide(f"{words[:k].rstrip()}…", size) <= room), 0)
+    return f"{words[:fits].rstrip()}…"
+
+
 def _advance(letters: str, name: str, size: float) -> float:
     from reportlab.pdfbase.pdfmetrics import stringWidth
 

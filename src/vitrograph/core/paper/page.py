@@ -12,7 +12,7 @@ from shapely.geometry import MultiPolygon, Polygon
 
 from vitrograph.core.geometry import Points, as_polygons
 from vitrograph.core.language import tr
-from vitrograph.core.paper.letters import write
+from vitrograph.core.paper.letters import broken, shortened, wide, write
 from vitrograph.core.says import Length, Value, in_words
 from vitrograph.core.units import MM_PER_IN, NARROW_SPACE, Unit
 
@@ -22,6 +22,7 @@ MARGIN_MM = 10.0
 FOOT_MM = 26.0                     # room below for the check line and its words
 CHECK_LINE_MM = 100.0
 SMALL_MM = 3.4                     # of print
+_LEADING = 1.3
 
 
 def page_for(width: float, height: float) -> tuple[str, float, float]:
@@ -64,7 +65,7 @@ def page_pdf(
         for start, end in pairwise(line.tolist()):
             canvas.line(*start, *end)
     canvas.restoreState()
-    check_line(canvas, f"{title} · {paper}", says, unit)
+    check_line(canvas, title, f" · {paper}", says, unit, width - 2 * MARGIN_MM)
     canvas.save()
     return out.getvalue()
 
@@ -82,12 +83,18 @@ def draw_shape(canvas: Any, shape: MultiPolygon, *, fill: bool) -> None:
     canvas.drawPath(path, stroke=0 if fill else 1, fill=1 if fill else 0, fillMode=0)
 
 
-def check_line(canvas: Any, title: str, says: str, unit: Unit) -> None:
-    """A line of 100 mm to check the print by, above the title, below the small print."""
+def check_line(canvas: Any, title: str, page: str, says: str, unit: Unit, room: float) -> None:
+    """A line of 100 mm to check the print by, above the title and what page it is, below the small print.
+
+    There are `room` mm from margin to margin: a title that is longer is cut, the small print takes two lines.
+    """
     y = MARGIN_MM + 12
     true_line(canvas, MARGIN_MM, y, unit)
-    write(canvas, MARGIN_MM, y - 11, title, SMALL_MM)
-    write(canvas, MARGIN_MM, y + 4, says, SMALL_MM)
+    write(canvas, MARGIN_MM, y - 11, shortened(title, SMALL_MM, room - wide(page, SMALL_MM)) + page, SMALL_MM)
+    first, *others = broken(says, SMALL_MM, room)
+    lines = [first, shortened(" ".join(others), SMALL_MM, room)] if others else [first]
+    for up, line in enumerate(reversed(lines)):
+        write(canvas, MARGIN_MM, y + 4 + up * _LEADING * SMALL_MM, line, SMALL_MM)
 
 
 def true_line(canvas: Any, x: float, y: float, unit: Unit) -> None:

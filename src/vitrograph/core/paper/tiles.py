@@ -12,7 +12,7 @@ from typing import Any, Literal
 from msgspec import Struct
 
 from vitrograph.core.language import tr
-from vitrograph.core.paper.letters import write
+from vitrograph.core.paper.letters import broken, shortened, wide, write
 from vitrograph.core.paper.page import PAPERS, PT_PER_MM, check_line
 from vitrograph.core.units import MM_PER_IN, Unit
 
@@ -23,6 +23,8 @@ LAP_MM = 10.0
 FOOT_MM = 24.0                     # for the check line and its words
 _CROSS_MM = 4.0
 _TITLE_MM, _APART_MM = 3.0, 4.0    # below a pattern that shares a page
+_TITLES_MM = 180.0                 # that a title takes at most: the narrowest page has so much
+_MAP_MM = 4.2                      # of the words below the map
 _MOST_PAGES = 400
 
 
@@ -124,17 +126,19 @@ def _below_one_another(patterns: Sequence[Pattern]) -> Pattern:
         lows.append(low)
         low -= _TITLE_MM + _APART_MM
 
+    titles = max(wide(one.title, _TITLE_MM) for one in patterns) + 2.0
+    across = max(*(one.box[2] - one.box[0] for one in patterns), min(titles, _TITLES_MM))
+
     def draw(canvas: Any) -> None:
         for one, at in zip(patterns, lows, strict=True):
             canvas.saveState()
             canvas.translate(-one.box[0], at - one.box[1])
             one.draw(canvas)
             canvas.restoreState()
-            write(canvas, 2.0, at - _TITLE_MM, one.title, _TITLE_MM)
+            write(canvas, 2.0, at - _TITLE_MM, shortened(one.title, _TITLE_MM, across - 2.0), _TITLE_MM)
 
-    wide = max(one.box[2] - one.box[0] for one in patterns)
     return Pattern(tr("{title} and {n} more", title=patterns[0].title, n=len(patterns) - 1),
-                   (0.0, low + _APART_MM, wide, 0.0), patterns[0].says, draw)
+                   (0.0, low + _APART_MM, across, 0.0), patterns[0].says, draw)
 
 
 def begin_page(canvas: Any, page: tuple[float, float]) -> None:
@@ -145,10 +149,10 @@ def begin_page(canvas: Any, page: tuple[float, float]) -> None:
 
 def _tile(canvas: Any, pattern: Pattern, tile: Tile, tiles: Sequence[Tile], unit: Unit) -> None:
     """One page: the part of the pattern it shows, its crosses, and its foot."""
-    wide, high = tile.shows
+    across, high = tile.shows
     canvas.saveState()
     clip = canvas.beginPath()
-    clip.rect(EDGE_MM, EDGE_MM + FOOT_MM, wide, high)
+    clip.rect(EDGE_MM, EDGE_MM + FOOT_MM, across, high)
     canvas.clipPath(clip, stroke=0, fill=0)
     canvas.translate(EDGE_MM - tile.left, EDGE_MM + FOOT_MM - tile.low)
     pattern.draw(canvas)
@@ -157,10 +161,10 @@ def _tile(canvas: Any, pattern: Pattern, tile: Tile, tiles: Sequence[Tile], unit
     if len(tiles) > 1:
         canvas.setLineWidth(0.15)
         for x, y in _crosses(tile, tiles):
-            across, up = x - tile.left + EDGE_MM, y - tile.low + EDGE_MM + FOOT_MM
-            canvas.line(across - _CROSS_MM, up, across + _CROSS_MM, up)
-            canvas.line(across, up - _CROSS_MM, across, up + _CROSS_MM)
-    check_line(canvas, f"{pattern.title}{name}", pattern.says, unit)
+            there, up = x - tile.left + EDGE_MM, y - tile.low + EDGE_MM + FOOT_MM
+            canvas.line(there - _CROSS_MM, up, there + _CROSS_MM, up)
+            canvas.line(there, up - _CROSS_MM, there, up + _CROSS_MM)
+    check_line(canvas, pattern.title, name, pattern.says, unit, across)
 
 
 def _crosses(tile: Tile, tiles: Sequence[Tile]) -> Iterator[tuple[float, float]]:
@@ -193,6 +197,7 @@ def _map(canvas: Any, pattern: Pattern, page: tuple[float, float], tiles: Sequen
         write(canvas, tile.left + 3 / scale, tile.low + 3 / scale, tile.name, 6 / scale)
     canvas.restoreState()
     canvas.setFillGray(0)
-    write(canvas, 2 * EDGE_MM, EDGE_MM + 8, tr("{title}: {tiles} pages, {name} to {name2}. Lay cross on cross, tape, "
-                                               "then measure the whole.", title=pattern.title, tiles=len(tiles),
-                                               name=tiles[0].name, name2=tiles[-1].name), 4.2)
+    says = tr("{title}: {tiles} pages, {name} to {name2}. Lay cross on cross, tape, then measure the whole.",
+              title=pattern.title, tiles=len(tiles), name=tiles[0].name, name2=tiles[-1].name)
+    for line, words in enumerate(broken(says, _MAP_MM, room[0]), start=1):
+        write(canvas, 2 * EDGE_MM, EDGE_MM + FOOT_MM - 1.4 * line * _MAP_MM, words, _MAP_MM)

@@ -9,8 +9,7 @@ from typing import Any
 from msgspec import Struct, field
 
 from vitrograph.core.language import tr
-from vitrograph.core.paper.letters import wide as wide_of
-from vitrograph.core.paper.letters import write
+from vitrograph.core.paper.letters import broken, write
 from vitrograph.core.paper.page import plain_words, true_line
 from vitrograph.core.paper.tiles import SHEETS, PaperName, Pattern, begin_page, draw_pattern
 from vitrograph.core.says import Value
@@ -248,24 +247,3 @@ def _in_rows(patterns: Sequence[Pattern], wide: float) -> list[list[Pattern]]:
         rows[-1].append(one)
         left += _size(one)[0] + _APART_MM
     return rows
-
-
-def broken(words: str, size: float, wide: float) -> list[str]:
-    """Words broken into lines that are no wider than so many mm; a word that is wider is broken itself."""
-    lines, line, long, space = [], "", 0.0, wide_of(" ", size)
-    for word in words.split():
-        while wide_of(word, size) > wide:
-            fits = next(k for k in range(len(word), 0, -1) if k == 1 or wide_of(word[:k], size) <= wide)
-            if line:
-                lines.append(line)
-                line = ""
-            lines.append(word[:fits])
-            word = word[fits:]
-            if not word:
-                break
-        if line and long + space + wide_of(word, size) > wide:
-            lines.append(line)
-            line = ""
-        line, long = (f"{line} {word}", long + space) if line else (word, 0.0)
-        long += wide_of(word, size)
-    return [*lines, line] if line or not lines else lines
