@@ -249,7 +249,7 @@ def test_words_stay_on_the_page_however_long_a_name_is_and_each_page_says_which_
             if len(text.strip()) > 30:                         # shorter ones are labels on what is drawn, cut with it
                 ends.append((cm[4] / scale + tm[4] + letters.wide(text.strip(), size), room, text))
         said = page.extract_text(visitor_text=told)
-        crosses = "must be 100 mm" in said and " of B" in said or re.search(r" · [A-Z]\d of [A-Z]\d", said)
+        crosses = ("must be 100 mm" in said and " of B" in said) or re.search(r" · [A-Z]\d of [A-Z]\d", said)
         several += bool(crosses)
     assert len(ends) > 4 and [one for one in ends if one[0] > one[1]] == []
     assert several >= 2, "of a pattern on several pages each says which it is"
