@@ -4,7 +4,8 @@ import io
 import re
 import shutil
 import subprocess
-from itertools import pairwise
+from itertools import combinations, pairwise
+from pathlib import Path
 
 import ezdxf
 import numpy as np
@@ -17,6 +18,7 @@ from specimens import PLAQUE, TUMBLER, job, remedied, run, star_job
 from vitrograph.core.cut import MOST_UNITS, Wanted, cut_work, sheet_dxf, sheet_svg, to_hpgl
 from vitrograph.core.cut.files.sheet_png import sheet_png
 from vitrograph.core.demo import demo_job
+from vitrograph.core.faces import stretches
 from vitrograph.devices.cutter import run_hpgl
 
 
@@ -49,6 +51,15 @@ def test_in_the_picture_each_stencils_name_stands_in_its_middle_and_near_its_foo
     scale = with_name.shape[0] / named.sheet.film.width
     assert (columns.min() + columns.max()) / 2 / scale == pytest.approx((left + right) / 2, abs=2.5)
     assert rows.size and rows.mean() > with_name.shape[0] - (low + (high - low) / 2) * scale, "in the lower half"
+
+
+def test_names_of_any_script_are_shown_as_they_are():
+    """Letters that a face lacks all look alike: an empty box."""
+    pictures = [np.asarray(Image.open(io.BytesIO(sheet_png(sheet_of(star_job(name=name))[0], "t"))))
+                for name in ("ÖÖ", "ÜÜ", "ŁŁ", "★★")]
+    assert all((one != other).any() for one, other in combinations(pictures, 2))
+    assert [letters for _, letters in stretches("Öl ŁŁ ★\ufffe")] == ["Öl ", "ŁŁ", " ", "★", "?"]
+    assert all(Path(path).is_file() for path, _ in stretches("Öl ŁŁ ★\ufffe"))
 
 
 def test_hpgl_is_read_as_it_was_planned_in_lines_that_any_cutter_takes(two):

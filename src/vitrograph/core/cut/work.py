@@ -69,7 +69,7 @@ class CutWork(Struct, frozen=True, eq=False, dict=True):
 
 def parts_of(wanted: Iterable[Wanted]) -> list[Part]:
     """Every stencil that is to be cut: each film of each copy."""
-    return [Part(one.key, film, copy, outline, one.name, one.count)
+    return [Part(one.key, film, copy, outline, one.name, one.count, len(one.sheet.outlines))
             for one in wanted for copy in range(one.count) for film, outline in enumerate(one.sheet.outlines)
             if one.films is None or film in one.films]
 

@@ -111,6 +111,11 @@ class Fitted(Struct, frozen=True, dict=True):
         return designs_of(self.art, self.chart, self.films, (self.wall_bounds[0], self.wall_bounds[2]))
 
     @property
+    def widest(self) -> Design:
+        """The design that goes farthest round."""
+        return max(self.designs, key=lambda design: design.turn)
+
+    @property
     def size_is(self) -> SizeIs:
         """What `size` tells."""
         return size_told(self.chart.mode, closed=self.wall.closed)

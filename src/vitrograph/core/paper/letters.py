@@ -1,8 +1,5 @@
 """Words on paper: in the interface face, and letters that it lacks in the first other face that has them."""
 
-import shutil
-import subprocess
-import unicodedata
 from collections.abc import Iterator
 from contextlib import suppress
 from functools import cache, lru_cache
@@ -10,13 +7,10 @@ from itertools import groupby
 from typing import Any
 from zlib import crc32
 
-from vitrograph.data import SHIPPED
+from vitrograph.core.faces import INTERFACE, of_the_system, plain
 
 FACE = "Interface"
-_SHIPPED = {FACE: "atkinson-hyperlegible/atkinson-hyperlegible-latin-400-normal.ttf",
-            "Interface, more letters": "atkinson-hyperlegible/atkinson-hyperlegible-latin-ext-400-normal.ttf",
-            "Symbols": "noto-sans-symbols-2/noto-sans-symbols-2-subset.ttf"}
-_ASKED_S = 5.0                     # of the system, for one face
+_SHIPPED = dict(zip((FACE, "Interface, more letters", "Symbols"), INTERFACE, strict=True))
 
 
 def write(canvas: Any, x: float, y: float, words: str, size: float, *, centred: bool = False) -> None:
@@ -100,14 +94,13 @@ def _shown(letter: str) -> tuple[str, str]:
             return name, letter
     if name := _of_the_system(letter):
         return name, letter
-    plain = unicodedata.normalize("NFKD", letter)[0]
-    return (FACE, plain) if ord(plain) in _faces()[FACE] else (FACE, "?")
+    return (FACE, plain(letter)) if ord(plain(letter)) in _faces()[FACE] else (FACE, "?")
 
 
 @cache
 def _faces() -> dict[str, set[int]]:
     """The faces that are registered, in the order they are asked in, and the letters each has."""
-    return {name: _register(name, str(SHIPPED / "fonts" / path)) for name, path in _SHIPPED.items()}
+    return {name: _register(name, path) for name, path in _SHIPPED.items()}
 
 
 def _register(name: str, path: str) -> set[int]:
@@ -122,17 +115,12 @@ def _register(name: str, path: str) -> set[int]:
 
 
 def _of_the_system(letter: str) -> str:
-    """The name of a face of this computer that has a letter, as fontconfig tells; "" where there is none."""
+    """The name of a face of this computer that has a letter and can be embedded; "" where there is none."""
     from reportlab.pdfbase.ttfonts import TTFError
 
-    asks = shutil.which("fc-match")
-    if asks is None or unicodedata.category(letter) in ("Cc", "Cs", "Cn", "Co"):
-        return ""
-    with suppress(OSError, subprocess.SubprocessError, TTFError, ValueError):
-        told = subprocess.run([asks, "-f", "%{file}", f"sans:fontformat=TrueType:charset={ord(letter):x}"],
-                              capture_output=True, timeout=_ASKED_S, check=True).stdout.decode()
-        has = _register(told, told)
-        if ord(letter) in has:
+    told = of_the_system(letter)
+    with suppress(OSError, TTFError, ValueError):
+        if told and ord(letter) in (has := _register(told, told)):
             _faces()[told] = has
             return told
     return ""

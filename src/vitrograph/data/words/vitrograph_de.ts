@@ -7394,10 +7394,6 @@ Sie sagt: {licence}</translation>
         <translation>die Schablonen werden ausgelegt</translation>
     </message>
     <message>
-        <source>, band {film}</source>
-        <translation>, Band {film}</translation>
-    </message>
-    <message>
         <source> · pinned</source>
         <translation> · festgesteckt</translation>
     </message>

@@ -194,9 +194,7 @@ class BedView(QWidget):
     def _paint_name(self, painter: QPainter, here: Laid) -> None:
         """Its name and which copy it is, on a plate that is read on any ground."""
         left, low, right, high = here.shape.bounds
-        part = here.part
-        words = part.called + (tr(", band {film}", film=part.film + 1) if part.film else "")
-        words += tr(" · pinned") if here.pinned else ""
+        words = here.part.called + (tr(" · pinned") if here.pinned else "")
         box = painter.fontMetrics().boundingRect(words).adjusted(-5, -2, 5, 2)
         spot = self.to_screen(np.array([[(left + right) / 2, low + 0.08 * (high - low)]]))[0]
         plate = QRectF(box)

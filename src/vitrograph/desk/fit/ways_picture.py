@@ -146,8 +146,7 @@ def _looked_at(fitted: Fitted) -> tuple[float, float]:
     """How far round from the art's middle what is looked at stands, and how far it goes: the widest of several."""
     if len(fitted.designs) == 1:
         return 0.0, fitted.size[0] / fitted.chart.middle_scale
-    widest = max(fitted.designs, key=lambda design: design.turn)
-    return widest.middle - fitted.chart.u0, widest.turn
+    return fitted.widest.middle - fitted.chart.u0, fitted.widest.turn
 
 
 def _camera(cell: QRectF, fitted: Fitted) -> Camera:

@@ -22,8 +22,7 @@ def small_picture(results: Results, size: QSize, ratio: float = 1.0) -> QPixmap:
     if wall is None:
         return made
     room = QRectF(_MARGIN, _MARGIN, size.width() - 2 * _MARGIN, size.height() - 2 * _MARGIN)
-    left, _, right, _ = fitted.wall_bounds if fitted is not None else (0.0, 0.0, 0.0, 0.0)
-    turn = (left + right) / 2 if wall.closed else 0.0
+    turn = fitted.widest.middle if fitted is not None and wall.closed else 0.0
     camera = camera_before(wall, room, turn, results.job.stencil.viewing_mm)
     with painting(made) as painter:
         paint_body(painter, camera)

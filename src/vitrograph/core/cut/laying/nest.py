@@ -17,6 +17,7 @@ from shapely.geometry import Polygon
 
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Turning
+from vitrograph.core.language import tr
 
 _LETTERS = 24                      # of a name that is written on its stencil
 _CELLS = 150_000                   # of the raster of a sheet, about
@@ -29,7 +30,7 @@ Raster = NDArray[np.bool_]
 
 
 class Part(Struct, frozen=True, eq=False, dict=True):
-    """One stencil to lay: whose it is (a job's key, the number of its film, of its copy of so many), and its outline.
+    """One stencil to lay: whose it is (a job's key, the numbers of its film and its copy, of so many), its outline.
 
     The outline is as on its own sheet; its place there is kept by the lower left corner of its box, `corner`.
     """
@@ -40,11 +41,21 @@ class Part(Struct, frozen=True, eq=False, dict=True):
     outline: Polygon
     name: str = ""
     many: int = 1
+    films: int = 1
 
     @property
     def called(self) -> str:
         """What is written on it: its name, as far as it has room, and its number where there are several like it."""
-        return self.name[:_LETTERS] + (f", {self.copy + 1}" if self.many > 1 else "")
+        short = self.name if len(self.name) <= _LETTERS else f"{self.name[:_LETTERS - 1].rstrip()}…"
+        return self._with_film(short) + (f", {self.copy + 1}" if self.many > 1 else "")
+
+    @property
+    def film_name(self) -> str:
+        """Whose film it is, and which of them where there are several."""
+        return self._with_film(self.name)
+
+    def _with_film(self, name: str) -> str:
+        return tr("{name}, film {film}", name=name, film=self.film + 1) if self.films > 1 else name
 
     @property
     def whose(self) -> tuple[int, int, int]:

@@ -5,7 +5,6 @@ from collections.abc import Hashable, Iterator
 from itertools import groupby
 from typing import Any
 
-from vitrograph.core.cut import Part
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.etch import CAUTIONS, head_of
 from vitrograph.core.findings import Level
@@ -136,15 +135,10 @@ def cut_pages(book: Book, done: FinishedOrder) -> None:
         book.picture(high, draw)
         book.gap(2)
         book.table([("", tr("stencil"), tr("copy"), tr("from the left"), tr("from below")), *(
-            (str(k), _film_name(done, one.part), str(one.part.copy + 1),
+            (str(k), one.part.film_name, str(one.part.copy + 1),
              Length(one.shape.bounds[0], 0), Length(one.shape.bounds[1], 0))
             for k, one in enumerate(sheet.laid, start=1))], (1, 5, 1, 2, 2))
     _tape(book, done)
-
-
-def _film_name(done: FinishedOrder, part: Part) -> str:
-    films = next(len(piece.sheet.outlines) for piece in done.pieces if piece.job.key == part.key)
-    return tr("{name}, film {film}", name=part.name, film=part.film + 1) if films > 1 else part.name
 
 
 def _tape(book: Book, done: FinishedOrder) -> None:

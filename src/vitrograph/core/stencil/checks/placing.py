@@ -203,7 +203,7 @@ def reading_width(sheet: Sheet, given: CheckInput) -> Iterator[Finding]:
     if given.fit.wrap:
         return
     fitted, limit = sheet.fitted, given.stencil.reading_angle
-    turn = max(design.turn for design in fitted.designs) if fitted.wall.closed else 0.0
+    turn = fitted.widest.turn if fitted.wall.closed else 0.0
     if turn > limit:
         wide, most = turn * fitted.chart.middle_scale, limit * fitted.chart.middle_scale
         yield Finding(Code.READING_WIDTH, Level.WATCH, tr("the art goes {degrees:.0f}° round; the front shows "
