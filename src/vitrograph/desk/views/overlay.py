@@ -6,7 +6,7 @@ from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QBrush, QColor, QPainter, QPen
 from shapely.geometry.base import BaseGeometry
 
-from vitrograph.core.fit import Fitted, Parted
+from vitrograph.core.fit import Film, Fitted, Parted
 from vitrograph.core.geometry import Points
 from vitrograph.core.language import tr
 from vitrograph.desk.bench.painter_paths import path_of, path_of_points
@@ -73,19 +73,18 @@ class FrontOverlay(Overlay):
         if fitted is None or not fitted.wall.closed:
             return
         painter.setPen(QPen(QColor(theme.PAPER_LEVELS["watch"]), 2))
-        for low, high in _front_of(fitted):
+        for film in _films_at_the_front(fitted):
+            low, high = (0.0, fitted.wall.length) if fitted.on_one_wall else (film.band.s_low, film.band.s_high)
             tick = 0.04 * (high - low)
-            front = np.array([[0.0, s] for s in (low, low + tick, high - tick, high)])
-            ends = [QPointF(x, y) for x, y in view.to_screen(fitted.chart.wall_to_sheet(front))]
+            front = np.array([[-fitted.chart.u0, s] for s in (low, low + tick, high - tick, high)])
+            at = view.to_screen(fitted.chart.flipped(film.flat.develop(front)))    # its own: films lap
+            ends = [QPointF(x, y) for x, y in at]
             painter.drawLines([QLineF(ends[0], ends[1]), QLineF(ends[2], ends[3])])
             view.write(painter, QRectF(ends[3].x() - 40, ends[3].y() - 20, 80, 18), tr("front"),
                        theme.PAPER_LEVELS["watch"], scale=0.85, align=Qt.AlignmentFlag.AlignHCenter)
 
 
-def _front_of(fitted: Fitted) -> list[tuple[float, float]]:
-    """From where to where up the wall the front is shown: of film that gives, and of several, on those it crosses."""
-    if fitted.on_one_wall:
-        return [(0.0, fitted.wall.length)]
-    front = -fitted.chart.u0
-    return [(band.s_low, band.s_high) for band in (film.band for film in fitted.films)
-            if len(fitted.films) == 1 or band.u_low <= front <= band.u_high]
+def _films_at_the_front(fitted: Fitted) -> list[Film]:
+    """A single film, wherever it stands; of several those that the front crosses."""
+    films = fitted.films
+    return [film for film in films if len(films) == 1 or film.band.u_low <= -fitted.chart.u0 <= film.band.u_high]
