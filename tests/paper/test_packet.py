@@ -17,6 +17,7 @@ from reportlab.pdfgen.canvas import Canvas
 from specimens import CARAFE, LANTERN, PLAQUE, TUMBLER, finished, in_mm, job, star_job
 from vitrograph.core.demo import demo_order
 from vitrograph.core.export import patterns_pdf
+from vitrograph.core.faces import INTERFACE, stretches
 from vitrograph.core.job import Features, FlatGlass, KeepOut, Names, Order, Row
 from vitrograph.core.paper import letters
 from vitrograph.core.paper.letters import broken
@@ -160,14 +161,14 @@ def test_letters_of_all_kinds_are_on_the_paper_and_what_no_face_has_is_told_from
     assert "ŁukaszÖğretmen★" in words_of(pdf).replace(" ", "")
     assert letters.wide("Ł", 10.0) > 4.0 and letters.wide("ab", 3.0) == pytest.approx(
         letters.wide("a", 3.0) + letters.wide("b", 3.0))
-    assert letters._shown("\ufffe") == (letters.FACE, "?") and letters._shown("Ł")[0] != letters.FACE
+    assert stretches("\ufffe") == [(INTERFACE[0], "?")] and stretches("Ł")[0][0] != INTERFACE[0]
 
 
 @pytest.mark.parametrize(("name", "joined"), [("\u0633\u0644\u0627\u0645", True), ("\u05e9\u05dc\u05d5\u05dd", False)])
 def test_names_that_run_from_the_right_are_written_so_and_joined(name, joined):
     """Beside HarfBuzz itself with the same face: its advances, and its order on the line from left to right."""
-    face, _ = letters._shown(name[0])
-    if face == letters.FACE:
+    face, _ = stretches(name[0])[0]
+    if face == INTERFACE[0]:
         pytest.skip("no face of this computer has these letters")
     buffer, font = hb.Buffer(), hb.Font(hb.Face(hb.Blob.from_file_path(face)))
     buffer.add_str(name)

@@ -47,6 +47,12 @@ def test_films_on_both_sides_are_set_at_once_the_glass_turned_between_and_all_si
     assert [round(abs(degrees(place.angle)), 1) for place in places] == [0.0, 180.0]
 
 
+def test_a_film_over_a_wider_one_waits_until_that_has_settled():
+    keys, said = walked(job("KESTREL POINT\n\nA      B", width=70.0, fit__rows=2, fit__columns=2))
+    assert "settle 1" in keys and not any(key.startswith("bed ") for key in keys)
+    assert said.count("notches line up") == len([key for key in keys if key.startswith("set ")]) - 1
+
+
 def test_films_side_by_side_lap_by_what_lies_on_both_and_only_neighbours_do():
     made = job("Kestrel Point night", width=150.0, glass=PLAQUE, fit__columns=3, transfer__least_lap=200.0)
     results = run(made)

@@ -1,16 +1,14 @@
 """Words on paper: in the interface face, and letters that it lacks in the first other face that has them."""
 
 from collections.abc import Iterator
-from contextlib import suppress
 from functools import cache, lru_cache
-from itertools import groupby
 from typing import Any
 from zlib import crc32
 
-from vitrograph.core.faces import INTERFACE, of_the_system, plain
+from vitrograph.core.faces import INTERFACE, stretches
 
 FACE = "Interface"
-_SHIPPED = dict(zip((FACE, "Interface, more letters", "Symbols"), INTERFACE, strict=True))
+_NAMES = dict(zip(INTERFACE, (FACE, "Interface, more letters", "Symbols"), strict=True))
 
 
 def write(canvas: Any, x: float, y: float, words: str, size: float, *, centred: bool = False) -> None:
@@ -18,7 +16,7 @@ def write(canvas: Any, x: float, y: float, words: str, size: float, *, centred: 
     x -= wide(words, size) / 2 if centred else 0.0
     for name, letters in _runs(words):
         canvas.setFont(name, size)
-        canvas.drawString(x, y, letters if name in _SHIPPED else _shaped(letters, name, size))
+        canvas.drawString(x, y, letters if name in _NAMES.values() else _shaped(letters, name, size))
         x += _advance(letters, name, size)
 
 
@@ -60,7 +58,7 @@ def shortened(words: str, size: float, room: float) -> str:
 def _advance(letters: str, name: str, size: float) -> float:
     from reportlab.pdfbase.pdfmetrics import stringWidth
 
-    if name in _SHIPPED:
+    if name in _NAMES.values():
         return float(stringWidth(letters, name, size))
     return float(sum(one.x_advance for one in _shaped(letters, name, size).__shapeData__) * size / 1000)
 
@@ -76,51 +74,23 @@ def _shaped(letters: str, name: str, size: float) -> Any:
 
 
 def _runs(words: str) -> Iterator[tuple[str, str]]:
-    """Yield the words in stretches of one face each; a space between two words of one script is of theirs."""
-    shown = [_shown(letter) for letter in words]
-    for at in range(1, len(shown) - 1):
-        name, after = shown[at - 1][0], shown[at + 1][0]
-        if words[at] == " " and name == after and name not in _SHIPPED and ord(" ") in _faces()[name]:
-            shown[at] = name, " "
-    for name, letters in groupby(shown, key=lambda one: one[0]):
-        yield name, "".join(letter for _, letter in letters)
+    """Yield the words in stretches of one registered face each; a ? for letters of a face that cannot be embedded."""
+    for path, letters in stretches(words):
+        name = _registered(path)
+        yield (name, letters) if name else (FACE, "?" * len(letters))
 
 
 @cache
-def _shown(letter: str) -> tuple[str, str]:
-    """The face that shows a letter, and the letter; where there is none its plain one, or a question mark."""
-    for name, has in _faces().items():
-        if ord(letter) in has:
-            return name, letter
-    if name := _of_the_system(letter):
-        return name, letter
-    return (FACE, plain(letter)) if ord(plain(letter)) in _faces()[FACE] else (FACE, "?")
-
-
-@cache
-def _faces() -> dict[str, set[int]]:
-    """The faces that are registered, in the order they are asked in, and the letters each has."""
-    return {name: _register(name, path) for name, path in _SHIPPED.items()}
-
-
-def _register(name: str, path: str) -> set[int]:
-    """Embed a face in what is written from now on. Raises TTFError or OSError for one that cannot be."""
+def _registered(path: str) -> str:
+    """The name that a face's file is embedded by in what is written from now on; "" where it cannot be."""
     from reportlab.pdfbase.pdfmetrics import registerFont
-    from reportlab.pdfbase.ttfonts import TTFont
+    from reportlab.pdfbase.ttfonts import TTFError, TTFont
 
-    made = TTFont(name, path, shapable=name not in _SHIPPED)
+    name = _NAMES.get(path, path)
+    try:
+        made = TTFont(name, path, shapable=path not in _NAMES)
+    except (OSError, TTFError, ValueError):
+        return ""
     made.face.name += f"-{crc32(name.encode())}".encode()      # two files of one face name would be taken for one
     registerFont(made)
-    return set(made.face.charToGlyph)
-
-
-def _of_the_system(letter: str) -> str:
-    """The name of a face of this computer that has a letter and can be embedded; "" where there is none."""
-    from reportlab.pdfbase.ttfonts import TTFError
-
-    told = of_the_system(letter)
-    with suppress(OSError, TTFError, ValueError):
-        if told and ord(letter) in (has := _register(told, told)):
-            _faces()[told] = has
-            return told
-    return ""
+    return name

@@ -118,7 +118,7 @@ def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> Trans
         tuple(Setting(number + 1, len(sheet.films), *strips_over(sheet.outlines[number].bounds, given.choices),
                       centre_marks(sheet, number), placing, way, mask_of(sheet, number, demands, given.mask_width),
                       sheet.kind == "decal",
-                      any(_lap(sheet, before, number) is not None for before in range(number)))
+                      any(_meet(sheet, before, number) for before in range(number)))
               for number, placing in enumerate(of_copy)) for of_copy in places)
     found = (*narrow_tape(given.choices, any(len(one.strips) > 1 for one in copies[0])), *_laps(given.choices, sheet),
              *_over(copies), *_no_way(given.choices, case, way))
@@ -150,15 +150,23 @@ def _laps(choices: TransferChoices, sheet: Sheet) -> Iterator[Finding]:
 
 
 def _lap(sheet: Sheet, one: int, other: int) -> float | None:
-    """By how much two neighbouring films lie on each other, mm; None where they are no neighbours, or stand apart."""
+    """By how much two neighbouring films lie on each other, mm; negative where they do not meet, None where they are
+    no neighbours, or stand apart round the glass."""
     a, b = sheet.films[one].band, sheet.films[other].band
     across, along = min(a.u_high, b.u_high) - max(a.u_low, b.u_low), min(a.s_high, b.s_high) - max(a.s_low, b.s_low)
     scale = float(sheet.fitted.wall.scale(np.array([a.middle[1]]))[0])
     if across > (a.u_high - a.u_low) / 2 and _next_up(sheet, one, other):
-        return along if along >= -NEAR_MM else None
-    if along > (a.s_high - a.s_low) / 2 and other - one == 1:
-        return across * scale if across * scale >= -NEAR_MM else None
+        return along
+    if along > (a.s_high - a.s_low) / 2 and other - one == 1 and _meet(sheet, one, other):
+        return across * scale
     return None
+
+
+def _meet(sheet: Sheet, one: int, other: int) -> bool:
+    """Whether two films lie on each other, or next to it."""
+    a, b = sheet.films[one].band, sheet.films[other].band
+    return min(a.u_high, b.u_high) >= max(a.u_low, b.u_low) and min(a.s_high, b.s_high) >= max(
+        a.s_low, b.s_low) - NEAR_MM
 
 
 def _next_up(sheet: Sheet, one: int, other: int) -> bool:
