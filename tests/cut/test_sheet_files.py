@@ -6,6 +6,7 @@ import shutil
 import subprocess
 from itertools import combinations, pairwise
 from pathlib import Path
+from xml.etree import ElementTree
 
 import ezdxf
 import numpy as np
@@ -60,6 +61,17 @@ def test_names_of_any_script_are_shown_as_they_are():
     assert all((one != other).any() for one, other in combinations(pictures, 2))
     assert [letters for _, letters in stretches("Öl ŁŁ ★\ufffe")] == ["Öl ", "ŁŁ", " ", "★", "?"]
     assert all(Path(path).is_file() for path, _ in stretches("Öl ŁŁ ★\ufffe"))
+
+
+@pytest.mark.parametrize("name", ["Ada\nLovelace", "Bell\x07", "\x00", "Tab\there", "\ufffe & <Öl>"])
+def test_a_name_of_several_lines_or_with_what_no_file_can_hold_spoils_no_file(name):
+    run_, sheets = sheet_of(star_job(name=name))
+    told = " ".join(re.sub(r"[\x00\x07\ufffe]", " ", name).split())
+    for text in (sheet_svg(run_, name), to_svg(sheets[0], name)):
+        titles = [one.text or "" for one in ElementTree.fromstring(text).iter() if one.tag.endswith("title")]
+        assert titles and set(titles) == {told}
+    read = ezdxf.read(io.StringIO(sheet_dxf(run_, name)))
+    assert read.header.custom_vars.get("Title") == told and not read.audit().errors
 
 
 def test_hpgl_is_read_as_it_was_planned_in_lines_that_any_cutter_takes(two):

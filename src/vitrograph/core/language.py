@@ -26,6 +26,7 @@ class Language(NamedTuple):
 
 
 ENGLISH = Language()
+_NO_LETTER = ("Cc", "Cs", "Cn", "Zl", "Zp")                    # of Unicode: controls, breaks, and what is none
 _spoken = ENGLISH
 
 
@@ -102,6 +103,18 @@ def read_day(text: str) -> str | None:
         return date.fromisoformat(text.strip()).isoformat()
     except ValueError:
         return None
+
+
+def one_line(words: str) -> str:
+    """Words as the heading of a file, in one line: line breaks, and what no XML or DXF can hold, are spaces.
+
+    >>> one_line("Ada\\nLovelace\\x07")
+    'Ada Lovelace'
+    """
+    import unicodedata  # when a file is written: the window opens sooner without
+
+    kept = (" " if unicodedata.category(letter) in _NO_LETTER else letter for letter in words)
+    return " ".join("".join(kept).split())
 
 
 def within(text: str) -> str:

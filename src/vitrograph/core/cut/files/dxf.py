@@ -4,6 +4,7 @@ import io
 
 from vitrograph.core.cut.paths.lines import KINDS
 from vitrograph.core.cut.paths.sheet_run import SheetRun
+from vitrograph.core.language import one_line
 
 _COLOURS = {kind: number for number, kind in enumerate(KINDS, start=1)}
 
@@ -15,7 +16,7 @@ def sheet_dxf(run: SheetRun, title: str) -> str:
 
     drawing = ezdxf.new("R2010", units=units.MM)              # type: ignore[attr-defined]
     drawing.header["$LASTSAVEDBY"] = "Vitrograph"
-    drawing.header.custom_vars.append("Title", title)
+    drawing.header.custom_vars.append("Title", one_line(title))
     for kind, colour in _COLOURS.items():
         drawing.layers.add(kind.upper(), color=colour)
     space = drawing.modelspace()

@@ -6,6 +6,7 @@ from math import atan
 from vitrograph.core.cut.paths.curves import Curve
 from vitrograph.core.cut.paths.lines import KINDS
 from vitrograph.core.cut.paths.sheet_run import SheetRun
+from vitrograph.core.language import one_line
 
 
 def sheet_svg(run: SheetRun, title: str) -> str:
@@ -21,11 +22,12 @@ def sheet_svg(run: SheetRun, title: str) -> str:
         for cut in cuts:
             of_kind.setdefault(cut.kind, []).append(_data(cut.curve, high))
         lines = "".join(f'<path class="{kind}" d="{"".join(of_kind[kind])}"/>\n' for kind in KINDS if kind in of_kind)
-        groups.append(f'<g id="stencil-{number}">\n<title>{escape(names[whose], quote=False)}</title>\n{lines}</g>\n')
+        name = escape(one_line(names[whose]), quote=False)
+        groups.append(f'<g id="stencil-{number}">\n<title>{name}</title>\n{lines}</g>\n')
     return (
         '<?xml version="1.0" encoding="UTF-8"?>\n'
         f'<svg xmlns="http://www.w3.org/2000/svg" width="{wide:.4f}mm" height="{high:.4f}mm" '
-        f'viewBox="0 0 {wide:.4f} {high:.4f}">\n<title>{escape(title, quote=False)}</title>\n'
+        f'viewBox="0 0 {wide:.4f} {high:.4f}">\n<title>{escape(one_line(title), quote=False)}</title>\n'
         f'<g fill="none" stroke="#000000" stroke-width="0.1">\n{"".join(groups)}</g>\n</svg>\n'
     )
 

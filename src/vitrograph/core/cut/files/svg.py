@@ -3,6 +3,7 @@
 import shapely
 from shapely.geometry import MultiPolygon
 
+from vitrograph.core.language import one_line
 from vitrograph.core.stencil import Sheet
 
 
@@ -21,7 +22,7 @@ def to_svg(sheet: Sheet, title: str, colour: str = "#2F8F83") -> str:
         '<?xml version="1.0" encoding="UTF-8"?>\n'
         f'<svg xmlns="http://www.w3.org/2000/svg" width="{width:.4f}mm" height="{height:.4f}mm" '
         f'viewBox="0 0 {width:.4f} {height:.4f}">\n'
-        f"<title>{escape(title, quote=False)}</title>\n"
+        f"<title>{escape(one_line(title), quote=False)}</title>\n"
         f'<path id="film" fill="{colour}" fill-rule="evenodd" d="{path_data(page)}"/>\n'
         f"{_edge(sheet, left, high)}{_snips(sheet, left, high)}{_marks(sheet, left, high)}"
         "</svg>\n"
