@@ -16,7 +16,7 @@ import shapely
 from PIL import Image
 
 from specimens import PLAQUE, TUMBLER, job, remedied, run, star_job
-from vitrograph.core.cut import MOST_UNITS, Wanted, cut_work, sheet_dxf, sheet_svg, to_hpgl
+from vitrograph.core.cut import MOST_UNITS, Wanted, cut_work, sheet_dxf, sheet_svg, to_hpgl, to_svg
 from vitrograph.core.cut.files.sheet_png import sheet_png
 from vitrograph.core.demo import demo_job
 from vitrograph.core.faces import stretches
