@@ -195,6 +195,7 @@ def test_designs_on_both_sides_have_films_that_stand_apart_and_are_looked_at_by_
     one = run(both.job.changed(artwork__items=both.job.artwork.items[:1], fit__columns=1))
     front, back = both.fitted.designs
     film, other = both.fitted.films
+    assert (front.films, back.films) == ((0,), (1,)) and both.fitted.widest is front
     # the front's film is the one it has alone, and the other has a border of its own all round
     assert film.outline.symmetric_difference(one.fitted.films[0].outline).area < 0.5
     assert film.border == pytest.approx(one.fitted.films[0].border, abs=1e-6)
