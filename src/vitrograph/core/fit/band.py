@@ -20,7 +20,7 @@ _EVEN = 0.25                       # of an even part, by which a better gap may 
 NEAR_MM = 0.5                      # films no farther apart than that are joined
 _SHARE = 0.5                       # of the shorter of two films' sides, by which they lie along each other
 OVERLAP_MM = 6.0                   # by which neighbouring borders lie on each other, where the gap allows
-BARE_MM = 6.0                      # of glass between films that stand apart, at least: a slit would be hard to mask
+_BARE_MM = 6.0                     # of glass between films that stand apart, at least: a slit would be hard to mask
 _CLOSED = 1e-6                     # radians: ends no farther apart meet
 _FAR = 1e6                         # mm: farther than any art reaches
 ALL: Box = (-_FAR, -_FAR, _FAR, _FAR)
@@ -44,7 +44,7 @@ class Seams(Struct, frozen=True):
 
         The glass between them is masked.
         """
-        return self.far and axis == 0 and gap >= self.border[0] + self.border[2] + BARE_MM
+        return self.far and axis == 0 and gap >= self.border[0] + self.border[2] + _BARE_MM
 
     def reach(self, gap: float, side: int) -> float:
         """How far a film reaches at a side (as in SIDES) into the gap to its neighbour's openings, mm.
@@ -73,6 +73,11 @@ class Band(Struct, frozen=True):
     def shifted(self, u: float) -> "Band":
         """The same band farther round."""
         return Band(self.u_low + u, self.s_low, self.u_high + u, self.s_high)
+
+    def meets(self, other: "Band") -> bool:
+        """Whether it lies on another, or next to it above or below."""
+        return min(self.u_high, other.u_high) >= max(self.u_low, other.u_low) and min(
+            self.s_high, other.s_high) >= max(self.s_low, other.s_low) - NEAR_MM
 
     def closes(self, wall: Wall) -> bool:
         """Whether it goes all round a glass, so that its ends meet."""

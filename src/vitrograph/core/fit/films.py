@@ -128,8 +128,7 @@ class _Cell(Struct, frozen=True, eq=False, dict=True):
     @cached_property
     def wall(self) -> MultiPolygon:
         """Its shape on the wall."""
-        longest = longest_edge(self.chart, half_size(self.art), WARP_DEVIATION_MM, wall=True)
-        return warp(self.art, self.chart.to_wall, longest)
+        return on_wall(self.art, self.chart)
 
     @cached_property
     def bounds(self) -> Box:
@@ -160,11 +159,17 @@ def cut_films(art: MultiPolygon, chart: Chart, fit: Fit, choices: FilmChoices, s
                   if isinstance(film.flat, Shifted))
     placed = tuple(replace(film, flat=flat, notches=notches)
                    for film, flat, notches in zip(made, flats, _notches(rows, bands), strict=True))
-    return Films(placed, Parted(tuple(cell.cell for cell in cells), tuple(_on_wall(cell.cell, chart) for cell in cells),
-                                flats, tuple(film.outline.bounds for film in placed)))
+    return Films(placed, Parted(tuple(cell.cell for cell in cells),
+                                tuple(_cell_on_wall(cell.cell, chart) for cell in cells), flats,
+                                tuple(film.outline.bounds for film in placed)))
 
 
-def _on_wall(cell: Box, chart: Chart) -> Box:
+def on_wall(art: MultiPolygon, chart: Chart) -> MultiPolygon:
+    """Art in wall coordinates (u, s), its edges split so that they stray by no more than is told."""
+    return warp(art, chart.to_wall, longest_edge(chart, half_size(art), WARP_DEVIATION_MM, wall=True))
+
+
+def _cell_on_wall(cell: Box, chart: Chart) -> Box:
     """A cell's edges on the wall, taken from its middle lines; those it has in common with the plane stay far off."""
     ends = np.clip(np.array(cell), -1000.0, 1000.0)
     (left, _), (right, _) = chart.way.to_wall(np.array([[ends[0], 0.0], [ends[2], 0.0]])).tolist()
@@ -213,7 +218,7 @@ def _notches(rows: list[list[_Cell]], bands: list[tuple[Band, Sides]]) -> Iterat
             made = [(u, s, inward, 0.0) for s in levels for u, inward, side in
                     ((band.u_low, _NOTCH_MM, left), (band.u_high, -_NOTCH_MM, right)) if side >= 3 * _NOTCH_MM]
             turns = [(rows[i][j].bounds[2] + rows[i][j + 1].bounds[0]) / 2 for j in (k - 1, k)
-                     if 0 <= j < len(row) - 1 and row[j + 1][0].u_low <= row[j][0].u_high]
+                     if 0 <= j < len(row) - 1 and row[j][0].meets(row[j + 1][0])]
             made += [(u, s, 0.0, inward) for u in turns for s, inward, side in
                      ((band.s_low, _NOTCH_MM, lower), (band.s_high, -_NOTCH_MM, upper)) if side >= 3 * _NOTCH_MM]
             yield tuple(made)

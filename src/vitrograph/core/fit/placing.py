@@ -17,7 +17,7 @@ from vitrograph.core.errors import FitError
 from vitrograph.core.fit.band import Seams
 from vitrograph.core.fit.chart import Chart, bounds_on_wall, check_reach, half_size, longest_edge, warp
 from vitrograph.core.fit.designs import Design, designs_of
-from vitrograph.core.fit.films import WARP_DEVIATION_MM, Film, FilmChoices, Films, cut_films
+from vitrograph.core.fit.films import WARP_DEVIATION_MM, Film, FilmChoices, Films, cut_films, on_wall
 from vitrograph.core.fit.ground import Ground
 from vitrograph.core.fit.stand import angle_of, held_from_rim, middle_height, moved_round, rim_at
 from vitrograph.core.geometry import Box, Points, as_polygons, multipolygon, union
@@ -96,14 +96,12 @@ class Fitted(Struct, frozen=True, dict=True):
     @cached_property
     def wall_art(self) -> MultiPolygon:
         """The art in wall coordinates (u, s)."""
-        longest = longest_edge(self.chart, half_size(self.art), WARP_DEVIATION_MM, wall=True)
-        return warp(self.art, self.chart.to_wall, longest)
+        return on_wall(self.art, self.chart)
 
     @cached_property
     def wall_bounds(self) -> Box:
         """u and s bounds (u_low, s_low, u_high, s_high) of the art on the wall."""
-        u_low, s_low, u_high, s_high = bounds_on_wall(self.art, self.chart) or self.wall_art.bounds
-        return u_low, s_low, u_high, s_high
+        return bounds_on_wall(self.art, self.chart) or self.wall_art.bounds
 
     @cached_property
     def designs(self) -> tuple[Design, ...]:

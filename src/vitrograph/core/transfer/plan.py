@@ -13,7 +13,6 @@ import shapely
 from msgspec import Struct
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
-from vitrograph.core.fit import NEAR_MM
 from vitrograph.core.geometry import Points
 from vitrograph.core.job import Features, FlatGlass, Glass, Job, MaterialName, TransferChoices
 from vitrograph.core.job.change import put
@@ -118,7 +117,7 @@ def plan_transfer(given: TransferInput, sheet: Sheet, demands: Demands) -> Trans
         tuple(Setting(number + 1, len(sheet.films), *strips_over(sheet.outlines[number].bounds, given.choices),
                       centre_marks(sheet, number), placing, way, mask_of(sheet, number, demands, given.mask_width),
                       sheet.kind == "decal",
-                      any(_meet(sheet, before, number) for before in range(number)))
+                      any(one.band.meets(sheet.films[number].band) for one in sheet.films[:number]))
               for number, placing in enumerate(of_copy)) for of_copy in places)
     found = (*narrow_tape(given.choices, any(len(one.strips) > 1 for one in copies[0])), *_laps(given.choices, sheet),
              *_over(copies), *_no_way(given.choices, case, way))
@@ -157,16 +156,9 @@ def _lap(sheet: Sheet, one: int, other: int) -> float | None:
     scale = float(sheet.fitted.wall.scale(np.array([a.middle[1]]))[0])
     if across > (a.u_high - a.u_low) / 2 and _next_up(sheet, one, other):
         return along
-    if along > (a.s_high - a.s_low) / 2 and other - one == 1 and _meet(sheet, one, other):
+    if along > (a.s_high - a.s_low) / 2 and other - one == 1 and a.meets(b):
         return across * scale
     return None
-
-
-def _meet(sheet: Sheet, one: int, other: int) -> bool:
-    """Whether two films lie on each other, or next to it."""
-    a, b = sheet.films[one].band, sheet.films[other].band
-    return min(a.u_high, b.u_high) >= max(a.u_low, b.u_low) and min(a.s_high, b.s_high) >= max(
-        a.s_low, b.s_low) - NEAR_MM
 
 
 def _next_up(sheet: Sheet, one: int, other: int) -> bool:

@@ -117,9 +117,9 @@ class StationCard(QScrollArea):
         self.setWidget(self._body)
         self._ordered: list[QWidget] = []      # what the keyboard goes through
         self._keys_time = QTimer(self, interval=_KEYS_MS, singleShot=True)
+        self._keys_time.timeout.connect(self._order_keys)
         self._later = QTimer(self, interval=theme.AFTER_VIEWS_MS, singleShot=True)
         self._later.timeout.connect(lambda: self._take(self._show_results))
-        self._keys_time.timeout.connect(self._order_keys)
         self.build()
         self._next = NextRow(bench, self.station)
         self.stack(self._next)

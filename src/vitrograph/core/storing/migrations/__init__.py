@@ -7,9 +7,9 @@ left to it.
 
 import re
 from collections.abc import Callable
-from datetime import date
 from typing import Any
 
+from vitrograph.core.language import read_day
 from vitrograph.core.storing.migrations.to_order import to_order
 from vitrograph.core.storing.migrations.to_pieces import to_pieces
 from vitrograph.core.storing.migrations.to_recipes import to_recipes
@@ -56,8 +56,8 @@ def _forget_no_day(tree: Tree) -> None:
     """A pot opened on 30 February was let through once. Nobody knows which day was meant; the order is worth more."""
     etch = tree.get("etch")
     cream = etch.get("cream") if isinstance(etch, dict) else None
-    if isinstance(cream, dict) and isinstance(day := cream.get("opened_on"), str) and _A_DAY.fullmatch(day):
-        try:
-            date.fromisoformat(day)
-        except ValueError:
-            cream["opened_on"] = ""
+    if not isinstance(cream, dict):
+        return
+    day = cream.get("opened_on")
+    if isinstance(day, str) and _A_DAY.fullmatch(day) and read_day(day) is None:
+        cream["opened_on"] = ""
