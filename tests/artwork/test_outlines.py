@@ -12,7 +12,8 @@ from scipy.special import ellipe
 
 from specimens import svg
 from vitrograph.core.artwork.fill import fill_outlines
-from vitrograph.core.artwork.vector.outline import dashed, polyline, stroke_area, subpaths
+from vitrograph.core.artwork.vector.outline import polyline, subpaths
+from vitrograph.core.artwork.vector.strokes import dashed, stroke_area
 from vitrograph.core.artwork.vector.tree import parse_tree
 from vitrograph.core.artwork.vector.units import (
     MM_PER_PX,

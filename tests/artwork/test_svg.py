@@ -39,6 +39,17 @@ DRAWINGS = {
     "dashes": '<path d="M10 20H90V80H20Z" fill="none" stroke="#000" stroke-width="7" stroke-dasharray="13 6 2" '
               'stroke-dashoffset="5"/><path d="M10 90h80" stroke="#000" stroke-width="6" stroke-linecap="round" '
               'stroke-dasharray="0 11"/>',
+    "dashes of rings": '<g fill="none" stroke="#000" stroke-width="6"><circle cx="28" cy="30" r="20" '
+                       'stroke-dasharray="50 99"/><ellipse cx="72" cy="30" rx="20" ry="26" stroke-dasharray="31 200"/>'
+                       '<path d="M15 65h40v25h-40z" stroke-width="9" stroke-dasharray="50 9 60 7"/>'
+                       '<path d="M66 66 88 88z" stroke-linecap="round"/></g>',
+    "the stroke first": '<g stroke="#fff" stroke-width="9"><rect x="5" y="5" width="40" height="40" '
+                        'paint-order="stroke"/><rect x="52" y="5" width="30" height="30" paint-order="fill"/></g>'
+                        '<g style="paint-order:markers stroke"><circle cx="72" cy="70" r="20" fill="#fff" '
+                        'stroke="#000" stroke-width="12"/></g>',
+    "a group's box": '<mask id="m" x="0" y="0" width="1" height="1"><rect width="100" height="100" fill="#fff"/>'
+                     '</mask><g mask="url(#m)"><rect x="20" y="20" width="50" height="60" stroke="#000" '
+                     'stroke-width="20"/></g>',
     "sharp corners": '<path d="M8 90 25 30 42 90" fill="none" stroke="#000" stroke-width="8" stroke-miterlimit="5"/>'
                      '<path d="M56 90 62 22 68 90" fill="none" stroke="#000" stroke-width="8"/>',
     "clip paths": '<defs><clipPath id="c"><circle cx="40" cy="50" r="30"/><rect x="60" y="10" width="30" height="80"/>'
@@ -99,6 +110,15 @@ def test_the_area_agrees_with_an_independent_renderer(name):
     drawn = draw(text, 1e-4)
     assert drawn.shape.is_valid
     assert drawn.shape.area * height**2 == pytest.approx(area, rel=0.004)
+
+
+def test_dashes_are_counted_in_the_length_that_a_shape_says_it_has():
+    # half of the first circle, and all of the other: what an animation leaves behind when it stands still
+    rings = [f'<circle cx="50" cy="50" r="30" fill="none" stroke="#000" stroke-width="4" pathLength="{said}" '
+             'stroke-dasharray="1 9"/>' for said in (2, 1)]
+    half, whole = (draw(svg(ring), 1e-4).shape for ring in rings)
+    assert half.bounds[2] - half.bounds[0] == pytest.approx(2 * (half.bounds[3] - half.bounds[1]), rel=3e-3)
+    assert len(whole.geoms[0].interiors) == 1
 
 
 @pytest.mark.parametrize(("page", "wide"), [

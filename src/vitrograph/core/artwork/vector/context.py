@@ -8,7 +8,10 @@ from vitrograph.core.geometry import Points
 
 
 class Context(NamedTuple):
-    """What a part inherits: user space to page, style, opacity so far, what it is clipped to, the viewport, depth."""
+    """What a part inherits: user space to page, style, opacity so far, what it is clipped to, the viewport, depth.
+
+    `bare` where only outlines are wanted, as for a bounding box: whatever their paint, unstroked and unclipped.
+    """
 
     to_page: Points
     style: dict[str, str]
@@ -16,3 +19,4 @@ class Context(NamedTuple):
     clip: BaseGeometry | None
     size: tuple[float, float]
     deep: int
+    bare: bool = False

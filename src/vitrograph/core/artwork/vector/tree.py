@@ -28,7 +28,7 @@ INHERITED = frozenset({
     "fill", "fill-rule", "fill-opacity", "stroke", "stroke-width", "stroke-opacity", "stroke-linecap",
     "stroke-linejoin", "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset", "clip-rule", "color", "visibility",
     "font-size", "font-family", "font-weight", "font-style", "text-anchor", "letter-spacing", "marker", "marker-start",
-    "marker-mid", "marker-end"})
+    "marker-mid", "marker-end", "paint-order"})
 _OWN = frozenset({"opacity", "display", "clip-path", "mask", "filter", "stop-color", "stop-opacity", "vector-effect",
                   "overflow", "mask-type", "transform"})
 _STYLED = INHERITED | _OWN
@@ -218,3 +218,9 @@ def _rules(sheets: str) -> Iterator[tuple[Any, list[tuple[str, str, bool]]]]:
             except cssselect2.SelectorError:
                 continue
             yield selectors, list(_declarations(rule.content))
+
+
+def referred(text: str, named: dict[str, Node]) -> Node | None:
+    """The part of the same drawing that `url(#name)` names."""
+    name = text[4:].partition(")")[0].strip().strip("'\"") if text.startswith("url(") else ""
+    return named.get(name[1:]) if name.startswith("#") else None

@@ -18,11 +18,12 @@ from vitrograph.core.artwork.vector.embedded import embedded_picture
 from vitrograph.core.artwork.vector.gradient import Place, gradient_paints, resolved
 from vitrograph.core.artwork.vector.lettering import text_outlines
 from vitrograph.core.artwork.vector.limits import Tally, refuse_beyond, refuse_many
-from vitrograph.core.artwork.vector.outline import path_data, polyline, stroke_area, subpaths
+from vitrograph.core.artwork.vector.outline import path_data, polyline, subpaths
 from vitrograph.core.artwork.vector.paint import LEAST_OPACITY, Rgb
 from vitrograph.core.artwork.vector.pattern import pattern_paints
 from vitrograph.core.artwork.vector.regions import clip_shape, everything, font_size, mask_edge, page, without_style
-from vitrograph.core.artwork.vector.tree import INHERITED, MOST_PARTS, Node
+from vitrograph.core.artwork.vector.strokes import dashes_by_own_length, paint_order, stroke_area
+from vitrograph.core.artwork.vector.tree import INHERITED, MOST_PARTS, Node, referred
 from vitrograph.core.artwork.vector.units import (
     IDENTITY,
     carried,
@@ -161,8 +162,10 @@ class Walker:
             to_page = product(to_page, matrix_of(node.style["transform"]))
         if style.get("filter", "none") != "none":
             self.notes[tr("a filter")] = None
-        inner = Context(to_page, style, context.opacity * length_px(style.get("opacity"), 1.0, 1.0), context.clip,
-                         context.size, context.deep)
+        seen = context.opacity * length_px(style.get("opacity"), 1.0, 1.0)
+        inner = context._replace(to_page=to_page, style=style, opacity=seen)
+        if context.bare:
+            return inner
         for name, region in (("clip-path", self._clip_region), ("mask", self._mask_region)):
             wanted = self._referred(style.get(name, "none"))
             if wanted is not None:
@@ -176,10 +179,7 @@ class Walker:
         return inner
 
     def _referred(self, text: str) -> Node | None:
-        if not text.startswith("url("):
-            return None
-        name = text[4:].partition(")")[0].strip().strip("'\"")
-        return self._named.get(name[1:]) if name.startswith("#") else None
+        return referred(text, self._named)
 
     # -- shapes --------------------------------------------------------------------------------------------------
 
@@ -202,11 +202,17 @@ class Walker:
         return [polyline(pieces, deviation) for pieces in self._pieces(node, context)]
 
     def _shape(self, node: Node, context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
-        yield from self._painted(self._lines(node, context), context)
+        lines = self._lines(node, context)
+        dashes = dashes_by_own_length(node, context.style, lines)
+        yield from self._painted(lines, context._replace(style={**context.style, **dashes}))
 
     def _painted(self, lines: list[Points], context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
-        """The fill, then the stroke, of outlines in user space."""
+        """The fill and the stroke of outlines in user space, in the order the style asks for."""
         style = context.style
+        if context.bare:
+            for line in lines:
+                yield shapely.multipoints(carried(line, context.to_page)), (0, 0, 0)
+            return
         if not lines or style.get("visibility", "visible") in {"hidden", "collapse"}:
             return
         self._tally.take(lines)
@@ -214,15 +220,16 @@ class Walker:
         box = (*points.min(axis=0).tolist(), *points.max(axis=0).tolist())
         if any(style.get(name, "none") != "none" for name in ("marker", "marker-start", "marker-mid", "marker-end")):
             self.notes[tr("marks along a line")] = None
-        fill = style.get("fill", "black")
-        if fill != "none":
-            rule: FillRule = "evenodd" if style.get("fill-rule") == "evenodd" else "nonzero"
-            area = fill_outlines([carried(line, context.to_page) for line in lines], rule)
-            yield from self._tinted(area, fill, "fill-opacity", context, box)
-        stroke = style.get("stroke", "none")
-        if stroke != "none":
-            stroked = self._stroked(lines, context)
-            yield from self._tinted(stroked, stroke, "stroke-opacity", context, box)
+        for name in paint_order(style):
+            paint = style.get(name, "black" if name == "fill" else "none")
+            if paint != "none":
+                area = (self._filled if name == "fill" else self._stroked)(lines, context)
+                yield from self._tinted(area, paint, f"{name}-opacity", context, box)
+
+    def _filled(self, lines: list[Points], context: Context) -> BaseGeometry:
+        """A fill's area on the page."""
+        rule: FillRule = "evenodd" if context.style.get("fill-rule") == "evenodd" else "nonzero"
+        return fill_outlines([carried(line, context.to_page) for line in lines], rule)
 
     def _stroked(self, lines: list[Points], context: Context) -> BaseGeometry:
         """A stroke's area on the page; one that does not scale is laid on the page itself."""
@@ -281,23 +288,15 @@ class Walker:
         return np.array([[right - left, 0.0, left], [0.0, high - low, low]])
 
     def _box_of(self, node: Node, context: Context) -> tuple[float, float, float, float] | None:
-        """The box of all outlines below a part, in its own space."""
-        bare = without_style(node, ("transform", "clip-path", "mask"))
-        plain = {**context.style, "fill": "black", "stroke": "none"}
-        areas = [area for area, _ in self._outlines_of(bare, context._replace(style=plain, clip=None, opacity=1.0))]
+        """The box of all outlines below a part, in its own space (SVG 2, section 8.10)."""
+        outlines = context._replace(clip=None, opacity=1.0, bare=True)
+        areas = [area for area, _ in self._part(without_style(node, ("transform",)), outlines)]
         bounds = shapely.bounds(areas) if areas else np.zeros((0, 4))
         bounds = bounds[np.isfinite(bounds).all(axis=1)]
         if not len(bounds):
             return None
         low, high = bounds[:, :2].min(axis=0), bounds[:, 2:].max(axis=0)
         return float(low[0]), float(low[1]), float(high[0]), float(high[1])
-
-    def _outlines_of(self, node: Node, context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
-        if node.tag in _SHAPES:
-            for line in self._lines(node, context):
-                yield shapely.multipoints(carried(line, context.to_page)), (0, 0, 0)
-            return
-        yield from self._part(node, context)
 
     def _clip_region(self, clip: Node, node: Node, context: Context) -> BaseGeometry:
         """What a clip path lets through: its shapes, each by its clip rule, themselves clipped if it says so."""
