@@ -68,6 +68,49 @@ def test_lines_and_arcs_that_meet_are_one_outline_and_blocks_are_taken_apart():
     assert set(found.left_out) == {"lettering", "1 open line, which encloses nothing"}
 
 
+PANE, HOLE = [(0, 0), (40, 0), (40, 30), (0, 30)], [(10, 10), (20, 10), (20, 20), (10, 20)]
+
+
+def lined(space, corners, close=True):
+    space.add_lwpolyline(corners, close=close)
+
+
+def hatched(space, *outlines):
+    hatch = space.add_hatch()
+    for outline in outlines:
+        hatch.paths.add_polyline_path(outline)
+
+
+@pytest.mark.parametrize(("draw", "area"), [
+    (lambda space: [lined(space, PANE), lined(space, PANE[2:] + PANE[:2])], 1200),
+    (lambda space: [lined(space, PANE), lined(space, HOLE), hatched(space, PANE, HOLE)], 1100),
+    (lambda space: [space.add_line(*ends[::way]) for way in (1, -1)
+                    for ends in zip(PANE, PANE[1:] + PANE[:1], strict=True)], 1200),
+    (lambda space: [space.add_circle((0, 0), 10), space.add_ellipse((0, 0), (0, 10), 1.0)], np.pi * 100),
+    # what is drawn with a width covers its band: a ring, and an angle whose corner is sharp
+    (lambda space: space.add_lwpolyline([(0, 0, 1), (40, 0, 1)], "xyb", close=True, dxfattribs={"const_width": 5}),
+     np.pi * 40 * 5),
+    (lambda space: space.add_polyline2d([(0, 0), (50, 0), (50, 20)], dxfattribs={
+        "default_start_width": 4, "default_end_width": 4}), 280),
+])
+def test_what_is_drawn_twice_counts_once_and_a_line_may_have_a_width(draw, area):
+    found = read(dxf_of(lambda space, _document: draw(space)))
+    assert found.shape.area * found.tall**2 == pytest.approx(area, rel=1e-3)
+    assert found.left_out == ()
+
+
+def test_widths_that_change_and_hatching_are_named():
+    def drawn(space, _document):
+        space.add_lwpolyline([(0, 0, 1, 4), (40, 0, 1, 4), (40, 30, 1, 4)], "xyse", close=True)
+        hatch = space.add_hatch()
+        hatch.set_pattern_fill("ANSI31")
+        hatch.paths.add_polyline_path([(60, 0), (90, 0), (90, 20)])
+
+    found = read(dxf_of(drawn))
+    assert set(found.left_out) == {"lines whose width changes, taken as thin",
+                                   "a hatching of lines, taken as solid"}
+
+
 def test_a_hatch_and_a_hidden_layer():
     def drawn(space, document):
         hatch = space.add_hatch()

@@ -596,12 +596,20 @@
         <translation>Schrift</translation>
     </message>
     <message>
+        <source>a hatching of lines, taken as solid</source>
+        <translation>eine Schraffur aus Linien, als gefüllt genommen</translation>
+    </message>
+    <message>
         <source>a block of the DXF drawing holds itself: take it out, or explode the blocks</source>
         <translation>ein Block der DXF-Zeichnung enthält sich selbst: herausnehmen, oder die Blöcke auflösen</translation>
     </message>
     <message>
         <source>a part of the kind {dxftype}</source>
         <translation>ein Teil von der Art {dxftype}</translation>
+    </message>
+    <message>
+        <source>lines whose width changes, taken as thin</source>
+        <translation>Linien von wechselnder Breite, als dünn genommen</translation>
     </message>
     <message numerus="yes">
         <source>{n} slivers too thin to cut, left out</source>

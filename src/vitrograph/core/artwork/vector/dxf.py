@@ -1,7 +1,7 @@
 """DXF drawings: closed outlines as one even-odd area, in mm by the file's own units.
 
 Reading, blocks, arcs, ellipses, splines and hatches are ezdxf's. Lines and arcs that meet end to end are joined; what
-encloses nothing is named.
+is drawn twice, as an outline and the hatch that fills it are, counts once; what encloses nothing is named.
 """
 
 import io
@@ -18,7 +18,7 @@ from vitrograph.core.artwork.vector.limits import Tally, refuse_beyond
 from vitrograph.core.artwork.vector.paint import Paint
 from vitrograph.core.artwork.vector.svg import VectorDrawing
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.geometry import Points, distinct, multipolygon
+from vitrograph.core.geometry import Points, arc_pieces, as_polygons, distinct, multipolygon, union
 from vitrograph.core.language import tr
 
 _MOST_ENTITIES = 50_000
@@ -31,6 +31,7 @@ _LEAST_PIECES, _MOST_PIECES = 4, 400      # of a spline's span
 # mm to the unit of a $INSUNITS that the library does not convert; a US survey foot is 1200/3937 m
 _MM_PER_UNIT = {8: 25.4e-6, 9: 25.4e-3} | {
     number: feet * 1200e3 / 3937 for number, feet in ((21, 1.0), (22, 1 / 12), (23, 3.0), (24, 5280.0))}
+_MOST_ALIKE = 20                   # lines of one box that are compared with another
 _COARSE = 1e9                      # a step that leaves curves at their fewest segments
 
 
@@ -47,13 +48,18 @@ def read_dxf(content: bytes, max_deviation: float) -> VectorDrawing:
     refuse_beyond(points)
     size = np.ptp(points, axis=0)
     step = float(size[1] or size[0] or 1.0) * max_deviation
-    lines = [line for entity in entities for line in _lines(entity, step, {})]
-    Tally().take(lines)
-    closed, open_ends = _joined(lines, float(size.max()) * _MEET)
+    drawn = [(line, width) for entity, width in ((entity, _width_of(entity, notes)) for entity in entities)
+             for line in _lines(entity, step, {})]
+    lines = [line for line, width in drawn if not width]
+    Tally().take([line for line, _ in drawn])
+    meet = float(size.max()) * _MEET
+    closed, open_ends = _joined(_once(lines, meet + 2 * step), meet)
     if open_ends:
         notes[tr("1 open line, which encloses nothing") if open_ends == 1 else
               tr("{open_ends} open lines, which enclose nothing", open_ends=open_ends)] = None
-    area = _thick(fill_outlines(closed, "evenodd"), float(size.max()) * _MEET, notes)
+    bands = [_band(line, width, step) for line, width in drawn if width]
+    area = as_polygons(union([fill_outlines(_once(closed, meet + 2 * step), "evenodd"), *bands]))
+    area = _thick(area, meet, notes)
     if area.is_empty:
         raise ArtworkError(tr("no outline in the DXF drawing is closed: close its curves and save it again"))
     return VectorDrawing((Paint(shapely.transform(area, lambda xy: xy * factor), _BLACK),), tuple(notes))
@@ -109,6 +115,8 @@ def _entities(document: Any, notes: dict[str, None]) -> Iterator[Any]:
         elif kind == "IMAGE":
             notes[tr("a picture in another file")] = None
         elif kind not in _UNSEEN:
+            if kind == "HATCH" and not entity.dxf.solid_fill:
+                notes[tr("a hatching of lines, taken as solid")] = None
             yield entity
 
 
@@ -137,6 +145,30 @@ def _lines(entity: Any, step: float, notes: dict[str, None]) -> Iterator[Points]
                     yield points
     except (TypeError, ValueError, DXFError, ZeroDivisionError, IndexError):
         notes[tr("a part of the kind {dxftype}", dxftype=entity.dxftype().lower())] = None
+
+
+def _width_of(entity: Any, notes: dict[str, None]) -> float:
+    """The width that a polyline is drawn with all along; 0 for one without, or with several, which are named."""
+    if entity.dxftype() not in {"LWPOLYLINE", "POLYLINE"} or not entity.has_width:
+        return 0.0
+    if entity.dxftype() == "LWPOLYLINE":
+        widths = {float(width) for *_, start, end in entity.get_points("xyse") for width in (start, end)}
+        widths = {float(entity.dxf.const_width)} if entity.dxf.hasattr("const_width") else widths
+    else:
+        ends = (entity.dxf.default_start_width, entity.dxf.default_end_width)
+        widths = {float(width) for corner in entity.vertices for width in (
+            corner.dxf.get("start_width", ends[0]), corner.dxf.get("end_width", ends[1]))}
+    if len(widths) > 1:
+        notes[tr("lines whose width changes, taken as thin")] = None
+        return 0.0
+    return widths.pop()
+
+
+def _band(line: Points, width: float, step: float) -> shapely.Geometry:
+    """What a line of some width covers, its corners sharp."""
+    drawn = shapely.linearrings(line) if _closes(line, 0.0) else shapely.linestrings(line)
+    quarter = max(4, arc_pieces(width / 2, np.pi / 2, step))
+    return shapely.buffer(drawn, width / 2, quad_segs=quarter, cap_style="flat", join_style="mitre")
 
 
 def _unclamped(entity: Any, step: float) -> Points | None:
@@ -182,6 +214,23 @@ def _joined(lines: list[Points], meet: float) -> tuple[list[Points], int]:
     rings = [shapely.get_coordinates(chain) for chain in chained]
     closing = [ring for ring in rings if _closes(ring, meet)]
     return closed + closing, len(rings) - len(closing)
+
+
+def _once(lines: list[Points], near: float) -> list[Points]:
+    """Lines without those that lie on an earlier one, wherever they begin and whichever way they go."""
+    from scipy.spatial import cKDTree
+
+    if len(lines) < 2:
+        return lines
+    drawn = np.array([shapely.linestrings(line) for line in lines], dtype=object)
+    boxes = cKDTree(shapely.bounds(drawn))
+    kept = np.ones(len(lines), dtype=bool)
+    for one in range(len(lines)):
+        if kept[one]:
+            alike = sorted(boxes.query_ball_point(boxes.data[one], near, p=np.inf))
+            others = np.array([at for at in alike if at > one and kept[at]][:_MOST_ALIKE], dtype=int)
+            kept[others[shapely.hausdorff_distance(drawn[one], drawn[others]) <= near]] = False
+    return [line for line, stays in zip(lines, kept.tolist(), strict=True) if stays]
 
 
 def _closes(line: Points, meet: float) -> bool:
