@@ -4,7 +4,7 @@ import csv
 import io
 import json
 import sqlite3
-from datetime import date
+from datetime import date, datetime
 
 import pytest
 from hypothesis import given, settings
@@ -285,8 +285,20 @@ def test_each_piece_bears_its_share_of_what_the_order_cost(tmp_path):
     assert (mug.cost_glass, mug.cost_hands, star.cost_glass) == (4.5, 5.0, 1.5)
     assert (mug.minutes, mug.settled_min, mug.weed_min, mug.how_many) == (11.0, 15.0, 4.0, 3)
     untimed = record_of(done, done.pieces[0], date(2026, 11, 28), Owned())
+    assert untimed.made_on == "2026-11-28"
     assert (untimed.cost_tape, untimed.cost_glass, untimed.cost_hands, untimed.weed_min) == (None,) * 4
     assert untimed.minutes == pytest.approx(done.pieces[0].etch.seconds / 60, abs=0.006)
+
+
+@pytest.mark.parametrize(("rinsed", "made_on", "days"), [
+    (datetime(2026, 11, 20, 23, 50), "2026-11-20", 19), (datetime(2026, 11, 21, 0, 10), "2026-11-21", 20),
+    (datetime(2027, 1, 1), "2026-11-28", 27)])                 # a clock that was set, or ran ahead
+def test_a_piece_written_down_late_bears_the_day_it_was_made(rinsed, made_on, days):
+    made = job("K", etch__cream__opened_on="2026-11-01")
+    done = Pipeline().run_order(Order.of(made)).finished()
+    worked = Worked({}, None, None, made_at=rinsed.timestamp())
+    entry = record_of(done, done.pieces[0], date(2026, 11, 28), Owned(), worked)
+    assert (entry.made_on, entry.cream_days) == (made_on, days)
 
 
 def test_the_shelf_and_the_workshop_tell_what_an_order_does_not_know(tmp_path):
@@ -311,6 +323,7 @@ def test_what_a_making_took_is_told_by_its_ticks_and_clocks(tmp_path):
     worked = made.worked("one")[7]
     assert worked.hands == {"weed": 1.0, "transfer": 2.0, "etch": 2.0}, "a rest and a night away are no work of hands"
     assert worked.under_cream == pytest.approx(5.5) and worked.settled == pytest.approx(5.5)
+    assert worked.made_at == 1460.0, "the day it was rinsed, though it is washed on the next"
     assert made.worked("another") == {}
 
 

@@ -3,7 +3,7 @@
 import sqlite3
 from collections.abc import Iterable, Iterator, Mapping
 from contextlib import contextmanager
-from datetime import datetime
+from datetime import date, datetime
 from itertools import pairwise
 from types import MappingProxyType
 from typing import cast
@@ -30,12 +30,18 @@ _AT = "making = ? AND station = ? AND piece = ? AND copy = ? AND step = ?"
 class Worked(Struct, frozen=True):
     """What a piece took: minutes of hands by station, for all its copies; minutes under cream and of settling, a copy's
     mean, None where no clock of it ran. What was only clicked through took nothing, and is not told. `happened` is what
-    else happened to its copies, in order."""
+    else happened to its copies, in order; `made_at` is when the last of them was rinsed, or whatever was done last
+    where none was, seconds since 1970."""
 
     hands: Mapping[Station, float]
     under_cream: float | None
     settled: float | None
     happened: tuple[Happened, ...] = ()
+    made_at: float | None = None
+
+    def day(self, today: date) -> date:
+        """The day it was made, by the clock of the place: today, where nothing was ticked off, and never later."""
+        return today if self.made_at is None else min(today, datetime.fromtimestamp(self.made_at).date())
 
     def broken(self, copies: int) -> int:
         """How many of so many copies broke, and were not made again since."""
@@ -237,9 +243,11 @@ def _worked(
         before = at
         if ref.piece == piece and _SLIP_S <= took <= _PAUSE_S:
             hands[ref.station] = hands.get(ref.station, 0.0) + took / 60
+    mine = {ref: at for ref, at in ended.items() if ref.piece == piece}
+    rinsed = [at for ref, at in mine.items() if ref.station == "etch" and kind_of(ref.step) == "rinse"]
     return Worked(hands, _mean_minutes(piece, ran, "etch", ("rest ", "work ")),
                   _mean_minutes(piece, ran, "transfer", ("settle",)),
-                  tuple(one for one in happened if one.piece == piece))
+                  tuple(one for one in happened if one.piece == piece), max(rinsed or mine.values(), default=None))
 
 
 def _noted(job: Job, one: Happened) -> str:

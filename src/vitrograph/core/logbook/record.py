@@ -46,10 +46,10 @@ def owned_of(workshop: Workshop, shelf: Shelf, job: Job) -> Owned:
 def record_of(
     done: FinishedOrder, piece: FinishedPiece, today: date, owned: Owned, worked: Worked = NOTHING_DONE
 ) -> Entry:
-    """The entry of a piece of an order, made today: its copies good but for those that broke, until the maker says
-    otherwise.
+    """The entry of a piece of an order: its copies good but for those that broke, until the maker says otherwise.
 
-    What was not timed stands as it was planned under cream, and is left out of the minutes of hands.
+    It is of the day on which it was rinsed; of `today`, where nothing of it was ticked off. What was not timed stands
+    as it was planned under cream, and is left out of the minutes of hands.
     """
     job, sheet = piece.job, piece.sheet
     many, hands = job.count, dict(worked.hands)
@@ -57,9 +57,9 @@ def record_of(
     islands, webs = sheet.islands, [thin.width for thin in sheet.cutting.thin(0.0, _WIDEST_WEB_MM)]
     minutes = worked.under_cream if worked.under_cream is not None else piece.etch.seconds / 60
     settled = worked.settled if worked.settled is not None else job.transfer.settle
-    took, broken = sum(hands.values()), worked.broken(many)
+    took, broken, day = sum(hands.values()), worked.broken(many), worked.day(today)
     return Entry(
-        made_on=today.isoformat(), job=job.name, glass=f"{job.glass.kind} {glass_line(piece.wall)}",
+        made_on=day.isoformat(), job=job.name, glass=f"{job.glass.kind} {glass_line(piece.wall)}",
         material=job.material, shelf=owned.shelf,
         art=", ".join(dict.fromkeys(label_of(item) for item in job.artwork.items if item.shown)),
         faces=", ".join(dict.fromkeys(_faces(job))), files=", ".join(dict.fromkeys(_files(job))),
@@ -70,7 +70,7 @@ def record_of(
         web_mm=_rounded(min(webs, default=None)), island_mm2=_rounded(min((one.area for one in islands), default=None)),
         strain_pct=round(100 * piece.fitted.strain_at_openings, 3),
         recipe=job.etch.recipe.name if piece.etch.area else "", cream=cream.name if piece.etch.area else "",
-        cream_days=_age(cream.opened_on, today), cream_g=_rounded(grams),
+        cream_days=_age(cream.opened_on, day), cream_g=_rounded(grams),
         minutes=_rounded(minutes) if piece.etch.area else None, settled_min=_rounded(settled),
         cut_min=_rounded(hands.get("cut")), weed_min=_rounded(hands.get("weed")),
         transfer_min=_rounded(hands.get("transfer")), etch_min=_rounded(hands.get("etch")),
@@ -106,8 +106,8 @@ def _tape_cost(piece: FinishedPiece, price: float) -> float | None:
     return price / 1000 * sum(cut.many * cut.length for cut in cuts)
 
 
-def _age(opened_on: str, today: date) -> int | None:
-    return max(0, (today - date.fromisoformat(opened_on)).days) if opened_on else None
+def _age(opened_on: str, day: date) -> int | None:
+    return max(0, (day - date.fromisoformat(opened_on)).days) if opened_on else None
 
 
 def _rounded(value: float | None) -> float | None:
