@@ -28,6 +28,7 @@ from vitrograph.core.storing.unsaved import default_folder
 from vitrograph.core.units import format_minutes
 from vitrograph.core.work import Clock, Reading, StepRef, Wall
 from vitrograph.core.workshop import load_workshop
+from vitrograph.desk.etch.evening_view import when_told
 from vitrograph.desk.etch.recipe_window import RecipeWindow
 
 START = 1_000_000.0
@@ -141,6 +142,13 @@ def cream_on(desk, copy: int = 1) -> None:
     for _ in range(4):                                          # gloves, look over, first dab, all covered
         desk.press(Qt.Key.Key_Space)
     wait(desk)
+
+
+@pytest.mark.parametrize(("at", "says"), [
+    (datetime(2026, 11, 30, 23, 10), "at 23:10"), (datetime(2026, 12, 1, 0, 5), "tomorrow at 00:05"),
+    (datetime(2026, 12, 2, 9, 40), "on 2026-12-02 at 09:40")])
+def test_an_evening_that_ends_on_another_day_says_so(at, says):
+    assert when_told(at.timestamp(), datetime(2026, 11, 30, 22).timestamp()) == says
 
 
 def test_clocks_stand_at_every_station_and_ring_until_answered(evening):

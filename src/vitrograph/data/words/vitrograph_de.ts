@@ -7971,8 +7971,8 @@ Sie sagt: {licence}</translation>
         <translation> {late} zu spät.</translation>
     </message>
     <message>
-        <source>Done at {at:%H:%M}.{late}</source>
-        <translation>Fertig um {at:%H:%M}.{late}</translation>
+        <source>Done {when}.{late}</source>
+        <translation>Fertig {when}.{late}</translation>
     </message>
     <message>
         <source> Paused.</source>
@@ -8011,16 +8011,32 @@ Sie sagt: {licence}</translation>
         </translation>
     </message>
     <message>
-        <source>done at {at:%H:%M}</source>
-        <translation>fertig um {at:%H:%M}</translation>
-    </message>
-    <message>
         <source>, paused</source>
         <translation>, Pause</translation>
     </message>
     <message>
+        <source>done {when}</source>
+        <translation>fertig {when}</translation>
+    </message>
+    <message>
         <source>; {shown} of {many} shown</source>
         <translation>; {shown} von {many} gezeigt</translation>
+    </message>
+    <message>
+        <source>at {at:%H:%M}</source>
+        <translation>um {at:%H:%M}</translation>
+    </message>
+    <message>
+        <source>{day} at {at:%H:%M}</source>
+        <translation>{day} um {at:%H:%M}</translation>
+    </message>
+    <message>
+        <source>tomorrow</source>
+        <translation>morgen</translation>
+    </message>
+    <message>
+        <source>on {day}</source>
+        <translation>am {day}</translation>
     </message>
     <message>
         <source>{hours} h {minutes} min</source>

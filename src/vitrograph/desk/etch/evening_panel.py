@@ -1,7 +1,6 @@
 """The evening on the card: how long and how calm it is, what the hands do now, and what real life does to it."""
 
 from collections.abc import Callable
-from datetime import datetime
 from functools import partial
 
 from PySide6.QtCore import Signal
@@ -9,7 +8,7 @@ from PySide6.QtCore import Signal
 from vitrograph.core.etch import EveningPlan, Live, grams
 from vitrograph.core.language import capital, tr
 from vitrograph.core.units import format_minutes
-from vitrograph.desk.etch.evening_view import in_hours
+from vitrograph.desk.etch.evening_view import in_hours, when_told
 from vitrograph.desk.etch.glass_choice import GlassChoice
 from vitrograph.desk.etch.keeper import EveningKeeper
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
@@ -170,5 +169,5 @@ def _live_words(live: Live) -> str:
     if live.next is None:
         return tr("All done. Write down how it went while you remember it.")
     late = tr(" {late} late.", late=len(live.plan.evening.late)) if live.plan.evening.late else ""
-    return tr("Done at {at:%H:%M}.{late}", at=datetime.fromtimestamp(live.done_at),
-              late=late) + (tr(" Paused.") if live.paused else "")
+    when = when_told(live.done_at, live.now)
+    return tr("Done {when}.{late}", when=when, late=late) + (tr(" Paused.") if live.paused else "")

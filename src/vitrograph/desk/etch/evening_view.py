@@ -7,7 +7,7 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from vitrograph.core.etch import GlassWork, UnderClock
-from vitrograph.core.language import capital, tr
+from vitrograph.core.language import capital, told_day, tr
 from vitrograph.core.units import format_minutes
 from vitrograph.core.work.evening import Begun, Slot
 from vitrograph.desk.etch.keeper import EveningKeeper
@@ -117,6 +117,12 @@ class EveningView(QWidget):
             return f"{datetime.fromtimestamp(live.origin + at):%H:%M}"
         return f"{at // 3600:.0f}:{at % 3600 // 60:02.0f}"
 
+    def _day(self, at: float) -> str:
+        """The day of a time of the evening, where it is another."""
+        live = self.keeper.live
+        day = None if live is None else _another_day(live.origin + at, live.now)
+        return "" if day is None else f", {day}"
+
     def _paint_hours(self, painter: QPainter, box: QRectF, end: float, scale: float) -> None:
         step = next((step for step in _STEPS_S if step * scale > 62), _STEPS_S[-1])
         at = 0.0
@@ -159,7 +165,7 @@ class EveningView(QWidget):
             painter.setPen(QColor(theme.PAPER_QUIET))
             painter.drawText(QPointF(_LEFT, y), self._when(slot.start))
             painter.setPen(QColor(theme.PAPER_INK))
-            words = f"{glass.called}: {glass.chain.tasks[slot.task].name}"
+            words = f"{glass.called}: {glass.chain.tasks[slot.task].name}{self._day(slot.start)}"
             shown = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideMiddle, int(self.width() - 86))
             painter.drawText(QPointF(_LEFT + 56, y), shown)
 
@@ -170,13 +176,25 @@ class EveningView(QWidget):
             words = tr("{n} glasses, {time} in all", "{n} glass, {time} in all", n=many,
                        time=in_hours(evening.plan.evening.makespan))
         else:
-            words = tr("done at {at:%H:%M}",
-                       at=datetime.fromtimestamp(live.done_at)) + (tr(", paused") if live.paused else "")
+            words = tr("done {when}", when=when_told(live.done_at, live.now)) + (tr(", paused") if live.paused else "")
         if many > shown:
             words += tr("; {shown} of {many} shown", shown=shown, many=many)
         painter.setPen(QColor(theme.PAPER_INK))
         painter.setFont(theme.font(1.05, bold=True))
         painter.drawText(QPointF(_LEFT, top + 14), capital(words))
+
+
+def when_told(at: float, now: float) -> str:
+    """When something will be, by the wall's clock, seconds since 1970, and on what day where that is another."""
+    day, clock = _another_day(at, now), datetime.fromtimestamp(at)
+    return tr("at {at:%H:%M}", at=clock) if day is None else tr("{day} at {at:%H:%M}", day=day, at=clock)
+
+
+def _another_day(at: float, now: float) -> str | None:
+    """The day of a time where that is not today's."""
+    day = datetime.fromtimestamp(at).date()
+    apart = (day - datetime.fromtimestamp(now).date()).days
+    return None if not apart else tr("tomorrow") if apart == 1 else tr("on {day}", day=told_day(day))
 
 
 def in_hours(seconds: float) -> str:
