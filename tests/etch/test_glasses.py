@@ -155,6 +155,17 @@ def test_an_evening_under_way_goes_on_from_what_is_ticked():
     assert set(waits_passed(evening, passed)) == {ref for waits in glass.waits[:coat + 2] for ref in waits}
 
 
+def test_an_evening_that_is_gone_on_with_the_next_day_is_told_from_then():
+    evening = evening_of([work_of(job("I", width=8.0, count=2))], EtchChoices(), DAY)
+    glass, day = evening.glasses[0], 86400.0
+    first = ticked(glass, 1, 2000.0)
+    for progress, now, resumed in (
+        (Progress(), 1500.0, 1000.0), (Progress(first), 2000.0 + 10_000, 1000.0), (Progress(first), day, day),
+        (Progress({**ticked(glass, 2, day), **first}), day + 900.0, day),
+    ):
+        assert live_of(evening, progress, (Happened(1000.0, "begun"),), now).resumed == resumed
+
+
 def test_hands_that_have_nothing_else_to_do_wait_for_the_clock():
     evening = evening_of([work_of(job("I", width=8.0))], EtchChoices(), DAY)
     glass = evening.glasses[0]

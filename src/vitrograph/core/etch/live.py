@@ -1,6 +1,7 @@
 """An evening under way: how far each glass is by what was ticked off, what is next, and how the rest is planned."""
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterable, Iterator, Sequence
+from itertools import pairwise
 
 from msgspec import Struct
 from msgspec.structs import replace
@@ -10,11 +11,14 @@ from vitrograph.core.etch.glasses import GlassWork
 from vitrograph.core.work import Happened, Progress, StepRef
 from vitrograph.core.work.evening import Begun, CalmPlan, Chain
 
+_AWAY_S = 3 * 3600.0               # nothing ticked off for so long: the hands were away, over night or while it dried
+
 
 class Live(Struct, frozen=True):
     """An evening as it stands: when it was begun, how far each glass is, and the plan of its rest.
 
-    `origin` and `now` are seconds since 1970; the plan's are since the origin.
+    `origin` and `now` are seconds since 1970, and so is `resumed`, when the hands began after they were last away for
+    long; the plan's are since the origin.
     """
 
     evening: EveningPlan
@@ -23,6 +27,7 @@ class Live(Struct, frozen=True):
     begun: tuple[Begun, ...]
     plan: CalmPlan
     paused: bool
+    resumed: float
 
     @property
     def next(self) -> tuple[int, int] | None:
@@ -51,7 +56,14 @@ def live_of(evening: EveningPlan, progress: Progress, happened: Sequence[Happene
     begun = tuple(_begun(glass, progress, start.at, out=glass.whose in out) for glass in evening.glasses)
     paused = next((one.kind == "pause" for one in reversed(happened) if one.kind in ("pause", "go on")), False)
     chains = [_left(glass, stand.done, progress) for glass, stand in zip(evening.glasses, begun, strict=True)]
-    return Live(evening, start.at, now, begun, planned_on(evening, chains, begun, max(0.0, now - start.at)), paused)
+    plan = planned_on(evening, chains, begun, max(0.0, now - start.at))
+    return Live(evening, start.at, now, begun, plan, paused, _resumed(start.at, progress.done.values(), now))
+
+
+def _resumed(origin: float, ticked: Iterable[float], now: float) -> float:
+    """When the hands began after they were last away for long, by what was ticked off; now, where they still are."""
+    times = [origin, *sorted(at for at in ticked if origin < at < now), now]
+    return max([after for before, after in pairwise(times) if after - before > _AWAY_S], default=origin)
 
 
 def _left(glass: GlassWork, done: int, progress: Progress) -> Chain:

@@ -81,24 +81,24 @@ class EveningView(QWidget):
         assert evening is not None
         slots = live.plan.evening.slots if live is not None else evening.plan.evening.slots
         begun = live.begun if live is not None else tuple(Begun() for _ in glasses)
-        now = live.now - live.origin if live is not None else 0.0
-        end = max([slot.end for slot in slots] + [stand.end for stand in begun] + [now, 600.0])
+        now, start = (live.now - live.origin, live.resumed - live.origin) if live is not None else (0.0, 0.0)
+        end = max([slot.end for slot in slots] + [stand.end for stand in begun] + [now, start + 600.0])
         painter.setFont(theme.font(0.9, bold=True))
         names = max(painter.fontMetrics().horizontalAdvance(_short(glass.called)) for glass in glasses) + 14.0
         painter.setFont(theme.font(0.9))
         left = min(_LEFT + names, self.width() * 0.42)
-        scale = (self.width() - left - _RIGHT) / end
+        scale = (self.width() - left - _RIGHT) / (end - start)
         high = min(max((self.height() - top - _FOOT - 60) / len(glasses), _LINE_MIN), _LINE_MAX)
         shown = max(1, int((self.height() - top - _FOOT - 60) // high))
         first = self._first_shown(slots, len(glasses), shown)
         lines = QRectF(left, top + 22, self.width() - left - _RIGHT, high * min(shown, len(glasses)))
-        self._paint_hours(painter, lines, end, scale)
+        self._paint_hours(painter, lines, start, end)
         for row, number in enumerate(range(first, min(first + shown, len(glasses)))):
-            box = QRectF(left, top + 22 + high * row, end * scale, high)
+            box = QRectF(left, top + 22 + high * row, lines.width(), high)
             mine = [slot for slot in slots if slot.glass == number]
-            _paint_glass(painter, box, scale, glasses[number], mine, begun[number])
+            _paint_glass(painter, box, (start, end), glasses[number], mine, begun[number])
         if live is not None:
-            x = left + now * scale
+            x = left + (now - start) * scale
             painter.setPen(QPen(QColor(theme.PAPER_LEVELS["stop"]), 2.0))
             painter.drawLine(QLineF(x, top + 18, x, top + 22 + high * min(shown, len(glasses)) + 4))
         self._paint_words(painter, top, len(glasses), shown)
@@ -123,11 +123,12 @@ class EveningView(QWidget):
         day = None if live is None else _another_day(live.origin + at, live.now)
         return "" if day is None else f", {day}"
 
-    def _paint_hours(self, painter: QPainter, box: QRectF, end: float, scale: float) -> None:
+    def _paint_hours(self, painter: QPainter, box: QRectF, start: float, end: float) -> None:
+        scale = box.width() / (end - start)
         step = next((step for step in _STEPS_S if step * scale > 62), _STEPS_S[-1])
-        at = 0.0
+        at = start
         while at <= end:
-            x = box.left() + at * scale
+            x = box.left() + (at - start) * scale
             painter.setPen(QPen(QColor(theme.PAPER_GRID), 1))
             painter.drawLine(QLineF(x, box.top(), x, box.bottom()))
             painter.setPen(QColor(theme.PAPER_QUIET))
@@ -231,9 +232,16 @@ def _paint_clock(painter: QPainter, box: QRectF, clock: UnderClock) -> None:
 
 
 def _paint_glass(
-    painter: QPainter, box: QRectF, scale: float, glass: GlassWork, slots: list[Slot], begun: Begun
+    painter: QPainter, box: QRectF, shown: tuple[float, float], glass: GlassWork, slots: list[Slot], begun: Begun
 ) -> None:
-    """One glass: what the hands do of it, what it waits for, and its time under cream."""
+    """One glass: what the hands do of it, what it waits for, and its time under cream, from one time to another."""
+    scale = box.width() / (shown[1] - shown[0])
+
+    def bar(start: float, end: float, thick: float, least: float, tone: QColor) -> None:
+        left = box.left() + max(0.0, start - shown[0]) * scale
+        wide = max(least, box.left() + (end - shown[0]) * scale - left)
+        painter.fillRect(QRectF(left, middle - thick / 2, wide, thick), tone)
+
     middle = box.center().y()
     thick = min(box.height() * 0.62, 26.0)
     painter.setFont(theme.font(0.9, bold=bool(slots) and begun.done > 0))
@@ -247,14 +255,11 @@ def _paint_glass(
     for slot in slots:
         task = glass.chain.tasks[slot.task]
         if task.timed and ended is not None:
-            wide = max(1.0, (slot.start - ended) * scale)
-            painter.fillRect(QRectF(box.left() + ended * scale, middle - thick / 2, wide, thick), QColor(_CREAM))
-        tone = QColor(theme.PAPER_LEVELS["stop"]) if slot.late > 0 else QColor(theme.PAPER_INK)
-        painter.fillRect(QRectF(box.left() + slot.start * scale, middle - thick / 2,
-                                max(1.5, (slot.end - slot.start) * scale), thick), tone)
+            bar(ended, slot.start, thick, 1.0, QColor(_CREAM))
+        bar(slot.start, slot.end, thick, 1.5, QColor(theme.PAPER_LEVELS["stop"] if slot.late > 0 else theme.PAPER_INK))
         ended = slot.end
     if begun.done:
-        painter.fillRect(QRectF(box.left(), middle - 2, begun.end * scale, 4), QColor(theme.FILM))
+        bar(0.0, begun.end, 4.0, 0.0, QColor(theme.FILM))
 
 
 def _short(name: str) -> str:
