@@ -3,6 +3,7 @@
 import argparse
 import json
 import sys
+import time
 from datetime import date
 from pathlib import Path
 from typing import Any, get_args
@@ -36,6 +37,7 @@ from vitrograph.core.storing.orderfile import content_of, load_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import Unit, parse_whole
 from vitrograph.core.value_words import word_of
+from vitrograph.core.work import Happened
 from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.flags import add_units, entry_number
 
@@ -137,17 +139,19 @@ def _line(one: Listed) -> str:
 
 def _add(book: Logbook, options: argparse.Namespace) -> int:
     typed = dict(_pair(word) for word in options.add)
-    entries, made = [], b""
-    if options.order is not None:
-        order = load_order(options.order)
-        done = worked_out(Pipeline(), order)
-        pieces = done.pieces if options.piece is None else done.called(options.piece)
-        entries = [_recorded(book, done, piece, typed) for piece in pieces]
-        made = content_of(order)
-    else:
-        entries = [entry_of({"made_on": date.today().isoformat(), **typed}, "--add")]
-    for entry in entries:
-        print(_line(Listed(book.add(entry, made), entry)))
+    if options.order is None:
+        entry = entry_of({"made_on": date.today().isoformat(), **typed}, "--add")
+        print(_line(Listed(book.add(entry), entry)))
+        return 0
+    order = load_order(options.order)
+    done = worked_out(Pipeline(), order)
+    pieces = done.pieces if options.piece is None else done.called(options.piece)
+    made = content_of(order)
+    for piece, entry in [(piece, _recorded(book, done, piece, typed)) for piece in pieces]:
+        number = book.add(entry, made)
+        if order.id:                                           # an order without one has no making of its own
+            Makings(book).note(order.id, Happened(time.time(), "written", piece.job.key, number=number))
+        print(_line(Listed(number, entry)))
     return 0
 
 

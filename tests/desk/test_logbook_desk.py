@@ -181,6 +181,28 @@ def test_what_is_told_is_its_pieces_own_and_outlives_the_window_until_it_is_writ
     assert (written.outcome, written.for_whom) == ("1 good, 2 faint", "Ada") and "thicker coat" in written.note
 
 
+def test_a_piece_that_was_written_down_is_known_the_next_day_and_not_once_that_is_taken_out(open_desk):
+    made = Order.of(job("I", width=8.0, name="Mug"), job("K", width=8.0, name="Jug"), id="mine")
+    desk = open_desk(made)
+    desk.go(9)
+    desk.qtbot.waitUntil(lambda: desk.bench.order_results.complete)
+    desk.click("writeDown")
+    desk.shell.files.give_up()
+    desk.shell.close()
+    again = open_desk(made)
+    again.go(9)
+    again.qtbot.waitUntil(lambda: again.bench.order_results.complete)
+    again.click("writeDown")
+    assert len(again.bench.logbook.entries()) == 1, "it is asked"
+    again.click("stay")
+    again.bench.unlog(1)
+    again.click("writeDown")
+    again.bench.take_piece(1, 0)
+    again.settle()
+    again.click("writeDown")
+    assert [entry.job for entry in again.bench.logbook.entries()] == ["Jug", "Mug"]
+
+
 def test_a_photograph_and_its_marks_are_of_the_piece_that_was_in_hand(open_desk, tmp_path):
     desk = open_desk(Order.of(job("K", glass=FlatGlass(width=120, height=90), width=30.0, name="Pane"),
                               job("I", width=8.0, name="Mug"), id="two"))

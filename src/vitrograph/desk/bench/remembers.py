@@ -6,10 +6,12 @@ from typing import TypeVar
 from PySide6.QtCore import SignalInstance
 
 from vitrograph.core.errors import VitrographError
-from vitrograph.core.job import Order
+from vitrograph.core.job import Job, Order
 from vitrograph.core.logbook import Entry, Logbook, Mark, Photo, TakenOut
 from vitrograph.core.results import Results
 from vitrograph.core.storing.orderfile import content_of
+from vitrograph.core.work import Happened
+from vitrograph.desk.bench.making import Making
 
 Done = TypeVar("Done")
 
@@ -18,7 +20,9 @@ class Remembers:
     """What has an order in hand, and a logbook."""
 
     order: Order
+    job: Job
     logbook: Logbook
+    making: Making
     results_changed: SignalInstance
 
     @property
@@ -31,8 +35,21 @@ class Remembers:
         self._lasts: dict[str, Entry | None] = {}
 
     def log(self, entry: Entry, photos: Sequence[Photo] = (), marks: Sequence[Mark] = ()) -> None:
-        """Write an entry in the logbook, with the order as it is. Raises LogbookError."""
-        self._logged(lambda: self.logbook.add(entry, content_of(self.order), marks, photos))
+        """Write the entry of the piece in hand in the logbook, with the order as it is. Raises LogbookError."""
+        number = self._logged(lambda: self.logbook.add(entry, content_of(self.order), marks, photos))
+        self.making.note(Happened(self.making.now(), "written", self.job.key, number=number))
+
+    @property
+    def is_logged(self) -> bool:
+        """Whether the piece in hand was written down in the making under way, and still is in the logbook."""
+        return any(one.kind == "written" and one.piece == self.job.key and self._is_kept(int(one.number))
+                   for one in self.making.happened)
+
+    def _is_kept(self, number: int) -> bool:
+        try:
+            return self.logbook.entry(number).order_id == self.order.id
+        except VitrographError:
+            return False
 
     def relog(self, number: int, how: Callable[[Entry], Entry]) -> None:
         """Change an entry of the logbook. Raises LogbookError."""

@@ -42,7 +42,6 @@ class LogbookCard(StationCard):
         self.ground = self.view = LogbookView(self.bench)
         self.looking = Looking(self.bench, self)
         self._counted: dict[Piece, Outcome] = {}               # by what the photograph of each is counted
-        self._written: set[Piece] = set()                      # what was written down of makings that go on
         self.advising, self.ahead = Advising(self.bench, self), Ahead(self.bench, self)
         self.listing, self._pages = FileTask(self.bench, self), PageTask(self.bench, self)
         self.listing.answered.connect(self._tell_listed)
@@ -163,7 +162,6 @@ class LogbookCard(StationCard):
             self.bench.refused.emit(tr("a clock of this order is running: see to that glass first"))
             return
         self.bench.making.begin_anew()
-        self._written = {piece for piece in self._written if piece[0] != self.bench.order.id}
         self.bench.told.emit(tr("every step is open again; what was written in the logbook stays"))
 
     def _look_again(self) -> None:
@@ -192,7 +190,7 @@ class LogbookCard(StationCard):
     def write_down(self) -> None:
         """Write down how the piece in hand came out; what is written down already is asked about."""
         piece = self._whose
-        if piece not in self._written:
+        if not self.bench.is_logged:
             self._write(piece)
             return
         self.asks.emit(AskBar(tr("“{name}” is written down already.", name=self.bench.job.name), (
@@ -208,7 +206,6 @@ class LogbookCard(StationCard):
         photos, marks = ([kept_photo(looked)], looked.marks) if looked is not None else ([], ())
         marks = (*marks, *self.pointing.marks)
         if self.bench.attempt(lambda: self.bench.log(self.entry(), photos, marks), tr("written in the logbook")):
-            self._written.add(piece)
             self.went.clear()
             self.pointing.clear()
             self.looking.forget()
