@@ -195,12 +195,15 @@ def test_a_piece_that_was_written_down_is_known_the_next_day_and_not_once_that_i
     again.click("writeDown")
     assert len(again.bench.logbook.entries()) == 1, "it is asked"
     again.click("stay")
+    station = again.shell.line.buttons["logbook"]
+    assert (station.state, station.answer) == ("under way", "1 of 2 written down")
     again.bench.unlog(1)
+    assert station.state == "open"
     again.click("writeDown")
     again.bench.take_piece(1, 0)
     again.settle()
     again.click("writeDown")
-    assert [entry.job for entry in again.bench.logbook.entries()] == ["Jug", "Mug"]
+    assert [entry.job for entry in again.bench.logbook.entries()] == ["Jug", "Mug"] and station.state == "done"
 
 
 def test_a_photograph_and_its_marks_are_of_the_piece_that_was_in_hand(open_desk, tmp_path):

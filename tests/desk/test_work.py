@@ -438,7 +438,7 @@ def test_a_line_is_written_down_listed_and_saved_as_csv(desk, tmp_path):
     assert entry.glass == "taper 90>64 × 132 mm" and entry.art == "Kestrel"
     assert entry.cream == "Cream" and entry.web_mm is not None and desk.bench.logbook.made(1) is not None
     assert table.rowCount() == 1 and table.item(0, 2).text() == "faint"
-    assert desk.shell.line.buttons["logbook"].answer == "1 kept"
+    assert desk.shell.line.buttons["logbook"].answer == "1 of 1 written down"
     card.save_as_csv(tmp_path / "log.csv")
     desk.qtbot.waitUntil(lambda: not card.listing.busy)
     assert "thicker next time" in (tmp_path / "log.csv").read_text("utf-8")

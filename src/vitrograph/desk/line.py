@@ -39,6 +39,9 @@ def state_of(bench: Bench, station: Station) -> State:
     level = bench.order_results.worst_at(station) if station in _OF_ALL else worst(bench.findings(station))
     if level in (Level.STOP, Level.WATCH):
         return "stop" if level is Level.STOP else "watch"
+    if station == "logbook":
+        written, many = _written_down(bench)
+        return "done" if written == many else "under way" if written else "good"
     work = bench.work.order_state(station) if station in _WALKED else "planned"
     return "good" if work == "planned" else work
 
@@ -46,7 +49,9 @@ def state_of(bench: Bench, station: Station) -> State:
 def answer_of(bench: Bench, station: Station) -> str:
     """A station's answer in a few words: what is planned, or how far the work is, with its clock."""
     if station == "logbook":
-        return tr("{logged} kept", logged=bench.logged) if bench.logged else ""
+        written, every = _written_down(bench)
+        kept = tr("{logged} kept", logged=bench.logged) if bench.logged else ""
+        return tr("{n} of {every} written down", n=written, every=every) if written else kept
     state = bench.work.order_state(station) if station in _WALKED else "planned"
     if state == "done":
         return _WORDS[state]
@@ -58,6 +63,12 @@ def answer_of(bench: Bench, station: Station) -> str:
         return tr("under way, {done} done", done=bench.work.steps_done(station))
     whole = order_answer(bench.order_results, station) if len(bench.order_results.pieces) > 1 else ""
     return whole or answer(bench.results, station, bench.unit)
+
+
+def _written_down(bench: Bench) -> tuple[int, int]:
+    """How many of the order's pieces are written in the logbook as they were made this time, and how many there are."""
+    keys = {results.job.key for results in bench.order_results.pieces}
+    return len(keys & bench.pieces_logged), len(keys)
 
 
 class StationButton(QAbstractButton):

@@ -10256,6 +10256,10 @@ Sie sagt: {licence}</translation>
         <translation>{logged} behalten</translation>
     </message>
     <message>
+        <source>{n} of {every} written down</source>
+        <translation>{n} von {every} eingetragen</translation>
+    </message>
+    <message>
         <source>under way {time}</source>
         <translation>in Arbeit {time}</translation>
     </message>

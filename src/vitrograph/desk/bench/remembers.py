@@ -33,6 +33,8 @@ class Remembers:
     def _open_book(self) -> None:
         self.logged = self._count_entries()    # entries of the logbook
         self._lasts: dict[str, Entry | None] = {}
+        self._asked: tuple[str, list[tuple[int, int]], int] | None = None
+        self._pieces: frozenset[int] = frozenset()
 
     def log(self, entry: Entry, photos: Sequence[Photo] = (), marks: Sequence[Mark] = ()) -> None:
         """Write the entry of the piece in hand in the logbook, with the order as it is. Raises LogbookError."""
@@ -40,10 +42,16 @@ class Remembers:
         self.making.note(Happened(self.making.now(), "written", self.job.key, number=number))
 
     @property
-    def is_logged(self) -> bool:
-        """Whether the piece in hand was written down in the making under way, and still is in the logbook."""
-        return any(one.kind == "written" and one.piece == self.job.key and self._is_kept(int(one.number))
-                   for one in self.making.happened)
+    def pieces_logged(self) -> frozenset[int]:
+        """The keys of the pieces that were written down in the making under way, and still are in the logbook."""
+        written = [(one.piece, int(one.number)) for one in self.making.happened if one.kind == "written"]
+        if not written:
+            return frozenset()
+        asked = self.order.id, written, self.logbook.written()
+        if asked != self._asked:
+            self._asked = asked
+            self._pieces = frozenset(piece for piece, number in written if self._is_kept(number))
+        return self._pieces
 
     def _is_kept(self, number: int) -> bool:
         try:

@@ -190,7 +190,7 @@ class LogbookCard(StationCard):
     def write_down(self) -> None:
         """Write down how the piece in hand came out; what is written down already is asked about."""
         piece = self._whose
-        if not self.bench.is_logged:
+        if self.bench.job.key not in self.bench.pieces_logged:
             self._write(piece)
             return
         self.asks.emit(AskBar(tr("“{name}” is written down already.", name=self.bench.job.name), (
