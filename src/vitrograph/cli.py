@@ -44,7 +44,6 @@ from vitrograph.core.telling.answers import summary_lines
 from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.units import parse_whole
 from vitrograph.core.value_words import word_of
-from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.cutting import add_cutting
 from vitrograph.evening import add_evening
 from vitrograph.flags import add_order, add_settings, add_units
@@ -53,7 +52,7 @@ from vitrograph.logbook import add_logbook
 from vitrograph.orders import change_order, put_together
 from vitrograph.quick import add_flags, quick_order
 from vitrograph.start import NEW
-from vitrograph.workshop import add_workshop_flags
+from vitrograph.workshop import add_workshop_flags, owned_here
 
 FINE, STOPPED, UNUSABLE = 0, 1, 2
 FILES = (*SHEET_WRITERS, *WRITERS, *PATTERNS)
@@ -290,7 +289,7 @@ def _export(options: argparse.Namespace) -> int:
         pieces = done.called(options.piece)
     for kind, path in wanted.items():
         if kind in PATTERNS:
-            paper = options.page or load_workshop(default_file()).house.paper
+            paper = options.page or owned_here().house.paper
             contents = [patterns_pdf(kind, done, pieces, paper, mirrored=options.mirror)]
         else:
             contents = written_as(kind, done, pieces)
@@ -310,7 +309,7 @@ def _quick(options: argparse.Namespace) -> int:
             whose = f"{piece.job.name}, " if len(done.pieces) > 1 else ""
             lines.append(tr("  {whose}mended: {says}", whose=whose, says=proposal.says.words(order.units)))
         done = worked_out(pipeline, order)
-    written = write_files(done, options.out, load_workshop(default_file()).house.paper)
+    written = write_files(done, options.out, owned_here().house.paper)
     if left := says_left(options.out, written):
         say_aside(left)
     print("\n".join([*summary_lines(done), *lines]))

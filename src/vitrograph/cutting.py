@@ -23,8 +23,9 @@ from vitrograph.core.says import Length
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import format_minutes, parse_length, parse_whole
-from vitrograph.core.workshop import change_workshop, default_file, load_workshop, with_cut
+from vitrograph.core.workshop import change_workshop, default_file, with_cut
 from vitrograph.flags import add_order
+from vitrograph.workshop import owned_here
 
 _TELL_S = 5.0
 
@@ -133,7 +134,7 @@ def _cut(options: argparse.Namespace) -> int:
                              "moved, go on with --from {place}", where=sent.where, place=sent.next.typed,
                              done=sent.done, of=sent.of))
     if not options.to.startswith("file:"):                    # what is only written wears no blade
-        change_workshop(default_file(), lambda known: with_cut(known, sent.cut_mm))
+        _wear(sent.cut_mm)
     print(tr("film {number} of {runs}: {done} paths, {length} cut", number=number, runs=len(runs), done=sent.done,
              length=Length(sent.cut_mm, 0).words(order.units)))
     return 0
@@ -165,14 +166,22 @@ def _stopping(control: Any) -> Iterator[None]:
             signal.signal(end, was)
 
 
+def _wear(cut_mm: float) -> None:
+    """Count what was cut in the blade's age; a workshop that cannot be written does not undo the cut."""
+    try:
+        change_workshop(default_file(), lambda known: with_cut(known, cut_mm))
+    except VitrographError as error:
+        print(f"vitrograph: {error}", file=sys.stderr)
+
+
 def _ladder(options: argparse.Namespace) -> int:
     from vitrograph.devices.driver import say_all
     from vitrograph.devices.ports import open_port
 
     rungs = ladder(forces_in(options.forces))
-    held = load_workshop(default_file())
+    held = owned_here()
     say_all(open_port(options.to), ladder_hpgl(rungs, 0.0 if held.cutters[0].leads_itself else held.cutters[0].offset))
-    change_workshop(default_file(), lambda known: with_cut(known, ladder_mm(rungs)))
+    _wear(ladder_mm(rungs))
     for rung in rungs:
         print(tr("{n} ticks  force {force:g}", "{n} tick   force {force:g}", n=rung.number, force=rung.force))
     print(tr("lift each triangle: the least force that came out clean is kept by 'workshop --set films.0.force=...'"))

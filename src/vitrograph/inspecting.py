@@ -16,8 +16,8 @@ from vitrograph.core.says import in_words
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.core.storing.whole import keep_apart, write_whole
 from vitrograph.core.value_words import word_of
-from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.flags import add_units, entry_number
+from vitrograph.workshop import owned_here
 
 
 def add_inspect(commands: Any) -> None:
@@ -45,7 +45,7 @@ def _run(options: argparse.Namespace) -> int:
     if options.card is not None:
         from vitrograph.core.logbook.inspection import card_pdf
 
-        write_whole(options.card, card_pdf(options.page or load_workshop(default_file()).house.paper))
+        write_whole(options.card, card_pdf(options.page or owned_here().house.paper))
         print(tr("the inspection card: {card}; print it at 100 %, and measure its line", card=options.card))
         if options.photo is None:
             return 0

@@ -38,8 +38,8 @@ from vitrograph.core.storing.whole import write_whole
 from vitrograph.core.units import Unit, parse_whole
 from vitrograph.core.value_words import word_of
 from vitrograph.core.work import Happened
-from vitrograph.core.workshop import default_file, load_workshop
 from vitrograph.flags import add_units, entry_number
+from vitrograph.workshop import owned_here
 
 _MOST_LINES = 200
 
@@ -168,7 +168,7 @@ def _recorded(book: Logbook, done: FinishedOrder, piece: FinishedPiece, typed: d
     from vitrograph.core.logbook.record import owned_of, record_of
 
     worked = Makings(book).worked(done.order.id).get(piece.job.key, NOTHING_DONE)
-    owned = owned_of(load_workshop(default_file()), Shelf(default_folder()), piece.job)
+    owned = owned_of(owned_here(), Shelf(default_folder()), piece.job)
     written = record_of(done, piece, date.today(), owned, worked)
     told = {name: "" if value is None else str(value) for name, value in asdict(written).items()}
     return entry_of({**told, **typed}, "--add")
@@ -275,7 +275,7 @@ def _year(book: Logbook, options: argparse.Namespace) -> int:
     found = book.found(asked, "oldest")
     if not found:
         raise LogbookError(tr("nothing was made in {year}, as far as the logbook knows", year=year))
-    paper = load_workshop(default_file()).house.paper
+    paper = owned_here().house.paper
     write_whole(options.out, year_pdf(str(year), [one.entry for one in found], months_in(book, asked)[::-1],
                                       failures_in(book, asked), paper))
     print(tr("{n} entries of {year}: {out}", "{n} entry of {year}: {out}", n=len(found), year=year, out=options.out))
@@ -285,7 +285,7 @@ def _year(book: Logbook, options: argparse.Namespace) -> int:
 def _advise(options: argparse.Namespace) -> int:
     from vitrograph.core.logbook.advice import advise
 
-    label = load_workshop(default_file()).label_minutes(options.cream)
+    label = owned_here().label_minutes(options.cream)
     advice = advise(Logbook(options.book or default_path()), options.cream, options.material, label)
     if options.json:
         print(json.dumps({"minutes": _digits(advice.minutes), "n": advice.n, "latest": _digits(advice.latest),

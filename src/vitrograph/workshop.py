@@ -1,10 +1,11 @@
 """`vitrograph workshop`: see, change, give away and read what the maker owns and is used to."""
 
 import argparse
-from functools import reduce
+import sys
+from functools import cache, reduce
 from pathlib import Path
 
-from vitrograph.core.errors import JobError, VitrographError
+from vitrograph.core.errors import JobError, VitrographError, WorkshopError
 from vitrograph.core.job.settings import typed_value
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
@@ -19,7 +20,7 @@ from vitrograph.core.workshop import (
     default_file,
     differences,
     json_of,
-    load_workshop,
+    read_workshop,
 )
 
 
@@ -44,7 +45,8 @@ def run_workshop(options: argparse.Namespace) -> int:
     def change(known: Workshop) -> Workshop:
         return reduce(_changed, options.set, given or known)
 
-    made = change_workshop(place, change) if given or options.set else load_workshop(place)
+    known = owned_here()                                       # says what is wrong in it before that is written over
+    made = change_workshop(place, change, by_hand=True) if given or options.set else known
     if options.write is not None:
         write_whole(options.write, json_of(made).encode("utf-8"))
     if options.compare is not None:
@@ -56,6 +58,20 @@ def run_workshop(options: argparse.Namespace) -> int:
     elif options.write is None and not options.set and options.read is None:
         print("\n".join(lines_of(made)))
     return 0
+
+
+def owned_here() -> Workshop:
+    """What the maker owns; what is wrong in its file is at its usual value, and said. Raises WorkshopError."""
+    made, wrong = read_workshop(default_file())
+    for says in wrong:
+        _tell(says)
+    return made
+
+
+@cache
+def _tell(says: str) -> None:
+    """Say something once."""
+    print(f"vitrograph: {says}", file=sys.stderr)
 
 
 def lines_of(workshop: Workshop) -> list[str]:
@@ -80,7 +96,10 @@ def lines_of(workshop: Workshop) -> list[str]:
 def _given(path: Path) -> Workshop:
     if not path.exists():
         raise VitrographError(tr("{path} could not be opened: no such file or directory", path=path))
-    return load_workshop(path)
+    made, wrong = read_workshop(path)
+    if wrong:                                                  # it is the maker's own from now on
+        raise WorkshopError(wrong[0])
+    return made
 
 
 def _changed(workshop: Workshop, setting: str) -> Workshop:

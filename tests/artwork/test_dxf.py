@@ -7,6 +7,7 @@ import numpy as np
 import pytest
 from ezdxf import path
 from ezdxf.math import area as polygon_area
+from shapely.affinity import scale, translate
 from shapely.geometry import Polygon
 
 from vitrograph.core.artwork import bring
@@ -86,6 +87,8 @@ def hatched(space, *outlines):
     (lambda space: [lined(space, PANE), lined(space, HOLE), hatched(space, PANE, HOLE)], 1100),
     (lambda space: [space.add_line(*ends[::way]) for way in (1, -1)
                     for ends in zip(PANE, PANE[1:] + PANE[:1], strict=True)], 1200),
+    (lambda space: [lined(space, PANE), *(
+        space.add_line(*ends) for ends in zip(PANE, PANE[1:] + PANE[:1], strict=True))], 1200),
     (lambda space: [space.add_circle((0, 0), 10), space.add_ellipse((0, 0), (0, 10), 1.0)], np.pi * 100),
     # what is drawn with a width covers its band: a ring, and an angle whose corner is sharp
     (lambda space: space.add_lwpolyline([(0, 0, 1), (40, 0, 1)], "xyb", close=True, dxfattribs={"const_width": 5}),
@@ -124,6 +127,16 @@ def test_a_hatch_and_a_hidden_layer():
 def test_a_file_without_units_is_taken_as_mm_and_says_so():
     found = read(dxf_of(lambda space, _d: space.add_circle((0, 0), 10), units=0))
     assert found.size_mm == pytest.approx((20, 20), rel=1e-3) and "sizes without a unit, read as mm" in found.left_out
+
+
+def test_a_unit_that_nobody_knows_is_taken_as_mm_and_says_so():
+    def drawn(space, document):
+        document.header["$INSUNITS"] = 77
+        space.add_circle((0, 0), 10)
+
+    found = read(dxf_of(drawn))
+    assert found.size_mm == pytest.approx((20, 20), rel=1e-3)
+    assert found.left_out == ("sizes in a unit that is not known (number 77), read as mm",)
 
 
 WHOLE = dxf_of(flower)
@@ -186,6 +199,10 @@ def test_a_spline_that_begins_at_none_of_its_control_points_is_closed_where_it_c
 
     found = read(dxf_of(draw))
     assert found.shape.area * found.tall**2 == pytest.approx(Polygon(whole).area, rel=2e-3) and not found.left_out
+    low = whole.min(axis=0)
+    laid = scale(found.shape, found.tall, found.tall, origin=(0, 0))
+    laid = translate(laid, low[0] - laid.bounds[0], low[1] - laid.bounds[1])
+    assert laid.boundary.hausdorff_distance(Polygon(whole).boundary) < 4e-4 * found.tall
     heavy = read(dxf_of(lambda space, document: draw(space, document, [1, 1, 6, 1, 1, 1, 6])))
     assert heavy.size_mm[0] > found.size_mm[0] + 1             # a heavy corner draws the curve towards it
 

@@ -96,11 +96,14 @@ def test_a_file_made_wrong_by_hand_is_told_and_not_written_over(asked):
     told = []
     desk.bench.refused.connect(told.append)
     window = desk.shell.windows.workshop()
-    assert "house border" in told[0] and not window.isEnabled()
+    assert "house border" in told[0] and window.isEnabled(), "the rest can be used"
     window.close()
     desk.shell.files.new()
     assert "house border" in told[1] and desk.bench.order.pieces[0].artwork.items == ()
     assert place.read_text() == '{"house": {"border": "wide"}}'
+    place.write_text("{")
+    window = desk.shell.windows.workshop()
+    assert "is not JSON" in told[2] and not window.isEnabled() and place.read_text() == "{"
 
 
 @pytest.fixture

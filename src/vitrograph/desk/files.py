@@ -16,7 +16,7 @@ from vitrograph.core.results import FinishedOrder
 from vitrograph.core.storing.orderfile import last_good
 from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
 from vitrograph.core.storing.whole import names_of, write_whole
-from vitrograph.core.workshop import Workshop, begun, change_workshop, default_file, load_workshop
+from vitrograph.core.workshop import Workshop, begun, change_workshop, default_file, read_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.bench.recovery import Recovery
@@ -79,19 +79,23 @@ class Files(Guard):
         self.guarded(lambda: self.bench.replace_order(begun(self._workshop(), Order(id=new_id())), None))
 
     def _workshop(self) -> Workshop:
-        """What the maker owns; the usual where its file cannot be used, which is said."""
+        """What the maker owns; the usual wherever its file cannot be used, which is said."""
         try:
-            return load_workshop(self.workshop)
+            made, wrong = read_workshop(self.workshop)
         except VitrographError as error:
-            self.bench.refused.emit(str(error))
-            return Workshop()
+            made, wrong = Workshop(), (str(error),)
+        if wrong:
+            self.bench.refused.emit(wrong[0])
+        return made
 
     def offer_workshop(self, open_it: Callable[[], object]) -> None:
-        """Ask once, at the first start, what the maker owns; skipped, the usual is taken."""
+        """Ask once, at the first start, what the maker owns; skipped, the usual is taken. Later say what is wrong."""
         def skip() -> None:
             self.bench.attempt(lambda: change_workshop(self.workshop, lambda known: known))
 
-        if not self.workshop.exists():
+        if self.workshop.exists():
+            self._workshop()
+        else:
             self._ask(tr("What do you work with? Five short questions; new orders then begin from the answers."), (
                 Answer("tellWorkshop", tr("Answer them"), open_it), Answer("skipWorkshop", tr("Skip"), skip)),
                 of_order=False)

@@ -57,7 +57,7 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     up.add_argument("--middle", metavar="L", help=tr("table to the art's middle, upright"))
     add("--mode", choices=get_args(Mode), default="rim",
         help=tr("follow the rim, keep letter shapes, lay it straight, or as the eye sees it from the front"))
-    add("--seen-from", metavar="L", default="600 mm", help=tr("the eye's distance from the glass's axis"))
+    add("--seen-from", metavar="L", help=tr("the eye's distance from the glass's axis: else the workshop's"))
     add("--up-to", metavar="DEG", default="60", help=tr("how far to each side the front reads"))
     add("--film", choices=["strain", "cone"], default="strain",
         help=tr("on a wall curved both ways, cut the film for the least strain or by the best cone"))
@@ -103,7 +103,7 @@ def _glass_flags(quick: argparse.ArgumentParser) -> None:
 
 
 def _stencil_flags(add: Callable[..., Any]) -> None:
-    add("--border", metavar="L", default="20 mm", help=tr("film round the art"))
+    add("--border", metavar="L", help=tr("film round the art: else the workshop's"))
     add("--kind", choices=get_args(StencilKind), default="resist",
         help=tr("a resist, clear art on a frosted ground, or a decal that stays"))
     add("--film-outline", choices=["fan", "art", "rectangle", "oval"], default="fan",
@@ -112,8 +112,8 @@ def _stencil_flags(add: Callable[..., Any]) -> None:
     add("--tab", choices=["none", *SIDES], default="none", help=tr("a tab to lift the film by"))
     add("--marks", choices=["none", "drawn", "cut"], default="none",
         help=tr("centre ticks, level line, arrow and name"))
-    add("--least-web", metavar="L", default="0.8 mm", help=tr("film between openings, at least"))
-    add("--least-opening", metavar="L", default="0.8 mm", help=tr("openings, at least"))
+    add("--least-web", metavar="L", help=tr("film between openings, at least: else the workshop's"))
+    add("--least-opening", metavar="L", help=tr("openings, at least: else the workshop's"))
     add("--ties", choices=["none", "auto"], default="none", help=tr("strips of film that hold islands"))
     add("--tie-width", metavar="L", default="1.6 mm", help=tr("how wide ties are"))
     add("--mend", action="store_true", help=tr("mend all that is too thin, too small or too sharp"))

@@ -32,14 +32,16 @@ from vitrograph.core.units import parse_whole
 from vitrograph.core.workshop import begun, default_file, load_workshop
 from vitrograph.quick.glass import FRAMES, features, glass, hidden_edge
 from vitrograph.quick.lengths import STANDS, length, many, side, turn, up_to
+from vitrograph.workshop import owned_here
 
 # mm, before all is brought to the size asked for
+_HOUSE = {"border": "border", "least_web": "least_web", "least_opening": "least_opening", "viewing_mm": "seen_from"}
 _GAP, _CAP, _DRAWING_HIGH, _MONOGRAM_HIGH = 4.0, 10.0, 26.0, 40.0
 
 
 def quick_order(options: argparse.Namespace) -> Order:
     """The order of one piece that quick's flags describe, with its settings done. Raises VitrographError."""
-    order = _with_what_is_owned(Order.of(quick_job(options), id=new_id(), units=options.units))
+    order = _with_what_is_owned(Order.of(quick_job(options), id=new_id(), units=options.units), options)
     if options.names is not None:
         listed = read_names(options.names, order.pieces[0].artwork)
         for note in listed.notes:
@@ -58,10 +60,13 @@ def _recipe(text: str) -> Recipe:
     return recipe_named(text, load_workshop(default_file()).recipes)
 
 
-def _with_what_is_owned(order: Order) -> Order:
-    """The order with the workshop's film, cutter, tape and cream; what a piece is made with, flags say."""
-    made = begun(load_workshop(default_file()), order)
-    return msgspec.structs.replace(order, cut=made.cut, transfer=made.transfer, etch=made.etch)
+def _with_what_is_owned(order: Order, options: argparse.Namespace) -> Order:
+    """The order begun from the workshop, in the unit that is asked for; what flags say goes before that."""
+    made = begun(owned_here(), order)
+    (piece,), stencil = made.pieces, order.pieces[0].stencil
+    said = {field: getattr(stencil, field) for field, flag in _HOUSE.items() if getattr(options, flag) is not None}
+    piece = msgspec.structs.replace(piece, stencil=msgspec.structs.replace(piece.stencil, **said))
+    return msgspec.structs.replace(made, units=order.units, pieces=(piece,))
 
 
 def quick_job(options: argparse.Namespace) -> Job:
@@ -126,13 +131,12 @@ def _rule(options: argparse.Namespace, width: float | None, caps: float | None) 
 def _stencil(options: argparse.Namespace) -> dict[str, Any]:
     """The stencil part of the job."""
     return {
-        "kind": options.kind, "border": length(options, "--border", options.border), "outline": options.film_outline,
+        "kind": options.kind, "outline": options.film_outline,
         "corner": length(options, "--corner", options.corner), "tab": options.tab, "marks": options.marks,
-        "least_web": length(options, "--least-web", options.least_web),
-        "least_opening": length(options, "--least-opening", options.least_opening),
         "ties": {"placed": options.ties, "width": length(options, "--tie-width", options.tie_width)},
         "reading_angle": 2 * turn("--up-to", options.up_to),
-        "viewing_mm": length(options, "--seen-from", options.seen_from, least=0.0),
+        **{field: length(options, f"--{flag.replace('_', '-')}", typed, least=0.0 if flag == "seen_from" else None)
+           for field, flag in _HOUSE.items() if (typed := getattr(options, flag)) is not None},
     }
 
 

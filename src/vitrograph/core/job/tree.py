@@ -27,7 +27,7 @@ def read_record(tree: Any, kind: type[R], called: str = "") -> R:
     try:
         return msgspec.convert(tree, kind, builtin_types=(bytes,))
     except msgspec.ValidationError as error:
-        raise JobError(_sentence(str(error), tree, kind, called or tr("the job"))) from None
+        raise JobError(sentence_of(str(error), tree, kind, called)) from None
 
 
 def changed_record(record: R, changes: Mapping[str, Any]) -> R:
@@ -102,14 +102,24 @@ def _numbers(tree: Any, place: str = "") -> Iterator[tuple[str, float]]:
         yield place, tree
 
 
-def _sentence(message: str, tree: Any, kind: type[Record], called: str) -> Says | str:
+def steps_of(message: str) -> list[str]:
+    """The place that a message of the reader names; an unknown field is its own place.
+
+    >>> steps_of("Expected `float`, got `str` - at `$.films[0].width`")
+    ['films', '0', 'width']
+    """
+    wanted, _, path = message.partition(" - at `$")
+    unknown = re.search("unknown field `(.*)`", wanted)
+    return [*re.findall(r"[^.\[\]]+", path.rstrip("`")), *([unknown[1]] if unknown else [])]
+
+
+def sentence_of(message: str, tree: Any, kind: type[Record], called: str = "") -> Says | str:
     """Turn "Expected `float` > 0.0 - at `$.fit.size`" into "fit size: more than 0 mm, not -5 mm"."""
     from vitrograph.core.job.fields import out_of_bounds  # seldom wanted: the window opens sooner without it
 
-    wanted, _, path = message.partition(" - at `$.")
-    steps = re.findall(r"[^.\[\]]+", path.rstrip("`"))
-    if found := re.search("unknown field `(.*)`", wanted):
-        return tr("{called} holds the unknown field '{name}'", called=called, name=found[1])
+    wanted, steps, called = message.partition(" - at `$")[0], steps_of(message), called or tr("the job")
+    if re.search("unknown field `(.*)`", wanted):
+        return tr("{called} holds the unknown field '{name}'", called=called, name=steps[-1])
     for step in steps:
         tree = tree.get(step) if isinstance(tree, dict) else tree[int(step)] if step.isdigit() else None
     places = [str(int(step) + 1) if step.isdigit() else step for step in steps]
@@ -117,11 +127,14 @@ def _sentence(message: str, tree: Any, kind: type[Record], called: str) -> Says 
     if (bounds := out_of_bounds(wanted, kind, steps, place, tree)) is not None:
         return bounds
     got = tr(", got {tree!r}", tree=tree) if steps and not isinstance(tree, dict) and len(repr(tree)) <= 40 else ""
+    if got:
+        wanted = re.sub(", got `.*`$", "", wanted)             # the value itself says more than its kind
     if wanted.startswith("Invalid"):
         wanted, got = tr("{tree!r} is not one of the choices", tree=tree), ""
     for ours, theirs in ((tr("a number"), "`float`"), (tr("a number"), "`float | null`"),
                          (tr("a whole number"), "`int`"),
-                         (tr("words"), "`str`"), (tr("a list"), "`array`"), ("'", "`")):
+                         (tr("words"), "`str`"), (tr("a list"), "`array`"), (tr("named values"), "`object`"),
+                         ("'", "`")):
         wanted = wanted.replace(theirs, ours)
     if wanted.startswith("Expected "):
         wanted = tr("expected {what}", what=wanted.removeprefix("Expected "))

@@ -6,6 +6,7 @@ from vitrograph.core.workshop.keeping import (
     default_file,
     json_of,
     load_workshop,
+    read_workshop,
     save_workshop,
     workshop_of,
 )
@@ -14,6 +15,6 @@ from vitrograph.core.workshop.worn import film_in_use, with_cut, with_force, wit
 
 __all__ = [
     "Cutter", "Film", "House", "OwnCream", "Tape", "Workshop", "begun", "change_workshop", "cut_begun", "default_file",
-    "differences", "film_in_use", "json_of", "load_workshop", "piece_begun", "save_workshop", "with_cut", "with_force",
-    "with_left_over", "with_weighed", "workshop_of",
+    "differences", "film_in_use", "json_of", "load_workshop", "piece_begun", "read_workshop", "save_workshop",
+    "with_cut", "with_force", "with_left_over", "with_weighed", "workshop_of",
 ]

@@ -5,11 +5,11 @@ from collections.abc import Callable
 from pathlib import Path
 from typing import Any
 
-import msgspec
 import platformdirs
 
 from vitrograph.core.errors import JobError, WorkshopError
-from vitrograph.core.job.tree import plain, read_record
+from vitrograph.core.job.tree import plain
+from vitrograph.core.job.usable import read_usable
 from vitrograph.core.language import tr
 from vitrograph.core.storing.held import in_turn
 from vitrograph.core.storing.migrations.to_recipes import recipe_of
@@ -25,11 +25,19 @@ def default_file() -> Path:
 
 
 def load_workshop(path: Path) -> Workshop:
-    """Read a workshop; the usual one where there is no file. Raises WorkshopError, naming the place that is wrong."""
+    """Read a workshop as far as it is right, which `read_workshop` tells. Raises WorkshopError."""
+    return read_workshop(path)[0]
+
+
+def read_workshop(path: Path) -> tuple[Workshop, tuple[str, ...]]:
+    """Read a workshop; the usual one where there is no file. What is wrong in it is at its usual value.
+
+    The sentences say where that is. Raises WorkshopError where nothing of it can be used.
+    """
     try:
         tree = json.loads(read_plain(path, _MOST_BYTES))
     except FileNotFoundError:
-        return Workshop()
+        return Workshop(), ()
     except OSError as error:
         raise WorkshopError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     except (ValueError, RecursionError) as error:
@@ -38,8 +46,11 @@ def load_workshop(path: Path) -> Workshop:
     return workshop_of(tree, str(path))
 
 
-def workshop_of(tree: Any, called: str = tr("the workshop")) -> Workshop:
-    """Build a workshop from plain data. Raises WorkshopError, naming the place that is wrong."""
+def workshop_of(tree: Any, called: str = tr("the workshop")) -> tuple[Workshop, tuple[str, ...]]:
+    """Build a workshop from plain data, what is wrong in it at its usual value, and say where that is.
+
+    Raises WorkshopError where nothing of it can be used.
+    """
     version = tree.get("version", 1) if isinstance(tree, dict) else 1
     if isinstance(version, int) and version > WORKSHOP_VERSION:
         raise WorkshopError(tr("{called} was written by a newer Vitrograph: install that, or move the file away",
@@ -47,9 +58,10 @@ def workshop_of(tree: Any, called: str = tr("the workshop")) -> Workshop:
     if version == 1 and isinstance(tree, dict):
         tree = _with_recipes(tree)
     try:
-        return read_record(tree, Workshop, tr("the workshop"))
-    except (JobError, msgspec.ValidationError) as error:
+        made, wrong = read_usable(tree, Workshop, tr("the workshop"))
+    except JobError as error:
         raise WorkshopError(f"{called}: {error}") from None
+    return made, tuple(tr("{called}: {says}; the usual is taken there", called=called, says=says) for says in wrong)
 
 
 def _with_recipes(tree: dict[str, Any]) -> dict[str, Any]:
@@ -76,13 +88,16 @@ def save_workshop(workshop: Workshop, path: Path) -> None:
         raise WorkshopError(tr("{path} could not be written: {reason}", path=path, reason=reason(error))) from None
 
 
-def change_workshop(path: Path, change: Callable[[Workshop], Workshop]) -> Workshop:
+def change_workshop(path: Path, change: Callable[[Workshop], Workshop], *, by_hand: bool = False) -> Workshop:
     """Change it as it is at this moment, and return it: other windows and commands keep things in it, too.
 
-    Raises WorkshopError, and whatever `change` raises; the file then stays as it was.
+    What is wrong in it is written over only `by_hand`, by one who was told. Raises WorkshopError, and whatever `change`
+    raises; the file then stays as it was.
     """
     with in_turn(path.parent):
-        known = load_workshop(path)
+        known, wrong = read_workshop(path)
+        if wrong and not by_hand:
+            raise WorkshopError(tr("{wrong}: mend it first", wrong=wrong[0]))
         made = change(known)
         if made != known or not path.exists():
             save_workshop(made, path)

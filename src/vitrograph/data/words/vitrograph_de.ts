@@ -2424,6 +2424,10 @@
         <translation>eine Liste</translation>
     </message>
     <message>
+        <source>named values</source>
+        <translation>benannte Werte</translation>
+    </message>
+    <message>
         <source>expected {what}</source>
         <translation>erwartet war {what}</translation>
     </message>
@@ -5699,8 +5703,16 @@
         <translation>{called} wurde von einem neueren Vitrograph geschrieben: das einrichten, oder die Datei verschieben</translation>
     </message>
     <message>
+        <source>{called}: {says}; the usual is taken there</source>
+        <translation>{called}: {says}; dort gilt das Übliche</translation>
+    </message>
+    <message>
         <source>{path} could not be written: {reason}</source>
         <translation>{path} ließ sich nicht schreiben: {reason}</translation>
+    </message>
+    <message>
+        <source>{wrong}: mend it first</source>
+        <translation>{wrong}: erst ausbessern</translation>
     </message>
     <message>
         <source>your workshop has no film of this kind: write it down there, and keep the force again</source>
@@ -13013,8 +13025,8 @@ Sie sagt: {licence}</translation>
         <translation>dem Glasrand folgen, formtreu legen, gerade legen, oder wie das Auge es von vorn sieht</translation>
     </message>
     <message>
-        <source>the eye&apos;s distance from the glass&apos;s axis</source>
-        <translation>der Abstand des Auges von der Achse des Glases</translation>
+        <source>the eye&apos;s distance from the glass&apos;s axis: else the workshop&apos;s</source>
+        <translation>Abstand des Auges von der Achse des Glases: sonst der der Werkstatt</translation>
     </message>
     <message>
         <source>how far to each side the front reads</source>
@@ -13129,6 +13141,10 @@ Sie sagt: {licence}</translation>
         <translation>wie weit eine Randwulst herabreicht</translation>
     </message>
     <message>
+        <source>film round the art: else the workshop&apos;s</source>
+        <translation>Folie um das Motiv: sonst die der Werkstatt</translation>
+    </message>
+    <message>
         <source>a resist, clear art on a frosted ground, or a decal that stays</source>
         <translation>ein Ätzschutz, ein klares Motiv auf mattem Grund, oder ein Aufkleber, der bleibt</translation>
     </message>
@@ -13149,12 +13165,12 @@ Sie sagt: {licence}</translation>
         <translation>Mittenstriche, Waagerechte, Pfeil und Name</translation>
     </message>
     <message>
-        <source>film between openings, at least</source>
-        <translation>Folie zwischen Öffnungen, mindestens</translation>
+        <source>film between openings, at least: else the workshop&apos;s</source>
+        <translation>Folie zwischen Öffnungen, mindestens: sonst die der Werkstatt</translation>
     </message>
     <message>
-        <source>openings, at least</source>
-        <translation>Öffnungen, mindestens</translation>
+        <source>openings, at least: else the workshop&apos;s</source>
+        <translation>Öffnungen, mindestens: sonst die der Werkstatt</translation>
     </message>
     <message>
         <source>strips of film that hold islands</source>

@@ -12,7 +12,7 @@ from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.etch import label_recipe, recipe_named, usual_recipes
 from vitrograph.core.job import Recipe
 from vitrograph.core.language import tr
-from vitrograph.core.workshop import OwnCream, Workshop, begun, change_workshop, load_workshop
+from vitrograph.core.workshop import OwnCream, Workshop, begun, change_workshop, load_workshop, read_workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit.fields import Field
 
@@ -44,8 +44,11 @@ class WorkshopKeeper(QObject):
         self.held = Workshop()
 
     def load(self) -> None:
-        """Read it, and keep it at once, so that it is not asked again. Raises WorkshopError."""
-        self.held = change_workshop(self.place, lambda known: known)
+        """Read it, and keep it at once, so that it is not asked again; say what is wrong. Raises WorkshopError."""
+        _, wrong = read_workshop(self.place)
+        self.held = change_workshop(self.place, lambda known: known, by_hand=True)
+        if wrong:
+            self.bench.refused.emit(wrong[0])
 
     def value(self, path: str) -> Any:
         """What is held at a path."""
@@ -68,7 +71,7 @@ class WorkshopKeeper(QObject):
         order = self.bench.order
         follows = self.own and self.bench.path is None and begun(self.held, order) == order
         try:
-            made = change_workshop(self.place, change)
+            made = change_workshop(self.place, change, by_hand=True)
         except VitrographError as error:
             self.bench.refused.emit(error.words(self.held.house.units))
             with suppress(VitrographError):                    # that it cannot be read is said already
