@@ -107,6 +107,16 @@ def test_caps_and_joins_cover_what_plane_geometry_says(width, length):
         assert area == pytest.approx(plain + more, rel=1e-3)
 
 
+def test_a_closed_stroke_covers_its_length_by_its_width_and_there_and_back_has_no_caps():
+    # the outer mitres add what the inner corners lack
+    triangle = np.array([[0.0, 0.0], [40.0, 0.0], [0.0, 30.0], [0.0, 0.0]])
+    assert stroke_area([triangle], 4.0, {"stroke-miterlimit": "10"}, 1e-4).area == pytest.approx(120 * 4, rel=1e-6)
+    back = np.array([[0.0, 0.0], [40.0, 0.0], [0.0, 0.0]])
+    for cap in ("butt", "square", "round"):
+        assert stroke_area([back], 4.0, {"stroke-linecap": cap}, 1e-4).area == pytest.approx(160)
+    assert stroke_area([back], 4.0, {"stroke-linejoin": "round"}, 1e-4).area == pytest.approx(160 + 4 * pi, rel=1e-3)
+
+
 def test_dashes_begin_where_the_offset_says_and_far_too_many_are_drawn_whole():
     line = np.array([[0.0, 0.0], [10.0, 0.0]])
     found = [tuple(piece[:, 0].tolist()) for piece in dashed(line, [3.0, 2.0], 1.0)]
