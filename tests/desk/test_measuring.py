@@ -223,7 +223,7 @@ def test_the_shelf_keeps_finds_copies_and_gives_back(desk, tmp_path):
     desk.settle()
     assert desk.bench.job.glass == TUMBLER and desk.bench.job.features.foot == 7.0
     assert desk.bench.glass_picture == pictured
-    desk.bench.pieces.add_glass(ShelvedGlass("Lantern", LANTERN))
+    desk.shell.top.menus.add_glass(ShelvedGlass("Lantern", LANTERN))
     desk.settle()
     assert desk.bench.glass_picture == b"", "another piece's glass is not the one in the picture"
     desk.bench.take_piece(0, 0)

@@ -1,11 +1,22 @@
 """The workshop in the real window: asked once at the first start, answered or skipped; new orders begin from it."""
 
 import pytest
+from msgspec.structs import replace
 from PySide6.QtWidgets import QLabel, QLineEdit, QPushButton
 
 from hands import click, type_into, type_over
-from vitrograph.core.job import Stock
-from vitrograph.core.workshop import Workshop, change_workshop, load_workshop, with_cut, with_left_over
+from vitrograph.core.glass import ShelvedGlass
+from vitrograph.core.job import Stock, StraightGlass
+from vitrograph.core.workshop import (
+    Film,
+    House,
+    Workshop,
+    change_workshop,
+    load_workshop,
+    save_workshop,
+    with_cut,
+    with_left_over,
+)
 from vitrograph.desk.kit.message import Heard
 
 
@@ -104,6 +115,14 @@ def test_a_file_made_wrong_by_hand_is_told_and_not_written_over(asked):
     place.write_text("{")
     window = desk.shell.windows.workshop()
     assert "is not JSON" in told[2] and not window.isEnabled() and place.read_text() == "{"
+
+
+def test_a_glass_added_from_the_shelf_begins_by_the_rules_of_the_house(asked):
+    desk, place = asked
+    save_workshop(replace(Workshop(), house=House(border=13.0), films=(Film("Green", least_web=1.1),)), place)
+    desk.shell.top.menus.add_glass(ShelvedGlass("Lantern", StraightGlass(rim=90.0, height=140.0)))
+    new, old = desk.bench.order.pieces[1].stencil, desk.bench.order.pieces[0].stencil
+    assert (new.border, new.least_web) == (13.0, 1.1) and old.border == 20.0
 
 
 @pytest.fixture

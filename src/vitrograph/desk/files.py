@@ -76,9 +76,9 @@ class Files(Guard):
 
     def new(self) -> None:
         """Begin an empty order, with what the workshop has."""
-        self.guarded(lambda: self.bench.replace_order(begun(self._workshop(), Order(id=new_id())), None))
+        self.guarded(lambda: self.bench.replace_order(begun(self.owned(), Order(id=new_id())), None))
 
-    def _workshop(self) -> Workshop:
+    def owned(self) -> Workshop:
         """What the maker owns; the usual wherever its file cannot be used, which is said."""
         try:
             made, wrong = read_workshop(self.workshop)
@@ -94,7 +94,7 @@ class Files(Guard):
             self.bench.attempt(lambda: change_workshop(self.workshop, lambda known: known))
 
         if self.workshop.exists():
-            self._workshop()
+            self.owned()
         else:
             self._ask(tr("What do you work with? Five short questions; new orders then begin from the answers."), (
                 Answer("tellWorkshop", tr("Answer them"), open_it), Answer("skipWorkshop", tr("Skip"), skip)),
@@ -185,7 +185,7 @@ class Files(Guard):
         self, says: str, folder: Path, make: "Callable[[FinishedOrder, PaperName], tuple[tuple[Path, ...], str]]"
     ) -> None:
         def prepare() -> Callable[[], object]:
-            done, paper = self._finished(), self._workshop().house.paper
+            done, paper = self._finished(), self.owned().house.paper
             return lambda: (folder, *make(done, paper))
 
         self.writing.begin(prepare, says)
@@ -234,7 +234,7 @@ class Files(Guard):
 
     def _print(self, what: str, draw: "Callable[[FinishedOrder, PaperName, Recording], None]") -> None:
         def ask() -> None:
-            done, paper = self._finished(), self._workshop().house.paper
+            done, paper = self._finished(), self.owned().house.paper
             self.printing.ask(what, partial(draw, done, paper), paper)
 
         self.bench.attempt(ask)

@@ -83,7 +83,7 @@ class Shell(QWidget):
         self.listed = True            # whether the order is one of the maker's own
         self.resize(1280, 800)
         self.windows = Windows(self)
-        self.top = TopBar(bench, self.windows.names)
+        self.top = TopBar(bench, self.windows.names, self.files.owned)
         self.strip = Strip(bench, self)
         self.line = StationLine(bench)
         self.glass_view = GlassView(bench)

@@ -9,6 +9,7 @@ from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QMenu, QSizePolicy, QWidget
 
 from vitrograph.core.language import tr, within
+from vitrograph.core.workshop import Workshop
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
@@ -28,7 +29,7 @@ class TopBar(QWidget):
     packet_wanted = Signal()
     send_wanted = Signal()
 
-    def __init__(self, bench: Bench, open_names: Callable[[], object]) -> None:
+    def __init__(self, bench: Bench, open_names: Callable[[], object], owned: Callable[[], Workshop]) -> None:
         super().__init__()
         self.bench = bench
         self.setObjectName("topBar")
@@ -45,7 +46,7 @@ class TopBar(QWidget):
         self.about = label("", "quiet")
         self.about.setWordWrap(False)
         self.about.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)   # it gives way
-        self.menus = PieceMenus(bench, self, open_names)
+        self.menus = PieceMenus(bench, self, open_names, owned)
         self.add_piece, self.piece = button(tr("Add"), tip=tr("another piece for this order")), button(
             tr("Piece"), tip=tr("rename, count, copy, share, move or take out the piece in hand; a list of names"))
         for made, name, menu in ((self.add_piece, "addPiece", self.menus.add), (self.piece, "pieceMenu",

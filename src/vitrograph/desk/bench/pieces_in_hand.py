@@ -79,9 +79,9 @@ class PiecesInHand:
         """The pieces of another order's file."""
         return self._bench.attempt(lambda: self.add(f"Add {path.name}", load_order(path).pieces))
 
-    def add_glass(self, kept: ShelvedGlass) -> bool:
-        """A glass from the shelf as a new piece, its art still to come."""
-        return self.add(tr("Add a piece"), [self._on(Piece(), kept)])
+    def add_glass(self, kept: ShelvedGlass, begun: Piece) -> bool:
+        """A glass from the shelf as a new piece that begins as it is given, its art still to come."""
+        return self.add(tr("Add a piece"), [self._on(begun, kept)])
 
     def same_art_on(self, kept: ShelvedGlass, *, share: bool, together: bool) -> bool:
         """The art in hand on a glass of the shelf: as large, or as large a `share` of what is seen from the front.

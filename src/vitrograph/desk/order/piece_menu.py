@@ -10,7 +10,9 @@ from PySide6.QtWidgets import QFileDialog, QInputDialog, QMenu, QWidget
 
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.glass import ShelvedGlass, generic_glasses
+from vitrograph.core.job import Piece
 from vitrograph.core.language import tr
+from vitrograph.core.workshop import Workshop, piece_begun
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.pieces_in_hand import CLIPBOARD
 from vitrograph.desk.kit import theme
@@ -22,8 +24,9 @@ _MOST_LISTED = 24                  # glasses in a menu
 class PieceMenus:
     """The two menus beside the strip, filled anew each time they open."""
 
-    def __init__(self, bench: Bench, parent: QWidget, open_names: Callable[[], object]) -> None:
-        self.bench, self._parent, self._open_names = bench, parent, open_names
+    def __init__(self, bench: Bench, parent: QWidget, open_names: Callable[[], object],
+                 owned: Callable[[], Workshop]) -> None:
+        self.bench, self._parent, self._open_names, self._owned = bench, parent, open_names, owned
         self.taking_over = TakingOver(bench, parent)
         self.add, self.piece = QMenu(parent), QMenu(parent)
         for menu, fill in ((self.add, self._fill_add), (self.piece, self._fill_piece)):
@@ -35,7 +38,7 @@ class PieceMenus:
         menu, pieces, same = self.add, self.bench.pieces, self.taking_over.same_art_on
         menu.clear()
         menu.addAction(tr("A copy of this piece"), pieces.copy)
-        self._glasses(menu, tr("A glass from the shelf"), pieces.add_glass)
+        self._glasses(menu, tr("A glass from the shelf"), self.add_glass)
         self._glasses(menu, tr("This art as large on another glass"),
                       partial(same, share=False, together=False))
         self._glasses(menu, tr("This art as large for its front on another glass"),
@@ -45,6 +48,10 @@ class PieceMenus:
         menu.addAction(tr("The pieces of another order…"), self._choose_file)
         pasted = menu.addAction(tr("Paste a piece"), self.paste)
         pasted.setEnabled(bool(_on_clipboard()))
+
+    def add_glass(self, kept: ShelvedGlass) -> None:
+        """A glass of the shelf as a new piece, with the house's own rules, its art still to come."""
+        self.bench.pieces.add_glass(kept, piece_begun(self._owned(), Piece()))
 
     def _glasses(self, menu: QMenu, title: str, take: Callable[[ShelvedGlass], object]) -> None:
         below = menu.addMenu(title)
