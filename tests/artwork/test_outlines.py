@@ -12,6 +12,7 @@ from scipy.special import ellipe
 
 from specimens import svg
 from vitrograph.core.artwork.fill import fill_outlines
+from vitrograph.core.artwork.vector.markers import corners_of
 from vitrograph.core.artwork.vector.outline import polyline, subpaths
 from vitrograph.core.artwork.vector.strokes import dashed, stroke_area
 from vitrograph.core.artwork.vector.tree import parse_tree
@@ -115,6 +116,16 @@ def test_a_closed_stroke_covers_its_length_by_its_width_and_there_and_back_has_n
     for cap in ("butt", "square", "round"):
         assert stroke_area([back], 4.0, {"stroke-linecap": cap}, 1e-4).area == pytest.approx(160)
     assert stroke_area([back], 4.0, {"stroke-linejoin": "round"}, 1e-4).area == pytest.approx(160 + 4 * pi, rel=1e-3)
+
+
+def test_markers_stand_where_segments_end_and_turn_half_way_between_them():
+    places, ways = zip(*corners_of("M10 0 h10 a5 5 0 0 1 5 5 v10 z m20 0 l0 0 l0 3"), strict=True)
+    told = [(*np.round(place, 6).tolist(), round(way / pi, 3)) for place, way in zip(places, ways, strict=True)]
+    home = round(np.arctan2(-15, -15) / pi, 3)                   # the closing line's way
+    first = round((0.0 + home) / 2 + 0.0, 3)
+    assert told[1:4] == [(20, 0, 0.0), (25, 5, 0.5), (25, 15, round((0.5 + home + 2) / 2, 3))]
+    assert told[0] == (10, 0, first) and told[4] == told[0], "a closed line goes on from its end to its beginning"
+    assert told[5:] == [(30, 0, 0.0), (30, 0, 0.25), (30, 3, 0.5)]
 
 
 def test_dashes_begin_where_the_offset_says_and_far_too_many_are_drawn_whole():

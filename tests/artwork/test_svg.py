@@ -47,6 +47,13 @@ DRAWINGS = {
                         'paint-order="stroke"/><rect x="52" y="5" width="30" height="30" paint-order="fill"/></g>'
                         '<g style="paint-order:markers stroke"><circle cx="72" cy="70" r="20" fill="#fff" '
                         'stroke="#000" stroke-width="12"/></g>',
+    "markers": '<marker id="a" viewBox="0 0 4 4" refX="2" refY="2" orient="auto-start-reverse">'
+               '<path d="M0 0L4 2 0 4z"/></marker><marker id="b" markerWidth="5" markerHeight="4" refX="1" refY="2" '
+               'orient="30"><rect width="9" height="3"/></marker><marker id="c" markerUnits="userSpaceOnUse" '
+               'markerWidth="12" markerHeight="12" refX="6" refY="6" overflow="visible"><circle cx="6" cy="6" r="8"/>'
+               '</marker><path d="M20 20 60 25Q75 40 70 55" fill="none" stroke="#000" stroke-width="4" '
+               'style="marker-start:url(#a);marker-mid:url(#b);marker-end:url(#a)"/>'
+               '<polyline points="20 60 40 80 60 70" fill="none" stroke="#000" marker-mid="url(#c)"/>',
     "a group's box": '<mask id="m" x="0" y="0" width="1" height="1"><rect width="100" height="100" fill="#fff"/>'
                      '</mask><g mask="url(#m)"><rect x="20" y="20" width="50" height="60" stroke="#000" '
                      'stroke-width="20"/></g>',

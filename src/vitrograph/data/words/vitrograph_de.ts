@@ -716,10 +716,6 @@
         <translation>ein Filter</translation>
     </message>
     <message>
-        <source>marks along a line</source>
-        <translation>Marken entlang einer Linie</translation>
-    </message>
-    <message>
         <source>a pattern too fine to lay</source>
         <translation>ein Muster, zu fein zum Auslegen</translation>
     </message>

@@ -47,8 +47,11 @@ def _rect(x: float, y: float, width: float, height: float, rx: float, ry: float)
 
 
 def _ellipse(cx: float, cy: float, rx: float, ry: float) -> str:
-    # dashes are counted from here: the right, and on by the bottom (SVG 2, sections 10.3 and 10.4)
-    return "" if rx <= 0 or ry <= 0 else f"M{cx + rx},{cy}a{rx},{ry} 0 1 1 {-2 * rx},0a{rx},{ry} 0 1 1 {2 * rx},0z"
+    if rx <= 0 or ry <= 0:
+        return ""
+    # dashes are counted, and markers set, from the right and on by the bottom (SVG 2, sections 10.3 and 10.4)
+    quarters = ((-rx, ry), (-rx, -ry), (rx, -ry), (rx, ry))
+    return f"M{cx + rx},{cy}" + "".join(f"a{rx},{ry} 0 0 1 {x},{y}" for x, y in quarters) + "z"
 
 
 def subpaths(data: str) -> list[Points]:
@@ -56,13 +59,18 @@ def subpaths(data: str) -> list[Points]:
 
     Data that go wrong are drawn up to where they do (SVG 2, section 9.5.4).
     """
+    return [pieces for pieces, _ in segments_of(data)]
+
+
+def segments_of(data: str) -> list[tuple[Points, list[int]]]:
+    """The subpaths of path data as (n, 4, 2) cubic pieces, with the numbers of those that end a segment."""
     from fontTools.svgLib.path import parse_path
 
     pen = _Pen()
     with contextlib.suppress(ValueError, IndexError, TypeError, ZeroDivisionError, OverflowError, AssertionError):
         parse_path(data, pen, arc_class=_Arc)
-    made = [np.array(pieces, dtype=float) for pieces in pen.lines]
-    return [pieces for pieces in made if len(pieces) and np.isfinite(pieces).all()]
+    made = [(np.array(pieces, dtype=float), ends) for pieces, ends in zip(pen.lines, pen.ends, strict=True)]
+    return [(pieces, ends) for pieces, ends in made if len(pieces) and np.isfinite(pieces).all()]
 
 
 def polyline(pieces: Points, max_deviation: float) -> Points:
@@ -75,11 +83,13 @@ class _Pen:
 
     def __init__(self) -> None:
         self.lines: list[list[list[tuple[float, float]]]] = []
+        self.ends: list[list[int]] = []                        # of each, the pieces that end a segment
         self._start = self._here = (0.0, 0.0)
 
     def moveTo(self, point: tuple[float, float]) -> None:  # noqa: N802 - the reader's name for it
         self._start = self._here = point
         self.lines.append([])
+        self.ends.append([])
 
     def lineTo(self, point: tuple[float, float]) -> None:  # noqa: N802
         a, b = self._here, point
@@ -91,7 +101,8 @@ class _Pen:
 
     def curveTo(self, *points: tuple[float, float]) -> None:  # noqa: N802
         if not self.lines:
-            self.lines.append([])
+            self.moveTo(self._here)
+        self.ends[-1].append(len(self.lines[-1]))
         self.lines[-1].append([self._here, *points])
         self._here = points[-1]
 
@@ -147,3 +158,4 @@ class _Arc:
             here, there = cmath.exp(1j * (first + number * step)), cmath.exp(1j * (first + (number + 1) * step))
             end = placed(there) if number < count - 1 else (self.end.real, self.end.imag)
             pen.curveTo(placed(here + 1j * handle * here), placed(there - 1j * handle * there), end)
+        del pen.ends[-1][-count:-1]                            # within an arc no segment ends

@@ -18,6 +18,7 @@ from vitrograph.core.artwork.vector.embedded import embedded_picture
 from vitrograph.core.artwork.vector.gradient import Place, gradient_paints, resolved
 from vitrograph.core.artwork.vector.lettering import text_outlines
 from vitrograph.core.artwork.vector.limits import Tally, refuse_beyond, refuse_many
+from vitrograph.core.artwork.vector.markers import MARKED, marker_paints
 from vitrograph.core.artwork.vector.outline import path_data, polyline, subpaths
 from vitrograph.core.artwork.vector.paint import LEAST_OPACITY, Rgb
 from vitrograph.core.artwork.vector.pattern import pattern_paints
@@ -205,6 +206,8 @@ class Walker:
         lines = self._lines(node, context)
         dashes = dashes_by_own_length(node, context.style, lines)
         yield from self._painted(lines, context._replace(style={**context.style, **dashes}))
+        if node.tag in MARKED and not context.bare:
+            yield from marker_paints(path_data(node, context.size), self._named, self._part, context)
 
     def _painted(self, lines: list[Points], context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
         """The fill and the stroke of outlines in user space, in the order the style asks for."""
@@ -218,8 +221,6 @@ class Walker:
         self._tally.take(lines)
         points = np.concatenate(lines)
         box = (*points.min(axis=0).tolist(), *points.max(axis=0).tolist())
-        if any(style.get(name, "none") != "none" for name in ("marker", "marker-start", "marker-mid", "marker-end")):
-            self.notes[tr("marks along a line")] = None
         for name in paint_order(style):
             paint = style.get(name, "black" if name == "fill" else "none")
             if paint != "none":

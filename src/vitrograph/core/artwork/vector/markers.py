@@ -1,0 +1,111 @@
+"""Markers: small pictures at the beginning, the corners and the end of a line, such as arrowheads (SVG 2, 13.7)."""
+
+import contextlib
+from collections.abc import Callable, Iterator
+from itertools import pairwise
+from math import atan2, cos, radians, sin
+
+import numpy as np
+import shapely
+from shapely.geometry.base import BaseGeometry
+
+from vitrograph.core.artwork.vector.context import Context
+from vitrograph.core.artwork.vector.outline import segments_of
+from vitrograph.core.artwork.vector.paint import Rgb
+from vitrograph.core.artwork.vector.tree import INHERITED, Node, referred
+from vitrograph.core.artwork.vector.units import (
+    carried,
+    diagonal,
+    length_px,
+    moved,
+    numbers_of,
+    product,
+    viewport_matrix,
+)
+from vitrograph.core.geometry import Points, within
+
+MARKED = frozenset({"path", "line", "polyline", "polygon"})    # by SVG 1.1, and by what shows drawings today
+_NAMES = ("marker-start", "marker-mid", "marker-end")
+Paints = Iterator[tuple[BaseGeometry, Rgb]]
+
+
+def marker_paints(
+    data: str, named: dict[str, Node], part: Callable[[Node, Context], Paints], context: Context
+) -> Paints:
+    """(area, colour) on the page of what stands along a line of path data. `part` walks what a marker holds."""
+    style = context.style
+    wanted = [referred(style.get(name, style.get("marker", "none")), named) for name in _NAMES]
+    if not any(wanted) or style.get("visibility", "visible") != "visible":
+        return
+    corners = corners_of(data)
+    for number, (at, way) in enumerate(corners):
+        for which, here in enumerate((number == 0, 0 < number < len(corners) - 1, number == len(corners) - 1)):
+            marker = wanted[which] if here else None
+            if marker is not None and marker.tag == "marker":
+                turn = _turn(marker.attrib.get("orient", "0"), way, first=which == 0)
+                yield from _placed(marker, at, turn, part, context)
+
+
+def _turn(orient: str, way: float, *, first: bool) -> float:
+    """The angle a marker is turned by, radians."""
+    if orient.startswith("auto"):
+        return way + (np.pi if first and orient == "auto-start-reverse" else 0.0)
+    with contextlib.suppress(ValueError):
+        return radians(float(orient.removesuffix("deg")))
+    return 0.0
+
+
+def _placed(marker: Node, at: Points, turn: float, part: Callable[[Node, Context], Paints], context: Context) -> Paints:
+    """One marker: its own viewport, its reference point on the line, clipped unless it is told not to."""
+    size = [length_px(marker.attrib.get(name), 3.0) for name in ("markerWidth", "markerHeight")]
+    box = numbers_of(marker.attrib.get("viewBox"))
+    scale = 1.0 if marker.attrib.get("markerUnits") == "userSpaceOnUse" else length_px(
+        context.style.get("stroke-width"), 1.0, diagonal(context.size))
+    if min(*size, scale) <= 0 or (len(box) == 4 and min(box[2:]) <= 0):
+        return
+    inside = viewport_matrix(box, (size[0], size[1]), marker.attrib.get("preserveAspectRatio", "")) if len(
+        box) == 4 else moved(0.0, 0.0)
+    held = carried(np.array([[length_px(marker.attrib.get(name), 0.0) for name in ("refX", "refY")]]), inside)[0]
+    turned = scale * np.array([[cos(turn), -sin(turn)], [sin(turn), cos(turn)]])
+    to_page = product(product(context.to_page, np.column_stack([turned, at])), moved(-held[0], -held[1]))
+    clip = context.clip
+    if marker.style.get("overflow", "hidden") in {"hidden", "scroll"}:
+        edge = shapely.transform(shapely.box(0, 0, *size), lambda xy: carried(xy, to_page))
+        clip = edge if clip is None else within(clip, edge)
+    # it inherits from where it is written, not from the line; of that it may take the colour (context-stroke)
+    own = {name: value for name, value in marker.style.items() if name in INHERITED}
+    stroke = context.style.get("stroke", "none")
+    style = {"color": context.style.get("fill", "black") if stroke == "none" else stroke, **own}
+    inner = context._replace(to_page=product(to_page, inside), style=style, clip=clip, deep=context.deep + 1,
+                             size=(box[2], box[3]) if len(box) == 4 else (size[0], size[1]))
+    for child in marker.children:
+        yield from part(child, inner)
+
+
+def corners_of(data: str) -> list[tuple[Points, float]]:
+    """Where the segments of path data begin and end, with the way the line goes there: half-way between both.
+
+    >>> [(at.tolist(), round(way, 3)) for at, way in corners_of("M0 0 H10 V10")]
+    [([0.0, 0.0], 0.0), ([10.0, 0.0], 0.785), ([10.0, 10.0], 1.571)]
+    """
+    corners: list[tuple[Points, float]] = []
+    for pieces, ends in segments_of(data):
+        ways = [_ways(piece) for piece in pieces]
+        closed = bool((pieces[0, 0] == pieces[-1, 3]).all())
+        before = [ways[-1][1] if closed else None, *(way[1] for way in ways)]
+        after = [*(way[0] for way in ways), ways[0][0] if closed else None]
+        places = [pieces[0, 0], *pieces[:, 3]]
+        corners += [(places[at], _between(before[at], after[at])) for at in (0, *(end + 1 for end in ends))]
+    return corners
+
+
+def _ways(piece: Points) -> tuple[Points, Points]:
+    """The directions in which a cubic piece sets out and comes in; a point of no length goes to the right."""
+    steps = [b - a for a, b in pairwise(piece) if (a != b).any()] or [np.array([1.0, 0.0])]
+    return steps[0], steps[-1]
+
+
+def _between(before: Points | None, after: Points | None) -> float:
+    told = [way / np.hypot(*way) for way in (before, after) if way is not None]
+    x, y = sum(told)
+    return atan2(y, x)
