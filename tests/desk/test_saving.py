@@ -83,6 +83,36 @@ def test_the_files_of_another_order_are_not_written_over_without_a_word(open_des
     assert load_order(tmp_path / "job.vitro").id == "a test's"
 
 
+def test_a_copy_is_an_order_of_its_own_and_steps_that_are_done_are_asked_about(open_desk, tmp_path):
+    desk = open_desk(Order.of(star_job(), id="one"))
+    files, bench = desk.shell.files, desk.bench
+    files.save_as(tmp_path / "anna.vitro")
+    assert bench.order.id == "one", "its first place is no copy"
+    bench.edit("Border", stencil__border=17.0)
+    files.save_as(tmp_path / "ben.vitro")
+    ben = bench.order.id
+    assert ben not in ("one", "") and load_order(tmp_path / "ben.vitro").id == ben
+    bench.undo_stack.undo()
+    bench.undo_stack.redo()
+    assert (bench.order.id, bench.job.stencil.border) == (ben, 17.0), "undo does not make it the other again"
+    desk.settle()
+    bench.making.tick(bench.making.refs("weed", bench.job.key, 1, desk.results.weed.steps)[0])
+    files.save()
+    assert bench.order.id == ben and bench.making.begun
+    files.save_as(tmp_path / "cleo.vitro")
+    desk.click("stay")
+    assert not (tmp_path / "cleo.vitro").exists() and bench.path == tmp_path / "ben.vitro"
+    files.save_as(tmp_path / "cleo.vitro")
+    desk.click("copyDone")
+    assert load_order(tmp_path / "cleo.vitro").id == ben and bench.making.begun
+    files.save_as(tmp_path / "dora.vitro")
+    desk.click("copyAnew")
+    assert load_order(tmp_path / "dora.vitro").id not in (ben, "one") and not bench.making.begun
+    desk.shell.files.open(tmp_path / "ben.vitro")
+    desk.settle()
+    assert bench.making.begun, "what is done of the other stays with it"
+
+
 def test_an_order_written_into_its_own_folder_is_saved_without_a_question(open_desk, tmp_path):
     desk = open_desk()
     desk.shell.files.save_as(tmp_path / "job.vitro")

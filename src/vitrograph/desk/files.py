@@ -140,8 +140,29 @@ class Files(Guard):
                       (Answer("saveElsewhere", tr("Save under another name"), self.choose_save),
                        Answer("saveOver", tr("Save over it"), lambda: self._put(path)),
                        Answer("stay", tr("Stay here"), lambda: None)))
+        elif self._is_copy(path):
+            self._put_copy(path)
         else:
             self._put(path)
+
+    def _is_copy(self, path: Path) -> bool:
+        """Whether the order in hand stays where it was saved before, and would be in two places."""
+        before = self.bench.path
+        return before is not None and before.exists() and not (path.exists() and before.samefile(path))
+
+    def _put_copy(self, path: Path) -> None:
+        """Save a copy: it is another order, of which nothing is done; where something is, that is asked."""
+        def another() -> None:
+            self.bench.renew()
+            self._put(path)
+
+        if not self.bench.making.begun:
+            another()
+            return
+        self._ask(tr("“{name}” is a copy. Steps of this order are ticked off already.", name=path.name), (
+            Answer("copyAnew", tr("Make the copy from the first step"), another),
+            Answer("copyDone", tr("It is the same order, as far as it is done"), lambda: self._put(path)),
+            Answer("stay", tr("Stay here"), lambda: None)))
 
     def _put(self, path: Path) -> None:
         """Save the order. One without a name of its own is called as its file is."""

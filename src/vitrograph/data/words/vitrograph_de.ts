@@ -8411,6 +8411,18 @@ Sie sagt: {licence}</translation>
         <translation>Darüber speichern</translation>
     </message>
     <message>
+        <source>“{name}” is a copy. Steps of this order are ticked off already.</source>
+        <translation>„{name}“ ist eine Kopie. Schritte dieses Auftrags sind schon abgehakt.</translation>
+    </message>
+    <message>
+        <source>Make the copy from the first step</source>
+        <translation>Die Kopie vom ersten Schritt an machen</translation>
+    </message>
+    <message>
+        <source>It is the same order, as far as it is done</source>
+        <translation>Es ist derselbe Auftrag, so weit er getan ist</translation>
+    </message>
+    <message>
         <source>saved: {name}</source>
         <translation>gesichert: {name}</translation>
     </message>

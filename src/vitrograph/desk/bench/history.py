@@ -2,6 +2,7 @@
 
 from typing import Protocol
 
+from msgspec.structs import replace
 from PySide6.QtGui import QUndoCommand
 
 from vitrograph.core.job import Order
@@ -40,7 +41,12 @@ class Edit(QUndoCommand):
         return True
 
     def redo(self) -> None:
-        self.bench.take(self.after, self.place_after)
+        self._take(self.after, self.place_after)
 
     def undo(self) -> None:
-        self.bench.take(self.before, self.place_before)
+        self._take(self.before, self.place_before)
+
+    def _take(self, order: Order, place: Place) -> None:
+        """Take an order in hand as the one it is by now: a copy has its own id in what was before it as well."""
+        own = self.bench.order.id
+        self.bench.take(order if order.id == own else replace(order, id=own), place)
