@@ -108,6 +108,9 @@ def test_a_copy_is_an_order_of_its_own_and_steps_that_are_done_are_asked_about(o
     files.save_as(tmp_path / "dora.vitro")
     desk.click("copyAnew")
     assert load_order(tmp_path / "dora.vitro").id not in (ben, "one") and not bench.making.begun
+    dora = bench.order.id
+    files.save_as(tmp_path / "no such folder" / "eve.vitro")
+    assert (bench.order.id, bench.path) == (dora, tmp_path / "dora.vitro"), "a copy that could not be saved is none"
     desk.shell.files.open(tmp_path / "ben.vitro")
     desk.settle()
     assert bench.making.begun, "what is done of the other stays with it"

@@ -152,9 +152,12 @@ class Files(Guard):
 
     def _put_copy(self, path: Path) -> None:
         """Save a copy: it is another order, of which nothing is done; where something is, that is asked."""
+        before = self.bench.order.id
+
         def another() -> None:
-            self.bench.renew()
-            self._put(path)
+            self.bench.identify(new_id())
+            if not self._put(path):
+                self.bench.identify(before)
 
         if not self.bench.making.begun:
             another()
@@ -164,13 +167,15 @@ class Files(Guard):
             Answer("copyDone", tr("It is the same order, as far as it is done"), lambda: self._put(path)),
             Answer("stay", tr("Stay here"), lambda: None)))
 
-    def _put(self, path: Path) -> None:
-        """Save the order. One without a name of its own is called as its file is."""
+    def _put(self, path: Path) -> bool:
+        """Save the order, or say why it cannot be. One without a name of its own is called as its file is."""
         called = "".join(filter(str.isprintable, path.stem)).strip()
         if called and path != self.bench.path and self.bench.order.name == Order().name:
             self.bench.pieces.name_order(called)
-        if self.bench.attempt(lambda: self.bench.save(path), tr("saved: {name}", name=path.name)):
+        saved = self.bench.attempt(lambda: self.bench.save(path), tr("saved: {name}", name=path.name))
+        if saved:
             self._note()
+        return saved
 
     def write_files(self, folder: Path) -> None:
         """Write all files of the order in the background, or say why they cannot be; ask first where another's are."""

@@ -15,7 +15,7 @@ from PySide6.QtGui import QUndoStack
 from vitrograph.core.errors import JobError
 from vitrograph.core.findings import Finding, Remedy
 from vitrograph.core.glass import Shelf, default_folder
-from vitrograph.core.job import Job, Order, Words, new_id
+from vitrograph.core.job import Job, Order, Words
 from vitrograph.core.job.change import Change, paths_of
 from vitrograph.core.job.pieces import carried
 from vitrograph.core.language import tr
@@ -226,9 +226,9 @@ class Bench(Spoken, Remembers, ArtInHand, QObject):
         self.path = path
         self.undo_stack.setClean()
 
-    def renew(self) -> None:
-        """Make the order in hand another one, as it is, of which nothing is done yet; undo does not go behind that."""
-        self.take(replace(self.order, id=new_id()), self.place)
+    def identify(self, order_id: str) -> None:
+        """Make the order in hand another one as it is, by its id: what is done is that one's. Undo leaves it so."""
+        self.take(replace(self.order, id=order_id), self.place)
 
     def set_unit(self, unit: Unit) -> None:
         """Show lengths in mm or inches."""
