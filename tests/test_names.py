@@ -9,14 +9,16 @@ import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from specimens import job, star_job
 from vitrograph.cli import main
 from vitrograph.core.artwork import compose
 from vitrograph.core.errors import FitError, JobError
 from vitrograph.core.glass import generic_glasses
-from vitrograph.core.job import Artwork, FilmMend, Item, Monogram, Names, Order, Row, SizeRule, Words
+from vitrograph.core.job import Artwork, FilmMend, Item, Lying, Monogram, Names, Order, Row, SizeRule, Words
 from vitrograph.core.job.change import Resize, put
+from vitrograph.core.job.names import in_place_of
 from vitrograph.core.job.pieces import carried, parted, shared, with_piece_moved, with_pieces, without_piece
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.solving import fails, settled, solved_factor
@@ -173,6 +175,25 @@ def test_pieces_are_put_in_moved_taken_out_and_named_apart():
     alone = without_piece(order, 0)
     with pytest.raises(JobError, match="at least one piece"):
         without_piece(alone, 0)
+
+
+def test_what_is_put_in_has_no_key_of_what_was_there_before():
+    order = Order.of(job("A", name="Flute"), star_job(name="Plaque"))
+    order = replace(order, cut=replace(order.cut, laid=(Lying(4),)))
+    assert [piece.key for piece in with_pieces(order, order.pieces[:1], 1).pieces] == [1, 2, 5]
+    assert [piece.key for piece in with_pieces(order, order.pieces[:1], 1, [7, 3_000_002]).pieces] == [1, 2, 8]
+
+
+def test_a_list_read_again_keeps_the_rows_that_are_in_it_still():
+    mended = FilmMend("film", 1.0, (2.0, 3.0), 1.5)
+    old = Names(("words",), (Row(1, ("Ada",)), Row(2, ("Bram",), mends=(mended,)), Row(4, ("Bram",), 2)))
+    new = Names(("words",), (Row(1, ("Bram",), 3), Row(2, ("Cleo",)), Row(3, ("Bram",)), Row(4, ("Bram",))))
+    made = in_place_of(old, new, [6])
+    assert [(row.key, *row.cells, row.count) for row in made.rows] == [
+        (2, "Bram", 3), (7, "Cleo", 1), (4, "Bram", 1), (8, "Bram", 1)]
+    assert made.rows[0].mends == (mended,) and in_place_of(Names(), new, []).rows == new.rows
+    other = Names(("initials",), (Row(1, ("Ada",)),))
+    assert in_place_of(old, other, []).rows[0].key == 5, "of another column it is another"
 
 
 def test_shared_art_changes_in_all_at_each_ones_own_size_until_it_is_parted():

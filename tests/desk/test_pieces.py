@@ -424,6 +424,36 @@ def test_a_list_is_written_and_read_back(named, tmp_path):
     assert "holds no list of names" in told[-1] and desk.bench.order.pieces[0].names == names
 
 
+def test_what_is_done_of_a_name_stays_with_it_when_the_list_is_read_again(named, tmp_path):
+    desk, window = named
+    bench = desk.bench
+    bench.take_piece(0, 1)
+    desk.settle()
+    bram = bench.job.key
+    bench.making.tick(bench.making.refs("transfer", bram, 1, desk.results.transfer.steps)[0])
+    (tmp_path / "guides.csv").write_text("words,count\nWilhelmina,1\nBram,2\nDora,1\nEgon,1\n")
+    window.read(tmp_path / "guides.csv")
+    whole(desk)
+    keys = [results.job.key for results in bench.order_results.pieces]
+    assert keys[1] == bram and len(set(keys)) == 4 and bench.making.progress.pieces == {bram}
+    names = bench.order.pieces[0].names
+    bench.pieces.set_names("Take out names", replace(names, rows=names.rows[:1]))
+    window.paste_text("Fritz")
+    assert bench.order.pieces[0].names.rows[1].key > 2, "not that of one who is done already"
+
+
+def test_a_piece_put_in_for_another_begins_with_nothing_done(open_desk):
+    desk = open_desk(Order.of(job("I", width=8.0, name="Mug"), job("K", width=8.0, name="Jug"), id="two"))
+    bench = desk.bench
+    bench.take_piece(1, 0)
+    desk.settle()
+    jug = bench.job.key
+    bench.making.tick(bench.making.refs("transfer", jug, 1, desk.results.transfer.steps)[0])
+    bench.pieces.take_out()
+    bench.pieces.copy()
+    assert jug not in {piece.key for piece in bench.order.pieces} and len(bench.order.pieces) == 2
+
+
 def test_the_demo_is_the_whole_open_night(open_desk):
     desk = open_desk(open_night())
     whole(desk)

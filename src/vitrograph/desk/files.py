@@ -1,6 +1,6 @@
 """The order's files as the window handles them: new, open, save, the packet; and nothing unsaved lost in between."""
 
-from collections.abc import Callable, Iterator
+from collections.abc import Callable
 from functools import cached_property, partial
 from pathlib import Path
 from typing import TYPE_CHECKING, cast
@@ -9,18 +9,17 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QFileDialog, QWidget
 
-from vitrograph.core.errors import OrderFileError, VitrographError
+from vitrograph.core.errors import OrderFileError
 from vitrograph.core.job import Order, new_id
 from vitrograph.core.language import tr
 from vitrograph.core.results import FinishedOrder
 from vitrograph.core.storing.orderfile import last_good
-from vitrograph.core.storing.unsaved import LeftBehind, Unreadable
 from vitrograph.core.storing.whole import names_of, write_whole
-from vitrograph.core.workshop import Workshop, begun, change_workshop, default_file, read_workshop
+from vitrograph.core.workshop import begun
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.bench.recovery import Recovery
-from vitrograph.desk.guard import Guard
+from vitrograph.desk.greeting import Greeting
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.saving import ask_place
 
@@ -45,7 +44,7 @@ def _stamp_of(path: Path) -> tuple[int, int] | None:
     return told.st_mtime_ns, told.st_size
 
 
-class Files(Guard):
+class Files(Greeting):
     """Opens and saves for a window.
 
     `placed` says that the order in hand stands in its file as it is here, or has none: it was opened, saved or begun.
@@ -54,9 +53,8 @@ class Files(Guard):
     placed = Signal()
 
     def __init__(self, window: QWidget, bench: Bench, recovery: Recovery | None) -> None:
-        super().__init__(window, bench)
-        self._window, self.recovery = window, recovery
-        self.workshop = default_file()
+        super().__init__(window, bench, recovery)
+        self._window = window
         self._held: Path | None = None
         self._printed: AskBar | None = None                    # what says how far the printing is
         self._stamp: tuple[int, int] | None = None             # of its file, as it was read or written here
@@ -77,35 +75,6 @@ class Files(Guard):
     def new(self) -> None:
         """Begin an empty order, with what the workshop has."""
         self.guarded(lambda: self.bench.replace_order(begun(self.owned(), Order(id=new_id())), None))
-
-    def owned(self) -> Workshop:
-        """What the maker owns; the usual wherever its file cannot be used, which is said."""
-        try:
-            made, wrong = read_workshop(self.workshop)
-        except VitrographError as error:
-            made, wrong = Workshop(), (str(error),)
-        if wrong:
-            self.bench.refused.emit(wrong[0])
-        return made
-
-    def offer_workshop(self, open_it: Callable[[], object]) -> None:
-        """Ask once, at the first start, what the maker owns; skipped, the usual is taken. Later say what is wrong."""
-        def skip() -> None:
-            self.bench.attempt(lambda: change_workshop(self.workshop, lambda known: known))
-
-        if self.workshop.exists():
-            self.owned()
-        else:
-            self._ask(tr("What do you work with? Five short questions; new orders then begin from the answers."), (
-                Answer("tellWorkshop", tr("Answer them"), open_it), Answer("skipWorkshop", tr("Skip"), skip)),
-                of_order=False)
-
-    def offer_practice(self, begin: Callable[[], object], skip: Callable[[], object]) -> None:
-        """Offer the practice run on the demo, once."""
-        self._ask(
-            tr("New here? Practise at the nine stations: ten minutes, one thing to do at each, by your own hand."),
-            (Answer("practise", tr("Practise"), begin), Answer("lookRound", tr("Just look round"), skip)),
-            of_order=False)
 
     def open(self, path: Path) -> None:
         """Open an order's file, or say why it cannot be; where it is damaged, offer the copy before the last save."""
@@ -303,33 +272,6 @@ class Files(Guard):
             self._stamp = _stamp_of(self.bench.path)           # by this window's own hand
         says = tr("written into {name}: {all}", name=folder.name, all=names_of(paths))
         self.bench.told.emit(f"{says}; {left}" if left else says)
-
-    def offer(self, left: Iterator[LeftBehind | Unreadable]) -> None:
-        """Offer work that earlier runs left unsaved, one after the other; what is not answered is offered next time."""
-        found = next(left, None)
-        if found is None:
-            return
-        if isinstance(found, Unreadable):
-            self._ask(tr("Unsaved work was left behind, but its copy is damaged and cannot be read. It is kept as "
-                         "{kept}.", kept=found.kept), (Answer("goOn", tr("Go on"), lambda: self.offer(left)),),
-                      of_order=False)
-            return
-
-        def bring_back() -> None:
-            self.guarded(lambda: self._bring_back(found))
-
-        def let_go() -> None:
-            found.copy.drop()
-            self.offer(left)
-
-        self._ask(tr("Unsaved work on “{name}” was left behind when the program last ended.", name=found.order.name), (
-            Answer("bringBack", tr("Bring it back"), bring_back), Answer("letGo", tr("Let it go"), let_go)),
-            of_order=False)
-
-    def _bring_back(self, found: LeftBehind) -> None:
-        self.bench.bring_back(found.order, found.path)
-        if self.recovery is not None:
-            self.recovery.adopt(found)
 
     def choose_open(self) -> None:
         """Ask which order to open."""

@@ -6,6 +6,7 @@ own) is kept with the row.
 """
 
 import re
+from collections.abc import Iterable
 from typing import Annotated, Any
 from unicodedata import combining, normalize
 
@@ -79,6 +80,25 @@ class Names(Record, frozen=True):
         return self if factor == 1.0 else replace(self, rows=tuple(
             row.scaled(factor) if (row.mends, row.ties_at) == (was.mends, was.ties_at) else row
             for row, was in zip(self.rows, before.rows, strict=True)))
+
+
+def in_place_of(old: Names, new: Names, known: Iterable[int]) -> Names:
+    """A list of names in place of another: a row of the same cells is the row it was, every other one is new.
+
+    What is done of a row, and what is mended in it, goes by its key: a new one has a key beyond all that is `known`.
+    """
+    left: dict[tuple[str, ...], list[Row]] = {}
+    for row in old.rows if old.columns == new.columns else ():
+        left.setdefault(row.cells, []).append(row)
+    free = max([*(row.key for row in old.rows), *known], default=0)
+    rows = []
+    for row in new.rows:
+        if was := left.get(row.cells):
+            rows.append(replace(was.pop(0), count=row.count))
+        else:
+            free += 1
+            rows.append(replace(row, key=free))
+    return replace(new, rows=tuple(rows))
 
 
 def folded(name: str) -> str:

@@ -251,3 +251,13 @@ def piece_of(job: Job) -> Piece:
 
 def _row_key(piece: Piece, row: Row) -> int:
     return piece.key + _ROW_KEY * (row.key + 1)
+
+
+def parts_of_key(key: int) -> tuple[int, int | None]:
+    """The keys of the piece and of the row that a key of what is made stands for; None where it has no rows.
+
+    >>> parts_of_key(3), parts_of_key(5_000_003)
+    ((3, None), (3, 4))
+    """
+    rows, piece = divmod(key, _ROW_KEY)
+    return piece, rows - 1 if rows else None

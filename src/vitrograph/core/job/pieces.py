@@ -4,25 +4,28 @@ Pieces of one `like` number share their art: what is changed in one is changed i
 """
 
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 
 from msgspec.structs import replace
 
 from vitrograph.core.errors import JobError
-from vitrograph.core.job.order import MOST_PIECES, Order, Piece
+from vitrograph.core.job.order import MOST_PIECES, Order, Piece, parts_of_key
 from vitrograph.core.job.stencil import FilmMend
 from vitrograph.core.language import tr
 
 
-def with_pieces(order: Order, pieces: tuple[Piece, ...], after: int) -> Order:
+def with_pieces(order: Order, pieces: tuple[Piece, ...], after: int, known: Iterable[int] = ()) -> Order:
     """With pieces put in behind the one of number `after`, from 0, under keys of their own. Raises JobError.
 
-    A name that is taken gets a number behind it. Art that some of them share they share among themselves.
+    What is done of a piece goes by its key: none is one of those `known`, nor of one that is laid on the film, for they
+    may be of a piece that is gone. A name that is taken gets a number behind it. Art that some of them share they share
+    among themselves.
     """
     if len(order.pieces) + len(pieces) > MOST_PIECES:
         raise JobError(tr("an order holds {most} pieces at most: make a second order of the rest",
                           most=MOST_PIECES))
-    key, like = max(piece.key for piece in order.pieces), max(piece.like for piece in order.pieces)
+    gone = (parts_of_key(key)[0] for key in (*known, *(one.key for one in order.cut.laid)))
+    key, like = max(*(piece.key for piece in order.pieces), *gone, 0), max(piece.like for piece in order.pieces)
     likes = Counter(piece.like for piece in pieces)
     taken, new = {piece.name for piece in order.pieces}, []
     for number, piece in enumerate(pieces, start=1):

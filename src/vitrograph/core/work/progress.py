@@ -58,6 +58,11 @@ class Progress(Struct, frozen=True):
     done: Mapping[StepRef, float] = field(default_factory=lambda: MappingProxyType({}))
     clocks: Mapping[StepRef, Clock] = field(default_factory=lambda: MappingProxyType({}))
 
+    @property
+    def pieces(self) -> frozenset[int]:
+        """The keys of the pieces of which anything is done, or a clock was started."""
+        return frozenset(ref.piece for ref in (*self.done, *self.clocks))
+
     def first_open(self, refs: Iterable[StepRef]) -> int:
         """How many steps in a row are done from the first one on."""
         count = 0

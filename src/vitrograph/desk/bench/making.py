@@ -79,6 +79,11 @@ class Making(QObject):
         """Whether anything of the order is done, or a clock of it was started."""
         return bool(self.progress.done or self.progress.clocks)
 
+    @property
+    def known(self) -> frozenset[int]:
+        """The keys of the pieces of which anything is known, whether they are in the order still or not."""
+        return self.progress.pieces | {one.piece for one in self.happened}
+
     def stencil_of(self, piece: int) -> int:
         """Which stencil of a piece is in hand, from 1: of its first glass, then of the next."""
         return self._stencils.get(piece, 1)

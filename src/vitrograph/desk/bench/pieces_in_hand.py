@@ -17,6 +17,7 @@ from vitrograph.core.language import tr
 from vitrograph.core.results import OrderResults, Results
 from vitrograph.core.storing.orderfile import load_order
 from vitrograph.desk.bench.history import Place
+from vitrograph.desk.bench.making import Making
 
 CLIPBOARD = "application/x-vitrograph-pieces"
 _MOST_ON_CLIPBOARD = 64_000_000
@@ -29,6 +30,7 @@ class HasPieces(Protocol):
     place: Place
     index: int
     order_results: OrderResults
+    making: Making
 
     def put(self, label: str, order: Order, place: Place | None = None, *, merge: int = 0) -> None:
         """Make a changed order the one in hand."""
@@ -69,7 +71,10 @@ class PiecesInHand:
 
     def add(self, label: str, pieces: Sequence[Piece]) -> bool:
         """Put pieces in behind the one in hand, and take up the first."""
-        return self._do(label, lambda order: with_pieces(order, tuple(pieces), self.at), self.at + 1)
+        return self._do(label, lambda order: self._put_in(order, tuple(pieces)), self.at + 1)
+
+    def _put_in(self, order: Order, pieces: tuple[Piece, ...]) -> Order:
+        return with_pieces(order, pieces, self.at, self._bench.making.known)
 
     def copy(self) -> bool:
         """A copy of the piece in hand, behind it."""
@@ -92,7 +97,7 @@ class PiecesInHand:
         factor = _reading_width(piece) / _reading_width(self.piece) if share else 1.0
 
         def change(order: Order) -> Order:
-            made = with_pieces(order, (piece,), self.at)
+            made = self._put_in(order, (piece,))
             made = made.changed(behind, **Resize(factor).paths(made.job(behind)))
             return shared(made, self.at, self.at + 1) if together else made
 

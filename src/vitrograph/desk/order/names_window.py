@@ -15,6 +15,8 @@ from vitrograph.core.artwork import in_capitals
 from vitrograph.core.errors import Cancelled
 from vitrograph.core.job import Names, Order, Row
 from vitrograph.core.job.change import Resize, put
+from vitrograph.core.job.names import in_place_of
+from vitrograph.core.job.order import parts_of_key
 from vitrograph.core.job.pieces import with_mends
 from vitrograph.core.language import tr
 from vitrograph.core.solving import End, size_line, solved_factor
@@ -143,7 +145,10 @@ class NamesWindow(QDialog):
             order = self.bench.order
             if not piece.names.rows:
                 order = order.changed(self.bench.pieces.at, artwork=in_capitals(piece.artwork))
-            order = order.changed(self.bench.pieces.at, names=listed.names)
+            known = (parts_of_key(key) for key in self.bench.making.known)
+            rows = [row for one, row in known if one == piece.key and row is not None]
+            names = in_place_of(piece.names, listed.names, rows)
+            order = order.changed(self.bench.pieces.at, names=names)
             self.bench.put(label, order, (self.bench.pieces.at, 0))
             if listed.notes:
                 self.bench.told.emit("; ".join(listed.notes))
