@@ -49,6 +49,7 @@ def test_a_workshop_is_kept_as_json_and_read_back(tmp_path):
 
 @pytest.mark.parametrize(("wrong", "sentence"), [
     ('{"version": 3}', "newer Vitrograph"), ("{", "is not JSON"), ("[1]", "expected"), ("[" * 100_000, "is not JSON"),
+    ('{"films": ' + "[" * 700 + "]" * 700 + "}", "is not JSON"),
 ])
 def test_a_workshop_of_which_nothing_can_be_used_is_refused(tmp_path, wrong, sentence):
     (tmp_path / "workshop.json").write_text(wrong)

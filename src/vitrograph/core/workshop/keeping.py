@@ -35,15 +35,16 @@ def read_workshop(path: Path) -> tuple[Workshop, tuple[str, ...]]:
     The sentences say where that is. Raises WorkshopError where nothing of it can be used.
     """
     try:
-        tree = json.loads(read_plain(path, _MOST_BYTES))
+        return workshop_of(json.loads(read_plain(path, _MOST_BYTES)), str(path))
     except FileNotFoundError:
         return Workshop(), ()
+    except WorkshopError:
+        raise
     except OSError as error:
         raise WorkshopError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     except (ValueError, RecursionError) as error:
         raise WorkshopError(tr("{path} is not JSON ({str}): mend it, or move it away to begin anew", path=path,
                                str=str(error)[:80])) from None
-    return workshop_of(tree, str(path))
 
 
 def workshop_of(tree: Any, called: str = tr("the workshop")) -> tuple[Workshop, tuple[str, ...]]:

@@ -225,7 +225,8 @@ def _once(lines: list[Points], near: float) -> list[Points]:
     drawn = np.array([shapely.linestrings(line) for line in lines], dtype=object)
     boxes = cKDTree(shapely.bounds(drawn))
     kept = np.ones(len(lines), dtype=bool)
-    for one in range(len(lines)):
+    crowded = boxes.query_ball_point(boxes.data, near, p=np.inf, return_length=True) > 1
+    for one in np.flatnonzero(crowded).tolist():
         if kept[one]:
             alike = sorted(boxes.query_ball_point(boxes.data[one], near, p=np.inf))
             others = np.array([at for at in alike if at > one and kept[at]][:_MOST_ALIKE], dtype=int)

@@ -10,7 +10,7 @@ import shapely
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.context import Context
-from vitrograph.core.artwork.vector.outline import segments_of
+from vitrograph.core.artwork.vector.outline import path_data, segments_of
 from vitrograph.core.artwork.vector.paint import Rgb
 from vitrograph.core.artwork.vector.tree import INHERITED, Node, referred
 from vitrograph.core.artwork.vector.units import (
@@ -30,14 +30,14 @@ Paints = Iterator[tuple[BaseGeometry, Rgb]]
 
 
 def marker_paints(
-    data: str, named: dict[str, Node], part: Callable[[Node, Context], Paints], context: Context
+    node: Node, named: dict[str, Node], part: Callable[[Node, Context], Paints], context: Context
 ) -> Paints:
-    """(area, colour) on the page of what stands along a line of path data. `part` walks what a marker holds."""
+    """(area, colour) on the page of what stands along a shape's line. `part` walks what a marker holds."""
     style = context.style
     wanted = [referred(style.get(name, style.get("marker", "none")), named) for name in _NAMES]
     if not any(wanted) or style.get("visibility", "visible") != "visible":
         return
-    corners = corners_of(data)
+    corners = corners_of(path_data(node, context.size))
     for number, (at, way) in enumerate(corners):
         for which, here in enumerate((number == 0, 0 < number < len(corners) - 1, number == len(corners) - 1)):
             marker = wanted[which] if here else None

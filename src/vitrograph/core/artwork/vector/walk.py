@@ -207,7 +207,7 @@ class Walker:
         dashes = dashes_by_own_length(node, context.style, lines)
         yield from self._painted(lines, context._replace(style={**context.style, **dashes}))
         if node.tag in MARKED and not context.bare:
-            yield from marker_paints(path_data(node, context.size), self._named, self._part, context)
+            yield from marker_paints(node, self._named, self._part, context)
 
     def _painted(self, lines: list[Points], context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
         """The fill and the stroke of outlines in user space, in the order the style asks for."""
