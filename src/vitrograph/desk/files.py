@@ -120,7 +120,7 @@ class Files(Greeting):
         return before is not None and before.exists() and not (path.exists() and before.samefile(path))
 
     def _put_copy(self, path: Path) -> None:
-        """Save a copy: it is another order, of which nothing is done; where something is, that is asked."""
+        """Save it beside its first file, as another order of which nothing is done; where something is, it is asked."""
         before = self.bench.order.id
 
         def another() -> None:
@@ -131,9 +131,10 @@ class Files(Greeting):
         if not self.bench.making.begun:
             another()
             return
-        self._ask(tr("“{name}” is a copy. Steps of this order are ticked off already.", name=path.name), (
-            Answer("copyAnew", tr("Make the copy from the first step"), another),
-            Answer("copyDone", tr("It is the same order, as far as it is done"), lambda: self._put(path)),
+        says = tr("“{name}” is a second file of this order, of which steps are ticked off already.", name=path.name)
+        self._ask(says, (
+            Answer("copyAnew", tr("Make it another order, from the first step"), another),
+            Answer("copyDone", tr("The same order, as far as it is done"), lambda: self._put(path)),
             Answer("stay", tr("Stay here"), lambda: None)))
 
     def _put(self, path: Path) -> bool:

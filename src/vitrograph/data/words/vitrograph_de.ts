@@ -8411,16 +8411,16 @@ Sie sagt: {licence}</translation>
         <translation>Darüber speichern</translation>
     </message>
     <message>
-        <source>“{name}” is a copy. Steps of this order are ticked off already.</source>
-        <translation>„{name}“ ist eine Kopie. Schritte dieses Auftrags sind schon abgehakt.</translation>
+        <source>“{name}” is a second file of this order, of which steps are ticked off already.</source>
+        <translation>„{name}“ ist eine zweite Datei dieses Auftrags, von dem schon Schritte abgehakt sind.</translation>
     </message>
     <message>
-        <source>Make the copy from the first step</source>
-        <translation>Die Kopie vom ersten Schritt an machen</translation>
+        <source>Make it another order, from the first step</source>
+        <translation>Einen anderen Auftrag daraus machen, vom ersten Schritt an</translation>
     </message>
     <message>
-        <source>It is the same order, as far as it is done</source>
-        <translation>Es ist derselbe Auftrag, so weit er getan ist</translation>
+        <source>The same order, as far as it is done</source>
+        <translation>Derselbe Auftrag, so weit er getan ist</translation>
     </message>
     <message>
         <source>saved: {name}</source>
