@@ -6,14 +6,15 @@ from itertools import pairwise
 from math import atan2, cos, radians, sin
 
 import numpy as np
-import shapely
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.context import Context
 from vitrograph.core.artwork.vector.outline import path_data, segments_of
 from vitrograph.core.artwork.vector.paint import Rgb
+from vitrograph.core.artwork.vector.regions import in_viewport
 from vitrograph.core.artwork.vector.tree import INHERITED, Node, referred
 from vitrograph.core.artwork.vector.units import (
+    IDENTITY,
     carried,
     diagonal,
     length_px,
@@ -22,7 +23,7 @@ from vitrograph.core.artwork.vector.units import (
     product,
     viewport_matrix,
 )
-from vitrograph.core.geometry import Points, within
+from vitrograph.core.geometry import Points
 
 MARKED = frozenset({"path", "line", "polyline", "polygon"})    # by SVG 1.1, and by what shows drawings today
 _NAMES = ("marker-start", "marker-mid", "marker-end")
@@ -56,28 +57,22 @@ def _turn(orient: str, way: float, *, first: bool) -> float:
 
 
 def _placed(marker: Node, at: Points, turn: float, part: Callable[[Node, Context], Paints], context: Context) -> Paints:
-    """One marker: its own viewport, its reference point on the line, clipped unless it is told not to."""
-    size = [length_px(marker.attrib.get(name), 3.0) for name in ("markerWidth", "markerHeight")]
+    """One marker: its own viewport, its reference point on the line."""
+    size = length_px(marker.attrib.get("markerWidth"), 3.0), length_px(marker.attrib.get("markerHeight"), 3.0)
     box = numbers_of(marker.attrib.get("viewBox"))
     scale = 1.0 if marker.attrib.get("markerUnits") == "userSpaceOnUse" else length_px(
         context.style.get("stroke-width"), 1.0, diagonal(context.size))
     if min(*size, scale) <= 0 or (len(box) == 4 and min(box[2:]) <= 0):
         return
-    inside = viewport_matrix(box, (size[0], size[1]), marker.attrib.get("preserveAspectRatio", "")) if len(
-        box) == 4 else moved(0.0, 0.0)
+    inside = IDENTITY if len(box) != 4 else viewport_matrix(box, size, marker.attrib.get("preserveAspectRatio", ""))
     held = carried(np.array([[length_px(marker.attrib.get(name), 0.0) for name in ("refX", "refY")]]), inside)[0]
     turned = scale * np.array([[cos(turn), -sin(turn)], [sin(turn), cos(turn)]])
     to_page = product(product(context.to_page, np.column_stack([turned, at])), moved(-held[0], -held[1]))
-    clip = context.clip
-    if marker.style.get("overflow", "hidden") in {"hidden", "scroll"}:
-        edge = shapely.transform(shapely.box(0, 0, *size), lambda xy: carried(xy, to_page))
-        clip = edge if clip is None else within(clip, edge)
     # it inherits from where it is written, not from the line; of that it may take the colour (context-stroke)
     own = {name: value for name, value in marker.style.items() if name in INHERITED}
     stroke = context.style.get("stroke", "none")
     style = {"color": context.style.get("fill", "black") if stroke == "none" else stroke, **own}
-    inner = context._replace(to_page=product(to_page, inside), style=style, clip=clip, deep=context.deep + 1,
-                             size=(box[2], box[3]) if len(box) == 4 else (size[0], size[1]))
+    inner = in_viewport(marker, context._replace(to_page=to_page, style=style, deep=context.deep + 1), size)
     for child in marker.children:
         yield from part(child, inner)
 

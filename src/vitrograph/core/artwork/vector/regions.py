@@ -4,10 +4,11 @@ import shapely
 from msgspec.structs import replace
 from shapely.geometry.base import BaseGeometry
 
+from vitrograph.core.artwork.vector.context import Context
 from vitrograph.core.artwork.vector.tree import Node
-from vitrograph.core.artwork.vector.units import IDENTITY, carried, length_px, numbers_of, viewport_matrix
+from vitrograph.core.artwork.vector.units import IDENTITY, carried, length_px, numbers_of, product, viewport_matrix
 from vitrograph.core.errors import ArtworkError
-from vitrograph.core.geometry import Points
+from vitrograph.core.geometry import Points, within
 from vitrograph.core.language import tr
 
 LARGEST = 1e9                      # px: beyond any page
@@ -29,6 +30,18 @@ def page(root: Node) -> tuple[float, float, Points]:
     elif not root.attrib.get("width") and root.attrib.get("height") and box[3] > 0:
         width = height * box[2] / box[3]
     return inner[0], inner[1], viewport_matrix(box, (width, height), root.attrib.get("preserveAspectRatio", ""))
+
+
+def in_viewport(node: Node, context: Context, size: tuple[float, float]) -> Context:
+    """The inside of a viewport of a size at the origin: clipped unless it is told not to be, laid by its viewBox."""
+    to_page, clip, box = context.to_page, context.clip, numbers_of(node.attrib.get("viewBox"))
+    if node.style.get("overflow", "hidden") in {"hidden", "scroll"}:
+        edge = shapely.transform(shapely.box(0, 0, *size), lambda xy: carried(xy, to_page))
+        clip = edge if clip is None else within(clip, edge)
+    if len(box) != 4:
+        return context._replace(clip=clip, size=size)
+    laid = product(to_page, viewport_matrix(box, size, node.attrib.get("preserveAspectRatio", "")))
+    return context._replace(to_page=laid, clip=clip, size=(box[2], box[3]))
 
 
 def without_style(node: Node, names: tuple[str, ...]) -> Node:

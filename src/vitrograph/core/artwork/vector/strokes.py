@@ -58,8 +58,7 @@ def stroke_area(lines: list[Points], width: float, style: dict[str, str], max_de
 def _mitres(line: Points, half: float, limit: float) -> Iterator[BaseGeometry]:
     """The mitre beyond the bevel at each corner whose mitre is within the limit."""
     line = line[np.append(True, (np.diff(line, axis=0) != 0).any(axis=1))]
-    closed = len(line) > 3 and (line[0] == line[-1]).all()
-    corners = np.concatenate([line[-2:-1], line]) if closed else line
+    corners = np.concatenate([line[-2:-1], line]) if _is_ring(line) else line
     if len(corners) < 3:
         return
     step = np.diff(corners, axis=0)
@@ -110,5 +109,8 @@ def dashed(line: Points, dashes: list[float], offset: float) -> list[Points]:
 
 
 def _ring_or_line(line: Points) -> BaseGeometry:
-    closed = len(line) > 3 and (line[0] == line[-1]).all()
-    return shapely.linearrings(line) if closed else shapely.linestrings(line)
+    return shapely.linearrings(line) if _is_ring(line) else shapely.linestrings(line)
+
+
+def _is_ring(line: Points) -> bool:
+    return len(line) > 3 and bool((line[0] == line[-1]).all())

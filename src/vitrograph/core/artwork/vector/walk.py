@@ -22,7 +22,15 @@ from vitrograph.core.artwork.vector.markers import MARKED, marker_paints
 from vitrograph.core.artwork.vector.outline import path_data, polyline, subpaths
 from vitrograph.core.artwork.vector.paint import LEAST_OPACITY, Rgb
 from vitrograph.core.artwork.vector.pattern import pattern_paints
-from vitrograph.core.artwork.vector.regions import clip_shape, everything, font_size, mask_edge, page, without_style
+from vitrograph.core.artwork.vector.regions import (
+    clip_shape,
+    everything,
+    font_size,
+    in_viewport,
+    mask_edge,
+    page,
+    without_style,
+)
 from vitrograph.core.artwork.vector.strokes import dashes_by_own_length, paint_order, stroke_area
 from vitrograph.core.artwork.vector.tree import INHERITED, MOST_PARTS, Node, referred
 from vitrograph.core.artwork.vector.units import (
@@ -34,9 +42,7 @@ from vitrograph.core.artwork.vector.units import (
     luminance,
     matrix_of,
     moved,
-    numbers_of,
     product,
-    viewport_matrix,
 )
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points, as_polygons, union, within, without
@@ -137,15 +143,7 @@ class Walker:
         wide, high = (length_px(sized_by.attrib.get(name) or node.attrib.get(name), whole, whole)
                       for name, whole in (("width", context.size[0]), ("height", context.size[1])))
         x, y = (length_px(node.attrib.get(name), 0.0, whole) for name, whole in zip("xy", context.size, strict=True))
-        to_page = product(context.to_page, moved(x, y))
-        clip, box = context.clip, numbers_of(node.attrib.get("viewBox"))
-        if node.style.get("overflow", "hidden") in {"hidden", "scroll"}:
-            edge = shapely.transform(shapely.box(0, 0, wide, high), lambda xy: carried(xy, to_page))
-            clip = edge if clip is None else within(clip, edge)
-        if len(box) == 4:
-            to_page = product(to_page, viewport_matrix(box, (wide, high), node.attrib.get("preserveAspectRatio", "")))
-            wide, high = box[2], box[3]
-        return context._replace(to_page=to_page, clip=clip, size=(wide, high))
+        return in_viewport(node, context._replace(to_page=product(context.to_page, moved(x, y))), (wide, high))
 
     def _styled(self, node: Node, context: Context) -> Context:
         """What a part's own style and transform make of what it inherits."""
