@@ -8,6 +8,7 @@ import shapely
 from hypothesis import given
 from hypothesis import strategies as st
 from PySide6.QtCore import QPoint, QPointF, Qt
+from PySide6.QtGui import QPainterPath
 from PySide6.QtTest import QTest
 from shapely.geometry import MultiPolygon
 
@@ -15,7 +16,7 @@ from specimens import PLAQUE, TUMBLER, job
 from strategies import frustums
 from vitrograph.core.glass import wall_of
 from vitrograph.core.job import CurvedGlass
-from vitrograph.desk.bench.painter_paths import path_of, path_of_each
+from vitrograph.desk.bench.painter_paths import path_of, path_of_each, path_of_points
 from vitrograph.desk.views.camera import Camera, in_sight, ready_for_projection
 
 
@@ -187,3 +188,10 @@ def test_paths_gathered_in_one_go_are_those_of_each_shape():
     square, ring = shapely.box(0, 0, 4, 4), shapely.box(9, 0, 15, 6).difference(shapely.box(11, 2, 13, 4))
     shapes = [square, shapely.MultiPolygon([ring, shapely.box(20, 0, 21, 1)]), ring, shapely.box(30, 0, 31, 2)]
     assert path_of_each(shapes) == [path_of(shape) for shape in shapes] and path_of_each([]) == []
+    by_hand = QPainterPath()
+    for line in (ring.exterior, *ring.interiors):
+        by_hand.moveTo(*line.coords[0])
+        for corner in line.coords[1:]:
+            by_hand.lineTo(*corner)
+    assert path_of(ring) == by_hand
+    assert path_of_points(np.empty((0, 2))).isEmpty()

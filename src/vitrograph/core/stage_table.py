@@ -13,5 +13,5 @@ from vitrograph.core.weed.stage import STAGES as WEED
 _BY_NAME = {stage.gives: stage for stage in (*GLASS, *ARTWORK, *FIT, *STENCIL, *CUT, *WEED, *TRANSFER, *ETCH)}
 # what is drawn comes first; the checks come last: they take longest, and only weeding and transfer wait for them
 STAGES: tuple[Stage, ...] = tuple(_BY_NAME[name] for name in (
-    "wall", "art", "mapped", "fitted", "room", "assessed", "sheet", "cut", "etch", "stencil_findings", "demands",
+    "wall", "art", "mapped", "fitted", "sheet", "room", "assessed", "cut", "etch", "stencil_findings", "demands",
     "weed", "transfer", "fit_findings"))

@@ -1,19 +1,19 @@
 """From core geometry and pixels to Qt painter paths and images, in bulk."""
 
 from collections.abc import Sequence
+from ctypes import memmove
 from itertools import pairwise
 
 import numpy as np
 import shapely
 from msgspec import Struct
-from PySide6.QtCore import QByteArray, QDataStream
-from PySide6.QtGui import QImage, QPainterPath
+from PySide6.QtGui import QImage, QPainterPath, QPolygonF
 from shapely.geometry.base import BaseGeometry
+from shiboken6 import Shiboken
 
 from vitrograph.core.geometry import Points
 
-_ELEMENT = np.dtype([("kind", ">i4"), ("x", ">f8"), ("y", ">f8")])
-_MOVE, _LINE, _ODD_EVEN = 0, 1, 0
+_POINT = 16                        # bytes of a QPointF: two float64
 _CHUNK = 500                       # points of a path, about, where a shape is parted into several
 
 
@@ -81,15 +81,18 @@ def path_of_each(shapes: Sequence[BaseGeometry]) -> list[QPainterPath]:
 def path_of_points(points: Points, starts: np.ndarray | None = None) -> QPainterPath:
     """A path through (n, 2) points; a new line begins at each index in `starts`.
 
-    Written as QPainterPath's own stream format, which is read ten times faster than point by point.
+    The points are copied into a polygon's own memory, line by line, and the path takes them over from there: point by
+    point it takes a hundred times as long, and by QPainterPath's stream format ten times for long lines.
     """
-    elements = np.empty(len(points), dtype=_ELEMENT)
-    elements["kind"] = _LINE
-    elements["kind"][0 if starts is None else starts] = _MOVE
-    elements["x"], elements["y"] = points.T
-    head, tail = len(points).to_bytes(4, "big"), (0).to_bytes(4, "big") + _ODD_EVEN.to_bytes(4, "big")
-    path = QPainterPath()
-    QDataStream(QByteArray(head + elements.tobytes() + tail)) >> path
+    path, line = QPainterPath(), QPolygonF()
+    pairs = np.ascontiguousarray(points, dtype=np.float64)
+    first = pairs.ctypes.data
+    begun = [0] * min(len(pairs), 1) if starts is None else starts.tolist()
+    for low, high in pairwise([*begun, len(pairs)]):
+        line.resize(high - low)
+        memory, = Shiboken.getCppPointer(line.data())
+        memmove(memory, first + _POINT * low, _POINT * (high - low))
+        path.addPolygon(line)
     return path
 
 

@@ -128,5 +128,5 @@ def _weed_ahead(made: OrderResults, at: int, cancel: Event) -> None:
 
 def _worth_showing(results: Results, *, slow: bool) -> bool:
     """The stencil is shown as soon as it stands, then everything at the end; large art as soon as it is laid."""
-    mapped = results.fitted is not None and results.room is None and slow
-    return results.complete or mapped or (results.sheet is not None and results.cut is None)
+    mapped = results.fitted is not None and results.sheet is None and slow
+    return results.complete or mapped or (results.room is not None and results.assessed is None)

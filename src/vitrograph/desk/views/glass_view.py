@@ -12,7 +12,7 @@ from shapely.geometry import MultiPolygon, Polygon
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.geometry import half_turn
-from vitrograph.core.glass import Frustum
+from vitrograph.core.glass import Block, Frustum
 from vitrograph.core.language import tr
 from vitrograph.core.results import Results
 from vitrograph.desk.bench import Bench
@@ -38,6 +38,7 @@ _SOFT = ((-0.7, 0.45), (0.7, 0.45), (0.0, 0.72))      # frost laid so many pixel
 class GlassView(View):
     """The near view of the piece. Drag turns it; dragging the frost moves the art round and up or down the glass."""
 
+    drawn_of = (*View.drawn_of, "assessed")
     waits_ms = 40
     next_ms = 10
 
@@ -56,6 +57,7 @@ class GlassView(View):
         self._seen: Seen | None = None             # what the frost is of
         self._ahead: tuple[Seen, Future[tuple[MultiPolygon, Outlines]]] | None = None
         self._still_of: tuple[object, ...] = ()
+        self._blocks: tuple[Block, ...] = ()
         self._ground: QPixmap | None = None        # the glass without its frost, for as long as it stays as it is
         self._ground_key: object = None
         self._bare: QPixmap | None = None          # the glass with nothing on it, for as long as it is seen so
@@ -76,9 +78,11 @@ class GlassView(View):
         seen = Seen.of(results)
         if not seen.same_as(self._seen):                       # a new stencil of the same art looks no other
             self._seen, (self._frost, self._outlines) = seen, self._frost_ahead(seen)
-        still = (results.sheet, results.room, results.assessed, results.wall)
-        if len(self._still_of) != len(still) or any(a is not b for a, b in zip(self._still_of, still, strict=True)):
-            self._still_of = still
+        blocks = results.assessed.blocks if results.assessed is not None else ()
+        still = (results.sheet, results.room, results.wall)
+        if blocks != self._blocks or len(self._still_of) != len(still) or any(
+                a is not b for a, b in zip(self._still_of, still, strict=True)):
+            self._still_of, self._blocks = still, blocks
             self._take_still(results)
 
     def prepare(self, results: Results) -> None:
@@ -100,7 +104,7 @@ class GlassView(View):
         room = results.room.outline if results.room is not None else np.empty((0, 2))
         self._room = ready_for_projection(MultiPolygon([Polygon(room)] if len(room) else []), results.wall)
         self._kept_clear = [ready_for_projection(MultiPolygon([block.shape]), results.wall)
-                            for block in (results.assessed.blocks if results.assessed else ())]
+                            for block in self._blocks]
         self._ground_key = None
 
     def _take_spotlight(self, shape: BaseGeometry | None) -> None:

@@ -32,6 +32,7 @@ class View(QWidget):
     """One of the two linked views of the piece."""
 
     painted = Signal(float)        # seconds a frame took, for bench/
+    drawn_of: tuple[str, ...] = ("wall", "fitted", "sheet")      # the results that `take_results` makes ready
     waits_ms = 0                   # when a station is entered: its card and both views at once would be a halt
     next_ms = 0                    # when results of the piece in hand are in, for the same reason
 
@@ -99,8 +100,7 @@ class View(QWidget):
 
     def _show(self, results: Results) -> None:
         before = self.results
-        changed = (results.sheet is not before.sheet or results.wall is not before.wall
-                   or results.fitted is not before.fitted or results.assessed is not before.assessed)
+        changed = any(getattr(results, name) is not getattr(before, name) for name in self.drawn_of)
         self.results = results
         if changed:
             self.take_results(results)
