@@ -1,14 +1,19 @@
 """Where files are written: nothing that is there goes without a word, and a name stays as it was typed."""
 
+import shutil
+
 import pytest
 from PySide6.QtCore import QTimer
+from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QFileDialog, QLabel, QLineEdit, QMessageBox, QWidget
 
 from hands import click
 from specimens import star_job
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import load_order, save_order
+from vitrograph.desk.kit.ask_bar import AskBar
 from vitrograph.desk.kit.saving import ask_place
+from vitrograph.desk.seen import Seen
 
 
 @pytest.fixture
@@ -114,6 +119,38 @@ def test_a_copy_is_an_order_of_its_own_and_steps_that_are_done_are_asked_about(o
     desk.shell.files.open(tmp_path / "ben.vitro")
     desk.settle()
     assert bench.making.begun, "what is done of the other stays with it"
+
+
+def test_a_file_copied_by_other_hands_is_asked_about_once_steps_are_done(open_desk, tmp_path):
+    desk = open_desk(Order.of(star_job(), id="one"))
+    files, bench, ask = desk.shell.files, desk.bench, desk.shell.findChildren
+    desk.shell.remember(Seen(tmp_path / "seen"), listed=True)
+    first, second, third, moved = (tmp_path / f"{name}.vitro" for name in ("last year", "this year", "beside", "moved"))
+    files.save_as(first)
+    for copy in (second, third):
+        shutil.copy(first, copy)
+
+    def opened(path):
+        files.open(path)
+        desk.settle()
+        QTest.qWait(20)
+        return bool(ask(AskBar))
+
+    assert not opened(second), "nothing is done yet: it does not matter"
+    bench.making.tick(bench.making.refs("weed", bench.job.key, 1, desk.results.weed.steps)[0])
+    assert not opened(first)
+    assert opened(second) and bench.making.begun
+    desk.click("copyAnew")
+    assert not bench.making.begun and load_order(second).id not in ("one", "") and load_order(first).id == "one"
+    assert not opened(second)
+    assert opened(third)
+    desk.click("copyDone")
+    assert bench.making.begun and load_order(third).id == "one" and not opened(third) and not opened(first)
+    third.unlink()
+    first.rename(moved)
+    assert not opened(moved), "a file that was moved is no copy"
+    (tmp_path / "seen" / "files.json").write_text("[1, {")
+    assert not opened(second) and not opened(moved)
 
 
 def test_an_order_written_into_its_own_folder_is_saved_without_a_question(open_desk, tmp_path):

@@ -47,10 +47,11 @@ def _stamp_of(path: Path) -> tuple[int, int] | None:
 class Files(Greeting):
     """Opens and saves for a window.
 
-    `placed` says that the order in hand stands in its file as it is here, or has none: it was opened, saved or begun.
+    `placed` says that the order in hand stands in its file as it is here, or has none: it was opened, `saved` or begun.
     """
 
     placed = Signal()
+    saved = Signal()
 
     def __init__(self, window: QWidget, bench: Bench, recovery: Recovery | None) -> None:
         super().__init__(window, bench, recovery)
@@ -121,21 +122,28 @@ class Files(Greeting):
 
     def _put_copy(self, path: Path) -> None:
         """Save it beside its first file, as another order of which nothing is done; where something is, it is asked."""
-        before = self.bench.order.id
-
-        def another() -> None:
-            self.bench.identify(new_id())
-            if not self._put(path):
-                self.bench.identify(before)
-
         if not self.bench.making.begun:
-            another()
+            self._put_anew(path)
             return
         says = tr("“{name}” is a second file of this order, of which steps are ticked off already.", name=path.name)
+        self._ask_which(says, path, lambda: self._put(path), Answer("stay", tr("Stay here"), lambda: None))
+
+    def _put_anew(self, path: Path) -> None:
+        before = self.bench.order.id
+        self.bench.identify(new_id())
+        if not self._put(path):
+            self.bench.identify(before)
+
+    def _ask_which(self, says: str, path: Path, same: Callable[[], object], *others: Answer) -> None:
         self._ask(says, (
-            Answer("copyAnew", tr("Make it another order, from the first step"), another),
-            Answer("copyDone", tr("The same order, as far as it is done"), lambda: self._put(path)),
-            Answer("stay", tr("Stay here"), lambda: None)))
+            Answer("copyAnew", tr("Make it another order, from the first step"), lambda: self._put_anew(path)),
+            Answer("copyDone", tr("The same order, as far as it is done"), same), *others))
+
+    def ask_twin(self, path: Path, first: Path, same: Callable[[], object]) -> None:
+        """Ask what the file in hand is, that holds the order of another file: of that, steps are ticked off."""
+        told = first.name if first.name != path.name else str(first)
+        self._ask_which(tr("“{name}” is a copy of “{first}”, of which steps are ticked off already.", name=path.name,
+                           first=told), path, same)
 
     def _put(self, path: Path) -> bool:
         """Save the order, or say why it cannot be. One without a name of its own is called as its file is."""
@@ -144,6 +152,7 @@ class Files(Greeting):
             self.bench.pieces.name_order(called)
         saved = self.bench.attempt(lambda: self.bench.save(path), tr("saved: {name}", name=path.name))
         if saved:
+            self.saved.emit()
             self._note()
         return saved
 

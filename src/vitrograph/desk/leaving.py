@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QWidget
 
 from vitrograph.core.stations import STATIONS
 from vitrograph.desk.seen import Seen, Window
+from vitrograph.desk.twins import OrderFiles, Twins
 
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
@@ -51,6 +52,7 @@ class AsLeft(QObject):
         self._soon.timeout.connect(partial(self.keep, at_once=False))
         show_as_left(shell, seen)
         shell.files.placed.connect(self._soon.start)
+        Twins(shell.files, OrderFiles(seen.folder / "files.json"))
         path = shell.bench.path
         if path is not None and seen.last != path.resolve():
             self._soon.start()

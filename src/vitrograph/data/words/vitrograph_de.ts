@@ -8423,6 +8423,10 @@ Sie sagt: {licence}</translation>
         <translation>Derselbe Auftrag, so weit er getan ist</translation>
     </message>
     <message>
+        <source>“{name}” is a copy of “{first}”, of which steps are ticked off already.</source>
+        <translation>„{name}“ ist eine Kopie von „{first}“, wovon schon Schritte abgehakt sind.</translation>
+    </message>
+    <message>
         <source>saved: {name}</source>
         <translation>gesichert: {name}</translation>
     </message>
