@@ -1,5 +1,6 @@
 """The program in another language: all sentences translated, none of them lost on the way, numbers and days its way."""
 
+import ast
 import importlib.util
 import io
 import json
@@ -107,6 +108,15 @@ def talk(code):
     told = json.loads(done.stdout)
     assert told["faults"] == [], "every station of flat, tapered and curved glass"
     return told
+
+
+def test_no_sentence_stands_where_it_is_not_gathered():
+    """lupdate reads no call within an f-string: what is said there would stay English."""
+    within = [(path.name, call.lineno) for path in (ROOT / "src").rglob("*.py")
+              for line in ast.walk(ast.parse(path.read_text("utf-8"))) if isinstance(line, ast.JoinedStr)
+              for call in ast.walk(line) if isinstance(call, ast.Call) and isinstance(call.func, ast.Name)
+              and call.func.id in {"tr", "tr_later", "Says"}]
+    assert not within
 
 
 def test_no_sentence_of_the_window_goes_past_the_translations():

@@ -27,7 +27,7 @@ def main(words: Sequence[str]) -> int:
     speak_chosen()
     does: dict[str, Callable[[Path, Path], list[str]]] = {"install": install, "uninstall": uninstall}
     if len(words) != 1 or words[0] not in does:
-        print(f"vitrograph: {tr('install or uninstall was wanted')}", file=sys.stderr)
+        print("vitrograph: " + tr("install or uninstall was wanted"), file=sys.stderr)
         return 2
     try:
         for line in does[words[0]](data_home(), Path.home() / ".local" / "bin"):

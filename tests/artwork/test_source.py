@@ -69,7 +69,7 @@ def dxf():
 
 
 SOURCES = {"svg": STAR.encode(), "dxf": dxf(), "png": picture(), "jpeg": picture("JPEG"), "webp": picture("WEBP"),
-           "tiff": picture("TIFF")}
+           "tiff": picture("TIFF"), "gif": picture("GIF"), "bmp": picture("BMP")}
 KINDS = {"svg": "svg", "dxf": "dxf"}
 
 

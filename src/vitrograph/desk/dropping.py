@@ -7,12 +7,12 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QMimeData
 
 from vitrograph.core.language import tr
+from vitrograph.desk.kit.picking import DRAWINGS
 
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
 _FONTS = (".ttf", ".otf", ".ttc", ".otc", ".woff", ".woff2")
-DRAWINGS = (".svg", ".dxf", ".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff")
 _LISTS = (".csv", ".tsv", ".txt")
 
 

@@ -9,7 +9,7 @@ from vitrograph.core.job import Drawing
 from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import plain_name, read_plain, reason
 
-_PICTURES = (b"\x89PNG", b"\xff\xd8\xff", b"II*\0", b"MM\0*")
+_PICTURES = (b"\x89PNG", b"\xff\xd8\xff", b"II*\0", b"MM\0*", b"GIF8", b"BM")
 _DXF = re.compile(rb"\s*(?:999[ \t]*\r?\n[^\r\n]*\r?\n\s*)*0\s+SECTION")       # remarks may come first (code 999)
 _MOST_BYTES = {"svg": 20_000_000, "dxf": 40_000_000, "picture": 64_000_000}
 
@@ -24,8 +24,8 @@ def read_drawing(path: Path) -> Drawing:
         raise ArtworkError(tr("{name} is empty: save the art again", name=path.name))
     kind = kind_of(content)
     if kind is None:
-        raise ArtworkError(tr("{name} is no drawing this program reads: SVG, DXF, PNG, JPEG, WebP or TIFF is wanted",
-                              name=path.name))
+        raise ArtworkError(tr("{name} is no drawing this program reads: SVG, DXF, PNG, JPEG, WebP, TIFF, GIF or BMP is "
+                              "wanted", name=path.name))
     if len(content) > _MOST_BYTES[kind]:
         most = _MOST_BYTES[kind] // 1_000_000
         raise ArtworkError(tr("{name} is larger than {most} MB: simplify the drawing first", name=path.name, most=most))

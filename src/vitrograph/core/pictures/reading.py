@@ -21,8 +21,8 @@ if TYPE_CHECKING:
 
 Gray = NDArray[np.float32]
 
-FORMATS = ("PNG", "JPEG", "WEBP", "TIFF")
-SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff")
+FORMATS = ("PNG", "JPEG", "WEBP", "TIFF", "GIF", "BMP")
+SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff", ".gif", ".bmp")
 MOST_PIXELS = 120_000_000
 MOST_TRACED_PIXELS = 26_000_000    # a larger picture is reduced to about that before it is traced
 _MOST_BYTES = 200_000_000
@@ -59,7 +59,7 @@ def unpack_picture(content: bytes, name: str, most_pixels: int = MOST_PIXELS) ->
     except PictureError:
         raise
     except UnidentifiedImageError:
-        raise PictureError(tr("{name} is not a picture this program reads: PNG, JPEG, WebP or TIFF is wanted",
+        raise PictureError(tr("{name} is not a picture this program reads: PNG, JPEG, WebP, TIFF, GIF or BMP is wanted",
                               name=name)) from None
     except Image.DecompressionBombError:
         raise PictureError(tr(_TOO_LARGE, name=name, size=tr("far too many"), most=MOST_PIXELS // 10**6)) from None

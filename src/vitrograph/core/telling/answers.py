@@ -181,7 +181,7 @@ def _hand_lines(piece: FinishedPiece, unit: Unit) -> list[str]:
                        stay=len(piece.weed.stay))]
     many = len(piece.transfer.copies)
     for copy in range(1, many + 1):
-        lines.append(f"  {tr('transfer')}" if many == 1 else
+        lines.append("  " + tr("transfer") if many == 1 else
                      "  " + tr("transfer, stencil {copy} of {many} round the glass", copy=copy, many=many))
         for number, step in enumerate(piece.transfer.steps_of(copy), start=1):
             lines.append(f"    {number:2}  {in_words(step.says, unit)}")

@@ -452,8 +452,8 @@
         <translation>{name} ist leer: das Motiv noch einmal sichern</translation>
     </message>
     <message>
-        <source>{name} is no drawing this program reads: SVG, DXF, PNG, JPEG, WebP or TIFF is wanted</source>
-        <translation>{name} ist keine Zeichnung, die dieses Programm liest: SVG, DXF, PNG, JPEG, WebP oder TIFF wird gebraucht</translation>
+        <source>{name} is no drawing this program reads: SVG, DXF, PNG, JPEG, WebP, TIFF, GIF or BMP is wanted</source>
+        <translation>{name} ist keine Zeichnung, die dieses Programm liest: SVG, DXF, PNG, JPEG, WebP, TIFF, GIF oder BMP wird gebraucht</translation>
     </message>
     <message>
         <source>{name} is larger than {most} MB: simplify the drawing first</source>
@@ -3598,8 +3598,8 @@
         <translation>{name} hat {size} Pixel: mit höchstens {most} Millionen sichern</translation>
     </message>
     <message>
-        <source>{name} is not a picture this program reads: PNG, JPEG, WebP or TIFF is wanted</source>
-        <translation>{name} ist kein Bild, das dieses Programm liest: PNG, JPEG, WebP oder TIFF wird gebraucht</translation>
+        <source>{name} is not a picture this program reads: PNG, JPEG, WebP, TIFF, GIF or BMP is wanted</source>
+        <translation>{name} ist kein Bild, das dieses Programm liest: PNG, JPEG, WebP, TIFF, GIF oder BMP wird gebraucht</translation>
     </message>
     <message>
         <source>far too many</source>
@@ -6147,10 +6147,6 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Nudge</source>
         <translation>Anstupsen</translation>
-    </message>
-    <message>
-        <source>Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)</source>
-        <translation>Zeichnungen und Bilder (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>Add an item</source>
@@ -9516,10 +9512,6 @@ Sie sagt: {licence}</translation>
         <translation>Dieses Glas nehmen</translation>
     </message>
     <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)</source>
-        <translation>Bilder (*.png *.jpg *.jpeg *.webp *.tif *.tiff);;Alle Dateien (*)</translation>
-    </message>
-    <message>
         <source>Open a picture of the glass from the side</source>
         <translation>Ein Bild des Glases von der Seite öffnen</translation>
     </message>
@@ -9858,10 +9850,6 @@ Sie sagt: {licence}</translation>
     <message>
         <source>picture kept: {name}</source>
         <translation>Bild behalten: {name}</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)</source>
-        <translation>Bilder (*.png *.jpg *.jpeg *.webp *.tif *.tiff)</translation>
     </message>
     <message>
         <source>A picture of this glass</source>
@@ -10386,10 +10374,6 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Too few entries to tell yet.</source>
         <translation>Noch zu wenige Einträge, um es zu sagen.</translation>
-    </message>
-    <message>
-        <source>Pictures (*.jpg *.jpeg *.png *.webp *.tif *.tiff)</source>
-        <translation>Bilder (*.jpg *.jpeg *.png *.webp *.tif *.tiff)</translation>
     </message>
     <message>
         <source>Logbook</source>
@@ -12733,6 +12717,10 @@ Sie sagt: {licence}</translation>
         <translation>--corners: erwartet wurden vier Orte wie 120,80;910,95;905,1280;130,1270, nicht „{text}“</translation>
     </message>
     <message>
+        <source>install or uninstall was wanted</source>
+        <translation>install oder uninstall wird gebraucht</translation>
+    </message>
+    <message>
         <source>{path} cannot be written ({reason}): make room or give yourself the right to write there</source>
         <translation>{path} kann nicht geschrieben werden ({reason}): Platz schaffen oder sich dort das Recht zu schreiben geben</translation>
     </message>
@@ -12953,8 +12941,8 @@ Sie sagt: {licence}</translation>
         <translation>Wörter; \n beginnt eine neue Zeile</translation>
     </message>
     <message>
-        <source>a drawing or a picture: SVG, DXF, PNG, JPEG, WebP or TIFF</source>
-        <translation>eine Zeichnung oder ein Bild: SVG, DXF, PNG, JPEG, WebP oder TIFF</translation>
+        <source>a drawing or a picture: SVG, DXF, PNG, JPEG, WebP, TIFF, GIF or BMP</source>
+        <translation>eine Zeichnung oder ein Bild: SVG, DXF, PNG, JPEG, WebP, TIFF, GIF oder BMP</translation>
     </message>
     <message>
         <source>initials from left to right, the middle one larger</source>
@@ -13755,6 +13743,18 @@ Sie sagt: {licence}</translation>
     <message>
         <source>{minutes} min by its label</source>
         <translation>{minutes} min laut Etikett</translation>
+    </message>
+    <message>
+        <source>Pictures ({endings})</source>
+        <translation>Bilder ({endings})</translation>
+    </message>
+    <message>
+        <source>Drawings and pictures ({endings})</source>
+        <translation>Zeichnungen und Bilder ({endings})</translation>
+    </message>
+    <message>
+        <source>All files (*)</source>
+        <translation>Alle Dateien (*)</translation>
     </message>
 </context>
 </TS>

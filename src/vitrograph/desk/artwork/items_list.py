@@ -4,7 +4,7 @@ from math import hypot
 from pathlib import Path
 
 from PySide6.QtCore import QItemSelectionModel, Qt, Signal
-from PySide6.QtWidgets import QAbstractItemView, QFileDialog, QListWidget, QListWidgetItem, QMenu, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QAbstractItemView, QListWidget, QListWidgetItem, QMenu, QVBoxLayout, QWidget
 
 from vitrograph.core.artwork import Art, bring, label_of
 from vitrograph.core.artwork.composing.arrange import restacked
@@ -17,8 +17,8 @@ from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, in_a_row
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.picking import pick_drawing
 
-_KINDS = (tr("Drawings and pictures (*.svg *.dxf *.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)"))
 _LOOK_DEVIATION = 1e-3             # fine enough to tell whether a drawing can be read
 _ROWS_SHOWN = 5
 _NEW_SHARE = 0.6                   # of the room's width, for an item that is put in
@@ -185,9 +185,9 @@ class ItemsList(QWidget):
     # -- drawings ------------------------------------------------------------------------------------------------
 
     def _choose_drawing(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, tr("Open a drawing or a picture"), "", _KINDS)
-        if path:
-            self.open_drawing(Path(path))
+        path = pick_drawing(self, tr("Open a drawing or a picture"))
+        if path is not None:
+            self.open_drawing(path)
 
     def open_drawing(self, path: Path) -> None:
         """Put in a drawing the maker named, if it can be read; otherwise say why and keep what there is.

@@ -4,7 +4,6 @@ from pathlib import Path
 
 import numpy as np
 from msgspec import Struct
-from PySide6.QtWidgets import QFileDialog
 
 from vitrograph.core.errors import GlassError
 from vitrograph.core.geometry import Points
@@ -25,6 +24,7 @@ from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.glass.page import HelperPage
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import ChoiceRow, LengthField, button, in_a_row
+from vitrograph.desk.kit.picking import pick_picture
 from vitrograph.desk.kit.picture_view import PictureView
 
 _MOST_PIXELS = 12_000_000          # more than a wall's outline needs; larger pictures are reduced
@@ -101,10 +101,9 @@ class PicturePage(HelperPage):
     # -- opening and measuring -----------------------------------------------------------------------------------
 
     def _choose(self) -> None:
-        kinds = tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff);;All files (*)")
-        path, _ = QFileDialog.getOpenFileName(self, tr("Open a picture of the glass from the side"), "", kinds)
-        if path:
-            self.open(Path(path))
+        path = pick_picture(self, tr("Open a picture of the glass from the side"))
+        if path is not None:
+            self.open(path)
 
     def open(self, path: Path) -> None:
         """Read a picture the maker named, off the GUI thread, and measure it."""

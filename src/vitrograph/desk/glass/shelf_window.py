@@ -35,6 +35,7 @@ from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import Column, NumberField, button, label
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.picking import pick_picture
 from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.kit.text_box import TextBox
@@ -291,10 +292,9 @@ class ShelfWindow(QDialog):
     # -- asking for files ----------------------------------------------------------------------------------------
 
     def _choose_picture(self) -> None:
-        kinds = tr("Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff)")
-        path, _ = QFileDialog.getOpenFileName(self, tr("A picture of this glass"), "", kinds)
-        if path:
-            self.add_picture(Path(path))
+        path = pick_picture(self, tr("A picture of this glass"))
+        if path is not None:
+            self.add_picture(path)
 
     def _choose_export(self) -> None:
         path = ask_place(self, tr("Write a glass file"), tr("Glasses (*.json)"), "glass.json")

@@ -19,6 +19,7 @@ from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import button, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
+from vitrograph.desk.kit.picking import pick_picture
 from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.logbook.advising import Advising
 from vitrograph.desk.logbook.ahead import Ahead
@@ -27,8 +28,6 @@ from vitrograph.desk.logbook.made_before import MadeBefore
 from vitrograph.desk.logbook.pointing import Pointing
 from vitrograph.desk.logbook.view import LogbookView
 from vitrograph.desk.logbook.went_panel import WentPanel
-
-_PICTURES = tr("Pictures (*.jpg *.jpeg *.png *.webp *.tif *.tiff)")
 
 
 class LogbookCard(StationCard):
@@ -214,14 +213,14 @@ class LogbookCard(StationCard):
     # -- photographs ---------------------------------------------------------------------------------------------
 
     def _choose_photo(self, *, film: bool) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, tr("A photograph before the inspection card"), "", _PICTURES)
-        if path:
-            self.look_at(Path(path), film=film)
+        path = pick_picture(self, tr("A photograph before the inspection card"))
+        if path is not None:
+            self.look_at(path, film=film)
 
     def _choose_corners(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, tr("A photograph of the piece on black"), "", _PICTURES)
-        if path:
-            self.open_for_corners(Path(path))
+        path = pick_picture(self, tr("A photograph of the piece on black"))
+        if path is not None:
+            self.open_for_corners(path)
 
     def open_for_corners(self, path: Path) -> None:
         """Open a photograph without a card, in which the piece's corners are pointed at."""

@@ -79,7 +79,8 @@ def _listed(results: Results, unit: Unit) -> str:
     named = sorted(stay, key=lambda bit: (bit.name, bit.shape.area))
     groups = sorted(((name, [bit.shape.area for bit in bits])
                      for name, bits in groupby(named, key=lambda bit: bit.name)), key=lambda one: min(one[1]))
-    told = [f"{name}{f' ({len(areas)})' if len(areas) > 1 else ''}, {tr(' and ').join(_areas(areas, unit))}"
+    both = tr(" and ")
+    told = [f"{name}{f' ({len(areas)})' if len(areas) > 1 else ''}, {both.join(_areas(areas, unit))}"
             for name, areas in groups]
     return tr("{stay} loose: {all}.", stay=len(stay), all='; '.join(told))
 
