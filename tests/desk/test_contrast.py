@@ -3,9 +3,9 @@
 from collections import Counter
 
 import pytest
-from PySide6.QtCore import QPoint, QRect
+from PySide6.QtCore import QPoint, QRect, QSize
 from PySide6.QtGui import QColor
-from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QPushButton
+from PySide6.QtWidgets import QCheckBox, QComboBox, QLabel, QLineEdit, QPushButton
 
 from specimens import STAR, TUMBLER
 from vitrograph.core.artwork.vector.units import luminance
@@ -59,6 +59,18 @@ def test_the_colours_of_either_look_stand_out_from_their_grounds(look):
         assert apart(written, theme.BLACK_CARD) >= 4.5
     for ink in (theme.PAPER_INK, theme.PAPER_QUIET, *theme.PAPER_LEVELS.values()):
         assert apart(ink, theme.PAPER) >= 4.5
+
+
+def test_a_box_to_tick_is_seen_before_it_is_ticked_and_then_by_more_than_its_colour(look, open_desk):
+    card = open_desk(Job(glass=TUMBLER, artwork=Artwork(PIECES))).go(5)
+    box = next(one for one in card.findChildren(QCheckBox) if one.isVisible() and one.isEnabled())
+    for ticked in (False, True):
+        box.setChecked(ticked)
+        place = QRect(box.mapTo(card.widget(), QPoint(0, (box.height() - 16) // 2)), QSize(16, 16))
+        image = card.widget().grab(place).toImage()
+        across = [image.pixelColor(x, 8).getRgb()[:3] for x in range(16)]
+        assert contrast(across[0], QColor(theme.CARD).getRgb()[:3]) >= 3, "its edge"
+        assert (max(contrast(one, across[2]) for one in across[2:14]) >= 4.5) == ticked, "the mark within"
 
 
 @pytest.mark.parametrize("key", [1, 2, 3, 4])

@@ -146,6 +146,7 @@ class TopBar(QWidget):
         order, results = self.bench.order, self.bench.order_results
         if self.name.text() != order.name:
             self.name.setText(order.name)
+            self.name.setToolTip(order.name)                   # where there is no room for the whole of it
             self.name.setCursorPosition(0)
         self.units[order.units].setChecked(True)               # of another order, or after an undo
         glasses = tr("{count} glasses", count=order.count) if order.count > 1 else tr("1 glass")

@@ -24,13 +24,12 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.steady import DropDown, Line, take_typed
 from vitrograph.desk.kit.terms import explained
-from vitrograph.desk.kit.wrapping import WordyButton, Wrapping
+from vitrograph.desk.kit.wrapping import Sentence, WordyButton, Wrapping
 
 
 def label(text: str, role: str = "", *, scale: float = 1.0, bold: bool = False) -> QLabel:
     """A wrapped label in one of the theme's roles."""
-    made = QLabel(text)
-    made.setWordWrap(True)
+    made = Sentence(text)
     made.setFont(theme.font(scale, bold=bold))
     if role:
         made.setProperty("role", role)

@@ -29,6 +29,7 @@ class CountBox(_Steady, QSpinBox):
     def __init__(self) -> None:
         super().__init__()
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.lineEdit().setTextMargins(6, 0, 0, 0)
 
 
 class Slider(_Steady, QSlider):

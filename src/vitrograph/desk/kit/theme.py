@@ -131,7 +131,8 @@ def apply(app: QApplication) -> None:
     ):
         palette.setColor(role, QColor(name))
     app.setPalette(palette)
-    arrow = "arrow-down.svg" if _DARK["CHROME"] == CHROME else "arrow-down-light.svg"
+    light = "" if _DARK["CHROME"] == CHROME else "-light"
+    drawn = {"DOWN": f"arrow-down{light}.svg", "UP": f"arrow-up{light}.svg", "TICK": "tick.svg"}
     colours = {name: globals()[name] for name in _LIGHT}
     sheet = Template((SHIPPED / "window.qss").read_text("utf-8"))
-    app.setStyleSheet(sheet.substitute(colours, ARROW=str(SHIPPED / arrow)))
+    app.setStyleSheet(sheet.substitute(colours, **{name: str(SHIPPED / file) for name, file in drawn.items()}))

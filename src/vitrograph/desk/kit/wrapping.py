@@ -1,17 +1,20 @@
 """What gives way where there is little room: widgets in more rows, the words of a box to tick in more lines."""
 
+import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QSize, Qt
 from PySide6.QtGui import QResizeEvent
-from PySide6.QtWidgets import QCheckBox, QGridLayout, QPushButton, QSizePolicy, QStyle, QWidget
+from PySide6.QtWidgets import QCheckBox, QGridLayout, QLabel, QPushButton, QSizePolicy, QStyle, QWidget
 
 if TYPE_CHECKING:
     _Button = QPushButton          # what breaks words is mixed into a button of either kind
 else:
     _Button = object
 
+_UNBROKEN = re.compile(r"\S{16}(?=\S{8})")
+_MAY_BREAK = "\u200b"              # Unicode's zero width space
 _AIR_PX = 14                       # on either side of a button's words
 
 
@@ -61,6 +64,23 @@ class Wrapping(QWidget):
         used = min(columns, len(shown))
         for at in range(self._most + 1):
             self._grid.setColumnStretch(at, int(at < used if self._even else at == self._most))
+
+
+class Sentence(QLabel):
+    """Wrapped words. A name too long for any line, as of a file, goes on in the next, and widens no window."""
+
+    def __init__(self, text: str) -> None:
+        super().__init__()
+        self.setWordWrap(True)
+        self.setText(text)
+
+    def setText(self, text: str) -> None:
+        """Show a sentence."""
+        super().setText(text if "<" in text else _UNBROKEN.sub(rf"\g<0>{_MAY_BREAK}", text))
+
+    def text(self) -> str:
+        """The sentence, without the places where a name may break."""
+        return super().text().replace(_MAY_BREAK, "")
 
 
 class _Breaking(_Button):
