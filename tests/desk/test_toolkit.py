@@ -3,11 +3,12 @@
 import sys
 
 import pytest
-from PySide6.QtGui import QFont
+from PySide6.QtGui import QFont, QTextLayout
 from PySide6.QtWidgets import QPushButton
 
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job.change import put
+from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.findings_list import FindingList, FindingRow
 
 
@@ -19,6 +20,16 @@ def test_void_methods_keep_the_reference_count_of_none(qapp):
     for _ in range(1000):
         font.setBold(True)
     assert abs(sys.getrefcount(None) - before) < 100
+
+
+def test_the_programs_own_face_writes_the_letters_of_all_europe_however_often_it_is_read(qapp):
+    for _ in range(2):
+        theme.apply(qapp)
+    layout = QTextLayout("Kestrel Größe Łódź œuvre", theme.font())
+    layout.beginLayout()
+    layout.createLine()
+    layout.endLayout()
+    assert {run.rawFont().familyName().partition(" ")[0] for run in layout.glyphRuns()} == {"Atkinson"}
 
 
 def _thin(*, to: float, value: float = 0.5, label: str = "Lower it") -> Finding:

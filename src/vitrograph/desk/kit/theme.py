@@ -58,6 +58,7 @@ _DARK = {name: globals()[name] for name in _LIGHT}
 TEXT_SIZE = 1.0
 _OF_SCREEN = 0.94                  # as much as a window beside the main one takes at most
 _FAMILY = "Atkinson Hyperlegible"
+_FURTHER = "Atkinson Hyperleg ext"  # as long a name, for its letters beyond those of western Europe
 
 
 def use(look: Look) -> None:
@@ -86,14 +87,17 @@ def colour(name: str, alpha: float = 1.0) -> QColor:
 @cache
 def _load_faces() -> None:
     folder = SHIPPED / "fonts" / "atkinson-hyperlegible"
-    for part in ("latin-400", "latin-700", "latin-ext-400", "latin-ext-700"):
-        data = (folder / f"atkinson-hyperlegible-{part}-normal.ttf").read_bytes()
-        QFontDatabase.addApplicationFontFromData(data)
+    for part in ("latin", "latin-ext"):
+        for weight in (400, 700):
+            data = (folder / f"atkinson-hyperlegible-{part}-{weight}-normal.ttf").read_bytes()
+            if part == "latin-ext":                            # of one family only one file is asked for letters
+                data = data.replace(_FAMILY.encode("utf-16-be"), _FURTHER.encode("utf-16-be"))
+            QFontDatabase.addApplicationFontFromData(data)
 
 
 def font(scale: float = 1.0, *, bold: bool = False) -> QFont:
     """The interface face at a multiple of the system's text size, with tabular figures."""
-    made = QFont(_FAMILY)
+    made = QFont([_FAMILY, _FURTHER])
     made.setPointSizeF(max(7.0, _base_points() * TEXT_SIZE * scale))
     made.setBold(bold)
     made.setFeature(QFont.Tag("tnum"), 1)
