@@ -174,7 +174,7 @@ def test_names_that_run_from_the_right_are_written_so_and_joined(name, joined):
     buffer.add_str(name)
     buffer.guess_segment_properties()
     hb.shape(font, buffer)
-    shaped = letters._shaped(name, face, 20.0)
+    shaped = letters._shaped(name, letters._registered(face), 20.0)
     assert [one.cluster for one in shaped.__shapeData__] == [one.cluster for one in buffer.glyph_infos]
     assert shaped.__shapeData__[0].cluster > shaped.__shapeData__[-1].cluster and (len(shaped) < len(name)) == joined
     advances = sum(one.x_advance for one in buffer.glyph_positions) / font.face.upem
