@@ -25,8 +25,14 @@ _ALONG = np.linspace(0.0, 1.0, 13)[:, None]
 class ComposingOverlay(Overlay):
     """Room and reading width, what is too large, the chosen items with their handles, the lines they snap to."""
 
+    def __init__(self) -> None:
+        self._room: BaseGeometry | None = None                 # of these results, on the sheet: each frame asks for it
+        self._room_of: tuple[object, object] = (None, None)
+
     def region(self, results: Results) -> BaseGeometry | None:
-        return room_on_sheet(results)
+        if results.room is not self._room_of[0] or results.fitted is not self._room_of[1]:
+            self._room, self._room_of = room_on_sheet(results), (results.room, results.fitted)
+        return self._room
 
     def paint(self, painter: QPainter, view: SheetView) -> None:
         paint_kept_clear(painter, view)
@@ -36,7 +42,7 @@ class ComposingOverlay(Overlay):
 
     def _paint_room(self, painter: QPainter, view: SheetView) -> None:
         results = view.results
-        room = room_on_sheet(results)
+        room = self.region(results)
         if room is None or results.room is None or results.fitted is None:
             return
         tone = QColor(theme.PAPER_INK if results.room.fits else theme.PAPER_LEVELS["stop"])
