@@ -124,7 +124,8 @@ def test_markers_stand_where_segments_end_and_turn_half_way_between_them():
     home = round(np.arctan2(-15, -15) / pi, 3)                   # the closing line's way
     first = round((0.0 + home) / 2 + 0.0, 3)
     assert told[1:4] == [(20, 0, 0.0), (25, 5, 0.5), (25, 15, round((0.5 + home + 2) / 2, 3))]
-    assert told[0] == (10, 0, first) and told[4] == told[0], "a closed line goes on from its end to its beginning"
+    assert told[0] == (10, 0, 0.0) and told[4] == (10, 0, first), "a closed line goes on from its end to its beginning"
+    assert corners_of("M0 0 h9 v9 L0 0")[-1][1] == pytest.approx(-0.75 * pi), "this one comes to its beginning, no more"
     assert told[5:] == [(30, 0, 0.0), (30, 0, 0.25), (30, 3, 0.5)]
 
 

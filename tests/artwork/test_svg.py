@@ -53,7 +53,8 @@ DRAWINGS = {
                'markerWidth="12" markerHeight="12" refX="6" refY="6" overflow="visible"><circle cx="6" cy="6" r="8"/>'
                '</marker><path d="M20 20 60 25Q75 40 70 55" fill="none" stroke="#000" stroke-width="4" '
                'style="marker-start:url(#a);marker-mid:url(#b);marker-end:url(#a)"/>'
-               '<polyline points="20 60 40 80 60 70" fill="none" stroke="#000" marker-mid="url(#c)"/>',
+               '<polyline points="20 60 40 80 60 70" fill="none" stroke="#000" marker-mid="url(#c)"/>'
+               '<polygon points="72 72 94 80 80 92" stroke="#000" stroke-width="3" marker-start="url(#a)"/>',
     "a group's box": '<mask id="m" x="0" y="0" width="1" height="1"><rect width="100" height="100" fill="#fff"/>'
                      '</mask><g mask="url(#m)"><rect x="20" y="20" width="50" height="60" stroke="#000" '
                      'stroke-width="20"/></g>',

@@ -80,14 +80,15 @@ def _placed(marker: Node, at: Points, turn: float, part: Callable[[Node, Context
 def corners_of(data: str) -> list[tuple[Points, float]]:
     """Where the segments of path data begin and end, with the way the line goes there: half-way between both.
 
+    The end of a closed line goes on to its beginning, which is turned as the line sets out: so drawings are shown.
+
     >>> [(at.tolist(), round(way, 3)) for at, way in corners_of("M0 0 H10 V10")]
     [([0.0, 0.0], 0.0), ([10.0, 0.0], 0.785), ([10.0, 10.0], 1.571)]
     """
     corners: list[tuple[Points, float]] = []
-    for pieces, ends in segments_of(data):
+    for pieces, ends, closed in segments_of(data):
         ways = [_ways(piece) for piece in pieces]
-        closed = bool((pieces[0, 0] == pieces[-1, 3]).all())
-        before = [ways[-1][1] if closed else None, *(way[1] for way in ways)]
+        before = [None, *(way[1] for way in ways)]
         after = [*(way[0] for way in ways), ways[0][0] if closed else None]
         places = [pieces[0, 0], *pieces[:, 3]]
         corners += [(places[at], _between(before[at], after[at])) for at in (0, *(end + 1 for end in ends))]

@@ -59,18 +59,18 @@ def subpaths(data: str) -> list[Points]:
 
     Data that go wrong are drawn up to where they do (SVG 2, section 9.5.4).
     """
-    return [pieces for pieces, _ in segments_of(data)]
+    return [pieces for pieces, _, _ in segments_of(data)]
 
 
-def segments_of(data: str) -> list[tuple[Points, list[int]]]:
-    """The subpaths of path data as (n, 4, 2) cubic pieces, with the numbers of those that end a segment."""
+def segments_of(data: str) -> list[tuple[Points, list[int], bool]]:
+    """The subpaths of path data as (n, 4, 2) cubic pieces, the numbers of those that end a segment, whether closed."""
     from fontTools.svgLib.path import parse_path
 
     pen = _Pen()
     with contextlib.suppress(ValueError, IndexError, TypeError, ZeroDivisionError, OverflowError, AssertionError):
         parse_path(data, pen, arc_class=_Arc)
-    made = [(np.array(pieces, dtype=float), ends) for pieces, ends in zip(pen.lines, pen.ends, strict=True)]
-    return [(pieces, ends) for pieces, ends in made if len(pieces) and np.isfinite(pieces).all()]
+    made = zip([np.array(pieces, dtype=float) for pieces in pen.lines], pen.ends, pen.closed, strict=True)
+    return [one for one in made if len(one[0]) and np.isfinite(one[0]).all()]
 
 
 def polyline(pieces: Points, max_deviation: float) -> Points:
@@ -84,12 +84,14 @@ class _Pen:
     def __init__(self) -> None:
         self.lines: list[list[list[tuple[float, float]]]] = []
         self.ends: list[list[int]] = []                        # of each, the pieces that end a segment
+        self.closed: list[bool] = []
         self._start = self._here = (0.0, 0.0)
 
     def moveTo(self, point: tuple[float, float]) -> None:  # noqa: N802 - the reader's name for it
         self._start = self._here = point
         self.lines.append([])
         self.ends.append([])
+        self.closed.append(False)
 
     def lineTo(self, point: tuple[float, float]) -> None:  # noqa: N802
         a, b = self._here, point
@@ -109,6 +111,7 @@ class _Pen:
     def closePath(self) -> None:  # noqa: N802
         if self._here != self._start or not (self.lines and self.lines[-1]):
             self.lineTo(self._start)
+        self.closed[-1] = True
         start = self._start
         self.moveTo(start)                                     # what follows goes on from the closing point
 
