@@ -7,13 +7,11 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QMimeData
 
 from vitrograph.core.language import tr
-from vitrograph.desk.kit.picking import DRAWINGS
+from vitrograph.desk.kit.picking import DRAWINGS, LISTS
 
 if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
-_FONTS = (".ttf", ".otf", ".ttc", ".otc", ".woff", ".woff2")
-_LISTS = (".csv", ".tsv", ".txt")
 
 
 def dropped(data: QMimeData) -> list[Path]:
@@ -36,8 +34,10 @@ def take(shell: "Shell", paths: Sequence[Path]) -> None:
 
 def does_for(path: Path) -> str:
     """What a file is taken for by its ending: order, drawing, font, names; "" for none."""
+    from vitrograph.core.artwork.words.fontfile import SUFFIXES  # what reads fonts comes with it: not at the start
+
     ending = path.suffix.lower()
-    for what, endings in (("order", (".vitro",)), ("drawing", DRAWINGS), ("font", _FONTS), ("names", _LISTS)):
+    for what, endings in (("order", (".vitro",)), ("drawing", DRAWINGS), ("font", SUFFIXES), ("names", LISTS)):
         if ending in endings:
             return what
     return ""

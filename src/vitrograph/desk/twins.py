@@ -67,8 +67,10 @@ class Twins(QObject):
         if bench.path is None:
             return
         others = self._known.of(bench.order.id)
+        if bench.path.resolve() in others:
+            return
         first = next((one for one in reversed(others) if one.is_file()), None)
-        if first is None or bench.path.resolve() in others:
+        if first is None:
             self._know()
         elif bench.making.begun:
             self._files.ask_twin(bench.path, first, self._know)

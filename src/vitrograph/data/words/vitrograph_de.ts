@@ -6113,8 +6113,8 @@ It says: {licence}</source>
 Sie sagt: {licence}</translation>
     </message>
     <message>
-        <source>Fonts ({all});;All files (*)</source>
-        <translation>Schriften ({all});;Alle Dateien (*)</translation>
+        <source>Fonts ({endings})</source>
+        <translation>Schriften ({endings})</translation>
     </message>
     <message>
         <source>Open a font</source>
@@ -10798,10 +10798,6 @@ Sie sagt: {licence}</translation>
         <translation>{count} auszubessern</translation>
     </message>
     <message>
-        <source>Lists (*.csv *.txt *.tsv);;All files (*)</source>
-        <translation>Listen (*.csv *.txt *.tsv);;Alle Dateien (*)</translation>
-    </message>
-    <message>
         <source>CSV from a spreadsheet, or a text file with a name on each line</source>
         <translation>CSV aus einer Tabelle, oder eine Textdatei mit einem Namen je Zeile</translation>
     </message>
@@ -10860,6 +10856,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>the largest letters at which no row is too wide or too high</source>
         <translation>die größten Buchstaben, bei denen keine Zeile zu breit oder zu hoch ist</translation>
+    </message>
+    <message>
+        <source>Lists ({endings})</source>
+        <translation>Listen ({endings})</translation>
     </message>
     <message numerus="yes">
         <source>Looking for the size: {n} rows do</source>

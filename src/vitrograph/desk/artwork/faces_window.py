@@ -13,7 +13,6 @@ from PySide6.QtGui import QColor, QIcon, QPixmap
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QDialog,
-    QFileDialog,
     QHeaderView,
     QPlainTextEdit,
     QTableWidget,
@@ -37,6 +36,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, in_a_row, label
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.painting import painting
+from vitrograph.desk.kit.picking import globs, pick
 
 _SAMPLE = QSize(330, 46)
 _SAMPLE_LETTERS = 24
@@ -244,10 +244,9 @@ class FacesWindow(QDialog):
     # -- fonts of the maker's ------------------------------------------------------------------------------------
 
     def _choose_file(self) -> None:
-        kinds = tr("Fonts ({all});;All files (*)", all=' '.join('*' + suffix for suffix in SUFFIXES))
-        path, _ = QFileDialog.getOpenFileName(self, tr("Open a font"), "", kinds)
-        if path:
-            self.add_file(Path(path))
+        path = pick(self, tr("Open a font"), tr("Fonts ({endings})", endings=globs(SUFFIXES)))
+        if path is not None:
+            self.add_file(path)
 
     def add_file(self, path: Path) -> None:
         """Add the faces of a font file the maker named, or say why it cannot be."""

@@ -17,7 +17,7 @@ from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, in_a_row
 from vitrograph.desk.kit.named import named
-from vitrograph.desk.kit.picking import pick_drawing
+from vitrograph.desk.kit.picking import DRAWINGS, globs, pick
 
 _LOOK_DEVIATION = 1e-3             # fine enough to tell whether a drawing can be read
 _ROWS_SHOWN = 5
@@ -185,7 +185,8 @@ class ItemsList(QWidget):
     # -- drawings ------------------------------------------------------------------------------------------------
 
     def _choose_drawing(self) -> None:
-        path = pick_drawing(self, tr("Open a drawing or a picture"))
+        path = pick(self, tr("Open a drawing or a picture"), tr("Drawings and pictures ({endings})",
+                                                                endings=globs(DRAWINGS)))
         if path is not None:
             self.open_drawing(path)
 

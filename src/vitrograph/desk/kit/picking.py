@@ -1,4 +1,4 @@
-"""Files of pictures and drawings, asked for in the system's dialog."""
+"""Files to read, asked for in the system's dialog by what they end in."""
 
 from pathlib import Path
 
@@ -8,22 +8,20 @@ from vitrograph.core.language import tr
 from vitrograph.core.pictures.reading import SUFFIXES
 
 DRAWINGS = (".svg", ".dxf", *SUFFIXES)
+LISTS = (".csv", ".txt", ".tsv")   # of names
 
 
 def pick_picture(parent: QWidget, title: str) -> Path | None:
     """Ask for a picture; None where it is left."""
-    return _pick(parent, title, tr("Pictures ({endings})", endings=_globs(SUFFIXES)))
+    return pick(parent, title, tr("Pictures ({endings})", endings=globs(SUFFIXES)))
 
 
-def pick_drawing(parent: QWidget, title: str) -> Path | None:
-    """Ask for a drawing or a picture; None where it is left."""
-    return _pick(parent, title, tr("Drawings and pictures ({endings})", endings=_globs(DRAWINGS)))
-
-
-def _pick(parent: QWidget, title: str, kinds: str) -> Path | None:
+def pick(parent: QWidget, title: str, kinds: str) -> Path | None:
+    """Ask for a file of some kinds, or any; None where it is left."""
     path, _ = QFileDialog.getOpenFileName(parent, title, "", ";;".join((kinds, tr("All files (*)"))))
     return Path(path) if path else None
 
 
-def _globs(suffixes: tuple[str, ...]) -> str:
+def globs(suffixes: tuple[str, ...]) -> str:
+    """Endings as the dialog takes them."""
     return " ".join(f"*{suffix}" for suffix in suffixes)

@@ -9,7 +9,7 @@ from typing import cast
 from msgspec.structs import replace
 from PySide6.QtCore import Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QGuiApplication, QKeyEvent
-from PySide6.QtWidgets import QDialog, QFileDialog, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from vitrograph.core.artwork import in_capitals
 from vitrograph.core.errors import Cancelled
@@ -28,12 +28,12 @@ from vitrograph.desk.bench.background import BackgroundTask
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.message import Heard
+from vitrograph.desk.kit.picking import LISTS, globs, pick
 from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.order.names_table import NamesTable
 from vitrograph.desk.order.row_panel import RowPanel
 from vitrograph.desk.order.rule_panel import RulePanel
 
-_LISTS = tr("Lists (*.csv *.txt *.tsv);;All files (*)")
 _REST_MS = 150
 
 
@@ -203,9 +203,9 @@ class NamesWindow(QDialog):
                            tr("the list is written: {name}", name=path.name))
 
     def _choose_read(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, tr("Read a list of names"), "", _LISTS)
-        if path:
-            self.read(Path(path))
+        path = pick(self, tr("Read a list of names"), tr("Lists ({endings})", endings=globs(LISTS)))
+        if path is not None:
+            self.read(path)
 
     def _choose_write(self) -> None:
         path = ask_place(self, tr("Write the list of names"), tr("CSV (*.csv)"), "names.csv")

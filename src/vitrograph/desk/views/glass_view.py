@@ -56,7 +56,7 @@ class GlassView(View):
         self._outlines = outlines_of(self._frost)
         self._seen: Seen | None = None             # what the frost is of
         self._ahead: tuple[Seen, Future[tuple[MultiPolygon, Outlines]]] | None = None
-        self._still_of: tuple[object, ...] = ()
+        self._still_of: tuple[object, ...] = (None,) * 3
         self._blocks: tuple[Block, ...] = ()
         self._ground: QPixmap | None = None        # the glass without its frost, for as long as it stays as it is
         self._ground_key: object = None
@@ -73,15 +73,14 @@ class GlassView(View):
         """Prepare the shapes of new results for projection."""
         if results.fitted is None or results.sheet is None or results.wall is None:
             self._frost, self._film, self._room, self._kept_clear = MultiPolygon(), Polygon(), Polygon(), []
-            self._outlines, self._still_of, self._seen = outlines_of(self._frost), (), None
+            self._outlines, self._still_of, self._seen = outlines_of(self._frost), (None,) * 3, None
             return
         seen = Seen.of(results)
         if not seen.same_as(self._seen):                       # a new stencil of the same art looks no other
             self._seen, (self._frost, self._outlines) = seen, self._frost_ahead(seen)
         blocks = results.assessed.blocks if results.assessed is not None else ()
         still = (results.sheet, results.room, results.wall)
-        if blocks != self._blocks or len(self._still_of) != len(still) or any(
-                a is not b for a, b in zip(self._still_of, still, strict=True)):
+        if blocks != self._blocks or any(a is not b for a, b in zip(self._still_of, still, strict=True)):
             self._still_of, self._blocks = still, blocks
             self._take_still(results)
 
