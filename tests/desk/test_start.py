@@ -120,16 +120,16 @@ def test_an_order_looks_as_it_was_left_and_comes_back_without_being_named(open_f
     save_order(Order.of(job("K"), name="Dome"), tmp_path / "dome.vitro")
     first = open_front(tmp_path / "dome.vitro")
     assert first.windowTitle() == "Dome - Vitrograph"
-    first.resize(1100, 760)
+    first.resize(796, 700)
     first.shell.bench.go("fit")
     QTest.qWait(400)
     whole = first.grab().toImage()
     assert first.close() and Seen(first.seen.folder).last == tmp_path / "dome.vitro"
     again = open_front()
     assert again.shell.bench.path == tmp_path / "dome.vitro" and again.shell.bench.station == "fit"
-    assert (again.width(), again.height()) == (1100, 760)
+    assert (again.width(), again.height()) == (796, 700)
     kept = again.picture.picture.toImage()
-    places = [(x, y) for x in range(50, 1100, 150) for y in range(60, 700, 90)]
+    places = [(x, y) for x in range(50, 796, 100) for y in range(60, 700, 90)]
     assert sum(QColor(kept.pixel(*at)) == QColor(whole.pixel(*at)) for at in places) > 0.95 * len(places)
     qtbot.waitUntil(lambda: again.shell.sheet_view.last.isNull())        # its own results stand there now
 
@@ -235,6 +235,17 @@ def test_whatever_is_wrong_with_what_was_kept_the_window_opens(tmp_path, content
     opened = Front(None, None, seen=Seen(tmp_path))
     qtbot.addWidget(opened)
     assert 640 <= opened.width() <= 8000 and opened.path is None and opened.picture.picture.isNull()
+
+
+def test_the_window_is_no_larger_than_the_screen_where_it_was_left_on_a_larger_one(tmp_path, qtbot):
+    (tmp_path / "seen.json").write_text(json.dumps({"window": {"size": [4000, 3000]}}))
+    opened = Front(None, None, seen=Seen(tmp_path))
+    qtbot.addWidget(opened)
+    room = opened.screen().availableGeometry()
+    assert opened.size() == room.size()
+    opened.resize(1280, 1000)                                  # as frame and window together are larger
+    opened._keep_on_screen()
+    assert room.contains(opened.frameGeometry()), "foot and right edge are in sight"
 
 
 @pytest.mark.parametrize(("desktop", "chrome"), [(Qt.ColorScheme.Light, "#D6DBDD"), (Qt.ColorScheme.Dark, theme.CHROME),

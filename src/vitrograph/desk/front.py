@@ -12,7 +12,7 @@ from importlib import import_module
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QPointF, QRectF, Qt, QTimer, Signal
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QColor, QIcon, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import QApplication, QVBoxLayout, QWidget
 
@@ -93,7 +93,7 @@ class Front(QWidget):
         self.path, one = self.seen.begun_with(path, demo)
         self.demo = None if demo == NEW else demo
         self.setWindowTitle("Vitrograph")
-        self.resize(*self.seen.window.size)
+        self.resize(QSize(*self.seen.window.size).boundedTo(self.screen().availableSize()))
         if self.seen.window.maximized:
             self.setWindowState(Qt.WindowState.WindowMaximized)
         self.shell: Shell | None = None
@@ -105,7 +105,16 @@ class Front(QWidget):
 
     def _begin(self) -> None:
         """Begin to read the rest of the program while the picture stands."""
+        self._keep_on_screen()
         self._read(0)
+
+    def _keep_on_screen(self) -> None:
+        """Give way for the frame, which is known once the window stands."""
+        room, framed = self.screen().availableGeometry(), self.frameGeometry()
+        over = framed.size() - framed.size().boundedTo(room.size())
+        if not (over.isNull() or self.isMaximized() or self.isFullScreen()):
+            self.resize(self.size() - over)
+            self.move(room.topLeft())
 
     def _read(self, step: int) -> None:
         """Read a part of it; between two the window answers. Another thread would take a quarter longer."""

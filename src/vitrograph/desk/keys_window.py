@@ -70,6 +70,7 @@ class KeysWindow(QDialog):
         self.pressed.setAccessibleName(tr("New keys"))
         for line in self.pressed.findChildren(QLineEdit):
             line.setPlaceholderText(tr("New keys"))
+            line.setAccessibleName(tr("New keys"))
         self.pressed.setMaximumSequenceLength(1)
         self.pressed.setFinishingKeyCombinations([])
         for name, made in (("keysNone", self.none), ("keysUsual", self.usual), ("keysAll", self.all)):

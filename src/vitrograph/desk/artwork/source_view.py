@@ -36,7 +36,7 @@ class SourceView(QWidget):
         self.setObjectName("sourceView")
         self.setAccessibleName(tr("The drawing, frosted parts in white; hold O to see it as it came"))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setMinimumSize(420, 420)
+        self.setMinimumSize(300, 300)
         self.source: Source | None = None
         self.drawing: Drawing | None = None
         self.image: QImage | None = None

@@ -1,7 +1,7 @@
 """The window in which a brought drawing or picture is tidied; every change shows in the main window as well."""
 
 import numpy as np
-from PySide6.QtWidgets import QDialog, QFrame, QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QHBoxLayout, QVBoxLayout, QWidget
 
 from vitrograph.core.artwork import Placed
 from vitrograph.core.job import Drawing, Job
@@ -18,6 +18,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import label
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.scrolled import Scrolled
 from vitrograph.desk.kit.steady import Line
 
 _SHOWN_PIXELS = 2_000_000
@@ -55,10 +56,7 @@ class TidyWindow(QDialog):
                        label(tr("Licence note, for the papers"), bold=True), self.licence):
             stack.addWidget(widget)
         stack.addStretch(1)
-        area = QScrollArea()
-        area.setFrameShape(QFrame.Shape.NoFrame)
-        area.setWidgetResizable(True)
-        area.setWidget(column)
+        area = Scrolled(column)
         area.setFixedWidth(max(380, self.fontMetrics().averageCharWidth() * 52))
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)

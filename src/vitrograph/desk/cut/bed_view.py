@@ -10,7 +10,6 @@ import numpy as np
 import shapely
 from msgspec import Struct, field
 from msgspec.structs import replace
-from msgspec.structs import replace as with_fields
 from PySide6.QtCore import QPointF, QRectF, Qt, Signal
 from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPaintEvent, QPen, QTransform
 from PySide6.QtWidgets import QSizePolicy, QWidget
@@ -50,7 +49,7 @@ class BedView(QWidget):
         self.bench, self.keeper = bench, keeper
         self.setObjectName("bedView")
         self.setAccessibleName(tr("The film with all stencils that are cut of it"))
-        self.setMinimumSize(280, 320)
+        self.setMinimumSize(theme.LEAST_VIEW)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.number = 0
@@ -309,6 +308,6 @@ class BedView(QWidget):
             return
         spot = moved.spot
         laid = tuple(
-            with_fields(one, x=spot.x, y=spot.y, turn=spot.turn, pinned=moved.pinned)
+            replace(one, x=spot.x, y=spot.y, turn=spot.turn, pinned=moved.pinned)
             if (one.key, one.film, one.copy) == moved.part.whose else one for one in work.bed.lying())
         self.bench.edit(tr("Place of a stencil"), cut__laid=laid)

@@ -9,13 +9,11 @@ from PySide6.QtGui import QHideEvent, QPixmap
 from PySide6.QtWidgets import (
     QDialog,
     QFileDialog,
-    QFrame,
     QGridLayout,
     QHBoxLayout,
     QLabel,
     QListWidget,
     QListWidgetItem,
-    QScrollArea,
     QVBoxLayout,
     QWidget,
 )
@@ -37,6 +35,7 @@ from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
 from vitrograph.desk.kit.picking import pick_picture
 from vitrograph.desk.kit.saving import ask_place
+from vitrograph.desk.kit.scrolled import Scrolled
 from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.kit.text_box import TextBox
 
@@ -111,13 +110,8 @@ class ShelfWindow(QDialog):
             grid.addWidget(made, number // 2, number % 2)
         known = Column(2 * theme.STEP)
         known.stack(self.title, self.sketch, self.photo, self.known, self.price, self.notes)
-        room = QScrollArea()                                  # large writing and a picture may want more than there is
-        room.setFrameShape(QFrame.Shape.NoFrame)
-        room.setWidgetResizable(True)
-        room.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        room.setWidget(named(known, "cardBody"))
         column = QVBoxLayout()
-        column.addWidget(room, 1)
+        column.addWidget(Scrolled(named(known, "cardBody")), 1)
         column.addLayout(grid)
         column.addWidget(Heard(self.bench))
         return column

@@ -9,7 +9,6 @@ from PySide6.QtWidgets import (
     QHBoxLayout,
     QListWidget,
     QListWidgetItem,
-    QScrollArea,
     QStackedWidget,
     QWidget,
 )
@@ -29,6 +28,7 @@ from vitrograph.desk.glass.trust import TrustPage
 from vitrograph.desk.glass.water import WaterPage
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.scrolled import Scrolled
 from vitrograph.desk.kit.sketch import Sketch
 
 _PAGES: tuple[type[HelperPage], ...] = (
@@ -56,7 +56,7 @@ class MeasuringWindow(QDialog):
             item = QListWidgetItem(kind.title)
             item.setData(Qt.ItemDataRole.UserRole, kind.name)
             self.names.addItem(item)
-            self._stack.addWidget(_scrolling())
+            self._stack.addWidget(Scrolled())
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(0)
@@ -77,7 +77,7 @@ class MeasuringWindow(QDialog):
         name = _PAGES[row].name
         if name not in self._made:
             page = self._made[name] = _PAGES[row](self.bench)
-            cast(QScrollArea, self._stack.widget(row)).setWidget(page)
+            cast(Scrolled, self._stack.widget(row)).setWidget(page)
             self._show_on(page, self.bench.job)
             page.show_results(self.bench.results)
         self._stack.setCurrentIndex(row)
@@ -101,11 +101,3 @@ class MeasuringWindow(QDialog):
         for page in self._made.values():
             if page.suits(results.job):
                 page.show_results(results)
-
-
-def _scrolling() -> QScrollArea:
-    area = QScrollArea()
-    area.setFrameShape(QFrame.Shape.NoFrame)
-    area.setWidgetResizable(True)
-    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-    return area

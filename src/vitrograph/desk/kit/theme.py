@@ -56,6 +56,7 @@ PAPER_LEVELS = {"note": "#44505A", "watch": "#8A5A00", "stop": "#B3261E"}
 
 _DARK = {name: globals()[name] for name in _LIGHT}
 TEXT_SIZE = 1.0
+LEAST_VIEW = QSize(230, 280)       # two views and a card fit on a screen of 800 x 600
 _OF_SCREEN = 0.94                  # as much as a window beside the main one takes at most
 _FAMILY = "Atkinson Hyperlegible"
 _FURTHER = "Atkinson Hyperleg ext"  # as long a name, for its letters beyond those of western Europe

@@ -66,6 +66,7 @@ class NamesTable(QTableWidget):
                            f"selection-color: {theme.TEXT}; }}")
         self.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
         self.setVerticalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
+        self.setCornerButtonEnabled(False)                    # it has no name; Ctrl+A chooses all
         self.verticalHeader().setDefaultSectionSize(_PICTURE.height() + 6)
         self.verticalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Fixed)
         self._names = Names()

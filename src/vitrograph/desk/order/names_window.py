@@ -30,6 +30,7 @@ from vitrograph.desk.kit.fields import button, label
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.picking import LISTS, globs, pick
 from vitrograph.desk.kit.saving import ask_place
+from vitrograph.desk.kit.wrapping import Wrapping
 from vitrograph.desk.order.names_table import NamesTable
 from vitrograph.desk.order.row_panel import RowPanel
 from vitrograph.desk.order.rule_panel import RulePanel
@@ -66,20 +67,19 @@ class NamesWindow(QDialog):
         self.refresh()
 
     def _lay_out(self) -> None:
-        acts = QHBoxLayout()
-        for name, says, tip, work in (      # what is done to the list as a whole
+        to_all = [self._button(name, says, tip, work) for name, says, tip, work in (    # done to the list as a whole
                 ("readNames", tr("Read a list"), tr("CSV from a spreadsheet, or a text file with a name on each line"),
                  self._choose_read),
                 ("pasteNames", tr("Paste"), tr("names or cells that were copied elsewhere"), self.paste),
                 ("writeNames", tr("Write the list"), tr("as CSV"), self._choose_write),
                 ("addName", tr("Add a name"), "", self.add),
-                ("removeNames", tr("Take out"), tr("the rows that are chosen"), self.remove)):
-            acts.addWidget(self._button(name, says, tip, work))
-        acts.addStretch(1)
+                ("removeNames", tr("Take out"), tr("the rows that are chosen"), self.remove))]
         self.sort = self._button("troubleFirst", tr("Trouble first"), tr("rows with the worst found about them on top"),
                                  self.refresh)
         self.sort.setCheckable(True)
-        acts.addWidget(self.sort)
+        acts = QHBoxLayout()
+        acts.addWidget(Wrapping(to_all, len(to_all), 8, even=False), 1)
+        acts.addWidget(self.sort, 0, Qt.AlignmentFlag.AlignTop)
         foot = QHBoxLayout()
         foot.addWidget(self.says, 1)
         foot.addWidget(self._button("mendRows", tr("Mend all rows"),

@@ -3,7 +3,7 @@
 from collections.abc import Callable
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from vitrograph.core.job.tree import changed_record
 from vitrograph.core.language import tr
@@ -24,6 +24,7 @@ from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.fields import ChoiceRow, Column, button, in_a_row, label
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.scrolled import Scrolled
 from vitrograph.desk.order.owned_form import OwnedForm, form_of, hands_form, swatch
 from vitrograph.desk.order.workshop_keeper import WorkshopKeeper, told_by
 
@@ -69,21 +70,17 @@ class OwnedWindow(QDialog):
         self.left, right = Column(gap=10), Column(gap=0)
         self.left.stack(self.list, in_a_row(self.another, self.first, self.out))
         right.stack(*self.forms.values())
-        room = named(QWidget(), "ownedRoom")
-        room.setStyleSheet(f"QWidget#ownedRoom {{ background: {theme.CARD}; }}")
+        room = named(QWidget(), "cardBody")
         above = QVBoxLayout(room)
         above.setContentsMargins(0, 0, 12, 0)
         above.addWidget(right)
         above.addStretch(1)
-        scrolled = QScrollArea(widgetResizable=True)
-        scrolled.setFrameShape(QScrollArea.Shape.NoFrame)
-        scrolled.setWidget(room)
         done = named(button(tr("Done"), "accent"), "ownedDone")
         done.clicked.connect(self.close)
         columns, whole = QHBoxLayout(), QVBoxLayout(self)
         columns.setSpacing(24)
         columns.addWidget(self.left, 5)
-        columns.addWidget(scrolled, 6)
+        columns.addWidget(Scrolled(room), 6)
         whole.setContentsMargins(20, 16, 20, 16)
         whole.setSpacing(12)
         for widget in (self.kinds, self.says):

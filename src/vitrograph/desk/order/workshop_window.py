@@ -26,6 +26,7 @@ from vitrograph.desk.kit.look import TEXTS, read_look, write_look
 from vitrograph.desk.kit.look import default_file as look_file
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
+from vitrograph.desk.kit.scrolled import Scrolled
 from vitrograph.desk.kit.steady import Line
 from vitrograph.desk.order.owned_form import FILM_KINDS
 from vitrograph.desk.order.owned_window import OwnedWindow
@@ -97,13 +98,15 @@ class WorkshopWindow(QDialog):
         done = button(tr("Done"), "accent")
         done.setObjectName("workshopDone")
         done.clicked.connect(self.close)
-        columns, whole = QHBoxLayout(), QVBoxLayout(self)
+        questions, whole = named(QWidget(), "cardBody"), QVBoxLayout(self)
+        columns = QHBoxLayout(questions)
         for side in (left, right):
             columns.addWidget(side, 1, Qt.AlignmentFlag.AlignTop)
         columns.setSpacing(24)
+        columns.setContentsMargins(0, 0, 8, 0)
         whole.setContentsMargins(20, 16, 20, 16)
         whole.addWidget(label(tr("New orders begin from this. Leave alone what you do not know."), "quiet"))
-        whole.addLayout(columns, 1)
+        whole.addWidget(Scrolled(questions), 1)
         whole.addWidget(Heard(self.bench))
         self.all = named(button(tr("All that you own…")), "allOwned")
         self.all.setToolTip(tr("several films, cutters, tapes and creams; what is left of them, and what they cost"))

@@ -46,7 +46,7 @@ class View(QWidget):
         self._pressed = QPointF()
         self._held: _Held | None = None
         self.setMouseTracking(True)
-        self.setMinimumSize(280, 320)
+        self.setMinimumSize(theme.LEAST_VIEW)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setFocusPolicy(Qt.FocusPolicy.ClickFocus)
         bench.results_changed.connect(self._take)
