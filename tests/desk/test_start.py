@@ -30,7 +30,7 @@ from vitrograph.desk.instance import hand_over, listen, socket_place
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.look import Look, read_look, write_look
 from vitrograph.desk.kit.text_box import TextBox
-from vitrograph.desk.seen import Seen
+from vitrograph.desk.seen import Seen, default_folder
 
 ROOT = Path(__file__).parents[2]
 
@@ -237,15 +237,12 @@ def test_whatever_is_wrong_with_what_was_kept_the_window_opens(tmp_path, content
     assert 640 <= opened.width() <= 8000 and opened.path is None and opened.picture.picture.isNull()
 
 
-def test_the_window_is_no_larger_than_the_screen_where_it_was_left_on_a_larger_one(tmp_path, qtbot):
-    (tmp_path / "seen.json").write_text(json.dumps({"window": {"size": [4000, 3000]}}))
-    opened = Front(None, None, seen=Seen(tmp_path))
-    qtbot.addWidget(opened)
-    room = opened.screen().availableGeometry()
-    assert opened.size() == room.size()
-    opened.resize(1280, 1000)                                  # as frame and window together are larger
-    opened._keep_on_screen()
-    assert room.contains(opened.frameGeometry()), "foot and right edge are in sight"
+def test_the_window_is_no_larger_than_the_screen_where_it_was_left_on_a_larger_one(open_front):
+    kept = default_folder() / "seen.json"
+    kept.parent.mkdir(parents=True)
+    kept.write_text(json.dumps({"window": {"size": [4000, 3000]}}))
+    opened = open_front()
+    assert opened.screen().availableGeometry().contains(opened.frameGeometry()), "foot and right edge are in sight"
 
 
 @pytest.mark.parametrize(("desktop", "chrome"), [(Qt.ColorScheme.Light, "#D6DBDD"), (Qt.ColorScheme.Dark, theme.CHROME),
