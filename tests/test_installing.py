@@ -2,9 +2,11 @@
 
 import configparser
 import importlib.util
+import os
 import re
 import shutil
 import subprocess
+import sys
 import tomllib
 import xml.etree.ElementTree as ET
 from pathlib import Path
@@ -13,6 +15,7 @@ import pytest
 from PIL import Image
 
 from vitrograph.cli import command_line
+from vitrograph.core.language import ENGLISH, Language, speak
 from vitrograph.installing import SIZES, _started_by, install, main, uninstall
 
 ROOT = Path(__file__).parents[1]
@@ -64,9 +67,26 @@ def test_the_freedesktop_validators_find_nothing(places, tool):
     assert done.returncode == 0, done.stdout + done.stderr
 
 
-@pytest.mark.parametrize("name", write_manual.files())
-def test_manual_and_completions_hold_every_command_and_flag_as_it_is(name):
-    assert (write_manual.FOLDER / name).read_text("utf-8") == write_manual.files()[name], "run docs/write_manual.py"
+def test_manuals_and_completions_hold_every_command_and_flag_as_it_is(tmp_path):
+    """In every language: a program speaks one in a run, so they are written by runs of their own."""
+    subprocess.run([sys.executable, str(ROOT / "docs" / "write_manual.py"), str(tmp_path)], check=True,
+                   env={**os.environ, "PYTHONPATH": str(ROOT / "src")})
+    written = {path.name: path.read_text("utf-8") for path in tmp_path.iterdir()}
+    assert {"vitrograph.1", "vitrograph.de.1", "_vitrograph", "_vitrograph.de", "vitrograph.bash"} == set(written)
+    for name, content in written.items():
+        assert (write_manual.FOLDER / name).read_text("utf-8") == content, f"{name}: run docs/write_manual.py"
+
+
+def test_what_is_installed_speaks_the_makers_language(tmp_path):
+    """Names and places of pages in other languages: man(1), and the File system Hierarchy Standard 3.0, 4.11.6."""
+    speak(Language("de"))
+    try:
+        install(tmp_path / "share", tmp_path / "bin")
+    finally:
+        speak(ENGLISH)
+    assert "Befehl" in (tmp_path / "share" / "man" / "de" / "man1" / "vitrograph.1").read_text("utf-8")
+    assert "Auftrag" in (tmp_path / "share" / "zsh" / "site-functions" / "_vitrograph").read_text("utf-8")
+    assert "order" in (tmp_path / "share" / "man" / "man1" / "vitrograph.1").read_text("utf-8")
 
 
 def test_every_command_and_flag_says_what_it_is():
@@ -76,11 +96,12 @@ def test_every_command_and_flag_says_what_it_is():
             assert action.help, (called, action.option_strings or action.dest)
 
 
-def test_the_manual_is_set_without_a_warning():
+@pytest.mark.parametrize("page", ["vitrograph.1", "vitrograph.de.1"])
+def test_the_manual_is_set_without_a_warning(page):
     """groff_man(7): read by the macros themselves."""
     if (found := shutil.which("groff")) is None:
         pytest.skip("groff is not installed")
-    done = subprocess.run([found, "-man", "-Tutf8", "-ww", str(write_manual.FOLDER / "vitrograph.1")],
+    done = subprocess.run([found, "-man", "-Tutf8", "-Kutf8", "-ww", str(write_manual.FOLDER / page)],
                           capture_output=True, text=True, check=False)
     assert done.returncode == 0 and done.stderr == "" and "--size-rule" in re.sub(r"\x1b\[\d*m|.\x08", "", done.stdout)
 

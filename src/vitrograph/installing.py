@@ -12,7 +12,7 @@ import sys
 from collections.abc import Callable, Sequence
 from pathlib import Path
 
-from vitrograph.core.language import tr
+from vitrograph.core.language import spoken, tr
 from vitrograph.core.storing.whole import reason
 from vitrograph.data import SHIPPED
 from vitrograph.languages import speak_chosen
@@ -100,13 +100,15 @@ def uninstall(data: Path, programs: Path) -> list[str]:
 
 def _places(data: Path) -> dict[str, Path]:
     """Where each of our files goes."""
-    icons = data / "icons" / "hicolor"
+    icons, code = data / "icons" / "hicolor", spoken().code
+    completion = "_vitrograph" if code == "en" else f"_vitrograph.{code}"      # the one shell that shows what flags do
     return {"vitrograph.desktop": data / "applications" / "vitrograph.desktop",
             "vitrograph-mime.xml": data / "mime" / "packages" / "vitrograph.xml",
             "org.vitrograph.Vitrograph.metainfo.xml": data / "metainfo" / "org.vitrograph.Vitrograph.metainfo.xml",
             "vitrograph.1": data / "man" / "man1" / "vitrograph.1",
+            "vitrograph.de.1": data / "man" / "de" / "man1" / "vitrograph.1",
             "vitrograph.bash": data / "bash-completion" / "completions" / "vitrograph",
-            "_vitrograph": data / "zsh" / "site-functions" / "_vitrograph",
+            completion: data / "zsh" / "site-functions" / "_vitrograph",
             "vitrograph.svg": icons / "scalable" / "apps" / "vitrograph.svg",
             "vitrograph-symbolic.svg": icons / "symbolic" / "apps" / "vitrograph-symbolic.svg"}
 
