@@ -128,6 +128,8 @@ def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys)
     (["quick", "--glass", "ball", "--text", "K", "--width", "9"], "a ball glass needs --diameter"),
     (["quick", "--glass", "flat", "--size", "200x150mm", "--text", "K", "--width", "9", "--stem", "20"],
      "--stem belongs to straight, taper and ball"),
+    (["quick", *TUMBLER, "--text", "K", "--width", "9", "--out", "k.vitro"],
+     "a folder was wanted, and k.vitro is called as a file is: all files go into it, the order as job.vitro"),
     (["plan", "gone.vitro"], "gone.vitro could not be opened"),
     (["check", "gone.vitro"], "gone.vitro could not be opened"),
     (["open", "gone.vitro"], "gone.vitro could not be opened"),
@@ -135,11 +137,11 @@ def test_a_stop_is_exit_code_1_and_the_files_are_still_written(tmp_path, capsys)
 ])
 def test_bad_input_is_exit_code_2_and_one_line(tmp_path, monkeypatch, capsys, words, sentence):
     monkeypatch.chdir(tmp_path)
-    out = ["--out", "out"] if words[:1] == ["quick"] and len(words) > 3 else []
+    out = ["--out", "out"] if words[:1] == ["quick"] and len(words) > 3 and "--out" not in words else []
     assert main([*words, *out]) == 2
     error = capsys.readouterr().err
     assert sentence in error and error.count("\n") == 1 and error.startswith("vitrograph: ") and len(error) < 400
-    assert not (tmp_path / "out").exists()
+    assert list(tmp_path.iterdir()) == []
 
 
 def test_export_writes_what_is_asked_for(tmp_path):

@@ -44,6 +44,7 @@ def test_a_list_goes_in_and_comes_out_and_its_advice_is_json(run, tmp_path):
             ((1, 4, "3 faint"), (2, 6, "1 faint"), (3, 9, "good"), (4, 14, "good"), (5, "", "drip"))]
     path = tmp_path / "list.csv"
     path.write_text("\n".join([HEADS, *rows]), "utf-8")
+    assert run("log", "--months")[1] == "nothing was found\n", "a book of nothing says so"
     assert run("advise", "--cream", "North", "--json")[0] == 0
     assert json.loads(run("advise", "--cream", "North", "--json")[1])["minutes"] is None
     assert run("log", "--import", path)[:2] == (0, "taken over: 5 entries, 20 pieces\n")
@@ -57,6 +58,7 @@ def test_a_list_goes_in_and_comes_out_and_its_advice_is_json(run, tmp_path):
     assert [one["minutes"] for one in listed] == [4.0, 6.0] and listed[0]["number"] == 1
     assert "too few: 0 pieces with 'South'" in run("advise", "--cream", "South")[1]
     assert json.loads(run("log", "--months", "--json")[1])["months"][0]["failed"] == 8
+    assert run("log", "--months")[1].startswith("2026-03: 20 pieces, 8 not good;")
     assert json.loads(run("log", "--causes", "--json")[1]) == []
     assert run("log", "--year", "2026", "--out", tmp_path / "year.pdf")[0] == 0
     assert (tmp_path / "year.pdf").read_bytes().startswith(b"%PDF")

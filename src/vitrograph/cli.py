@@ -20,6 +20,8 @@ from vitrograph.at_work import say_aside, worked_out
 from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import (
+    ENDINGS,
+    ORDER,
     PATTERNS,
     SHEET_WRITERS,
     WRITERS,
@@ -298,6 +300,9 @@ def _export(options: argparse.Namespace) -> int:
 
 
 def _quick(options: argparse.Namespace) -> int:
+    if options.out.suffix.lower() in ENDINGS and not options.out.is_dir():
+        raise VitrographError(tr("--out: a folder was wanted, and {out} is called as a file is: all files go into it, "
+                                 "the order as {order}", out=options.out, order=ORDER))
     pipeline = Pipeline()
     order = quick_order(options)
     done = worked_out(pipeline, order, quietly=options.mend)

@@ -135,8 +135,8 @@ def _cut(options: argparse.Namespace) -> int:
                              done=sent.done, of=sent.of))
     if not options.to.startswith("file:"):                    # what is only written wears no blade
         _wear(sent.cut_mm)
-    print(tr("film {number} of {runs}: {done} paths, {length} cut", number=number, runs=len(runs), done=sent.done,
-             length=Length(sent.cut_mm, 0).words(order.units)))
+    print(tr("film {number} of {runs}: {n} paths, {length} cut", "film {number} of {runs}: {n} path, {length} cut",
+             number=number, runs=len(runs), n=sent.done, length=Length(sent.cut_mm, 0).words(order.units)))
     return 0
 
 
@@ -226,5 +226,6 @@ def _cutter(options: argparse.Namespace) -> int:
         machine = serve_tcp(port, habits, told)
     if options.svg is not None:
         write_whole(options.svg, as_svg(machine).encode())
-    print(tr("{cuts} paths, {cut_mm:.0f} mm cut", cuts=len(machine.trace.cuts), cut_mm=machine.trace.cut_mm))
+    print(tr("{n} paths, {cut_mm:.0f} mm cut", "{n} path, {cut_mm:.0f} mm cut", n=len(machine.trace.cuts),
+             cut_mm=machine.trace.cut_mm))
     return 0

@@ -238,9 +238,12 @@ def _months(book: Logbook, options: argparse.Namespace) -> int:
                           "changes": [{**asdict(one), "says": one.says} for one in changes],
                           "paces": [asdict(one) for one in paces]}, indent=1, ensure_ascii=False))
         return 0
+    if not months:
+        print(tr("nothing was found"))
     for month in months:
-        print(tr("{month}: {pieces} pieces, {failed} not good; {hours:.1f} h of hands, {grams:.0f} g of cream, cost "
-                 "{cost:.2f}", month=month.month, pieces=month.pieces, failed=month.failed, hours=month.hours,
+        print(tr("{month}: {n} pieces, {failed} not good; {hours:.1f} h of hands, {grams:.0f} g of cream, cost "
+                 "{cost:.2f}", "{month}: {n} piece, {failed} not good; {hours:.1f} h of hands, {grams:.0f} g of cream, "
+                 "cost {cost:.2f}", month=month.month, n=month.pieces, failed=month.failed, hours=month.hours,
                  grams=month.grams, cost=month.cost))
     for failure in failures:
         print("  " + tr("{what}: {many} of {of}", what=word_of(failure.what), many=failure.many, of=failure.of))

@@ -74,6 +74,8 @@ SHEET_WRITERS: dict[str, SheetWriter] = {
 PATTERNS = ("tiles", "knife", "packet")      # one document of all pieces, on the printer's own paper
 OF_A_PIECE = {f"stencil{writer.suffix}": writer for writer in WRITERS.values() if writer.station == "cut"}
 PACKET, PLAN, ORDER = "packet.pdf", "plan.json", "job.vitro"
+ENDINGS = {Path(name).suffix for name in (PACKET, PLAN, ORDER, *OF_A_PIECE)} | {
+    writer.suffix for writer in SHEET_WRITERS.values()}
 _NUMBERED = re.compile("|".join([*(rf"(\d{{2,}}-)?{re.escape(name)}" for name in OF_A_PIECE),
                                  *(rf"cut(-\d+)?{re.escape(one.suffix)}" for one in SHEET_WRITERS.values())]))
 

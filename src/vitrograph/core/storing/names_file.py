@@ -66,8 +66,9 @@ def names_of(text: str, artwork: Artwork, folder: Path | None = None, called: st
     told += [tr("row {at} has a name of {map} letters: {says}…", at=at + 1, map=max(map(len, row.cells)),
                 says=row.says[:24])
              for at, row in enumerate(names.rows) if max(map(len, row.cells)) >= _LONG]
-    more = len(told) - _MOST_TOLD
-    return Listed(names, (*told[:_MOST_TOLD], *([tr("and {more} rows more are odd", more=more)] if more > 0 else [])))
+    if (more := len(told) - _MOST_TOLD) > 0:
+        told = [*told[:_MOST_TOLD], tr("and {n} rows more are odd", "and {n} row more is odd", n=more)]
+    return Listed(names, tuple(told))
 
 
 def _records(text: str, called: str, artwork: Artwork, *, typed: bool) -> list[list[str]]:

@@ -224,6 +224,10 @@
         <translation>--{kind}: der Name einer Datei fehlt</translation>
     </message>
     <message>
+        <source>--out: a folder was wanted, and {out} is called as a file is: all files go into it, the order as {order}</source>
+        <translation>--out: Hier fehlt ein Ordner, und {out} heißt wie eine Datei: Alle Dateien kommen hinein, der Auftrag als {order}</translation>
+    </message>
+    <message>
         <source>{paths} is named twice: one file would take the other&apos;s place</source>
         <translation>{paths} ist zweimal genannt: eine Datei würde die andere ersetzen</translation>
     </message>
@@ -4221,9 +4225,13 @@
         <source>row {at} has a name of {map} letters: {says}…</source>
         <translation>Zeile {at} hat einen Namen von {map} Buchstaben: {says}…</translation>
     </message>
-    <message>
-        <source>and {more} rows more are odd</source>
-        <translation>und {more} weitere Zeilen sind auffällig</translation>
+    <message numerus="yes">
+        <source>and {n} rows more are odd</source>
+        <comment>and {n} row more is odd</comment>
+        <translation>
+            <numerusform>und {n} weitere Zeile ist auffällig</numerusform>
+            <numerusform>und {n} weitere Zeilen sind auffällig</numerusform>
+        </translation>
     </message>
     <message>
         <source>{called} cannot be read as a list ({error}): save it from the spreadsheet as CSV</source>
@@ -5826,6 +5834,22 @@
         <source>vitrograph: {last}, {done} of {of} paths, {left} to go (Ctrl+C lifts the blade and stops)</source>
         <translation>vitrograph: {last}, {done} von {of} Wegen, noch {left} (Strg+C hebt die Klinge und bricht ab)</translation>
     </message>
+    <message numerus="yes">
+        <source>film {number} of {runs}: {n} paths, {length} cut</source>
+        <comment>film {number} of {runs}: {n} path, {length} cut</comment>
+        <translation>
+            <numerusform>Folie {number} von {runs}: {n} Weg, {length} geschnitten</numerusform>
+            <numerusform>Folie {number} von {runs}: {n} Wege, {length} geschnitten</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
+        <source>{n} paths, {cut_mm:.0f} mm cut</source>
+        <comment>{n} path, {cut_mm:.0f} mm cut</comment>
+        <translation>
+            <numerusform>{n} Weg, {cut_mm:.0f} mm geschnitten</numerusform>
+            <numerusform>{n} Wege, {cut_mm:.0f} mm geschnitten</numerusform>
+        </translation>
+    </message>
     <message>
         <source>after {last}</source>
         <translation>nach {last}</translation>
@@ -5837,10 +5861,6 @@
     <message>
         <source>stopped {where}, the blade is up: {done} of {of} paths are cut; if the film has not moved, go on with --from {place}</source>
         <translation>angehalten {where}, die Klinge ist oben: {done} von {of} Wegen sind geschnitten; wenn die Folie sich nicht bewegt hat, weiter mit --from {place}</translation>
-    </message>
-    <message>
-        <source>film {number} of {runs}: {done} paths, {length} cut</source>
-        <translation>Folie {number} von {runs}: {done} Wege, {length} geschnitten</translation>
     </message>
     <message>
         <source>--again: a film from 1 to {many} was wanted, got &apos;{film}&apos;</source>
@@ -5873,10 +5893,6 @@
     <message>
         <source>--tcp: a number up to 65535 was wanted, got &apos;{tcp}&apos;</source>
         <translation>--tcp: erwartet wurde eine Zahl bis 65535, nicht „{tcp}“</translation>
-    </message>
-    <message>
-        <source>{cuts} paths, {cut_mm:.0f} mm cut</source>
-        <translation>{cuts} Wege, {cut_mm:.0f} mm geschnitten</translation>
     </message>
     <message>
         <source>Artwork</source>
@@ -7481,6 +7497,14 @@ Sie sagt: {licence}</translation>
         <source>Try the simulated cutter</source>
         <translation>Den nachgestellten Plotter versuchen</translation>
     </message>
+    <message numerus="yes">
+        <source>{n} paths, {length} cut by the simulated blade</source>
+        <comment>{n} path, {length} cut by the simulated blade</comment>
+        <translation>
+            <numerusform>{n} Weg, {length} von der nachgestellten Klinge geschnitten</numerusform>
+            <numerusform>{n} Wege, {length} von der nachgestellten Klinge geschnitten</numerusform>
+        </translation>
+    </message>
     <message>
         <source>Film before</source>
         <translation>Vorige Folie</translation>
@@ -7647,10 +7671,6 @@ Sie sagt: {licence}</translation>
         <translation>vorher: {length} Folie</translation>
     </message>
     <message>
-        <source>{cuts} paths, {length} cut by the simulated blade</source>
-        <translation>{cuts} Wege, {length} von der nachgestellten Klinge geschnitten</translation>
-    </message>
-    <message>
         <source>the stencils are still being laid out: wait until they lie on the film</source>
         <translation>die Schablonen werden noch ausgelegt: warten, bis sie auf der Folie liegen</translation>
     </message>
@@ -7766,6 +7786,14 @@ Sie sagt: {licence}</translation>
         <source>stopped {where}, the blade is up: if the film has not moved, go on from {place}</source>
         <translation>angehalten {where}, die Klinge ist oben: wenn die Folie sich nicht bewegt hat, weiter ab {place}</translation>
     </message>
+    <message numerus="yes">
+        <source>all {n} paths are cut</source>
+        <comment>the one path is cut</comment>
+        <translation>
+            <numerusform>der eine Weg ist geschnitten</numerusform>
+            <numerusform>alle {n} Wege sind geschnitten</numerusform>
+        </translation>
+    </message>
     <message>
         <source>kept: {name}, left over, {long} by {wide}</source>
         <translation>behalten: {name}, Rest, {long} mal {wide}</translation>
@@ -7797,10 +7825,6 @@ Sie sagt: {licence}</translation>
     <message>
         <source>{last}: {done} of {of} paths, {left} to go</source>
         <translation>{last}: {done} von {of} Wegen, noch {left}</translation>
-    </message>
-    <message>
-        <source>all {of} paths are cut</source>
-        <translation>alle {of} Wege sind geschnitten</translation>
     </message>
     <message>
         <source>Go on</source>
@@ -12861,6 +12885,14 @@ Sie sagt: {licence}</translation>
         <translation>übernommen: {all}</translation>
     </message>
     <message numerus="yes">
+        <source>{month}: {n} pieces, {failed} not good; {hours:.1f} h of hands, {grams:.0f} g of cream, cost {cost:.2f}</source>
+        <comment>{month}: {n} piece, {failed} not good; {hours:.1f} h of hands, {grams:.0f} g of cream, cost {cost:.2f}</comment>
+        <translation>
+            <numerusform>{month}: {n} Stück, {failed} nicht gut; {hours:.1f} h der Hände, {grams:.0f} g Creme, Kosten {cost:.2f}</numerusform>
+            <numerusform>{month}: {n} Stücke, {failed} nicht gut; {hours:.1f} h der Hände, {grams:.0f} g Creme, Kosten {cost:.2f}</numerusform>
+        </translation>
+    </message>
+    <message numerus="yes">
         <source>{n} entries of {year}: {out}</source>
         <comment>{n} entry of {year}: {out}</comment>
         <translation>
@@ -12891,10 +12923,6 @@ Sie sagt: {licence}</translation>
     <message>
         <source>the two entries say the same</source>
         <translation>die beiden Einträge sagen dasselbe</translation>
-    </message>
-    <message>
-        <source>{month}: {pieces} pieces, {failed} not good; {hours:.1f} h of hands, {grams:.0f} g of cream, cost {cost:.2f}</source>
-        <translation>{month}: {pieces} Stücke, {failed} nicht gut; {hours:.1f} h der Hände, {grams:.0f} g Creme, Kosten {cost:.2f}</translation>
     </message>
     <message>
         <source>nothing goes with a fault surely enough to be told</source>

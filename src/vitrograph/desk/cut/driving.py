@@ -281,7 +281,7 @@ class Driving(Column):
         else:
             self._fill("", b"")
             self._forget(self._run)
-            self._say(tr("all {of} paths are cut", of=sending.of))
+            self._say(tr("all {n} paths are cut", "the one path is cut", n=sending.of))
         self._set_going(False)
 
     def _tell_broken(self, sentence: str, go_on: str) -> None:

@@ -77,7 +77,8 @@ class Trial(Column):
         trace = cast(CutTrace, answer)
         self._lines, self._whole, self._begun = trace.cuts, trace.cut_mm, monotonic()
         self.says.show()
-        self.says.setText(tr("{cuts} paths, {length} cut by the simulated blade", cuts=len(trace.cuts),
+        self.says.setText(tr("{n} paths, {length} cut by the simulated blade",
+                             "{n} path, {length} cut by the simulated blade", n=len(trace.cuts),
                              length=self.bench.length(trace.cut_mm, 0)))
         self._tick.start()
 
