@@ -11,7 +11,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QInputDialog, QLabel, QLineEdit, QPlainTextEdit, QPushButton
 
 from specimens import PLAQUE, TUMBLER, job, star_job, two_sided
-from vitrograph.core.demo import open_night
+from vitrograph.core.demo import demo_job, open_night
 from vitrograph.core.errors import UnfinishedError, VitrographError
 from vitrograph.core.findings import Code, Level
 from vitrograph.core.glass import ShelvedGlass
@@ -87,6 +87,17 @@ def test_pieces_are_copied_renamed_counted_moved_and_taken_out_each_as_one_step(
     for _ in range(5):
         desk.bench.undo_stack.undo()
     assert desk.bench.order == PAIR and not desk.bench.undo_stack.canUndo()
+
+
+def test_a_piece_is_put_in_while_an_item_of_another_is_chosen(open_desk):
+    desk = open_desk(demo_job("tumbler"))
+    desk.go(2)
+    first = desk.bench.chosen
+    desk.bench.choose(next(item.key for item in desk.bench.job.artwork.items if item.key not in first))
+    chosen(desk.shell.top.menus.add, "A copy of this piece")   # the artwork's card hears of both at once
+    assert desk.bench.place == (1, 0) and desk.bench.chosen == first
+    desk.settle()
+    assert len(desk.bench.order_results.pieces) == 2
 
 
 def test_a_piece_goes_from_one_order_to_another_by_the_clipboard(open_desk, tmp_path):

@@ -170,9 +170,10 @@ class Bench(Spoken, Remembers, ArtInHand, QObject):
     def take(self, order: Order, place: Place) -> None:
         """Make an order the one in hand, with a piece of it, and ask for its results."""
         self.order = order
-        self._turn_to(place)
-        self.order_results = self.order_results.carried_to(order)
+        chosen = self._turn_to(place)
+        self.order_results = self.order_results.carried_to(order)      # before anyone hears what is chosen
         self.making.take(order.id)
+        self.choose(*chosen)
         self.job_changed.emit(self.job)
         self.order_changed.emit()
         self.work_out()
@@ -183,22 +184,22 @@ class Bench(Spoken, Remembers, ArtInHand, QObject):
             return
         self._show_still()
         self.set_tying(False)
-        self._turn_to((at, row))
+        self.choose(*self._turn_to((at, row)))
         self.job_changed.emit(self.job)
         self.results_changed.emit(self.results)
         self.order_changed.emit()
         if not self.results.complete:
             self.work_out()
 
-    def _turn_to(self, place: Place) -> None:
-        """Have a piece in hand, or one that is near where that is not there any more."""
+    def _turn_to(self, place: Place) -> tuple[int, ...]:
+        """Have a piece in hand, or one that is near where that is not there any more; what is to be chosen of it."""
         at = max(0, min(place[0], len(self.order.pieces) - 1))
         row = max(0, min(place[1], len(self.order.pieces[at].names.rows) - 1))
         other = (at, row) != self.place
         self.place, self.job = (at, row), self.order.job(at, row)
         self.index = self.order.places.index(self.place)
         kept = () if other else tuple(key for key in self.chosen if self.job.artwork.index_of(key) is not None)
-        self.choose(*(kept or _first_choice(self.job)))
+        return kept or _first_choice(self.job)
 
     def work_out(self) -> None:
         """Ask for the results of the order in hand."""
