@@ -139,7 +139,8 @@ def test_the_sheet_is_enlarged_about_the_pointer_and_fitted_again(desk):
 
 
 @pytest.mark.parametrize("made", [job(), job(glass=PLAQUE, fit__face="back"), job(width=150.0, fit__angle=2.5),
-                                  job(fit__from_rim=-30.0), job("")])
+                                  job(fit__from_rim=-30.0), job(""),
+                                  job(width=20.0, fit__from_rim=170.0, stencil__outline="oval")])     # off the glass
 def test_every_station_paints_both_views_for_every_kind_of_job(open_desk, made):
     desk = open_desk(made)
     for number in range(1, 10):

@@ -127,8 +127,9 @@ class SheetView(View):
             return 0.0, 0.0, 200.0, 150.0
         overlay = self._overlays.get(self.bench.station)
         extra = overlay.region(self.results) if overlay else None
-        shown = [sheet.outline, *([extra] if extra is not None else [])]
-        if self.bench.station in _WHOLE_WALL and self._wall_outline is not None:
+        off = sheet.outline.is_empty                                  # all of it: what reaches beyond is to be seen
+        shown = [sheet.beyond if off else sheet.outline, *([extra] if extra is not None else [])]
+        if (off or self.bench.station in _WHOLE_WALL) and self._wall_outline is not None:
             shown.append(shapely.multipoints(self._wall_outline))
         return bounds_of(*shown)
 
