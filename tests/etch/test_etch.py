@@ -112,6 +112,12 @@ def test_an_area_that_takes_long_to_cover_is_told_of_with_by_how_much(recipe, mo
     assert [one.label for one in offered] == [*([f"Use '{longer}'"] if longer else []),
                                               "Etch it in halves, one after the other"]
     assert plan_etch(given_as(recipe, halves=True), most + 1.0).findings == ()
+    if longer:                                                 # what is offered is long enough, the next shorter is not
+        (found,) = plan_etch(given_as(recipe), 1.9 * most).findings
+        enough = recipe_named(found.remedy.label.removeprefix("Use '").removesuffix("'"))
+        assert plan_etch(given_as(enough), 1.9 * most).findings == ()
+        assert all(plan_etch(given_as(one), 1.9 * most).findings for one in usual_recipes()
+                   if recipe.seconds < one.seconds < enough.seconds)
     assert stands(msgspec.structs.replace(recipe, clock="first"), 30.0) == (recipe.seconds, recipe.seconds - 30.0)
 
 
