@@ -8,8 +8,9 @@ from PySide6.QtWidgets import QLabel, QPushButton, QWidget
 from specimens import job
 from vitrograph.core.demo import demo_job
 from vitrograph.core.stations import STATIONS
-from vitrograph.desk.kit import fields
+from vitrograph.desk.kit import fields, theme
 from vitrograph.desk.kit.columns import Columns, section_heading
+from vitrograph.desk.kit.look import Look
 from vitrograph.desk.kit.wrapping import Tick
 
 
@@ -135,3 +136,17 @@ def test_the_window_may_be_1024_wide_and_700_high(open_desk, station):
     desk.settle()
     least = desk.shell.minimumSizeHint()
     assert least.width() <= 1024 and least.height() <= 700
+
+
+def test_where_large_writing_leaves_no_room_for_it_the_packet_is_in_the_menu(open_desk):
+    theme.use(Look(text=1.5))
+    try:
+        desk = open_desk(demo_job())
+        top = desk.shell.top
+        for wide, stands in ((1280, True), (desk.shell.minimumSizeHint().width(), False), (1280, True)):
+            desk.shell.resize(wide, 800)
+            QTest.qWait(20)
+            assert top.packet.isVisible() == stands and top.send.isVisible()
+        assert "Work packet" in [action.text() for action in top.menu_button.menu().actions()]
+    finally:
+        theme.use(Look())

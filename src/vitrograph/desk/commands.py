@@ -52,7 +52,7 @@ def commands_of(shell: "Shell") -> tuple[Command, ...]:
         _one(tr_later("Another window"), windows.another, ("Ctrl+Shift+N",), tr("second order side by side"), part=1),
         _one(tr_later("Save"), files.save, ("Ctrl+S",), part=1),
         _one(tr_later("Save under another name"), files.choose_save, ("Ctrl+Shift+S",), part=1),
-        _one(tr_later("Work packet"), top.packet.click, ("Ctrl+P",), tr("pdf paper")),
+        _one(tr_later("Work packet"), top.packet.click, ("Ctrl+P",), tr("pdf paper"), part=2),
         _one(tr_later("Print what this station needs"), files.print_station, ("Ctrl+Shift+P",),
              tr("paper printer band tiles"),
                 part=2),

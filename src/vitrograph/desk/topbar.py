@@ -21,6 +21,7 @@ if TYPE_CHECKING:
     from vitrograph.desk.keys import Keys
 
 _NAME_PX = 460                     # for the name of the order, the units, and air
+_LEAST_NAME_PX = 280               # for as little of it as can be
 
 
 class TopBar(QWidget):
@@ -59,6 +60,7 @@ class TopBar(QWidget):
                       for unit in ("mm", "in")}
         self.packet = button(tr("Work packet"))
         self.packet.setObjectName("workPacket")
+        self.packet.setMinimumWidth(1)                         # it gives way, and stands in the menu as well
         self.send = button(tr("To the cutter"), "accent")
         self.send.setObjectName("send")
         self._lay_out()
@@ -136,10 +138,11 @@ class TopBar(QWidget):
         self._show()
 
     def resizeEvent(self, event: QResizeEvent) -> None:
-        """Where there is little room the name keeps it, and what the strip tells as well gives way."""
+        """Where there is little room the name keeps it; what is told elsewhere as well gives way."""
         buttons = self.menu_button, self.add_piece, self.piece, self.undo, self.redo, self.packet, self.send
-        wanted = sum(made.sizeHint().width() for made in (*buttons, self.about))
-        self.about.setVisible(self.width() > wanted + _NAME_PX)
+        wanted = sum(made.sizeHint().width() for made in buttons)
+        self.packet.setVisible(self.width() > wanted + _LEAST_NAME_PX)
+        self.about.setVisible(self.width() > wanted + self.about.sizeHint().width() + _NAME_PX)
         super().resizeEvent(event)
 
     def _show(self) -> None:
