@@ -71,6 +71,18 @@ def test_weeding_is_walked_with_the_space_bar(open_desk):
     assert "Weeded" in desk.says("weedStepsSays")                # the bench remembers where the maker was
 
 
+def test_two_windows_on_one_order_show_the_same_though_no_clock_runs(open_desk):
+    one, other = open_desk(job("BOB")), open_desk(job("BOB"))
+    for desk in (one, other):
+        desk.bench.go("weed")
+        desk.settle()
+    one.find(QPushButton, "weedStepsNext").click()
+    other.qtbot.waitUntil(lambda: "Pull 2: letter" in other.says("weedStepsSays"), timeout=6000)
+    other.find(QPushButton, "weedStepsNext").click()
+    one.qtbot.waitUntil(lambda: "Pull 3: " in one.says("weedStepsSays"), timeout=6000)
+    assert one.bench.making.progress == other.bench.making.progress
+
+
 def test_bits_are_ticked_by_a_click_on_the_sheet_and_all_of_a_letter_at_once(open_desk):
     desk = open_desk(job("i!", width=30.0))
     desk.go(6)

@@ -26,6 +26,7 @@ from vitrograph.core.work import (
 )
 
 _TICK_MS = 500
+_WATCH_MS = 2000
 _FORGOTTEN_S = 7200.0              # late by so much, a clock calls nobody any more
 _AGAIN_S = 10.0                    # after the book could not be used
 
@@ -59,6 +60,9 @@ class Making(QObject):
         self._wrong, self._told = "", ""                       # what is wrong with it, and what was told of that
         self._timer = QTimer(self, interval=_TICK_MS)
         self._timer.timeout.connect(self._look)
+        self._watch = QTimer(self, interval=_WATCH_MS)         # for what another window does while no clock runs
+        self._watch.timeout.connect(self._look_at_book)
+        self._watch.start()
 
     def now(self) -> float:
         """Seconds since 1970."""
@@ -229,22 +233,27 @@ class Making(QObject):
     def close(self) -> None:
         """Look at the clocks no more, and leave what waits for the next start."""
         self._timer.stop()
+        self._watch.stop()
         self._file.let_go()
 
     def _look(self) -> None:
         """Twice a second: whether anything happened to the computer's clock, and what the clocks show."""
         self._write()
-        if self._makings.book.written() != self._written:           # by another window on the same order
-            before = self.progress, self.happened
-            self._read()
-            if before != (self.progress, self.happened) and not self._shared:
-                self._shared = True
-                self.jumped.emit(tr("another window is at work on this too: what is done there is shown here"))
+        self._look_at_book()
         reading = self.wall.reading()
         if self._seen is not None:
             self._mind(self._seen, reading)
         self._seen = reading
         self.ticked.emit()
+
+    def _look_at_book(self) -> None:
+        """Read it anew where it was written by another window on the same order."""
+        if self._makings.book.written() != self._written:
+            before = self.progress, self.happened
+            self._read()
+            if before != (self.progress, self.happened) and not self._shared:
+                self._shared = True
+                self.jumped.emit(tr("another window is at work on this too: what is done there is shown here"))
 
     def _mind(self, before: Reading, now: Reading) -> None:
         """Put the clocks right where the computer's was set, and tell of that and of sleep."""
