@@ -14,9 +14,11 @@ from PySide6.QtCore import QMimeData, QObject, QPointF, QProcess, QProcessEnviro
 from PySide6.QtGui import QColor, QDropEvent, QGuiApplication
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QLabel, QLineEdit, QListWidget, QPushButton, QToolButton
+from shiboken6 import isValid
 
 from hands import type_over
 from specimens import STAR, job
+from vitrograph.core.demo import demo_job
 from vitrograph.core.faults import told
 from vitrograph.core.glass import Shelf, ShelvedGlass
 from vitrograph.core.job import Order
@@ -428,6 +430,22 @@ def test_a_picture_of_the_glass_goes_to_the_clipboard(desk):
     QTest.keyClick(desk.shell, Qt.Key.Key_C, Qt.KeyboardModifier.ControlModifier | Qt.KeyboardModifier.ShiftModifier)
     copied = QGuiApplication.clipboard().image()
     assert copied.size() == size and "on the clipboard" in desk.says("message")
+
+
+def test_a_field_is_gone_to_though_results_came_in_since_it_was_listed(open_desk):
+    desk = open_desk(demo_job())
+    desk.bench.go("stencil")
+    desk.settle()
+    old = next(one for one in desk.card().findChildren(QPushButton) if one.text().startswith("Thicken it to"))
+    finder = desk.shell.windows.finder()
+    line = finder.findChild(QLineEdit, "finderLine")
+    QTest.keyClicks(line, "thicken")
+    assert finder.found[0].shown == f"Stencil: {old.text()}"
+    desk.bench.resize(width=60.0)                              # as much is found there, listed anew
+    desk.settle()
+    desk.qtbot.waitUntil(lambda: not isValid(old))
+    QTest.keyClick(line, Qt.Key.Key_Return)
+    assert desk.card().focusWidget().text().startswith("Thicken it to")
 
 
 def test_a_command_or_a_field_is_found_by_its_words(desk):

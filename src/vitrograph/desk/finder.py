@@ -98,15 +98,18 @@ def _commands(shell: "Shell") -> list[Found]:
 
 def _fields(shell: "Shell", station: Station) -> list[Found]:
     """The fields and buttons of a station's card, by the names they have for all."""
-    card = shell.card(station)
-    made: dict[str, Found] = {}
+    title = station_title(station)
+    return [Found(f"{capital(title)}: {words}", f"{words} {title}".casefold(), partial(_go_to, shell, station, words))
+            for words in _by_name(shell.card(station))]
+
+
+def _by_name(card: QWidget) -> dict[str, QWidget]:
+    made: dict[str, QWidget] = {}
     for field in card.findChildren(QWidget):
         words = field.accessibleName() or (field.text() if isinstance(field, QPushButton) else "")
-        if isinstance(field, _FIELDS) and words and not field.isHidden() and words not in made:
-            made[words] = Found(f"{capital(station_title(station))}: {words}",
-                                f"{words} {station_title(station)}".casefold(),
-                                partial(_go_to, shell, station, field))
-    return list(made.values())
+        if isinstance(field, _FIELDS) and words and not field.isHidden():
+            made.setdefault(words, field)
+    return made
 
 
 def _terms(shell: "Shell") -> list[Found]:
@@ -116,7 +119,11 @@ def _terms(shell: "Shell") -> list[Found]:
                   partial(shell.windows.explain, term)) for term, says in terms().items()]
 
 
-def _go_to(shell: "Shell", station: Station, field: QWidget) -> None:
+def _go_to(shell: "Shell", station: Station, words: str) -> None:
+    """Go to a field by its name: results that came in since it was listed may have put another in its place."""
     shell.bench.go(station)
-    shell.card(station).ensureWidgetVisible(field)
-    field.setFocus(Qt.FocusReason.ShortcutFocusReason)
+    card = shell.card(station)
+    field = _by_name(card).get(words)
+    if field is not None:
+        card.ensureWidgetVisible(field)
+        field.setFocus(Qt.FocusReason.ShortcutFocusReason)
