@@ -270,6 +270,7 @@ def take_tidying(shell, folder: Path) -> None:
     shell.bench.choose(1)
     card = shell.card("artwork")
     window = card.open_tidying()
+    window.resize(1080, 740)                                   # as it opens on a screen that has room for it
     window.mending.kind.setCurrentText("round ends")
     window.mending.mend()
     settle(shell)
