@@ -1,13 +1,23 @@
 """A random hand at the real window: it presses, types, drags and chooses whatever is there, in windows beside too.
 
-Nothing may raise (pytest-qt fails the test that heard of it), and what stands in the end is what a cold run works out.
-Dialogs of the system are left, questions answered by chance. VITROGRAPH_WALK=7 goes another way.
+    .venv/bin/python bench/hand.py [HOW MANY WALKS] [SEED]
+
+Nothing may raise, what stands in the end is what a cold run works out, and undoing and doing again leads back there.
+Dialogs of the system are left, questions answered by chance. Of a walk with a fault its last steps are printed.
 """
 
 import os
 import random
+import sys
+import tempfile
+import time
+import traceback
+from pathlib import Path
 
-import pytest
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+os.environ.update(dict.fromkeys(("XDG_DATA_HOME", "XDG_STATE_HOME", "XDG_CACHE_HOME", "XDG_CONFIG_HOME"),
+                                tempfile.mkdtemp()))          # none of the maker's own folders
+
 from PySide6.QtCore import QPoint, Qt, QThreadPool
 from PySide6.QtGui import QDesktopServices
 from PySide6.QtPrintSupport import QPrintDialog
@@ -28,6 +38,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
+from common import close, open_shell, report
 from vitrograph.core.demo import open_night
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.stations import STATIONS
@@ -48,12 +59,13 @@ LEFT_ALONE = ("another", "demo")       # they begin windows of their own
 
 
 class Hand:
-    """What it does is printed: of a walk that fails the last steps tell how."""
+    """What it does is written down: of a walk that fails the last steps tell how."""
 
-    def __init__(self, rng, shell):
-        self.rng, self.shell = rng, shell
+    def __init__(self, rng: random.Random, shell) -> None:
+        self.rng, self.shell, self.did = rng, shell, []
 
-    def act(self):
+    def act(self) -> None:
+        """One thing that a hand may do."""
         chance = self.rng.random()
         if chance < 0.15:
             self.shell.bench.go(self.rng.choice(STATIONS))
@@ -64,12 +76,14 @@ class Hand:
         else:
             self.use()
 
-    def press_keys(self):
+    def press_keys(self) -> None:
+        """Keys with Ctrl, where the keyboard is."""
         key = self.rng.choice(WITH_CTRL)
-        print("Ctrl +", key.name)
+        self.did.append(f"Ctrl+{key.name}")
         QTest.keyClick(QApplication.focusWidget() or self.shell, key, Qt.KeyboardModifier.ControlModifier)
 
-    def use(self):
+    def use(self) -> None:
+        """Something that can be used, in the window or in the one beside it that was opened last."""
         beside = [one for one in self.shell.findChildren(QDialog) if one.isVisible()]
         within = beside[-1] if beside and self.rng.random() < 0.5 else self.shell
         there = [one for one in within.findChildren(QWidget)
@@ -79,7 +93,7 @@ class Hand:
             return
         views = [one for one in there if isinstance(one, View | BedView)]
         one = self.rng.choice(views if views and self.rng.random() < 0.2 else there)
-        print(type(one).__name__, one.objectName())
+        self.did.append(f"{type(one).__name__} {one.objectName()}")
         if isinstance(one, QAbstractButton):
             self.press(one)
         elif isinstance(one, QComboBox) and one.count():
@@ -96,7 +110,8 @@ class Hand:
             at = one.model().index(self.rng.randrange(one.model().rowCount()), 0)
             QTest.mouseClick(one.viewport(), Qt.MouseButton.LeftButton, pos=one.visualRect(at).center())
 
-    def press(self, button):
+    def press(self, button: QAbstractButton) -> None:
+        """A button, or an entry of its menu."""
         menu = button.menu() if hasattr(button, "menu") else None
         if menu is None:
             QTest.mouseClick(button, Qt.MouseButton.LeftButton)
@@ -108,10 +123,11 @@ class Hand:
                 return
             action = self.rng.choice(actions)
             menu = action.menu()
-        print(action.text())
+        self.did.append(action.text())
         action.trigger()
 
-    def point(self, view):
+    def point(self, view: QWidget) -> None:
+        """Click, drag, or press a key on a picture."""
         at = QPoint(self.rng.randrange(view.width()), self.rng.randrange(view.height()))
         if self.rng.random() < 0.3:
             QTest.keyClick(view, self.rng.choice(KEYS))
@@ -122,53 +138,76 @@ class Hand:
         QTest.mouseRelease(view, Qt.MouseButton.LeftButton, pos=at)
 
 
-@pytest.fixture
-def rng():
-    return random.Random(os.environ.get("VITROGRAPH_WALK", "1"))
-
-
-@pytest.fixture
-def answered(monkeypatch, rng):
-    """Dialogs of the system are left; questions are answered by chance; no program is started beside."""
-    monkeypatch.setattr(QFileDialog, "exec", lambda _self: 0)
-    monkeypatch.setattr(QPrintDialog, "exec", lambda _self: 0)
-    for name in ("getOpenFileName", "getExistingDirectory"):
-        monkeypatch.setattr(QFileDialog, name, lambda *_args, **_kw: ("", ""))
-    monkeypatch.setattr(QInputDialog, "getText", lambda *_args, **_kw: (rng.choice(("Gull", "", "A" * 90)), True))
-    monkeypatch.setattr(QInputDialog, "getInt", lambda *_args, **_kw: (rng.randrange(1, 9), True))
-    monkeypatch.setattr(QColorDialog, "getColor", lambda *args, **_kw: args[0])
-    monkeypatch.setattr(QDesktopServices, "openUrl", lambda _url: True)
-    monkeypatch.setattr(QMessageBox, "exec", lambda self: setattr(self, "answer", rng.choice(self.buttons())))
-    monkeypatch.setattr(QMessageBox, "clickedButton", lambda self: self.answer)
+def answer(rng) -> None:
+    """Leave the system's dialogs, answer questions by chance, and start no program beside."""
+    for kind in (QFileDialog, QPrintDialog):
+        kind.exec = lambda _self: 0
+    QFileDialog.getOpenFileName = lambda *_args, **_kw: ("", "")
+    QFileDialog.getExistingDirectory = lambda *_args, **_kw: ""
+    QInputDialog.getText = lambda *_args, **_kw: (rng.choice(("Gull", "", "A" * 90)), True)
+    QInputDialog.getInt = lambda *_args, **_kw: (rng.randrange(1, 9), True)
+    QColorDialog.getColor = lambda *args, **_kw: args[0]
+    QDesktopServices.openUrl = lambda _url: True
+    QMessageBox.exec = lambda self: setattr(self, "answer", rng.choice(self.buttons()))
+    QMessageBox.clickedButton = lambda self: self.answer
     for name in LEFT_ALONE:
-        monkeypatch.setattr(Windows, name, lambda _self: None)
+        setattr(Windows, name, lambda _self: None)
 
 
 def told(results):
     """What is known, as it is printed; or why nothing is."""
-    return plan_of(results.finished()) if results.usable else [piece.failed for piece in results.pieces]
+    return plan_of(results.finished()) if results.usable else [str(piece.failed) for piece in results.pieces]
 
 
-@pytest.mark.usefixtures("answered")
-def test_whatever_a_hand_does_nothing_raises_and_the_results_are_those_of_a_cold_run(open_desk, rng, tmp_path):
-    desk = open_desk(open_night())
-    hand, bench = Hand(rng, desk.shell), desk.bench
+def walk(rng, faults: list[str]) -> tuple[Hand, bool]:
+    """One walk from the demo's order; whether all that is known in the end is as a cold run has it."""
+    shell = open_shell(open_night(), "glass")
+    hand, bench = Hand(rng, shell), shell.bench
     for _ in range(STEPS):
-        hand.act()
+        try:
+            hand.act()
+        except Exception:
+            faults.append(traceback.format_exc())
         QTest.qWait(rng.choice((1, 10, 60)))
-    desk.shell.windows.close()
+    shell.windows.close()
     bench.work_out()                                           # it may have been stopped
-    desk.qtbot.waitUntil(lambda: bench.order_results.complete and bench.order_results.order == bench.order,
-                         timeout=90000)
+    while not (bench.order_results.complete and bench.order_results.order == bench.order):
+        QApplication.processEvents()
+        time.sleep(0.01)
     *_, cold = Pipeline().steps_of_order(bench.order)
-    assert told(bench.order_results) == told(cold)
-    save_order(bench.order, tmp_path / "walked.vitro")
-    assert load_order(tmp_path / "walked.vitro") == bench.order
+    path = Path(tempfile.mkdtemp()) / "walked.vitro"
+    save_order(bench.order, path)
+    same = told(bench.order_results) == told(cold) and load_order(path) == bench.order
     end, steps = bench.order, bench.undo_stack.index()
     while bench.undo_stack.canUndo():
         bench.undo_stack.undo()
     while bench.undo_stack.index() < steps:
         bench.undo_stack.redo()
-    assert bench.order == end
-    for pool in desk.shell.findChildren(QThreadPool):          # what is worked out for a card is waited for
+    same = same and bench.order == end
+    for pool in shell.findChildren(QThreadPool):               # what is worked out for a card is waited for
         pool.waitForDone()
+    close(shell)
+    return hand, same
+
+
+def main() -> None:
+    """Walk, and print what was seen."""
+    walks = int(sys.argv[1]) if len(sys.argv) > 1 else 12
+    seed = int(sys.argv[2]) if len(sys.argv) > 2 else random.randrange(10**9)
+    print(f"seed {seed}")
+    faults: list[str] = []
+    sys.excepthook = lambda *fault: faults.append("".join(traceback.format_exception(*fault)))
+    unlike = 0
+    for number in range(walks):
+        rng, before = random.Random(seed + number), len(faults)
+        answer(rng)
+        hand, same = walk(rng, faults)
+        unlike += not same
+        if len(faults) > before or not same:
+            print(f"walk {seed + number}:", ", ".join(hand.did[-12:]), *faults[before:], sep="\n")
+    report(f"faults in {walks} walks of {STEPS} steps", len(faults), "", 0)
+    report("walks whose end is not that of a cold run", unlike, "", 0)
+
+
+if __name__ == "__main__":
+    main()
