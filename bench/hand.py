@@ -68,11 +68,15 @@ class Hand:
         """One thing that a hand may do."""
         chance = self.rng.random()
         if chance < 0.15:
-            self.shell.bench.go(self.rng.choice(STATIONS))
+            station = self.rng.choice(STATIONS)
+            self.did.append(f"station {station}")
+            self.shell.bench.go(station)
         elif chance < 0.25:
             self.press_keys()
         elif chance < 0.31:
-            getattr(self.shell.windows, self.rng.choice(BESIDE))()
+            name = self.rng.choice(BESIDE)
+            self.did.append(f"window {name}")
+            getattr(self.shell.windows, name)()
         else:
             self.use()
 

@@ -125,8 +125,13 @@ def _escaped(text: str) -> str:
 
 
 if __name__ == "__main__":
-    folder, code = [*sys.argv[1:], *(str(FOLDER), "")[len(sys.argv) - 1:]]
-    for other in LANGUAGES if not code else ():
-        subprocess.run([sys.executable, __file__, folder, other], check=True)
-    for called, content in files(code).items() if code else ():
-        (Path(folder) / called).write_text(content, "utf-8")
+    asked = argparse.ArgumentParser()
+    asked.add_argument("folder", nargs="?", type=Path, default=FOLDER)
+    asked.add_argument("code", nargs="?", choices=LANGUAGES)
+    wanted = asked.parse_args()
+    if wanted.code is None:                                    # a run of its own for each language
+        for code in LANGUAGES:
+            subprocess.run([sys.executable, __file__, str(wanted.folder), code], check=True)
+    else:
+        for called, content in files(wanted.code).items():
+            (wanted.folder / called).write_text(content, "utf-8")

@@ -15,7 +15,7 @@ from pathlib import Path
 from vitrograph.core.language import spoken, tr
 from vitrograph.core.storing.whole import reason
 from vitrograph.data import SHIPPED
-from vitrograph.languages import speak_chosen
+from vitrograph.languages import LANGUAGES, speak_chosen
 
 SIZES = (16, 22, 24, 32, 48, 64, 128, 256, 512)
 _REFRESH = (("update-desktop-database", "applications"), ("update-mime-database", "mime"),
@@ -106,7 +106,8 @@ def _places(data: Path) -> dict[str, Path]:
             "vitrograph-mime.xml": data / "mime" / "packages" / "vitrograph.xml",
             "org.vitrograph.Vitrograph.metainfo.xml": data / "metainfo" / "org.vitrograph.Vitrograph.metainfo.xml",
             "vitrograph.1": data / "man" / "man1" / "vitrograph.1",
-            "vitrograph.de.1": data / "man" / "de" / "man1" / "vitrograph.1",
+            **{f"vitrograph.{other}.1": data / "man" / other / "man1" / "vitrograph.1"
+               for other in LANGUAGES if other != "en"},
             "vitrograph.bash": data / "bash-completion" / "completions" / "vitrograph",
             completion: data / "zsh" / "site-functions" / "_vitrograph",
             "vitrograph.svg": icons / "scalable" / "apps" / "vitrograph.svg",

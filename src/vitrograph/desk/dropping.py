@@ -13,7 +13,6 @@ if TYPE_CHECKING:
     from vitrograph.desk.shell import Shell
 
 
-
 def dropped(data: QMimeData) -> list[Path]:
     """The files of this computer among what is dropped."""
     return [Path(url.toLocalFile()) for url in data.urls() if url.isLocalFile()]
