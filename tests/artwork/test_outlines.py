@@ -13,7 +13,7 @@ from scipy.special import ellipe
 from specimens import svg
 from vitrograph.core.artwork.fill import fill_outlines
 from vitrograph.core.artwork.vector.markers import corners_of
-from vitrograph.core.artwork.vector.outline import polyline, subpaths
+from vitrograph.core.artwork.vector.outline import polyline, segments_of, sharp_places
 from vitrograph.core.artwork.vector.strokes import dashed, stroke_area
 from vitrograph.core.artwork.vector.tree import parse_tree
 from vitrograph.core.artwork.vector.units import (
@@ -31,6 +31,10 @@ FINE = 1e-6
 places = st.floats(-50, 50)
 
 
+def subpaths(data):
+    return [pieces for pieces, _, _ in segments_of(data)]
+
+
 def length_of(points):
     return float(np.hypot(*np.diff(points, axis=0).T).sum())
 
@@ -41,7 +45,7 @@ def test_an_ellipse_of_two_arcs_has_the_handbooks_area_and_length(rx, ry, turn):
     # area pi a b; length 4 a E(e²) with the complete elliptic integral (any handbook of mathematical tables)
     c, s = cos(np.radians(turn)) * rx, sin(np.radians(turn)) * rx
     arc = f"A{rx} {ry} {turn} 0 1"
-    whole, = (polyline(pieces, FINE) for pieces in subpaths(f"M{-c} {-s}{arc} {c} {s}{arc} {-c} {-s}z") if len(pieces))
+    whole, = (polyline(pieces, FINE) for pieces in subpaths(f"M{-c} {-s}{arc} {c} {s}{arc} {-c} {-s}z"))
     assert fill_outlines([whole]).area == pytest.approx(pi * rx * ry, rel=1e-4)
     long, short = max(rx, ry), min(rx, ry)
     assert length_of(whole) == pytest.approx(4 * long * ellipe(1 - (short / long) ** 2), rel=1e-5)
@@ -106,6 +110,40 @@ def test_caps_and_joins_cover_what_plane_geometry_says(width, length):
     for join, more in (("miter", width**2 / 4), ("bevel", width**2 / 8), ("round", pi * width**2 / 16)):
         area = stroke_area(corner, width, {"stroke-linejoin": join}, 1e-4).area
         assert area == pytest.approx(plain + more, rel=1e-3)
+
+
+def stroked(data, width, style, deviation):
+    segments = segments_of(data)
+    lines, sharp = [polyline(pieces, deviation) for pieces, _, _ in segments], sharp_places(segments)
+    joins = [np.array([tuple(place) in sharp for place in line.tolist()]) for line in lines]
+    return stroke_area(lines, width, style, deviation, joins)
+
+
+@given(points=st.lists(st.tuples(places, places), min_size=4, max_size=4, unique=True), half=st.floats(0.5, 15),
+       join=st.sampled_from(["miter", "bevel"]))
+@settings(max_examples=60)
+def test_a_curve_has_no_corners_however_sharply_it_bends(points, half, join):
+    # SVG 2, section 13.5: joins are where segments meet; along one a stroke is what the line across it sweeps over
+    (a, b, c, d), fine = points, 2e-3
+    line = polyline(np.array([points]), fine)
+    assume(length_of(line) > 1)
+    made = stroked("M{} {}C{} {} {} {} {} {}".format(*a, *b, *c, *d), 2 * half, {"stroke-linejoin": join,
+                   "stroke-miterlimit": "50"}, fine)
+    assert made.difference(shapely.LineString(line).buffer(half + fine, quad_segs=64)).area < 1e-4 * half**2
+    ways = np.diff(line, axis=0) / np.hypot(*np.diff(line, axis=0).T)[:, None]
+    outward = ways[:-1] - ways[1:]                             # at each inner point, half-way between both lines across
+    outward /= np.maximum(np.hypot(*outward.T), 1e-9)[:, None]
+    assert shapely.covers(made, shapely.points(line[1:-1] + outward * (half - 2 * fine))).all()
+
+
+def test_joins_are_where_segments_meet_at_an_angle_and_rounding_makes_none():
+    corner, mitred = "M0 20V0H20", {"stroke-miterlimit": "9"}
+    bevelled = stroked(corner, 4, {"stroke-linejoin": "bevel"}, FINE).area
+    for data in (corner, "M0 20V0V0H20", "M0 20V0L1e-13 1e-13H20", "M0 20C0 20 0 0 0 0C1e-14 0 20 0 20 0"):
+        assert stroked(data, 4, mitred, FINE).area == pytest.approx(bevelled + 2, rel=1e-6), data
+    for data in ("M0 0H10C15 0 20 5 20 10", "M-5 0A5 5 0 0 1 5 0A5 5 0 0 1 -5 1e-13Z"):
+        assert stroked(data, 4, mitred, FINE).area == pytest.approx(stroked(data, 4, {"stroke-linejoin": "bevel"},
+                                                                           FINE).area, rel=1e-5), data
 
 
 def test_a_closed_stroke_covers_its_length_by_its_width_and_there_and_back_has_no_caps():

@@ -9,6 +9,12 @@ from vitrograph.core.artwork.vector.tree import Node
 from vitrograph.core.artwork.vector.units import diagonal, length_px, numbers_of
 from vitrograph.core.geometry import Points, flatten_cubics
 
+_JOIN_TURN = 0.03                  # radians: a smaller turn is rounding
+ROUNDING = 1e-9                   # of a line's reach: what is no farther apart is at one place
+
+Segments = list[tuple[Points, list[int], bool]]
+Places = frozenset[tuple[float, ...]]
+
 
 def path_data(node: Node, size: tuple[float, float]) -> str:
     """A shape's path data; percentages are of the viewport's `size`."""
@@ -54,16 +60,11 @@ def _ellipse(cx: float, cy: float, rx: float, ry: float) -> str:
     return f"M{cx + rx},{cy}" + "".join(f"a{rx},{ry} 0 0 1 {x},{y}" for x, y in quarters) + "z"
 
 
-def subpaths(data: str) -> list[Points]:
-    """The subpaths of path data as (n, 4, 2) cubic pieces; one that is closed ends where it began.
+def segments_of(data: str) -> Segments:
+    """The subpaths of path data: (n, 4, 2) cubic pieces, the numbers of those that end a segment, whether closed.
 
-    Data that go wrong are drawn up to where they do (SVG 2, section 9.5.4).
+    One that is closed ends where it began. Data that go wrong are drawn up to where they do (SVG 2, section 9.5.4).
     """
-    return [pieces for pieces, _, _ in segments_of(data)]
-
-
-def segments_of(data: str) -> list[tuple[Points, list[int], bool]]:
-    """The subpaths of path data as (n, 4, 2) cubic pieces, the numbers of those that end a segment, whether closed."""
     from fontTools.svgLib.path import parse_path
 
     pen = _Pen()
@@ -71,6 +72,36 @@ def segments_of(data: str) -> list[tuple[Points, list[int], bool]]:
         parse_path(data, pen, arc_class=_Arc)
     made = zip([np.array(pieces, dtype=float) for pieces in pen.lines], pen.ends, pen.closed, strict=True)
     return [one for one in made if len(one[0]) and np.isfinite(one[0]).all()]
+
+
+def sharp_places(segments: Segments) -> Places:
+    """Where one segment meets the next at an angle, so that a stroke has a join there; within a segment it has none.
+
+    >>> sorted(sharp_places(segments_of("M0 0 H10 V10 C10 20 20 20 20 10 V0")))
+    [(10.0, 0.0)]
+    """
+    found: list[Points] = []
+    for subpath, ends, _ in segments:
+        ended = np.zeros(len(subpath), dtype=bool)
+        ended[ends] = True
+        reach = np.abs(subpath - subpath[:, :1]).max(axis=(1, 2))
+        drawn = reach > ROUNDING * reach.max()                # a segment of no length goes nowhere
+        pieces, ended = subpath[drawn], ended[drawn]
+        if not len(pieces):
+            continue
+        comes, goes = _way(pieces[:, ::-1]), np.roll(-_way(pieces), -1, axis=0)
+        turns = np.abs(np.arctan2(comes[:, 0] * goes[:, 1] - comes[:, 1] * goes[:, 0], (comes * goes).sum(axis=1)))
+        ended[-1] &= bool((subpath[0, 0] == subpath[-1, 3]).all())
+        sharp = ended & (turns > _JOIN_TURN)
+        found += [pieces[sharp, 3], pieces[:1, 0][sharp[-1:]]]
+    return frozenset(tuple(place) for places in found for place in places.tolist())
+
+
+def _way(pieces: Points) -> Points:
+    """The way from each piece's second point, or the next that is elsewhere, to its first."""
+    reach = np.abs(pieces[:, 1:] - pieces[:, :1]).max(axis=2)
+    apart = reach > ROUNDING * reach.max(axis=1, keepdims=True)
+    return np.asarray(pieces[:, 0] - pieces[np.arange(len(pieces)), 1 + apart.argmax(axis=1)])
 
 
 def polyline(pieces: Points, max_deviation: float) -> Points:

@@ -1,22 +1,28 @@
 """What a stroke covers: its dashes, caps and joins.
 
 It is the union of its pieces' buffers (SVG 2, section 13.5): bevelled, with a mitre added at each corner whose mitre is
-no longer than the limit allows.
+no longer than the limit allows, and an arc where a curve bends so sharply that a bevel would cut off its outer side.
 """
 
 from collections.abc import Iterator
+from typing import NamedTuple
 
 import numpy as np
 import shapely
+from numpy.typing import NDArray
+from shapely.geometry import MultiPolygon
 from shapely.geometry.base import BaseGeometry
 
+from vitrograph.core.artwork.vector.context import Context
+from vitrograph.core.artwork.vector.outline import ROUNDING, Places
 from vitrograph.core.artwork.vector.tree import Node
-from vitrograph.core.artwork.vector.units import length_px, numbers_of
+from vitrograph.core.artwork.vector.units import carried, diagonal, length_px, numbers_of
 from vitrograph.core.geometry import Points, arc_pieces, length_of, stretch_of, union
 
 _CAPS = {"round": "round", "square": "square"}
 _MOST_DASHES = 20_000
-_JOIN_TURN = 0.03                  # radians: a smaller turn is a curve's own
+
+Joins = NDArray[np.bool_]          # of each point of a line
 
 
 def paint_order(style: dict[str, str]) -> tuple[str, str]:
@@ -29,8 +35,32 @@ def paint_order(style: dict[str, str]) -> tuple[str, str]:
     return ("stroke", "fill") if named[:1] == ["stroke"] else ("fill", "stroke")
 
 
-def stroke_area(lines: list[Points], width: float, style: dict[str, str], max_deviation: float) -> BaseGeometry:
-    """What a stroke covers, in the lines' own units."""
+def stroke_on_page(
+    lines: list[Points], sharp: Places | None, context: Context, deviations: tuple[float, float]
+) -> BaseGeometry:
+    """What the stroke of lines in user space covers on the page; one that does not scale is laid on the page itself.
+
+    `sharp` are the places where segments join, all points where that is not known; `deviations` those on the page and
+    in user space.
+    """
+    style = context.style
+    width = length_px(style.get("stroke-width"), 1.0, diagonal(context.size))
+    if width <= 0:
+        return MultiPolygon()
+    joins = None if sharp is None else [_joins_of(line, sharp) for line in lines]
+    if style.get("vector-effect") == "non-scaling-stroke":
+        on_page = [carried(line, context.to_page) for line in lines]
+        return stroke_area(on_page, width, style, deviations[0], joins)
+    area = stroke_area(lines, width, style, deviations[1], joins)
+    return shapely.transform(area, lambda xy: carried(xy, context.to_page))
+
+
+def stroke_area(
+    lines: list[Points], width: float, style: dict[str, str], max_deviation: float, joins: list[Joins] | None = None
+) -> BaseGeometry:
+    """What a stroke covers, in the lines' own units; `joins` says which points of a line join segments: else all do."""
+    joined = lines if joins is None else [line[at] for line, at in zip(lines, joins, strict=True)]
+    joined_at = frozenset(place for line in joined for place in map(tuple, line.tolist()))
     dashes = dash_lengths(style)
     if dashes:
         offset = length_px(style.get("stroke-dashoffset"), 0.0)
@@ -49,28 +79,83 @@ def stroke_area(lines: list[Points], width: float, style: dict[str, str], max_de
         areas += list(shapely.buffer(parts, half, quad_segs=quarter, cap_style=ends, join_style=corner))
     if cap != "flat" and dots:
         areas += list(shapely.buffer(shapely.points([dot[0] for dot in dots]), half, quad_segs=quarter, cap_style=cap))
-    if join not in {"round", "bevel"}:
-        limit = length_px(style.get("stroke-miterlimit"), 4.0)
-        areas += [wedge for line in drawn for wedge in _mitres(line, half, limit)]
+    limit = 0.0 if join in {"bevel", "round"} else length_px(style.get("stroke-miterlimit"), 4.0)
+    for turns in (_turns(line, joined_at if join != "round" else frozenset()) for line in drawn):
+        bends = half * (1 - np.cos(turns.turn / 2)) > max_deviation
+        areas += _mitres(turns, half, limit)
+        areas += _arcs(turns, bends & ~turns.joins, half, max_deviation)
+        if (bends & (np.minimum(turns.long[:-1], turns.long[1:]) < half)).any():
+            areas += _bands(turns, half)
     return union(areas)
 
 
-def _mitres(line: Points, half: float, limit: float) -> Iterator[BaseGeometry]:
-    """The mitre beyond the bevel at each corner whose mitre is within the limit."""
-    line = line[np.append(True, (np.diff(line, axis=0) != 0).any(axis=1))]
-    corners = np.concatenate([line[-2:-1], line]) if _is_ring(line) else line
-    if len(corners) < 3:
-        return
-    step = np.diff(corners, axis=0)
-    step /= np.hypot(*step.T)[:, None]
-    before, after = step[:-1], step[1:]
+def _joins_of(line: Points, places: Places) -> Joins:
+    """Which of a line's points are at places where segments join."""
+    return np.array([place in places for place in map(tuple, line.tolist())], dtype=bool)
+
+
+class _Turns(NamedTuple):
+    """Where a line turns: (n, 2) places, the ways to and from there, radians, and whether two segments join there.
+
+    `places` are those and the line's ends, and `long` how far it is from each to the next.
+    """
+
+    places: Points
+    long: Points
+    at: Points
+    before: Points
+    after: Points
+    turn: Points
+    joins: Joins
+
+
+def _turns(line: Points, joined_at: Places) -> _Turns:
+    far = np.abs(np.diff(line, axis=0)).max(axis=1)
+    ring, line = _is_ring(line), line[np.append(True, far > ROUNDING * far.max())]
+    places = np.concatenate([line[-2:-1], line]) if ring else line
+    step = np.diff(places, axis=0)
+    long = np.hypot(*step.T)
+    step /= long[:, None]
+    before, after, at = step[:-1], step[1:], places[1:-1]
     turn = np.arctan2(before[:, 0] * after[:, 1] - before[:, 1] * after[:, 0], (before * after).sum(axis=1))
-    ratio = 1 / np.maximum(np.cos(turn / 2), 1e-9)             # mitre length over stroke width
-    for at in np.flatnonzero((np.abs(turn) > _JOIN_TURN) & (ratio <= limit)):
-        corner, side = corners[at + 1], -np.sign(turn[at]) * half
-        out = np.array([[-before[at, 1], before[at, 0]], [-after[at, 1], after[at, 0]]]) * side
+    return _Turns(places, long, at, before, after, turn, _joins_of(at, joined_at))
+
+
+def _mitres(turns: _Turns, half: float, limit: float) -> Iterator[BaseGeometry]:
+    """The mitre beyond the bevel at each join whose mitre is within the limit."""
+    ratio = 1 / np.maximum(np.cos(turns.turn / 2), 1e-9)       # mitre length over stroke width
+    for at in np.flatnonzero(turns.joins & (turns.turn != 0) & (ratio <= limit)).tolist():
+        corner, out = turns.at[at], _outward(turns, at, half)
         tip = out.sum(axis=0) / np.hypot(*out.sum(axis=0)) * half * ratio[at]
         yield shapely.polygons([corner, corner + out[0], corner + tip, corner + out[1]])
+
+
+def _bands(turns: _Turns, half: float) -> Iterator[BaseGeometry]:
+    """The band along each piece of a line, and the bevels between: a buffer loses some where pieces are short in it."""
+    ways = np.diff(turns.places, axis=0) / turns.long[:, None]
+    aside = np.stack([-ways[:, 1], ways[:, 0]], axis=1) * half
+    start, end = turns.places[:-1], turns.places[1:]
+    yield from shapely.polygons(np.stack([start + aside, end + aside, end - aside, start - aside], axis=1))
+    out = -np.sign(turns.turn)[:, None]
+    for side, of in ((out, np.ones(len(out), dtype=bool)), (-out, ~turns.joins)):
+        bevels = np.stack([turns.at, turns.at + aside[:-1] * side, turns.at + aside[1:] * side], axis=1)
+        yield from shapely.polygons(bevels[of])
+
+
+def _arcs(turns: _Turns, chosen: Joins, half: float, max_deviation: float) -> Iterator[BaseGeometry]:
+    """The arc beyond the bevel at each turn that is chosen."""
+    for at in np.flatnonzero(chosen).tolist():
+        share = np.linspace(0.0, 1.0, arc_pieces(half, abs(turns.turn[at]), max_deviation) + 1)
+        x, y = _outward(turns, at, half)[0]
+        cos, sin = np.cos(share * turns.turn[at]), np.sin(share * turns.turn[at])
+        arc = turns.at[at] + np.stack([x * cos - y * sin, x * sin + y * cos], axis=1)
+        yield shapely.polygons(np.vstack([turns.at[at], arc]))
+
+
+def _outward(turns: _Turns, at: int, half: float) -> Points:
+    """From a turn to the two ends of its bevel, (2, 2), on its outer side."""
+    ways = np.array([turns.before[at], turns.after[at]])
+    return np.asarray(np.stack([-ways[:, 1], ways[:, 0]], axis=1) * -np.sign(turns.turn[at]) * half)
 
 
 def dashes_by_own_length(node: Node, style: dict[str, str], lines: list[Points]) -> dict[str, str]:

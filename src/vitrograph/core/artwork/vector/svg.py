@@ -102,7 +102,7 @@ class _Measurer(Walker):
         return everything()
 
     def _shape(self, node: Node, context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
-        pieces = self._pieces(node, context)
+        pieces = [pieces for pieces, _, _ in self._segments(node, context)]
         stroke = context.style.get("stroke", "none") != "none"
         if pieces and (stroke or context.style.get("fill", "black") != "none"):
             points = carried(np.concatenate(pieces).reshape(-1, 2), context.to_page)

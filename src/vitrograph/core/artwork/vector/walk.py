@@ -19,7 +19,7 @@ from vitrograph.core.artwork.vector.gradient import Place, gradient_paints, reso
 from vitrograph.core.artwork.vector.lettering import text_outlines
 from vitrograph.core.artwork.vector.limits import Tally, refuse_beyond, refuse_many
 from vitrograph.core.artwork.vector.markers import MARKED, marker_paints
-from vitrograph.core.artwork.vector.outline import path_data, polyline, subpaths
+from vitrograph.core.artwork.vector.outline import Places, Segments, path_data, polyline, segments_of, sharp_places
 from vitrograph.core.artwork.vector.paint import LEAST_OPACITY, Rgb
 from vitrograph.core.artwork.vector.pattern import pattern_paints
 from vitrograph.core.artwork.vector.regions import (
@@ -31,7 +31,7 @@ from vitrograph.core.artwork.vector.regions import (
     page,
     without_style,
 )
-from vitrograph.core.artwork.vector.strokes import dashes_by_own_length, paint_order, stroke_area
+from vitrograph.core.artwork.vector.strokes import dashes_by_own_length, paint_order, stroke_on_page
 from vitrograph.core.artwork.vector.tree import INHERITED, MOST_PARTS, Node, referred
 from vitrograph.core.artwork.vector.units import (
     IDENTITY,
@@ -53,7 +53,7 @@ _GROUPS = frozenset({"g", "a", "svg"})
 _NOT_FOLLOWED = {"foreignObject": tr("a piece of a web page"), "video": tr("a film")}
 _MOST_DEEP = 60
 # by the identity of the node, which is kept with its outlines so that no other takes its place
-Outlines = dict[int, tuple[Node, list[Points]]]
+Outlines = dict[int, tuple[Node, Segments]]
 
 
 class Walker:
@@ -188,27 +188,31 @@ class Walker:
         grows = max(float(np.linalg.norm(to_page[:, :2], 2)), 1e-12)
         return self.max_deviation / grows
 
-    def _pieces(self, node: Node, context: Context) -> list[Points]:
+    def _segments(self, node: Node, context: Context) -> Segments:
         """A shape's subpaths as cubics in user space, read once for each place it is used in."""
         if id(node) not in self.outlines:
             data = path_data(node, context.size)
             refuse_many(data.count("M") + data.count("m"))
-            self.outlines[id(node)] = node, subpaths(data)
+            self.outlines[id(node)] = node, segments_of(data)
         return self.outlines[id(node)][1]
 
-    def _lines(self, node: Node, context: Context) -> list[Points]:
-        deviation = self._deviation(context.to_page)
-        return [polyline(pieces, deviation) for pieces in self._pieces(node, context)]
-
     def _shape(self, node: Node, context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
-        lines = self._lines(node, context)
+        segments, deviation = self._segments(node, context), self._deviation(context.to_page)
+        lines = [polyline(pieces, deviation) for pieces, _, _ in segments]
         dashes = dashes_by_own_length(node, context.style, lines)
-        yield from self._painted(lines, context._replace(style={**context.style, **dashes}))
+        stroked = context.style.get("stroke", "none") != "none"
+        yield from self._painted(lines, context._replace(style={**context.style, **dashes}),
+                                 sharp_places(segments) if stroked else frozenset())
         if node.tag in MARKED and not context.bare:
             yield from marker_paints(node, self._named, self._part, context)
 
-    def _painted(self, lines: list[Points], context: Context) -> Iterator[tuple[BaseGeometry, Rgb]]:
-        """The fill and the stroke of outlines in user space, in the order the style asks for."""
+    def _painted(
+        self, lines: list[Points], context: Context, sharp: Places | None = None
+    ) -> Iterator[tuple[BaseGeometry, Rgb]]:
+        """The fill and the stroke of outlines in user space, in the order the style asks for.
+
+        `sharp` are the places where a stroke has a join; at all points where that is not known.
+        """
         style = context.style
         if context.bare:
             for line in lines:
@@ -222,25 +226,14 @@ class Walker:
         for name in paint_order(style):
             paint = style.get(name, "black" if name == "fill" else "none")
             if paint != "none":
-                area = (self._filled if name == "fill" else self._stroked)(lines, context)
+                area = (self._filled(lines, context) if name == "fill" else
+                        stroke_on_page(lines, sharp, context, (self.max_deviation, self._deviation(context.to_page))))
                 yield from self._tinted(area, paint, f"{name}-opacity", context, box)
 
     def _filled(self, lines: list[Points], context: Context) -> BaseGeometry:
         """A fill's area on the page."""
         rule: FillRule = "evenodd" if context.style.get("fill-rule") == "evenodd" else "nonzero"
         return fill_outlines([carried(line, context.to_page) for line in lines], rule)
-
-    def _stroked(self, lines: list[Points], context: Context) -> BaseGeometry:
-        """A stroke's area on the page; one that does not scale is laid on the page itself."""
-        style, whole = context.style, diagonal(context.size)
-        width = length_px(style.get("stroke-width"), 1.0, whole)
-        if width <= 0:
-            return MultiPolygon()
-        if style.get("vector-effect") == "non-scaling-stroke":
-            on_page = [carried(line, context.to_page) for line in lines]
-            return stroke_area(on_page, width, style, self.max_deviation)
-        area = stroke_area(lines, width, style, self._deviation(context.to_page))
-        return shapely.transform(area, lambda xy: carried(xy, context.to_page))
 
     def _tinted(
         self, area: BaseGeometry, paint: str, opacity_name: str, context: Context, box: tuple[float, ...]
