@@ -10,6 +10,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from PIL import Image
 from pypdf import PdfReader
+from reportlab.pdfgen.canvas import Canvas
 
 from specimens import STAR, finished, in_mm, remedied, run, star_job, svg
 from vitrograph.core.artwork import bring, provenance
@@ -68,9 +69,18 @@ def dxf():
     return out.getvalue().encode()
 
 
+def pdf():
+    out = io.BytesIO()
+    canvas = Canvas(out, pagesize=(100, 80))
+    canvas.rect(10, 10, 60, 40, stroke=0, fill=1)
+    canvas.save()
+    return out.getvalue()
+
+
 SOURCES = {"svg": STAR.encode(), "dxf": dxf(), "png": picture(), "jpeg": picture("JPEG"), "webp": picture("WEBP"),
-           "tiff": picture("TIFF"), "gif": picture("GIF"), "bmp": picture("BMP")}
-KINDS = {"svg": "svg", "dxf": "dxf"}
+           "tiff": picture("TIFF"), "gif": picture("GIF"), "bmp": picture("BMP"), "avif": picture("AVIF"),
+           "pdf": pdf()}
+KINDS = {"svg": "svg", "dxf": "dxf", "pdf": "svg"}
 
 
 @pytest.mark.parametrize("name", list(SOURCES))

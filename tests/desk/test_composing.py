@@ -5,7 +5,8 @@ import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import QPoint, QPointF, Qt
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QListWidget, QPlainTextEdit, QPushButton
+from PySide6.QtWidgets import QComboBox, QInputDialog, QLabel, QLineEdit, QListWidget, QPlainTextEdit, QPushButton
+from reportlab.pdfgen.canvas import Canvas
 
 from specimens import PLAQUE, STAR, TUMBLER, fonts_folder, in_mm
 from vitrograph.core import artwork
@@ -424,6 +425,22 @@ def test_a_drawing_goes_to_the_piece_it_was_opened_for(desk, tmp_path):
     desk.qtbot.waitUntil(lambda: not card.items.reading.busy, timeout=15000)
     assert [len(piece.artwork.items) for piece in desk.bench.order.pieces] == [3]
     assert told == ["star.svg was opened for a piece that is not there any more: open it again"]
+
+
+def test_the_page_of_a_pdf_is_asked_for_where_there_are_several(desk, tmp_path, monkeypatch):
+    canvas = Canvas(str(tmp_path / "menu.pdf"), pagesize=(200, 100))
+    for side in (30, 60):
+        canvas.rect(10, 10, side, 20, stroke=0, fill=1)
+        canvas.showPage()
+    canvas.save()
+    asked = []
+    for answer in ((2, False), (2, True)):
+        monkeypatch.setattr(QInputDialog, "getInt", lambda *says, answer=answer: asked.append(says[2:]) or answer)
+        desk.open_drawing(tmp_path / "menu.pdf")
+        assert (desk.drawing is not None) is answer[1]
+    assert asked[0] == ("menu.pdf has 2 pages. Which one holds the art?", 1, 1, 2)
+    assert desk.drawing.name == "menu.pdf, page 2 of 2"
+    assert desk.source.size_mm[0] == pytest.approx(60 * 25.4 / 72, abs=0.01)
 
 
 def test_a_drawing_is_put_beside_what_there_is(desk, tmp_path):

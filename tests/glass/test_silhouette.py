@@ -1,6 +1,7 @@
 """Measuring from a picture: simulated pictures of known glasses, and pictures that show none."""
 
 from math import radians, sqrt
+from pathlib import Path
 
 import numpy as np
 import pytest
@@ -16,6 +17,7 @@ from vitrograph.core.job import BallGlass, CurvedGlass, TaperedGlass
 from vitrograph.core.pictures.reading import gray_of, read_picture
 from vitrograph.devices.camera import Camera
 
+TELEPHONE = Path(__file__).parent / "files/telephone.heic"
 ROUGH = {"noise": 0.02, "blur": 1.5, "uneven": 0.3}
 GLASSES = {
     "tumbler": TUMBLER, "flare": FLARE_IN, "lantern": LANTERN, "wide": TaperedGlass(rim=150.0, base=50.0, height=60.0),
@@ -157,7 +159,9 @@ def test_pictures_are_read_upright_whatever_their_pixels(tmp_path):
     Image.fromarray(gray.astype(np.uint16) * 257).save(tmp_path / "deep.png")
     Image.fromarray(gray).convert("P").save(tmp_path / "palette.png")
     Image.fromarray(gray).convert("CMYK").save(tmp_path / "cmyk.tif")
-    for name in ("plain.png", "turned.png", "deep.png", "palette.png", "cmyk.tif"):
+    Image.fromarray(gray).convert("RGB").save(tmp_path / "new.avif")
+    (tmp_path / "telephone.jpg").write_bytes(TELEPHONE.read_bytes())     # drawn here, and turned likewise
+    for name in ("plain.png", "turned.png", "deep.png", "palette.png", "cmyk.tif", "new.avif", "telephone.jpg"):
         np.testing.assert_allclose(gray_of(read_picture(tmp_path / name)), gray / 255, atol=0.02, err_msg=name)
 
 
@@ -165,11 +169,13 @@ def test_pictures_that_cannot_be_read_are_told_in_one_sentence(tmp_path):
     whole = tmp_path / "whole.png"
     Image.new("L", (300, 200)).save(whole)
     (tmp_path / "short.png").write_bytes(whole.read_bytes()[:-40])
+    (tmp_path / "short.heic").write_bytes(TELEPHONE.read_bytes()[:-40])
     (tmp_path / "words.jpg").write_text("not a picture")
     (tmp_path / "empty.webp").write_bytes(b"")
     for name, side in (("huge.png", 20_000), ("large.png", 12_000)):     # small files that unpack to far more
         Image.new("1", (side, side)).save(tmp_path / name)
-    for name, sentence in (("short.png", "cut short"), ("words.jpg", "not a picture"), ("empty.webp", "not a picture"),
+    for name, sentence in (("short.png", "cut short"), ("short.heic", "cut short"), ("words.jpg", "not a picture"),
+                           ("empty.webp", "not a picture"),
                            ("huge.png", "far too many pixels"), ("large.png", "12000 x 12000 pixels: .* 120 million"),
                            ("none.png", "could not be opened")):
         with pytest.raises(PictureError, match=sentence):

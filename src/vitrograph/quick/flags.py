@@ -26,7 +26,8 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     _glass_flags(quick)
     for flag, metavar, says in (
             ("text", "WORDS", tr(r"words; \n begins a new line")),
-            ("art", "FILE", tr("a drawing or a picture: SVG, DXF, PNG, JPEG, WebP, TIFF, GIF or BMP")),
+            ("art", "FILE", tr("a drawing or a picture: SVG, DXF, PDF, PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC or AVIF; "
+                                "FILE.pdf#page=2 is a PDF's second page")),
             ("monogram", "K,P,O", tr("initials from left to right, the middle one larger"))):
         add(f"--{flag}", action=_InOrder, dest="items", metavar=metavar, help=tr("{says}; may be given several times",
                                                                                  says=says))

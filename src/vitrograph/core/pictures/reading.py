@@ -21,11 +21,14 @@ if TYPE_CHECKING:
 
 Gray = NDArray[np.float32]
 
-FORMATS = ("PNG", "JPEG", "WEBP", "TIFF", "GIF", "BMP")
-SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff", ".gif", ".bmp")
+FORMATS = ("PNG", "JPEG", "WEBP", "TIFF", "GIF", "BMP", "AVIF")
+SUFFIXES = (".png", ".jpg", ".jpeg", ".webp", ".tif", ".tiff", ".gif", ".bmp", ".heic", ".heif", ".avif")
 MOST_PIXELS = 120_000_000
 MOST_TRACED_PIXELS = 26_000_000    # a larger picture is reduced to about that before it is traced
 _MOST_BYTES = 200_000_000
+# what a file of the high efficiency image format says it is (ISO/IEC 23008-12, annex B; AVIF 1.1, section 6)
+_HEIF = (b"heic", b"heix", b"heim", b"heis", b"mif1", b"mif2", b"avif", b"avis")
+_DAMAGED = tr_later("{name} is damaged or was cut short: save the picture again")
 _TOO_LARGE = tr_later("{name} has {size} pixels: save it with at most {most} million")
 _LUMA = np.array([0.299, 0.587, 0.114], dtype=np.float32)      # ITU-R BT.601, as Pillow's own grey
 
@@ -46,10 +49,16 @@ def unpack_picture(content: bytes, name: str, most_pixels: int = MOST_PIXELS) ->
     """The same from a file's bytes, `name` for the sentence where they are no picture. Raises PictureError."""
     from PIL import Image, ImageOps, UnidentifiedImageError
 
+    formats: tuple[str, ...] = FORMATS
+    if is_heif(content):
+        from pi_heif import register_heif_opener  # not read for the others
+
+        register_heif_opener()
+        formats = (*FORMATS, "HEIF")
     try:
         with warnings.catch_warnings():
             warnings.simplefilter("ignore", Image.DecompressionBombWarning)      # the limit below is our own
-            image: Image.Image = Image.open(io.BytesIO(content), formats=FORMATS)
+            image: Image.Image = Image.open(io.BytesIO(content), formats=formats)
         _refuse_too_large(name, image.width, image.height)
         share = max(1.0, (image.width * image.height / most_pixels) ** 0.5)
         if share > 1:
@@ -59,17 +68,24 @@ def unpack_picture(content: bytes, name: str, most_pixels: int = MOST_PIXELS) ->
     except PictureError:
         raise
     except UnidentifiedImageError:
-        raise PictureError(tr("{name} is not a picture this program reads: PNG, JPEG, WebP, TIFF, GIF or BMP is wanted",
-                              name=name)) from None
+        if is_heif(content):
+            raise PictureError(tr(_DAMAGED, name=name)) from None
+        raise PictureError(tr("{name} is not a picture this program reads: PNG, JPEG, WebP, TIFF, GIF, BMP, "
+                              "HEIC or AVIF is wanted", name=name)) from None
     except Image.DecompressionBombError:
         raise PictureError(tr(_TOO_LARGE, name=name, size=tr("far too many"), most=MOST_PIXELS // 10**6)) from None
     except (OSError, ValueError, SyntaxError, EOFError, KeyError, TypeError):
-        raise PictureError(tr("{name} is damaged or was cut short: save the picture again", name=name)) from None
+        raise PictureError(tr(_DAMAGED, name=name)) from None
     share = (image.width * image.height / most_pixels) ** 0.5
     if share > 1.02:
         smaller = (max(1, round(image.width / share)), max(1, round(image.height / share)))
         image = image.resize(smaller, Image.Resampling.BOX)
     return image
+
+
+def is_heif(content: bytes) -> bool:
+    """Whether a file is a HEIC or an AVIF picture."""
+    return content[4:8] == b"ftyp" and content[8:12] in _HEIF
 
 
 def _refuse_too_large(name: str, width: int, height: int) -> None:

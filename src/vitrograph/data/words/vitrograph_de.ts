@@ -456,8 +456,20 @@
         <translation>{name} ist leer: das Motiv noch einmal sichern</translation>
     </message>
     <message>
-        <source>{name} is no drawing this program reads: SVG, DXF, PNG, JPEG, WebP, TIFF, GIF or BMP is wanted</source>
-        <translation>{name} ist keine Zeichnung, die dieses Programm liest: SVG, DXF, PNG, JPEG, WebP, TIFF, GIF oder BMP wird gebraucht</translation>
+        <source>{name} is no drawing this program reads: SVG, DXF, PDF, PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC or AVIF is wanted</source>
+        <translation>{name} ist keine Zeichnung, die dieses Programm liest: gebraucht wird SVG, DXF, PDF, PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC oder AVIF</translation>
+    </message>
+    <message>
+        <source>{name}: {error}</source>
+        <translation>{name}: {error}</translation>
+    </message>
+    <message>
+        <source>{name}, page {page} of {pages}</source>
+        <translation>{name}, Seite {page} von {pages}</translation>
+    </message>
+    <message>
+        <source>{name}, as a picture</source>
+        <translation>{name}, als Bild</translation>
     </message>
     <message>
         <source>{name} is larger than {most} MB: simplify the drawing first</source>
@@ -3602,8 +3614,8 @@
         <translation>{name} hat {size} Pixel: mit höchstens {most} Millionen sichern</translation>
     </message>
     <message>
-        <source>{name} is not a picture this program reads: PNG, JPEG, WebP, TIFF, GIF or BMP is wanted</source>
-        <translation>{name} ist kein Bild, das dieses Programm liest: PNG, JPEG, WebP, TIFF, GIF oder BMP wird gebraucht</translation>
+        <source>{name} is not a picture this program reads: PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC or AVIF is wanted</source>
+        <translation>{name} ist kein Bild, das dieses Programm liest: gebraucht wird PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC oder AVIF</translation>
     </message>
     <message>
         <source>far too many</source>
@@ -6231,6 +6243,14 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Open a drawing or a picture</source>
         <translation>Eine Zeichnung oder ein Bild öffnen</translation>
+    </message>
+    <message>
+        <source>Which page</source>
+        <translation>Welche Seite</translation>
+    </message>
+    <message>
+        <source>{name} has {pages} pages. Which one holds the art?</source>
+        <translation>{name} hat {pages} Seiten. Auf welcher ist das Motiv?</translation>
     </message>
     <message>
         <source>{name} was opened for a piece that is not there any more: open it again</source>
@@ -12969,8 +12989,8 @@ Sie sagt: {licence}</translation>
         <translation>Wörter; \n beginnt eine neue Zeile</translation>
     </message>
     <message>
-        <source>a drawing or a picture: SVG, DXF, PNG, JPEG, WebP, TIFF, GIF or BMP</source>
-        <translation>eine Zeichnung oder ein Bild: SVG, DXF, PNG, JPEG, WebP, TIFF, GIF oder BMP</translation>
+        <source>a drawing or a picture: SVG, DXF, PDF, PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC or AVIF; FILE.pdf#page=2 is a PDF&apos;s second page</source>
+        <translation>eine Zeichnung oder ein Bild: SVG, DXF, PDF, PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC oder AVIF; DATEI.pdf#page=2 ist die zweite Seite einer PDF-Datei</translation>
     </message>
     <message>
         <source>initials from left to right, the middle one larger</source>
@@ -13783,6 +13803,30 @@ Sie sagt: {licence}</translation>
     <message>
         <source>All files (*)</source>
         <translation>Alle Dateien (*)</translation>
+    </message>
+    <message numerus="yes">
+        <source>the file has {n} pages, and no page {number}</source>
+        <comment>the file has one page, and no page {number}</comment>
+        <translation>
+            <numerusform>die Datei hat eine Seite, und keine Seite {number}</numerusform>
+            <numerusform>die Datei hat {n} Seiten, und keine Seite {number}</numerusform>
+        </translation>
+    </message>
+    <message>
+        <source>page {number} is empty</source>
+        <translation>Seite {number} ist leer</translation>
+    </message>
+    <message>
+        <source>the PDF is locked with a password: save it without one</source>
+        <translation>die PDF-Datei ist mit einem Kennwort verschlossen: ohne Kennwort speichern</translation>
+    </message>
+    <message>
+        <source>the PDF is damaged or was cut short: save it again</source>
+        <translation>die PDF-Datei ist beschädigt oder unvollständig: noch einmal speichern</translation>
+    </message>
+    <message>
+        <source>the page holds far too many lines: simplify it first</source>
+        <translation>die Seite enthält viel zu viele Linien: zuerst vereinfachen</translation>
     </message>
 </context>
 </TS>

@@ -4,11 +4,11 @@ from math import hypot
 from pathlib import Path
 
 from PySide6.QtCore import QItemSelectionModel, Qt, Signal
-from PySide6.QtWidgets import QAbstractItemView, QListWidget, QListWidgetItem, QMenu, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QAbstractItemView, QInputDialog, QListWidget, QListWidgetItem, QMenu, QVBoxLayout, QWidget
 
 from vitrograph.core.artwork import Art, bring, label_of
 from vitrograph.core.artwork.composing.arrange import restacked
-from vitrograph.core.artwork.opening import read_drawing
+from vitrograph.core.artwork.opening import pages_of, path_of_page, read_drawing
 from vitrograph.core.job import Drawing, Item, Job, Monogram, Shape, Words
 from vitrograph.core.language import tr
 from vitrograph.core.results import Results
@@ -193,8 +193,14 @@ class ItemsList(QWidget):
     def open_drawing(self, path: Path) -> None:
         """Put in a drawing the maker named, if it can be read; otherwise say why and keep what there is.
 
-        It is read and tried off the GUI thread, for the piece that is in hand now.
+        It is read and tried off the GUI thread, for the piece that is in hand now. Of several pages one is asked for.
         """
+        if (pages := pages_of(path)) > 1:
+            page, agreed = QInputDialog.getInt(self, tr("Which page"), tr(
+                "{name} has {pages} pages. Which one holds the art?", name=path.name, pages=pages), 1, 1, pages)
+            if not agreed:
+                return
+            path = path_of_page(path, page)
         self.opening.emit(path.name)
         whose = self.bench.order.id, self.bench.job.key
         self.reading.ask(lambda: (whose, _tried(path)))

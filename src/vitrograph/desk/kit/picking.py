@@ -7,7 +7,7 @@ from PySide6.QtWidgets import QFileDialog, QWidget
 from vitrograph.core.language import tr
 from vitrograph.core.pictures.reading import SUFFIXES
 
-DRAWINGS = (".svg", ".dxf", *SUFFIXES)
+DRAWINGS = (".svg", ".dxf", ".pdf", *SUFFIXES)
 LISTS = (".csv", ".txt", ".tsv")   # of names
 
 

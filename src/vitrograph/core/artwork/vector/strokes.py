@@ -59,8 +59,8 @@ def stroke_area(
     lines: list[Points], width: float, style: dict[str, str], max_deviation: float, joins: list[Joins] | None = None
 ) -> BaseGeometry:
     """What a stroke covers, in the lines' own units; `joins` says which points of a line join segments: else all do."""
-    joined = lines if joins is None else [line[at] for line, at in zip(lines, joins, strict=True)]
-    joined_at = frozenset(place for line in joined for place in map(tuple, line.tolist()))
+    meeting = lines if joins is None else [line[at] for line, at in zip(lines, joins, strict=True)]
+    joined_at = frozenset(place for line in meeting for place in map(tuple, line.tolist()))
     dashes = dash_lengths(style)
     if dashes:
         offset = length_px(style.get("stroke-dashoffset"), 0.0)
