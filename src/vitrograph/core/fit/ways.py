@@ -196,16 +196,13 @@ class Eye(Struct, frozen=True, dict=True):
         low, high = sorted(float(z) for z in self.wall.in_space(np.array([[0.0, 0.0], [0.0, self.wall.length]]))[:, 2])
         return low - 4 * self.wall.length, high + 4 * self.wall.length
 
-    def _radius(self, z: Points) -> Points:
-        return self.wall.scale(self.wall.along(z))
-
     def _by_ray(self, x: Points, y: Points) -> tuple[Points, Points]:
         """The first meeting of each ray with the wall, as (u, s): by turns the radius at a height, and the height."""
         far = self._to_picture
         across = x * x + far * far
         t = np.ones_like(x)
         for _ in range(_STEPS):
-            radius = self._radius(self._level + t * y)
+            radius = self.wall.scale_at(self._level + t * y)
             under = np.maximum((self.distance * far) ** 2 - across * (self.distance**2 - radius**2), 0.0)
             again = (self.distance * far - np.sqrt(under)) / across
             change, t = float(np.abs(again - t).max(initial=0.0)) * far, again
@@ -224,7 +221,7 @@ class Eye(Struct, frozen=True, dict=True):
         """Where in the picture a row stands at an angle, and s there."""
         z = np.full_like(y, self._level) + y
         for _ in range(_STEPS):
-            radius = self._radius(z)
+            radius = self.wall.scale_at(z)
             near = (self.distance - radius * np.cos(u)) / self._to_picture
             again = np.clip(self._level + near * y, *self._heights)
             change, z = float(np.abs(again - z).max(initial=0.0)), again

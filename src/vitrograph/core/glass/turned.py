@@ -112,6 +112,10 @@ class TurnedWall(Turned, frozen=True):
         """The outside radius at s; beyond an edge of the glass, that edge's."""
         return self.radius(self.height(s))
 
+    def scale_at(self, z: Values) -> Values:
+        """The same at upright heights, without the way there and back along the wall."""
+        return self.radius(np.clip(z, 0.0, self.heights[-1]))
+
     def in_space(self, wall: Points) -> Points:
         """(n, 3) points: x right, y towards the viewer, z up from the base."""
         u, s = wall.T
@@ -171,6 +175,10 @@ class Ball(Turned, frozen=True):
     def scale(self, s: Points) -> Points:
         """The radius of the parallel at s: R sin(s/R), 0 at the poles."""
         return self.ball_radius * np.sin(np.clip(s / self.ball_radius, 0.0, pi))
+
+    def scale_at(self, z: Points) -> Points:
+        """The same at upright heights."""
+        return self.scale(self.along(z))
 
     def along(self, z: Points) -> Points:
         """Distance along the wall at upright heights above the lower pole."""

@@ -35,7 +35,7 @@ class Wall(Protocol):
     """What every wall can say of itself; `scale` is the mm per unit of u along a parallel.
 
     It `stands` so many mm above the table; `along` gives the distance along the wall at upright heights above its
-    lower edge. `sheeting` is the developable that stands for it between two heights:
+    lower edge, and `scale_at` the scale there. `sheeting` is the developable that stands for it between two heights:
     the wall itself where it is one.
     """
 
@@ -51,6 +51,7 @@ class Wall(Protocol):
     def stands(self) -> float: ...
     def scale(self, s: Points) -> Points: ...
     def along(self, z: Points) -> Points: ...
+    def scale_at(self, z: Points) -> Points: ...
     def in_space(self, wall: Points) -> Points: ...
     def sheeting(self, low: float, high: float) -> Sheeting: ...
 
@@ -104,6 +105,10 @@ class Pane(Struct, frozen=True):
     def along(self, z: Points) -> Points:
         """The same: a pane is upright."""
         return z
+
+    def scale_at(self, z: Points) -> Points:
+        """The same."""
+        return self.scale(z)
 
     def beyond(self, wall: Points) -> Points:
         """How far (n, 2) wall points lie off the pane's edge, mm, 0 on it; on an oval, by the ray from its middle."""
@@ -228,6 +233,10 @@ class Frustum(Round, frozen=True):
     def scale(self, s: Points) -> Points:
         """The outside radius at s: mm of arc per radian."""
         return self.base_radius + self.taper * s
+
+    def scale_at(self, z: Points) -> Points:
+        """The same at upright heights."""
+        return self.scale(self.along(z))
 
     def along(self, z: Points) -> Points:
         """Distance along the wall at upright heights."""
