@@ -90,13 +90,12 @@ class TurnedWall(Turned, frozen=True):
         return np.interp(z, *self._table[:2]) if self.joined == "parts" else self._hermite(z)
 
     def height(self, s: Values) -> Values:
-        """Upright height at distances along the wall: the inverse of `along`, by Newton from the table."""
+        """Upright height at distances along the wall: the inverse of `along`, within 1e-7 mm of it there and back."""
         table_z, table_s, _ = self._table
-        z = np.interp(s, table_s, table_z)
-        if self.joined == "smooth":
-            for _ in range(3):
-                z = z + (s - self._hermite(z)) / np.hypot(1.0, self.radius(z, 1))
-        return np.clip(z, 0.0, self.heights[-1])
+        if self.joined == "parts":
+            return np.clip(np.interp(s, table_s, table_z), 0.0, self.heights[-1])
+        near = self._back(np.clip(s, 0.0, table_s[-1]))        # within some 1e-5 mm; a step of Newton's squares that
+        return np.clip(near + (s - self._hermite(near)) / np.hypot(1.0, self.radius(near, 1)), 0.0, self.heights[-1])
 
     @property
     def upright(self) -> float:
@@ -151,6 +150,14 @@ class TurnedWall(Turned, frozen=True):
 
         spline: Callable[[Values], Values] = CubicHermiteSpline(*self._table)
         return spline
+
+    @cached_property
+    def _back(self) -> Callable[[Values], Values]:
+        from scipy.interpolate import CubicHermiteSpline
+
+        z, s, slope = self._table
+        back: Callable[[Values], Values] = CubicHermiteSpline(s, z, 1 / slope)
+        return back
 
     def _hermite(self, z: Values) -> Values:
         return np.asarray(self._spline(np.clip(z, 0.0, self.heights[-1])))
