@@ -185,6 +185,21 @@ def test_letters_come_in_the_file_s_own_face():
     assert kind == "svg" and got == pytest.approx(area * (40 * POINT) ** 2, rel=2e-3)
 
 
+@pytest.mark.parametrize("mode", [1, 2, 3])
+def test_letters_may_be_drawn_as_lines_or_not_at_all(mode):
+    # text rendering modes: ISO 32000-1, table 106
+    def draw(canvas, mode=mode):
+        canvas.setFont("Helvetica-Bold", 72)
+        canvas.setLineWidth(1.5)
+        canvas.drawString(80, 60, "I", mode=mode)              # whose I is a plain bar
+        canvas.rect(20, 20, 5, 5, stroke=0, fill=1 if mode == 3 else 0)
+
+    line, (wide, high) = 1.5 * POINT, read(page(lambda canvas: draw(canvas, 0)))[2]
+    areas = {1: 2 * line * (wide + high), 2: (wide + line) * (high + line), 3: (5 * POINT) ** 2}
+    kind, got, _ = read(page(draw))
+    assert kind == "svg" and got == pytest.approx(areas[mode], rel=1e-3)
+
+
 def faded(canvas):
     canvas.linearGradient(50, 50, 250, 50, (black, white), extend=False)
 
@@ -200,7 +215,13 @@ def half_scanned(canvas):
     canvas.circle(30, 30, 20, stroke=0, fill=1)
 
 
-@pytest.mark.parametrize("draw, size", [(scanned, (100, 50)), (half_scanned, (190, 115))])
+def covered(canvas):
+    canvas.rect(20, 20, 60, 30, stroke=0, fill=1)
+    canvas.circle(250, 150, 30, stroke=0, fill=1)
+    canvas.drawImage(ImageReader(Image.new("L", (60, 60), 255)), 215, 115, 70, 70)
+
+
+@pytest.mark.parametrize("draw, size", [(scanned, (100, 50)), (half_scanned, (190, 115)), (covered, (60, 30))])
 def test_what_outlines_do_not_show_is_traced_at_its_true_size(draw, size):
     kind, _, got = read(page(draw))
     assert kind == "picture"
