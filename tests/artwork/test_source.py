@@ -120,7 +120,7 @@ def test_where_the_art_came_from_is_on_its_papers(tmp_path):
     done = finished(made)
     said = drawing, *faces = [in_mm(says) for says in provenance(done.pieces[0].art)]
     assert faces[0] == "lettering in Zilla Slab Bold (licence OFL-1.1)" and len(faces) == 3
-    assert "comet.svg, SVG drawing" in drawing and "CC0" in drawing and "changed: smooth (2)" in drawing
+    assert "comet.svg, vector drawing" in drawing and "CC0" in drawing and "changed: smooth (2)" in drawing
     write_files(done, tmp_path)
     printed = PdfReader(tmp_path / "stencil.pdf").pages[0].extract_text()
     assert "Zilla Slab Bold" in printed and "comet.svg" in printed

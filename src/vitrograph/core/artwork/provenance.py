@@ -41,7 +41,7 @@ def _of_face(face: str, font: FontFile | None) -> str:
 
 def _of_drawing(drawing: Drawing, source: Source) -> Says:
     width, height = source.size_mm
-    kind = {"svg": tr("SVG drawing"), "dxf": tr("DXF drawing"), "picture": tr("traced picture")}[drawing.kind]
+    kind = {"svg": tr("vector drawing"), "dxf": tr("DXF drawing"), "picture": tr("traced picture")}[drawing.kind]
     licence = f"; {drawing.licence}" if drawing.licence else tr("; no licence noted")
     return Says("{name}, {kind}, own size {width} x {height}{licence}; {changes}", name=drawing.name, kind=kind,
                 width=Length(width), height=Length(height), licence=licence, changes=changes(drawing))

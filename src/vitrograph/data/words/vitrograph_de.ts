@@ -488,16 +488,16 @@
         <translation>Schrift {name}{weight}, eine eigene (sie sagt: {licence})</translation>
     </message>
     <message>
-        <source>SVG drawing</source>
-        <translation>SVG-Zeichnung</translation>
-    </message>
-    <message>
         <source>DXF drawing</source>
         <translation>DXF-Zeichnung</translation>
     </message>
     <message>
         <source>traced picture</source>
         <translation>nachgezeichnetes Bild</translation>
+    </message>
+    <message>
+        <source>vector drawing</source>
+        <translation>Vektorzeichnung</translation>
     </message>
     <message>
         <source>; no licence noted</source>
