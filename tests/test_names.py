@@ -11,12 +11,26 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from msgspec.structs import replace
 
-from specimens import job, star_job
+from specimens import STAR, job, run, star_job
 from vitrograph.cli import main
 from vitrograph.core.artwork import compose
 from vitrograph.core.errors import FitError, JobError
+from vitrograph.core.findings import Code, Level
 from vitrograph.core.glass import generic_glasses
-from vitrograph.core.job import Artwork, FilmMend, Item, Lying, Monogram, Names, Order, Row, SizeRule, Words
+from vitrograph.core.job import (
+    Artwork,
+    Drawing,
+    FilmMend,
+    Item,
+    Lying,
+    Monogram,
+    Names,
+    Order,
+    Row,
+    Shape,
+    SizeRule,
+    Words,
+)
 from vitrograph.core.job.change import Resize, put
 from vitrograph.core.job.names import in_place_of
 from vitrograph.core.job.pieces import carried, parted, shared, with_piece_moved, with_pieces, without_piece
@@ -73,6 +87,33 @@ def test_a_list_without_a_header_is_words_and_a_typed_comma_belongs_to_the_name(
     listed = names_of("Ada\n\nAda\nSmith, John\n=1+1\n", ART)
     assert [row.cells for row in listed.names.rows] == [("Ada",), ("Ada",), ("Smith, John",), ("=1+1",)]
     assert listed.notes == ("line 2 is empty and left out", "row 2 says the same as row 1: Ada")
+
+
+def test_a_list_without_a_header_fills_what_the_art_has(tmp_path):
+    words, initials = ART.items
+    (tmp_path / "star.svg").write_text(STAR)
+    (tmp_path / "list.txt").write_text("star.svg\nAda\n")
+    drawing = Item(Drawing("ring.svg", STAR.encode()), key=3)
+    for items, column, drawings in (((drawing, initials, words), "words", []), ((drawing, initials), "initials", []),
+                                    ((drawing,), "drawing", ["star.svg"]), ((Item(Shape(), key=4),), "words", [])):
+        names = read_names(tmp_path / "list.txt", Artwork(items)).names
+        assert names.columns == (column,) and [one.name for one in names.drawings] == drawings
+    assert names_of("Ada", Artwork((drawing,))).names.columns == ("words",), "a name that was typed is no file"
+    (tmp_path / "list.txt").write_text("words\nAda\n")
+    with pytest.raises(JobError, match=r"column .words. belongs to no part of the art: call it one of drawing, count,"):
+        read_names(tmp_path / "list.txt", Artwork((drawing,)))
+
+
+def test_a_list_that_fills_no_part_of_the_art_is_a_stop_and_a_column_of_several_is_watched():
+    order = listed("Ada", "Bram")
+    assert not run(order.job(0, 0)).findings("artwork")
+    bare = order.changed(0, artwork__items=(Item(Shape("star"), key=9, size=20.0),))
+    found, = run(bare.job(0, 1)).findings("artwork")
+    assert found.code is Code.ROW and found.level is Level.STOP
+    assert str(found.says) == "what the list says under 'words' is nowhere in the art"
+    two = Names(("words", "table"), (Row(1, ("Ada", "4")),))
+    found, = run(order.changed(0, names=two).job()).findings("artwork")
+    assert found.level is Level.WATCH and str(found.why) == "put in words for it, or call an item of the art 'table'"
 
 
 @pytest.mark.parametrize(("content", "sentence"), [

@@ -8,7 +8,7 @@ from typing import Self
 from msgspec import Struct, field
 from msgspec.structs import fields, replace
 
-from vitrograph.core.artwork import Art
+from vitrograph.core.artwork import Art, gone_nowhere
 from vitrograph.core.cut import Bed, CutPlan, CutWork, Packer, Wanted, bed_of, cut_on, cut_work, parts_of
 from vitrograph.core.errors import JobError, UnfinishedError, VitrographError
 from vitrograph.core.etch import EtchPlan, EtchTally, EveningPlan, OwnTimes, WorkOfPiece, evening_of, tally_etch
@@ -67,11 +67,17 @@ class Results(Struct, frozen=True, dict=True):
             return tuple(found for name in STATIONS for found in self.findings(name))
         if station == "fit":
             return self._fit_findings
+        if station == "artwork":
+            return self._art_findings
         if station == "stencil":
             return self.stencil_findings or ()
-        answer = {"glass": self.assessed, "artwork": self.art, "cut": self.cut, "weed": self.weed,
+        answer = {"glass": self.assessed, "cut": self.cut, "weed": self.weed,
                   "transfer": self.transfer, "etch": self.etch}.get(station)
         return () if answer is None else answer.findings
+
+    @cached_property
+    def _art_findings(self) -> tuple[Finding, ...]:
+        return () if self.art is None else (*gone_nowhere(self.job.row, self.job.artwork), *self.art.findings)
 
     @cached_property
     def _fit_findings(self) -> tuple[Finding, ...]:

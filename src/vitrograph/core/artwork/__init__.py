@@ -2,7 +2,7 @@
 
 from vitrograph.core.artwork.composing.arrange import in_capitals, sized, stacked
 from vitrograph.core.artwork.composing.compose import Art, compose, place
-from vitrograph.core.artwork.composing.found import label_of
+from vitrograph.core.artwork.composing.found import gone_nowhere, label_of
 from vitrograph.core.artwork.composing.local import DRAWING
 from vitrograph.core.artwork.composing.monogram import monogram_items
 from vitrograph.core.artwork.composing.place import Mark, Placed
@@ -15,6 +15,6 @@ from vitrograph.core.artwork.words.runs import missing_in
 
 __all__ = [
     "DRAWING", "Art", "Colour", "Face", "Mark", "Placed", "Source", "bring", "compose", "face_named", "faces",
-    "fill_outlines", "in_capitals", "label_of", "mended", "missing_in", "monogram_items", "place", "provenance",
-    "set_words", "shape_line", "sized", "stacked",
+    "fill_outlines", "gone_nowhere", "in_capitals", "label_of", "mended", "missing_in", "monogram_items", "place",
+    "provenance", "set_words", "shape_line", "sized", "stacked",
 ]

@@ -25,7 +25,7 @@ COUNT = "count"                    # the column that says how many are made of a
 Cell = Annotated[str, Meta(max_length=2000)]
 Count = Annotated[int, Meta(ge=1, le=1000)]
 
-_KINDS: dict[str, type] = {"words": Words, "initials": Monogram, "drawing": Drawing}
+KINDS: dict[str, type] = {"words": Words, "initials": Monogram, "drawing": Drawing}
 _SPOKEN = 56                       # letters of a row that name it
 
 
@@ -120,10 +120,20 @@ def item_of(column: str, artwork: Artwork) -> Item | None:
     """The item of the art that a column belongs to; None where there is none."""
     wanted = folded(column)
     named = next((item for item in artwork.items if folded(item.name) == wanted), None)
-    kind = _KINDS.get(wanted)
+    kind = KINDS.get(wanted)
     if named is not None or kind is None:
         return named
     return next((item for item in artwork.items if isinstance(item.what, kind)), None)
+
+
+def column_for(artwork: Artwork, *, typed: bool) -> str:
+    """The column that a list without a header is: words, or what else of the art it can fill; typed, it names no files.
+
+    >>> column_for(Artwork(), typed=True)
+    'words'
+    """
+    kinds = (column for column in KINDS if not (typed and column == "drawing"))
+    return next((column for column in kinds if item_of(column, artwork) is not None), "words")
 
 
 def filled(artwork: Artwork, names: Names, row: Row) -> Artwork:

@@ -14,7 +14,7 @@ from msgspec import Struct
 from vitrograph.core.artwork.opening import kind_of, read_drawing
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import MOST_ROWS, Artwork, Drawing, Monogram, Names, Row
-from vitrograph.core.job.names import COUNT, folded, item_of, same_cells
+from vitrograph.core.job.names import COUNT, KINDS, column_for, folded, item_of, same_cells
 from vitrograph.core.language import tr
 from vitrograph.core.storing.cells import as_written, decoded, harmless
 from vitrograph.core.storing.whole import read_plain, reason
@@ -50,7 +50,7 @@ def read_names(path: Path, artwork: Artwork) -> Listed:
 def names_of(text: str, artwork: Artwork, folder: Path | None = None, called: str = _LIST) -> Listed:
     """Read a list that was typed or pasted. Raises JobError with the row that cannot be."""
     records = _records(text, called, artwork, typed=folder is None)
-    columns, below = _columns(records, artwork, called)
+    columns, below = _columns(records, artwork, called, typed=folder is None)
     told: list[str] = []
     rows = [Row(key, cells, count) for key, (cells, count) in enumerate(_rows(columns, records, below, told), start=1)]
     if not rows:
@@ -93,8 +93,8 @@ def _is_known(column: str, artwork: Artwork) -> bool:
     return folded(column) == COUNT or item_of(column, artwork) is not None
 
 
-def _columns(records: list[list[str]], artwork: Artwork, called: str) -> tuple[list[str], int]:
-    """The columns, and at which record what is below begins; one column without a header is a list of words."""
+def _columns(records: list[list[str]], artwork: Artwork, called: str, *, typed: bool) -> tuple[list[str], int]:
+    """The columns, and at which record what is below begins; one column without a header is what the art can take."""
     at = next((number for number, record in enumerate(records) if any(record)), None)
     if at is None:
         raise JobError(tr("{called} is empty: put one name on each line", called=called))
@@ -102,8 +102,8 @@ def _columns(records: list[list[str]], artwork: Artwork, called: str) -> tuple[l
     while header and not header[-1]:
         header = header[:-1]
     known = [_is_known(cell, artwork) for cell in header]
-    if len(header) == 1 and not known[0]:
-        return ["words"], 0
+    if len(header) == 1 and not known[0] and folded(header[0]) not in KINDS:
+        return [column_for(artwork, typed=typed)], 0
     for column, number in ((column, number) for number, column in enumerate(header)):
         if not column:
             raise JobError(tr("{called}: column {number} has no name in its first line", called=called,
@@ -113,7 +113,8 @@ def _columns(records: list[list[str]], artwork: Artwork, called: str) -> tuple[l
                               called=called, column=column[:40]))
     for column, fits in zip(header, known, strict=True):
         if not fits:
-            named = [f"'{item.name}'" for item in artwork.items if item.name] + ["words", "initials", "drawing", COUNT]
+            named = [f"'{item.name}'" for item in artwork.items if item.name]
+            named += [kind for kind in (*KINDS, COUNT) if _is_known(kind, artwork)]
             raise JobError(tr("{called}: the column '{column}' belongs to no part of the art: call it one of {all}, "
                               "or give that name to a part", called=called, column=column[:40],
                               all=', '.join(named[:8])))

@@ -276,6 +276,18 @@
         <translation>Wörter eingeben, eine Zeichnung öffnen oder eine Form oder ein Monogramm hinzufügen</translation>
     </message>
     <message>
+        <source>put in words for it, or take the list out</source>
+        <translation>Wörter dafür einfügen oder die Liste herausnehmen</translation>
+    </message>
+    <message>
+        <source>put in a monogram for it, or take the list out</source>
+        <translation>ein Monogramm dafür einfügen oder die Liste herausnehmen</translation>
+    </message>
+    <message>
+        <source>put in a drawing for it, or take the list out</source>
+        <translation>eine Zeichnung dafür einfügen oder die Liste herausnehmen</translation>
+    </message>
+    <message>
         <source>words</source>
         <translation>Wörter</translation>
     </message>
@@ -286,6 +298,14 @@
     <message>
         <source>bar</source>
         <translation>Balken</translation>
+    </message>
+    <message>
+        <source>what the list says under &apos;{column}&apos; is nowhere in the art</source>
+        <translation>was in der Liste unter „{column}“ steht, ist nirgends im Motiv</translation>
+    </message>
+    <message>
+        <source>put in words for it, or call an item of the art &apos;{column}&apos;</source>
+        <translation>Wörter dafür einfügen oder ein Element des Motivs „{column}“ nennen</translation>
     </message>
     <message>
         <source>Narrow long ones by {share} %</source>

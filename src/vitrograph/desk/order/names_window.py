@@ -15,7 +15,7 @@ from vitrograph.core.artwork import in_capitals
 from vitrograph.core.errors import Cancelled
 from vitrograph.core.job import Names, Order, Row
 from vitrograph.core.job.change import Resize, put
-from vitrograph.core.job.names import in_place_of
+from vitrograph.core.job.names import column_for, in_place_of
 from vitrograph.core.job.order import parts_of_key
 from vitrograph.core.job.pieces import with_mends
 from vitrograph.core.language import tr
@@ -181,7 +181,7 @@ class NamesWindow(QDialog):
     def add(self) -> None:
         """A row more, to be typed into."""
         names = self.names
-        columns = names.columns or ("words",)
+        columns = names.columns or (column_for(self.bench.pieces.piece.artwork, typed=True),)
         key = max((row.key for row in names.rows), default=0) + 1
         rows = (*names.rows, Row(key, (tr("Name"), *[""] * (len(columns) - 1))))
         self.take(tr("Add a name"), lambda: Listed(replace(names, columns=columns, rows=rows), ()))

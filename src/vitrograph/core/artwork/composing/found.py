@@ -12,12 +12,16 @@ from vitrograph.core.artwork.words.runs import missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Words
 from vitrograph.core.job.change import SetContent, put
+from vitrograph.core.job.names import item_of
 from vitrograph.core.language import tr, tr_later
 from vitrograph.core.says import Length, Says
 from vitrograph.core.value_words import word_of
 
 _AS_TYPED = 0.005                  # mm
 _MOST_NAMED = 12                   # letters named one by one
+_TAKES = {"words": tr("put in words for it, or take the list out"),
+          "initials": tr("put in a monogram for it, or take the list out"),
+          "drawing": tr("put in a drawing for it, or take the list out")}
 _LINE_MM = 1.0                     # of film between two colours: a little more than the least web of most vinyl
 
 
@@ -45,6 +49,16 @@ def found_in(placed: Placed) -> Iterator[Finding]:
         yield from _merged(placed, placed.local.source, what)
     if isinstance(what, Words | Monogram) and what.font is not None:
         yield from _may_be_sold(what)
+
+
+def gone_nowhere(row: tuple[tuple[str, str], ...], artwork: Artwork) -> Iterator[Finding]:
+    """Yield which columns of a list of names fill no part of the art: where none does, all its rows come out alike."""
+    lost = [column for column, _ in row if item_of(column, artwork) is None]
+    for column in lost:
+        yield Finding(
+            Code.ROW, Level.STOP if len(lost) == len(row) else Level.WATCH,
+            tr("what the list says under '{column}' is nowhere in the art", column=column[:40]),
+            _TAKES.get(column, tr("put in words for it, or call an item of the art '{column}'", column=column[:40])))
 
 
 def too_wide(artwork: Artwork, width: float) -> Iterator[Finding]:
