@@ -32,7 +32,7 @@ from vitrograph.core.job import (
     Words,
 )
 from vitrograph.core.job.change import Resize, put
-from vitrograph.core.job.names import in_place_of
+from vitrograph.core.job.names import filled, in_place_of, part_of
 from vitrograph.core.job.pieces import carried, parted, shared, with_piece_moved, with_pieces, without_piece
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.solving import fails, settled, solved_factor
@@ -102,6 +102,33 @@ def test_a_list_without_a_header_fills_what_the_art_has(tmp_path):
     (tmp_path / "list.txt").write_text("words\nAda\n")
     with pytest.raises(JobError, match=r"column .words. belongs to no part of the art: call it one of drawing, count,"):
         read_names(tmp_path / "list.txt", Artwork((drawing,)))
+
+
+def test_a_name_goes_with_the_monogram_that_has_one_and_else_is_words():
+    split = Item(Monogram("split", "A", "Ada"), key=5, size=30.0)
+    plain, words = ART.items[1], ART.items[0]
+    for items, key in (((words, plain, split), 5), ((plain, words), 1), ((plain,), 2)):
+        assert names_of("name,count\nBea,2", Artwork(items)).names.columns == ("name",)
+        part = part_of("Name", Artwork(items))
+        assert part is not None and (part.item.key, part.field) == (key, "text")
+    names = names_of("initials,name\nB,Bea\nC,\n,Cleo", Artwork((split,))).names
+    made = [filled(Artwork((split,)), names, row).items[0] for row in names.rows]
+    assert [(one.what.initials, one.what.text, one.shown) for one in made] == [
+        ("B", "Bea", True), ("C", "", True), ("A", "Cleo", False)], "no initials, no monogram"
+    assert names_of("Bea\nCleo", Artwork((split,))).names.columns == ("name",)
+    with pytest.raises(JobError, match=r"row 1: 'xxx.*is too long for the name of a monogram: 200 letters at most"):
+        names_of("name,count\n" + "x" * 201 + ",1", Artwork((split,)))
+
+
+def test_both_words_of_a_monogram_are_typed_into_their_own_cells():
+    names = Names(("initials", "name"), (Row(1, ("B", "Bea")), Row(2, ("C", "Cleo"))))
+    order = msgspec.structs.replace(listed("x"), pieces=(msgspec.structs.replace(
+        listed("x").pieces[0], names=names,
+        artwork=Artwork((Item(Monogram("split", "A", "Ada"), key=1, size=30.0),))),))
+    after = order.changed(0, 1, artwork__items__0__what__text="Clea", artwork__items__0__what__style="block")
+    assert [row.cells for row in after.pieces[0].names.rows] == [("B", "Bea"), ("C", "Clea")]
+    assert after.pieces[0].artwork.items[0].what == Monogram("block", "A", "Ada")
+    assert after.job(0, 1).artwork.items[0].what == Monogram("block", "C", "Clea")
 
 
 def test_a_list_that_fills_no_part_of_the_art_is_a_stop_and_a_column_of_several_is_watched():

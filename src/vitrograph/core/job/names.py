@@ -1,13 +1,13 @@
 """A list of names: rows that each fill named parts of a piece's art, so that every row is a stencil of its own.
 
 A column belongs to an item of the art by the item's name; one called *words*, *initials* or *drawing* belongs to the
-first such item where none is so named. What is decided about one row only (its mends and ties by place, a size of its
-own) is kept with the row.
+first such item where none is so named, and *name* to the name that goes with a monogram, or the first words. What is
+decided about one row only (its mends and ties by place, a size of its own) is kept with the row.
 """
 
 import re
 from collections.abc import Iterable
-from typing import Annotated, Any
+from typing import Annotated, Any, Literal, NamedTuple
 from unicodedata import combining, normalize
 
 from msgspec import Meta
@@ -25,7 +25,9 @@ COUNT = "count"                    # the column that says how many are made of a
 Cell = Annotated[str, Meta(max_length=2000)]
 Count = Annotated[int, Meta(ge=1, le=1000)]
 
-KINDS: dict[str, type] = {"words": Words, "initials": Monogram, "drawing": Drawing}
+_KINDS: dict[str, type] = {"words": Words, "initials": Monogram, "drawing": Drawing}
+KINDS = ("words", "initials", "name", "drawing")
+_FIELDS: dict[type, Literal["text", "initials", ""]] = {Words: "text", Monogram: "initials", Drawing: ""}
 _SPOKEN = 56                       # letters of a row that name it
 
 
@@ -116,14 +118,43 @@ def sorting(name: str) -> tuple[tuple[int, str], ...]:
     return tuple((int(part), "") if part.isdecimal() else (-1, part) for part in re.split(r"([0-9]+)", plain))
 
 
-def item_of(column: str, artwork: Artwork) -> Item | None:
-    """The item of the art that a column belongs to; None where there is none."""
+class Filled(NamedTuple):
+    """What a column fills: an item of the art, and which of its words; "" where it is the whole of it."""
+
+    item: Item
+    field: Literal["text", "initials", ""]
+
+    @property
+    def hides(self) -> bool:
+        """Whether the item is hidden by an empty cell: a monogram without a name is still one."""
+        return not (isinstance(self.item.what, Monogram) and self.field == "text")
+
+    def put(self, what: Any, cell: str, names: Names) -> Any:
+        """The item's content with a cell in it."""
+        if self.field:
+            return replace(what, **{self.field: cell})
+        return next((drawing for drawing in names.drawings if folded(drawing.name) == folded(cell)), what)
+
+
+def part_of(column: str, artwork: Artwork) -> Filled | None:
+    """What a column fills; None where there is nothing."""
     wanted = folded(column)
-    named = next((item for item in artwork.items if folded(item.name) == wanted), None)
-    kind = KINDS.get(wanted)
-    if named is not None or kind is None:
-        return named
-    return next((item for item in artwork.items if isinstance(item.what, kind)), None)
+    for item in artwork.items:
+        if folded(item.name) == wanted:
+            return Filled(item, _FIELDS.get(type(item.what), ""))
+    if wanted == "name":
+        return _name_in(artwork)
+    kind = _KINDS.get(wanted)
+    return None if kind is None else next(
+        (Filled(item, _FIELDS[kind]) for item in artwork.items if isinstance(item.what, kind)), None)
+
+
+def _name_in(artwork: Artwork) -> Filled | None:
+    """The name of the first monogram that has one; else the first words; else the name a monogram may have."""
+    monograms = [item for item in artwork.items if isinstance(item.what, Monogram)]
+    having = [item for item in monograms if isinstance(item.what, Monogram) and item.what.text.strip()]
+    words = [item for item in artwork.items if isinstance(item.what, Words)]
+    return next((Filled(item, "text") for item in (*having, *words, *monograms)), None)
 
 
 def column_for(artwork: Artwork, *, typed: bool) -> str:
@@ -131,18 +162,26 @@ def column_for(artwork: Artwork, *, typed: bool) -> str:
 
     >>> column_for(Artwork(), typed=True)
     'words'
+    >>> column_for(Artwork((Item(Monogram("split", "A", "Ada")),)), typed=True)
+    'name'
     """
-    kinds = (column for column in KINDS if not (typed and column == "drawing"))
-    return next((column for column in kinds if item_of(column, artwork) is not None), "words")
+    named = any(isinstance(item.what, Monogram) and item.what.text.strip() for item in artwork.items)
+    kinds = ["words", *["name"] * named, "initials", *["drawing"] * (not typed)]
+    return next((column for column in kinds if part_of(column, artwork) is not None), "words")
 
 
 def filled(artwork: Artwork, names: Names, row: Row) -> Artwork:
     """The art with a row's cells in it, at the row's size; an empty cell hides its item."""
     changes: dict[int, dict[str, Any]] = {}
     for column, cell in zip(names.columns, row.cells, strict=True):
-        item = item_of(column, artwork)
-        if item is not None:
-            changes[item.key] = {"what": _with_cell(item, cell, names)} if cell.strip() else {"shown": False}
+        part = part_of(column, artwork)
+        if part is None:
+            continue
+        change = changes.setdefault(part.item.key, {})
+        if cell.strip() or not part.hides:
+            change["what"] = part.put(change.get("what", part.item.what), cell, names)
+        else:
+            change["shown"] = False
     made = artwork.changed(changes)
     return _grown(made, row.grown)
 
@@ -159,16 +198,6 @@ def grown_by(before: Artwork, after: Artwork) -> float:
     return after.size_against(before) if before.rule.by == after.rule.by and after.only_resized(before) else 1.0
 
 
-def _with_cell(item: Item, cell: str, names: Names) -> Any:
-    what = item.what
-    if isinstance(what, Words):
-        return replace(what, text=cell)
-    if isinstance(what, Monogram):
-        return replace(what, initials=cell)
-    drawing = next((drawing for drawing in names.drawings if folded(drawing.name) == folded(cell)), None)
-    return what if drawing is None else drawing
-
-
 def absorbed(before: Artwork, names: Names, at: int, changed: Artwork) -> tuple[Artwork, Names]:
     """The art of all rows, and the list, so that row `at` filled in is the changed art of that row.
 
@@ -176,32 +205,22 @@ def absorbed(before: Artwork, names: Names, at: int, changed: Artwork) -> tuple[
     """
     row = names.rows[at]
     template = _grown(changed, 1 / row.grown)
-    cells, own = list(row.cells), {}
+    cells: list[str] = list(row.cells)
+    own: dict[int, dict[str, Any]] = {}
     for number, column in enumerate(names.columns):
-        old = item_of(column, before)
-        new = None if old is None else template.item(old.key)
-        if old is None or new is None:
+        part = part_of(column, before)
+        new = None if part is None else template.item(part.item.key)
+        if part is None or new is None:
             continue
-        if new.shown:
-            cells[number] = _cell_of(new, cells[number])
-        own[new.key] = {"what": _restored(new, old), "shown": old.shown if not row.cells[number].strip() else new.shown}
+        change = own.setdefault(new.key, {"what": new.what})
+        if type(new.what) is type(part.item.what) and part.field:
+            cells[number] = getattr(new.what, part.field) if new.shown else cells[number]
+            change["what"] = replace(change["what"], **{part.field: getattr(part.item.what, part.field)})
+        elif isinstance(new.what, Drawing) and isinstance(part.item.what, Drawing):
+            change["what"] = part.item.what
+        if part.hides and not row.cells[number].strip():
+            change["shown"] = part.item.shown
     return template.changed(own), names.with_row(at, replace(row, cells=tuple(cells)))
-
-
-def _cell_of(item: Item, cell: str) -> str:
-    what = item.what
-    return what.text if isinstance(what, Words) else what.initials if isinstance(what, Monogram) else cell
-
-
-def _restored(new: Item, old: Item) -> Any:
-    """What an item is, with the words that stand for those of all rows."""
-    if isinstance(new.what, Words) and isinstance(old.what, Words):
-        return replace(new.what, text=old.what.text)
-    if isinstance(new.what, Monogram) and isinstance(old.what, Monogram):
-        return replace(new.what, initials=old.what.initials)
-    if isinstance(new.what, Drawing) and isinstance(old.what, Drawing):
-        return old.what
-    return new.what
 
 
 def stencil_of(stencil: StencilChoices, row: Row) -> StencilChoices:

@@ -14,7 +14,7 @@ from msgspec import Struct
 from vitrograph.core.artwork.opening import kind_of, read_drawing
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import MOST_ROWS, Artwork, Drawing, Monogram, Names, Row
-from vitrograph.core.job.names import COUNT, KINDS, column_for, folded, item_of, same_cells
+from vitrograph.core.job.names import COUNT, KINDS, Filled, column_for, folded, part_of, same_cells
 from vitrograph.core.language import tr
 from vitrograph.core.storing.cells import as_written, decoded, harmless
 from vitrograph.core.storing.whole import read_plain, reason
@@ -23,7 +23,7 @@ from vitrograph.core.units import parse_whole
 _MOST_BYTES = 4_000_000
 _MOST_TOLD = 12                    # odd rows told one by one
 _LONG = 60                         # letters of a name that is looked at again
-_MOST_CELL, _MOST_INITIALS = 2000, 20
+_MOST_CELL, _MOST_INITIALS, _MOST_NAME = 2000, 20, 200
 _LIST = tr("the list")
 
 
@@ -90,7 +90,7 @@ def _records(text: str, called: str, artwork: Artwork, *, typed: bool) -> list[l
 
 
 def _is_known(column: str, artwork: Artwork) -> bool:
-    return folded(column) == COUNT or item_of(column, artwork) is not None
+    return folded(column) == COUNT or part_of(column, artwork) is not None
 
 
 def _columns(records: list[list[str]], artwork: Artwork, called: str, *, typed: bool) -> tuple[list[str], int]:
@@ -155,13 +155,11 @@ def _drawings(names: Names, artwork: Artwork, folder: Path | None, told: list[st
     """The drawings that cells name, read once each; initials that are too many are refused."""
     found: dict[str, Drawing] = {}
     for number, column in enumerate(names.columns):
-        item = item_of(column, artwork)
+        part = part_of(column, artwork)
         for at, row in enumerate(names.rows, start=1):
             cell = row.cells[number]
-            if item is not None and isinstance(item.what, Monogram) and len(cell) > _MOST_INITIALS:
-                raise JobError(tr("row {at}: '{cell}…' is too long for initials: {most} letters at most",
-                                  at=at, cell=cell[:24], most=_MOST_INITIALS))
-            if item is None or not isinstance(item.what, Drawing) or not cell or folded(cell) in found:
+            _refuse_too_long(part, at, cell)
+            if part is None or not isinstance(part.item.what, Drawing) or not cell or folded(cell) in found:
                 continue
             try:
                 if folder is None:
@@ -171,6 +169,17 @@ def _drawings(names: Names, artwork: Artwork, folder: Path | None, told: list[st
                 told.append(tr("row {at}: the drawing '{cell}' is not there, the piece's own is kept ({error})", at=at,
                                cell=cell[:40], error=error))
     return tuple(found.values())
+
+
+def _refuse_too_long(part: Filled | None, at: int, cell: str) -> None:
+    if part is None or not isinstance(part.item.what, Monogram):
+        return
+    if part.field == "initials" and len(cell) > _MOST_INITIALS:
+        raise JobError(tr("row {at}: '{cell}…' is too long for initials: {most} letters at most",
+                          at=at, cell=cell[:24], most=_MOST_INITIALS))
+    if len(cell) > _MOST_NAME:
+        raise JobError(tr("row {at}: '{cell}…' is too long for the name of a monogram: {most} letters at most",
+                          at=at, cell=cell[:24], most=_MOST_NAME))
 
 
 def text_of(names: Names, mark: str = ",") -> str:

@@ -284,6 +284,10 @@
         <translation>ein Monogramm dafür einfügen oder die Liste herausnehmen</translation>
     </message>
     <message>
+        <source>put in words or a monogram for it, or take the list out</source>
+        <translation>Wörter oder ein Monogramm dafür einfügen oder die Liste herausnehmen</translation>
+    </message>
+    <message>
         <source>put in a drawing for it, or take the list out</source>
         <translation>eine Zeichnung dafür einfügen oder die Liste herausnehmen</translation>
     </message>
@@ -4308,6 +4312,10 @@
     <message>
         <source>row {at}: &apos;{cell}…&apos; is too long for initials: {most} letters at most</source>
         <translation>Zeile {at}: „{cell}…“ ist zu lang für Anfangsbuchstaben: höchstens {most} Buchstaben</translation>
+    </message>
+    <message>
+        <source>row {at}: &apos;{cell}…&apos; is too long for the name of a monogram: {most} letters at most</source>
+        <translation>Zeile {at}: „{cell}…“ ist zu lang für den Namen eines Monogramms: höchstens {most} Buchstaben</translation>
     </message>
     <message>
         <source>it was typed: open the list from a file beside its drawings</source>

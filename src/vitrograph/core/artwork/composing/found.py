@@ -12,7 +12,7 @@ from vitrograph.core.artwork.words.runs import missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Words
 from vitrograph.core.job.change import SetContent, put
-from vitrograph.core.job.names import item_of
+from vitrograph.core.job.names import part_of
 from vitrograph.core.language import tr, tr_later
 from vitrograph.core.says import Length, Says
 from vitrograph.core.value_words import word_of
@@ -21,6 +21,7 @@ _AS_TYPED = 0.005                  # mm
 _MOST_NAMED = 12                   # letters named one by one
 _TAKES = {"words": tr("put in words for it, or take the list out"),
           "initials": tr("put in a monogram for it, or take the list out"),
+          "name": tr("put in words or a monogram for it, or take the list out"),
           "drawing": tr("put in a drawing for it, or take the list out")}
 _LINE_MM = 1.0                     # of film between two colours: a little more than the least web of most vinyl
 
@@ -53,7 +54,7 @@ def found_in(placed: Placed) -> Iterator[Finding]:
 
 def gone_nowhere(row: tuple[tuple[str, str], ...], artwork: Artwork) -> Iterator[Finding]:
     """Yield which columns of a list of names fill no part of the art: where none does, all its rows come out alike."""
-    lost = [column for column, _ in row if item_of(column, artwork) is None]
+    lost = [column for column, _ in row if part_of(column, artwork) is None]
     for column in lost:
         yield Finding(
             Code.ROW, Level.STOP if len(lost) == len(row) else Level.WATCH,
