@@ -28,6 +28,7 @@ Count = Annotated[int, Meta(ge=1, le=1000)]
 _KINDS: dict[str, type] = {"words": Words, "initials": Monogram, "drawing": Drawing}
 KINDS = ("words", "initials", "name", "drawing")
 _FIELDS: dict[type, Literal["text", "initials", ""]] = {Words: "text", Monogram: "initials", Drawing: ""}
+_INITIALS = 2                      # letters that name no row by themselves
 _SPOKEN = 56                       # letters of a row that name it
 
 
@@ -51,8 +52,13 @@ class Row(Record, frozen=True):
 
     @property
     def says(self) -> str:
-        """What it is called by: its first cell that is not empty."""
-        return " ".join(next((cell for cell in self.cells if cell.strip()), "empty").split())[:_SPOKEN]
+        """What it is called by: its first cell that is not empty, and the next with it where that is but initials.
+
+        >>> Row(1, ("Ada", "AL")).says, Row(1, ("K", "Kestrel")).says
+        ('Ada', 'K Kestrel')
+        """
+        first, *others = [cell for cell in self.cells if cell.strip()] or ["empty"]
+        return " ".join((first if len(first) > _INITIALS else " ".join([first, *others[:1]])).split())[:_SPOKEN]
 
 
 class Names(Record, frozen=True):
