@@ -25,8 +25,8 @@ def read_drawing(path: Path) -> Drawing:
 
     A page of a PDF is named behind it, as in `menu.pdf#page=2` (RFC 8118, section 3); without that it is the first.
     """
-    path, page = _paged(path)
     try:
+        path, page = _paged(path)
         content = read_plain(path, max(_MOST_BYTES.values()))
     except OSError as error:
         raise ArtworkError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
@@ -67,21 +67,22 @@ def path_of_page(path: Path, page: int) -> Path:
     return path.with_name(f"{path.name}#page={page}")
 
 
-def _paged(path: Path) -> tuple[Path, int | None]:
-    """A file and the page that is named behind it, unless the file itself is called so."""
+def _paged(path: Path) -> tuple[Path, int]:
+    """A file and the page that is named behind it, else the first, unless the file itself is called so."""
     named = _PAGE.fullmatch(path.name)
-    return (path, None) if named is None or path.exists() else (path.with_name(named[1]), int(named[2]))
+    return (path, 1) if named is None or path.exists() else (path.with_name(named[1]), int(named[2]))
 
 
-def _of_page(content: bytes, name: str, page: int | None) -> Drawing:
+def _of_page(content: bytes, name: str, page: int) -> Drawing:
     from vitrograph.core.artwork.vector import pdf  # as above
 
     try:
-        pages = pdf.pages_of(content)
-        brought = pdf.read_page(content, page or 1, _MOST_BYTES["svg"])
+        brought = pdf.read_page(content, page, _MOST_BYTES["svg"])
     except ArtworkError as error:
         raise ArtworkError(tr("{name}: {error}", name=name, error=error)) from None
-    called = tr("{name}, page {page} of {pages}", name=name[:120], page=page or 1, pages=pages) if pages > 1 else name
+    called = name
+    if brought.pages > 1:
+        called = tr("{name}, page {page} of {pages}", name=name[:120], page=page, pages=brought.pages)
     if brought.kind == "picture":
         called = tr("{name}, as a picture", name=called[:160])
     return Drawing(name=called[:200], data=brought.content, kind=brought.kind)

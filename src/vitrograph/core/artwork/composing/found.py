@@ -12,7 +12,7 @@ from vitrograph.core.artwork.words.runs import missing_in
 from vitrograph.core.findings import Code, Finding, Level, Remedy
 from vitrograph.core.job import Artwork, Drawing, Item, Monogram, Words
 from vitrograph.core.job.change import SetContent, put
-from vitrograph.core.job.names import part_of
+from vitrograph.core.job.names import folded, part_of
 from vitrograph.core.language import tr, tr_later
 from vitrograph.core.says import Length, Says
 from vitrograph.core.value_words import word_of
@@ -59,7 +59,8 @@ def gone_nowhere(row: tuple[tuple[str, str], ...], artwork: Artwork) -> Iterator
         yield Finding(
             Code.ROW, Level.STOP if len(lost) == len(row) else Level.WATCH,
             tr("what the list says under '{column}' is nowhere in the art", column=column[:40]),
-            _TAKES.get(column, tr("put in words for it, or call an item of the art '{column}'", column=column[:40])))
+            _TAKES.get(folded(column), tr("put in words for it, or call an item of the art '{column}'",
+                                          column=column[:40])))
 
 
 def too_wide(artwork: Artwork, width: float) -> Iterator[Finding]:

@@ -10,7 +10,7 @@ from vitrograph.core.artwork.vector.units import diagonal, length_px, numbers_of
 from vitrograph.core.geometry import Points, flatten_cubics
 
 _JOIN_TURN = 0.03                  # radians: a smaller turn is rounding
-ROUNDING = 1e-9                   # of a line's reach: what is no farther apart is at one place
+ROUNDING = 1e-9                    # of a line's reach: what is no farther apart is at one place
 
 Segments = list[tuple[Points, list[int], bool]]
 Places = frozenset[tuple[float, ...]]
@@ -85,7 +85,7 @@ def sharp_places(segments: Segments) -> Places:
         ended = np.zeros(len(subpath), dtype=bool)
         ended[ends] = True
         reach = np.abs(subpath - subpath[:, :1]).max(axis=(1, 2))
-        drawn = reach > ROUNDING * reach.max()                # a segment of no length goes nowhere
+        drawn = reach > ROUNDING * reach.max()                 # a segment of no length goes nowhere
         pieces, ended = subpath[drawn], ended[drawn]
         if not len(pieces):
             continue

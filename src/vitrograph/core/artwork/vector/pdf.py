@@ -39,10 +39,11 @@ Box = tuple[float, float, float, float]        # points from the left, the top, 
 
 
 class Page(Struct, frozen=True):
-    """A page as a drawing: the file's content, and whether that is a drawing or a picture of the page."""
+    """A page as a drawing: its content, whether that is a drawing or a picture of the page, and of how many pages."""
 
     content: bytes
     kind: Literal["svg", "picture"]
+    pages: int
 
 
 def pages_of(content: bytes) -> int:
@@ -65,10 +66,10 @@ def read_page(content: bytes, number: int, most_bytes: int) -> Page:
         for mitre_limit in MITRE_LIMITS:
             svg, area = _outlines(page, mitre_limit, most_bytes)
             if svg and (seen.box is None or seen.shows(area)):         # white on white has nothing to be held beside
-                return Page(svg, "svg")
+                return Page(svg, "svg", len(document))
         if seen.box is None:
             raise ArtworkError(tr("page {number} is empty", number=number))
-        return Page(seen.picture(), "picture")
+        return Page(seen.picture(), "picture", len(document))
 
 
 @contextmanager
