@@ -82,9 +82,11 @@ def stroke_area(
     limit = 0.0 if join in {"bevel", "round"} else length_px(style.get("stroke-miterlimit"), 4.0)
     for turns in (_turns(line, joined_at if join != "round" else frozenset()) for line in drawn):
         bends = half * (1 - np.cos(turns.turn / 2)) > max_deviation
+        crowded = bool((bends & (np.minimum(turns.long[:-1], turns.long[1:]) < half)).any())
         areas += _mitres(turns, half, limit)
-        areas += _arcs(turns, bends & ~turns.joins, half, max_deviation)
-        if (bends & (np.minimum(turns.long[:-1], turns.long[1:]) < half)).any():
+        if crowded or join != "round":                         # a buffer's joins are round by themselves
+            areas += _arcs(turns, bends & ~turns.joins, half, max_deviation)
+        if crowded:
             areas += _bands(turns, half)
     return union(areas)
 
