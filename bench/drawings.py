@@ -10,7 +10,7 @@ import random
 from pathlib import Path
 
 from common import percentile, report, timed
-from vitrograph.core.artwork.vector.outline import path_data, subpaths
+from vitrograph.core.artwork.vector.outline import path_data, segments_of
 from vitrograph.core.artwork.vector.paint import guess_tones, two_tones
 from vitrograph.core.artwork.vector.svg import read_svg
 from vitrograph.core.artwork.vector.tree import parse_tree
@@ -48,7 +48,7 @@ def parse_only(files: list[bytes]) -> None:
     for content in files:
         for node in parse_tree(content).walk():
             if node.tag in SHAPES:
-                subpaths(path_data(node, (24.0, 24.0)))
+                segments_of(path_data(node, (24.0, 24.0)))
 
 
 def import_all(files: list[bytes]) -> None:
