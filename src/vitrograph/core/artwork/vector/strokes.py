@@ -82,12 +82,12 @@ def stroke_area(
     limit = 0.0 if join in {"bevel", "round"} else length_px(style.get("stroke-miterlimit"), 4.0)
     for turns in (_turns(line, joined_at if join != "round" else frozenset()) for line in drawn):
         bends = half * (1 - np.cos(turns.turn / 2)) > max_deviation
-        crowded = bool((bends & (np.minimum(turns.long[:-1], turns.long[1:]) < half)).any())
+        near = _near_flat_ends(turns, 2 * half, cap)
+        lost = bends & (near[:-1] | near[1:])
         areas += _mitres(turns, half, limit)
-        if crowded or join != "round":                         # a buffer's joins are round by themselves
-            areas += _arcs(turns, bends & ~turns.joins, half, max_deviation)
-        if crowded:
-            areas += _bands(turns, half)
+        areas += _arcs(turns, lost if join == "round" else bends & ~turns.joins, half, max_deviation)
+        if lost.any():
+            areas += _bands(turns, near, half)
     return union(areas)
 
 
@@ -99,9 +99,10 @@ def _joins_of(line: Points, places: Places) -> Joins:
 class _Turns(NamedTuple):
     """Where a line turns: (n, 2) places, the ways to and from there, radians, and whether two segments join there.
 
-    `places` are those and the line's ends, and `long` how far it is from each to the next.
+    `places` are those and the line's ends, and `long` how far it is from each to the next; a `ring` has no ends.
     """
 
+    ring: bool
     places: Points
     long: Points
     at: Points
@@ -120,7 +121,7 @@ def _turns(line: Points, joined_at: Places) -> _Turns:
     step /= long[:, None]
     before, after, at = step[:-1], step[1:], places[1:-1]
     turn = np.arctan2(before[:, 0] * after[:, 1] - before[:, 1] * after[:, 0], (before * after).sum(axis=1))
-    return _Turns(places, long, at, before, after, turn, _joins_of(at, joined_at))
+    return _Turns(ring, places, long, at, before, after, turn, _joins_of(at, joined_at))
 
 
 def _mitres(turns: _Turns, half: float, limit: float) -> Iterator[BaseGeometry]:
@@ -132,14 +133,24 @@ def _mitres(turns: _Turns, half: float, limit: float) -> Iterator[BaseGeometry]:
         yield shapely.polygons([corner, corner + out[0], corner + tip, corner + out[1]])
 
 
-def _bands(turns: _Turns, half: float) -> Iterator[BaseGeometry]:
-    """The band along each piece of a line, and the bevels between: a buffer loses some where pieces are short in it."""
+def _near_flat_ends(turns: _Turns, reach: float, cap: str) -> Joins:
+    """Which of a line's pieces lie so near, along it, to an end of it that is cut off flat."""
+    along = np.cumsum(turns.long)
+    if cap != "flat" or turns.ring:
+        return np.zeros(len(along), dtype=bool)
+    return np.asarray((along - turns.long < reach) | (along > along[-1] - reach))
+
+
+def _bands(turns: _Turns, chosen: Joins, half: float) -> Iterator[BaseGeometry]:
+    """The band along each piece of a line that is chosen, and the bevels between: where a line bends within its own
+    half width of a flat end, a buffer loses some of that.
+    """
     ways = np.diff(turns.places, axis=0) / turns.long[:, None]
     aside = np.stack([-ways[:, 1], ways[:, 0]], axis=1) * half
     start, end = turns.places[:-1], turns.places[1:]
-    yield from shapely.polygons(np.stack([start + aside, end + aside, end - aside, start - aside], axis=1))
-    out = -np.sign(turns.turn)[:, None]
-    for side, of in ((out, np.ones(len(out), dtype=bool)), (-out, ~turns.joins)):
+    yield from shapely.polygons(np.stack([start + aside, end + aside, end - aside, start - aside], axis=1)[chosen])
+    out, between = -np.sign(turns.turn)[:, None], chosen[:-1] & chosen[1:]
+    for side, of in ((out, between), (-out, between & ~turns.joins)):
         bevels = np.stack([turns.at, turns.at + aside[:-1] * side, turns.at + aside[1:] * side], axis=1)
         yield from shapely.polygons(bevels[of])
 

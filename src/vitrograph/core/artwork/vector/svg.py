@@ -13,7 +13,7 @@ from vitrograph.core.artwork.vector.limits import refuse_beyond
 from vitrograph.core.artwork.vector.paint import Paint, Rgb
 from vitrograph.core.artwork.vector.regions import everything, page
 from vitrograph.core.artwork.vector.tree import Node, parse_tree
-from vitrograph.core.artwork.vector.units import MM_PER_PX, carried, length_px, numbers_of
+from vitrograph.core.artwork.vector.units import MM_PER_PX, carried, length_px, numbers_of, stretch
 from vitrograph.core.artwork.vector.walk import Walker
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.language import tr
@@ -107,7 +107,7 @@ class _Measurer(Walker):
         if pieces and (stroke or context.style.get("fill", "black") != "none"):
             points = carried(np.concatenate(pieces).reshape(-1, 2), context.to_page)
             wide = length_px(context.style.get("stroke-width"), 1.0) if stroke else 0.0
-            grows = float(np.linalg.norm(context.to_page[:, :2], 2))
+            grows = stretch(context.to_page)
             low, high = points.min(axis=0) - wide / 2 * grows, points.max(axis=0) + wide / 2 * grows
             if np.isfinite([*low, *high]).all():
                 yield shapely.box(*low, *high), (0, 0, 0)

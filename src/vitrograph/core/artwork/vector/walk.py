@@ -43,6 +43,7 @@ from vitrograph.core.artwork.vector.units import (
     matrix_of,
     moved,
     product,
+    stretch,
 )
 from vitrograph.core.errors import ArtworkError
 from vitrograph.core.geometry import Points, as_polygons, union, within, without
@@ -185,7 +186,7 @@ class Walker:
     def _deviation(self, to_page: Points) -> float:
         """How far a curve may stray in user units so that it strays no more than is wanted on the page."""
         refuse_beyond(to_page)
-        grows = max(float(np.linalg.norm(to_page[:, :2], 2)), 1e-12)
+        grows = max(stretch(to_page), 1e-12)
         return self.max_deviation / grows
 
     def _segments(self, node: Node, context: Context) -> Segments:
