@@ -54,6 +54,25 @@ def test_a_font_that_is_not_read_is_told_by_its_true_reason(tmp_path, capsys, fo
     assert sentence in capsys.readouterr().err
 
 
+@pytest.mark.parametrize(("words", "sentences"), [
+    ([*WORDS, "--stations", "0:62,40:88", "--frame", "8mm"], [
+        "--stations is for --glass curved, and is not used for taper",
+        "--frame L is for --glass flat, and is not used for taper"]),
+    ([*WORDS, "--monogram-style", "split", "--name-in-monogram", "Ada", "--frame", "circle", "--licence", "mine"], [
+        "--monogram-style is not used without a monogram (--monogram)",
+        "--name-in-monogram is not used without a monogram (--monogram)",
+        "--licence is not used without a drawing (--art)",
+        "--frame SHAPE is not used without a monogram (--monogram)"]),
+    (["--names", "GUESTS", "--width", "50mm", "--font", "Barlow", "--count", "3"], [
+        "--count is not used with a list of names: its column count says how many are made of a row"]),
+    (["--monogram", "KP", "--frame", "circle", "--font", "Barlow", "--width", "50mm", "--count", "2"], [])])
+def test_flags_that_mean_nothing_here_are_told(tmp_path, capsys, words, sentences):
+    (tmp_path / "guests.txt").write_text("Ada\nBea\n")
+    quick(tmp_path, *TUMBLER, *(str(tmp_path / "guests.txt") if word == "GUESTS" else word for word in words))
+    told = [line for line in capsys.readouterr().err.splitlines() if "%" not in line]
+    assert told == [f"vitrograph: {sentence}" for sentence in sentences]
+
+
 def test_the_plan_tells_the_films_outline_and_where_the_svgs_corner_lies_on_the_sheet(tmp_path):
     assert quick(tmp_path, *TUMBLER, *WORDS) == 0
     fit = plan_in(tmp_path)["fit"]

@@ -77,6 +77,7 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     add_units(quick)
     add_settings(quick)
     add("--out", type=Path, required=True, metavar="DIR", help=tr("the folder all files are written into"))
+    quick.set_defaults(usual=quick.get_default)
 
 
 def _glass_flags(quick: argparse.ArgumentParser) -> None:

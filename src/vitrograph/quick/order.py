@@ -31,6 +31,7 @@ from vitrograph.core.storing.names_file import read_names
 from vitrograph.core.units import parse_whole
 from vitrograph.core.workshop import begun, default_file, load_workshop
 from vitrograph.quick.glass import FRAMES, features, glass, hidden_edge
+from vitrograph.quick.idle import idle_flags
 from vitrograph.quick.lengths import STANDS, length, many, side, turn, up_to
 from vitrograph.workshop import owned_here
 
@@ -49,7 +50,10 @@ def quick_order(options: argparse.Namespace) -> Order:
         order = order.changed(names=listed.names)
     if options.recipe is not None:
         order = order.changed(etch__recipe=_recipe(options.recipe))
-    return with_settings(order, options.set)
+    order = with_settings(order, options.set)
+    for sentence in idle_flags(options):
+        print(f"vitrograph: {sentence}", file=sys.stderr)
+    return order
 
 
 def _recipe(text: str) -> Recipe:

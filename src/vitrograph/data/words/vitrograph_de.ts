@@ -13856,5 +13856,29 @@ Sie sagt: {licence}</translation>
         <source>the page holds far too many lines: simplify it first</source>
         <translation>die Seite enthält viel zu viele Linien: zuerst vereinfachen</translation>
     </message>
+    <message>
+        <source>words (--text)</source>
+        <translation>Wörter (--text)</translation>
+    </message>
+    <message>
+        <source>a monogram (--monogram)</source>
+        <translation>ein Monogramm (--monogram)</translation>
+    </message>
+    <message>
+        <source>a drawing (--art)</source>
+        <translation>eine Zeichnung (--art)</translation>
+    </message>
+    <message>
+        <source>--count is not used with a list of names: its column count says how many are made of a row</source>
+        <translation>--count wird bei einer Liste von Namen nicht gebraucht: ihre Spalte count sagt, wie viele von einer Zeile gemacht werden</translation>
+    </message>
+    <message>
+        <source>{flag} is for --glass {kinds}, and is not used for {kind}</source>
+        <translation>{flag} gehört zu --glass {kinds} und wird für {kind} nicht gebraucht</translation>
+    </message>
+    <message>
+        <source>{flag} is not used without {what}</source>
+        <translation>{flag} wird nicht gebraucht ohne {what}</translation>
+    </message>
 </context>
 </TS>
