@@ -46,13 +46,14 @@ def read_drawing(path: Path) -> Drawing:
 
 def pages_of(path: Path) -> int:
     """How many pages a PDF has; 1 for any other file, also for one that cannot be read: `read_drawing` says why."""
-    from vitrograph.core.artwork.vector import pdf  # seldom wanted: the window opens sooner without it
-
     try:
         plain_size(path)                                       # refuses what never ends
         with path.open("rb") as stream:
-            head = stream.read(_PDF_HEAD)
-        return pdf.pages_of(read_plain(path, _MOST_BYTES["pdf"])) if is_pdf(head) else 1
+            if not is_pdf(stream.read(_PDF_HEAD)):
+                return 1
+        from vitrograph.core.artwork.vector import pdf  # seldom wanted, and not read for other files
+
+        return pdf.pages_of(read_plain(path, _MOST_BYTES["pdf"]))
     except (OSError, ArtworkError):
         return 1
 
@@ -74,7 +75,7 @@ def _paged(path: Path) -> tuple[Path, int]:
 
 
 def _of_page(content: bytes, name: str, page: int) -> Drawing:
-    from vitrograph.core.artwork.vector import pdf  # as above
+    from vitrograph.core.artwork.vector import pdf  # likewise
 
     try:
         brought = pdf.read_page(content, page, _MOST_BYTES["svg"])

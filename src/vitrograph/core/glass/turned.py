@@ -38,10 +38,6 @@ def _gauss() -> tuple[Values, Values]:
 class Turned(Round, frozen=True):
     """What every wall curved both ways can say of itself, given its `scale`."""
 
-    def scale(self, s: Points) -> Points:
-        """The outside radius at s: mm of arc per radian."""
-        raise NotImplementedError
-
     @property
     def length(self) -> float:
         """Along the wall from base to rim, mm."""
@@ -182,10 +178,6 @@ class Ball(Turned, frozen=True):
     def scale(self, s: Points) -> Points:
         """The radius of the parallel at s: R sin(s/R), 0 at the poles."""
         return self.ball_radius * np.sin(np.clip(s / self.ball_radius, 0.0, pi))
-
-    def scale_at(self, z: Points) -> Points:
-        """The same at upright heights."""
-        return self.scale(self.along(z))
 
     def along(self, z: Points) -> Points:
         """Distance along the wall at upright heights above the lower pole."""

@@ -205,6 +205,18 @@ class Round(Struct, frozen=True, dict=True):
         """A round wall meets itself."""
         return True
 
+    def scale(self, s: Points) -> Points:
+        """The outside radius at s: mm of arc per radian."""
+        raise NotImplementedError
+
+    def along(self, z: Points) -> Points:
+        """Distance along the wall at upright heights."""
+        raise NotImplementedError
+
+    def scale_at(self, z: Points) -> Points:
+        """The outside radius at upright heights."""
+        return self.scale(self.along(z))
+
 
 class Frustum(Round, frozen=True):
     """A straight or tapered round wall: outside radii at base and rim, and the slant length, in mm."""
@@ -233,10 +245,6 @@ class Frustum(Round, frozen=True):
     def scale(self, s: Points) -> Points:
         """The outside radius at s: mm of arc per radian."""
         return self.base_radius + self.taper * s
-
-    def scale_at(self, z: Points) -> Points:
-        """The same at upright heights."""
-        return self.scale(self.along(z))
 
     def along(self, z: Points) -> Points:
         """Distance along the wall at upright heights."""

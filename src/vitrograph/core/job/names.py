@@ -158,9 +158,13 @@ def part_of(column: str, artwork: Artwork) -> Filled | None:
 def _name_in(artwork: Artwork) -> Filled | None:
     """The name of the first monogram that has one; else the first words; else the name a monogram may have."""
     monograms = [item for item in artwork.items if isinstance(item.what, Monogram)]
-    having = [item for item in monograms if isinstance(item.what, Monogram) and item.what.text.strip()]
     words = [item for item in artwork.items if isinstance(item.what, Words)]
-    return next((Filled(item, "text") for item in (*having, *words, *monograms)), None)
+    return next((Filled(item, "text") for item in (*_with_names(artwork), *words, *monograms)), None)
+
+
+def _with_names(artwork: Artwork) -> list[Item]:
+    """The monograms that a name goes with."""
+    return [item for item in artwork.items if isinstance(item.what, Monogram) and item.what.text.strip()]
 
 
 def column_for(artwork: Artwork, *, typed: bool) -> str:
@@ -171,8 +175,7 @@ def column_for(artwork: Artwork, *, typed: bool) -> str:
     >>> column_for(Artwork((Item(Monogram("split", "A", "Ada")),)), typed=True)
     'name'
     """
-    named = any(isinstance(item.what, Monogram) and item.what.text.strip() for item in artwork.items)
-    kinds = ["words", *["name"] * named, "initials", *["drawing"] * (not typed)]
+    kinds = ["words", *["name"] * bool(_with_names(artwork)), "initials", *["drawing"] * (not typed)]
     return next((column for column in kinds if part_of(column, artwork) is not None), "words")
 
 
