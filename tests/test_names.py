@@ -145,7 +145,7 @@ def test_a_list_that_fills_no_part_of_the_art_is_a_stop_and_a_column_of_several_
 
 @pytest.mark.parametrize(("content", "sentence"), [
     (b"guest,Guest\nA,B\n", "two columns are called 'Guest'"),
-    (b"guest,table\nA,B\n", "the column 'table' belongs to no part of the art: call it one of 'guest', words"),
+    (b"seat,table\nA,B\n", "the column 'seat' belongs to no part of the art: call it one of 'guest', words"),
     (b"\x89PNG\r\n\x1a\n" + bytes(90), "holds no list of names"),
     (b"<svg xmlns='http://www.w3.org/2000/svg'/>", "holds no list of names"),
     (b"", "is empty: put one name on each line"),

@@ -54,7 +54,7 @@ def add_logbook(commands: Any) -> None:
                       help=tr("write an entry, as job='Kestrel mug' minutes=12 outcome='5 good, 1 faint'; with "
                               "--order the rest writes itself"))
     does.add_argument("--import", dest="read", type=Path, metavar="FILE",
-                      help=tr("take over the entries of a CSV or JSON file"))
+                      help=tr("take over the entries of a CSV or JSON file, or a spreadsheet (XLSX, ODS)"))
     does.add_argument("--remove", metavar="NUMBER", help=tr("take an entry out"))
     does.add_argument("--again", metavar="NUMBER", help=tr("write the order of an entry as it was made, to --out"))
     does.add_argument("--compare", nargs=2, metavar="NUMBER", help=tr("where two entries differ"))

@@ -1,5 +1,6 @@
 """What the maker brings, of whatever kind: told by its content, kept with the job, and never a crash."""
 
+import gzip
 import io
 import json
 import zipfile
@@ -79,8 +80,8 @@ def pdf():
 
 SOURCES = {"svg": STAR.encode(), "dxf": dxf(), "png": picture(), "jpeg": picture("JPEG"), "webp": picture("WEBP"),
            "tiff": picture("TIFF"), "gif": picture("GIF"), "bmp": picture("BMP"), "avif": picture("AVIF"),
-           "pdf": pdf()}
-KINDS = {"svg": "svg", "dxf": "dxf", "pdf": "svg"}
+           "pdf": pdf(), "svgz": gzip.compress(STAR.encode())}
+KINDS = {"svg": "svg", "svgz": "svg", "dxf": "dxf", "pdf": "svg"}
 
 
 @pytest.mark.parametrize("name", list(SOURCES))
@@ -93,6 +94,15 @@ def test_a_file_is_what_its_content_says_whatever_it_is_called(name, tmp_path):
     save_order(Order.of(made), tmp_path / "job.vitro")
     assert load_order(tmp_path / "job.vitro").job() == made
     assert run(made).art.source(1).size_mm[0] > 5
+
+
+def test_what_is_compressed_is_unpacked_within_bounds(tmp_path):
+    for content, sentence in ((gzip.compress(STAR.encode())[:-20], "is damaged or was cut short: save it again, not"),
+                              (gzip.compress(bytes(60_000_000)), "is no drawing this program reads: save it as SVG"),
+                              (gzip.compress(b" "), "is empty: save the art again")):
+        (tmp_path / "art.svgz").write_bytes(content)
+        with pytest.raises(ArtworkError, match=sentence):
+            read_drawing(tmp_path / "art.svgz")
 
 
 def test_all_that_was_decided_about_a_drawing_comes_back_with_the_job(tmp_path):

@@ -22,6 +22,7 @@ from vitrograph.core.stations import STATIONS
 from vitrograph.desk.glass.shelf_row import ShelfRow
 from vitrograph.desk.kit import theme
 from vitrograph.desk.kit.look import Look
+from vitrograph.desk.order.columns_window import ColumnsWindow
 
 FIELDS = (QAbstractButton, QLineEdit, QComboBox, QAbstractSpinBox, QPlainTextEdit, QTableWidget)
 LEAST_PX = 24                      # WCAG 2.2, success criterion 2.5.8
@@ -89,6 +90,8 @@ def beside(desk):
     desk.bench.take_piece(NAMES)
     desk.settle()
     yield from (windows.keys(), windows.finder(), windows.guide(), windows.names(), windows.begin())
+    windows.names().paste_text("Seat\tGuest of the open night\tTelephone\n4\tWilhelmina\t5550100\n")
+    yield windows.names().findChild(ColumnsWindow)
 
 
 @pytest.mark.parametrize("written", [1.0, 1.5])

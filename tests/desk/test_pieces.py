@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 from msgspec.structs import replace
 from pypdf import PdfReader
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QInputDialog, QLabel, QLineEdit, QPlainTextEdit, QPushButton
 
@@ -21,6 +21,7 @@ from vitrograph.core.storing.orderfile import save_order
 from vitrograph.core.work import StepRef
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.line import answer_of, state_of
+from vitrograph.desk.order.columns_window import ColumnsWindow
 from vitrograph.desk.topbar import TopBar
 
 PAIR = Order.of(job("Kestrel", name="Flutes", count=2), star_job(name="Plaque", glass=PLAQUE, fit__from_rim=None),
@@ -208,6 +209,31 @@ def named(open_desk, tmp_path):
     whole(desk)
     window.refresh()
     return desk, window
+
+
+def test_columns_of_an_organisers_list_are_asked_for_and_joined(open_desk, tmp_path):
+    desk = open_desk(NAMED)
+    path = tmp_path / "organiser.csv"
+    path.write_text("Given;Family;Seat;Qty\nAda;Lovelace;4;2\nBea;;5;\n")
+    window = desk.shell.windows.names()
+    window.read(path)
+    assert not desk.bench.order.pieces[0].names.rows
+    asked = window.findChild(ColumnsWindow)
+    says, take = asked.findChild(QLabel, "columnsSay"), asked.take
+    assert [one.currentData() for one in asked.fill] == ["", "", "", "count"] and not take.isEnabled()
+    for field in asked.fill[:2]:
+        QTest.keyClick(field, Qt.Key.Key_Down)                 # from "left out" to "the words"
+    assert says.text() == "The first is: Ada Lovelace" and take.isEnabled()
+    QTest.mouseClick(asked.first, Qt.MouseButton.LeftButton, pos=QPoint(8, asked.first.height() // 2))
+    assert says.text() == "The first is: Given Family"
+    QTest.mouseClick(asked.first, Qt.MouseButton.LeftButton, pos=QPoint(8, asked.first.height() // 2))
+    QTest.mouseClick(take, Qt.MouseButton.LeftButton)
+    names = desk.bench.order.pieces[0].names
+    assert [(row.cells, row.count) for row in names.rows] == [(("Ada Lovelace",), 2), (("Bea",), 1)]
+    window.paste_text("Cleo\t7\nDora\t8")
+    asked = next(one for one in window.findChildren(ColumnsWindow) if one.isVisible())
+    QTest.mouseClick(asked.leave, Qt.MouseButton.LeftButton)
+    assert desk.bench.order.pieces[0].names == names, "left is left"
 
 
 def cell(window, line, column):

@@ -48,7 +48,8 @@ def add_flags(quick: argparse.ArgumentParser) -> None:
     add("--count", metavar="N", default="1", help=tr("how many are made"))
     add("--recipe", metavar="NAME|FILE", help=tr("how it is etched: a usual way or one of your own by its name, or a "
                                                  "file (docs/formats.md); the workshop's cream's if left out"))
-    add("--names", type=Path, metavar="FILE", help=tr("a list of names, CSV or text: each row is a stencil of its own"))
+    add("--names", type=Path, metavar="FILE",
+        help=tr("a list of names, a spreadsheet (XLSX, ODS), CSV or text: each row is a stencil of its own"))
     add("--size-rule", metavar="caps|width|narrow:PCT",
         help=tr("how large the rows of names are: capitals alike, each as wide as --width, or capitals alike and long "
                 "ones narrowed by at most so many percent"))

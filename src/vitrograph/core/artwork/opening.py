@@ -4,6 +4,9 @@ A page of a PDF is brought as the drawing that it holds, or as a picture of itse
 """
 
 import re
+import zlib
+from gzip import GzipFile
+from io import BytesIO
 from pathlib import Path
 from typing import Literal
 
@@ -17,6 +20,7 @@ _PICTURES = (b"\x89PNG", b"\xff\xd8\xff", b"II*\0", b"MM\0*", b"GIF8", b"BM")
 _DXF = re.compile(rb"\s*(?:999[ \t]*\r?\n[^\r\n]*\r?\n\s*)*0\s+SECTION")       # remarks may come first (code 999)
 _PAGE = re.compile(r"(.+)#page=([0-9]{1,6})")
 _PDF_HEAD = 1024
+_GZIP = b"\x1f\x8b"
 _MOST_BYTES = {"svg": 20_000_000, "dxf": 40_000_000, "picture": 64_000_000, "pdf": 64_000_000}
 
 
@@ -30,18 +34,31 @@ def read_drawing(path: Path) -> Drawing:
         content = read_plain(path, max(_MOST_BYTES.values()))
     except OSError as error:
         raise ArtworkError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
+    content = _unpacked(content, path.name)
     if not content.strip():
         raise ArtworkError(tr("{name} is empty: save the art again", name=path.name))
     if is_pdf(content):
         return _of_page(content, plain_name(path), page)
     kind = kind_of(content)
     if kind is None:
-        raise ArtworkError(tr("{name} is no drawing this program reads: SVG, DXF, PDF, PNG, JPEG, WebP, TIFF, GIF, "
-                              "BMP, HEIC or AVIF is wanted", name=path.name))
+        raise ArtworkError(tr("{name} is no drawing this program reads: save it as SVG, PDF or DXF where it was made, "
+                              "or as a picture (PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC, AVIF)", name=path.name))
     if len(content) > _MOST_BYTES[kind]:
         most = _MOST_BYTES[kind] // 1_000_000
         raise ArtworkError(tr("{name} is larger than {most} MB: simplify the drawing first", name=path.name, most=most))
     return Drawing(name=plain_name(path)[:200], data=content, kind=kind)
+
+
+def _unpacked(content: bytes, called: str) -> bytes:
+    """What a compressed file holds, as an SVG may be (SVG 2, 1.4.1); any other as it is. Raises ArtworkError."""
+    if not content.startswith(_GZIP):
+        return content
+    try:
+        with GzipFile(fileobj=BytesIO(content)) as packed:
+            return packed.read(_MOST_BYTES["svg"] + 1)         # read_drawing refuses what is larger
+    except (OSError, EOFError, zlib.error):
+        raise ArtworkError(tr("{name} is damaged or was cut short: save it again, not compressed",
+                              name=called)) from None
 
 
 def pages_of(path: Path) -> int:

@@ -146,7 +146,7 @@ def part_of(column: str, artwork: Artwork) -> Filled | None:
     """What a column fills; None where there is nothing."""
     wanted = folded(column)
     for item in artwork.items:
-        if folded(item.name) == wanted:
+        if wanted and folded(item.name) == wanted:
             return Filled(item, _FIELDS.get(type(item.what), ""))
     if wanted == "name":
         return _name_in(artwork)

@@ -1,4 +1,4 @@
-"""The logbook as lists: CSV (RFC 4180) and JSON, written out and read in."""
+"""The logbook as lists: CSV (RFC 4180) and JSON, written out and read in; spreadsheets are read, too."""
 
 import csv
 import io
@@ -9,14 +9,16 @@ from typing import Any
 
 from msgspec.structs import asdict
 
-from vitrograph.core.errors import LogbookError
+from vitrograph.core.errors import JobError, LogbookError
 from vitrograph.core.language import read_day, tr
 from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, Entry
 from vitrograph.core.storing.cells import as_written, decoded, harmless
 from vitrograph.core.storing.whole import read_plain, reason
+from vitrograph.core.storing.workbooks import is_workbook, read_sheet
 
 _MOST_BYTES = 100_000_000
 _MOST_ENTRIES = 500_000
+_MOST_CELLS = 40_000_000           # bytes of a spreadsheet's
 _ALSO = {"school": "recipe"}       # headings of lists written by earlier versions
 
 
@@ -42,29 +44,42 @@ def known_of(entry: Entry) -> dict[str, Any]:
 
 
 def read_list(path: Path) -> list[Entry]:
-    """The entries of a CSV or JSON file. Raises LogbookError, naming the row and the column that cannot be."""
+    """The entries of a CSV file, a spreadsheet or JSON. Raises LogbookError, naming the row and the column that cannot
+    be.
+    """
     try:
         content = read_plain(path, _MOST_BYTES)
     except OSError as error:
         raise LogbookError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
-    text = decoded(content)
-    if text is None:
-        raise LogbookError(tr("{name} is no list: save it from the spreadsheet as CSV", name=path.name))
-    entries = _of_json(text, path.name) if text.lstrip()[:1] in ("[", "{") else _of_csv(text, path.name)
+    try:
+        sheet = read_sheet(content, path.name, _MOST_ENTRIES + 2, _MOST_CELLS) if is_workbook(content) else None
+    except JobError as error:
+        raise LogbookError(str(error)) from None
+    entries = _of_text(content, path.name) if sheet is None else _of_rows(sheet.rows, path.name)
     if not entries:
         raise LogbookError(tr("{name} holds no entries: a heading row and a row for each piece were wanted",
                               name=path.name))
     return entries
 
 
-def _of_csv(text: str, called: str) -> list[Entry]:
+def _of_text(content: bytes, called: str) -> list[Entry]:
+    text = decoded(content)
+    if text is None:
+        raise LogbookError(tr("{name} is no list: a spreadsheet (XLSX, ODS), CSV or JSON is wanted", name=called))
+    return _of_json(text, called) if text.lstrip()[:1] in ("[", "{") else _of_rows(_rows_of_csv(text, called), called)
+
+
+def _rows_of_csv(text: str, called: str) -> list[list[str]]:
     first = text.split("\n", 1)[0]
     between = max(",;\t", key=first.count)
     try:
-        rows = list(csv.reader(io.StringIO(text, newline=""), delimiter=between, strict=True))
+        return list(csv.reader(io.StringIO(text, newline=""), delimiter=between, strict=True))
     except csv.Error as error:
         raise LogbookError(tr("{called} is no CSV that can be read ({error}): save it anew as CSV", called=called,
                               error=error)) from None
+
+
+def _of_rows(rows: list[list[str]], called: str) -> list[Entry]:
     if not rows:
         return []
     heads = [_heading(head) for head in rows[0]]

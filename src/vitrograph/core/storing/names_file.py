@@ -1,7 +1,8 @@
-"""Lists of names as people keep them: typed, pasted from a spreadsheet, CSV or a text file; and written back.
+"""Lists of names as people keep them: typed, pasted, a spreadsheet, CSV or a text file; and written back.
 
 Comma, semicolon or tab between cells, told by the first line; UTF-8 with and without mark, UTF-16, or Latin letters of
-one byte (Windows-1252). Quotes as in RFC 4180. What is odd about a row is told and the row kept wherever that can be.
+one byte (Windows-1252). Quotes as in RFC 4180. What is odd about a row is told and the row kept wherever that can be;
+a title above the headings and columns that are of no use here are left out, and told.
 """
 
 import csv
@@ -14,13 +15,16 @@ from msgspec import Struct
 from vitrograph.core.artwork.opening import kind_of, read_drawing
 from vitrograph.core.errors import JobError, VitrographError
 from vitrograph.core.job import MOST_ROWS, Artwork, Drawing, Monogram, Names, Row
-from vitrograph.core.job.names import COUNT, KINDS, Filled, column_for, folded, part_of, same_cells
+from vitrograph.core.job.names import COUNT, Filled, folded, part_of, same_cells
 from vitrograph.core.language import tr
 from vitrograph.core.storing.cells import as_written, decoded, harmless
-from vitrograph.core.storing.whole import read_plain, reason
+from vitrograph.core.storing.headings import MOST_ABOVE, Columns, Table, are_headings, columns_of, is_known
+from vitrograph.core.storing.whole import plain_name, read_plain, reason
+from vitrograph.core.storing.workbooks import is_workbook, read_sheet
 from vitrograph.core.units import parse_whole
 
 _MOST_BYTES = 4_000_000
+_MOST_READ, _MOST_CELLS = 20_000, 3_000_000      # rows of a spreadsheet; bytes of its cells
 _MOST_TOLD = 12                    # odd rows told one by one
 _LONG = 60                         # letters of a name that is looked at again
 _MOST_CELL, _MOST_INITIALS, _MOST_NAME = 2000, 20, 200
@@ -36,31 +40,50 @@ class Listed(Struct, frozen=True):
 
 def read_names(path: Path, artwork: Artwork) -> Listed:
     """Read a file's list for some art; drawings it names are looked for beside it. Raises JobError."""
+    return names_in(open_table(path, artwork), artwork)
+
+
+def names_of(text: str, artwork: Artwork) -> Listed:
+    """Read a list that was typed or pasted. Raises JobError with the row that cannot be."""
+    return names_in(typed_table(text, artwork), artwork)
+
+
+def typed_table(text: str, artwork: Artwork) -> Table:
+    """The cells of a list that was typed or pasted."""
+    return Table(_records(text, _LIST, artwork, typed=True), _LIST)
+
+
+def open_table(path: Path, artwork: Artwork) -> Table:
+    """The cells of a file: of a spreadsheet, CSV or plain text. Raises JobError."""
     try:
         content = read_plain(path, _MOST_BYTES)
     except OSError as error:
         raise JobError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
+    name = plain_name(path)
+    if is_workbook(content):
+        sheet = read_sheet(content, name, _MOST_READ, _MOST_CELLS)
+        return Table(sheet.rows, name, path.parent, sheet.notes)
     text = "" if kind_of(content) == "picture" or content.startswith(b"PK\x03\x04") else decoded(content)
     if content and (not text or text.lstrip().startswith("<")):
-        raise JobError(tr("{name} holds no list of names: save it from the spreadsheet as CSV or as plain text",
-                          name=path.name))
-    return names_of(text or "", artwork, path.parent, path.name)
+        raise JobError(tr("{name} holds no list of names: a spreadsheet (XLSX, ODS), CSV or plain text is wanted",
+                          name=name))
+    return Table(_records(text or "", name, artwork, typed=False), name, path.parent)
 
 
-def names_of(text: str, artwork: Artwork, folder: Path | None = None, called: str = _LIST) -> Listed:
-    """Read a list that was typed or pasted. Raises JobError with the row that cannot be."""
-    records = _records(text, called, artwork, typed=folder is None)
-    columns, below = _columns(records, artwork, called, typed=folder is None)
-    told: list[str] = []
-    rows = [Row(key, cells, count) for key, (cells, count) in enumerate(_rows(columns, records, below, told), start=1)]
+def names_in(table: Table, artwork: Artwork, columns: Columns | None = None) -> Listed:
+    """The names of a table for some art, its columns told by their headings or as they are chosen. Raises JobError."""
+    called, told = table.called, [*table.notes]
+    fill, below = columns or columns_of(table, artwork, told)
+    kept = tuple(dict.fromkeys(column for column in fill if column and column != COUNT))
+    rows = [Row(key, cells, count)
+            for key, (cells, count) in enumerate(_rows(fill, kept, table.records, below, told), start=1)]
     if not rows:
         raise JobError(tr("{called} holds no names: put one on each line", called=called))
     if len(rows) > MOST_ROWS:
         raise JobError(tr("{called} has {rows} rows, and {most} are the most in one list: part it into several",
                           called=called, rows=len(rows), most=MOST_ROWS))
-    kept = tuple(column for column in columns if folded(column) != COUNT)
     names = Names(kept, tuple(rows))
-    names = Names(kept, names.rows, _drawings(names, artwork, folder, told))
+    names = Names(kept, names.rows, _drawings(names, artwork, table.folder, told))
     told += [tr("row {at} says the same as row {first}: {says}", at=at + 1, first=first + 1, says=names.rows[at].says)
              for at, first in same_cells(names)]
     told += [tr("row {at} has a name of {map} letters: {says}…", at=at + 1, map=max(map(len, row.cells)),
@@ -72,15 +95,9 @@ def names_of(text: str, artwork: Artwork, folder: Path | None = None, called: st
 
 
 def _records(text: str, called: str, artwork: Artwork, *, typed: bool) -> list[list[str]]:
-    """The cells of each line, lines of a quoted cell kept together; empty lines stay, so that lines keep their number.
-
-    A comma in a line that was typed belongs to the name, unless the first line names columns.
-    """
+    """The cells of each line, those of a quoted cell together; empty lines stay, so that lines keep their number."""
     text = text.lstrip("\ufeff")
-    first = text.lstrip("\r\n ").split("\n", 1)[0]
-    mark = max("\t;,", key=lambda one: (first.count(one), one == "\t"))
-    if typed and not all(_is_known(cell, artwork) for cell in first.split(mark)):
-        mark = "\t"                                            # as cells are pasted
+    mark = _mark_between([line for line in text.splitlines() if line.strip()][:MOST_ABOVE], artwork, typed=typed)
     try:
         reader = csv.reader(io.StringIO(text, newline=""), delimiter=mark, strict=False)
         return [[as_written(cell.strip()) for cell in record] for record in reader]
@@ -89,66 +106,54 @@ def _records(text: str, called: str, artwork: Artwork, *, typed: bool) -> list[l
                           called=called, error=error)) from None
 
 
-def _is_known(column: str, artwork: Artwork) -> bool:
-    return folded(column) == COUNT or part_of(column, artwork) is not None
+def _mark_between(lines: list[str], artwork: Artwork, *, typed: bool) -> str:
+    """What stands between cells: what parts the headings, else the first line.
 
-
-def _columns(records: list[list[str]], artwork: Artwork, called: str, *, typed: bool) -> tuple[list[str], int]:
-    """The columns, and at which record what is below begins; one column without a header is what the art can take."""
-    at = next((number for number, record in enumerate(records) if any(record)), None)
-    if at is None:
-        raise JobError(tr("{called} is empty: put one name on each line", called=called))
-    header = records[at]
-    while header and not header[-1]:
-        header = header[:-1]
-    known = [_is_known(cell, artwork) for cell in header]
-    if len(header) == 1 and not known[0] and folded(header[0]) not in KINDS:
-        return [column_for(artwork, typed=typed)], 0
-    for column, number in ((column, number) for number, column in enumerate(header)):
-        if not column:
-            raise JobError(tr("{called}: column {number} has no name in its first line", called=called,
-                              number=number + 1))
-        if folded(column) in map(folded, header[:number]):
-            raise JobError(tr("{called}: two columns are called '{column}', and each needs a name of its own",
-                              called=called, column=column[:40]))
-    for column, fits in zip(header, known, strict=True):
-        if not fits:
-            named = [f"'{item.name}'" for item in artwork.items if item.name]
-            named += [kind for kind in (*KINDS, COUNT) if _is_known(kind, artwork)]
-            raise JobError(tr("{called}: the column '{column}' belongs to no part of the art: call it one of {all}, "
-                              "or give that name to a part", called=called, column=column[:40],
-                              all=', '.join(named[:8])))
-    return header, at + 1
+    A comma in a line that was typed belongs to the name, unless the first line names columns.
+    """
+    first = lines[0] if lines else ""
+    if typed:
+        marks = [mark for mark in "\t;," if all(is_known(cell, artwork) for cell in first.split(mark))]
+        return max(marks, key=first.count, default="\t")       # as cells are pasted
+    for line in lines:
+        for mark in "\t;,":
+            if are_headings([cell.strip(' "') for cell in line.split(mark)], artwork):
+                return mark
+    return max("\t;,", key=lambda one: (first.count(one), one == "\t"))
 
 
 def _rows(
-    columns: Sequence[str], records: Sequence[list[str]], below: int, told: list[str]
+    fill: Sequence[str], kept: Sequence[str], records: Sequence[list[str]], below: int, told: list[str]
 ) -> Iterator[tuple[tuple[str, ...], int]]:
     """The cells and the count of every row that says something; `told` takes what is odd."""
-    width, counted = len(columns), next((at for at, column in enumerate(columns) if folded(column) == COUNT), None)
+    places = {column: [at for at, one in enumerate(fill) if one == column] for column in (*kept, COUNT)}
     for line, record in enumerate(records[below:], start=below + 1):
         if not any(record):
             told.append(tr("line {line} is empty and left out", line=line))
             continue
-        if any(record[width:]):
+        if any(record[len(fill):]):
             told.append(tr("line {line} has more cells than there are columns; '{record}' is left out", line=line,
-                           record=record[width][:20]))
-        cells = [*record, *[""] * width][:width]
-        count = 1
-        if counted is not None:
-            typed = cells.pop(counted)
-            many = parse_whole(typed, 1000, 1) if typed else 1
-            if many is None:
-                told.append(tr("line {line}: a count from 1 to 1000 was wanted, got '{typed}'; 1 is taken", line=line,
-                               typed=typed[:20]))
-            count = many or 1
-            if not any(cell.strip() for cell in cells):
-                told.append(tr("line {line} has a count and nothing to make; it is left out", line=line))
-                continue
+                           record=record[len(fill)][:20]))
+        words = {column: " ".join(cell for at in found if (cell := "".join(record[at:at + 1])))
+                 for column, found in places.items()}
+        cells, count = tuple(words[column] for column in kept), _count(words[COUNT], line, told)
+        if not any(cell.strip() for cell in cells):
+            told.append(tr("line {line} has a count and nothing to make; it is left out", line=line) if words[COUNT]
+                        else tr("line {line} has nothing to make; it is left out", line=line))
+            continue
         if max(map(len, cells), default=0) > _MOST_CELL:
             raise JobError(tr("line {line} holds a name of more than {most} letters: shorten it", line=line,
                               most=_MOST_CELL))
-        yield tuple(cells), count
+        yield cells, count
+
+
+def _count(typed: str, line: int, told: list[str]) -> int:
+    """How many are made of a row; 1 where nothing is typed."""
+    many = parse_whole(typed, 1000, 1) if typed else 1
+    if many is None:
+        told.append(tr("line {line}: a count from 1 to 1000 was wanted, got '{typed}'; 1 is taken", line=line,
+                       typed=typed[:20]))
+    return many or 1
 
 
 def _drawings(names: Names, artwork: Artwork, folder: Path | None, told: list[str]) -> tuple[Drawing, ...]:

@@ -480,8 +480,12 @@
         <translation>{name} ist leer: das Motiv noch einmal sichern</translation>
     </message>
     <message>
-        <source>{name} is no drawing this program reads: SVG, DXF, PDF, PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC or AVIF is wanted</source>
-        <translation>{name} ist keine Zeichnung, die dieses Programm liest: gebraucht wird SVG, DXF, PDF, PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC oder AVIF</translation>
+        <source>{name} is no drawing this program reads: save it as SVG, PDF or DXF where it was made, or as a picture (PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC, AVIF)</source>
+        <translation>{name} ist keine Zeichnung, die dieses Programm liest: Sichern Sie sie dort, wo sie entstand, als SVG, PDF oder DXF, oder als Bild (PNG, JPEG, WebP, TIFF, GIF, BMP, HEIC, AVIF)</translation>
+    </message>
+    <message>
+        <source>{name} is damaged or was cut short: save it again, not compressed</source>
+        <translation>{name} ist beschädigt oder abgeschnitten: Sichern Sie es noch einmal, nicht komprimiert</translation>
     </message>
     <message>
         <source>{name}: {error}</source>
@@ -2873,12 +2877,12 @@
         <translation>vor dem Schwarz ist nichts zu sehen von: {what}; trocken von der Seite beleuchten und noch einmal aufnehmen</translation>
     </message>
     <message>
-        <source>{name} is no list: save it from the spreadsheet as CSV</source>
-        <translation>{name} ist keine Liste: aus der Tabelle als CSV sichern</translation>
-    </message>
-    <message>
         <source>{name} holds no entries: a heading row and a row for each piece were wanted</source>
         <translation>{name} enthält keine Einträge: erwartet wurden eine Kopfzeile und eine Zeile je Stück</translation>
+    </message>
+    <message>
+        <source>{name} is no list: a spreadsheet (XLSX, ODS), CSV or JSON is wanted</source>
+        <translation>{name} ist keine Liste: Gebraucht wird eine Tabelle (XLSX, ODS), CSV oder JSON</translation>
     </message>
     <message>
         <source>{called} is no CSV that can be read ({error}): save it anew as CSV</source>
@@ -4242,10 +4246,6 @@
         <translation>die Liste</translation>
     </message>
     <message>
-        <source>{name} holds no list of names: save it from the spreadsheet as CSV or as plain text</source>
-        <translation>{name} enthält keine Liste von Namen: aus der Tabelle als CSV oder als reinen Text sichern</translation>
-    </message>
-    <message>
         <source>{called} holds no names: put one on each line</source>
         <translation>{called} enthält keine Namen: in jede Zeile einen schreiben</translation>
     </message>
@@ -4278,16 +4278,28 @@
         <translation>{called} ist leer: in jede Zeile einen Namen schreiben</translation>
     </message>
     <message>
-        <source>{called}: column {number} has no name in its first line</source>
-        <translation>{called}: Spalte {number} hat in der ersten Zeile keinen Namen</translation>
-    </message>
-    <message>
         <source>{called}: two columns are called &apos;{column}&apos;, and each needs a name of its own</source>
         <translation>{called}: zwei Spalten heißen „{column}“, und jede braucht einen eigenen Namen</translation>
     </message>
     <message>
         <source>{called}: the column &apos;{column}&apos; belongs to no part of the art: call it one of {all}, or give that name to a part</source>
         <translation>{called}: die Spalte „{column}“ gehört zu keinem Teil des Motivs: sie nennen wie eines von {all}, oder einem Teil diesen Namen geben</translation>
+    </message>
+    <message>
+        <source>what stands above the headings in line {line} is left out</source>
+        <translation>was über den Überschriften in Zeile {line} steht, bleibt weg</translation>
+    </message>
+    <message>
+        <source>column {number} has no heading and is left out</source>
+        <translation>Spalte {number} hat keine Überschrift und bleibt weg</translation>
+    </message>
+    <message>
+        <source>the column &apos;{column}&apos; is left out: an earlier one fills the same part of the art</source>
+        <translation>die Spalte &apos;{column}&apos; bleibt weg: Eine frühere füllt denselben Teil des Motivs</translation>
+    </message>
+    <message>
+        <source>columns that belong to no part of the art are left out: {columns}; a column is known by {all}, or by the name of a part</source>
+        <translation>Spalten, die zu keinem Teil des Motivs gehören, bleiben weg: {columns}; eine Spalte wird erkannt an {all} oder am Namen eines Teils</translation>
     </message>
     <message>
         <source>line {line} is empty and left out</source>
@@ -4304,6 +4316,14 @@
     <message>
         <source>line {line} has a count and nothing to make; it is left out</source>
         <translation>Zeile {line} hat eine Anzahl und nichts zu machen; sie bleibt weg</translation>
+    </message>
+    <message>
+        <source>{name} holds no list of names: a spreadsheet (XLSX, ODS), CSV or plain text is wanted</source>
+        <translation>{name} enthält keine Liste von Namen: Gebraucht wird eine Tabelle (XLSX, ODS), CSV oder einfacher Text</translation>
+    </message>
+    <message>
+        <source>line {line} has nothing to make; it is left out</source>
+        <translation>Zeile {line} nennt nichts, was zu machen wäre; sie bleibt weg</translation>
     </message>
     <message>
         <source>line {line} holds a name of more than {most} letters: shorten it</source>
@@ -10588,10 +10608,6 @@ Sie sagt: {licence}</translation>
         <translation>Einträge übernehmen</translation>
     </message>
     <message>
-        <source>Lists (*.csv *.json)</source>
-        <translation>Listen (*.csv *.json)</translation>
-    </message>
-    <message>
         <source>taken over: {name}</source>
         <translation>übernommen: {name}</translation>
     </message>
@@ -10870,10 +10886,6 @@ Sie sagt: {licence}</translation>
         <translation>{count} auszubessern</translation>
     </message>
     <message>
-        <source>CSV from a spreadsheet, or a text file with a name on each line</source>
-        <translation>CSV aus einer Tabelle, oder eine Textdatei mit einem Namen je Zeile</translation>
-    </message>
-    <message>
         <source>Paste</source>
         <translation>Einfügen</translation>
     </message>
@@ -10972,6 +10984,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>no names yet: read, paste or type a list</source>
         <translation>noch keine Namen: eine Liste lesen, einfügen oder eingeben</translation>
+    </message>
+    <message>
+        <source>a spreadsheet (XLSX, ODS), CSV, or a text file with a name on each line</source>
+        <translation>eine Tabelle (XLSX, ODS), CSV oder eine Textdatei mit einem Namen in jeder Zeile</translation>
     </message>
     <message>
         <source>Paste names</source>
@@ -12829,8 +12845,8 @@ Sie sagt: {licence}</translation>
         <translation>einen Eintrag schreiben, als job=&apos;Kestrel-Becher&apos; minutes=12 outcome=&apos;5 good, 1 faint&apos;; mit --order schreibt sich der Rest von selbst</translation>
     </message>
     <message>
-        <source>take over the entries of a CSV or JSON file</source>
-        <translation>die Einträge einer CSV- oder JSON-Datei übernehmen</translation>
+        <source>take over the entries of a CSV or JSON file, or a spreadsheet (XLSX, ODS)</source>
+        <translation>die Einträge einer CSV- oder JSON-Datei oder einer Tabelle (XLSX, ODS) übernehmen</translation>
     </message>
     <message>
         <source>take an entry out</source>
@@ -13069,16 +13085,60 @@ Sie sagt: {licence}</translation>
         <translation>die Höhe der Großbuchstaben, statt der des Motivs</translation>
     </message>
     <message>
+        <source>the words</source>
+        <translation>die Wörter</translation>
+    </message>
+    <message>
+        <source>the initials</source>
+        <translation>die Initialen</translation>
+    </message>
+    <message>
+        <source>the name</source>
+        <translation>der Name</translation>
+    </message>
+    <message>
         <source>how many are made</source>
         <translation>wie viele gemacht werden</translation>
+    </message>
+    <message>
+        <source>the drawing: a file</source>
+        <translation>die Zeichnung: eine Datei</translation>
+    </message>
+    <message>
+        <source>What of the list goes on the glass</source>
+        <translation>Was von der Liste auf das Glas kommt</translation>
+    </message>
+    <message>
+        <source>Column {number}</source>
+        <translation>Spalte {number}</translation>
+    </message>
+    <message>
+        <source>The first line is a name, too: there are no headings</source>
+        <translation>Auch die erste Zeile ist ein Name: Überschriften gibt es nicht</translation>
+    </message>
+    <message>
+        <source>Read the list</source>
+        <translation>Die Liste lesen</translation>
+    </message>
+    <message>
+        <source>Cancel</source>
+        <translation>Abbrechen</translation>
+    </message>
+    <message>
+        <source>Choose what each column of {name} fills. Columns that fill the same are joined, as first and last names are.</source>
+        <translation>Wählen Sie, was jede Spalte von {name} füllt. Spalten, die dasselbe füllen, werden zusammengefügt, wie Vor- und Nachnamen.</translation>
+    </message>
+    <message>
+        <source>The first is: {says}</source>
+        <translation>Der erste ist: {says}</translation>
     </message>
     <message>
         <source>how it is etched: a usual way or one of your own by its name, or a file (docs/formats.md); the workshop&apos;s cream&apos;s if left out</source>
         <translation>wie geätzt wird: eine übliche oder eine eigene Art mit ihrem Namen, oder eine Datei (docs/formats.md); ohne Angabe die der Creme der Werkstatt</translation>
     </message>
     <message>
-        <source>a list of names, CSV or text: each row is a stencil of its own</source>
-        <translation>eine Liste von Namen, CSV oder Text: jede Zeile ist eine eigene Schablone</translation>
+        <source>a list of names, a spreadsheet (XLSX, ODS), CSV or text: each row is a stencil of its own</source>
+        <translation>eine Liste von Namen, Tabelle (XLSX, ODS), CSV oder Text: Jede Zeile ist eine eigene Schablone</translation>
     </message>
     <message>
         <source>how large the rows of names are: capitals alike, each as wide as --width, or capitals alike and long ones narrowed by at most so many percent</source>
@@ -13879,6 +13939,30 @@ Sie sagt: {licence}</translation>
     <message>
         <source>{flag} is not used without {what}</source>
         <translation>{flag} wird nicht gebraucht ohne {what}</translation>
+    </message>
+    <message>
+        <source>{called} is an old kind of spreadsheet, or locked with a password: save it without one as XLSX, ODS or CSV</source>
+        <translation>{called} ist eine Tabelle alter Art oder mit einem Passwort gesperrt: Sichern Sie sie ohne Passwort als XLSX, ODS oder CSV</translation>
+    </message>
+    <message>
+        <source>{called} is damaged or no spreadsheet that can be read: save it anew, or as CSV</source>
+        <translation>{called} ist beschädigt oder keine Tabelle, die gelesen werden kann: Sichern Sie sie neu oder als CSV</translation>
+    </message>
+    <message>
+        <source>{called} holds too much to be a list: leave in it what is wanted, or save it as CSV</source>
+        <translation>{called} enthält zu viel für eine Liste: Lassen Sie darin, was gebraucht wird, oder sichern Sie sie als CSV</translation>
+    </message>
+    <message>
+        <source>dates are taken as 2026-12-31: make them text in the spreadsheet to have them otherwise</source>
+        <translation>Daten werden als 2026-12-31 geschrieben: Machen Sie in der Tabelle Text daraus, um sie anders zu haben</translation>
+    </message>
+    <message numerus="yes">
+        <source>the sheet &apos;{name}&apos; is read; {n} sheets more hold something</source>
+        <comment>the sheet &apos;{name}&apos; is read; {n} sheet more holds something</comment>
+        <translation>
+            <numerusform>das Blatt &apos;{name}&apos; wird gelesen; {n} weiteres Blatt enthält etwas</numerusform>
+            <numerusform>das Blatt &apos;{name}&apos; wird gelesen; {n} weitere Blätter enthalten etwas</numerusform>
+        </translation>
     </message>
 </context>
 </TS>

@@ -7,8 +7,8 @@ from PySide6.QtWidgets import QFileDialog, QWidget
 from vitrograph.core.language import tr
 from vitrograph.core.pictures.reading import SUFFIXES
 
-DRAWINGS = (".svg", ".dxf", ".pdf", *SUFFIXES)
-LISTS = (".csv", ".txt", ".tsv")   # of names
+DRAWINGS = (".svg", ".svgz", ".dxf", ".pdf", ".ai", *SUFFIXES)
+LISTS = (".csv", ".xlsx", ".ods", ".txt", ".tsv")
 
 
 def pick_picture(parent: QWidget, title: str) -> Path | None:

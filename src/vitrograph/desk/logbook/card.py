@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtWidgets import QFileDialog, QWidget
+from PySide6.QtWidgets import QWidget
 from shapely import union_all
 
 from vitrograph.core.errors import LogbookError
@@ -19,7 +19,7 @@ from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.card import StationCard
 from vitrograph.desk.kit.fields import button, in_a_row, label
 from vitrograph.desk.kit.findings_list import FindingList
-from vitrograph.desk.kit.picking import pick_picture
+from vitrograph.desk.kit.picking import LISTS, globs, pick, pick_picture
 from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.logbook.advising import Advising
 from vitrograph.desk.logbook.ahead import Ahead
@@ -295,9 +295,9 @@ class LogbookCard(StationCard):
         self.listing.begin(lambda: write, tr("writing {name}", name=path.name))
 
     def _choose_list(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, tr("Take over entries"), "", tr("Lists (*.csv *.json)"))
-        if path:
-            self.take_list(Path(path))
+        path = pick(self, tr("Take over entries"), tr("Lists ({endings})", endings=globs((*LISTS, ".json"))))
+        if path is not None:
+            self.take_list(path)
 
     def take_list(self, path: Path) -> None:
         """Take over the entries of a file in the background, all or none, or say what is wrong with it."""

@@ -21,7 +21,8 @@ from vitrograph.core.job.pieces import with_mends
 from vitrograph.core.language import tr
 from vitrograph.core.solving import End, size_line, solved_factor
 from vitrograph.core.stencil import mend_all
-from vitrograph.core.storing.names_file import Listed, names_of, read_names, text_of
+from vitrograph.core.storing.headings import Columns, Table, is_unsure
+from vitrograph.core.storing.names_file import Listed, names_in, open_table, text_of, typed_table
 from vitrograph.core.storing.whole import write_whole
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.background import BackgroundTask
@@ -31,6 +32,7 @@ from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.picking import LISTS, globs, pick
 from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.kit.wrapping import Wrapping
+from vitrograph.desk.order.columns_window import ColumnsWindow
 from vitrograph.desk.order.names_table import NamesTable
 from vitrograph.desk.order.row_panel import RowPanel
 from vitrograph.desk.order.rule_panel import RulePanel
@@ -68,8 +70,8 @@ class NamesWindow(QDialog):
 
     def _lay_out(self) -> None:
         to_all = [self._button(name, says, tip, work) for name, says, tip, work in (    # done to the list as a whole
-                ("readNames", tr("Read a list"), tr("CSV from a spreadsheet, or a text file with a name on each line"),
-                 self._choose_read),
+                ("readNames", tr("Read a list"),
+                 tr("a spreadsheet (XLSX, ODS), CSV, or a text file with a name on each line"), self._choose_read),
                 ("pasteNames", tr("Paste"), tr("names or cells that were copied elsewhere"), self.paste),
                 ("writeNames", tr("Write the list"), tr("as CSV"), self._choose_write),
                 ("addName", tr("Add a name"), "", self.add),
@@ -158,8 +160,22 @@ class NamesWindow(QDialog):
         self.refresh()
 
     def read(self, path: Path) -> None:
-        """Read a list from a file."""
-        self.take(tr("Read a list"), lambda: read_names(path, self.bench.pieces.piece.artwork))
+        """Read a list from a file; where its headings are not all known, ask what its columns fill."""
+        def look() -> None:
+            artwork = self.bench.pieces.piece.artwork
+            table = open_table(path, artwork)
+            self._ask(tr("Read a list"), table, lambda columns: names_in(table, artwork, columns))
+
+        self.bench.attempt(look)
+
+    def _ask(self, label: str, table: Table, read: Callable[[Columns | None], Listed]) -> None:
+        artwork = self.bench.pieces.piece.artwork
+        if not is_unsure(table, artwork):
+            self.take(label, lambda: read(None))
+            return
+        window = ColumnsWindow(table, artwork, self)
+        window.chosen.connect(lambda columns: self.take(label, lambda: read(columns)))
+        window.open()
 
     def paste(self) -> None:
         """Add what is on the clipboard to the list."""
@@ -167,8 +183,11 @@ class NamesWindow(QDialog):
 
     def paste_text(self, text: str) -> None:
         """Add names or cells to the list; with columns of their own they take the list's place."""
-        def read() -> Listed:
-            listed = names_of(text, self.bench.pieces.piece.artwork)
+        artwork = self.bench.pieces.piece.artwork
+        table = typed_table(text, artwork)
+
+        def read(columns: Columns | None) -> Listed:
+            listed = names_in(table, artwork, columns)
             mine = self.names
             if not mine.rows or mine.columns != listed.names.columns:
                 return listed
@@ -176,7 +195,7 @@ class NamesWindow(QDialog):
             more = tuple(replace(row, key=key + row.key) for row in listed.names.rows)
             return Listed(replace(mine, rows=(*mine.rows, *more)), listed.notes)
 
-        self.take(tr("Paste names"), read)
+        self._ask(tr("Paste names"), table, read)
 
     def add(self) -> None:
         """A row more, to be typed into."""
