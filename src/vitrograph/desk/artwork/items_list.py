@@ -2,6 +2,7 @@
 
 from math import hypot
 from pathlib import Path
+from typing import NamedTuple
 
 from PySide6.QtCore import QItemSelectionModel, Qt, Signal
 from PySide6.QtWidgets import QAbstractItemView, QInputDialog, QListWidget, QListWidgetItem, QMenu, QVBoxLayout, QWidget
@@ -195,18 +196,25 @@ class ItemsList(QWidget):
 
         It is read and tried off the GUI thread, for the piece that is in hand now. Of several pages one is asked for.
         """
-        if (pages := pages_of(path)) > 1:
-            page, agreed = QInputDialog.getInt(self, tr("Which page"), tr(
-                "{name} has {pages} pages. Which one holds the art?", name=path.name, pages=pages), 1, 1, pages)
-            if not agreed:
-                return
-            path = path_of_page(path, page)
         self.opening.emit(path.name)
         whose = self.bench.order.id, self.bench.job.key
-        self.reading.ask(lambda: (whose, _tried(path)))
+        self.reading.ask(lambda: _Brought(*whose, path, pages) if (pages := pages_of(path)) > 1
+                         else _Brought(*whose, path, 1, _tried(path)))
 
-    def _take(self, answer: tuple[tuple[str, int], Drawing]) -> None:
-        (order_id, key), drawing = answer
+    def _ask_for_page(self, brought: "_Brought") -> None:
+        order_id, key, path, pages, _ = brought
+        page, agreed = QInputDialog.getInt(self, tr("Which page"), tr(
+            "{name} has {pages} pages. Which one holds the art?", name=path.name, pages=pages), 1, 1, pages)
+        if agreed:
+            self.reading.ask(lambda: _Brought(order_id, key, path, 1, _tried(path_of_page(path, page))))
+        else:
+            self.opened.emit()
+
+    def _take(self, brought: "_Brought") -> None:
+        order_id, key, _, _, drawing = brought
+        if drawing is None:
+            self._ask_for_page(brought)
+            return
         place = self.bench.order.place_of(key) if self.bench.order.id == order_id else None
         if place is not None:
             self.bench.take_piece(*place)                      # another may be in hand by now
@@ -240,6 +248,16 @@ def _round_the_art(item: Item, art: Art) -> Item:
 def _new_width(results: Results) -> float:
     largest = results.assessed.reading if results.assessed is not None else None
     return _NEW_MM if largest is None else round(max(2.0, _NEW_SHARE * largest.width), 1)
+
+
+class _Brought(NamedTuple):
+    """What a file holds for a piece of an order: a drawing, or several pages of which one is to be named."""
+
+    order_id: str
+    key: int
+    path: Path
+    pages: int
+    drawing: Drawing | None = None
 
 
 def _tried(path: Path) -> Drawing:
