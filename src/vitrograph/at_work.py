@@ -1,4 +1,4 @@
-"""Working an order out without a window: what takes long says so, how far it is, and that it can be stopped."""
+"""Work without a window: what takes long says so, how far it is, and that it can be stopped."""
 
 import sys
 from collections.abc import Iterator
@@ -17,37 +17,28 @@ from vitrograph.core.units import MINUS, NARROW_SPACE
 _FIRST_S, _THEN_S = 1.5, 5.0
 
 
-def worked_out(pipeline: Pipeline, order: Order, *, quietly: bool = False) -> FinishedOrder:
-    """An order's results, told of on stderr while they are waited for; so is what is left out, if not `quietly`.
+class Step:
+    """What is being done, and how far it is."""
 
-    Raises what keeps the first piece from an answer, where none has one.
-    """
-    with _telling(len(order.places) * len(STAGES)) as step:
-        for results in pipeline.steps_of_order(order):
-            step(results.done)
-    done = results.finished()
-    if done.lacking and not quietly:
-        say_aside(done.says_lacking(order.units))
-    return done
+    def __init__(self, says: str) -> None:
+        self.says = says
 
-
-def say_aside(sentence: str) -> None:
-    """Say something on stderr, in letters that any screen has."""
-    plain = writable(sentence.replace(NARROW_SPACE, " ").replace(MINUS, "-"))
-    print(tr("vitrograph: {plain}", plain=plain), file=sys.stderr, flush=True)
+    def tell(self, says: str) -> None:
+        """Say what is done from now on."""
+        self.says = says
 
 
 @contextmanager
-def _telling(whole: int) -> Iterator["_Step"]:
-    """Say now and then how far the work is, until it ends."""
-    ended, step, begun = Event(), _Step(), perf_counter()
+def at_work(says: str) -> Iterator[Step]:
+    """Say now and then on stderr what is being done, until it ends."""
+    ended, step, begun = Event(), Step(says), perf_counter()
 
     def tell() -> None:
         wait = _FIRST_S
         while not ended.wait(wait):
             wait = _THEN_S
-            print(tr("vitrograph: at work for {perf_counter:.0f} s, {done} % done (Ctrl+C stops it)",
-                     perf_counter=perf_counter() - begun, done=100 * step.done // whole), file=sys.stderr, flush=True)
+            say_aside(tr("at work for {seconds:.0f} s, {says} (Ctrl+C stops it)", seconds=perf_counter() - begun,
+                         says=step.says))
 
     teller = Thread(target=tell, daemon=True)
     teller.start()
@@ -58,10 +49,22 @@ def _telling(whole: int) -> Iterator["_Step"]:
         teller.join()
 
 
-class _Step:
-    """How many stages are done."""
+def worked_out(pipeline: Pipeline, order: Order, *, quietly: bool = False) -> FinishedOrder:
+    """An order's results, told of on stderr while they are waited for; so is what is left out, if not `quietly`.
 
-    done = 0
+    Raises what keeps the first piece from an answer, where none has one.
+    """
+    whole = len(order.places) * len(STAGES)
+    with at_work(tr("{done} % done", done=0)) as step:
+        for results in pipeline.steps_of_order(order):
+            step.tell(tr("{done} % done", done=100 * results.done // whole))
+    done = results.finished()
+    if done.lacking and not quietly:
+        say_aside(done.says_lacking(order.units))
+    return done
 
-    def __call__(self, done: int) -> None:
-        self.done = done
+
+def say_aside(sentence: str) -> None:
+    """Say something on stderr, in letters that any screen has."""
+    plain = writable(sentence.replace(NARROW_SPACE, " ").replace(MINUS, "-"))
+    print(tr("vitrograph: {plain}", plain=plain), file=sys.stderr, flush=True)

@@ -16,7 +16,7 @@ from pathlib import Path
 from typing import Any, NoReturn, get_args
 
 from vitrograph import __version__
-from vitrograph.at_work import say_aside, worked_out
+from vitrograph.at_work import at_work, say_aside, worked_out
 from vitrograph.core.demo import DemoName
 from vitrograph.core.errors import VitrographError
 from vitrograph.core.export import (
@@ -33,6 +33,7 @@ from vitrograph.core.export import (
 )
 from vitrograph.core.faults import told
 from vitrograph.core.findings import Level
+from vitrograph.core.job import Order
 from vitrograph.core.job.pieces import with_mends
 from vitrograph.core.language import tr, tr_later
 from vitrograph.core.paper import PaperName
@@ -71,6 +72,7 @@ _IS = {
     "packet": tr("the work packet, for the bench"),
 }
 _SAID_MOST = 200                   # letters
+_WRITING = tr("laying it on film and writing it down")
 
 
 _PARSERS = tuple((words, re.compile(re.sub(r"\\{(\w+)\\}", r"(?P<\1>.+?)", re.escape(words)))) for words in (
@@ -259,14 +261,17 @@ def _code_of(done: FinishedOrder) -> int:
 
 def _plan(options: argparse.Namespace) -> int:
     done = _finished(options)
-    print(json.dumps(plan_of(done), indent=1, ensure_ascii=False) if options.json else "\n".join(summary_lines(done)))
+    with at_work(_WRITING):
+        lines = [json.dumps(plan_of(done), indent=1, ensure_ascii=False)] if options.json else summary_lines(done)
+    print("\n".join(lines))
     return _code_of(done)
 
 
 def _check(options: argparse.Namespace) -> int:
     done = _finished(options, quietly=True)
     found = [(f"{piece.job.name}: ", one) for piece in done.pieces for one in piece.findings()]
-    found += [("", one) for one in done.cut.findings]
+    with at_work(_WRITING):
+        found += [("", one) for one in done.cut.findings]
     for name, one in found:
         whose = name if len(done.pieces) > 1 else ""
         print(f"{word_of(one.level.value)}: {whose}{in_words(one.says, done.order.units)} ({one.code.value})")
@@ -289,13 +294,14 @@ def _export(options: argparse.Namespace) -> int:
     pieces = done.pieces
     if options.piece is not None:
         pieces = done.called(options.piece)
-    for kind, path in wanted.items():
-        if kind in PATTERNS:
-            paper = options.page or owned_here().house.paper
-            contents = [patterns_pdf(kind, done, pieces, paper, mirrored=options.mirror)]
-        else:
-            contents = written_as(kind, done, pieces)
-        write_numbered(path, contents)
+    with at_work(_WRITING) as step:
+        for kind, path in wanted.items():
+            if kind in PATTERNS:
+                paper = options.page or owned_here().house.paper
+                contents = [patterns_pdf(kind, done, pieces, paper, mirrored=options.mirror, told=step.tell)]
+            else:
+                contents = written_as(kind, done, pieces)
+            write_numbered(path, contents)
     return _code_of(done)
 
 
@@ -308,17 +314,28 @@ def _quick(options: argparse.Namespace) -> int:
     done = worked_out(pipeline, order, quietly=options.mend)
     lines: list[str] = []
     if options.mend:
-        for piece, (at, row) in zip(done.pieces, done.places, strict=True):
-            proposal = mend_all(piece.sheet, piece.job.stencil)
-            order = with_mends(order, at, row, proposal.mends)
-            whose = f"{piece.job.name}, " if len(done.pieces) > 1 else ""
-            lines.append(tr("  {whose}mended: {says}", whose=whose, says=proposal.says.words(order.units)))
+        order, lines = _mended(done)
         done = worked_out(pipeline, order)
-    written = write_files(done, options.out, owned_here().house.paper)
+    with at_work(_WRITING) as step:
+        written = write_files(done, options.out, owned_here().house.paper, step.tell)
+        lines = [*summary_lines(done), *lines]
     if left := says_left(options.out, written):
         say_aside(left)
-    print("\n".join([*summary_lines(done), *lines]))
+    print("\n".join(lines))
     return _code_of(done)
+
+
+def _mended(done: FinishedOrder) -> tuple[Order, list[str]]:
+    """The order with all that is mended in its pieces, and a line of each."""
+    order, lines, many = done.order, [], len(done.pieces)
+    with at_work(tr("mending")) as step:
+        for number, (piece, (at, row)) in enumerate(zip(done.pieces, done.places, strict=True)):
+            step.tell(tr("mending, {done} of {many} done", done=number, many=many))
+            proposal = mend_all(piece.sheet, piece.job.stencil)
+            order = with_mends(order, at, row, proposal.mends)
+            whose = f"{piece.job.name}, " if many > 1 else ""
+            lines.append(tr("  {whose}mended: {says}", whose=whose, says=proposal.says.words(order.units)))
+    return order, lines
 
 
 def _join_negatives(words: list[str]) -> list[str]:

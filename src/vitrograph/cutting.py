@@ -11,7 +11,7 @@ from typing import Any
 
 from msgspec.structs import replace
 
-from vitrograph.at_work import say_aside, worked_out
+from vitrograph.at_work import at_work, say_aside, worked_out
 from vitrograph.core.cut import CutWork, closer
 from vitrograph.core.cut.ladder import forces_in, ladder, ladder_hpgl, ladder_mm
 from vitrograph.core.errors import CutterError, VitrographError
@@ -80,7 +80,8 @@ def _nest(options: argparse.Namespace) -> int:
         raise VitrographError(tr("--seconds: a whole number from 1 to 3600 was wanted, got '{seconds}'",
                                  seconds=options.seconds[:20]))
     order, done = _finished(options.order)
-    before = done.cut.bed
+    with at_work(tr("laying it on film")):
+        before = done.cut.bed
     last = monotonic()
 
     def told(length: float) -> None:
@@ -107,7 +108,8 @@ def _cut(options: argparse.Namespace) -> int:
     from vitrograph.devices.ports import open_port
 
     order, done = _finished(options.order)
-    runs = (done.cut if options.again is None else _again(done, options.again)).runs
+    with at_work(tr("laying it on film")):
+        runs = (done.cut if options.again is None else _again(done, options.again)).runs
     number = parse_whole(options.film, len(runs), 1)
     if number is None:
         raise VitrographError(tr("--film: a number from 1 to {runs} was wanted, got '{film}'", runs=len(runs),

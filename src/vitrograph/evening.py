@@ -4,7 +4,7 @@ import argparse
 import json
 from typing import Any
 
-from vitrograph.at_work import worked_out
+from vitrograph.at_work import at_work, worked_out
 from vitrograph.core.etch import OwnTimes, lines_of
 from vitrograph.core.language import tr
 from vitrograph.core.logbook import Logbook, Makings, default_path
@@ -40,7 +40,8 @@ def _run(options: argparse.Namespace) -> int:
     if options.calm is not None:
         order = order.changed(etch__calm=up_to("--calm", options.calm, 1))
     done = worked_out(Pipeline(), order).by(_own_times(Makings(Logbook(default_path()))))
-    evening = done.evening                                     # what is too much for one is refused here
+    with at_work(tr("planning the evening")):
+        evening = done.evening                                 # what is too much for one is refused here
     if options.json:
         told = {"order": order.name, "recipe": order.etch.recipe.name, "clock": order.etch.recipe.clock,
                 "hands": evening.hands, **evening_json(done),

@@ -153,6 +153,14 @@ def test_pinned_stencils_stay_and_the_rest_goes_round_them():
 CHOICES = CutChoices()
 
 
+def test_where_hundreds_wait_the_small_ones_fill_the_gaps_and_only_a_few_are_kept_drawn():
+    large = [box(0, 0, 130 - k / 100, 130) for k in range(60)]
+    film, stamps, looked = Film(320.0, 300.0, 5.0, 12.0), {}, []
+    laid, rest = nested(parts(*large, box(0, 0, 20, 20), box(0, 0, 18, 18)), film, (), lambda: looked.append(1), stamps)
+    assert {one.part.key for one in laid} == {1, 2, 3, 4, 61, 62} and len(rest) == 56 and lies_well(laid, film)
+    assert len(stamps) <= 20 and len(looked) < 40, "neither memory nor time is theirs that have no room"
+
+
 def test_a_jug_and_four_mugs_go_on_one_sheet_and_what_is_left_is_told():
     bed = bed_of(parts(box(0, 0, 100, 120)) + [Part(9, 0, k, fan(110, 50, 0.9), "mug") for k in range(4)], CHOICES)
     (sheet,) = bed.sheets

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QLabel, QLineEdit, QMes
 
 from hands import click
 from specimens import star_job
+from vitrograph.core.demo import open_night
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.desk.kit.ask_bar import AskBar
@@ -86,6 +87,25 @@ def test_the_files_of_another_order_are_not_written_over_without_a_word(open_des
         desk.qtbot.waitUntil(lambda: not desk.shell.files.writing.busy, timeout=15000)
         assert desk.says("message").startswith("Written into ")
     assert load_order(tmp_path / "job.vitro").id == "a test's"
+
+
+def test_writing_says_how_far_it_is_and_when_stopped_writes_nothing(open_desk, tmp_path, monkeypatch):
+    monkeypatch.setattr("vitrograph.desk.files._MOMENT_S", 0.0)
+    desk = open_desk(open_night())
+    files, said = desk.shell.files, []
+    desk.qtbot.waitUntil(lambda: all(one.complete for one in desk.bench.order_results.pieces), timeout=60_000)
+    files._wrote.connect(said.append)
+    files.write_files(tmp_path / "night")
+    desk.qtbot.waitUntil(lambda: any("drawing the packet, " in says for says in said), timeout=60_000)
+    assert desk.find(QWidget, "askBar").findChild(QLabel).text().startswith("writing into night: ")
+    click(desk.shell, "stopWriting")
+    desk.qtbot.waitUntil(lambda: not files.writing.busy, timeout=60_000)
+    assert desk.says("message") == "Writing is stopped: nothing was written" and not (tmp_path / "night").exists()
+    files.write_packet(tmp_path / "packet.pdf")
+    desk.qtbot.waitUntil(lambda: not files.writing.busy, timeout=60_000)
+    assert desk.says("message") == f"Written into {tmp_path.name}: packet.pdf" and (tmp_path / "packet.pdf").exists()
+    assert said[-1] == "writing packet.pdf: writing the files"
+    desk.qtbot.waitUntil(lambda: not desk.shell.findChildren(AskBar), timeout=5000)
 
 
 def test_a_copy_is_an_order_of_its_own_and_steps_that_are_done_are_asked_about(open_desk, tmp_path):

@@ -27,6 +27,8 @@ from vitrograph.core.telling.plan_json import plan_of
 from vitrograph.core.transfer import Surroundings, collar_of
 from vitrograph.core.units import NARROW_SPACE, Unit
 
+Told = Callable[[str], None]       # how far something is
+
 
 class Writer(Struct, frozen=True):
     """A kind of file: its name, its ending, the station that offers it, and how a finished piece is written as one."""
@@ -85,14 +87,21 @@ def plan_json_of(done: FinishedOrder) -> bytes:
     return (json.dumps(plan_of(done), indent=1, ensure_ascii=False) + "\n").encode("utf-8")
 
 
-def write_files(done: FinishedOrder, folder: Path, paper: PaperName = "A4") -> tuple[Path, ...]:
+def write_files(
+    done: FinishedOrder, folder: Path, paper: PaperName = "A4", told: Told = lambda _says: None
+) -> tuple[Path, ...]:
     """Write every file of an order, its packet, and the order itself, into a folder that is made if need be.
 
-    Raises OrderFileError.
+    `told` is given how far that is; what it raises ends it before anything is written. Raises OrderFileError.
     """
-    contents = {PACKET: packet_pdf(done, paper)}
-    contents |= {name: write() for name, write in _contents(done).items()}
-    contents[PLAN] = plan_json_of(done)
+    plan = plan_json_of(done)                                  # the most memory, and before there is anything to keep
+    contents = {PACKET: patterns_pdf("packet", done, done.pieces, paper, told=told)}
+    writers = _contents(done)
+    for number, (name, write) in enumerate(writers.items()):
+        told(tr("making the files, {number} of {many} done", number=number, many=len(writers)))
+        contents[name] = write()
+    contents[PLAN] = plan
+    told(tr("writing the files"))
     try:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
@@ -133,14 +142,18 @@ def written_as(kind: str, done: FinishedOrder, pieces: Sequence[FinishedPiece]) 
 
 
 def patterns_pdf(
-    kind: str, done: FinishedOrder, pieces: Sequence[FinishedPiece], paper: PaperName, *, mirrored: bool = False
+    kind: str, done: FinishedOrder, pieces: Sequence[FinishedPiece], paper: PaperName, *, mirrored: bool = False,
+    told: Told = lambda _says: None
 ) -> bytes:
     """All pieces on the printer's own paper: `tiles` at true size as they are seen, `knife` as lines to follow.
 
-    `packet` is the whole packet to work from; of some pieces, as if there were no others.
+    `packet` is the whole packet to work from; of some pieces, as if there were no others. `told` is given how far that
+    is.
     """
     if kind == "packet":
-        return packet_pdf(done.only(pieces), paper)
+        told(tr("laying it on film"))
+        return packet_pdf(done.only(pieces), paper, lambda drawn: told(
+            tr("drawing the packet, {drawn} of {many} done", drawn=drawn, many=len(pieces))))
     if kind == "tiles":
         patterns = [stencil_pattern(piece.sheet, piece.job.name, done.order.units) for piece in pieces]
     else:

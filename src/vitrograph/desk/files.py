@@ -3,13 +3,15 @@
 from collections.abc import Callable
 from functools import cached_property, partial
 from pathlib import Path
+from threading import Event
+from time import monotonic
 from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import QFileDialog, QWidget
 
-from vitrograph.core.errors import OrderFileError
+from vitrograph.core.errors import Cancelled, OrderFileError
 from vitrograph.core.job import Order, new_id
 from vitrograph.core.language import tr
 from vitrograph.core.results import FinishedOrder
@@ -21,16 +23,20 @@ from vitrograph.desk.bench.file_task import FileTask
 from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.greeting import Greeting
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
+from vitrograph.desk.kit.far_bar import FarBar
 from vitrograph.desk.kit.saving import ask_place
 
 if TYPE_CHECKING:
+    from vitrograph.core.export import Told
     from vitrograph.core.paper import PaperName
     from vitrograph.desk.printing import Printing, Recording
 
 _ORDERS = tr("Orders (*.vitro)")
+_MOMENT_S = 0.5                    # after which it is told how far writing is
 
 
-def _written(path: Path, content: bytes) -> tuple[Path, ...]:
+def _written(path: Path, content: bytes, told: "Told") -> tuple[Path, ...]:
+    told(tr("writing the files"))
     write_whole(path, content)
     return (path,)
 
@@ -52,17 +58,22 @@ class Files(Greeting):
 
     placed = Signal()
     saved = Signal()
+    _wrote = Signal(str)           # how far, from the thread that writes
 
     def __init__(self, window: QWidget, bench: Bench, recovery: Recovery | None) -> None:
         super().__init__(window, bench, recovery)
         self._window = window
         self._held: Path | None = None
-        self._printed: AskBar | None = None                    # what says how far the printing is
         self._stamp: tuple[int, int] | None = None             # of its file, as it was read or written here
         self._note()
         bench.order_changed.connect(self._look)
         self.writing = FileTask(bench, self)
         self.writing.answered.connect(self._tell_written)
+        self._writing_bar = FarBar(self._put_up, Answer("stopWriting", tr("Stop writing"), lambda: self._stop.set()))
+        self._stop = Event()                                   # the writing that is under way
+        self._wrote.connect(self._writing_bar.tell)
+        for ended in (self.writing.answered, self.writing.refused):
+            ended.connect(lambda _what: self._writing_bar.done())
 
     def _note(self) -> None:
         self._held = self.bench.path
@@ -173,8 +184,8 @@ class Files(Greeting):
     def _write_files(self, folder: Path) -> None:
         from vitrograph.core.export import says_left, write_files
 
-        def write(done: FinishedOrder, paper: "PaperName") -> tuple[tuple[Path, ...], str]:
-            paths = write_files(done, folder, paper)
+        def write(done: FinishedOrder, paper: "PaperName", told: "Told") -> tuple[tuple[Path, ...], str]:
+            paths = write_files(done, folder, paper, told)
             return paths, says_left(folder, paths)
 
         self._write(tr("writing into {name}", name=folder.name), folder, write)
@@ -183,17 +194,30 @@ class Files(Greeting):
         """Write the packet of the order in the background, or say why it cannot be."""
         from vitrograph.core.export import patterns_pdf
 
-        self._write(tr("writing {name}", name=path.name), path.parent, lambda done, paper: (_written(
-            path, patterns_pdf("packet", done, done.pieces, paper)), ""))
+        self._write(tr("writing {name}", name=path.name), path.parent, lambda done, paper, told: (_written(
+            path, patterns_pdf("packet", done, done.pieces, paper, told=told), told), ""))
 
     def _write(
-        self, says: str, folder: Path, make: "Callable[[FinishedOrder, PaperName], tuple[tuple[Path, ...], str]]"
+        self, says: str, folder: Path,
+        make: "Callable[[FinishedOrder, PaperName, Told], tuple[tuple[Path, ...], str]]"
     ) -> None:
         def prepare() -> Callable[[], object]:
             done, paper = self._finished(), self.owned().house.paper
-            return lambda: (folder, *make(done, paper))
+            self._stop = stop = Event()
+            begun = monotonic()
+
+            def told(far: str) -> None:
+                if stop.is_set():
+                    raise Cancelled(tr("writing is stopped: nothing was written"))
+                if monotonic() > begun + _MOMENT_S:
+                    self._wrote.emit(f"{says}: {far}")
+
+            return lambda: (folder, *make(done, paper, told))
 
         self.writing.begin(prepare, says)
+
+    def _put_up(self, says: str, answers: tuple[Answer, ...]) -> AskBar:
+        return self._ask(says, answers, of_order=False)
 
     def _finished(self) -> FinishedOrder:
         """The order worked out, its evening at this maker's own pace. Raises VitrographError."""
@@ -252,21 +276,10 @@ class Files(Greeting):
         made = Printing(self._window)
         made.told.connect(self.bench.told)
         made.refused.connect(self.bench.refused)
-        made.far.connect(self._tell_how_far)
+        self._printing_bar = FarBar(self._put_up, Answer("stopPrinting", tr("Stop printing"), made.stop))
+        made.far.connect(self._printing_bar.tell)
+        made.done.connect(self._printing_bar.done)
         return made
-
-    def _tell_how_far(self, says: str) -> None:
-        """Say how far the printing is, in a bar by which it can be stopped."""
-        if self._printed is None:
-            self._printed = self._ask(says, (Answer("stopPrinting", tr("Stop printing"), self.printing.stop),),
-                                      of_order=False)
-            self.printing.done.connect(self._printed_all, Qt.ConnectionType.SingleShotConnection)
-        self._printed.ask(says)
-
-    def _printed_all(self) -> None:
-        if self._printed is not None:
-            self._printed.leave()
-            self._printed = None
 
     def close_guarded(self, close: Callable[[], object]) -> bool:
         """As of all that is guarded; and a window that prints closes when that is done."""

@@ -4,10 +4,6 @@
 <context>
     <name></name>
     <message>
-        <source>vitrograph: at work for {perf_counter:.0f} s, {done} % done (Ctrl+C stops it)</source>
-        <translation>vitrograph: seit {perf_counter:.0f} s bei der Arbeit, {done} % getan (Strg+C bricht ab)</translation>
-    </message>
-    <message>
         <source>the film as it is cut, as SVG</source>
         <translation>die Folie, wie sie geschnitten wird, als SVG</translation>
     </message>
@@ -46,6 +42,10 @@
     <message>
         <source>the work packet, for the bench</source>
         <translation>die Arbeitsmappe, für die Werkbank</translation>
+    </message>
+    <message>
+        <source>laying it on film and writing it down</source>
+        <translation>es wird auf Folie gelegt und aufgeschrieben</translation>
     </message>
     <message>
         <source>the following arguments are required: {all}</source>
@@ -110,6 +110,14 @@
     <message>
         <source>the answer could not be written ({reason}): make room, or send it elsewhere</source>
         <translation>die Antwort ließ sich nicht schreiben ({reason}): Platz schaffen oder an einen anderen Ort ausgeben</translation>
+    </message>
+    <message>
+        <source>at work for {seconds:.0f} s, {says} (Ctrl+C stops it)</source>
+        <translation>seit {seconds:.0f} s bei der Arbeit, {says} (Strg+C bricht ab)</translation>
+    </message>
+    <message>
+        <source>{done} % done</source>
+        <translation>{done} % getan</translation>
     </message>
     <message>
         <source>vitrograph: {plain}</source>
@@ -226,6 +234,14 @@
     <message>
         <source>--out: a folder was wanted, and {out} is called as a file is: all files go into it, the order as {order}</source>
         <translation>--out: Hier fehlt ein Ordner, und {out} heißt wie eine Datei: Alle Dateien kommen hinein, der Auftrag als {order}</translation>
+    </message>
+    <message>
+        <source>mending</source>
+        <translation>beim Ausbessern</translation>
+    </message>
+    <message>
+        <source>mending, {done} of {many} done</source>
+        <translation>beim Ausbessern, {done} von {many} getan</translation>
     </message>
     <message>
         <source>{paths} is named twice: one file would take the other&apos;s place</source>
@@ -1698,6 +1714,14 @@
         <translation>Bild</translation>
     </message>
     <message>
+        <source>making the files, {number} of {many} done</source>
+        <translation>die Dateien entstehen, {number} von {many} getan</translation>
+    </message>
+    <message>
+        <source>writing the files</source>
+        <translation>die Dateien werden geschrieben</translation>
+    </message>
+    <message>
         <source>the folder {folder} cannot be made ({reason}): choose another</source>
         <translation>der Ordner {folder} ließ sich nicht anlegen ({reason}): einen anderen wählen</translation>
     </message>
@@ -1708,6 +1732,10 @@
             <numerusform>eine Datei dort wurde früher geschrieben und gehört nicht zu diesem Auftrag, wie er jetzt ist: {names}</numerusform>
             <numerusform>{n} Dateien dort wurden früher geschrieben und gehören nicht zu diesem Auftrag, wie er jetzt ist: {names}</numerusform>
         </translation>
+    </message>
+    <message>
+        <source>drawing the packet, {drawn} of {many} done</source>
+        <translation>die Arbeitsmappe wird gezeichnet, {drawn} von {many} getan</translation>
     </message>
     <message>
         <source> and {n} more</source>
@@ -5867,6 +5895,10 @@
         <translation>--seconds: erwartet wurde eine ganze Zahl von 1 bis 3600, nicht „{seconds}“</translation>
     </message>
     <message>
+        <source>laying it on film</source>
+        <translation>es wird auf Folie gelegt</translation>
+    </message>
+    <message>
         <source>vitrograph: {length} of this film by now (Ctrl+C stops it)</source>
         <translation>vitrograph: {length} von dieser Folie bis jetzt (Strg+C bricht ab)</translation>
     </message>
@@ -8483,6 +8515,10 @@ Sie sagt: {licence}</translation>
         <translation>Nur umsehen</translation>
     </message>
     <message>
+        <source>Stop writing</source>
+        <translation>Schreiben abbrechen</translation>
+    </message>
+    <message>
         <source>{name} cannot be read. The copy kept before its last save can.</source>
         <translation>{name} ist nicht lesbar. Die Kopie vor dem letzten Sichern schon.</translation>
     </message>
@@ -8537,6 +8573,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>writing {name}</source>
         <translation>schreibt {name}</translation>
+    </message>
+    <message>
+        <source>writing is stopped: nothing was written</source>
+        <translation>das Schreiben ist abgebrochen: Nichts wurde geschrieben</translation>
     </message>
     <message>
         <source>a picture of the glass is on the clipboard</source>
@@ -12735,6 +12775,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>time to spare before clocks; as much as it takes if left out</source>
         <translation>freie Zeit vor Uhren; ohne Angabe so viel wie nötig</translation>
+    </message>
+    <message>
+        <source>planning the evening</source>
+        <translation>der Abend wird geplant</translation>
     </message>
     <message>
         <source>what lengths are told in, and typed in where no unit stands by them</source>

@@ -5,13 +5,14 @@ where the correlation of the two is nothing, told for all places at once by the 
 than the gap have a point within half of it of both, and so a cell in common: no place that is told can be too near.
 """
 
+from bisect import bisect_left
 from collections.abc import Callable, Iterable, Sequence
 from functools import cached_property
 from math import ceil, cos, pi, sin
 
 import numpy as np
 import shapely
-from msgspec import Struct
+from msgspec import Struct, field
 from numpy.typing import NDArray
 from shapely.geometry import Polygon
 
@@ -22,6 +23,8 @@ from vitrograph.core.language import tr
 _LETTERS = 24                      # of a name that is written on its stencil
 _CELLS = 150_000                   # of the raster of a sheet, about
 _FINEST = 1.5                      # mm: the least cell
+_MISSES = 8                        # parts in a row that have no room, after which one that has is looked for
+_STAMPS = 16                       # parts whose cells are kept, a few MB each
 _OUTLINE_MM = 0.02                 # how much a shape's outline is simplified before it is laid
 TURNS: dict[Turning, tuple[float, ...]] = {
     "free": tuple(pi * k / 6 for k in range(-5, 7)), "quarter": tuple(pi * k / 2 for k in range(-1, 3)), "none": (0.0,)}
@@ -148,23 +151,27 @@ def nested(
     """Lay parts on one sheet about those that are pinned, the largest first; those laid, and those without a place.
 
     Of all places the one that leaves the least length in use is taken, then the one nearest to the side. `stamps` are
-    kept from one sheet to the next.
+    kept from one sheet to the next. Where many wait, a smaller part is taken to have room wherever a larger one has.
     """
     raster = _Raster.of(film)
     for one in pinned:
         raster.cover(one.shape)
+    filling = _Filling(raster, {} if stamps is None else stamps, still_wanted)
+    waiting = sorted(parts, key=lambda part: -part.rough.area)
     laid, rest = list(pinned), []
-    known: Stamps = {} if stamps is None else stamps
-    for part in sorted(parts, key=lambda part: -part.rough.area):
-        still_wanted()
-        told = film, part.rough.wkb                            # copies are turned and drawn once
-        if told not in known:
-            known[told] = [raster.stamp(part.rough, turn) for turn in TURNS[film.turning]]
-        placed = raster.place(known[told])
-        if placed is None:
-            rest.append(part)
+    at = missed = 0
+    while at < len(waiting):
+        if missed >= _MISSES:                                  # of hundreds that wait nearly all are too large by now
+            first = bisect_left(waiting, True, lo=at, key=filling.fits)
+            rest += waiting[at:first]
+            at, missed = first, 0
+            continue
+        part = waiting[at]
+        if spot := filling.place(part):
+            laid.append(Laid(part, spot))
         else:
-            laid.append(Laid(part, placed))
+            rest.append(part)
+        at, missed = at + 1, 0 if spot else missed + 1
     return laid, rest
 
 
@@ -179,6 +186,40 @@ class _Stamp(Struct, frozen=True, eq=False):
 
 
 Stamps = dict[tuple[Film, bytes], list[_Stamp]]
+
+
+class _Filling(Struct, eq=False):
+    """A sheet that is filled; copies of a part are turned and drawn once, and have no room where one has none."""
+
+    raster: "_Raster"
+    stamps: Stamps
+    still_wanted: Callable[[], None]
+    refused: set[bytes] = field(default_factory=set)
+
+    def place(self, part: Part) -> Spot | None:
+        """Lay a part in its best place; None where there is no room."""
+        found = self._found(part)
+        return None if found is None else self.raster.take(*found)
+
+    def fits(self, part: Part) -> bool:
+        """Whether there is room for a part."""
+        return self._found(part) is not None
+
+    def _found(self, part: Part) -> "tuple[_Stamp, tuple[int, int]] | None":
+        self.still_wanted()
+        shape = part.rough.wkb
+        if shape in self.refused:
+            return None
+        told = self.raster.film, shape
+        stamps = self.stamps.pop(told, None) or [self.raster.stamp(part.rough, turn)
+                                                 for turn in TURNS[self.raster.film.turning]]
+        self.stamps[told] = stamps                             # the last that are used are kept
+        if len(self.stamps) > _STAMPS:
+            del self.stamps[next(iter(self.stamps))]
+        found = self.raster.find(stamps)
+        if found is None:
+            self.refused.add(shape)
+        return found
 
 
 class _Raster(Struct, eq=False, dict=True):
@@ -237,8 +278,8 @@ class _Raster(Struct, eq=False, dict=True):
         long, wide = self.taken.shape
         return next_fast_len(long, real=True), next_fast_len(wide, real=True)
 
-    def place(self, stamps: Sequence[_Stamp]) -> Spot | None:
-        """The best place for a shape, in any of its turns; it is taken. None where there is no room."""
+    def find(self, stamps: Sequence[_Stamp]) -> tuple[_Stamp, tuple[int, int]] | None:
+        """The best place for a shape, in any of its turns, and its first cell. None where there is no room."""
         from scipy.fft import rfft2
 
         spectrum = rfft2(self.taken.astype(float), self._padded)
@@ -249,9 +290,11 @@ class _Raster(Struct, eq=False, dict=True):
                 reach, side = at[0] * self.cell + stamp.reach, at[1] * self.cell
                 if best is None or (reach, side) < (best[0] - 1e-9, best[1]):
                     best = reach, side, stamp, at
-        if best is None:
-            return None
-        stamp, (row, column) = best[2], best[3]
+        return None if best is None else best[2:]
+
+    def take(self, stamp: _Stamp, at: tuple[int, int]) -> Spot:
+        """Take the cells of a shape from one on; where it lies so."""
+        row, column = at
         long, wide = stamp.cells.shape
         self.taken[row: row + long, column: column + wide] |= stamp.cells
         return Spot(self._origin + row * self.cell + stamp.at[0], self._origin + column * self.cell + stamp.at[1],

@@ -1,8 +1,8 @@
 """The packet's pages, in the order of the work: cover, cut, weeding, placing, masking, etch, and a log to fill in."""
 
 import io
-from collections.abc import Hashable, Iterator
-from itertools import groupby
+from collections.abc import Callable, Hashable, Iterator
+from itertools import count, groupby
 from typing import Any
 
 from vitrograph.core.errors import VitrographError
@@ -26,27 +26,34 @@ _BED_MM = 90.0                     # tall, at most
 _MOST_WATCHED = 3                  # findings that the cover names of a piece
 
 
-def packet_pdf(done: FinishedOrder, paper: PaperName) -> bytes:
-    """All of an order as one document of A4 or Letter pages, patterns at true size (ISO 32000: 72 pt to the inch)."""
+def packet_pdf(done: FinishedOrder, paper: PaperName, told: Callable[[int], None] = lambda _drawn: None) -> bytes:
+    """All of an order as one document of A4 or Letter pages, patterns at true size (ISO 32000: 72 pt to the inch).
+
+    `told` is given how many pieces are drawn, and may end it by what it raises.
+    """
     from reportlab.pdfgen.canvas import Canvas
 
     out = io.BytesIO()
     canvas = Canvas(out, invariant=True)
     canvas.setTitle(tr("{name}: packet", name=done.order.name))
     canvas.setCreator("Vitrograph")
-    draw_packet(canvas, done, paper)
+    draw_packet(canvas, done, paper, told)
     canvas.save()
     return out.getvalue()
 
 
-def draw_packet(canvas: Any, done: FinishedOrder, paper: PaperName) -> None:
+def draw_packet(
+    canvas: Any, done: FinishedOrder, paper: PaperName, told: Callable[[int], None] = lambda _drawn: None
+) -> None:
     """Draw the packet on anything that draws like a PDF's canvas."""
     book = Book(canvas, paper, done.order.units, done.order.name)
     _cover(book, done)
     cut_pages(book, done)
     hung: Hung = {}
+    drawn = count()
     for pieces in of_one_list(done):
         for piece in pieces:
+            told(next(drawn))
             weeding_pages(book, piece)
         placing_pages(book, pieces, hung)
     evening_pages(book, done)
