@@ -1160,6 +1160,10 @@
         <translation>Abend: {makespan}, höchstens {at_once} zugleich unter Creme, {late:.1f} von 100 Gläsern an einer Uhr zu spät, wenn die Hände langsam sind</translation>
     </message>
     <message>
+        <source>  done: the first glass after {first}, half of them after {half}</source>
+        <translation>  fertig: das erste Glas nach {first}, die Hälfte nach {half}</translation>
+    </message>
+    <message>
         <source>  cream: {grams} laid on in all, {grams2} at once, {grams3} used up ({how}){cost}</source>
         <translation>  Creme: {grams} im Ganzen aufgetragen, {grams2} zugleich, {grams3} verbraucht ({how}){cost}</translation>
     </message>
@@ -8077,6 +8081,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source> for {cost:.2f}</source>
         <translation> für {cost:.2f}</translation>
+    </message>
+    <message>
+        <source>The first is done after {first}, half of them after {half}.</source>
+        <translation>Das erste ist nach {first} fertig, die Hälfte nach {half}.</translation>
     </message>
     <message numerus="yes">
         <source>{n} glasses, one pair of hands: {time}, mostly {low} to {high}. At most {at_once} under cream at once.</source>

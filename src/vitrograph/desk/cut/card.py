@@ -155,7 +155,7 @@ class CutCard(StationCard):
 
             return write
 
-        self.writing.begin(prepare)
+        self.writing.begin(prepare, tr("writing {name}", name=path.name))
 
     def _contents(self, kind: str) -> Callable[[], list[bytes]]:
         """What makes the files' contents of the order as it is now. Raises VitrographError where that is not known."""

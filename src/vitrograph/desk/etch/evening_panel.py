@@ -156,10 +156,14 @@ def _plan_words(evening: EveningPlan) -> str:
     low, high = evening.plan.risk.ends[0], evening.plan.risk.ends[2]
     cost = tr(", {share:.1f} % of a full pot", share=100 * need.share) if need.share else ""
     cost += tr(" for {cost:.2f}", cost=need.cost) if need.cost else ""
+    ends = plan.ends
+    done = [tr("The first is done after {first}, half of them after {half}.", first=in_hours(ends[0]),
+               half=in_hours(ends[(len(ends) - 1) // 2]))] if many > 1 else []
     return "\n".join((
         tr("{n} glasses, one pair of hands: {time}, mostly {low} to {high}. At most {at_once} under cream at once.",
            "{n} glass, one pair of hands: {time}, mostly {low} to {high}. At most {at_once} under cream at once.",
            n=many, time=in_hours(plan.makespan), low=in_hours(low), high=in_hours(high), at_once=plan.at_once),
+        *done,
         tr("Cream: {at_once} on glass at once, {used} used up{cost} ({how}).", at_once=grams(need.at_once),
            used=grams(need.used), cost=cost, how=how),
         f"{capital(evening.hands)}."))

@@ -107,6 +107,12 @@ class Evening(Struct, frozen=True):
         return tuple(slot for slot in self.slots if slot.glass == glass)
 
     @property
+    def ends(self) -> tuple[float, ...]:
+        """When each glass that has anything to do is done, in order of time."""
+        last = {slot.glass: slot.end for slot in self.slots}
+        return tuple(sorted(last.values()))
+
+    @property
     def at_once(self) -> int:
         """How many glasses wait for a timed task at the same time, at most."""
         edges = []
