@@ -97,7 +97,7 @@ def test_writing_says_how_far_it_is_and_when_stopped_writes_nothing(open_desk, t
     files._wrote.connect(said.append)
     files.write_files(tmp_path / "night")
     desk.qtbot.waitUntil(lambda: any("drawing the packet, " in says for says in said), timeout=60_000)
-    assert desk.find(QWidget, "askBar").findChild(QLabel).text().startswith("writing into night: ")
+    assert desk.find(QWidget, "askBar").findChild(QLabel).text().startswith("Writing into night: ")
     click(desk.shell, "stopWriting")
     desk.qtbot.waitUntil(lambda: not files.writing.busy, timeout=60_000)
     assert desk.says("message") == "Writing is stopped: nothing was written" and not (tmp_path / "night").exists()

@@ -13177,8 +13177,8 @@ Sie sagt: {licence}</translation>
         <translation>Abbrechen</translation>
     </message>
     <message>
-        <source>Choose what each column of {name} fills. Columns that fill the same are joined, as first and last names are.</source>
-        <translation>Wählen Sie, was jede Spalte von {name} füllt. Spalten, die dasselbe füllen, werden zusammengefügt, wie Vor- und Nachnamen.</translation>
+        <source>Choose what each column of “{name}” fills. Columns that fill the same are joined, as first and last names are.</source>
+        <translation>Wählen Sie, was jede Spalte von „{name}“ füllt. Spalten, die dasselbe füllen, werden zusammengefügt, wie Vor- und Nachnamen.</translation>
     </message>
     <message>
         <source>The first is: {says}</source>

@@ -2,6 +2,7 @@
 
 from collections.abc import Callable
 
+from vitrograph.core.language import capital
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 
 PutUp = Callable[[str, tuple[Answer, ...]], AskBar]
@@ -17,8 +18,8 @@ class FarBar:
     def tell(self, says: str) -> None:
         """Say how far it is."""
         if self._bar is None:
-            self._bar = self._put_up(says, (self._stop,))
-        self._bar.ask(says)
+            self._bar = self._put_up("", (self._stop,))
+        self._bar.ask(capital(says))
 
     def done(self) -> None:
         """Take the bar away."""

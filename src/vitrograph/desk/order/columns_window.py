@@ -63,7 +63,7 @@ class ColumnsWindow(QDialog):
         whole = QVBoxLayout(self)
         whole.setContentsMargins(20, 16, 20, 16)
         whole.setSpacing(12)
-        whole.addWidget(label(tr("Choose what each column of {name} fills. Columns that fill the same are joined, as "
+        whole.addWidget(label(tr("Choose what each column of “{name}” fills. Columns that fill the same are joined, as "
                                  "first and last names are.", name=self.table.called)))
         whole.addWidget(Scrolled(room), 1)
         for widget in (self.first, self.says):
