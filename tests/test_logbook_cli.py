@@ -83,6 +83,11 @@ def test_an_entry_writes_itself_and_its_order_is_made_again(run, order, tmp_path
     assert wide["other"] == "–" and float(wide["one"].split("\u202f")[0]) == pytest.approx(told["width_mm"] / 25.4,
                                                                                          abs=0.0006)
     assert run("log", "--remove", "2")[0] == 0 and len(json.loads(run("log", "--json")[1])) == 1
+    assert run("log", "--remove", "1")[1].startswith("taken out: ") and json.loads(run("log", "--json")[1]) == []
+    assert run("log", "--put-back")[1].startswith("put back: ") and json.loads(run("log", "--json")[1]) == [told]
+    number = run("log")[1].split()[0]
+    assert run("log", "--again", number, "--out", again)[0] == 0 and load_order(again) == load_order(order)
+    assert run("log", "--put-back")[::2] == (2, "vitrograph: no entry was taken out that could be put back\n")
 
 
 def test_days_are_read_as_spreadsheets_write_them_and_kept_as_one_can_sort_them(run, tmp_path):

@@ -56,6 +56,7 @@ def add_logbook(commands: Any) -> None:
     does.add_argument("--import", dest="read", type=Path, metavar="FILE",
                       help=tr("take over the entries of a CSV or JSON file, or a spreadsheet (XLSX, ODS)"))
     does.add_argument("--remove", metavar="NUMBER", help=tr("take an entry out"))
+    does.add_argument("--put-back", action="store_true", help=tr("write the entry again that was taken out last"))
     does.add_argument("--again", metavar="NUMBER", help=tr("write the order of an entry as it was made, to --out"))
     does.add_argument("--compare", nargs=2, metavar="NUMBER", help=tr("where two entries differ"))
     does.add_argument("--months", action="store_true",
@@ -93,7 +94,8 @@ def add_logbook(commands: Any) -> None:
 def _log(options: argparse.Namespace) -> int:
     book = Logbook(options.book or default_path())
     for asked, run in ((options.add is not None, _add), (options.read is not None, _import),
-                       (options.remove is not None, _remove), (options.again is not None, _again),
+                       (options.remove is not None, _remove), (options.put_back, _put_back),
+                       (options.again is not None, _again),
                        (options.compare is not None, _compare), (options.group is not None, _group),
                        (options.months, _months), (options.causes, _causes),
                        (options.year is not None, _year)):
@@ -186,6 +188,12 @@ def _remove(book: Logbook, options: argparse.Namespace) -> int:
     entry = book.entry(number)
     book.remove(number)
     print(tr("taken out: {line}", line=_line(Listed(number, entry))))
+    return 0
+
+
+def _put_back(book: Logbook, _options: argparse.Namespace) -> int:
+    taken = book.last_taken_out()
+    print(tr("put back: {line}", line=_line(Listed(book.put_back(taken), taken.entry))))
     return 0
 
 

@@ -8,18 +8,19 @@ from pathlib import Path
 from typing import Literal
 
 import platformdirs
-from msgspec import Struct
+from msgspec import DecodeError, Struct, msgpack
 
 from vitrograph.core.errors import LogbookError
 from vitrograph.core.language import tr
 from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, WORDS, Entry, Outcome
 from vitrograph.core.logbook.schema import prepare
-from vitrograph.core.storing.whole import reason, untold_reason
+from vitrograph.core.storing.whole import read_plain, reason, untold_reason, write_whole
 
 _ORDERS = {"newest": "made_on DESC, id DESC", "oldest": "made_on, id", "name": "job, made_on DESC, id DESC",
            "stars": "stars DESC NULLS LAST, made_on DESC, id DESC", "minutes": "minutes, made_on DESC, id DESC"}
 SortedBy = Literal["newest", "oldest", "name", "stars", "minutes"]
 GROUPS = ("job", "material", "cream", "film", "recipe", "for_whom")
+_MOST_KEPT = 500_000_000           # bytes of an entry that was taken out, its photographs among them
 _SELECT = f"SELECT id, {', '.join(COLUMNS)} FROM record"
 
 
@@ -132,9 +133,11 @@ class Logbook:
     def remove(self, number: int) -> TakenOut:
         """Take an entry out, with its photographs and marks; its order's file where no other has it.
 
-        What is given back can be put back. Raises LogbookError.
+        What is given back can be put back; the last one is kept beside the book, too. Raises LogbookError, and
+        OrderFileError where that cannot be written: then nothing is taken out.
         """
         taken = TakenOut(self.entry(number), self.made(number) or b"", self.marks(number), self.photos(number))
+        write_whole(self._taken_out, msgpack.encode(taken))
         with self.open() as book:
             for table in ("mark", "photo"):
                 book.execute(f"DELETE FROM {table} WHERE record = ?", (number,))
@@ -144,7 +147,27 @@ class Logbook:
 
     def put_back(self, taken: TakenOut) -> int:
         """Write an entry again that was taken out; return its number, which may be another. Raises LogbookError."""
-        return self.add(taken.entry, taken.made, taken.marks, taken.photos)
+        number = self.add(taken.entry, taken.made, taken.marks, taken.photos)
+        if self._kept() == msgpack.encode(taken):
+            self._taken_out.unlink(missing_ok=True)            # or it could be put back once more
+        return number
+
+    def last_taken_out(self) -> TakenOut:
+        """The entry that was taken out last, and not put back. Raises LogbookError where there is none."""
+        try:
+            return msgpack.decode(self._kept(), type=TakenOut)
+        except DecodeError:
+            raise LogbookError(tr("no entry was taken out that could be put back")) from None
+
+    @property
+    def _taken_out(self) -> Path:
+        return self.path.with_name(f"{self.path.name}.taken-out")
+
+    def _kept(self) -> bytes:
+        try:
+            return read_plain(self._taken_out, _MOST_KEPT)
+        except OSError:
+            return b""
 
     def entries(self) -> tuple[Entry, ...]:
         """All entries that can be read, newest first: one that was spoiled hides no other. Raises LogbookError."""

@@ -2680,6 +2680,10 @@
         </translation>
     </message>
     <message>
+        <source>no entry was taken out that could be put back</source>
+        <translation>es wurde kein Eintrag herausgenommen, der wieder eingetragen werden könnte</translation>
+    </message>
+    <message>
         <source>the logbook {path} cannot be used ({error}): {advice}</source>
         <translation>das Logbuch {path} lässt sich nicht benutzen ({error}): {advice}</translation>
     </message>
@@ -12905,6 +12909,10 @@ Sie sagt: {licence}</translation>
         <translation>einen Eintrag herausnehmen</translation>
     </message>
     <message>
+        <source>write the entry again that was taken out last</source>
+        <translation>den zuletzt herausgenommenen Eintrag wieder eintragen</translation>
+    </message>
+    <message>
         <source>write the order of an entry as it was made, to --out</source>
         <translation>den Auftrag eines Eintrags, wie er gemacht wurde, nach --out schreiben</translation>
     </message>
@@ -12999,6 +13007,10 @@ Sie sagt: {licence}</translation>
     <message>
         <source>taken over: {all}</source>
         <translation>übernommen: {all}</translation>
+    </message>
+    <message>
+        <source>put back: {line}</source>
+        <translation>wieder eingetragen: {line}</translation>
     </message>
     <message numerus="yes">
         <source>{month}: {n} pieces, {failed} not good; {hours:.1f} h of hands, {grams:.0f} g of cream, cost {cost:.2f}</source>
