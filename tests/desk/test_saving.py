@@ -13,7 +13,7 @@ from vitrograph.core.demo import open_night
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import load_order, save_order
 from vitrograph.desk.kit.ask_bar import AskBar
-from vitrograph.desk.kit.saving import ask_place
+from vitrograph.desk.kit.saving import ask_place, usual_folder
 from vitrograph.desk.seen import Seen
 
 
@@ -65,6 +65,7 @@ def test_a_file_that_is_there_is_not_written_over_without_a_word(ask, tmp_path):
     place, said = ask("Dr. Smith", "Leave")
     assert place is None and said[1] == "A file is there already: Dr. Smith.vitro. Write over it?"
     assert ask("Dr. Smith", "Write")[0] == tmp_path / "Dr. Smith.vitro"
+    assert usual_folder() == str(tmp_path), "the next dialog begins there"
     place, said = ask("mugs")                                  # that one the dialog asks about, and we do not again
     assert place == tmp_path / "mugs.vitro" and len(said) == 2 and "mugs.vitro" in said[1]
     films = [tmp_path / f"cut-{number}.vitro" for number in (1, 2, 3)]

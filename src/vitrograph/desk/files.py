@@ -24,7 +24,7 @@ from vitrograph.desk.bench.recovery import Recovery
 from vitrograph.desk.greeting import Greeting
 from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.far_bar import FarBar
-from vitrograph.desk.kit.saving import ask_place
+from vitrograph.desk.kit.saving import ask_place, used, usual_folder
 
 if TYPE_CHECKING:
     from vitrograph.core.export import Told
@@ -298,9 +298,9 @@ class Files(Greeting):
 
     def choose_open(self) -> None:
         """Ask which order to open."""
-        path, _ = QFileDialog.getOpenFileName(self._window, tr("Open an order"), "", _ORDERS)
+        path, _ = QFileDialog.getOpenFileName(self._window, tr("Open an order"), usual_folder(), _ORDERS)
         if path:
-            self.open(Path(path))
+            self.open(used(Path(path)))
 
     def choose_save(self) -> None:
         """Ask where to save."""
@@ -319,6 +319,7 @@ class Files(Greeting):
 
     def choose_folder(self) -> None:
         """Ask where to write all files."""
-        folder = QFileDialog.getExistingDirectory(self._window, tr("A folder for all files of the order"))
+        folder = QFileDialog.getExistingDirectory(self._window, tr("A folder for all files of the order"),
+                                                  usual_folder())
         if folder:
-            self.write_files(Path(folder))
+            self.write_files(used(Path(folder)))

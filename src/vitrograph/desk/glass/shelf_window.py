@@ -8,7 +8,6 @@ from PySide6.QtCore import Qt, QTimer
 from PySide6.QtGui import QHideEvent, QPixmap
 from PySide6.QtWidgets import (
     QDialog,
-    QFileDialog,
     QGridLayout,
     QHBoxLayout,
     QLabel,
@@ -33,7 +32,7 @@ from vitrograph.desk.kit.card import Readings
 from vitrograph.desk.kit.fields import Column, NumberField, button, label
 from vitrograph.desk.kit.message import Heard
 from vitrograph.desk.kit.named import named
-from vitrograph.desk.kit.picking import pick_picture
+from vitrograph.desk.kit.picking import pick, pick_picture
 from vitrograph.desk.kit.saving import ask_place
 from vitrograph.desk.kit.scrolled import Scrolled
 from vitrograph.desk.kit.steady import Line
@@ -296,6 +295,6 @@ class ShelfWindow(QDialog):
             self.write(path)
 
     def _choose_file(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, tr("Read a glass file"), "", tr("Glasses (*.json)"))
-        if path:
-            self.read_file(Path(path))
+        path = pick(self, tr("Read a glass file"), tr("Glasses (*.json)"))
+        if path is not None:
+            self.read_file(path)

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QFileDialog, QWidget
 
 from vitrograph.core.language import tr
 from vitrograph.core.pictures.reading import SUFFIXES
+from vitrograph.desk.kit.saving import used, usual_folder
 
 DRAWINGS = (".svg", ".svgz", ".dxf", ".pdf", ".ai", *SUFFIXES)
 LISTS = (".csv", ".xlsx", ".ods", ".txt", ".tsv")
@@ -18,8 +19,8 @@ def pick_picture(parent: QWidget, title: str) -> Path | None:
 
 def pick(parent: QWidget, title: str, kinds: str) -> Path | None:
     """Ask for a file of some kinds, or any; None where it is left."""
-    path, _ = QFileDialog.getOpenFileName(parent, title, "", ";;".join((kinds, tr("All files (*)"))))
-    return Path(path) if path else None
+    path, _ = QFileDialog.getOpenFileName(parent, title, usual_folder(), ";;".join((kinds, tr("All files (*)"))))
+    return used(Path(path)) if path else None
 
 
 def globs(suffixes: tuple[str, ...]) -> str:

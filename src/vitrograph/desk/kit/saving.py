@@ -1,15 +1,36 @@
-"""Where a file is to be written: asked in the system's dialog, and nothing that is there goes without a word."""
+"""Where a file is, or is to be written: asked in the system's dialog, and nothing there goes without a word."""
 
 import re
 from collections.abc import Callable, Iterable
 from pathlib import Path
 
+from PySide6.QtCore import QStandardPaths
 from PySide6.QtWidgets import QFileDialog, QMessageBox, QWidget
 
 from vitrograph.core.language import tr
 from vitrograph.core.storing.whole import names_of
 
 _REFUSED_BY_STICKS = re.compile(r'[/\\:*?"<>|\x00-\x1f]')
+
+
+class _Last:
+    """Where the last file was that somebody asked for."""
+
+    folder = ""
+
+
+_LAST = _Last()
+
+
+def usual_folder() -> str:
+    """Where a dialog begins: where the last file was, else among the maker's documents."""
+    return _LAST.folder or QStandardPaths.writableLocation(QStandardPaths.StandardLocation.DocumentsLocation)
+
+
+def used(path: Path) -> Path:
+    """Begin the next dialog where this file is; the path."""
+    _LAST.folder = str(path.parent)
+    return path
 
 
 def ask_place(
@@ -27,8 +48,7 @@ def ask_place(
     dialog.setNameFilter(kinds)
     ending = Path(proposed).suffix
     dialog.setDefaultSuffix(ending.removeprefix("."))
-    if folder is not None:
-        dialog.setDirectory(str(folder))
+    dialog.setDirectory(usual_folder() if folder is None else str(folder))
     dialog.selectFile(_REFUSED_BY_STICKS.sub("-", proposed))
     chosen = dialog.selectedFiles() if dialog.exec() else []
     dialog.deleteLater()
@@ -36,6 +56,7 @@ def ask_place(
         return None
     typed = Path(chosen[0])
     path = typed if typed.suffix.casefold() == ending else typed.with_name(typed.name + ending)
+    used(path)
     there = [one for one in (written(path) if written else [path]) if one != typed and one.exists()]
     return path if not there or _may_write_over(parent, title, there) else None
 

@@ -16,6 +16,7 @@ from vitrograph.core.workshop import Workshop, piece_begun
 from vitrograph.desk.bench import Bench
 from vitrograph.desk.bench.pieces_in_hand import CLIPBOARD
 from vitrograph.desk.kit import theme
+from vitrograph.desk.kit.saving import used, usual_folder
 from vitrograph.desk.order.taking_over import TakingOver
 
 _MOST_LISTED = 24                  # glasses in a menu
@@ -125,10 +126,10 @@ class PieceMenus:
             self.bench.pieces.count(many)
 
     def _choose_file(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self._parent, tr("Add the pieces of an order"), "",
+        path, _ = QFileDialog.getOpenFileName(self._parent, tr("Add the pieces of an order"), usual_folder(),
                                               tr("Orders (*.vitro)"))
         if path:
-            self.bench.pieces.add_file(Path(path))
+            self.bench.pieces.add_file(used(Path(path)))
 
 
 def _on_clipboard() -> bytes:
