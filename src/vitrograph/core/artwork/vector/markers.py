@@ -2,14 +2,13 @@
 
 import contextlib
 from collections.abc import Callable, Iterator
-from itertools import pairwise
 from math import atan2, cos, radians, sin
 
 import numpy as np
 from shapely.geometry.base import BaseGeometry
 
 from vitrograph.core.artwork.vector.context import Context
-from vitrograph.core.artwork.vector.outline import path_data, segments_of
+from vitrograph.core.artwork.vector.outline import path_data, segments_of, way_to
 from vitrograph.core.artwork.vector.paint import Rgb
 from vitrograph.core.artwork.vector.regions import in_viewport
 from vitrograph.core.artwork.vector.tree import INHERITED, Node, referred
@@ -97,8 +96,8 @@ def corners_of(data: str) -> list[tuple[Points, float]]:
 
 def _ways(piece: Points) -> tuple[Points, Points]:
     """The directions in which a cubic piece sets out and comes in; a point of no length goes to the right."""
-    steps = [b - a for a, b in pairwise(piece) if (a != b).any()] or [np.array([1.0, 0.0])]
-    return steps[0], steps[-1]
+    back, into = way_to(np.array([piece, piece[::-1]]))
+    return (-back, into) if into.any() else (np.array([1.0, 0.0]), np.array([1.0, 0.0]))
 
 
 def _between(before: Points | None, after: Points | None) -> float:

@@ -89,7 +89,7 @@ def sharp_places(segments: Segments) -> Places:
         pieces, ended = subpath[drawn], ended[drawn]
         if not len(pieces):
             continue
-        comes, goes = _way(pieces[:, ::-1]), np.roll(-_way(pieces), -1, axis=0)
+        comes, goes = way_to(pieces[:, ::-1]), np.roll(-way_to(pieces), -1, axis=0)
         turns = np.abs(np.arctan2(comes[:, 0] * goes[:, 1] - comes[:, 1] * goes[:, 0], (comes * goes).sum(axis=1)))
         ended[-1] &= bool((subpath[0, 0] == subpath[-1, 3]).all())
         sharp = ended & (turns > _JOIN_TURN)
@@ -97,8 +97,8 @@ def sharp_places(segments: Segments) -> Places:
     return frozenset(tuple(place) for places in found for place in places.tolist())
 
 
-def _way(pieces: Points) -> Points:
-    """The way from each piece's second point, or the next that is elsewhere, to its first."""
+def way_to(pieces: Points) -> Points:
+    """The way from each piece's second point, or the next that is elsewhere, to its first; of a mere point nothing."""
     reach = np.abs(pieces[:, 1:] - pieces[:, :1]).max(axis=2)
     apart = reach > ROUNDING * reach.max(axis=1, keepdims=True)
     return np.asarray(pieces[:, 0] - pieces[np.arange(len(pieces)), 1 + apart.argmax(axis=1)])
