@@ -153,6 +153,12 @@ def test_pinned_stencils_stay_and_the_rest_goes_round_them():
 CHOICES = CutChoices()
 
 
+def test_a_part_is_called_by_its_name_its_film_and_its_number_where_there_are_several():
+    alone, copied = Part(1, 0, 0, box(0, 0, 9, 9), "Mug"), Part(1, 1, 2, box(0, 0, 9, 9), "M" * 30, many=3, films=2)
+    assert (alone.called, alone.film_name) == ("Mug", "Mug")
+    assert copied.called == "M" * 23 + "…, film 2, 3" and copied.film_name == "M" * 30 + ", film 2"
+
+
 def test_where_hundreds_wait_the_small_ones_fill_the_gaps_and_only_a_few_are_kept_drawn():
     large = [box(0, 0, 130 - k / 100, 130) for k in range(60)]
     film, stamps, looked = Film(320.0, 300.0, 5.0, 12.0), {}, []

@@ -236,6 +236,21 @@ def test_columns_of_an_organisers_list_are_asked_for_and_joined(open_desk, tmp_p
     assert desk.bench.order.pieces[0].names == names, "left is left"
 
 
+def test_a_list_that_is_there_before_any_art_brings_words_for_itself(open_desk):
+    desk = open_desk(Order.of(replace(job("x", name="Mug"), artwork=Artwork()), id="bare"))
+    window = desk.shell.windows.names()
+    window.paste_text("Name\tSeat\nAda\t1\nBram\t2")
+    asked = window.findChild(ColumnsWindow)
+    assert [one.currentData() for one in asked.fill] == ["words", ""]
+    QTest.mouseClick(asked.take, Qt.MouseButton.LeftButton)
+    whole(desk)
+    piece = desk.bench.order.pieces[0]
+    assert [row.cells for row in piece.names.rows] == [("Ada",), ("Bram",)] and len(piece.artwork.items) == 1
+    assert all(results.sheet is not None for results in desk.bench.order_results.pieces)
+    desk.bench.undo_stack.undo()
+    assert not desk.bench.order.pieces[0].artwork.items, "one step takes all of it back"
+
+
 def cell(window, line, column):
     return window.table.item(line, column).text()
 

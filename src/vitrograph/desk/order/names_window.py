@@ -13,7 +13,7 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QPushButton, QVBoxLayout, QW
 
 from vitrograph.core.artwork import in_capitals
 from vitrograph.core.errors import Cancelled
-from vitrograph.core.job import Names, Order, Row
+from vitrograph.core.job import Artwork, Item, Names, Order, Row, Words
 from vitrograph.core.job.change import Resize, put
 from vitrograph.core.job.names import column_for, in_place_of
 from vitrograph.core.job.order import parts_of_key
@@ -38,6 +38,7 @@ from vitrograph.desk.order.row_panel import RowPanel
 from vitrograph.desk.order.rule_panel import RulePanel
 
 _REST_MS = 150
+_CAPS_MM = 9.0                     # of words that are put in for a list
 
 
 class NamesWindow(QDialog):
@@ -122,6 +123,12 @@ class NamesWindow(QDialog):
         """The list of the piece in hand."""
         return self.bench.pieces.piece.names
 
+    @property
+    def _artwork(self) -> Artwork:
+        """The art that a list is read for: words for it where there is none yet."""
+        artwork = self.bench.pieces.piece.artwork
+        return artwork if artwork.items else artwork.added(Item(Words(), size_is="caps", size=_CAPS_MM))
+
     def refresh(self) -> None:
         """Show the list as it is, and what is known of its rows."""
         if not self.isVisible() and self.table.rowCount():
@@ -146,7 +153,7 @@ class NamesWindow(QDialog):
             piece = self.bench.pieces.piece
             order = self.bench.order
             if not piece.names.rows:
-                order = order.changed(self.bench.pieces.at, artwork=in_capitals(piece.artwork))
+                order = order.changed(self.bench.pieces.at, artwork=in_capitals(self._artwork))
             known = (parts_of_key(key) for key in self.bench.making.known)
             rows = [row for one, row in known if one == piece.key and row is not None]
             names = in_place_of(piece.names, listed.names, rows)
@@ -162,18 +169,17 @@ class NamesWindow(QDialog):
     def read(self, path: Path) -> None:
         """Read a list from a file; where its headings are not all known, ask what its columns fill."""
         def look() -> None:
-            artwork = self.bench.pieces.piece.artwork
+            artwork = self._artwork
             table = open_table(path, artwork)
             self._ask(tr("Read a list"), table, lambda columns: names_in(table, artwork, columns))
 
         self.bench.attempt(look)
 
     def _ask(self, label: str, table: Table, read: Callable[[Columns | None], Listed]) -> None:
-        artwork = self.bench.pieces.piece.artwork
-        if not is_unsure(table, artwork):
+        if not is_unsure(table, self._artwork):
             self.take(label, lambda: read(None))
             return
-        window = ColumnsWindow(table, artwork, self)
+        window = ColumnsWindow(table, self._artwork, self)
         window.chosen.connect(lambda columns: self.take(label, lambda: read(columns)))
         window.open()
 
@@ -183,7 +189,7 @@ class NamesWindow(QDialog):
 
     def paste_text(self, text: str) -> None:
         """Add names or cells to the list; with columns of their own they take the list's place."""
-        artwork = self.bench.pieces.piece.artwork
+        artwork = self._artwork
         table = typed_table(text, artwork)
 
         def read(columns: Columns | None) -> Listed:
@@ -200,7 +206,7 @@ class NamesWindow(QDialog):
     def add(self) -> None:
         """A row more, to be typed into."""
         names = self.names
-        columns = names.columns or (column_for(self.bench.pieces.piece.artwork, typed=True),)
+        columns = names.columns or (column_for(self._artwork, typed=True),)
         key = max((row.key for row in names.rows), default=0) + 1
         rows = (*names.rows, Row(key, (tr("Name"), *[""] * (len(columns) - 1))))
         self.take(tr("Add a name"), lambda: Listed(replace(names, columns=columns, rows=rows), ()))
