@@ -356,6 +356,12 @@ def test_files_dropped_go_to_the_room_they_are_for(desk, tmp_path):
     drop(tmp_path / "guests.csv")
     assert [row.cells for row in desk.bench.pieces.piece.names.rows] == [("Ada",), ("Grace",)]
     desk.shell.windows.names().close()
+    (tmp_path / "book.csv").write_text("Made on;job;minutes\n2026-06-21;Mug;10\n")
+    drop(tmp_path / "book.csv")
+    assert desk.bench.station == "logbook" and not desk.bench.logbook.entries(), "it is asked first"
+    desk.click("addEntries")
+    desk.qtbot.waitUntil(lambda: bool(desk.bench.logbook.entries()), timeout=5000)
+    assert desk.bench.logbook.entries()[0].job == "Mug"
     drop(tmp_path / "dropped.vitro")
     desk.click("giveUp")
     assert desk.bench.order.name == "Dropped"

@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QMimeData
 
 from vitrograph.core.language import tr
+from vitrograph.desk.kit.ask_bar import Answer, AskBar
 from vitrograph.desk.kit.picking import DRAWINGS, LISTS
 
 if TYPE_CHECKING:
@@ -42,6 +43,23 @@ def does_for(path: Path) -> str:
     return ""
 
 
+def _take_list(shell: "Shell", path: Path) -> None:
+    """A list of names; entries of a logbook that was kept elsewhere are asked about: they are added to those here."""
+    from vitrograph.core.logbook.lists import is_entries  # likewise
+    from vitrograph.desk.logbook.card import LogbookCard
+
+    if not is_entries(path):
+        shell.windows.names().read(path)
+        return
+    shell.windows.work()
+    shell.bench.go("logbook")
+    card = shell.card("logbook")
+    assert isinstance(card, LogbookCard)
+    shell.ask(AskBar(tr("“{name}” holds entries of a logbook. They are added to yours.", name=path.name), (
+        Answer("addEntries", tr("Add them"), lambda: card.take_list(path)),
+        Answer("stay", tr("Leave it"), lambda: None)), of_order=False))
+
+
 def _take(shell: "Shell", path: Path, what: str) -> None:
     from vitrograph.desk.artwork.card import ArtworkCard
 
@@ -49,7 +67,7 @@ def _take(shell: "Shell", path: Path, what: str) -> None:
         shell.files.open(path)
         return
     if what == "names":
-        shell.windows.names().read(path)
+        _take_list(shell, path)
         return
     shell.windows.work()
     shell.bench.go("artwork")

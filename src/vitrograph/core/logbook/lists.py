@@ -19,6 +19,7 @@ from vitrograph.core.storing.workbooks import is_workbook, read_sheet
 _MOST_BYTES = 100_000_000
 _MOST_ENTRIES = 500_000
 _MOST_CELLS = 40_000_000           # bytes of a spreadsheet's
+_NEEDED = {"made_on", "job"}
 _ALSO = {"school": "recipe"}       # headings of lists written by earlier versions
 
 
@@ -62,6 +63,19 @@ def read_list(path: Path) -> list[Entry]:
     return entries
 
 
+def is_entries(path: Path) -> bool:
+    """Whether a list of some kind is one of entries: its first row has their columns. False where it cannot be read."""
+    try:
+        content = read_plain(path, _MOST_BYTES)
+        if is_workbook(content):
+            rows = read_sheet(content, path.name, 1, _MOST_CELLS).rows
+        else:
+            rows = _rows_of_csv((decoded(content) or "").split("\n", 1)[0], path.name)
+    except (OSError, JobError, LogbookError):
+        return False
+    return bool(rows) and {_heading(head) for head in rows[0]} >= _NEEDED
+
+
 def _of_text(content: bytes, called: str) -> list[Entry]:
     text = decoded(content)
     if text is None:
@@ -83,7 +97,7 @@ def _of_rows(rows: list[list[str]], called: str) -> list[Entry]:
     if not rows:
         return []
     heads = [_heading(head) for head in rows[0]]
-    if not {"made_on", "job"} <= set(heads):
+    if not set(heads) >= _NEEDED:
         raise LogbookError(tr("{called}: the first row must name the columns, made_on and job among them; 'log --csv' "
                               "shows them all", called=called))
     entries = []

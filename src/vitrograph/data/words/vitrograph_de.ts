@@ -7955,6 +7955,14 @@ Sie sagt: {licence}</translation>
         <translation>{name} wurde übernommen; von {paths} Dateien geht nur eine auf einmal</translation>
     </message>
     <message>
+        <source>“{name}” holds entries of a logbook. They are added to yours.</source>
+        <translation>„{name}“ enthält Einträge eines Logbuchs. Sie kommen zu Ihren hinzu.</translation>
+    </message>
+    <message>
+        <source>Add them</source>
+        <translation>Hinzufügen</translation>
+    </message>
+    <message>
         <source>Frosted. Write it down while you remember it.</source>
         <translation>Mattiert. Aufschreiben, solange Sie es noch wissen.</translation>
     </message>
