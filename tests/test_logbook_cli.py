@@ -48,6 +48,7 @@ def test_a_list_goes_in_and_comes_out_and_its_advice_is_json(run, tmp_path):
     assert run("advise", "--cream", "North", "--json")[0] == 0
     assert json.loads(run("advise", "--cream", "North", "--json")[1])["minutes"] is None
     assert run("log", "--import", path)[:2] == (0, "taken over: 5 entries, 20 pieces\n")
+    assert run("log", "--import", path)[1] == "taken over: 0 entries, 0 pieces; 5 were in the book already\n"
     told = json.loads(run("advise", "--cream", "north", "--material", "ordinary", "--json")[1])
     assert told["interval"][0] < told["minutes"] < told["interval"][1] and told["n"] == 16
     assert 5 < told["minutes"] < 14 and "16 pieces" in told["says"]

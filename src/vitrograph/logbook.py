@@ -28,7 +28,7 @@ from vitrograph.core.logbook import (
     default_path,
 )
 from vitrograph.core.logbook.entry import counted, outcome_words
-from vitrograph.core.logbook.lists import csv_of, entry_of, known_of, read_list
+from vitrograph.core.logbook.lists import csv_of, entry_of, known_of, take_over
 from vitrograph.core.logbook.page import differences
 from vitrograph.core.pipeline import Pipeline
 from vitrograph.core.results import FinishedOrder, FinishedPiece
@@ -177,9 +177,7 @@ def _recorded(book: Logbook, done: FinishedOrder, piece: FinishedPiece, typed: d
 
 
 def _import(book: Logbook, options: argparse.Namespace) -> int:
-    entries = read_list(options.read)
-    book.add_all(entries)
-    print(tr("taken over: {all}", all=counted(len(entries), sum(entry.how_many for entry in entries))))
+    print(take_over(book, options.read))
     return 0
 
 

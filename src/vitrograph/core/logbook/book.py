@@ -2,6 +2,7 @@
 
 import hashlib
 import sqlite3
+from collections import Counter
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
@@ -111,6 +112,21 @@ class Logbook:
         """Write many entries, all or none. Raises LogbookError."""
         with self.open() as book:
             book.executemany(_INSERT, [_row(entry) for entry in entries])
+
+    def add_new(self, entries: Sequence[Entry]) -> tuple[Entry, ...]:
+        """Write those of a list that are not in the book, all or none; return them. Raises LogbookError.
+
+        Of entries that are alike in everything there are then as many as in the list, or as many as there were.
+        """
+        fresh = []
+        with self.open() as book:
+            known = Counter(one.entry for row in book.execute(_SELECT) if (one := _read(row)) is not None)
+            for entry in entries:
+                if known[entry] <= 0:
+                    fresh.append(entry)
+                known[entry] -= 1
+            book.executemany(_INSERT, [_row(entry) for entry in fresh])
+        return tuple(fresh)
 
     def written(self) -> int:
         """A number that is another whenever the book's file was written."""

@@ -11,7 +11,8 @@ from msgspec.structs import asdict
 
 from vitrograph.core.errors import JobError, LogbookError
 from vitrograph.core.language import read_day, tr
-from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, Entry
+from vitrograph.core.logbook.book import Logbook
+from vitrograph.core.logbook.entry import COLUMNS, NUMBERS, WHOLE, Entry, counted
 from vitrograph.core.storing.cells import as_written, decoded, harmless
 from vitrograph.core.storing.whole import read_plain, reason
 from vitrograph.core.storing.workbooks import is_workbook, read_sheet
@@ -61,6 +62,15 @@ def read_list(path: Path) -> list[Entry]:
         raise LogbookError(tr("{name} holds no entries: a heading row and a row for each piece were wanted",
                               name=path.name))
     return entries
+
+
+def take_over(book: Logbook, path: Path) -> str:
+    """Take over the entries of a list that are not in a book yet, all or none; what was done. Raises LogbookError."""
+    entries = read_list(path)
+    fresh = book.add_new(entries)
+    says = tr("taken over: {all}", all=counted(len(fresh), sum(entry.how_many for entry in fresh)))
+    there = len(entries) - len(fresh)
+    return says + (tr("; {n} were in the book already", "; {n} was in the book already", n=there) if there else "")
 
 
 def is_entries(path: Path) -> bool:

@@ -2916,6 +2916,14 @@
         <source>{name} holds no entries: a heading row and a row for each piece were wanted</source>
         <translation>{name} enthält keine Einträge: erwartet wurden eine Kopfzeile und eine Zeile je Stück</translation>
     </message>
+    <message numerus="yes">
+        <source>; {n} were in the book already</source>
+        <comment>; {n} was in the book already</comment>
+        <translation>
+            <numerusform>; {n} war schon im Buch</numerusform>
+            <numerusform>; {n} waren schon im Buch</numerusform>
+        </translation>
+    </message>
     <message>
         <source>{name} is no list: a spreadsheet (XLSX, ODS), CSV or JSON is wanted</source>
         <translation>{name} ist keine Liste: Gebraucht wird eine Tabelle (XLSX, ODS), CSV oder JSON</translation>
@@ -10666,10 +10674,6 @@ Sie sagt: {licence}</translation>
     <message>
         <source>Take over entries</source>
         <translation>Einträge übernehmen</translation>
-    </message>
-    <message>
-        <source>taken over: {name}</source>
-        <translation>übernommen: {name}</translation>
     </message>
     <message>
         <source>The photograph kept with it</source>

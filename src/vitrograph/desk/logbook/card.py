@@ -301,15 +301,10 @@ class LogbookCard(StationCard):
 
     def take_list(self, path: Path) -> None:
         """Take over the entries of a file in the background, all or none, or say what is wrong with it."""
-        from vitrograph.core.logbook.lists import read_list
+        from vitrograph.core.logbook.lists import take_over
 
         book = self.bench.logbook
-
-        def take() -> str:
-            book.add_all(read_list(path))
-            return tr("taken over: {name}", name=path.name)
-
-        self.listing.begin(lambda: take, tr("reading {name}", name=path.name))
+        self.listing.begin(lambda: lambda: take_over(book, path), tr("reading {name}", name=path.name))
 
     def _tell_listed(self, sentence: object) -> None:
         self._look_again()
