@@ -221,6 +221,7 @@ def test_columns_of_an_organisers_list_are_asked_for_and_joined(open_desk, tmp_p
     asked = window.findChild(ColumnsWindow)
     says, take = asked.findChild(QLabel, "columnsSay"), asked.take
     assert [one.currentData() for one in asked.fill] == ["", "", "", "count"] and not take.isEnabled()
+    assert says.text() == "No column is chosen yet for what goes on the glass." and not asked.first.isChecked()
     for field in asked.fill[:2]:
         QTest.keyClick(field, Qt.Key.Key_Down)                 # from "left out" to "the words"
     assert says.text() == "The first is: Ada Lovelace" and take.isEnabled()
@@ -232,6 +233,7 @@ def test_columns_of_an_organisers_list_are_asked_for_and_joined(open_desk, tmp_p
     assert [(row.cells, row.count) for row in names.rows] == [(("Ada Lovelace",), 2), (("Bea",), 1)]
     window.paste_text("Cleo\t7\nDora\t8")
     asked = next(one for one in window.findChildren(ColumnsWindow) if one.isVisible())
+    assert asked.first.isChecked(), "cells are mostly pasted without their headings"
     QTest.mouseClick(asked.leave, Qt.MouseButton.LeftButton)
     assert desk.bench.order.pieces[0].names == names, "left is left"
 

@@ -94,6 +94,7 @@ def write_files(
 
     `told` is given how far that is; what it raises ends it before anything is written. Raises OrderFileError.
     """
+    told(tr("laying it on film"))
     plan = plan_json_of(done)                                  # the most memory, and before there is anything to keep
     contents = {PACKET: patterns_pdf("packet", done, done.pieces, paper, told=told)}
     writers = _contents(done)
@@ -151,7 +152,6 @@ def patterns_pdf(
     is.
     """
     if kind == "packet":
-        told(tr("laying it on film"))
         return packet_pdf(done.only(pieces), paper, lambda drawn: told(
             tr("drawing the packet, {drawn} of {many} done", drawn=drawn, many=len(pieces))))
     if kind == "tiles":

@@ -194,8 +194,11 @@ class Files(Greeting):
         """Write the packet of the order in the background, or say why it cannot be."""
         from vitrograph.core.export import patterns_pdf
 
-        self._write(tr("writing {name}", name=path.name), path.parent, lambda done, paper, told: (_written(
-            path, patterns_pdf("packet", done, done.pieces, paper, told=told), told), ""))
+        def write(done: FinishedOrder, paper: "PaperName", told: "Told") -> tuple[tuple[Path, ...], str]:
+            told(tr("laying it on film"))
+            return _written(path, patterns_pdf("packet", done, done.pieces, paper, told=told), told), ""
+
+        self._write(tr("writing {name}", name=path.name), path.parent, write)
 
     def _write(
         self, says: str, folder: Path,

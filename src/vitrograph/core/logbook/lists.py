@@ -20,6 +20,7 @@ from vitrograph.core.storing.workbooks import is_workbook, read_sheet
 _MOST_BYTES = 100_000_000
 _MOST_ENTRIES = 500_000
 _MOST_CELLS = 40_000_000           # bytes of a spreadsheet's
+_MOST_LOOKED = 3_000_000           # bytes of what is looked at while somebody waits
 _NEEDED = {"made_on", "job"}
 _ALSO = {"school": "recipe"}       # headings of lists written by earlier versions
 
@@ -74,11 +75,11 @@ def take_over(book: Logbook, path: Path) -> str:
 
 
 def is_entries(path: Path) -> bool:
-    """Whether a list of some kind is one of entries: its first row has their columns. False where it cannot be read."""
+    """Whether a list of some kind is one of entries, by its first row; False where it is large or cannot be read."""
     try:
-        content = read_plain(path, _MOST_BYTES)
+        content = read_plain(path, _MOST_LOOKED)
         if is_workbook(content):
-            rows = read_sheet(content, path.name, 1, _MOST_CELLS).rows
+            rows = read_sheet(content, path.name, 1, _MOST_LOOKED).rows
         else:
             rows = _rows_of_csv((decoded(content) or "").split("\n", 1)[0], path.name)
     except (OSError, JobError, LogbookError):

@@ -13205,6 +13205,10 @@ Sie sagt: {licence}</translation>
         <translation>Wählen Sie, was jede Spalte von „{name}“ füllt. Spalten, die dasselbe füllen, werden zusammengefügt, wie Vor- und Nachnamen.</translation>
     </message>
     <message>
+        <source>No column is chosen yet for what goes on the glass.</source>
+        <translation>Noch ist keine Spalte für das gewählt, was auf das Glas kommt.</translation>
+    </message>
+    <message>
         <source>The first is: {says}</source>
         <translation>Der erste ist: {says}</translation>
     </message>

@@ -41,6 +41,8 @@ class ColumnsWindow(QDialog):
         for field, heading in zip(self.fill, self.headings, strict=True):
             field.setCurrentIndex(field.findData(heading.fills))
             field.currentIndexChanged.connect(self._tell)
+        # what is pasted is mostly cells without their headings
+        self.first.setChecked(table.folder is None and not any(heading.fills for heading in self.headings))
         self.first.toggled.connect(self._tell)
         self.take.clicked.connect(self._take)
         self.leave.clicked.connect(self.close)
@@ -79,6 +81,11 @@ class ColumnsWindow(QDialog):
     def _tell(self) -> None:
         """Say what the first name comes to."""
         columns = self.columns
+        chosen = bool({*columns.fill} - {"", COUNT})
+        self.take.setEnabled(chosen)
+        if not chosen:
+            self.says.setText(tr("No column is chosen yet for what goes on the glass."))
+            return
         start = replace(self.table, records=self.table.records[:columns.below + 3], notes=())
         try:
             first = names_in(start, self.artwork, columns).names.rows[0]
@@ -86,7 +93,6 @@ class ColumnsWindow(QDialog):
             self.says.setText(capital(str(error)))
         else:
             self.says.setText(tr("The first is: {says}", says=first.says))
-        self.take.setEnabled(bool({*columns.fill} - {"", COUNT}))
 
     def _take(self) -> None:
         columns = self.columns

@@ -44,7 +44,7 @@ def plan_evening(setting: Setting, work: int = _WORK, like: Evening | None = Non
     placed = {one.sequence: one for one in (_placed(setting, order) for order in _starts(setting))}
     starts = sorted(placed.values(), key=lambda one: one.worth)
     soon = min((one for one in starts if one.makespan <= starts[0].makespan * (1 + _NEARLY)), key=lambda one: one.ends)
-    begun = [_listed_better(setting, starts[0], bound, work), soon, *starts[1:]]
+    begun = [_listed_better(setting, starts[0], bound, work), *([soon] if soon is not starts[0] else []), *starts[1:]]
     found = [Evening(setting.chains, tuple(sorted(one.slots)), one.makespan, bound) for one in starts]
     searched: list[Evening] = []
     for one in begun[:_STARTS]:
