@@ -172,7 +172,7 @@ def take_photograph(shell) -> None:
 
 
 def take_evening(shell) -> None:
-    """The evening of the six tumblers under way: three under cream, one of them late."""
+    """The evening of the six tumblers under way: as many under cream as are planned at once, one of them late."""
     from datetime import datetime
 
     from vitrograph.core.demo import demo_order
@@ -188,7 +188,7 @@ def take_evening(shell) -> None:
     wait(1500)
     keeper.begin()
     wait(400)
-    while len(keeper.clocks) < 3:
+    while len(keeper.clocks) < min(3, keeper.evening.plan.evening.at_once):
         glass, task = keeper.at_hand()
         slot = keeper.live.plan.evening.slots[0]
         hour[0] += keeper.live.waits + slot.end - slot.start
