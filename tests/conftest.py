@@ -46,6 +46,12 @@ def rng(request):
     return random.Random(f"{os.environ['VITROGRAPH_SEED']} {request.node.name}")
 
 
+@pytest.fixture(autouse=True)
+def undisturbed(monkeypatch):
+    """What is said on stderr is the same on a slow machine: that it is at work is no answer."""
+    monkeypatch.setattr("vitrograph.at_work._FIRST_S", 600.0)
+
+
 @pytest.fixture
 def bounded():
     """Run Python in a child that may not take more memory than is promised; give back how it ended."""

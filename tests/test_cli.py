@@ -5,6 +5,7 @@ import re
 from itertools import pairwise
 from math import hypot
 from pathlib import Path
+from time import sleep
 
 import ezdxf
 import pytest
@@ -12,6 +13,7 @@ from PIL import Image
 from pypdf import PdfReader
 
 from specimens import STAR, fonts_folder, job
+from vitrograph.at_work import at_work
 from vitrograph.cli import main
 from vitrograph.core.job import Order
 from vitrograph.core.storing.orderfile import load_order, save_order
@@ -69,8 +71,20 @@ def test_a_font_that_is_not_read_is_told_by_its_true_reason(tmp_path, capsys, fo
 def test_flags_that_mean_nothing_here_are_told(tmp_path, capsys, words, sentences):
     (tmp_path / "guests.txt").write_text("Ada\nBea\n")
     quick(tmp_path, *TUMBLER, *(str(tmp_path / "guests.txt") if word == "GUESTS" else word for word in words))
-    told = [line for line in capsys.readouterr().err.splitlines() if "%" not in line]
-    assert told == [f"vitrograph: {sentence}" for sentence in sentences]
+    assert capsys.readouterr().err.splitlines() == [f"vitrograph: {sentence}" for sentence in sentences]
+
+
+def test_long_work_says_now_and_then_what_it_does_and_how_far_it_is(capfd, monkeypatch):
+    monkeypatch.setattr("vitrograph.at_work._FIRST_S", 0.02)
+    monkeypatch.setattr("vitrograph.at_work._THEN_S", 0.02)
+    with at_work("mending") as step:
+        for says in ("mending", "drawing the packet, 3 of 9 done"):
+            step.tell(says)
+            sleep(1.0)
+            assert re.search(rf"vitrograph: at work for \d+ s, {says} \(Ctrl\+C stops it\)\n$", capfd.readouterr().err)
+    capfd.readouterr()
+    sleep(0.1)
+    assert not capfd.readouterr().err, "and no more of it when it is done"
 
 
 def test_the_plan_tells_the_films_outline_and_where_the_svgs_corner_lies_on_the_sheet(tmp_path):
