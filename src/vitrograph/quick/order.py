@@ -1,13 +1,13 @@
 """The order that quick's flags describe."""
 
 import argparse
-import sys
 from collections.abc import Callable
 from pathlib import Path
 from typing import Any
 
 import msgspec
 
+from vitrograph.at_work import say_aside
 from vitrograph.core.artwork import face_named, label_of, sized, stacked
 from vitrograph.core.artwork.opening import read_drawing
 from vitrograph.core.artwork.words.fontfile import read_fonts
@@ -46,13 +46,13 @@ def quick_order(options: argparse.Namespace) -> Order:
     if options.names is not None:
         listed = read_names(options.names, order.pieces[0].artwork)
         for note in listed.notes:
-            print(tr("vitrograph: {name}: {note}", name=options.names.name, note=note), file=sys.stderr)
+            say_aside(f"{options.names.name}: {note}")
         order = order.changed(names=listed.names)
     if options.recipe is not None:
         order = order.changed(etch__recipe=_recipe(options.recipe))
     order = with_settings(order, options.set)
     for sentence in idle_flags(options):
-        print(f"vitrograph: {sentence}", file=sys.stderr)
+        say_aside(sentence)
     return order
 
 

@@ -80,7 +80,6 @@ def _pots(choices: EtchChoices) -> Iterator[Finding]:
 def head_of(evening: EveningPlan) -> list[str]:
     """How long it takes, how calm it is, the cream, and what was found, in plain words."""
     plan, risk, need = evening.plan.evening, evening.plan.risk, evening.cream
-    ends = plan.ends
     how = tr("by {weighed} weighings", weighed=need.weighed) if need.weighed else tr("a guess")
     cost = tr(", {share:.1f} % of a full pot", share=100 * need.share) if need.share else ""
     cost += tr(", costs {cost:.2f}", cost=need.cost) if need.cost else ""
@@ -91,8 +90,9 @@ def head_of(evening: EveningPlan) -> list[str]:
     return [tr("evening: {makespan}, at most {at_once} under cream at once, {late:.1f} of 100 glasses late at a clock "
                "when hands are slow", makespan=format_minutes(plan.makespan), at_once=plan.at_once,
                late=100 * risk.late),
-            *([tr("  done: the first glass after {first}, half of them after {half}", first=format_minutes(ends[0]),
-                  half=format_minutes(ends[(len(ends) - 1) // 2]))] if len(ends) > 1 else []),
+            *([tr("  done: the first glass after {first}, half of them after {half}",
+                  first=format_minutes(plan.ends[0]), half=format_minutes(plan.half_done))]
+              if len(plan.ends) > 1 else []),
             tr("  cream: {grams} laid on in all, {grams2} at once, {grams3} used up ({how}){cost}",
                grams=grams(need.laid), grams2=grams(need.at_once), grams3=grams(need.used), how=how, cost=cost),
             tr("  hands: {hands}", hands=evening.hands), *found]

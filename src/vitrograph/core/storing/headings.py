@@ -64,14 +64,12 @@ def _called(heading: str, artwork: Artwork) -> str:
     return ""
 
 
-def _columns_in(table: Table, artwork: Artwork) -> Columns | None:
-    """What the columns of a table are taken for by their headings; None where no heading is known."""
-    at = _headings_at(table.records, artwork)
-    fill = [_called(heading, artwork) for heading in table.records[at]]
+def _fill_of(header: Sequence[str], artwork: Artwork) -> tuple[str, ...]:
+    """What columns are taken for by their headings; "" where that is nothing, or what an earlier one fills."""
+    fill = [_called(heading, artwork) for heading in header]
     parts = [_part(column, artwork) for column in fill]
-    fill = ["" if part in parts[:number] else column           # what an earlier one fills
-            for number, (column, part) in enumerate(zip(fill, parts, strict=True))]
-    return Columns(tuple(fill), at + 1) if {*fill} - {"", COUNT} else None
+    return tuple("" if part in parts[:number] else column
+                 for number, (column, part) in enumerate(zip(fill, parts, strict=True)))
 
 
 def _headings_at(records: list[list[str]], artwork: Artwork) -> int:
@@ -94,8 +92,8 @@ def columns_of(table: Table, artwork: Artwork, told: list[str]) -> Columns:
     if twice := [one for number, one in enumerate(names) if folded(one) in map(folded, names[:number])]:
         raise JobError(tr("{called}: two columns are called '{column}', and each needs a name of its own",
                           called=called, column=twice[0][:40]))
-    columns = _columns_in(table, artwork)
-    if columns is None:
+    columns = Columns(_fill_of(header, artwork), at + 1)
+    if not {*columns.fill} - {"", COUNT}:
         unknown = next(name for name in names if _called(name, artwork) != COUNT)
         raise JobError(tr("{called}: the column '{column}' belongs to no part of the art: call it one of {all}, "
                           "or give that name to a part", called=called, column=unknown[:40], all=_may_be(artwork)))
@@ -137,14 +135,13 @@ class Heading(NamedTuple):
 def headings_of(table: Table, artwork: Artwork) -> tuple[list[Heading], int]:
     """The columns of a table that hold anything, empty ones nameless; and the first row that is no heading."""
     at = _headings_at(table.records, artwork)
-    columns, called = _columns_in(table, artwork), choices(artwork)
+    called = choices(artwork)
     width = max(map(len, table.records))
     header = [*table.records[at], *[""] * width][:width]
-    fill = [*(columns.fill if columns else [_called(one, artwork) for one in header]), *[""] * width][:width]
     made = []
-    for number in range(width):
+    for number, column in enumerate(_fill_of(header, artwork)):
         cells = [record[number] for record in table.records[at + 1:] if len(record) > number and record[number]]
-        made.append(Heading(header[number], tuple(cells[:_EXAMPLES]), called.get(_part(fill[number], artwork), "")))
+        made.append(Heading(header[number], tuple(cells[:_EXAMPLES]), called.get(_part(column, artwork), "")))
     return made, at + 1
 
 

@@ -24,7 +24,7 @@ from vitrograph.core.storing.workbooks import is_workbook, read_sheet
 from vitrograph.core.units import parse_whole
 
 _MOST_BYTES = 4_000_000
-_MOST_READ, _MOST_CELLS = 20_000, 3_000_000      # rows of a spreadsheet; bytes of its cells
+_MOST_READ, _MOST_UNPACKED = 20_000, 3_000_000   # rows of a spreadsheet; bytes of its cells
 _MOST_TOLD = 12                    # odd rows told one by one
 _LONG = 60                         # letters of a name that is looked at again
 _MOST_CELL, _MOST_INITIALS, _MOST_NAME = 2000, 20, 200
@@ -61,7 +61,7 @@ def open_table(path: Path, artwork: Artwork) -> Table:
         raise JobError(tr("{path} could not be opened: {reason}", path=path, reason=reason(error))) from None
     name = plain_name(path)
     if is_workbook(content):
-        sheet = read_sheet(content, name, _MOST_READ, _MOST_CELLS)
+        sheet = read_sheet(content, name, _MOST_READ, _MOST_UNPACKED)
         return Table(sheet.rows, name, path.parent, sheet.notes)
     text = "" if kind_of(content) == "picture" or content.startswith(b"PK\x03\x04") else decoded(content)
     if content and (not text or text.lstrip().startswith("<")):

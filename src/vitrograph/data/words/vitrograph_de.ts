@@ -13445,10 +13445,6 @@ Sie sagt: {licence}</translation>
         <translation>{flag}: erwartet wurde eine Zahl von 0 bis {most:g}, nicht „{text}“</translation>
     </message>
     <message>
-        <source>vitrograph: {name}: {note}</source>
-        <translation>vitrograph: {name}: {note}</translation>
-    </message>
-    <message>
         <source>there is nothing to etch: give --text, --art, --monogram or --names</source>
         <translation>es gibt nichts zu ätzen: --text, --art, --monogram oder --names angeben</translation>
     </message>

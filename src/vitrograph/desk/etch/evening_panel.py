@@ -156,9 +156,8 @@ def _plan_words(evening: EveningPlan) -> str:
     low, high = evening.plan.risk.ends[0], evening.plan.risk.ends[2]
     cost = tr(", {share:.1f} % of a full pot", share=100 * need.share) if need.share else ""
     cost += tr(" for {cost:.2f}", cost=need.cost) if need.cost else ""
-    ends = plan.ends
-    done = [tr("The first is done after {first}, half of them after {half}.", first=in_hours(ends[0]),
-               half=in_hours(ends[(len(ends) - 1) // 2]))] if many > 1 else []
+    done = [tr("The first is done after {first}, half of them after {half}.", first=in_hours(plan.ends[0]),
+               half=in_hours(plan.half_done))] if many > 1 else []
     return "\n".join((
         tr("{n} glasses, one pair of hands: {time}, mostly {low} to {high}. At most {at_once} under cream at once.",
            "{n} glass, one pair of hands: {time}, mostly {low} to {high}. At most {at_once} under cream at once.",

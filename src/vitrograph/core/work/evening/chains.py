@@ -113,6 +113,11 @@ class Evening(Struct, frozen=True):
         return tuple(sorted(last.values()))
 
     @property
+    def half_done(self) -> float:
+        """When half of the glasses are done."""
+        return self.ends[(len(self.ends) - 1) // 2]
+
+    @property
     def at_once(self) -> int:
         """How many glasses wait for a timed task at the same time, at most."""
         edges = []
